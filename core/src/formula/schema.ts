@@ -1,0 +1,28 @@
+import { z } from 'zod';
+import { celsiusSchema, gramsSchema, idSchema, listOf, nameSchema, pctSchema, sharePctSchema, wordSchema } from '../units/schema.ts';
+
+export const roleSchema = z.enum(['flour', 'water', 'milk', 'yogurt', 'fat', 'sugar', 'salt', 'leaven', 'starter', 'egg', 'other']);
+export const useSchema = z.enum(['dough', 'bath', 'layer', 'fill', 'dust', 'griddle', 'finish', 'serve']);
+
+/** One ingredient of a bread: of the dough (`pct`, a baker's percentage), or used outside it (`gPerPiece` or `gPerBatch`). */
+export const ingredientSchema = z.strictObject({
+  name: nameSchema,
+  role: roleSchema,
+  use: useSchema.default('dough'),
+  pct: pctSchema.optional(),
+  gPerPiece: gramsSchema.optional(),
+  gPerBatch: gramsSchema.optional(),
+  step: idSchema.optional(),
+  optional: z.boolean().optional(),
+  holdBackPct: sharePctSchema.optional(),
+  waterPct: sharePctSchema.optional(),
+  flourPct: sharePctSchema.optional(),
+  unitG: gramsSchema.optional(),
+  tempC: celsiusSchema.optional(),
+  allergens: listOf(wordSchema).optional(),
+  contains: listOf(wordSchema).optional(),
+  perishable: z.boolean().optional(),
+});
+
+export type Ingredient = Readonly<z.output<typeof ingredientSchema>>;
+export type IngredientUse = z.output<typeof useSchema>;

@@ -1,0 +1,61 @@
+import { Temporal } from 'temporal-polyfill';
+
+/** What places a class in time: the local date and time at which its doors open, and the zone. */
+export interface ClassClock {
+  readonly date: string;
+  readonly doorsOpen: string;
+  readonly timeZone: string;
+}
+
+/** Whether the zone is one of the IANA list, such as `Europe/Dublin`. */
+export function isTimeZone(name: string): boolean {
+  try {
+    Temporal.Instant.fromEpochMilliseconds(0).toZonedDateTimeISO(name);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Whether `YYYY-MM-DD` is a day of the calendar. */
+export function isLocalDate(text: string): boolean {
+  return constrains(() => Temporal.PlainDate.from(text, { overflow: 'reject' }));
+}
+
+/** Whether `HH:MM` is a time of day. */
+export function isLocalTime(text: string): boolean {
+  return constrains(() => Temporal.PlainTime.from(text, { overflow: 'reject' }));
+}
+
+function constrains(read: () => unknown): boolean {
+  try {
+    read();
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+function epochSec(local: string, timeZone: string): number {
+  return Math.floor(Temporal.PlainDateTime.from(local).toZonedDateTime(timeZone).epochMilliseconds / 1000);
+}
+
+/**
+ * Seconds that truly pass from doors open to a local time, negative before it; a change of the clocks in between is counted.
+ * `local` is `YYYY-MM-DDTHH:MM`, or `HH:MM` of the day of the class. Assumes that date, times and zone exist.
+ */
+export function elapsedSec(clock: ClassClock, local: string): number {
+  const full = local.includes('T') ? local : `${clock.date}T${local}`;
+  return epochSec(full, clock.timeZone) - epochSec(`${clock.date}T${clock.doorsOpen}`, clock.timeZone);
+}
+
+/** The local time of day (`hour`, `minute`, `second`, and days from the day of the class) so many seconds after doors open. */
+export function timeOfDay(
+  clock: ClassClock,
+  sec: number,
+): { readonly hour: number; readonly minute: number; readonly second: number; readonly dayOffset: number } {
+  const doors = Temporal.PlainDateTime.from(`${clock.date}T${clock.doorsOpen}`).toZonedDateTime(clock.timeZone);
+  const at = doors.add({ seconds: sec });
+  const dayOffset = doors.toPlainDate().until(at.toPlainDate(), { largestUnit: 'days' }).days;
+  return { hour: at.hour, minute: at.minute, second: at.second, dayOffset };
+}
