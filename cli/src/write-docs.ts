@@ -1,0 +1,41 @@
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { FAULTS, jsonSchemas } from '@hodsman/core';
+import { format } from 'prettier';
+
+const DOCS = fileURLToPath(new URL('../../docs/', import.meta.url));
+
+function faultsPage(): string {
+  const rows = Object.entries(FAULTS).map(([code, f]) => `| \`${code}\` | ${f.cause} | ${f.remedy} |`);
+  return [
+    '# What can be wrong with a file',
+    '',
+    'Every fault has a code, the path of the key, and a sentence. This page is written by `npm run formats`.',
+    '',
+    '| code | cause | remedy |',
+    '| --- | --- | --- |',
+    ...rows,
+    '',
+  ].join('\n');
+}
+
+/**
+ * `formats`: writes what the core says of itself into docs/: the JSON Schemas of both files and the list of faults. With `--check`
+ * nothing is written, and the exit status is 1 where a file is not current.
+ */
+export async function writeDocs(list: readonly string[]): Promise<number> {
+  const files: [string, string][] = [
+    ...Object.entries(jsonSchemas()).map(([name, schema]): [string, string] => [`formats/${name}`, JSON.stringify(schema)]),
+    ['faults.md', faultsPage()],
+  ];
+  let stale = 0;
+  for (const [name, raw] of files) {
+    const path = DOCS + name;
+    const text = await format(raw, { filepath: path });
+    if (existsSync(path) && readFileSync(path, 'utf8') === text) continue;
+    stale++;
+    if (list.includes('--check')) console.error(`docs/${name}: is not current, run npm run formats`);
+    else writeFileSync(path, text);
+  }
+  return list.includes('--check') && stale > 0 ? 1 : 0;
+}

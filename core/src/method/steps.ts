@@ -1,0 +1,16 @@
+import type { ActiveStep, Phase, PrepareStep, RestStep, Step } from './schema.ts';
+
+/** Whether nobody's hands are in it. */
+export function isRest(step: Step): step is RestStep {
+  return 'window' in step;
+}
+
+/** The chain of a bread: its steps in order without the side jobs (`prepare`), which stand beside it. */
+export function chainOf(steps: readonly Step[]): readonly Exclude<Step, PrepareStep>[] {
+  return steps.filter((s): s is Exclude<Step, PrepareStep> => s.kind !== 'prepare');
+}
+
+/** The phases of a cook step; none where it is given in minutes, or is no cook step. */
+export function cookPhases(step: ActiveStep): readonly Phase[] {
+  return step.kind === 'cook' ? (step.phases ?? []) : [];
+}

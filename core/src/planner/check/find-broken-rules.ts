@@ -1,0 +1,53 @@
+import type { BrokenRule, Plan } from '../../plan/index.ts';
+import type { Workshop } from '../../workshop/index.ts';
+import { factsOf } from './facts.ts';
+import { isActiveJob, isRestJob, unitsOf } from './jobs.ts';
+import { checkBatches } from './r01-batches.ts';
+import { expectedDemos, matchTasks } from './r01-complete.ts';
+import { checkOrder } from './r02-order.ts';
+import { checkDurations } from './r03-durations.ts';
+import { checkPeople } from './r04-people.ts';
+import { checkBenches } from './r05-benches.ts';
+import { checkGriddles, griddleUse } from './r06-griddles.ts';
+import { checkSlots } from './r06-slots.ts';
+import { checkMixers } from './r07-mixers.ts';
+import { checkPlaces } from './r08-places.ts';
+import { checkStaff } from './r09-staff.ts';
+import { checkDemos } from './r10-demos.ts';
+import { checkTable } from './r11-table.ts';
+import { checkHours } from './r12-hours.ts';
+import { checkAvoided } from './r13-avoided.ts';
+import { checkOutOfCold } from './r14-cold.ts';
+import { newReport } from './report.ts';
+
+/**
+ * Every rule that a plan breaks, in the order R1 to R14. Goal `short` leaves R11 out (formats note, section 4).
+ * Assumes a workshop and a plan that were read without faults. Measures and the plan's own `broken` list are not looked at.
+ */
+export function findBrokenRules(workshop: Workshop, plan: Plan, goal: Plan['goal'] = plan.goal): readonly BrokenRule[] {
+  const { broken, say } = newReport();
+  const facts = factsOf(workshop);
+  const units = unitsOf(facts, plan);
+  const demos = expectedDemos(facts, plan);
+  const jobs = matchTasks(facts, units, demos, plan, say);
+  const active = jobs.filter(isActiveJob);
+  const rests = jobs.filter(isRestJob);
+  const use = griddleUse(facts, active, demos);
+  checkBatches(facts, units, plan, say);
+  checkOrder(facts, units, jobs, say);
+  checkDurations(facts, active, demos, say);
+  checkPeople(facts, active, demos, plan, say);
+  checkBenches(facts, active, say);
+  checkGriddles(facts, use, plan, say);
+  checkSlots(facts, active, say);
+  checkMixers(facts, active, say);
+  checkPlaces(facts, rests, say);
+  checkStaff(facts, active, use, demos, say);
+  checkDemos(facts, active, demos, use, say);
+  checkTable(facts, units, jobs, goal, say);
+  checkHours(facts, active, rests, demos, use, plan, say);
+  checkAvoided(facts, active, say);
+  checkOutOfCold(facts, units, jobs, say);
+  const rank = (b: BrokenRule): number => Number(b.rule.slice(1));
+  return broken.sort((a, b) => rank(a) - rank(b));
+}

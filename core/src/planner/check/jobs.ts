@@ -1,0 +1,174 @@
+import type { Plan, PlanTask } from '../../plan/index.ts';
+import type { ActiveStep, RestStep, Step } from '../../method/index.ts';
+import type { Station } from '../../workshop/index.ts';
+import { isResting, phasesIn, type CheckedLine, type Facts } from './facts.ts';
+import { groupBy, sumOf } from './spans.ts';
+
+/** What runs through steps: a station's batch, a share, a mother batch, a practice batch, or a piece. */
+export interface Unit {
+  readonly id: string;
+  readonly kind: 'station' | 'share' | 'mother' | 'practice' | 'piece';
+  readonly line: CheckedLine;
+  readonly station: Station | null;
+  readonly team: readonly string[];
+  /** Pieces that count in its dough, and their owners (null: a spare). */
+  readonly pieces: readonly string[];
+  readonly owners: readonly (string | null)[];
+  readonly doughG: number;
+  /** Of a piece. */
+  readonly owner: string | null;
+  readonly batch: Unit | null;
+  /** Of a share, as the plan tells; of a mother, how many shares lie in it. */
+  readonly mother: string | null;
+  readonly shares: number;
+}
+
+/** A task that the workshop asks for; `task` is the plan's, if it has one. */
+export interface Job<S extends Step = Step> {
+  readonly id: string;
+  readonly unit: Unit;
+  readonly step: S;
+  readonly task: PlanTask;
+}
+export type ActiveJob = Job<ActiveStep>;
+export type RestJob = Job<RestStep>;
+
+/** All units that the workshop asks for. Which share lies in which mother batch is the plan's choice and read from it. */
+export function unitsOf(facts: Facts, plan: Plan): readonly Unit[] {
+  const told = new Map(plan.batches.map((b) => [b.id, b.mother]));
+  const owned = new Map<string, number>();
+  return facts.lines.flatMap((line) => {
+    const shares = facts.workshop.stations.flatMap((station) => shareAt(line, station, owned, told));
+    const practice = line.practice < 0 ? [] : shares.map((s): Unit => ({ ...s, id: `${s.id}-practice`, kind: 'practice', mother: null }));
+    const pieces = shares.flatMap((batch) =>
+      batch.pieces.flatMap((id, i): Unit[] => {
+        const owner = batch.owners[i] ?? null;
+        return owner === null ? [] : [{ ...batch, id, kind: 'piece', pieces: [id], owners: [owner], owner, batch, mother: null }];
+      }),
+    );
+    return [...shares, ...practice, ...mothersOf(line, shares), ...pieces];
+  });
+}
+
+function shareAt(line: CheckedLine, station: Station, owned: Map<string, number>, told: ReadonlyMap<string, string | null>): readonly Unit[] {
+  const team = station.members.filter((m) => line.makers.has(m));
+  if (team.length === 0) return [];
+  const { menu, bread } = line;
+  const owners: string[] = [];
+  if (menu.per === 'participant') for (const m of team) for (let i = 0; i < menu.each; i++) owners.push(m);
+  else
+    for (let i = 0; i < menu.each; i++) {
+      const load = (m: string): number => (owned.get(m) ?? 0) + owners.filter((o) => o === m).length;
+      const least = Math.min(...team.map(load));
+      owners.push(team.find((m) => load(m) === least) ?? '');
+    }
+  for (const o of owners) owned.set(o, (owned.get(o) ?? 0) + 1);
+  const count = new Map<string, number>();
+  const pieces = owners.map((o) => {
+    count.set(o, (count.get(o) ?? 0) + 1);
+    return `${bread.id}/${o}/${count.get(o) ?? 0}`;
+  });
+  for (let n = 1; n <= menu.spares; n++) pieces.push(`${bread.id}/spare-${station.id}/${n}`);
+  const id = `${bread.id}@${station.id}`;
+  return [
+    {
+      id,
+      kind: line.through < 0 ? 'station' : 'share',
+      line,
+      station,
+      team,
+      pieces,
+      owners: pieces.map((_, i) => owners[i] ?? null),
+      doughG: pieces.length * bread.piece.doughG * (1 + bread.lossPct / 100),
+      owner: null,
+      batch: null,
+      mother: line.through < 0 ? null : (told.get(id) ?? null),
+      shares: 1,
+    },
+  ];
+}
+
+function mothersOf(line: CheckedLine, shares: readonly Unit[]): readonly Unit[] {
+  if (line.through < 0) return [];
+  const fed = groupBy(
+    shares.filter((s) => s.mother !== null),
+    (s) => s.mother ?? '',
+  );
+  return [...fed].map(([id, list]): Unit => ({
+    id,
+    kind: 'mother',
+    line,
+    station: null,
+    team: [],
+    pieces: list.flatMap((s) => s.pieces),
+    owners: list.flatMap((s) => s.owners),
+    doughG: sumOf(list, (s) => s.doughG),
+    owner: null,
+    batch: null,
+    mother: null,
+    shares: list.length,
+  }));
+}
+
+/** The steps that a unit runs through; a side job goes with the unit of the step that it is for, and no practice batch has any. */
+export function stepsOf(unit: Unit): readonly Step[] {
+  const { chain, through, practice, prepares } = unit.line;
+  const isIts = (s: Step, i: number): boolean => {
+    switch (unit.kind) {
+      case 'station':
+        return s.per === 'batch';
+      case 'share':
+        return s.per === 'batch' && i > through;
+      case 'mother':
+        return s.per === 'batch' && i <= through;
+      case 'practice':
+        return s.per === 'batch' && i <= practice;
+      case 'piece':
+        return s.per === 'piece';
+    }
+  };
+  const side = prepares.filter((p) => {
+    // a side job of the batch or of a piece, in the mother batch when the step that it is for belongs there
+    const servedAt = p.kind === 'prepare' ? chain.findIndex((s) => s.id === p.before) : -1;
+    return unit.kind !== 'practice' && servedAt >= 0 && isIts(p, servedAt);
+  });
+  return [...chain.filter(isIts), ...side];
+}
+
+export const isActiveJob = (job: Job): job is ActiveJob => !isResting(job.step);
+export const isRestJob = (job: Job): job is RestJob => isResting(job.step);
+
+/** Where an active step happens; the mixer takes over where the line has one and the step knows it, but never for practice. */
+export function siteOf({ unit, step }: { readonly unit: Unit; readonly step: ActiveStep }): ActiveStep['at'] | 'mixer' {
+  return unit.line.menu.mixer && step.mixerMinutes !== undefined && unit.kind !== 'practice' ? 'mixer' : step.at;
+}
+
+/** Whether staff do it: a staff step, or any step of a mother batch. */
+export function isStaffs(job: ActiveJob): boolean {
+  return job.unit.kind === 'mother' || job.step.by === 'staff';
+}
+
+/** The phases of a cook task with the times at which they lie. */
+export function timedPhases(job: ActiveJob): readonly (ReturnType<typeof phasesIn>[number] & { startSec: number; endSec: number })[] {
+  let at = job.task.startSec;
+  return phasesIn(job.step).map((p) => {
+    const startSec = at;
+    at += p.sec;
+    return { ...p, startSec, endSec: at };
+  });
+}
+
+/** The moments at which a cook task should turn its bread. */
+export function dueTurns(job: ActiveJob): readonly number[] {
+  return timedPhases(job)
+    .slice(1)
+    .filter((p) => p.turn !== false)
+    .map((p) => p.startSec);
+}
+
+/** The chain of jobs that a piece or a practice batch goes through; undefined where the plan lacks one. */
+export function pathOf(unit: Unit, byId: ReadonlyMap<string, Job>, units: ReadonlyMap<string, Unit>): readonly (Job | undefined)[] {
+  if (unit.kind === 'practice') return unit.line.chain.slice(0, unit.line.practice + 1).map((s) => byId.get(`${unit.id}:${s.id}`));
+  const carriers = [unit.batch?.mother ? units.get(unit.batch.mother) : undefined, unit.batch ?? undefined, unit];
+  return unit.line.chain.map((s) => carriers.map((c) => c && byId.get(`${c.id}:${s.id}`)).find((j) => j !== undefined));
+}

@@ -1,0 +1,68 @@
+import type { Plan } from '../../plan/index.ts';
+import type { Facts } from './facts.ts';
+import { dueTurns, isStaffs, timedPhases, type ActiveJob } from './jobs.ts';
+import type { DemoJob } from './r01-complete.ts';
+import type { Say } from './report.ts';
+import { groupBy, isSameSet, overlapSec, overloads, union, type Load, type Span } from './spans.ts';
+
+const DEFAULT_TURN_SEC = 20;
+
+/** When a task takes the hands of its people: throughout, or with `attend: turns` in its spells; never in a phase that staff do. */
+export function handSpans(job: ActiveJob): readonly Span[] {
+  const { task, step } = job;
+  const carried = timedPhases(job).filter((p) => p.with !== undefined);
+  let spans: readonly Span[] = [task];
+  if (step.kind === 'cook' && step.attend === 'turns') {
+    const turn = step.turnSec ?? DEFAULT_TURN_SEC;
+    const spell = (startSec: number): Span => ({ startSec, endSec: Math.min(task.endSec, startSec + turn) });
+    const off = { startSec: Math.max(task.startSec, task.endSec - turn), endSec: task.endSec };
+    spans = union([spell(task.startSec), ...dueTurns(job).map(spell), ...carried, off]);
+  }
+  for (const away of carried.filter((p) => p.by === 'staff'))
+    spans = spans.flatMap((s) =>
+      [
+        { startSec: s.startSec, endSec: Math.min(s.endSec, away.startSec) },
+        { startSec: Math.max(s.startSec, away.endSec), endSec: s.endSec },
+      ].filter((x) => x.endSec > x.startSec),
+    );
+  return spans;
+}
+
+/** R4: the right people, and nobody in two places at once. Staff phases are told by R9; they take their member of staff here. */
+export function checkPeople(facts: Facts, active: readonly ActiveJob[], demos: readonly DemoJob[], plan: Plan, say: Say): void {
+  for (const t of plan.tasks)
+    for (const p of t.people) if (!facts.people.has(p)) say('R4', 'unknown-person', t.id, 0, `${p} is neither on the roster nor on the staff`);
+  const busy: (Load & { who: string })[] = [];
+  const take = (who: string, id: string, span: Span): void => {
+    busy.push({ who, id, startSec: span.startSec, endSec: span.endSec, amount: 1 });
+  };
+  for (const job of active) {
+    checkWho(job, say);
+    for (const who of job.task.people) for (const span of handSpans(job)) take(who, job.id, span);
+    for (const phase of timedPhases(job).filter((p) => p.by === 'staff'))
+      for (const who of phaseHands(job, phase)) take(who, job.id, phase);
+  }
+  for (const d of demos) for (const who of d.task?.people ?? []) if (d.task) take(who, d.id, d.task);
+  // what participants do in welcome and break is for R12; a member of staff who is there is taken
+  for (const t of plan.tasks)
+    if (t.kind === 'welcome' || t.kind === 'break')
+      for (const who of t.people) if (facts.people.get(who)?.role !== 'participant') take(who, t.id, t);
+  for (const [who, loads] of groupBy(busy, (b) => b.who))
+    for (const over of overloads(loads, 1))
+      say('R4', 'two-at-once', over.ids, over.endSec - over.startSec, `${who} would do ${over.ids.join(' and ')} at once`);
+}
+
+/** Whom the plan names for a phase at the fire. */
+export function phaseHands(job: ActiveJob, phase: Span & { readonly with?: string | undefined }): readonly string[] {
+  const named = (job.task.with ?? []).filter((x) => x.kind === phase.with && overlapSec(x, phase) > 0).map((x) => x.by);
+  return [...new Set(named.filter((x) => x !== undefined))];
+}
+
+function checkWho(job: ActiveJob, say: Say): void {
+  if (isStaffs(job)) return; // R9
+  const { step, unit, task } = job;
+  const wanted = { team: unit.team, owner: unit.owner === null ? [] : [unit.owner], one: null, staff: null }[step.by];
+  const isRight =
+    wanted === null ? task.people.length === 1 && unit.team.includes(task.people[0] ?? '') : isSameSet(task.people, wanted);
+  if (!isRight) say('R4', 'wrong-people', job.id, 0, `${job.id} is for ${wanted?.join(', ') ?? `one of ${unit.team.join(', ')}`}`);
+}

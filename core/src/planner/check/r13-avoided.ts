@@ -1,0 +1,57 @@
+import { carries, wordsOf, type Facts } from './facts.ts';
+import { siteOf, type ActiveJob, type Unit } from './jobs.ts';
+import type { Say } from './report.ts';
+import { groupBy, union, type Span } from './spans.ts';
+
+interface Stay extends Span {
+  readonly fire: string;
+  readonly job: ActiveJob;
+}
+
+/** R13: nobody makes a bread that holds what they avoid, and strictly avoided foods come to a fire last, or after cleaning. */
+export function checkAvoided(facts: Facts, active: readonly ActiveJob[], say: Say): void {
+  for (const job of active)
+    for (const person of job.task.people) {
+      const what = facts.people.get(person)?.avoid.find((a) => job.unit.line.holds.has(a.what))?.what;
+      if (what !== undefined) say('R13', 'handles-avoided', job.id, 0, `${person} avoids ${what}, which is in ${job.unit.line.bread.id}`);
+    }
+  const stays: Stay[] = active.flatMap((job) => {
+    const site = siteOf(job);
+    const own = site === 'griddle' || site === 'grill' || site === 'flame' ? [{ fire: `${site} ${job.task.at?.id ?? ''}`, job, ...spanOf(job.task) }] : [];
+    return [...own, ...(job.task.with ?? []).map((x) => ({ fire: `${x.kind} ${x.id}`, job, ...spanOf(x) }))];
+  });
+  for (const [fire, list] of groupBy(stays, (s) => s.fire)) checkFire(facts, fire, list, say);
+}
+
+/** The rule speaks of pieces; a side job at a flame is none. */
+const isPiece = (job: ActiveJob): boolean => job.unit.kind === 'piece' && job.step.kind !== 'prepare';
+
+const spanOf = ({ startSec, endSec }: Span): Span => ({ startSec, endSec });
+
+/** The words that a piece holds. */
+function heldBy(facts: Facts, unit: Unit): ReadonlySet<string> {
+  return new Set(unit.line.bread.ingredients.filter((i) => unit.owners.some((o) => carries(facts, o, i))).flatMap(wordsOf));
+}
+
+function checkFire(facts: Facts, fire: string, stays: readonly Stay[], say: Say): void {
+  const cleanSec = facts.workshop.kitchen.griddles.find((g) => `griddle ${g.id}` === fire)?.cleanSec;
+  const busy = union(stays);
+  /** Whether the griddle lay empty for long enough somewhere between two moments. */
+  const isCleaned = (from: number, to: number): boolean =>
+    cleanSec !== undefined &&
+    [...busy, { startSec: Infinity, endSec: Infinity }].some((b, i) => {
+      const emptyFrom = Math.max(from, busy[i - 1]?.endSec ?? -Infinity);
+      return Math.min(to, b.startSec) - emptyFrom >= cleanSec;
+    });
+  for (const stay of stays) {
+    const { owner } = stay.job.unit;
+    if (!isPiece(stay.job)) continue;
+    const strict = (owner === null ? [] : (facts.people.get(owner)?.avoid ?? [])).filter((a) => a.level === 'strict').map((a) => a.what);
+    if (strict.length === 0) continue;
+    for (const other of stays) {
+      const what = other === stay || !isPiece(other.job) ? undefined : strict.find((a) => heldBy(facts, other.job.unit).has(a));
+      if (what !== undefined && stay.endSec > other.startSec && !isCleaned(other.endSec, stay.startSec))
+        say('R13', 'after-avoided', [stay.job.id, other.job.id], stay.endSec - other.startSec, `${owner ?? ''} avoids ${what}, which came to ${fire} before`);
+    }
+  }
+}

@@ -1,0 +1,14 @@
+/** A seeded source of numbers in [0, 1). */
+export type Random = () => number;
+
+/** The 32-bit generator "mulberry32" (Tommy Ettinger, public domain; from memory): the same seed gives the same numbers everywhere. */
+export function seededRandom(seed: number): Random {
+  let state = seed >>> 0;
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0;
+    let t = state;
+    t = Math.imul(t ^ (t >>> 15), t | 1);
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}

@@ -1,0 +1,75 @@
+import { isLeftOff, scaleBatch, type ScaledBatch } from '../formula/index.ts';
+import type { Line } from './lines.ts';
+import type { Station, Workshop } from './schema.ts';
+
+/** One piece of dough on its way to a bread. A spare has no owner, and no piece steps until somebody needs it. */
+export interface Piece {
+  readonly id: string;
+  readonly owner: string | null;
+  /** 1 for the owner's first piece of this bread. */
+  readonly number: number;
+}
+
+/** A station's dough of one bread: who makes it, its pieces, and its grams (not rounded). */
+export interface Batch {
+  readonly id: string;
+  readonly line: Line;
+  readonly station: Station;
+  readonly team: readonly string[];
+  readonly pieces: readonly Piece[];
+  readonly scaled: ScaledBatch;
+}
+
+/** The members of a station who make a bread, in the order of the station. */
+export function teamAt(station: Station, line: Line): readonly string[] {
+  return station.members.filter((m) => line.makers.has(m));
+}
+
+/**
+ * Every station's batch of every line, in the order of menu and stations, with ids as in the plan file. With `per: station` each
+ * bread goes to the maker who owns the fewest pieces so far, ties in the order of members (formats note, section 1).
+ */
+export function batchesOf(workshop: Workshop, lines: readonly Line[]): readonly Batch[] {
+  const avoided = new Map(workshop.roster.map((p) => [p.id, new Set(p.avoid.map((a) => a.what))]));
+  const owned = new Map<string, number>();
+  const batches: Batch[] = [];
+  for (const line of lines) {
+    for (const station of workshop.stations) {
+      const team = teamAt(station, line);
+      if (team.length === 0) continue;
+      const owners = ownersAt(line, team, owned);
+      const pieces = piecesOf(line, station, owners);
+      const scaled = scaleBatch(line.bread, pieces.length, (ingredient) => {
+        const without = owners.filter((o) => isLeftOff(ingredient, avoided.get(o) ?? new Set())).length;
+        return pieces.length - without;
+      });
+      batches.push({ id: `${line.bread.id}@${station.id}`, line, station, team, pieces, scaled });
+    }
+  }
+  return batches;
+}
+
+/** The owner of each bread of a batch; counts on in `owned`. */
+function ownersAt(line: Line, team: readonly string[], owned: Map<string, number>): readonly string[] {
+  const count = (p: string): number => owned.get(p) ?? 0;
+  const owners: string[] = [];
+  const give = (p: string): void => {
+    owned.set(p, count(p) + 1);
+    owners.push(p);
+  };
+  if (line.menu.per === 'participant') for (const p of team) for (let i = 0; i < line.menu.each; i++) give(p);
+  else for (let i = 0; i < line.menu.each; i++) give(team.reduce((a, b) => (count(b) < count(a) ? b : a)));
+  return owners;
+}
+
+function piecesOf(line: Line, station: Station, owners: readonly string[]): readonly Piece[] {
+  const numbers = new Map<string, number>();
+  const pieces: Piece[] = owners.map((owner) => {
+    const number = (numbers.get(owner) ?? 0) + 1;
+    numbers.set(owner, number);
+    return { id: `${line.bread.id}/${owner}/${number}`, owner, number };
+  });
+  for (let n = 1; n <= line.menu.spares; n++)
+    pieces.push({ id: `${line.bread.id}/spare-${station.id}/${n}`, owner: null, number: n });
+  return pieces;
+}

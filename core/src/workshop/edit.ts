@@ -1,0 +1,88 @@
+import { failure, fault, success, type Result } from '../faults/index.ts';
+import type { Griddle } from '../kitchen/index.ts';
+import type { Station, Workshop } from './schema.ts';
+
+/** The next free id `prefix1`, `prefix2`, … */
+function nextId(prefix: string, taken: ReadonlySet<string>): string {
+  let n = 1;
+  while (taken.has(`${prefix}${n}`)) n++;
+  return `${prefix}${n}`;
+}
+
+const idsOf = (list: readonly { readonly id: string }[]): ReadonlySet<string> => new Set(list.map((x) => x.id));
+
+/** Seats of a bench that no member of a station takes. */
+function freeSeats(workshop: Workshop, stations: readonly Station[], bench: string): number {
+  const seats = workshop.kitchen.benches.find((b) => b.id === bench)?.seats ?? 0;
+  return seats - stations.filter((s) => s.bench === bench).reduce((sum, s) => sum + s.members.length, 0);
+}
+
+/**
+ * The class with so many participants. New ones are called "Guest 9" and so on and take the first free seat, at a new station
+ * where a bench stands empty; the last on the roster leave first, and a station that empties goes with them. Fault `no-seat` when
+ * the benches seat fewer.
+ */
+export function setParticipantCount(workshop: Workshop, count: number): Result<Workshop> {
+  const seats = workshop.kitchen.benches.reduce((sum, b) => sum + b.seats, 0);
+  if (count > seats) return failure([fault('no-seat', 'roster', { wanted: count, seats })]);
+  if (count < 1) return failure([fault('nobody-takes-part', 'roster')]);
+  let next = withoutParticipants(workshop, new Set(workshop.roster.slice(count).map((p) => p.id)));
+  while (next.roster.length < count) next = withParticipant(next);
+  return success(next);
+}
+
+function withoutParticipants(workshop: Workshop, gone: ReadonlySet<string>): Workshop {
+  if (gone.size === 0) return workshop;
+  const stay = (id: string): boolean => !gone.has(id);
+  return {
+    ...workshop,
+    roster: workshop.roster.filter((p) => stay(p.id)),
+    stations: workshop.stations
+      .map((s) => ({ ...s, members: s.members.filter(stay) }))
+      .filter((s) => s.members.length > 0),
+    menu: workshop.menu.map((line) => (line.for === undefined ? line : { ...line, for: line.for.filter(stay) })),
+  };
+}
+
+function withParticipant(workshop: Workshop): Workshop {
+  const id = nextId('p', idsOf(workshop.roster));
+  const roster = [...workshop.roster, { id, name: `Guest ${workshop.roster.length + 1}`, avoid: [], pace: 1 }];
+  const open = workshop.stations.find((s) => freeSeats(workshop, workshop.stations, s.bench) > 0);
+  if (open) {
+    const stations = workshop.stations.map((s) => (s === open ? { ...s, members: [...s.members, id] } : s));
+    return { ...workshop, roster, stations };
+  }
+  const bench = workshop.kitchen.benches.find((b) => freeSeats(workshop, workshop.stations, b.id) > 0);
+  const station = { id: nextId('S', idsOf(workshop.stations)), bench: bench?.id ?? '', members: [id] };
+  return { ...workshop, roster, stations: [...workshop.stations, station] };
+}
+
+/** The class with `each` breads of one line; fault `unknown-id` when that bread is not on the menu. */
+export function setBreadsEach(workshop: Workshop, breadId: string, each: number): Result<Workshop> {
+  if (!workshop.menu.some((m) => m.bread === breadId))
+    return failure([fault('unknown-id', 'menu', { id: breadId, what: 'a bread on the menu' })]);
+  if (each < 1) return failure([fault('too-small', 'menu', { received: each, limit: 1 })]);
+  return success({ ...workshop, menu: workshop.menu.map((m) => (m.bread === breadId ? { ...m, each } : m)) });
+}
+
+/**
+ * The class with so many griddles: further ones are like the last and are free for every station; the last leave first, and a
+ * station that had only those may use any.
+ */
+export function setGriddleCount(workshop: Workshop, count: number): Result<Workshop> {
+  if (count < 1) return failure([fault('too-small', 'kitchen.griddles', { received: count, limit: 1 })]);
+  const griddles: Griddle[] = workshop.kitchen.griddles.slice(0, count);
+  const model = griddles.at(-1);
+  if (model) {
+    const { name: _own, ...like } = model; // a name belongs to one griddle
+    while (griddles.length < count) griddles.push({ ...like, id: nextId('G', idsOf(griddles)) });
+  }
+  const left = idsOf(griddles);
+  const stations = workshop.stations.map((s) => {
+    if (s.griddles === undefined) return s;
+    const { griddles: own, ...rest } = s;
+    const kept = own.filter((id) => left.has(id));
+    return kept.length > 0 ? { ...rest, griddles: kept } : rest;
+  });
+  return success({ ...workshop, kitchen: { ...workshop.kitchen, griddles }, stations });
+}

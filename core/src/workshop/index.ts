@@ -1,0 +1,12 @@
+/**
+ * A class: menu, roster, stations, and what follows from them before any time is set: who makes what, batches, pieces, grams.
+ * Begin with `lines.ts` (a menu line with its bread and makers), then `batches.ts`. `edit.ts` holds the changes that the
+ * interface offers, each from a workshop to a new one.
+ */
+export { breadSchema, type Bread } from './bread-schema.ts';
+export { menuLineSchema, participantSchema, stationSchema, workshopSchema } from './schema.ts';
+export type { MenuLine, Participant, Station, Workshop } from './schema.ts';
+export { isMixedHere, linesOf, type Line } from './lines.ts';
+export { batchesOf, teamAt, type Batch, type Piece } from './batches.ts';
+export { servingGriddles } from './serve.ts';
+export { setBreadsEach, setGriddleCount, setParticipantCount } from './edit.ts';

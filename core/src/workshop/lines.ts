@@ -1,0 +1,46 @@
+import { avoidableWords, mayBeLeftOff } from '../formula/index.ts';
+import { chainOf, type ActiveStep, type PrepareStep, type Step } from '../method/index.ts';
+import type { Bread } from './bread-schema.ts';
+import type { MenuLine, Workshop } from './schema.ts';
+
+/** A line of the menu with its bread and who makes it. */
+export interface Line {
+  readonly menu: MenuLine;
+  readonly bread: Bread;
+  /** The id of the first bread of the family: the bread's own, or that of which it is a variant. */
+  readonly family: string;
+  readonly chain: readonly Exclude<Step, PrepareStep>[];
+  readonly prepares: readonly PrepareStep[];
+  /** Words that every piece of it holds. */
+  readonly holds: ReadonlySet<string>;
+  readonly makers: ReadonlySet<string>;
+  readonly isServedTogether: boolean;
+}
+
+/** The menu lines of a class whose references hold. Makers: those of `for`, else everyone who avoids nothing in the bread. */
+export function linesOf(workshop: Workshop): readonly Line[] {
+  const breads = new Map(workshop.breads.map((b) => [b.id, b]));
+  return workshop.menu.flatMap((menu) => {
+    const bread = breads.get(menu.bread);
+    if (!bread) return [];
+    const holds = new Set(bread.ingredients.filter((i) => !mayBeLeftOff(i)).flatMap(avoidableWords));
+    const eaters = workshop.roster.filter((p) => !p.avoid.some((a) => holds.has(a.what))).map((p) => p.id);
+    return [
+      {
+        menu,
+        bread,
+        family: bread.variantOf ?? bread.id,
+        chain: chainOf(bread.steps),
+        prepares: bread.steps.filter((s): s is PrepareStep => s.kind === 'prepare'),
+        holds,
+        makers: new Set(menu.for ?? eaters),
+        isServedTogether: (menu.service ?? workshop.service) === 'together',
+      },
+    ];
+  });
+}
+
+/** Whether an active step of a line is done at the mixer. */
+export function isMixedHere(line: Line, step: ActiveStep): boolean {
+  return line.menu.mixer && step.mixerMinutes !== undefined;
+}
