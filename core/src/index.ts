@@ -9,7 +9,7 @@ export { fahrenheitOfCelsius, inchesOfCm, ouncesOfGrams, type ClassClock } from 
 export { hydrationPct } from './formula/index.ts';
 export { spotCentres, spotsOnGriddle, type Griddle, type Kitchen } from './kitchen/index.ts';
 export { isRest, type Step } from './method/index.ts';
-export { batchesOf, linesOf, setBreadsEach, setGriddleCount, setParticipantCount } from './workshop/index.ts';
+export { batchesOf, linesOf, setBreadsEach, setGriddleCount, setParticipantCount, totalsOf } from './workshop/index.ts';
 export type { Batch, Bread, Line, Workshop } from './workshop/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export { jsonSchemas, LIMITS, readBread, readKitchen, readPlan, readPlanText, readWorkshop, readWorkshopText } from './formats/index.ts';

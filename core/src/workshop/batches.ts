@@ -73,3 +73,15 @@ function piecesOf(line: Line, station: Station, owners: readonly string[]): read
     pieces.push({ id: `${line.bread.id}/spare-${station.id}/${n}`, owner: null, number: n });
   return pieces;
 }
+
+/** Grams of every ingredient in all batches together, by name and use, in the order in which they first come; not rounded. */
+export function totalsOf(batches: readonly Batch[]): readonly { readonly name: string; readonly use: string; readonly g: number }[] {
+  const totals = new Map<string, { name: string; use: string; g: number }>();
+  for (const i of batches.flatMap((b) => b.scaled.ingredients)) {
+    const key = `${i.use} ${i.name}`;
+    const total = totals.get(key) ?? { name: i.name, use: i.use, g: 0 };
+    total.g += i.g;
+    totals.set(key, total);
+  }
+  return [...totals.values()];
+}

@@ -7,6 +7,6 @@ export { breadSchema, type Bread } from './bread-schema.ts';
 export { menuLineSchema, participantSchema, stationSchema, workshopSchema } from './schema.ts';
 export type { MenuLine, Participant, Station, Workshop } from './schema.ts';
 export { isMixedHere, linesOf, type Line } from './lines.ts';
-export { batchesOf, teamAt, type Batch, type Piece } from './batches.ts';
+export { batchesOf, teamAt, totalsOf, type Batch, type Piece } from './batches.ts';
 export { servingGriddles } from './serve.ts';
 export { setBreadsEach, setGriddleCount, setParticipantCount } from './edit.ts';

@@ -1,0 +1,12 @@
+import { build, firstLoadBytes } from './lib/build.mjs';
+import { ensurePackages, requireNode } from './lib/install.mjs';
+import { say, stop } from './lib/say.mjs';
+
+requireNode();
+ensurePackages();
+try {
+  build();
+  say(`built; the first page loads ${(firstLoadBytes() / 1000).toFixed(0)} kB of script (gzipped)`);
+} catch (e) {
+  stop(e.message);
+}

@@ -1,0 +1,48 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, mkdirSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { gzipSync } from 'node:zlib';
+import { readFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { ROOT, fromRoot } from './paths.mjs';
+
+const STAMP = fromRoot('node_modules', '.cache', 'hodsman-build');
+const SOURCES = ['core/src', 'server/src', 'web/src', 'web/index.html', 'web/vite.config.ts', 'demo', 'package-lock.json', 'scripts/lib/build.mjs'];
+/** The most that the first page may load of scripts, gzipped. */
+const FIRST_LOAD_LIMIT_BYTES = 250_000;
+
+function newest(path) {
+  const stat = statSync(path);
+  if (!stat.isDirectory()) return stat.mtimeMs;
+  return readdirSync(path).reduce((max, name) => Math.max(max, newest(join(path, name))), stat.mtimeMs);
+}
+
+/** Whether a source is newer than what was built. */
+export function isStale() {
+  if (!existsSync(STAMP) || !existsSync(fromRoot('web/dist/index.html')) || !existsSync(fromRoot('server/dist/main.js'))) return true;
+  const built = statSync(STAMP).mtimeMs;
+  return SOURCES.some((s) => newest(fromRoot(s)) > built);
+}
+
+/** Bytes, gzipped, of the scripts that the first page loads: its entry and what that imports at once. */
+export function firstLoadBytes() {
+  const html = readFileSync(fromRoot('web/dist/index.html'), 'utf8');
+  const scripts = [...html.matchAll(/(?:src|href)="\/(assets\/[^"]+\.js)"/g)].map((m) => m[1]);
+  return scripts.reduce((sum, s) => sum + gzipSync(readFileSync(fromRoot('web/dist', s))).length, 0);
+}
+
+/** Builds application and server; throws with the output of what failed. */
+export function build() {
+  const run = (words) => {
+    const done = spawnSync('npx', ['--no-install', ...words], { cwd: ROOT, encoding: 'utf8' });
+    if (done.status !== 0) throw new Error(`${words[0]} failed:\n${done.stdout}\n${done.stderr}`);
+  };
+  run(['vite', 'build', '--config', 'web/vite.config.ts', '--logLevel', 'warn']);
+  const server = ['server/src/main.ts', '--bundle', '--platform=node', '--format=esm', '--target=node20', '--outfile=server/dist/main.js'];
+  // packages of the registry stay outside the bundle; our own core goes in
+  const outside = ['express', 'sequelize', 'mariadb', 'umzug', 'pino', 'pino-http', 'helmet', 'zod', 'temporal-polyfill'];
+  run(['esbuild', ...server, ...outside.map((name) => `--external:${name}`), '--log-level=warning', '--sourcemap']);
+  const bytes = firstLoadBytes();
+  if (bytes > FIRST_LOAD_LIMIT_BYTES) throw new Error(`the first page loads ${bytes} bytes of script gzipped, at most ${FIRST_LOAD_LIMIT_BYTES} are allowed`);
+  mkdirSync(dirname(STAMP), { recursive: true });
+  writeFileSync(STAMP, new Date().toISOString());
+}

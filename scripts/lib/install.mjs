@@ -1,0 +1,67 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, readFileSync, statSync } from 'node:fs';
+import { ROOT, fromRoot } from './paths.mjs';
+import { say, stop } from './say.mjs';
+
+const LEAST_NODE = [20, 19];
+
+/** Stops unless Node.js is new enough. */
+export function requireNode() {
+  const [major, minor] = process.versions.node.split('.').map(Number);
+  if (major > LEAST_NODE[0] || (major === LEAST_NODE[0] && minor >= LEAST_NODE[1])) return;
+  stop(`needs Node.js ${LEAST_NODE.join('.')} or newer, this is ${process.versions.node}`);
+}
+
+/** The path of a program on PATH or in the folders where Debian puts servers. */
+export function findProgram(name) {
+  const folders = [...(process.env.PATH ?? '').split(':'), '/usr/sbin', '/usr/local/sbin', '/sbin'];
+  return folders.map((f) => `${f}/${name}`).find((path) => existsSync(path));
+}
+
+/** The path of a program, its Debian package installed first where it is missing (as root or through sudo). */
+export function ensureProgram(name, debianPackage) {
+  const found = findProgram(name);
+  if (found) return found;
+  const isRoot = process.getuid?.() === 0;
+  const byHand = `sudo apt-get install --yes --no-install-recommends ${debianPackage}`;
+  const prefix = isRoot ? [] : ['sudo', '--non-interactive'];
+  if (!findProgram('apt-get')) stop(`${name} is missing and this is no Debian; install ${debianPackage} and start again`);
+  if (!isRoot && spawnSync('sudo', ['--non-interactive', 'true'], { stdio: 'ignore' }).status !== 0)
+    stop(`${name} is missing; run: ${byHand}`);
+  say(`installing ${debianPackage} from Debian's packages …`);
+  // RUNLEVEL=1 keeps the package from starting a system-wide server of its own
+  const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive', RUNLEVEL: '1' };
+  const run = (...words) => {
+    const [command, ...rest] = [...prefix, ...words];
+    return spawnSync(command, rest, { env, encoding: 'utf8', maxBuffer: 64 * 1024 * 1024 });
+  };
+  let last = run('apt-get', 'install', '--yes', '--no-install-recommends', debianPackage);
+  if (last.status !== 0) {
+    run('apt-get', 'update');
+    last = run('apt-get', 'install', '--yes', '--no-install-recommends', debianPackage);
+  }
+  const now = findProgram(name);
+  if (!now) stop(`${debianPackage} could not be installed (${lastLine(last.stderr)}); run: ${byHand}`);
+  return now;
+}
+
+const lastLine = (text) => (text ?? '').trim().split('\n').at(-1) ?? '';
+
+const mtime = (path) => (existsSync(path) ? statSync(path).mtimeMs : 0);
+
+/** Installs the npm packages of the lock file where what is installed is older or missing. Prints on standard error when `quiet`. */
+export function ensurePackages({ quiet = false } = {}) {
+  const lock = fromRoot('package-lock.json');
+  const installed = fromRoot('node_modules', '.package-lock.json');
+  if (mtime(installed) >= mtime(lock)) return;
+  (quiet ? console.error : say)('installing packages from the npm registry …');
+  const run = spawnSync('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+    cwd: ROOT,
+    encoding: 'utf8',
+    env: { ...process.env, NODE_ENV: 'development' },
+    maxBuffer: 64 * 1024 * 1024,
+  });
+  if (run.status !== 0) stop(`npm ci failed: ${(run.stderr || run.error?.message || '').trim().split('\n').slice(0, 3).join(' ')}`);
+}
+
+export const versionOf = () => JSON.parse(readFileSync(fromRoot('package.json'), 'utf8')).version;

@@ -1,0 +1,11 @@
+import type { QueryInterface } from 'sequelize';
+import * as createDocuments from './0001-create-documents.ts';
+
+/** A migration may be begun by two servers at once, so each is written to be run twice without harm. */
+interface Migration {
+  readonly name: string;
+  readonly up: (queries: QueryInterface) => Promise<void>;
+}
+
+/** All migrations in order; a released one is never changed. */
+export const MIGRATIONS: readonly Migration[] = [{ name: '0001-create-documents', up: createDocuments.up }];

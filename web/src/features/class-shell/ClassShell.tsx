@@ -1,0 +1,52 @@
+import { useEffect } from 'react';
+import { Outlet, useParams } from 'react-router';
+import { faultLine, readWorkshop } from '@hodsman/core';
+import { useGetClassQuery } from '../../app/api.ts';
+import { draftActions } from '../../app/draft.ts';
+import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { findUnsaved } from '../../app/unsaved.ts';
+import { Notice } from '../../ui/Notice.tsx';
+import { ConflictDialog } from './ConflictDialog.tsx';
+import { Levers } from './Levers.tsx';
+import { ShellBar } from './ShellBar.tsx';
+import { useUndoKeys } from './use-undo-keys.ts';
+import { VerdictStrip } from './VerdictStrip.tsx';
+
+/** The place of one class: its steps in order, the verdict over them, and the step that is open. */
+export function ClassShell() {
+  const { classId = '' } = useParams();
+  const { data, isError } = useGetClassQuery(classId, { refetchOnMountOrArgChange: true });
+  const dispatch = useAppDispatch();
+  const draft = useAppSelector((s) => s.draft);
+  useUndoKeys();
+  useEffect(() => {
+    if (!data) return;
+    const unsaved = findUnsaved(data.id);
+    const read = readWorkshop(data.body);
+    if (unsaved) dispatch(draftActions.opened({ id: data.id, ...unsaved, isUnsaved: true }));
+    else if (read.ok) dispatch(draftActions.opened({ id: data.id, version: data.version, workshop: read.value, isUnsaved: false }));
+  }, [data, dispatch]);
+  if (isError) return <Notice>This class cannot be opened: the server does not answer, or the class was removed. Reload, or go back to the first class.</Notice>;
+  if (draft?.id !== classId) return <p className="p-6 text-quiet">Opening the class …</p>;
+  return (
+    <div className="flex h-full flex-col">
+      <ShellBar draft={draft} />
+      <VerdictStrip draft={draft} />
+      <Levers workshop={draft.workshop} />
+      {draft.refused.length > 0 && (
+        <div className="px-4 pt-2">
+          <Notice>
+            That change was not taken; the class is as it was.
+            {draft.refused.map((f) => (
+              <p key={f.path + f.code}>{faultLine(f)}</p>
+            ))}
+          </Notice>
+        </div>
+      )}
+      <main className="min-h-0 flex-1 overflow-auto">
+        <Outlet />
+      </main>
+      <ConflictDialog draft={draft} />
+    </div>
+  );
+}

@@ -1,0 +1,83 @@
+import { CircleCheck, CircleDashed, Moon, OctagonAlert, Redo2, Sun, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { NavLink } from 'react-router';
+import { draftActions, type Draft, type SaveState } from '../../app/draft.ts';
+import { useAppDispatch } from '../../app/hooks.ts';
+import { chooseTheme, storedTheme } from '../../app/theme.ts';
+
+const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
+  saved: 'saved',
+  waiting: 'saving …',
+  conflict: 'not saved',
+};
+
+type Order = 'good' | 'open' | 'bad';
+const ORDER_ICON = { good: CircleCheck, open: CircleDashed, bad: OctagonAlert } as const;
+const ORDER_WORDS = { good: 'in order', open: 'being worked out', bad: 'needs a look' } as const;
+
+/** The steps of the job that this version covers, in their order, each with whether it is in order. */
+function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: string; readonly order: Order }[] {
+  const { plan, isPlanning } = draft;
+  const hasWarning = (plan?.warnings.length ?? 0) > 0;
+  const planOrder: Order = !plan || isPlanning ? 'open' : plan.broken.length === 0 ? 'good' : 'bad';
+  return [
+    { to: 'setup', name: 'Class', order: plan?.warnings.some((w) => w.code === 'no-bread') ? 'bad' : 'good' },
+    { to: 'dough', name: 'Dough', order: hasWarning && plan?.warnings.some((w) => w.code === 'small-batch') ? 'bad' : 'good' },
+    { to: 'plan', name: 'Plan', order: planOrder },
+  ];
+}
+
+const ICON_BUTTON = 'grid size-11 place-items-center rounded-cut hover:bg-steel disabled:opacity-35';
+
+export function ShellBar({ draft }: { readonly draft: Draft }) {
+  const dispatch = useAppDispatch();
+  const [theme, setTheme] = useState(storedTheme);
+  const other = theme === 'light' ? 'dark' : 'light';
+  return (
+    <header className="flex items-center gap-4 border-b border-line bg-panel px-4">
+      <h1 className="max-w-72 truncate py-2 text-lg" title={draft.workshop.title}>
+        {draft.workshop.title}
+      </h1>
+      <nav aria-label="Steps of the class" className="flex flex-1 gap-1 self-stretch">
+        {stepsOf(draft).map(({ to, name, order }) => {
+          const Icon = ORDER_ICON[order];
+          return (
+            <NavLink
+              key={to}
+              to={to}
+              className={({ isActive }) =>
+                `flex min-h-12 items-center gap-2 border-b-4 px-4 font-semibold ${isActive ? 'border-hands' : 'border-transparent text-quiet hover:text-ink'}`
+              }
+            >
+              <Icon size={18} aria-hidden className={order === 'bad' ? 'text-trouble' : order === 'good' ? 'text-herb' : ''} />
+              {name}
+              <span className="sr-only">: {ORDER_WORDS[order]}</span>
+            </NavLink>
+          );
+        })}
+      </nav>
+      <span className="text-sm text-quiet" role="status" data-testid="save-state">
+        {SAVE_WORDS[draft.saveState]}
+      </span>
+      <div className="flex">
+        <button type="button" className={ICON_BUTTON} aria-label="Undo" disabled={draft.past.length === 0} onClick={() => dispatch(draftActions.undone())}>
+          <Undo2 size={20} aria-hidden />
+        </button>
+        <button type="button" className={ICON_BUTTON} aria-label="Redo" disabled={draft.future.length === 0} onClick={() => dispatch(draftActions.redone())}>
+          <Redo2 size={20} aria-hidden />
+        </button>
+        <button
+          type="button"
+          className={ICON_BUTTON}
+          aria-label={`Use the ${other} theme`}
+          onClick={() => {
+            chooseTheme(other);
+            setTheme(other);
+          }}
+        >
+          {theme === 'light' ? <Moon size={20} aria-hidden /> : <Sun size={20} aria-hidden />}
+        </button>
+      </div>
+    </header>
+  );
+}

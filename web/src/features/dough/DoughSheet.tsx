@@ -1,0 +1,24 @@
+import { useMemo } from 'react';
+import { batchesOf, linesOf } from '@hodsman/core';
+import { useAppSelector } from '../../app/hooks.ts';
+import { DoughCard } from './DoughCard.tsx';
+import { DoughTotals } from './DoughTotals.tsx';
+
+/** What to weigh: a card for each station's dough, and the class's total. */
+export function DoughSheet() {
+  const workshop = useAppSelector((s) => s.draft?.workshop);
+  const batches = useMemo(() => (workshop ? batchesOf(workshop, linesOf(workshop)) : []), [workshop]);
+  if (!workshop) return null;
+  return (
+    <div className="mx-auto grid max-w-7xl gap-6 p-4">
+      <DoughTotals batches={batches} />
+      <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-4">
+        {batches.map((b) => (
+          <li key={b.id}>
+            <DoughCard batch={b} workshop={workshop} />
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

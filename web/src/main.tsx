@@ -1,0 +1,19 @@
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Provider } from 'react-redux';
+import { RouterProvider } from 'react-router';
+import { router } from './app/router.tsx';
+import { store } from './app/store.ts';
+import { applyTheme, storedTheme } from './app/theme.ts';
+import './styles.css';
+
+applyTheme(storedTheme());
+const root = document.getElementById('root');
+if (!root) throw new Error('the page has no element #root');
+createRoot(root).render(
+  <StrictMode>
+    <Provider store={store}>
+      <RouterProvider router={router} />
+    </Provider>
+  </StrictMode>,
+);
