@@ -6,5 +6,9 @@ import { fromRoot } from './lib/paths.mjs';
 requireNode();
 ensurePackages({ quiet: true });
 const [...words] = process.argv.slice(2);
-const done = spawnSync(process.execPath, ['--import', import.meta.resolve('tsx'), fromRoot('cli', 'src', 'main.ts'), ...words], { stdio: 'inherit' });
+const done = spawnSync(
+  process.execPath,
+  ['--import', import.meta.resolve('tsx'), fromRoot('cli', 'src', 'main.ts'), ...words],
+  { stdio: 'inherit' },
+);
 process.exitCode = done.status ?? 1;

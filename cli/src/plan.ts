@@ -24,7 +24,8 @@ function readArguments(list: readonly string[]): Arguments | string {
       goal = value;
     } else if (word === '--effort') {
       effort = Number(list[++i]);
-      if (!Number.isInteger(effort) || effort < 1 || effort > 10) return '--effort: expected a whole number from 1 to 10';
+      if (!Number.isInteger(effort) || effort < 1 || effort > 10)
+        return '--effort: expected a whole number from 1 to 10';
     } else if (word.startsWith('--')) return `${word}: is no option, expected --goal or --effort`;
     else if (file !== undefined) return `${word}: is a second file, expected one`;
     else file = word;
@@ -43,7 +44,9 @@ export function plan(list: readonly string[]): number {
   try {
     text = readFileSync(read.file, 'utf8');
   } catch (e) {
-    console.error(`${read.file}: cannot be read (${e instanceof Error ? e.message : String(e)}), expected a workshop file`);
+    console.error(
+      `${read.file}: cannot be read (${e instanceof Error ? e.message : String(e)}), expected a workshop file`,
+    );
     return REFUSED;
   }
   const workshop = readWorkshopText(text);

@@ -25,7 +25,10 @@ function faultsPage(): string {
  */
 export async function writeDocs(list: readonly string[]): Promise<number> {
   const files: [string, string][] = [
-    ...Object.entries(jsonSchemas()).map(([name, schema]): [string, string] => [`formats/${name}`, JSON.stringify(schema)]),
+    ...Object.entries(jsonSchemas()).map(([name, schema]): [string, string] => [
+      `formats/${name}`,
+      JSON.stringify(schema),
+    ]),
     ['faults.md', faultsPage()],
   ];
   let stale = 0;

@@ -4,7 +4,15 @@
  */
 export { faultLine, faultWords, FAULTS, assert } from './faults/index.ts';
 export type { Fault, FaultCode, Result } from './faults/index.ts';
-export { clockText, durationText, elapsedSec, gramsText, roundGrams, secondsOfMinutes, timeOfDay } from './units/index.ts';
+export {
+  clockText,
+  durationText,
+  elapsedSec,
+  gramsText,
+  roundGrams,
+  secondsOfMinutes,
+  timeOfDay,
+} from './units/index.ts';
 export { fahrenheitOfCelsius, inchesOfCm, ouncesOfGrams, type ClassClock } from './units/index.ts';
 export { hydrationPct } from './formula/index.ts';
 export { spotCentres, spotsOnGriddle, type Griddle, type Kitchen } from './kitchen/index.ts';
@@ -12,6 +20,15 @@ export { isRest, type Step } from './method/index.ts';
 export { batchesOf, linesOf, setBreadsEach, setGriddleCount, setParticipantCount, totalsOf } from './workshop/index.ts';
 export type { Batch, Bread, Line, Workshop } from './workshop/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
-export { jsonSchemas, LIMITS, readBread, readKitchen, readPlan, readPlanText, readWorkshop, readWorkshopText } from './formats/index.ts';
-export { planClass, verdictOf, verdictWords, type PlanOptions, type Verdict } from './planner/index.ts';
+export {
+  jsonSchemas,
+  LIMITS,
+  readBread,
+  readKitchen,
+  readPlan,
+  readPlanText,
+  readWorkshop,
+  readWorkshopText,
+} from './formats/index.ts';
+export { brokenWords, planClass, verdictOf, verdictWords, type PlanOptions, type Verdict } from './planner/index.ts';
 export { findBrokenRules } from './planner/index.ts';

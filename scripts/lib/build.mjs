@@ -6,7 +6,16 @@ import { dirname, join } from 'node:path';
 import { ROOT, fromRoot } from './paths.mjs';
 
 const STAMP = fromRoot('node_modules', '.cache', 'hodsman-build');
-const SOURCES = ['core/src', 'server/src', 'web/src', 'web/index.html', 'web/vite.config.ts', 'demo', 'package-lock.json', 'scripts/lib/build.mjs'];
+const SOURCES = [
+  'core/src',
+  'server/src',
+  'web/src',
+  'web/index.html',
+  'web/vite.config.ts',
+  'demo',
+  'package-lock.json',
+  'scripts/lib/build.mjs',
+];
 /** The most that the first page may load of scripts, gzipped. */
 const FIRST_LOAD_LIMIT_BYTES = 250_000;
 
@@ -18,7 +27,12 @@ function newest(path) {
 
 /** Whether a source is newer than what was built. */
 export function isStale() {
-  if (!existsSync(STAMP) || !existsSync(fromRoot('web/dist/index.html')) || !existsSync(fromRoot('server/dist/main.js'))) return true;
+  if (
+    !existsSync(STAMP) ||
+    !existsSync(fromRoot('web/dist/index.html')) ||
+    !existsSync(fromRoot('server/dist/main.js'))
+  )
+    return true;
   const built = statSync(STAMP).mtimeMs;
   return SOURCES.some((s) => newest(fromRoot(s)) > built);
 }
@@ -37,12 +51,32 @@ export function build() {
     if (done.status !== 0) throw new Error(`${words[0]} failed:\n${done.stdout}\n${done.stderr}`);
   };
   run(['vite', 'build', '--config', 'web/vite.config.ts', '--logLevel', 'warn']);
-  const server = ['server/src/main.ts', '--bundle', '--platform=node', '--format=esm', '--target=node20', '--outfile=server/dist/main.js'];
+  const server = [
+    'server/src/main.ts',
+    '--bundle',
+    '--platform=node',
+    '--format=esm',
+    '--target=node20',
+    '--outfile=server/dist/main.js',
+  ];
   // packages of the registry stay outside the bundle; our own core goes in
-  const outside = ['express', 'sequelize', 'mariadb', 'umzug', 'pino', 'pino-http', 'helmet', 'zod', 'temporal-polyfill'];
+  const outside = [
+    'express',
+    'sequelize',
+    'mariadb',
+    'umzug',
+    'pino',
+    'pino-http',
+    'helmet',
+    'zod',
+    'temporal-polyfill',
+  ];
   run(['esbuild', ...server, ...outside.map((name) => `--external:${name}`), '--log-level=warning', '--sourcemap']);
   const bytes = firstLoadBytes();
-  if (bytes > FIRST_LOAD_LIMIT_BYTES) throw new Error(`the first page loads ${bytes} bytes of script gzipped, at most ${FIRST_LOAD_LIMIT_BYTES} are allowed`);
+  if (bytes > FIRST_LOAD_LIMIT_BYTES)
+    throw new Error(
+      `the first page loads ${bytes} bytes of script gzipped, at most ${FIRST_LOAD_LIMIT_BYTES} are allowed`,
+    );
   mkdirSync(dirname(STAMP), { recursive: true });
   writeFileSync(STAMP, new Date().toISOString());
 }

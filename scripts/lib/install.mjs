@@ -25,7 +25,8 @@ export function ensureProgram(name, debianPackage) {
   const isRoot = process.getuid?.() === 0;
   const byHand = `sudo apt-get install --yes --no-install-recommends ${debianPackage}`;
   const prefix = isRoot ? [] : ['sudo', '--non-interactive'];
-  if (!findProgram('apt-get')) stop(`${name} is missing and this is no Debian; install ${debianPackage} and start again`);
+  if (!findProgram('apt-get'))
+    stop(`${name} is missing and this is no Debian; install ${debianPackage} and start again`);
   if (!isRoot && spawnSync('sudo', ['--non-interactive', 'true'], { stdio: 'ignore' }).status !== 0)
     stop(`${name} is missing; run: ${byHand}`);
   say(`installing ${debianPackage} from Debian's packages …`);
@@ -61,7 +62,8 @@ export function ensurePackages({ quiet = false } = {}) {
     env: { ...process.env, NODE_ENV: 'development' },
     maxBuffer: 64 * 1024 * 1024,
   });
-  if (run.status !== 0) stop(`npm ci failed: ${(run.stderr || run.error?.message || '').trim().split('\n').slice(0, 3).join(' ')}`);
+  if (run.status !== 0)
+    stop(`npm ci failed: ${(run.stderr || run.error?.message || '').trim().split('\n').slice(0, 3).join(' ')}`);
 }
 
 export const versionOf = () => JSON.parse(readFileSync(fromRoot('package.json'), 'utf8')).version;

@@ -64,7 +64,8 @@ export async function startMariadb(folder, { onCrash = () => {} } = {}) {
   const mariadbd = findProgram('mariadbd');
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   const { bavail, bsize } = statfsSync(folder);
-  if (bavail * bsize < LEAST_FREE_BYTES) throw new Error(`only ${Math.floor((bavail * bsize) / 2 ** 20)} MB free at ${folder}, 300 MB are needed`);
+  if (bavail * bsize < LEAST_FREE_BYTES)
+    throw new Error(`only ${Math.floor((bavail * bsize) / 2 ** 20)} MB free at ${folder}, 300 MB are needed`);
   const data = join(folder, 'data');
   const log = join(folder, 'mariadb.log');
   const pidFile = join(folder, 'mariadb.pid');
@@ -77,7 +78,10 @@ export async function startMariadb(folder, { onCrash = () => {} } = {}) {
       ['--no-defaults', `--datadir=${data}`, owner, '--auth-root-authentication-method=normal', '--skip-test-db'],
       { encoding: 'utf8' },
     );
-    if (made.status !== 0) throw new Error(`the database folder could not be made: ${(made.stderr || made.stdout || '').trim().split('\n').at(-1)}`);
+    if (made.status !== 0)
+      throw new Error(
+        `the database folder could not be made: ${(made.stderr || made.stdout || '').trim().split('\n').at(-1)}`,
+      );
   }
   const password = secretOf(join(folder, 'password'));
   const init = join(folder, 'init.sql');
@@ -165,6 +169,8 @@ export async function startMariadb(folder, { onCrash = () => {} } = {}) {
 }
 
 function lastError(log) {
-  const lines = readFileSync(log, 'utf8').split('\n').filter((l) => l.includes('[ERROR]'));
+  const lines = readFileSync(log, 'utf8')
+    .split('\n')
+    .filter((l) => l.includes('[ERROR]'));
   return (lines.at(-1) ?? 'no error was written').replace(/^.*\[ERROR\]\s*/, '');
 }

@@ -25,9 +25,15 @@ try {
   stop(`the database cannot be used (${e instanceof Error ? e.message : String(e)})`);
 }
 
-const server = createServer(createApp({ documents, logger, version: packageJson.version, webFolder: config.webFolder }));
+const server = createServer(
+  createApp({ documents, logger, version: packageJson.version, webFolder: config.webFolder }),
+);
 server.on('error', (e: NodeJS.ErrnoException) => {
-  stop(e.code === 'EADDRINUSE' ? `port ${config.port} is taken by another program; set PORT` : `cannot listen on ${config.host}:${config.port} (${e.message})`);
+  stop(
+    e.code === 'EADDRINUSE'
+      ? `port ${config.port} is taken by another program; set PORT`
+      : `cannot listen on ${config.host}:${config.port} (${e.message})`,
+  );
 });
 server.listen(config.port, config.host, () => {
   if (process.env['HODSMAN_DEV'] === undefined) console.log(`Hodsman is ready: http://${config.host}:${config.port}/`);

@@ -15,7 +15,13 @@ function repeated(list: readonly { readonly id: string }[], path: string): reado
 }
 
 /** A fault where `id` is none of `known`. */
-function unknown(known: ReadonlySet<string>, id: string | undefined, path: string, what: string, owner: string): readonly Fault[] {
+function unknown(
+  known: ReadonlySet<string>,
+  id: string | undefined,
+  path: string,
+  what: string,
+  owner: string,
+): readonly Fault[] {
   return id === undefined || known.has(id) ? [] : [fault('unknown-id', path, { id, what, owner })];
 }
 
@@ -34,9 +40,13 @@ export function faultsOfBreadReferences(b: Bread, base: string): readonly Fault[
   const chain = ids(b.steps.filter((s) => s.kind !== 'prepare'));
   return [
     ...repeated(b.steps, at(base, 'steps')),
-    ...b.ingredients.flatMap((i, n) => unknown(steps, i.step, at(base, `ingredients[${n}].step`), `a step of ${b.id}`, i.name)),
+    ...b.ingredients.flatMap((i, n) =>
+      unknown(steps, i.step, at(base, `ingredients[${n}].step`), `a step of ${b.id}`, i.name),
+    ),
     ...b.steps.flatMap((s, n) =>
-      s.kind === 'prepare' ? unknown(chain, s.before, at(base, `steps[${n}].before`), `a step of the chain of ${b.id}`, s.id) : [],
+      s.kind === 'prepare'
+        ? unknown(chain, s.before, at(base, `steps[${n}].before`), `a step of the chain of ${b.id}`, s.id)
+        : [],
     ),
   ];
 }
@@ -57,7 +67,9 @@ export function faultsOfReferences(w: Workshop): readonly Fault[] {
     ...w.roster.flatMap((p, i) => (staff.has(p.id) ? [fault('duplicate-id', `roster[${i}].id`, { id: p.id })] : [])),
     ...repeated(w.stations, 'stations'),
     ...w.kitchen.griddles.flatMap((g, i) =>
-      Object.keys(g.spots ?? {}).flatMap((id) => unknown(breads, id, `kitchen.griddles[${i}].spots.${id}`, 'a bread', g.id)),
+      Object.keys(g.spots ?? {}).flatMap((id) =>
+        unknown(breads, id, `kitchen.griddles[${i}].spots.${id}`, 'a bread', g.id),
+      ),
     ),
     ...w.breads.flatMap((b, i) => [
       ...faultsOfBreadReferences(b, `breads[${i}]`),
@@ -65,18 +77,38 @@ export function faultsOfReferences(w: Workshop): readonly Fault[] {
     ]),
     ...w.stations.flatMap((s, i) => [
       ...unknown(ids(w.kitchen.benches), s.bench, `stations[${i}].bench`, 'a bench', s.id),
-      ...s.members.flatMap((m, n) => unknown(people, m, `stations[${i}].members[${n}]`, 'somebody on the roster', s.id)),
+      ...s.members.flatMap((m, n) =>
+        unknown(people, m, `stations[${i}].members[${n}]`, 'somebody on the roster', s.id),
+      ),
       ...(s.griddles ?? []).flatMap((g, n) => unknown(griddles, g, `stations[${i}].griddles[${n}]`, 'a griddle', s.id)),
     ]),
     ...w.menu.flatMap((m, i) => [
       ...unknown(breads, m.bread, `menu[${i}].bread`, 'a bread', ''),
       ...(m.for ?? []).flatMap((p, n) => unknown(people, p, `menu[${i}].for[${n}]`, 'somebody on the roster', m.bread)),
-      ...(m.dough.mode === 'station' ? [] : unknown(steps.get(m.bread) ?? new Set(), m.dough.through, `menu[${i}].dough.through`, `a step of ${m.bread}`, m.bread)),
-      ...(m.dough.mode === 'swap' ? unknown(steps.get(m.bread) ?? new Set(), m.dough.practice, `menu[${i}].dough.practice`, `a step of ${m.bread}`, m.bread) : []),
+      ...(m.dough.mode === 'station'
+        ? []
+        : unknown(
+            steps.get(m.bread) ?? new Set(),
+            m.dough.through,
+            `menu[${i}].dough.through`,
+            `a step of ${m.bread}`,
+            m.bread,
+          )),
+      ...(m.dough.mode === 'swap'
+        ? unknown(
+            steps.get(m.bread) ?? new Set(),
+            m.dough.practice,
+            `menu[${i}].dough.practice`,
+            `a step of ${m.bread}`,
+            m.bread,
+          )
+        : []),
     ]),
     ...w.demos.flatMap((d, i) => [
       ...unknown(lines, d.bread, `demos[${i}].bread`, 'a bread on the menu', ''),
-      ...(lines.has(d.bread) ? unknown(steps.get(d.bread) ?? new Set(), d.before, `demos[${i}].before`, `a step of ${d.bread}`, d.bread) : []),
+      ...(lines.has(d.bread)
+        ? unknown(steps.get(d.bread) ?? new Set(), d.before, `demos[${i}].before`, `a step of ${d.bread}`, d.bread)
+        : []),
     ]),
   ];
 }

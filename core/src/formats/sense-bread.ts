@@ -31,7 +31,9 @@ function faultsOfIngredient(i: Ingredient, here: string): readonly Fault[] {
     const stray = i.gPerPiece !== undefined ? 'gPerPiece' : i.gPerBatch !== undefined ? 'gPerBatch' : undefined;
     return [
       ...(i.pct === undefined ? [fault('amount-missing', `${here}.pct`, { expected: 'pct' })] : []),
-      ...(stray === undefined ? [] : [fault('amount-not-its-own', `${here}.${stray}`, { use: 'dough', expected: 'pct' })]),
+      ...(stray === undefined
+        ? []
+        : [fault('amount-not-its-own', `${here}.${stray}`, { use: 'dough', expected: 'pct' })]),
       ...(i.optional === true ? [fault('optional-dough', `${here}.optional`)] : []),
     ];
   }

@@ -21,14 +21,19 @@ export function faultsOfSense(w: Workshop): readonly Fault[] {
 function faultsOfTimes(w: Workshop): readonly Fault[] {
   const faults: Fault[] = [];
   const time = (text: string | undefined, path: string): void => {
-    if (text !== undefined && !isLocalTime(text)) faults.push(fault('not-a-date', path, { received: text, expected: 'a time of day' }));
+    if (text !== undefined && !isLocalTime(text))
+      faults.push(fault('not-a-date', path, { received: text, expected: 'a time of day' }));
   };
   const moment = (text: string, path: string): void => {
     const [date = '', clock = ''] = text.split('T');
-    if (!isLocalDate(date) || !isLocalTime(clock)) faults.push(fault('not-a-date', path, { received: text, expected: 'a date and time' }));
+    if (!isLocalDate(date) || !isLocalTime(clock))
+      faults.push(fault('not-a-date', path, { received: text, expected: 'a date and time' }));
   };
   if (!isLocalDate(w.date)) faults.push(fault('not-a-date', 'date', { received: w.date, expected: 'a date' }));
-  if (!isTimeZone(w.timeZone)) faults.push(fault('not-a-date', 'timeZone', { received: w.timeZone, expected: 'a time zone such as Europe/Dublin' }));
+  if (!isTimeZone(w.timeZone))
+    faults.push(
+      fault('not-a-date', 'timeZone', { received: w.timeZone, expected: 'a time zone such as Europe/Dublin' }),
+    );
   for (const key of ['doorsOpen', 'tableTime', 'ends'] as const) time(w[key], key);
   w.breaks.forEach((b, i) => {
     time(b.after, `breaks[${i}].after`);
@@ -47,7 +52,8 @@ function faultsOfTimes(w: Workshop): readonly Fault[] {
   w.breaks.forEach((b, i) => {
     const room = (sec(b.before) - sec(b.after)) / 60;
     if (room < 0) faults.push(fault('ends-before-start', `breaks[${i}].before`));
-    else if (b.minutes > room) faults.push(fault('break-too-long', `breaks[${i}].minutes`, { minutes: b.minutes, room }));
+    else if (b.minutes > room)
+      faults.push(fault('break-too-long', `breaks[${i}].minutes`, { minutes: b.minutes, room }));
   });
   return faults;
 }
@@ -107,14 +113,18 @@ function faultsOfLine(w: Workshop, line: Line): readonly Fault[] {
   return [
     ...(line.menu.for ?? []).flatMap((p, n) => {
       const what = avoid.get(p)?.find((a) => line.holds.has(a.what))?.what;
-      return what === undefined ? [] : [fault('for-avoids', `menu[${m}].for[${n}]`, { id: p, what, bread: line.bread.id })];
+      return what === undefined
+        ? []
+        : [fault('for-avoids', `menu[${m}].for[${n}]`, { id: p, what, bread: line.bread.id })];
     }),
     ...w.roster.flatMap((p, n) =>
       line.makers.has(p.id) && !seated.has(p.id)
         ? [fault('maker-without-station', `roster[${n}]`, { bread: line.bread.id })]
         : [],
     ),
-    ...line.bread.steps.flatMap((s, n) => faultsOfStepHere(w, line, s, `breads[${b}].steps[${n}]`, `breads[${b}].piece.diameterCm`)),
+    ...line.bread.steps.flatMap((s, n) =>
+      faultsOfStepHere(w, line, s, `breads[${b}].steps[${n}]`, `breads[${b}].piece.diameterCm`),
+    ),
   ];
 }
 
@@ -126,7 +136,9 @@ function faultsOfStepHere(w: Workshop, line: Line, step: Step, here: string, dia
     const places = kitchen.places.filter((p) => p.kind === step.at);
     if (places.length === 0) return lacking(step.at, `${here}.at`);
     const depends = step.q10 !== undefined && step.refC !== undefined;
-    return depends && !places.some((p) => isProofPlace(p.tempC)) ? [fault('place-too-far', `${here}.at`, { kind: step.at })] : [];
+    return depends && !places.some((p) => isProofPlace(p.tempC))
+      ? [fault('place-too-far', `${here}.at`, { kind: step.at })]
+      : [];
   }
   const fires = { grill: kitchen.grills, flame: kitchen.flames } as const;
   const faults: Fault[] = [];
@@ -140,6 +152,9 @@ function faultsOfStepHere(w: Workshop, line: Line, step: Step, here: string, dia
   if (step.at !== 'griddle' || step.kind !== 'cook') return faults;
   const stations = w.stations.filter((s) => teamAt(s, line).length > 0);
   const without = stations.find((s) => servingGriddles(kitchen, line.bread, step, s).length === 0);
-  if (without) faults.push(fault('fits-no-griddle', diameterPath, { diameterCm: line.bread.piece.diameterCm, station: without.id }));
+  if (without)
+    faults.push(
+      fault('fits-no-griddle', diameterPath, { diameterCm: line.bread.piece.diameterCm, station: without.id }),
+    );
   return faults;
 }

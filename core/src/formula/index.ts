@@ -4,5 +4,12 @@
  */
 export { ingredientSchema, roleSchema, useSchema } from './schema.ts';
 export type { Ingredient, IngredientUse } from './schema.ts';
-export { doughPctSum, flourOfDough, hydrationPct, scaleBatch, type ScaledBatch, type ScaledIngredient } from './scale.ts';
+export {
+  doughPctSum,
+  flourOfDough,
+  hydrationPct,
+  scaleBatch,
+  type ScaledBatch,
+  type ScaledIngredient,
+} from './scale.ts';
 export { avoidableWords, isLeftOff, mayBeLeftOff } from './avoid.ts';

@@ -26,7 +26,13 @@ export function flourOfDough(doughG: number, ingredients: readonly Ingredient[])
 }
 
 /** Percentage of an ingredient that is water when the file does not say (handbook values, from memory: milk 87, yogurt 85, egg 75). */
-const WATER_PCT: Partial<Record<Ingredient['role'], number>> = { water: 100, milk: 87, yogurt: 85, egg: 75, starter: 50 };
+const WATER_PCT: Partial<Record<Ingredient['role'], number>> = {
+  water: 100,
+  milk: 87,
+  yogurt: 85,
+  egg: 75,
+  starter: 50,
+};
 /** A starter of equal parts is half flour. */
 const STARTER_FLOUR_PCT = 50;
 
@@ -54,7 +60,11 @@ export function hydrationPct(ingredients: readonly Ingredient[]): number {
  * `carriedBy` says how many of the pieces carry an ingredient (an optional one may be left off); absent = all of them.
  */
 export function scaleBatch(
-  bread: { readonly ingredients: readonly Ingredient[]; readonly lossPct: number; readonly piece: { readonly doughG: number } },
+  bread: {
+    readonly ingredients: readonly Ingredient[];
+    readonly lossPct: number;
+    readonly piece: { readonly doughG: number };
+  },
   pieces: number,
   carriedBy: (ingredient: Ingredient) => number = () => pieces,
   shares = 1,
@@ -63,7 +73,9 @@ export function scaleBatch(
   const flourG = flourOfDough(doughG, bread.ingredients);
   const ingredients = bread.ingredients.map((i) => {
     const g =
-      i.use === 'dough' ? (flourG * (i.pct ?? 0)) / 100 : (i.gPerPiece ?? 0) * carriedBy(i) + (i.gPerBatch ?? 0) * shares;
+      i.use === 'dough'
+        ? (flourG * (i.pct ?? 0)) / 100
+        : (i.gPerPiece ?? 0) * carriedBy(i) + (i.gPerBatch ?? 0) * shares;
     return { name: i.name, use: i.use, g, heldBackG: (g * (i.holdBackPct ?? 0)) / 100 };
   });
   return { doughG, flourG, ingredients };

@@ -1,7 +1,28 @@
 import { z } from 'zod';
-import { celsiusSchema, gramsSchema, idSchema, listOf, nameSchema, pctSchema, sharePctSchema, wordSchema } from '../units/schema.ts';
+import {
+  celsiusSchema,
+  gramsSchema,
+  idSchema,
+  listOf,
+  nameSchema,
+  pctSchema,
+  sharePctSchema,
+  wordSchema,
+} from '../units/schema.ts';
 
-export const roleSchema = z.enum(['flour', 'water', 'milk', 'yogurt', 'fat', 'sugar', 'salt', 'leaven', 'starter', 'egg', 'other']);
+export const roleSchema = z.enum([
+  'flour',
+  'water',
+  'milk',
+  'yogurt',
+  'fat',
+  'sugar',
+  'salt',
+  'leaven',
+  'starter',
+  'egg',
+  'other',
+]);
 export const useSchema = z.enum(['dough', 'bath', 'layer', 'fill', 'dust', 'griddle', 'finish', 'serve']);
 
 /** One ingredient of a bread: of the dough (`pct`, a baker's percentage), or used outside it (`gPerPiece` or `gPerBatch`). */

@@ -1,5 +1,15 @@
 import { z } from 'zod';
-import { celsiusSchema, countSchema, idSchema, listOf, minutesSchema, nameSchema, secondsSchema, sharePctSchema, textSchema } from '../units/schema.ts';
+import {
+  celsiusSchema,
+  countSchema,
+  idSchema,
+  listOf,
+  minutesSchema,
+  nameSchema,
+  secondsSchema,
+  sharePctSchema,
+  textSchema,
+} from '../units/schema.ts';
 
 export const surfaceSchema = z.enum(['cast-iron', 'steel', 'aluminium', 'non-stick', 'stone', 'clay']);
 export const placeKindSchema = z.enum(['room', 'warm', 'fridge']);

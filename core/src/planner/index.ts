@@ -4,4 +4,4 @@
  */
 export { planClass, type PlanOptions } from './plan-class.ts';
 export { findBrokenRules } from './check/index.ts';
-export { verdictOf, verdictWords, type Verdict } from './explain/index.ts';
+export { brokenWords, verdictOf, verdictWords, type Verdict } from './explain/index.ts';

@@ -4,6 +4,7 @@ import { findBrokenRules } from './check/index.ts';
 import { tightestOf } from './explain/index.ts';
 import type { PlanMeasures } from './measures.ts';
 import { buildNetwork } from './network/index.ts';
+import { numberPieces } from './number-pieces.ts';
 import { lowerBound, searchFresh, searchShort } from './search/index.ts';
 import { warningsOf } from './warnings.ts';
 import { writePlan } from './write-plan.ts';
@@ -29,7 +30,8 @@ export function planClass(workshop: Workshop, options: PlanOptions = {}): Plan {
   const shortest = searchShort(problem, tableSec, effort);
   // a class that cannot meet the table aims at the earliest finish instead: late by the least
   const deadlineSec = Math.max(tableSec, shortest.finishSec);
-  const found = goal === 'short' ? shortest : searchFresh(problem, deadlineSec, effort, shortest);
+  const best = goal === 'short' ? shortest : searchFresh(problem, deadlineSec, effort, shortest);
+  const found = { ...best, schedule: numberPieces(network, best.schedule) };
   const bound = lowerBound(problem);
   const written = writePlan(workshop, network, found.schedule, goal);
   const measures: PlanMeasures = {
@@ -56,7 +58,11 @@ function planOfNothing(workshop: Workshop, goal: Goal): Plan {
   return complete(workshop, { ...written, measures }, warningsOf(workshop, network.lines, network.batches));
 }
 
-function complete(workshop: Workshop, plan: Omit<Plan, 'broken' | 'warnings'>, warnings: Plan['warnings'] | readonly Plan['warnings'][number][]): Plan {
+function complete(
+  workshop: Workshop,
+  plan: Omit<Plan, 'broken' | 'warnings'>,
+  warnings: Plan['warnings'] | readonly Plan['warnings'][number][],
+): Plan {
   const whole: Plan = { ...plan, broken: [], warnings: [...warnings] };
   return { ...whole, broken: [...findBrokenRules(workshop, whole)] };
 }

@@ -5,7 +5,11 @@ import type { Batch, Line, Workshop } from '../workshop/index.ts';
 const LEAST_BY_HAND_G = 150;
 
 /** What is no broken rule but should be seen: participants without bread, and batches too small to mix well. */
-export function warningsOf(workshop: Workshop, lines: readonly Line[], batches: readonly Batch[]): readonly PlanWarning[] {
+export function warningsOf(
+  workshop: Workshop,
+  lines: readonly Line[],
+  batches: readonly Batch[],
+): readonly PlanWarning[] {
   const without = workshop.roster.filter((p) => !lines.some((l) => l.makers.has(p.id)));
   const small = batches.filter((b) => !b.line.menu.mixer && b.scaled.doughG < LEAST_BY_HAND_G);
   return [

@@ -73,7 +73,13 @@ class TaskWriter {
 
   private breaks(): PlanTask[] {
     const people = this.workshop.roster.map((p) => p.id);
-    return this.network.room.breaks.map((b) => ({ id: b.id, kind: 'break', people, startSec: b.startSec, endSec: b.endSec }));
+    return this.network.room.breaks.map((b) => ({
+      id: b.id,
+      kind: 'break',
+      people,
+      startSec: b.startSec,
+      endSec: b.endSec,
+    }));
   }
 
   private preheats(tasks: readonly PlanTask[]): PlanTask[] {
@@ -82,7 +88,9 @@ class TaskWriter {
       if (uses.length === 0 || g.preheatMin === 0) return [];
       const endSec = Math.min(...uses.map((t) => t.startSec));
       const startSec = endSec - secondsOfMinutes(g.preheatMin);
-      return [{ id: `preheat:${g.id}`, kind: 'preheat', people: [], at: { kind: 'griddle', id: g.id }, startSec, endSec }];
+      return [
+        { id: `preheat:${g.id}`, kind: 'preheat', people: [], at: { kind: 'griddle', id: g.id }, startSec, endSec },
+      ];
     });
   }
 
@@ -107,7 +115,8 @@ class TaskWriter {
       if (isRest(step)) return [{ ...base, ...this.rest(batch, piece, step, i, followers) }];
       const index = this.indexOf.get(base.id);
       const placement = index === undefined ? undefined : this.schedule[index];
-      const mode = index === undefined ? undefined : this.network.problem.activities[index]?.modes[placement?.mode ?? 0];
+      const mode =
+        index === undefined ? undefined : this.network.problem.activities[index]?.modes[placement?.mode ?? 0];
       if (!placement || !mode) return [];
       const turns = turnMoments(step).map((s) => placement.startSec + s);
       const kind = step.mixerMinutes !== undefined && batch.line.menu.mixer ? ('mixer' as const) : step.at;
@@ -115,7 +124,11 @@ class TaskWriter {
         {
           ...base,
           people: [...mode.people],
-          at: { kind, ...(mode.place === undefined ? {} : { id: mode.place }), ...(placement.spot > 0 ? { spot: placement.spot } : {}) },
+          at: {
+            kind,
+            ...(mode.place === undefined ? {} : { id: mode.place }),
+            ...(placement.spot > 0 ? { spot: placement.spot } : {}),
+          },
           startSec: placement.startSec,
           endSec: placement.endSec,
           ...(turns.length > 0 ? { turnsSec: turns } : {}),
@@ -124,7 +137,13 @@ class TaskWriter {
     });
   }
 
-  private rest(batch: Batch, piece: Piece | null, step: RestStep, at: number, followers: readonly Piece[]): Omit<PlanTask, 'id'> {
+  private rest(
+    batch: Batch,
+    piece: Piece | null,
+    step: RestStep,
+    at: number,
+    followers: readonly Piece[],
+  ): Omit<PlanTask, 'id'> {
     const steps = chainOf(batch.line.bread.steps);
     const placeId = this.network.places.placeId(batch.id, step.id);
     const window = windowAt(step, this.network.places.tempC(batch.id, step.id));

@@ -5,9 +5,9 @@ import { z } from 'zod';
 const MAX_LIST = 200;
 const WEEK_MIN = 7 * 24 * 60;
 
-export const idSchema = z
-  .string()
-  .regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/, { error: 'an id: a letter or digit, then up to 63 letters, digits, _ or -' });
+export const idSchema = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/, {
+  error: 'an id: a letter or digit, then up to 63 letters, digits, _ or -',
+});
 export const nameSchema = z.string().min(1).max(120);
 export const textSchema = z.string().max(4000);
 /** A word of allergens or `contains`, lower case. */

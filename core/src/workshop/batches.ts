@@ -75,7 +75,9 @@ function piecesOf(line: Line, station: Station, owners: readonly string[]): read
 }
 
 /** Grams of every ingredient in all batches together, by name and use, in the order in which they first come; not rounded. */
-export function totalsOf(batches: readonly Batch[]): readonly { readonly name: string; readonly use: string; readonly g: number }[] {
+export function totalsOf(
+  batches: readonly Batch[],
+): readonly { readonly name: string; readonly use: string; readonly g: number }[] {
   const totals = new Map<string, { name: string; use: string; g: number }>();
   for (const i of batches.flatMap((b) => b.scaled.ingredients)) {
     const key = `${i.use} ${i.name}`;

@@ -1,7 +1,17 @@
 import { z } from 'zod';
 import { ingredientSchema } from '../formula/schema.ts';
 import { stepSchema } from '../method/schema.ts';
-import { celsiusSchema, cmSchema, gramsSchema, idSchema, listOf, minutesSchema, nameSchema, sharePctSchema, textSchema } from '../units/schema.ts';
+import {
+  celsiusSchema,
+  cmSchema,
+  gramsSchema,
+  idSchema,
+  listOf,
+  minutesSchema,
+  nameSchema,
+  sharePctSchema,
+  textSchema,
+} from '../units/schema.ts';
 
 /** A bread: its formula, the size of a piece, and its method as a chain of steps. */
 export const breadSchema = z.strictObject({

@@ -74,8 +74,11 @@ export function setGriddleCount(workshop: Workshop, count: number): Result<Works
   const griddles: Griddle[] = workshop.kitchen.griddles.slice(0, count);
   const model = griddles.at(-1);
   if (model) {
-    const { name: _own, ...like } = model; // a name belongs to one griddle
-    while (griddles.length < count) griddles.push({ ...like, id: nextId('G', idsOf(griddles)) });
+    while (griddles.length < count) {
+      // a name belongs to one griddle
+      const { name, ...like } = { ...model, id: nextId('G', idsOf(griddles)) };
+      griddles.push(name === undefined ? like : { ...like, name: `${name} ${griddles.length + 1}` });
+    }
   }
   const left = idsOf(griddles);
   const stations = workshop.stations.map((s) => {

@@ -66,7 +66,9 @@ export const workshopSchema = z.strictObject({
   prepTimes: listOf(z.strictObject({ from: dateTimeSchema, to: dateTimeSchema })).default([]),
   service: serviceSchema.default('together'),
   welcomeMin: minutesSchema.default(0),
-  breaks: listOf(z.strictObject({ after: timeSchema, before: timeSchema, minutes: minutesSchema.positive() })).default([]),
+  breaks: listOf(z.strictObject({ after: timeSchema, before: timeSchema, minutes: minutesSchema.positive() })).default(
+    [],
+  ),
   kitchen: kitchenSchema,
   breads: listOf(breadSchema),
   roster: listOf(participantSchema),

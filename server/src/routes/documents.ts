@@ -35,7 +35,9 @@ function written(outcome: WriteOutcome): StoredDocument {
     case 'missing':
       throw new Problem(404, 'not-found', 'the document was removed, or never was');
     case 'newer':
-      throw new Problem(409, 'newer', `version ${outcome.document.version} is stored; nothing was changed`, { current: outcome.document });
+      throw new Problem(409, 'newer', `version ${outcome.document.version} is stored; nothing was changed`, {
+        current: outcome.document,
+      });
   }
 }
 
@@ -59,7 +61,8 @@ export function documentRoutes(documents: DocumentRepository): Router {
   router.put('/documents/:kind/:id', async (req, res) => {
     const kind = kindOf(req);
     const request = saveSchema.safeParse(req.body);
-    if (!request.success) throw new Problem(400, 'bad-request', 'expected { "version": the version that was read, "body": the document }');
+    if (!request.success)
+      throw new Problem(400, 'bad-request', 'expected { "version": the version that was read, "body": the document }');
     const { title, body } = readOrRefuse(kind, request.data.body);
     res.json(written(await documents.save(kind, idOf(req), request.data.version, title, body)));
   });

@@ -12,7 +12,7 @@ export async function loadDemoData(documents: DocumentRepository): Promise<void>
   const all = [
     { kind: 'class', id: DEMO_ID, body: demoClass as unknown },
     { kind: 'kitchen', id: 'demo-kitchen', body: demoClass.kitchen as unknown },
-    ...demoClass.breads.map((body) => ({ kind: 'bread', id: `demo-${body.id}`, body: body as unknown }) as const),
+    ...demoClass.breads.map((body) => ({ kind: 'bread', id: `demo-${body.id}`, body }) as const),
   ] as const;
   for (const { kind, id, body } of all) {
     const read = readDocument(kind, body);

@@ -8,7 +8,8 @@ const DISK_FULL = new Set([28, 1021, 1114]);
 /** What a thrown error means to the client; the one place where errors become statuses. */
 export function problemOf(error: unknown): Problem {
   if (error instanceof Problem) return error;
-  if (error instanceof ConnectionError) return new Problem(503, 'database-down', 'nothing was changed; try again in a moment');
+  if (error instanceof ConnectionError)
+    return new Problem(503, 'database-down', 'nothing was changed; try again in a moment');
   if (error instanceof DatabaseError) {
     const errno: unknown = 'errno' in error.original ? error.original.errno : undefined;
     if (typeof errno === 'number' && DISK_FULL.has(errno))
@@ -17,7 +18,9 @@ export function problemOf(error: unknown): Problem {
   // the pool gives up on a database that is gone with an error of its own
   if (error instanceof BaseError && error.name.startsWith('SequelizeConnection'))
     return new Problem(503, 'database-down', 'nothing was changed; try again in a moment');
-  return problemOfRequest(error) ?? new Problem(500, 'internal', 'nothing more is known here; the log of the server has it');
+  return (
+    problemOfRequest(error) ?? new Problem(500, 'internal', 'nothing more is known here; the log of the server has it')
+  );
 }
 
 /** Errors that express makes of a request that it cannot read. */

@@ -31,7 +31,9 @@ export type ProblemType = keyof typeof PROBLEM_TITLES;
 /** A document that the core refused, with every fault by path. */
 export function refusal(faults: readonly Fault[]): Problem {
   const list = faults.map((f) => ({ code: f.code, path: f.path, message: faultWords(f) }));
-  return new Problem(422, 'refused', `${list.length} fault${list.length === 1 ? '' : 's'}; nothing was changed`, { faults: list });
+  return new Problem(422, 'refused', `${list.length} fault${list.length === 1 ? '' : 's'}; nothing was changed`, {
+    faults: list,
+  });
 }
 
 /** Sends a problem as `application/problem+json`. */

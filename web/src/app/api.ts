@@ -19,7 +19,10 @@ export const api = createApi({
     listClasses: build.query<readonly DocumentSummary[], null>({ query: () => 'documents/class' }),
     // what a class was when this page last saved it is the draft's business, so nothing of it is cached
     getClass: build.query<ClassDocument, string>({ query: (id) => `documents/class/${id}`, keepUnusedDataFor: 0 }),
-    saveClass: build.mutation<ClassDocument, { readonly id: string; readonly version: number; readonly body: Workshop }>({
+    saveClass: build.mutation<
+      ClassDocument,
+      { readonly id: string; readonly version: number; readonly body: Workshop }
+    >({
       query: ({ id, ...rest }) => ({ url: `documents/class/${id}`, method: 'PUT', body: rest }),
     }),
   }),

@@ -66,7 +66,7 @@ const slice = createSlice({
       draft && {
         ...draft,
         version: payload.version,
-        saveState: original(draft)?.workshop === payload.workshop ? ('saved' as const) : ('waiting' as const),
+        saveState: original(draft).workshop === payload.workshop ? ('saved' as const) : ('waiting' as const),
       },
     saveFailed: (draft) => draft && { ...draft, saveState: 'waiting' as const },
     conflicted: (draft, { payload }: PayloadAction<{ version: number; workshop: Workshop }>) =>
@@ -93,9 +93,14 @@ const slice = createSlice({
 
 /** The draft with another workshop in it, to be saved and planned. */
 function changed(draft: Draft, workshop: Workshop): Draft {
-  return { ...draft, workshop, refused: [], isPlanning: true, saveState: draft.saveState === 'conflict' ? 'conflict' : 'waiting' };
+  return {
+    ...draft,
+    workshop,
+    refused: [],
+    isPlanning: true,
+    saveState: draft.saveState === 'conflict' ? 'conflict' : 'waiting',
+  };
 }
 
 export const draftReducer = slice.reducer;
 export const draftActions = slice.actions;
-

@@ -14,14 +14,14 @@ interface WithDraft {
 export function listenForPlanning(listeners: ListenerMiddlewareInstance): void {
   listeners.startListening({
     predicate: (_, now, before) => workshopOf(now) !== undefined && workshopOf(now) !== workshopOf(before),
-    effect: async (_, { getState, dispatch, cancelActiveListeners }) => {
-      cancelActiveListeners();
-      const workshop = workshopOf(getState());
+    effect: async (_, tools) => {
+      tools.cancelActiveListeners();
+      const workshop = workshopOf(tools.getState());
       for (const effort of EFFORTS) {
-        if (workshop === undefined || workshopOf(getState()) !== workshop) return;
+        if (workshop === undefined || workshopOf(tools.getState()) !== workshop) return;
         const plan = await planInWorker(workshop, effort);
-        if (workshopOf(getState()) !== workshop) return;
-        dispatch(draftActions.planned({ plan, isFinal: effort === EFFORTS.at(-1) }));
+        if (workshopOf(tools.getState()) !== workshop) return;
+        tools.dispatch(draftActions.planned({ plan, isFinal: effort === EFFORTS.at(-1) }));
       }
     },
   });

@@ -14,15 +14,15 @@ const draftOf = (state: unknown): Draft | null => (state as { readonly draft: Dr
 export function listenForSaving(listeners: ListenerMiddlewareInstance): void {
   listeners.startListening({
     predicate: (_, now, before) => draftOf(now)?.saveState === 'waiting' && draftOf(now) !== draftOf(before),
-    effect: async (action, { getState, dispatch, delay, cancelActiveListeners }) => {
-      const draft = draftOf(getState());
+    effect: async (action, tools) => {
+      const draft = draftOf(tools.getState());
       if (!draft) return;
       keepUnsaved(draft.id, draft.version, draft.workshop);
       if (draftActions.saveFailed.match(action)) {
-        cancelActiveListeners();
-        await delay(RETRY_MS);
+        tools.cancelActiveListeners();
+        await tools.delay(RETRY_MS);
       }
-      await save(getState, dispatch as AppDispatch);
+      await save(() => tools.getState(), tools.dispatch as AppDispatch);
     },
   });
 }

@@ -21,7 +21,15 @@ export function Stepper({ label, value, least, most, onChange }: Props) {
         {label}
       </label>
       <div className="flex items-center rounded-cut border border-line bg-panel">
-        <button type="button" className={BUTTON} aria-label={`${label}: one less`} disabled={value <= least} onClick={() => { onChange(value - 1); }}>
+        <button
+          type="button"
+          className={BUTTON}
+          aria-label={`${label}: one less`}
+          disabled={value <= least}
+          onClick={() => {
+            onChange(value - 1);
+          }}
+        >
           <Minus size={18} aria-hidden />
         </button>
         <input
@@ -37,7 +45,15 @@ export function Stepper({ label, value, least, most, onChange }: Props) {
           }}
           className="figures w-10 bg-transparent text-center text-lg font-semibold [appearance:textfield] [&::-webkit-inner-spin-button]:appearance-none"
         />
-        <button type="button" className={BUTTON} aria-label={`${label}: one more`} disabled={value >= most} onClick={() => { onChange(value + 1); }}>
+        <button
+          type="button"
+          className={BUTTON}
+          aria-label={`${label}: one more`}
+          disabled={value >= most}
+          onClick={() => {
+            onChange(value + 1);
+          }}
+        >
           <Plus size={18} aria-hidden />
         </button>
       </div>

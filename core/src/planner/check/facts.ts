@@ -39,7 +39,12 @@ export interface Facts {
   readonly tableSec: number;
   readonly welcomeSec: number;
   readonly prepTimes: readonly { readonly startSec: number; readonly endSec: number }[];
-  readonly breaks: readonly { readonly id: string; readonly afterSec: number; readonly beforeSec: number; readonly sec: number }[];
+  readonly breaks: readonly {
+    readonly id: string;
+    readonly afterSec: number;
+    readonly beforeSec: number;
+    readonly sec: number;
+  }[];
 }
 
 export const wordsOf = (i: Ingredient): readonly string[] => [...(i.allergens ?? []), ...(i.contains ?? [])];
@@ -117,10 +122,18 @@ export function spotsFor(facts: Facts, griddle: Griddle, bread: Bread): number {
 }
 
 /** Why a griddle may not take a bread's cook step for a station; undefined where it may. */
-export function unfitReason(facts: Facts, griddle: Griddle, bread: Bread, step: Step, station: Station | null): string | undefined {
+export function unfitReason(
+  facts: Facts,
+  griddle: Griddle,
+  bread: Bread,
+  step: Step,
+  station: Station | null,
+): string | undefined {
   if (spotsFor(facts, griddle, bread) === 0) return 'the bread does not fit on it';
-  if (step.kind === 'cook' && step.surfaces && !step.surfaces.includes(griddle.surface)) return `${griddle.surface} does not serve`;
+  if (step.kind === 'cook' && step.surfaces && !step.surfaces.includes(griddle.surface))
+    return `${griddle.surface} does not serve`;
   if (station?.griddles && !station.griddles.includes(griddle.id)) return `${station.id} may not use it`;
-  if (phasesIn(step).some((p) => p.with !== undefined) && griddle.portable !== true) return 'it cannot be carried to the fire';
+  if (phasesIn(step).some((p) => p.with !== undefined) && griddle.portable !== true)
+    return 'it cannot be carried to the fire';
   return undefined;
 }

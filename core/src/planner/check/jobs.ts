@@ -39,18 +39,28 @@ export function unitsOf(facts: Facts, plan: Plan): readonly Unit[] {
   const owned = new Map<string, number>();
   return facts.lines.flatMap((line) => {
     const shares = facts.workshop.stations.flatMap((station) => shareAt(line, station, owned, told));
-    const practice = line.practice < 0 ? [] : shares.map((s): Unit => ({ ...s, id: `${s.id}-practice`, kind: 'practice', mother: null }));
+    const practice =
+      line.practice < 0
+        ? []
+        : shares.map((s): Unit => ({ ...s, id: `${s.id}-practice`, kind: 'practice', mother: null }));
     const pieces = shares.flatMap((batch) =>
       batch.pieces.flatMap((id, i): Unit[] => {
         const owner = batch.owners[i] ?? null;
-        return owner === null ? [] : [{ ...batch, id, kind: 'piece', pieces: [id], owners: [owner], owner, batch, mother: null }];
+        return owner === null
+          ? []
+          : [{ ...batch, id, kind: 'piece', pieces: [id], owners: [owner], owner, batch, mother: null }];
       }),
     );
     return [...shares, ...practice, ...mothersOf(line, shares), ...pieces];
   });
 }
 
-function shareAt(line: CheckedLine, station: Station, owned: Map<string, number>, told: ReadonlyMap<string, string | null>): readonly Unit[] {
+function shareAt(
+  line: CheckedLine,
+  station: Station,
+  owned: Map<string, number>,
+  told: ReadonlyMap<string, string | null>,
+): readonly Unit[] {
   const team = station.members.filter((m) => line.makers.has(m));
   if (team.length === 0) return [];
   const { menu, bread } = line;
@@ -149,7 +159,9 @@ export function isStaffs(job: ActiveJob): boolean {
 }
 
 /** The phases of a cook task with the times at which they lie. */
-export function timedPhases(job: ActiveJob): readonly (ReturnType<typeof phasesIn>[number] & { startSec: number; endSec: number })[] {
+export function timedPhases(
+  job: ActiveJob,
+): readonly (ReturnType<typeof phasesIn>[number] & { startSec: number; endSec: number })[] {
   let at = job.task.startSec;
   return phasesIn(job.step).map((p) => {
     const startSec = at;
@@ -167,8 +179,13 @@ export function dueTurns(job: ActiveJob): readonly number[] {
 }
 
 /** The chain of jobs that a piece or a practice batch goes through; undefined where the plan lacks one. */
-export function pathOf(unit: Unit, byId: ReadonlyMap<string, Job>, units: ReadonlyMap<string, Unit>): readonly (Job | undefined)[] {
-  if (unit.kind === 'practice') return unit.line.chain.slice(0, unit.line.practice + 1).map((s) => byId.get(`${unit.id}:${s.id}`));
+export function pathOf(
+  unit: Unit,
+  byId: ReadonlyMap<string, Job>,
+  units: ReadonlyMap<string, Unit>,
+): readonly (Job | undefined)[] {
+  if (unit.kind === 'practice')
+    return unit.line.chain.slice(0, unit.line.practice + 1).map((s) => byId.get(`${unit.id}:${s.id}`));
   const carriers = [unit.batch?.mother ? units.get(unit.batch.mother) : undefined, unit.batch ?? undefined, unit];
   return unit.line.chain.map((s) => carriers.map((c) => c && byId.get(`${c.id}:${s.id}`)).find((j) => j !== undefined));
 }

@@ -36,21 +36,33 @@ export function checkBatches(facts: Facts, units: readonly Unit[], plan: Plan, s
 function checkBatch(facts: Facts, unit: Unit, told: PlanBatch, say: Say): void {
   const pieces = unit.kind === 'practice' ? [] : unit.pieces;
   const mayOmit = unit.kind === 'mother' && told.pieces.length === 0;
-  if (!mayOmit && !isSameSet(told.pieces, pieces)) say('R1', 'batch-pieces', unit.id, 0, `${unit.id} lists other pieces than it should`);
+  if (!mayOmit && !isSameSet(told.pieces, pieces))
+    say('R1', 'batch-pieces', unit.id, 0, `${unit.id} lists other pieces than it should`);
   const isLabelled =
-    told.bread === unit.line.bread.id && told.station === (unit.station?.id ?? null) && told.practice === (unit.kind === 'practice');
+    told.bread === unit.line.bread.id &&
+    told.station === (unit.station?.id ?? null) &&
+    told.practice === (unit.kind === 'practice');
   if (!isLabelled) say('R1', 'batch-mislabelled', unit.id, 0, `${unit.id} names another bread, station or purpose`);
   if (unit.kind === 'share' ? told.mother === null : told.mother !== null)
-    say('R1', 'batch-mother', unit.id, 0, unit.kind === 'share' ? `${unit.id} names no mother batch` : `${unit.id} comes from no mother batch`);
+    say(
+      'R1',
+      'batch-mother',
+      unit.id,
+      0,
+      unit.kind === 'share' ? `${unit.id} names no mother batch` : `${unit.id} comes from no mother batch`,
+    );
   const { ingredients } = unit.line.bread;
   const flourG = (unit.doughG * 100) / sumOf(ingredients, (i) => (i.use === 'dough' ? (i.pct ?? 0) : 0));
-  if (!isNear(told.doughG, unit.doughG)) say('R1', 'batch-grams', unit.id, 0, `${unit.id} weighs ${unit.doughG.toFixed(1)} g, not ${told.doughG} g`);
-  if (!isNear(told.flourG, flourG)) say('R1', 'batch-grams', unit.id, 0, `${unit.id} holds ${flourG.toFixed(1)} g of flour, not ${told.flourG} g`);
+  if (!isNear(told.doughG, unit.doughG))
+    say('R1', 'batch-grams', unit.id, 0, `${unit.id} weighs ${unit.doughG.toFixed(1)} g, not ${told.doughG} g`);
+  if (!isNear(told.flourG, flourG))
+    say('R1', 'batch-grams', unit.id, 0, `${unit.id} holds ${flourG.toFixed(1)} g of flour, not ${told.flourG} g`);
   checkIngredients(facts, unit, told, flourG, say);
 }
 
 function checkIngredients(facts: Facts, unit: Unit, told: PlanBatch, flourG: number, say: Say): void {
-  const key = (i: { readonly name: string; readonly use?: Ingredient['use'] | undefined }): string => `${i.name} (${i.use ?? 'dough'})`;
+  const key = (i: { readonly name: string; readonly use?: Ingredient['use'] | undefined }): string =>
+    `${i.name} (${i.use ?? 'dough'})`;
   const carriers = (i: Ingredient): number => unit.owners.filter((o) => carries(facts, o, i)).length;
   const right = (i: Ingredient): number => {
     if (i.use === 'dough') return (flourG * (i.pct ?? 0)) / 100;
@@ -66,7 +78,8 @@ function checkIngredients(facts: Facts, unit: Unit, told: PlanBatch, flourG: num
     if (!isOpen && ((have === undefined && want > 0) || !isNear(have ?? 0, want)))
       say('R1', 'batch-grams', unit.id, 0, `${unit.id} takes ${want.toFixed(1)} g of ${name}, not ${have ?? 'none'}`);
   }
-  for (const name of listed.keys()) if (!wanted.has(name)) say('R1', 'batch-grams', unit.id, 0, `${name} is not in ${unit.line.bread.id}`);
+  for (const name of listed.keys())
+    if (!wanted.has(name)) say('R1', 'batch-grams', unit.id, 0, `${name} is not in ${unit.line.bread.id}`);
 }
 
 /** The most dough that a mother batch may weigh: the least of mixer and hand that its steps meet. */
@@ -75,7 +88,8 @@ function motherLimitG(facts: Facts, line: CheckedLine): number {
   let limit = Infinity;
   for (const s of line.chain.slice(0, line.through + 1)) {
     if (isResting(s)) continue;
-    if (line.menu.mixer && s.mixerMinutes !== undefined) limit = Math.min(limit, Math.max(0, ...kitchen.mixers.map((m) => m.maxDoughG)));
+    if (line.menu.mixer && s.mixerMinutes !== undefined)
+      limit = Math.min(limit, Math.max(0, ...kitchen.mixers.map((m) => m.maxDoughG)));
     else if (s.kind === 'mix' || s.kind === 'knead') limit = Math.min(limit, kitchen.handMaxDoughG);
   }
   return limit;
@@ -87,7 +101,8 @@ function checkMothers(facts: Facts, line: CheckedLine, units: readonly Unit[], s
   const shares = units.filter((u) => u.kind === 'share');
   const names = mothers.map((_, i) => `${line.bread.id}@ahead${i + 1}`);
   const ids = mothers.map((m) => m.id);
-  if (!isSameSet(ids, names)) say('R1', 'mother-names', ids, 0, `the mother batches should be called ${names.join(', ')}`);
+  if (!isSameSet(ids, names))
+    say('R1', 'mother-names', ids, 0, `the mother batches should be called ${names.join(', ')}`);
   const limit = motherLimitG(facts, line);
   const sizes = shares.map((s) => s.doughG);
   if (sizes.some((g) => g > limit + EPSILON_G)) return; // R7 says that a share is too large for any batch
@@ -97,7 +112,11 @@ function checkMothers(facts: Facts, line: CheckedLine, units: readonly Unit[], s
   const spread = (of: ReadonlyMap<string, number>): number => Math.max(...of.values()) - Math.min(...of.values());
   const improves = (from: string, to: string, g: number): boolean => {
     const next = new Map(weights).set(from, (weights.get(from) ?? 0) - g).set(to, (weights.get(to) ?? 0) + g);
-    return (next.get(to) ?? 0) <= limit + EPSILON_G && (next.get(from) ?? 0) <= limit + EPSILON_G && spread(next) < spread(weights) - EPSILON_G;
+    return (
+      (next.get(to) ?? 0) <= limit + EPSILON_G &&
+      (next.get(from) ?? 0) <= limit + EPSILON_G &&
+      spread(next) < spread(weights) - EPSILON_G
+    );
   };
   const inside = (id: string): readonly number[] => shares.filter((s) => s.mother === id).map((s) => s.doughG);
   for (const a of ids)

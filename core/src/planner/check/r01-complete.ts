@@ -25,17 +25,33 @@ export function expectedDemos(facts: Facts, plan: Plan): readonly DemoJob[] {
     const family = facts.lines.filter((l) => l.family === line.family);
     const makers = facts.participants.filter((p) => family.some((l) => l.makers.has(p)));
     const made = (id: string, who: readonly string[], station: Station | null): DemoJob[] =>
-      who.length === 0 ? [] : [{ id, demo, line, station, makers: who, sec: roundHalfUp(demo.minutes * 60), task: tasks.get(id) }];
+      who.length === 0
+        ? []
+        : [{ id, demo, line, station, makers: who, sec: roundHalfUp(demo.minutes * 60), task: tasks.get(id) }];
     const id = `demo:${demo.bread}:${demo.before}`;
     return demo.to === 'class'
       ? made(id, makers, null)
-      : facts.workshop.stations.flatMap((s) => made(`${id}:${s.id}`, s.members.filter((m) => makers.includes(m)), s));
+      : facts.workshop.stations.flatMap((s) =>
+          made(
+            `${id}:${s.id}`,
+            s.members.filter((m) => makers.includes(m)),
+            s,
+          ),
+        );
   });
 }
 
 /** R1 of the task list: all that is asked for is there once, and nothing else. Gives the jobs whose task the plan has. */
-export function matchTasks(facts: Facts, units: readonly Unit[], demos: readonly DemoJob[], plan: Plan, say: Say): readonly Job[] {
-  const wanted: ReadonlyMap<string, { readonly unit: Unit; readonly step: Job["step"] }> = new Map(units.flatMap((unit) => stepsOf(unit).map((step) => [`${unit.id}:${step.id}`, { unit, step }] as const)));
+export function matchTasks(
+  facts: Facts,
+  units: readonly Unit[],
+  demos: readonly DemoJob[],
+  plan: Plan,
+  say: Say,
+): readonly Job[] {
+  const wanted: ReadonlyMap<string, { readonly unit: Unit; readonly step: Job['step'] }> = new Map(
+    units.flatMap((unit) => stepsOf(unit).map((step) => [`${unit.id}:${step.id}`, { unit, step }] as const)),
+  );
   const others: ReadonlySet<string> = new Set<string>([
     ...(facts.welcomeSec > 0 ? ['welcome:welcome'] : []),
     ...facts.breaks.map((b) => `break:${b.id}`),
@@ -52,11 +68,13 @@ export function matchTasks(facts: Facts, units: readonly Unit[], demos: readonly
     seen.add(task.id);
     if (task.kind === 'preheat') {
       const id = task.at?.kind === 'griddle' ? (task.at.id ?? '') : '';
-      if (!griddles.has(id) || task.id !== `preheat:${id}`) say('R1', 'task-unasked', task.id, 0, `${task.id} preheats no griddle of the kitchen`);
+      if (!griddles.has(id) || task.id !== `preheat:${id}`)
+        say('R1', 'task-unasked', task.id, 0, `${task.id} preheats no griddle of the kitchen`);
       continue;
     }
     if (task.kind !== undefined) {
-      if (!others.has(`${task.kind}:${task.id}`)) say('R1', 'task-unasked', task.id, 0, `the class asks for no ${task.kind} ${task.id}`);
+      if (!others.has(`${task.kind}:${task.id}`))
+        say('R1', 'task-unasked', task.id, 0, `the class asks for no ${task.kind} ${task.id}`);
       continue;
     }
     const found = wanted.get(task.id);

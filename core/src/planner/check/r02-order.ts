@@ -46,12 +46,24 @@ export function checkOrder(facts: Facts, units: readonly Unit[], jobs: readonly 
 function checkWait(before: Job, job: Job, waitMaxMin: number | undefined, say: Say): void {
   const waitSec = job.task.startSec - before.task.endSec;
   const mostSec = waitMaxMin === undefined ? Infinity : roundHalfUp(waitMaxMin * 60);
-  if (waitSec < 0) say('R2', 'out-of-order', [before.id, job.id], -waitSec, `${job.id} starts before ${before.id} is over`);
-  else if (waitSec > mostSec) say('R2', 'waited-too-long', [before.id, job.id], waitSec - mostSec, `${job.id} waits longer than ${waitMaxMin ?? 0} min`);
+  if (waitSec < 0)
+    say('R2', 'out-of-order', [before.id, job.id], -waitSec, `${job.id} starts before ${before.id} is over`);
+  else if (waitSec > mostSec)
+    say(
+      'R2',
+      'waited-too-long',
+      [before.id, job.id],
+      waitSec - mostSec,
+      `${job.id} waits longer than ${waitMaxMin ?? 0} min`,
+    );
 }
 
 /** The window in exact seconds at the place where the rest lies. */
-function windowSec(facts: Facts, step: RestStep, placeId: string | undefined): { min: number; ideal: number; max: number } {
+function windowSec(
+  facts: Facts,
+  step: RestStep,
+  placeId: string | undefined,
+): { min: number; ideal: number; max: number } {
   const place = facts.workshop.kitchen.places.find((p) => p.id === placeId);
   const depends = place !== undefined && step.q10 !== undefined && step.refC !== undefined;
   const factor = depends ? Math.pow(step.q10, (step.refC - place.tempC) / 10) : 1;
@@ -68,40 +80,92 @@ function checkRest(facts: Facts, { job, before, followers, isOpen }: Rest, say: 
   // shares begin one after another while the rest of their mother goes on; their own rest then starts within it
   const isHandedOver = before !== undefined && isRestJob(before) && before.unit !== job.unit;
   if (before && !isHandedOver && task.startSec !== before.task.endSec)
-    say('R2', 'rest-misplaced', [before.id, job.id], Math.abs(task.startSec - before.task.endSec), `${job.id} does not begin when ${before.id} ends`);
+    say(
+      'R2',
+      'rest-misplaced',
+      [before.id, job.id],
+      Math.abs(task.startSec - before.task.endSec),
+      `${job.id} does not begin when ${before.id} ends`,
+    );
   const starts = [...followers.values()].map((f) => f.task.startSec);
   const last = Math.max(...starts);
   if (starts.length > 0 && task.endSec !== last && !(isOpen && task.endSec > last))
-    say('R2', 'rest-misplaced', job.id, Math.abs(task.endSec - last), `${job.id} does not end when the next step begins`);
+    say(
+      'R2',
+      'rest-misplaced',
+      job.id,
+      Math.abs(task.endSec - last),
+      `${job.id} does not end when the next step begins`,
+    );
   if (place && step.q10 !== undefined && (place.tempC < PROOF_FROM_C || place.tempC > PROOF_TO_C))
-    say('R2', 'place-too-far', job.id, 0, `${place.id} is at ${place.tempC} °C, outside ${PROOF_FROM_C} to ${PROOF_TO_C} °C`);
+    say(
+      'R2',
+      'place-too-far',
+      job.id,
+      0,
+      `${place.id} is at ${place.tempC} °C, outside ${PROOF_FROM_C} to ${PROOF_TO_C} °C`,
+    );
   const window = windowSec(facts, step, task.at?.id);
   const told = task.window;
-  if (!told || !isRoundOf(told.minSec, window.min) || !isRoundOf(told.idealSec, window.ideal) || !isRoundOf(told.maxSec, window.max))
+  if (
+    !told ||
+    !isRoundOf(told.minSec, window.min) ||
+    !isRoundOf(told.idealSec, window.ideal) ||
+    !isRoundOf(told.maxSec, window.max)
+  )
     say('R2', 'window-wrong', job.id, 0, `${job.id} lists another window than its step and place give`);
-  const ends = followers.size > 0 ? [...followers.values()].map((f) => [f.task.startSec, f.id] as const) : [[task.endSec, ''] as const];
+  const ends =
+    followers.size > 0
+      ? [...followers.values()].map((f) => [f.task.startSec, f.id] as const)
+      : [[task.endSec, ''] as const];
   for (const [endSec, id] of ends) {
     const restSec = endSec - task.startSec;
     const ids = id === '' ? [job.id] : [job.id, id];
     if (restSec < window.min && !isRoundOf(restSec, window.min))
-      say('R2', 'under-rested', ids, roundHalfUp(window.min) - restSec, `${job.id} lasts ${restSec} s, at least ${roundHalfUp(window.min)} s`);
+      say(
+        'R2',
+        'under-rested',
+        ids,
+        roundHalfUp(window.min) - restSec,
+        `${job.id} lasts ${restSec} s, at least ${roundHalfUp(window.min)} s`,
+      );
     if (restSec > window.max && !isRoundOf(restSec, window.max))
-      say('R2', 'over-rested', ids, restSec - roundHalfUp(window.max), `${job.id} lasts ${restSec} s, at most ${roundHalfUp(window.max)} s`);
+      say(
+        'R2',
+        'over-rested',
+        ids,
+        restSec - roundHalfUp(window.max),
+        `${job.id} lasts ${restSec} s, at most ${roundHalfUp(window.max)} s`,
+      );
   }
 }
 
 /** A side job ends before the step that it is for starts, for every piece of its batch. */
-function checkSideJobs(units: readonly Unit[], jobs: readonly Job[], byId: ReadonlyMap<string, Job>, unitById: ReadonlyMap<string, Unit>, say: Say): void {
+function checkSideJobs(
+  units: readonly Unit[],
+  jobs: readonly Job[],
+  byId: ReadonlyMap<string, Job>,
+  unitById: ReadonlyMap<string, Unit>,
+  say: Say,
+): void {
   for (const job of jobs) {
     const { step, unit } = job;
     if (step.kind !== 'prepare') continue;
     const mother = unit.batch?.mother ? unitById.get(unit.batch.mother) : undefined;
     const related =
-      unit.kind === 'piece' ? [unit, unit.batch, mother] : [unit, ...units.filter((u) => u.kind === 'piece' && u.batch === unit)];
+      unit.kind === 'piece'
+        ? [unit, unit.batch, mother]
+        : [unit, ...units.filter((u) => u.kind === 'piece' && u.batch === unit)];
     for (const u of related) {
       const served = u && byId.get(`${u.id}:${step.before}`);
       if (served && job.task.endSec > served.task.startSec)
-        say('R2', 'prepared-late', [job.id, served.id], job.task.endSec - served.task.startSec, `${job.id} is not over when ${served.id} starts`);
+        say(
+          'R2',
+          'prepared-late',
+          [job.id, served.id],
+          job.task.endSec - served.task.startSec,
+          `${job.id} is not over when ${served.id} starts`,
+        );
     }
   }
 }

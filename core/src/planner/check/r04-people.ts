@@ -29,9 +29,16 @@ export function handSpans(job: ActiveJob): readonly Span[] {
 }
 
 /** R4: the right people, and nobody in two places at once. Staff phases are told by R9; they take their member of staff here. */
-export function checkPeople(facts: Facts, active: readonly ActiveJob[], demos: readonly DemoJob[], plan: Plan, say: Say): void {
+export function checkPeople(
+  facts: Facts,
+  active: readonly ActiveJob[],
+  demos: readonly DemoJob[],
+  plan: Plan,
+  say: Say,
+): void {
   for (const t of plan.tasks)
-    for (const p of t.people) if (!facts.people.has(p)) say('R4', 'unknown-person', t.id, 0, `${p} is neither on the roster nor on the staff`);
+    for (const p of t.people)
+      if (!facts.people.has(p)) say('R4', 'unknown-person', t.id, 0, `${p} is neither on the roster nor on the staff`);
   const busy: (Load & { who: string })[] = [];
   const take = (who: string, id: string, span: Span): void => {
     busy.push({ who, id, startSec: span.startSec, endSec: span.endSec, amount: 1 });
@@ -49,7 +56,13 @@ export function checkPeople(facts: Facts, active: readonly ActiveJob[], demos: r
       for (const who of t.people) if (facts.people.get(who)?.role !== 'participant') take(who, t.id, t);
   for (const [who, loads] of groupBy(busy, (b) => b.who))
     for (const over of overloads(loads, 1))
-      say('R4', 'two-at-once', over.ids, over.endSec - over.startSec, `${who} would do ${over.ids.join(' and ')} at once`);
+      say(
+        'R4',
+        'two-at-once',
+        over.ids,
+        over.endSec - over.startSec,
+        `${who} would do ${over.ids.join(' and ')} at once`,
+      );
 }
 
 /** Whom the plan names for a phase at the fire. */
@@ -63,6 +76,9 @@ function checkWho(job: ActiveJob, say: Say): void {
   const { step, unit, task } = job;
   const wanted = { team: unit.team, owner: unit.owner === null ? [] : [unit.owner], one: null, staff: null }[step.by];
   const isRight =
-    wanted === null ? task.people.length === 1 && unit.team.includes(task.people[0] ?? '') : isSameSet(task.people, wanted);
-  if (!isRight) say('R4', 'wrong-people', job.id, 0, `${job.id} is for ${wanted?.join(', ') ?? `one of ${unit.team.join(', ')}`}`);
+    wanted === null
+      ? task.people.length === 1 && unit.team.includes(task.people[0] ?? '')
+      : isSameSet(task.people, wanted);
+  if (!isRight)
+    say('R4', 'wrong-people', job.id, 0, `${job.id} is for ${wanted?.join(', ') ?? `one of ${unit.team.join(', ')}`}`);
 }

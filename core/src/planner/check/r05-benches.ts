@@ -16,13 +16,20 @@ export function checkBenches(facts: Facts, active: readonly ActiveJob[], say: Sa
       say('R5', 'no-bench', job.id, 0, `${job.id} should be at a bench of the kitchen`);
       return [];
     }
-    if (unit.station && unit.station.bench !== id) say('R5', 'wrong-bench', job.id, 0, `${job.id} should be at ${unit.station.bench}`);
+    if (unit.station && unit.station.bench !== id)
+      say('R5', 'wrong-bench', job.id, 0, `${job.id} should be at ${unit.station.bench}`);
     const startSec = isStaffs(job) ? Math.max(0, task.startSec) : task.startSec;
     return [{ bench: id, id: job.id, startSec, endSec: task.endSec, amount: task.people.length }];
   });
   for (const [id, loads] of groupBy(seated, (s) => s.bench)) {
     const seats = benches.get(id)?.seats ?? 0;
     for (const over of overloads(loads, seats))
-      say('R5', 'bench-full', over.ids, over.endSec - over.startSec, `${over.most} people would work at ${id}, which seats ${seats}`);
+      say(
+        'R5',
+        'bench-full',
+        over.ids,
+        over.endSec - over.startSec,
+        `${over.most} people would work at ${id}, which seats ${seats}`,
+      );
   }
 }

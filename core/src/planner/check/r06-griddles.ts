@@ -16,13 +16,21 @@ export interface GriddleUse {
 }
 
 /** The griddles in use. */
-export function griddleUse(facts: Facts, active: readonly ActiveJob[], demos: readonly DemoJob[]): readonly GriddleUse[] {
+export function griddleUse(
+  facts: Facts,
+  active: readonly ActiveJob[],
+  demos: readonly DemoJob[],
+): readonly GriddleUse[] {
   return facts.workshop.kitchen.griddles
     .map((griddle) => ({
       griddle,
-      jobs: active.filter((j) => siteOf(j) === 'griddle' && j.task.at?.kind === 'griddle' && j.task.at.id === griddle.id),
+      jobs: active.filter(
+        (j) => siteOf(j) === 'griddle' && j.task.at?.kind === 'griddle' && j.task.at.id === griddle.id,
+      ),
       demos: demos.flatMap((d) =>
-        d.demo.at === 'griddle' && d.task?.at?.kind === 'griddle' && d.task.at.id === griddle.id ? [{ ...d.task, id: d.id }] : [],
+        d.demo.at === 'griddle' && d.task?.at?.kind === 'griddle' && d.task.at.id === griddle.id
+          ? [{ ...d.task, id: d.id }]
+          : [],
       ),
     }))
     .filter((u) => u.jobs.length + u.demos.length > 0);
@@ -44,7 +52,8 @@ function checkPlaced(facts: Facts, griddle: Griddle, job: ActiveJob, say: Say): 
   const { bread } = job.unit.line;
   const spots = spotsFor(facts, griddle, bread);
   const spot = job.task.at?.spot;
-  if (spot === undefined || spot > spots) say('R6', 'no-such-spot', job.id, 0, `${griddle.id} has ${spots} spots for ${bread.id}`);
+  if (spot === undefined || spot > spots)
+    say('R6', 'no-such-spot', job.id, 0, `${griddle.id} has ${spots} spots for ${bread.id}`);
   const reason = unfitReason(facts, griddle, bread, job.step, job.unit.station);
   if (reason !== undefined && spots > 0) say('R6', 'wrong-griddle', job.id, 0, `${griddle.id} will not do: ${reason}`);
 }
@@ -59,7 +68,14 @@ function isOneKind(a: ActiveJob, b: ActiveJob): boolean {
     x.every((p, i) => {
       const q = y[i];
       const isTurned = (turn: boolean | undefined): boolean => i > 0 && turn !== false;
-      return q !== undefined && p.heat === q.heat && p.sec === q.sec && p.with === q.with && p.by === q.by && isTurned(p.turn) === isTurned(q.turn);
+      return (
+        q !== undefined &&
+        p.heat === q.heat &&
+        p.sec === q.sec &&
+        p.with === q.with &&
+        p.by === q.by &&
+        isTurned(p.turn) === isTurned(q.turn)
+      );
     })
   );
 }
@@ -72,11 +88,18 @@ function checkPair(griddle: Griddle, a: ActiveJob, b: ActiveJob, say: Say): void
   const isSameSpot = a.task.at?.spot === b.task.at?.spot;
   if (!isOneKind(a, b)) {
     const change = Math.max(griddle.changeSec, griddle.resetSec);
-    if (gap < change) say('R6', 'changed-too-soon', ids, change - gap, `${griddle.id} needs ${change} s between two kinds of bread`);
+    if (gap < change)
+      say('R6', 'changed-too-soon', ids, change - gap, `${griddle.id} needs ${change} s between two kinds of bread`);
     return;
   }
   if (isSameSpot && gap < griddle.resetSec) {
-    say('R6', gap < 0 ? 'spot-taken' : 'reset-too-short', ids, griddle.resetSec - gap, `spot ${a.task.at?.spot ?? '?'} of ${griddle.id} is not free yet`);
+    say(
+      'R6',
+      gap < 0 ? 'spot-taken' : 'reset-too-short',
+      ids,
+      griddle.resetSec - gap,
+      `spot ${a.task.at?.spot ?? '?'} of ${griddle.id} is not free yet`,
+    );
   }
   if (griddle.zones !== true) checkHeats(griddle, first, second, say);
   for (const [x, y] of [
@@ -85,7 +108,14 @@ function checkPair(griddle: Griddle, a: ActiveJob, b: ActiveJob, say: Say): void
   ] as const)
     for (const phase of timedPhases(x).filter((p) => p.with !== undefined)) {
       const shared = overlapSec(phase, y.task);
-      if (shared > 0) say('R6', 'carried-with-bread', [x.id, y.id], shared, `${griddle.id} is carried to the fire with another bread on it`);
+      if (shared > 0)
+        say(
+          'R6',
+          'carried-with-bread',
+          [x.id, y.id],
+          shared,
+          `${griddle.id} is carried to the fire with another bread on it`,
+        );
     }
 }
 
@@ -95,7 +125,13 @@ function checkHeats(griddle: Griddle, a: ActiveJob, b: ActiveJob, say: Say): voi
     for (const y of heatRuns(b)) {
       const shared = overlapSec(x, y);
       if (x.heat !== y.heat && shared > HEAT_OVERLAP_SEC)
-        say('R6', 'unequal-heat', [a.id, b.id], shared - HEAT_OVERLAP_SEC, `${griddle.id} would be ${x.heat} and ${y.heat} at once`);
+        say(
+          'R6',
+          'unequal-heat',
+          [a.id, b.id],
+          shared - HEAT_OVERLAP_SEC,
+          `${griddle.id} would be ${x.heat} and ${y.heat} at once`,
+        );
     }
 }
 
@@ -118,7 +154,13 @@ function checkMixedSizes(facts: Facts, griddle: Griddle, jobs: readonly ActiveJo
     const there = jobs.filter((j) => overlapSec(j.task, moment) > 0);
     const room = Math.min(...there.map((j) => spotsFor(facts, griddle, j.unit.line.bread)));
     if (new Set(there.map((j) => j.unit.line)).size > 1 && there.length > room)
-      say('R6', 'too-many-at-once', there.map((j) => j.id), 0, `${griddle.id} holds ${room} of the largest of these breads`);
+      say(
+        'R6',
+        'too-many-at-once',
+        there.map((j) => j.id),
+        0,
+        `${griddle.id} holds ${room} of the largest of these breads`,
+      );
   }
 }
 
@@ -128,14 +170,24 @@ function checkPreheats(use: readonly GriddleUse[], plan: Plan, say: Say): void {
   for (const { griddle, jobs, demos } of use) {
     const task = heats.find((t) => t.at?.id === griddle.id);
     const sec = griddle.preheatMin * 60;
-    if (!task && sec > 0) say('R1', 'task-missing', `preheat:${griddle.id}`, 0, `${griddle.id} is in use and not preheated`);
+    if (!task && sec > 0)
+      say('R1', 'task-missing', `preheat:${griddle.id}`, 0, `${griddle.id} is in use and not preheated`);
     if (!task) continue;
     const first = Math.min(...jobs.map((j) => j.task.startSec), ...demos.map((d) => d.startSec));
-    if (Math.abs(task.endSec - task.startSec - sec) > 0.5 + 1e-6) say('R6', 'preheat-length', task.id, Math.abs(task.endSec - task.startSec - sec), `${griddle.id} takes ${sec} s to heat`);
-    if (task.endSec > first) say('R6', 'preheat-late', task.id, task.endSec - first, `${griddle.id} is used before it is hot`);
+    if (Math.abs(task.endSec - task.startSec - sec) > 0.5 + 1e-6)
+      say(
+        'R6',
+        'preheat-length',
+        task.id,
+        Math.abs(task.endSec - task.startSec - sec),
+        `${griddle.id} takes ${sec} s to heat`,
+      );
+    if (task.endSec > first)
+      say('R6', 'preheat-late', task.id, task.endSec - first, `${griddle.id} is used before it is hot`);
   }
   for (const t of heats) {
     const used = use.find((u) => u.griddle.id === t.at?.id);
-    if (!used || used.griddle.preheatMin === 0) say('R1', 'task-unasked', t.id, 0, `${t.at?.id ?? 'the griddle'} needs no preheating`);
+    if (!used || used.griddle.preheatMin === 0)
+      say('R1', 'task-unasked', t.id, 0, `${t.at?.id ?? 'the griddle'} needs no preheating`);
   }
 }

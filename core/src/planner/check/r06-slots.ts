@@ -25,20 +25,41 @@ export function checkSlots(facts: Facts, active: readonly ActiveJob[], say: Say)
           .map((x) => ({ id: job.id, startSec: x.startSec, endSec: x.endSec, amount: 1 })),
       ]);
       for (const over of overloads(loads, fire.slots))
-        say('R6', 'slots-full', over.ids, over.endSec - over.startSec, `${fire.id} takes ${fire.slots} at once, not ${over.most}`);
+        say(
+          'R6',
+          'slots-full',
+          over.ids,
+          over.endSec - over.startSec,
+          `${fire.id} takes ${fire.slots} at once, not ${over.most}`,
+        );
     }
 }
 
 /** Each phase with a fire beside the griddle has its stay there, for exactly as long, and nothing else is listed. */
-function checkCarried(job: ActiveJob, known: { readonly grill: readonly { id: string }[]; readonly flame: readonly { id: string }[] }, say: Say): void {
+function checkCarried(
+  job: ActiveJob,
+  known: { readonly grill: readonly { id: string }[]; readonly flame: readonly { id: string }[] },
+  say: Say,
+): void {
   const wanted = timedPhases(job).flatMap((p) => (p.with === undefined ? [] : [{ ...p, kind: p.with }]));
   const told = job.task.with ?? [];
   for (const p of wanted) {
-    const stays = told.filter((x) => x.kind === p.kind && x.startSec < p.endSec && x.endSec > p.startSec && known[p.kind].some((f) => f.id === x.id));
+    const stays = told.filter(
+      (x) =>
+        x.kind === p.kind && x.startSec < p.endSec && x.endSec > p.startSec && known[p.kind].some((f) => f.id === x.id),
+    );
     const covered = stays.reduce((sum, x) => sum + Math.min(x.endSec, p.endSec) - Math.max(x.startSec, p.startSec), 0);
-    if (covered < p.endSec - p.startSec) say('R6', 'not-at-the-fire', job.id, p.endSec - p.startSec - covered, `${job.id} takes a ${p.kind} from ${p.startSec} to ${p.endSec}`);
+    if (covered < p.endSec - p.startSec)
+      say(
+        'R6',
+        'not-at-the-fire',
+        job.id,
+        p.endSec - p.startSec - covered,
+        `${job.id} takes a ${p.kind} from ${p.startSec} to ${p.endSec}`,
+      );
   }
   const isMeant = (x: (typeof told)[number]): boolean =>
     wanted.some((p) => p.kind === x.kind && x.startSec >= p.startSec && x.endSec <= p.endSec);
-  if (!told.every(isMeant)) say('R6', 'fire-for-nothing', job.id, 0, `${job.id} lists a fire that no phase of it takes`);
+  if (!told.every(isMeant))
+    say('R6', 'fire-for-nothing', job.id, 0, `${job.id} lists a fire that no phase of it takes`);
 }

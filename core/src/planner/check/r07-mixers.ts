@@ -11,14 +11,34 @@ export function checkMixers(facts: Facts, active: readonly ActiveJob[], say: Say
     const mixer = mixers.find((m) => job.task.at?.kind === 'mixer' && m.id === job.task.at.id);
     if (!mixer) say('R7', 'no-mixer', job.id, 0, `${job.id} should be at a mixer of the kitchen`);
     else if (job.unit.doughG > mixer.maxDoughG + 1e-6)
-      say('R7', 'mixer-too-small', job.id, 0, `${job.unit.doughG.toFixed(0)} g is more than ${mixer.id} takes (${mixer.maxDoughG} g)`);
+      say(
+        'R7',
+        'mixer-too-small',
+        job.id,
+        0,
+        `${job.unit.doughG.toFixed(0)} g is more than ${mixer.id} takes (${mixer.maxDoughG} g)`,
+      );
   }
-  const loads = mixed.map((j) => ({ mixer: j.task.at?.id, id: j.id, startSec: j.task.startSec, endSec: j.task.endSec, amount: 1 }));
+  const loads = mixed.map((j) => ({
+    mixer: j.task.at?.id,
+    id: j.id,
+    startSec: j.task.startSec,
+    endSec: j.task.endSec,
+    amount: 1,
+  }));
   for (const [id, list] of groupBy(loads, (l) => l.mixer))
-    for (const over of overloads(list, 1)) say('R7', 'mixer-taken', over.ids, over.endSec - over.startSec, `${id ?? 'the mixer'} takes one batch at a time`);
+    for (const over of overloads(list, 1))
+      say('R7', 'mixer-taken', over.ids, over.endSec - over.startSec, `${id ?? 'the mixer'} takes one batch at a time`);
   for (const job of active) {
-    const isByHand = siteOf(job) !== 'mixer' && job.step.per === 'batch' && (job.step.kind === 'mix' || job.step.kind === 'knead');
+    const isByHand =
+      siteOf(job) !== 'mixer' && job.step.per === 'batch' && (job.step.kind === 'mix' || job.step.kind === 'knead');
     if (isByHand && job.unit.doughG > handMaxDoughG + 1e-6)
-      say('R7', 'too-much-by-hand', job.id, 0, `${job.unit.doughG.toFixed(0)} g is more than hands can work (${handMaxDoughG} g)`);
+      say(
+        'R7',
+        'too-much-by-hand',
+        job.id,
+        0,
+        `${job.unit.doughG.toFixed(0)} g is more than hands can work (${handMaxDoughG} g)`,
+      );
   }
 }

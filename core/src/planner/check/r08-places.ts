@@ -19,6 +19,7 @@ export function checkPlaces(facts: Facts, rests: readonly RestJob[], say: Say): 
     const loads = [...byBatch].flatMap(([batch, jobs]) =>
       union(jobs.map((j) => j.task)).map((s) => ({ id: batch.id, ...s, amount: batch.shares })),
     );
-    for (const over of overloads(loads, room)) say('R8', 'place-full', over.ids, over.endSec - over.startSec, `${id} takes ${room} batches, not ${over.most}`);
+    for (const over of overloads(loads, room))
+      say('R8', 'place-full', over.ids, over.endSec - over.startSec, `${id} takes ${room} batches, not ${over.most}`);
   }
 }

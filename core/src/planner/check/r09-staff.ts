@@ -7,21 +7,47 @@ import type { Say } from './report.ts';
 import { overloads, union } from './spans.ts';
 
 /** R9: one member of staff for each task of theirs, and no more griddles with bread on them than the others can watch. */
-export function checkStaff(facts: Facts, active: readonly ActiveJob[], use: readonly GriddleUse[], demos: readonly DemoJob[], say: Say): void {
-  const isStaff = (id: string | undefined): boolean => id !== undefined && (facts.people.get(id)?.role ?? 'participant') !== 'participant';
+export function checkStaff(
+  facts: Facts,
+  active: readonly ActiveJob[],
+  use: readonly GriddleUse[],
+  demos: readonly DemoJob[],
+  say: Say,
+): void {
+  const isStaff = (id: string | undefined): boolean =>
+    id !== undefined && (facts.people.get(id)?.role ?? 'participant') !== 'participant';
   for (const job of active) {
-    if (isStaffs(job) && !(job.task.people.length === 1 && isStaff(job.task.people[0]))) say('R9', 'not-one-staff', job.id, 0, `${job.id} takes one member of staff`);
+    if (isStaffs(job) && !(job.task.people.length === 1 && isStaff(job.task.people[0])))
+      say('R9', 'not-one-staff', job.id, 0, `${job.id} takes one member of staff`);
     for (const phase of timedPhases(job).filter((p) => p.by === 'staff')) {
       const hands = phaseHands(job, phase);
-      if (!(hands.length === 1 && isStaff(hands[0]))) say('R9', 'not-one-staff', job.id, 0, `the phase of ${job.id} at the ${phase.with ?? 'fire'} takes one member of staff`);
+      if (!(hands.length === 1 && isStaff(hands[0])))
+        say(
+          'R9',
+          'not-one-staff',
+          job.id,
+          0,
+          `the phase of ${job.id} at the ${phase.with ?? 'fire'} takes one member of staff`,
+        );
     }
   }
   const { staff, griddlesPerStaff } = facts.workshop.kitchen;
-  const busy = demos.flatMap((d) => (d.task ? [{ startSec: d.task.startSec, endSec: d.task.endSec, n: d.task.people.filter(isStaff).length }] : []));
+  const busy = demos.flatMap((d) =>
+    d.task ? [{ startSec: d.task.startSec, endSec: d.task.endSec, n: d.task.people.filter(isStaff).length }] : [],
+  );
   const watchable = (sec: number): number =>
-    griddlesPerStaff * (staff.length - busy.filter((d) => d.startSec <= sec && d.endSec > sec).reduce((sum, d) => sum + d.n, 0));
-  const loads = use.flatMap(({ griddle, jobs }) => union(jobs.map((j) => j.task)).map((s) => ({ ...s, id: griddle.id, amount: 1 })));
+    griddlesPerStaff *
+    (staff.length - busy.filter((d) => d.startSec <= sec && d.endSec > sec).reduce((sum, d) => sum + d.n, 0));
+  const loads = use.flatMap(({ griddle, jobs }) =>
+    union(jobs.map((j) => j.task)).map((s) => ({ ...s, id: griddle.id, amount: 1 })),
+  );
   const cuts = busy.flatMap((d) => [d.startSec, d.endSec]);
   for (const over of overloads(loads, watchable, cuts))
-    say('R9', 'griddles-unwatched', over.ids, over.endSec - over.startSec, `${over.most} griddles have bread on them, the staff can watch ${watchable(over.startSec)}`);
+    say(
+      'R9',
+      'griddles-unwatched',
+      over.ids,
+      over.endSec - over.startSec,
+      `${over.most} griddles have bread on them, the staff can watch ${watchable(over.startSec)}`,
+    );
 }

@@ -6,7 +6,13 @@ import type { Say } from './report.ts';
 import { isSameSet, overlapSec } from './spans.ts';
 
 /** R10: a demonstration has one instructor and exactly its makers, lies after the welcome, and before their own step. */
-export function checkDemos(facts: Facts, active: readonly ActiveJob[], demos: readonly DemoJob[], use: readonly GriddleUse[], say: Say): void {
+export function checkDemos(
+  facts: Facts,
+  active: readonly ActiveJob[],
+  demos: readonly DemoJob[],
+  use: readonly GriddleUse[],
+  say: Say,
+): void {
   const role = (id: string): string => facts.people.get(id)?.role ?? 'unknown';
   for (const d of demos) {
     const { task } = d;
@@ -15,17 +21,26 @@ export function checkDemos(facts: Facts, active: readonly ActiveJob[], demos: re
       continue;
     }
     const staff = task.people.filter((p) => role(p) !== 'participant');
-    if (staff.length !== 1 || role(staff[0] ?? '') !== 'instructor') say('R10', 'demo-instructor', d.id, 0, `${d.id} takes one instructor`);
+    if (staff.length !== 1 || role(staff[0] ?? '') !== 'instructor')
+      say('R10', 'demo-instructor', d.id, 0, `${d.id} takes one instructor`);
     const watching = task.people.filter((p) => role(p) === 'participant');
     if (!isSameSet(watching, d.makers)) say('R10', 'demo-people', d.id, 0, `${d.id} is for ${d.makers.join(', ')}`);
-    if (task.startSec < facts.welcomeSec) say('R10', 'demo-early', d.id, facts.welcomeSec - task.startSec, `${d.id} begins before the welcome is over`);
+    if (task.startSec < facts.welcomeSec)
+      say('R10', 'demo-early', d.id, facts.welcomeSec - task.startSec, `${d.id} begins before the welcome is over`);
     checkDemoPlace(facts, d, use, say);
     for (const job of active) {
-      const isTheirs = job.unit.line.family === d.line.family && job.step.id === d.demo.before && job.unit.kind !== 'mother';
+      const isTheirs =
+        job.unit.line.family === d.line.family && job.step.id === d.demo.before && job.unit.kind !== 'mother';
       const isHere = d.station === null || job.unit.station?.id === d.station.id;
       const isByMakers = job.task.people.some((p) => role(p) === 'participant');
       if (isTheirs && isHere && isByMakers && job.task.startSec < task.endSec)
-        say('R10', 'before-demo', [d.id, job.id], task.endSec - job.task.startSec, `${job.id} starts before ${d.id} is over`);
+        say(
+          'R10',
+          'before-demo',
+          [d.id, job.id],
+          task.endSec - job.task.startSec,
+          `${job.id} starts before ${d.id} is over`,
+        );
     }
   }
 }
@@ -36,7 +51,8 @@ function checkDemoPlace(facts: Facts, d: DemoJob, use: readonly GriddleUse[], sa
   const { benches, griddles } = facts.workshop.kitchen;
   if (!task) return;
   if (demo.at === 'bench') {
-    if (at?.kind !== 'bench' || !benches.some((b) => b.id === at.id)) say('R10', 'demo-place', d.id, 0, `${d.id} should be at a bench of the kitchen`);
+    if (at?.kind !== 'bench' || !benches.some((b) => b.id === at.id))
+      say('R10', 'demo-place', d.id, 0, `${d.id} should be at a bench of the kitchen`);
     return;
   }
   const griddle = griddles.find((g) => at?.kind === 'griddle' && g.id === at.id);
@@ -46,7 +62,10 @@ function checkDemoPlace(facts: Facts, d: DemoJob, use: readonly GriddleUse[], sa
     return;
   }
   const here = use.find((u) => u.griddle.id === griddle.id);
-  for (const other of [...(here?.jobs ?? []).map((j) => ({ id: j.id, span: j.task })), ...(here?.demos ?? []).map((x) => ({ id: x.id, span: x }))]) {
+  for (const other of [
+    ...(here?.jobs ?? []).map((j) => ({ id: j.id, span: j.task })),
+    ...(here?.demos ?? []).map((x) => ({ id: x.id, span: x })),
+  ]) {
     const shared = other.id === d.id ? 0 : overlapSec(task, other.span);
     if (shared > 0) say('R10', 'demo-not-alone', [d.id, other.id], shared, `${griddle.id} is taken by ${other.id}`);
   }

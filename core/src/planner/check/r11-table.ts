@@ -4,7 +4,13 @@ import { pathOf, type Job, type Unit } from './jobs.ts';
 import type { Say } from './report.ts';
 
 /** R11: every piece and practice batch is done by table time; breads eaten together are no older then than they keep. */
-export function checkTable(facts: Facts, units: readonly Unit[], jobs: readonly Job[], goal: Plan['goal'], say: Say): void {
+export function checkTable(
+  facts: Facts,
+  units: readonly Unit[],
+  jobs: readonly Job[],
+  goal: Plan['goal'],
+  say: Say,
+): void {
   if (goal === 'short') return;
   const byId = new Map(jobs.map((j) => [j.id, j]));
   const unitById = new Map(units.map((u) => [u.id, u]));
@@ -16,6 +22,12 @@ export function checkTable(facts: Facts, units: readonly Unit[], jobs: readonly 
     const holdSec = unit.line.bread.holdMaxMin * 60;
     if (beforeSec < 0) say('R11', 'late', last.id, -beforeSec, `${last.id} is over after table time`);
     else if (unit.kind === 'piece' && unit.line.isTogether && beforeSec > holdSec)
-      say('R11', 'stale', last.id, beforeSec - holdSec, `${last.id} is over more than ${unit.line.bread.holdMaxMin} min before the table`);
+      say(
+        'R11',
+        'stale',
+        last.id,
+        beforeSec - holdSec,
+        `${last.id} is over more than ${unit.line.bread.holdMaxMin} min before the table`,
+      );
   }
 }

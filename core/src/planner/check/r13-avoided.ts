@@ -13,11 +13,15 @@ export function checkAvoided(facts: Facts, active: readonly ActiveJob[], say: Sa
   for (const job of active)
     for (const person of job.task.people) {
       const what = facts.people.get(person)?.avoid.find((a) => job.unit.line.holds.has(a.what))?.what;
-      if (what !== undefined) say('R13', 'handles-avoided', job.id, 0, `${person} avoids ${what}, which is in ${job.unit.line.bread.id}`);
+      if (what !== undefined)
+        say('R13', 'handles-avoided', job.id, 0, `${person} avoids ${what}, which is in ${job.unit.line.bread.id}`);
     }
   const stays: Stay[] = active.flatMap((job) => {
     const site = siteOf(job);
-    const own = site === 'griddle' || site === 'grill' || site === 'flame' ? [{ fire: `${site} ${job.task.at?.id ?? ''}`, job, ...spanOf(job.task) }] : [];
+    const own =
+      site === 'griddle' || site === 'grill' || site === 'flame'
+        ? [{ fire: `${site} ${job.task.at?.id ?? ''}`, job, ...spanOf(job.task) }]
+        : [];
     return [...own, ...(job.task.with ?? []).map((x) => ({ fire: `${x.kind} ${x.id}`, job, ...spanOf(x) }))];
   });
   for (const [fire, list] of groupBy(stays, (s) => s.fire)) checkFire(facts, fire, list, say);
@@ -30,7 +34,9 @@ const spanOf = ({ startSec, endSec }: Span): Span => ({ startSec, endSec });
 
 /** The words that a piece holds. */
 function heldBy(facts: Facts, unit: Unit): ReadonlySet<string> {
-  return new Set(unit.line.bread.ingredients.filter((i) => unit.owners.some((o) => carries(facts, o, i))).flatMap(wordsOf));
+  return new Set(
+    unit.line.bread.ingredients.filter((i) => unit.owners.some((o) => carries(facts, o, i))).flatMap(wordsOf),
+  );
 }
 
 function checkFire(facts: Facts, fire: string, stays: readonly Stay[], say: Say): void {
@@ -46,12 +52,21 @@ function checkFire(facts: Facts, fire: string, stays: readonly Stay[], say: Say)
   for (const stay of stays) {
     const { owner } = stay.job.unit;
     if (!isPiece(stay.job)) continue;
-    const strict = (owner === null ? [] : (facts.people.get(owner)?.avoid ?? [])).filter((a) => a.level === 'strict').map((a) => a.what);
+    const strict = (owner === null ? [] : (facts.people.get(owner)?.avoid ?? []))
+      .filter((a) => a.level === 'strict')
+      .map((a) => a.what);
     if (strict.length === 0) continue;
     for (const other of stays) {
-      const what = other === stay || !isPiece(other.job) ? undefined : strict.find((a) => heldBy(facts, other.job.unit).has(a));
+      const what =
+        other === stay || !isPiece(other.job) ? undefined : strict.find((a) => heldBy(facts, other.job.unit).has(a));
       if (what !== undefined && stay.endSec > other.startSec && !isCleaned(other.endSec, stay.startSec))
-        say('R13', 'after-avoided', [stay.job.id, other.job.id], stay.endSec - other.startSec, `${owner ?? ''} avoids ${what}, which came to ${fire} before`);
+        say(
+          'R13',
+          'after-avoided',
+          [stay.job.id, other.job.id],
+          stay.endSec - other.startSec,
+          `${owner ?? ''} avoids ${what}, which came to ${fire} before`,
+        );
     }
   }
 }

@@ -17,7 +17,7 @@ export function checkOutOfCold(facts: Facts, units: readonly Unit[], jobs: reado
     const path = pathOf(piece, byId, unitById);
     const laid = path.findIndex((_, i) => {
       const step = piece.line.chain[i];
-      return step !== undefined && step.per === 'piece' && isFire(step.at);
+      return step?.per === 'piece' && isFire(step.at);
     });
     const layingOn = path[laid];
     if (laid < 0 || !layingOn || path.slice(0, laid).some((j) => j === undefined)) continue; // R1 says what is missing
@@ -26,11 +26,19 @@ export function checkOutOfCold(facts: Facts, units: readonly Unit[], jobs: reado
     const out = { startSec: first.task.startSec, endSec: layingOn.task.startSec };
     const coldSec = path.slice(0, laid).reduce((sum, job, i) => {
       if (!job || !isRestJob(job) || job.step.at !== 'fridge') return sum;
-      return sum + overlapSec(out, { startSec: job.task.startSec, endSec: path[i + 1]?.task.startSec ?? job.task.endSec });
+      return (
+        sum + overlapSec(out, { startSec: job.task.startSec, endSec: path[i + 1]?.task.startSec ?? job.task.endSec })
+      );
     }, 0);
     const outSec = out.endSec - out.startSec - coldSec;
     if (outSec > limitSec)
-      say('R14', 'too-long-out', layingOn.id, outSec - limitSec, `the dough of ${piece.id} is out of the cold for ${Math.round(outSec / 60)} min, at most ${limitSec / 60} min`);
+      say(
+        'R14',
+        'too-long-out',
+        layingOn.id,
+        outSec - limitSec,
+        `the dough of ${piece.id} is out of the cold for ${Math.round(outSec / 60)} min, at most ${limitSec / 60} min`,
+      );
   }
 }
 

@@ -35,7 +35,9 @@ export function tightestOf(network: Network, bound: Bound, schedule: Schedule): 
     case 'hotplates': {
       const on = problem.hotplates.map((h, index) => ({
         id: h.id,
-        list: problem.activities.flatMap((a, i) => (a.modes[schedule[i]?.mode ?? 0]?.griddle?.index === index ? [i] : [])),
+        list: problem.activities.flatMap((a, i) =>
+          a.modes[schedule[i]?.mode ?? 0]?.griddle?.index === index ? [i] : [],
+        ),
       }));
       const busy = (list: readonly number[]): number =>
         list.reduce((sum, i) => sum + (schedule[i]?.endSec ?? 0) - (schedule[i]?.startSec ?? 0), 0);

@@ -29,7 +29,8 @@ export function verdictWords(
   nameOf: (kind: Verdict['tightest']['kind'], id: string) => string,
 ): { readonly headline: string; readonly tightest: string } {
   const { fits, spareSec, tightest } = verdict;
-  const minutes = (sec: number): string => (Math.abs(sec) < 60 ? durationText(sec) : durationText(Math.trunc(sec / 60) * 60));
+  const minutes = (sec: number): string =>
+    Math.abs(sec) < 60 ? durationText(sec) : durationText(Math.trunc(sec / 60) * 60);
   const headline = fits
     ? spareSec > 0
       ? `Fits, ${minutes(spareSec)} to spare`

@@ -1,4 +1,12 @@
-import { activeSeconds, chainOf, isRest, windowAt, type ActiveStep, type RestStep, type Step } from '../../method/index.ts';
+import {
+  activeSeconds,
+  chainOf,
+  isRest,
+  windowAt,
+  type ActiveStep,
+  type RestStep,
+  type Step,
+} from '../../method/index.ts';
 import { elapsedSec, secondsOfMinutes } from '../../units/index.ts';
 import { batchesOf, linesOf, type Batch, type Line, type Piece, type Workshop } from '../../workshop/index.ts';
 import type { Activity, Lag, Problem, Unit } from '../search/index.ts';

@@ -28,12 +28,16 @@ export function modesOf(
     const durationSec = isMixed
       ? secondsOfMinutes(step.mixerMinutes ?? 0)
       : secondsFor(step, n, Math.max(...people.map((p) => paceOf(workshop, p))));
-    const spells = step.kind === 'cook' && step.attend === 'turns' ? spellsOf(step, durationSec) : [[0, durationSec] as const];
+    const spells =
+      step.kind === 'cook' && step.attend === 'turns' ? spellsOf(step, durationSec) : [[0, durationSec] as const];
     const hands = people.flatMap((p) =>
       spells.map(([fromSec, toSec]): Use => ({ resource: room.resourceOf('person', p), fromSec, toSec, amount: 1 })),
     );
     return sitesOf(workshop, room, source, isMixed).map((site): Mode => {
-      const whole = site.resource < 0 ? [] : [{ resource: site.resource, fromSec: 0, toSec: durationSec, amount: site.amount(people.length) }];
+      const whole =
+        site.resource < 0
+          ? []
+          : [{ resource: site.resource, fromSec: 0, toSec: durationSec, amount: site.amount(people.length) }];
       return {
         durationSec,
         uses: [...hands, ...whole],
@@ -76,7 +80,11 @@ function sitesOf(workshop: Workshop, room: RoomIndex, { step, batch }: Source, i
   const one = (): number => 1;
   const anyOf = (kind: 'grill' | 'flame' | 'mixer', list: readonly { readonly id: string }[]): readonly Site[] =>
     list.map(({ id }) => ({ resource: room.resourceOf(kind, id), amount: one, place: id }));
-  if (isMixed) return anyOf('mixer', kitchen.mixers.filter((m) => m.maxDoughG >= batch.scaled.doughG));
+  if (isMixed)
+    return anyOf(
+      'mixer',
+      kitchen.mixers.filter((m) => m.maxDoughG >= batch.scaled.doughG),
+    );
   switch (step.at) {
     case 'bench': {
       const bench = batch.station.bench;

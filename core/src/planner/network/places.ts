@@ -23,7 +23,10 @@ export function choosePlaces(workshop: Workshop, batches: readonly Batch[]): Cho
       const candidates = workshop.kitchen.places.filter(
         (p) => p.kind === step.at && (step.q10 === undefined || isProofPlace(p.tempC)),
       );
-      const best = candidates.reduce((a, b) => (left(b) > left(a) ? b : a), candidates[0] ?? { id: '', tempC: workshop.kitchen.roomC });
+      const best = candidates.reduce(
+        (a, b) => (left(b) > left(a) ? b : a),
+        candidates[0] ?? { id: '', tempC: workshop.kitchen.roomC },
+      );
       load.set(best.id, (load.get(best.id) ?? 0) + 1);
       chosen.set(key(batch.id, step.id), best);
     }

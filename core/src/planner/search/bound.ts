@@ -23,14 +23,29 @@ interface Job {
  */
 export function lowerBound(problem: Problem): Bound {
   const least = problem.activities.map((a) => Math.min(...a.modes.map((m) => m.durationSec)));
-  const heads = longestPaths(problem, least, problem.lags, (l) => l.from, (l) => l.to);
-  const tails = longestPaths(problem, least, problem.lags, (l) => l.to, (l) => l.from);
+  const heads = longestPaths(
+    problem,
+    least,
+    problem.lags,
+    (l) => l.from,
+    (l) => l.to,
+  );
+  const tails = longestPaths(
+    problem,
+    least,
+    problem.lags,
+    (l) => l.to,
+    (l) => l.from,
+  );
   let best: Bound = { boundSec: problem.releaseSec, by: { kind: 'hotplates' } };
   const offer = (boundSec: number, by: Bound['by']): void => {
     if (boundSec > best.boundSec) best = { boundSec, by };
   };
   problem.activities.forEach((_, activity) => {
-    offer(problem.releaseSec + (heads[activity] ?? 0) + (least[activity] ?? 0) + (tails[activity] ?? 0), { kind: 'chain', activity });
+    offer(problem.releaseSec + (heads[activity] ?? 0) + (least[activity] ?? 0) + (tails[activity] ?? 0), {
+      kind: 'chain',
+      activity,
+    });
   });
   problem.resources.forEach((r, resource) => {
     if (r.capacity !== 1) return;
@@ -54,7 +69,10 @@ function longestPaths(
   const visit = (a: number): number => {
     const seen = known[a];
     if (seen !== undefined) return seen;
-    const length = (into[a] ?? []).reduce((max, l) => Math.max(max, visit(from(l)) + (least[from(l)] ?? 0) + l.minSec), 0);
+    const length = (into[a] ?? []).reduce(
+      (max, l) => Math.max(max, visit(from(l)) + (least[from(l)] ?? 0) + l.minSec),
+      0,
+    );
     known[a] = length;
     return length;
   };
@@ -62,20 +80,33 @@ function longestPaths(
 }
 
 /** What must be done on one resource: activities all of whose modes take it. */
-function jobsOn(problem: Problem, resource: number, heads: readonly number[], tails: readonly number[]): readonly Job[] {
+function jobsOn(
+  problem: Problem,
+  resource: number,
+  heads: readonly number[],
+  tails: readonly number[],
+): readonly Job[] {
   return problem.activities.flatMap((activity, a) => {
     const spans = activity.modes.map((m) => {
       const uses = m.uses.filter((u) => u.resource === resource);
       if (uses.length === 0) return undefined;
       const fromSec = Math.min(...uses.map((u) => u.fromSec));
       const toSec = Math.max(...uses.map((u) => u.toSec));
-      return { fromSec, restSec: m.durationSec - toSec, workSec: uses.reduce((sum, u) => sum + u.toSec - u.fromSec, 0) };
+      return {
+        fromSec,
+        restSec: m.durationSec - toSec,
+        workSec: uses.reduce((sum, u) => sum + u.toSec - u.fromSec, 0),
+      };
     });
     const all = spans.filter((s) => s !== undefined);
     if (all.length < spans.length || all.length === 0) return [];
     const min = (of: (s: (typeof all)[number]) => number): number => Math.min(...all.map(of));
     return [
-      { headSec: (heads[a] ?? 0) + min((s) => s.fromSec), workSec: min((s) => s.workSec), tailSec: (tails[a] ?? 0) + min((s) => s.restSec) },
+      {
+        headSec: (heads[a] ?? 0) + min((s) => s.fromSec),
+        workSec: min((s) => s.workSec),
+        tailSec: (tails[a] ?? 0) + min((s) => s.restSec),
+      },
     ];
   });
 }
@@ -96,7 +127,12 @@ function oneMachine(jobs: readonly Job[]): number {
  * between take ⌈n / most⌉ × (p + r) − r; and the work shared out, each bread costing (its time + reset) ÷ spots of the griddle
  * where that is cheapest, cannot end before Σ cost ÷ griddles less one reset.
  */
-function hotplateBound(problem: Problem, least: readonly number[], heads: readonly number[], tails: readonly number[]): number {
+function hotplateBound(
+  problem: Problem,
+  least: readonly number[],
+  heads: readonly number[],
+  tails: readonly number[],
+): number {
   const reset = (index: number): number => problem.hotplates[index]?.resetSec ?? 0;
   const breads = problem.activities.flatMap((activity, a) => {
     const plates = activity.modes.flatMap((m) => (m.griddle ? [m.griddle] : []));

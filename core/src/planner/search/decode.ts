@@ -50,9 +50,8 @@ export function decode(indexed: Indexed, order: readonly number[], ease: number)
   });
   const place = (u: number): void => {
     if (placed[u]) return;
+    placed[u] = true; // at once, so that a predecessor's own successors do not place it before its time
     for (const p of predecessors[u] ?? []) place(p);
-    if (placed[u]) return;
-    placed[u] = true;
     room.placeUnit(u);
     for (const s of successors[u] ?? []) {
       waiting[s] = (waiting[s] ?? 0) - 1;

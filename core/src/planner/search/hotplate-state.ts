@@ -67,7 +67,8 @@ export class HotplateState {
     return heats.some((a) =>
       other.heats.some((b) => {
         const overlap =
-          Math.min(startSec + a.toSec, other.startSec + b.toSec) - Math.max(startSec + a.fromSec, other.startSec + b.fromSec);
+          Math.min(startSec + a.toSec, other.startSec + b.toSec) -
+          Math.max(startSec + a.fromSec, other.startSec + b.fromSec);
         return a.heat !== b.heat && overlap > HEAT_OVERLAP_SEC;
       }),
     );

@@ -23,7 +23,12 @@ export interface HeatRun {
 export interface Mode {
   readonly durationSec: number;
   readonly uses: readonly Use[];
-  readonly griddle?: { readonly index: number; readonly kind: string; readonly spots: number; readonly heats: readonly HeatRun[] };
+  readonly griddle?: {
+    readonly index: number;
+    readonly kind: string;
+    readonly spots: number;
+    readonly heats: readonly HeatRun[];
+  };
   /** What the mode stands for, for whoever reads the schedule: who does it, and where. */
   readonly people: readonly string[];
   readonly place?: string;

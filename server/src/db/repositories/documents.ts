@@ -1,5 +1,5 @@
 import { randomUUID } from 'node:crypto';
-import { UniqueConstraintError, type Sequelize } from 'sequelize';
+import { QueryTypes, UniqueConstraintError, type Sequelize } from 'sequelize';
 import { defineDocument, type DocumentKind, type DocumentRow } from '../models/document.ts';
 
 export interface DocumentSummary {
@@ -55,12 +55,27 @@ export function documentRepository(sequelize: Sequelize): DocumentRepository {
   return {
     find,
     async list(kind) {
-      const rows = await Row.findAll({ where: { kind }, attributes: { exclude: ['body'] }, order: [['title', 'ASC'], ['id', 'ASC']] });
+      const rows = await Row.findAll({
+        where: { kind },
+        attributes: { exclude: ['body'] },
+        order: [
+          ['title', 'ASC'],
+          ['id', 'ASC'],
+        ],
+      });
       return rows.map(summaryOf);
     },
     async create(kind, title, body, id = randomUUID()) {
       const now = new Date();
-      const row = await Row.create({ id, kind, version: 1, title, body: JSON.stringify(body), createdAt: now, updatedAt: now });
+      const row = await Row.create({
+        id,
+        kind,
+        version: 1,
+        title,
+        body: JSON.stringify(body),
+        createdAt: now,
+        updatedAt: now,
+      });
       return documentOf(row);
     },
     async save(kind, id, version, title, body) {
@@ -81,7 +96,7 @@ export function documentRepository(sequelize: Sequelize): DocumentRepository {
       return (await Row.count()) === 0;
     },
     async ping() {
-      await sequelize.query('SELECT 1');
+      await sequelize.query('SELECT 1', { type: QueryTypes.SELECT });
     },
   };
 }

@@ -26,14 +26,28 @@ export function GriddlesFromAbove({ workshop }: { readonly workshop: Workshop })
           const box = `${-width / 2 - MARGIN_CM} ${-depth / 2 - MARGIN_CM} ${width + 2 * MARGIN_CM} ${depth + 2 * MARGIN_CM}`;
           return (
             <li key={g.id} className="text-center">
-              <svg viewBox={box} width={(width + 2 * MARGIN_CM) * SCALE} height={(depth + 2 * MARGIN_CM) * SCALE} role="img" aria-label={`${g.id} holds ${count}`}>
+              <svg
+                viewBox={box}
+                width={(width + 2 * MARGIN_CM) * SCALE}
+                height={(depth + 2 * MARGIN_CM) * SCALE}
+                role="img"
+                aria-label={`${g.id} holds ${count}`}
+              >
                 {g.shape === 'round' ? (
                   <circle r={g.diameterCm / 2} fill="var(--slate)" />
                 ) : (
                   <rect x={-width / 2} y={-depth / 2} width={width} height={depth} rx={1} fill="var(--slate)" />
                 )}
                 {spotCentres(g, count, bread.piece.diameterCm).map((s) => (
-                  <circle key={`${s.xCm},${s.yCm}`} cx={s.xCm} cy={s.yCm} r={bread.piece.diameterCm / 2} fill="var(--dough)" stroke="var(--dough-edge)" strokeWidth={0.4} />
+                  <circle
+                    key={`${s.xCm},${s.yCm}`}
+                    cx={s.xCm}
+                    cy={s.yCm}
+                    r={bread.piece.diameterCm / 2}
+                    fill="var(--dough)"
+                    stroke="var(--dough-edge)"
+                    strokeWidth={0.4}
+                  />
                 ))}
               </svg>
               <p className="figures">

@@ -1,38 +1,7 @@
-import { useEffect, useState } from 'react';
 import type { Workshop } from '@hodsman/core';
 import { applyEdit } from '../../app/edit.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
-
-interface NameProps {
-  readonly name: string;
-  readonly station: string;
-  readonly onTake: (name: string) => void;
-}
-
-function NameField({ name, station, onTake }: NameProps) {
-  const [typed, setTyped] = useState(name);
-  useEffect(() => {
-    setTyped(name);
-  }, [name]);
-  const take = (): void => {
-    const trimmed = typed.trim();
-    if (trimmed === '') setTyped(name);
-    else if (trimmed !== name) onTake(trimmed);
-  };
-  return (
-    <input
-      aria-label={`Name of ${name}, station ${station}`}
-      value={typed}
-      maxLength={120}
-      className="min-h-12 w-full rounded-cut border border-line bg-panel px-3 text-lg"
-      onChange={(e) => { setTyped(e.target.value); }}
-      onBlur={take}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') take();
-      }}
-    />
-  );
-}
+import { TextField } from '../../ui/TextField.tsx';
 
 /** Every station with its bench and its people, whose names can be typed over. */
 export function StationsList({ workshop }: { readonly workshop: Workshop }) {
@@ -55,8 +24,16 @@ export function StationsList({ workshop }: { readonly workshop: Workshop }) {
             </p>
             <div className="grid gap-2">
               {s.members.map((m) => {
-                const person = workshop.roster.find((p) => p.id === m);
-                return person && <NameField key={m} name={person.name} station={s.id} onTake={(name) => { rename(m, name); }} />;
+                const name = workshop.roster.find((p) => p.id === m)?.name ?? m;
+                return (
+                  <TextField
+                    key={m}
+                    label={`Name of ${name}, station ${s.id}`}
+                    isLabelHidden
+                    value={name}
+                    onTake={(typed) => rename(m, typed)}
+                  />
+                );
               })}
             </div>
           </li>

@@ -24,9 +24,16 @@ export function ClassShell() {
     const unsaved = findUnsaved(data.id);
     const read = readWorkshop(data.body);
     if (unsaved) dispatch(draftActions.opened({ id: data.id, ...unsaved, isUnsaved: true }));
-    else if (read.ok) dispatch(draftActions.opened({ id: data.id, version: data.version, workshop: read.value, isUnsaved: false }));
+    else if (read.ok)
+      dispatch(draftActions.opened({ id: data.id, version: data.version, workshop: read.value, isUnsaved: false }));
   }, [data, dispatch]);
-  if (isError) return <Notice>This class cannot be opened: the server does not answer, or the class was removed. Reload, or go back to the first class.</Notice>;
+  if (isError)
+    return (
+      <Notice>
+        This class cannot be opened: the server does not answer, or the class was removed. Reload, or go back to the
+        first class.
+      </Notice>
+    );
   if (draft?.id !== classId) return <p className="p-6 text-quiet">Opening the class …</p>;
   return (
     <div className="flex h-full flex-col">

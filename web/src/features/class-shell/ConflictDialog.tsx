@@ -7,7 +7,8 @@ const BUTTON = 'min-h-12 rounded-cut px-4 font-semibold';
 
 /** What two states of a class differ in, by the parts that people set. */
 function differences(mine: Workshop, theirs: Workshop): readonly string[] {
-  const breads = (w: Workshop): string => w.menu.map((m) => `${m.each} ${w.breads.find((b) => b.id === m.bread)?.name ?? m.bread}`).join(', ');
+  const breads = (w: Workshop): string =>
+    w.menu.map((m) => `${m.each} ${w.breads.find((b) => b.id === m.bread)?.name ?? m.bread}`).join(', ');
   const facts = (w: Workshop): Readonly<Record<string, string>> => ({
     title: w.title,
     date: w.date,
@@ -37,10 +38,18 @@ export function ConflictDialog({ draft }: { readonly draft: Draft }) {
             {theirs && differences(workshop, theirs.workshop).map((d) => <li key={d}>{d}</li>)}
           </ul>
           <div className="flex flex-wrap gap-3">
-            <button type="button" className={`${BUTTON} bg-hands text-on-hands`} onClick={() => dispatch(draftActions.keptMine())}>
+            <button
+              type="button"
+              className={`${BUTTON} bg-hands text-on-hands`}
+              onClick={() => dispatch(draftActions.keptMine())}
+            >
               Keep mine
             </button>
-            <button type="button" className={`${BUTTON} border border-line`} onClick={() => dispatch(draftActions.tookTheirs())}>
+            <button
+              type="button"
+              className={`${BUTTON} border border-line`}
+              onClick={() => dispatch(draftActions.tookTheirs())}
+            >
               Take theirs (undo brings mine back)
             </button>
           </div>

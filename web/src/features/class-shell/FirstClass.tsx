@@ -5,7 +5,8 @@ import { Notice } from '../../ui/Notice.tsx';
 /** The way in: the plan of the first class. */
 export function FirstClass() {
   const { data, isError } = useListClassesQuery(null);
-  if (isError) return <Notice>The server does not answer. Nothing is lost; start it again and reload this page.</Notice>;
+  if (isError)
+    return <Notice>The server does not answer. Nothing is lost; start it again and reload this page.</Notice>;
   if (!data) return <p className="p-6 text-quiet">Opening the class …</p>;
   const first = data[0];
   return first ? <Navigate to={`/class/${first.id}/plan`} replace /> : <p className="p-6">There is no class yet.</p>;

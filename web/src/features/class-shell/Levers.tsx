@@ -12,7 +12,10 @@ export function Levers({ workshop }: { readonly workshop: Workshop }) {
   const seats = workshop.kitchen.benches.reduce((sum, b) => sum + b.seats, 0);
   const isOnly = workshop.menu.length === 1;
   return (
-    <section aria-label="What changes the class most" className="flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-line px-4 py-1.5">
+    <section
+      aria-label="What changes the class most"
+      className="flex flex-wrap items-center gap-x-6 gap-y-2 border-b border-line px-4 py-1.5"
+    >
       <Stepper
         label="Participants"
         value={workshop.roster.length}

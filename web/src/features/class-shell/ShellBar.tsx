@@ -22,7 +22,11 @@ function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: s
   const planOrder: Order = !plan || isPlanning ? 'open' : plan.broken.length === 0 ? 'good' : 'bad';
   return [
     { to: 'setup', name: 'Class', order: plan?.warnings.some((w) => w.code === 'no-bread') ? 'bad' : 'good' },
-    { to: 'dough', name: 'Dough', order: hasWarning && plan?.warnings.some((w) => w.code === 'small-batch') ? 'bad' : 'good' },
+    {
+      to: 'dough',
+      name: 'Dough',
+      order: hasWarning && plan?.warnings.some((w) => w.code === 'small-batch') ? 'bad' : 'good',
+    },
     { to: 'plan', name: 'Plan', order: planOrder },
   ];
 }
@@ -49,7 +53,11 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
                 `flex min-h-12 items-center gap-2 border-b-4 px-4 font-semibold ${isActive ? 'border-hands' : 'border-transparent text-quiet hover:text-ink'}`
               }
             >
-              <Icon size={18} aria-hidden className={order === 'bad' ? 'text-trouble' : order === 'good' ? 'text-herb' : ''} />
+              <Icon
+                size={18}
+                aria-hidden
+                className={order === 'bad' ? 'text-trouble' : order === 'good' ? 'text-herb' : ''}
+              />
               {name}
               <span className="sr-only">: {ORDER_WORDS[order]}</span>
             </NavLink>
@@ -60,10 +68,22 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
         {SAVE_WORDS[draft.saveState]}
       </span>
       <div className="flex">
-        <button type="button" className={ICON_BUTTON} aria-label="Undo" disabled={draft.past.length === 0} onClick={() => dispatch(draftActions.undone())}>
+        <button
+          type="button"
+          className={ICON_BUTTON}
+          aria-label="Undo"
+          disabled={draft.past.length === 0}
+          onClick={() => dispatch(draftActions.undone())}
+        >
           <Undo2 size={20} aria-hidden />
         </button>
-        <button type="button" className={ICON_BUTTON} aria-label="Redo" disabled={draft.future.length === 0} onClick={() => dispatch(draftActions.redone())}>
+        <button
+          type="button"
+          className={ICON_BUTTON}
+          aria-label="Redo"
+          disabled={draft.future.length === 0}
+          onClick={() => dispatch(draftActions.redone())}
+        >
           <Redo2 size={20} aria-hidden />
         </button>
         <button

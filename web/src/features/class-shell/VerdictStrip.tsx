@@ -1,9 +1,9 @@
 import { CircleCheck, OctagonAlert } from 'lucide-react';
 import { useMemo } from 'react';
-import { verdictOf, verdictWords, type Verdict, type Workshop } from '@hodsman/core';
+import { brokenWords, verdictOf, verdictWords, type Verdict, type Workshop } from '@hodsman/core';
 import type { Draft } from '../../app/draft.ts';
 
-const MOST_BREAKS_SHOWN = 3;
+const MOST_BREAKS_SHOWN = 2;
 
 /** What the tightest thing is called in this class. */
 function nameIn(workshop: Workshop) {
@@ -27,10 +27,10 @@ export function VerdictStrip({ draft }: { readonly draft: Draft }) {
   const shown = useMemo(() => {
     if (!plan) return undefined;
     const verdict = verdictOf(plan);
-    return { verdict, words: verdictWords(verdict, workshop, nameIn(workshop)) };
+    return { verdict, broken: brokenWords(plan), words: verdictWords(verdict, workshop, nameIn(workshop)) };
   }, [plan, workshop]);
   if (!plan || !shown) return <div className="min-h-14 px-4 py-3 text-quiet">Planning …</div>;
-  const { verdict, words } = shown;
+  const { verdict, broken, words } = shown;
   const Icon = verdict.fits ? CircleCheck : OctagonAlert;
   return (
     <section
@@ -45,13 +45,14 @@ export function VerdictStrip({ draft }: { readonly draft: Draft }) {
         {words.headline}
       </p>
       <p className="figures text-lg">{words.tightest}</p>
-      {plan.broken.slice(0, MOST_BREAKS_SHOWN).map((b) => (
-        <p key={b.rule + b.code + b.tasks.join()} className="basis-full text-base">
-          {b.rule}: {b.message}
-          {b.bySec === undefined ? '' : `, by ${Math.ceil(b.bySec / 60)} min`}
-        </p>
-      ))}
-      {plan.broken.length > MOST_BREAKS_SHOWN && <p className="basis-full text-base">and {plan.broken.length - MOST_BREAKS_SHOWN} more</p>}
+      {broken.length > 0 && (
+        <ul className="flex basis-full flex-wrap gap-x-6">
+          {broken.slice(0, MOST_BREAKS_SHOWN).map((b) => (
+            <li key={b.rule + b.words}>{b.words}</li>
+          ))}
+          {broken.length > MOST_BREAKS_SHOWN && <li>and {broken.length - MOST_BREAKS_SHOWN} kinds of trouble more</li>}
+        </ul>
+      )}
     </section>
   );
 }

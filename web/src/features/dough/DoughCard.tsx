@@ -8,7 +8,10 @@ export function DoughCard({ batch, workshop }: { readonly batch: Batch; readonly
   const outside = scaled.ingredients.filter((i) => i.use !== 'dough');
   const spares = pieces.filter((p) => p.owner === null).length;
   return (
-    <article className="h-full rounded-cut border border-line bg-panel p-4" aria-label={`${line.bread.name}, station ${station.id}`}>
+    <article
+      className="h-full rounded-cut border border-line bg-panel p-4"
+      aria-label={`${line.bread.name}, station ${station.id}`}
+    >
       <header className="mb-3">
         <h3 className="text-lg">{station.name ?? `Station ${station.id.replace(/^S/, '')}`}</h3>
         <p className="truncate text-quiet" title={names.join(', ')}>
@@ -23,7 +26,9 @@ export function DoughCard({ batch, workshop }: { readonly batch: Batch; readonly
             <tr key={i.name} className="border-t border-line align-top">
               <th scope="row" className="py-1.5 pr-2 text-left font-normal">
                 {i.name}
-                {i.heldBackG > 0 && <span className="block text-sm text-quiet">keep {gramsText(i.heldBackG)} of it back</span>}
+                {i.heldBackG > 0 && (
+                  <span className="block text-sm text-quiet">keep {gramsText(i.heldBackG)} of it back</span>
+                )}
               </th>
               <td className="figures py-1.5 text-right text-lg font-semibold whitespace-nowrap">{gramsText(i.g)}</td>
             </tr>
@@ -32,7 +37,9 @@ export function DoughCard({ batch, workshop }: { readonly batch: Batch; readonly
             <th scope="row" className="py-1.5 text-left font-normal">
               dough
             </th>
-            <td className="figures py-1.5 text-right text-lg font-semibold whitespace-nowrap">{gramsText(scaled.doughG)}</td>
+            <td className="figures py-1.5 text-right text-lg font-semibold whitespace-nowrap">
+              {gramsText(scaled.doughG)}
+            </td>
           </tr>
         </tbody>
       </table>

@@ -10,7 +10,8 @@ export function DoughTotals({ batches }: { readonly batches: readonly Batch[] })
       <ul className="flex flex-wrap gap-x-8 gap-y-2">
         {totalsOf(batches).map((t) => (
           <li key={t.name + t.use}>
-            <span className="figures text-2xl font-semibold">{gramsText(t.g)}</span> <span className="text-quiet">{t.name}</span>
+            <span className="figures text-2xl font-semibold">{gramsText(t.g)}</span>{' '}
+            <span className="text-quiet">{t.name}</span>
           </li>
         ))}
       </ul>

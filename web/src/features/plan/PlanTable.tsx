@@ -27,7 +27,11 @@ export function PlanTable({ plan, workshop }: { readonly plan: Plan; readonly wo
               <td className="py-1.5 pr-4">{taskName(t)}</td>
               <td className="py-1.5 pr-4">{breadName(t.bread)}</td>
               <td className="py-1.5 pr-4">{stationOf(t.batch)}</td>
-              <td className="py-1.5 pr-4">{t.people.length > 4 ? `${t.people.length} people` : t.people.map((p) => personName(workshop, p)).join(', ')}</td>
+              <td className="py-1.5 pr-4">
+                {t.people.length > 4
+                  ? `${t.people.length} people`
+                  : t.people.map((p) => personName(workshop, p)).join(', ')}
+              </td>
               <td className="py-1.5 pr-4">{placeWords(workshop, t)}</td>
             </tr>
           ))}

@@ -18,23 +18,60 @@ export function PlanView() {
   return (
     <div className="flex h-full flex-col">
       <div className="min-h-0 flex-1">
-        {asTable ? <PlanTable plan={plan} workshop={workshop} /> : <FlowBoard plan={plan} workshop={workshop} zoom={zoom} />}
+        {asTable ? (
+          <PlanTable plan={plan} workshop={workshop} />
+        ) : (
+          <FlowBoard plan={plan} workshop={workshop} zoom={zoom} />
+        )}
       </div>
-      <div className="fixed right-4 bottom-3 flex rounded-cut border border-line bg-panel" role="toolbar" aria-label="How the plan is shown">
+      <div
+        className="fixed right-4 bottom-3 flex rounded-cut border border-line bg-panel"
+        role="toolbar"
+        aria-label="How the plan is shown"
+      >
         {!asTable && (
           <>
-            <button type="button" className={BUTTON} aria-label="Less time on the screen" onClick={() => { setZoom(Math.min(MOST_ZOOM, zoom * ZOOM_STEP)); }}>
+            <button
+              type="button"
+              className={BUTTON}
+              aria-label="Less time on the screen"
+              onClick={() => {
+                setZoom(Math.min(MOST_ZOOM, zoom * ZOOM_STEP));
+              }}
+            >
               <ZoomIn size={18} aria-hidden />
             </button>
-            <button type="button" className={BUTTON} aria-label="More time on the screen" disabled={zoom <= 1} onClick={() => { setZoom(Math.max(1, zoom / ZOOM_STEP)); }}>
+            <button
+              type="button"
+              className={BUTTON}
+              aria-label="More time on the screen"
+              disabled={zoom <= 1}
+              onClick={() => {
+                setZoom(Math.max(1, zoom / ZOOM_STEP));
+              }}
+            >
               <ZoomOut size={18} aria-hidden />
             </button>
-            <button type="button" className={BUTTON} aria-label="The whole class on the screen" onClick={() => { setZoom(1); }}>
+            <button
+              type="button"
+              className={BUTTON}
+              aria-label="The whole class on the screen"
+              onClick={() => {
+                setZoom(1);
+              }}
+            >
               <Maximize2 size={18} aria-hidden />
             </button>
           </>
         )}
-        <button type="button" className={BUTTON} aria-label={asTable ? 'Show as the board' : 'Show as a table'} onClick={() => { setAsTable(!asTable); }}>
+        <button
+          type="button"
+          className={BUTTON}
+          aria-label={asTable ? 'Show as the board' : 'Show as a table'}
+          onClick={() => {
+            setAsTable(!asTable);
+          }}
+        >
           {asTable ? <Waypoints size={18} aria-hidden /> : <Rows3 size={18} aria-hidden />}
         </button>
       </div>

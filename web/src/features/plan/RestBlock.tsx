@@ -32,7 +32,16 @@ export function RestBlock({ block, layout }: { readonly block: Block; readonly l
   const overY = limitSec < task.endSec ? layout.yOf(limitSec) : undefined;
   return (
     <g>
-      <rect x={x} y={y} width={width} height={height} rx={3} fill="var(--dough)" stroke="var(--dough-edge)" strokeWidth={1} />
+      <rect
+        x={x}
+        y={y}
+        width={width}
+        height={height}
+        rx={3}
+        fill="var(--dough)"
+        stroke="var(--dough-edge)"
+        strokeWidth={1}
+      />
       {bubblesOf(block).map((b) => (
         <circle key={`${b.x} ${b.y}`} cx={b.x} cy={b.y} r={b.r} fill="none" stroke="var(--bubble)" strokeWidth={0.9} />
       ))}

@@ -1,4 +1,4 @@
-import { clockText, type Plan, type Workshop } from '@hodsman/core';
+import { type Plan, type Workshop } from '@hodsman/core';
 import type { BoardLayout } from './layout.ts';
 
 const SEGMENTS = 8;
@@ -16,13 +16,22 @@ function keepings(plan: Plan, workshop: Workshop): readonly Keeping[] {
     if (t.piece === undefined) continue;
     const holdMin = workshop.breads.find((b) => b.id === t.bread)?.holdMaxMin ?? 0;
     const known = last.get(t.piece);
-    if (!known || t.endSec > known.fromSec) last.set(t.piece, { piece: t.piece, fromSec: t.endSec, holdSec: holdMin * 60 });
+    if (!known || t.endSec > known.fromSec)
+      last.set(t.piece, { piece: t.piece, fromSec: t.endSec, holdSec: holdMin * 60 });
   }
   return [...last.values()].sort((a, b) => a.fromSec - b.fromSec || (a.piece < b.piece ? -1 : 1));
 }
 
-/** The table: one stem for each bread, fading as the time it keeps runs down. */
-export function TableLane({ plan, workshop, layout }: { readonly plan: Plan; readonly workshop: Workshop; readonly layout: BoardLayout }) {
+/** The table: one stem for each bread, fading as the time it keeps runs down; one that comes late hangs below table time. */
+export function TableLane({
+  plan,
+  workshop,
+  layout,
+}: {
+  readonly plan: Plan;
+  readonly workshop: Workshop;
+  readonly layout: BoardLayout;
+}) {
   const all = keepings(plan, workshop);
   const each = Math.min(9, (layout.table.width - 4) / Math.max(1, all.length));
   const tableY = layout.yOf(plan.tableSec);
@@ -31,20 +40,28 @@ export function TableLane({ plan, workshop, layout }: { readonly plan: Plan; rea
     <g>
       {all.map((k, i) => {
         const from = layout.yOf(k.fromSec);
+        const x = left + i * each;
+        const stem = Math.max(1.5, each - 1.5);
+        if (from > tableY)
+          return <rect key={k.piece} x={x} y={tableY} width={stem} height={from - tableY} fill="var(--trouble)" />;
         const step = Math.max(0, tableY - from) / SEGMENTS;
         const aged = Math.min(1, (plan.tableSec - k.fromSec) / Math.max(1, k.holdSec));
         return (
           <g key={k.piece} fill="var(--herb)">
             {Array.from({ length: SEGMENTS }, (_, n) => (
-              <rect key={n} x={left + i * each} y={from + n * step} width={Math.max(1.5, each - 1.5)} height={step + 0.4} opacity={1 - 0.78 * aged * (n / SEGMENTS)} />
+              <rect
+                key={n}
+                x={x}
+                y={from + n * step}
+                width={stem}
+                height={step + 0.4}
+                opacity={1 - 0.78 * aged * (n / SEGMENTS)}
+              />
             ))}
-            <rect x={left + i * each} y={from} width={Math.max(1.5, each - 1.5)} height={2.5} />
+            <rect x={x} y={from} width={stem} height={2.5} />
           </g>
         );
       })}
-      <text x={layout.table.x + layout.table.width / 2} y={tableY + 17} fontSize={14} fontWeight={650} textAnchor="middle" fill="var(--ink)" className="figures">
-        {all.length} breads, {clockText(workshop, plan.tableSec)}
-      </text>
     </g>
   );
 }

@@ -9,7 +9,10 @@ const ASIDE = 2;
 
 /** The nearest block from another in a direction, by the distance between their middles; undefined at the edge. */
 export function neighbourOf(blocks: readonly Block[], from: Block, direction: Direction): Block | undefined {
-  const middle = (b: Block): { readonly x: number; readonly y: number } => ({ x: b.x + b.width / 2, y: b.y + b.height / 2 });
+  const middle = (b: Block): { readonly x: number; readonly y: number } => ({
+    x: b.x + b.width / 2,
+    y: b.y + b.height / 2,
+  });
   const start = middle(from);
   const isDown = direction === 'ArrowUp' || direction === 'ArrowDown';
   const sign = direction === 'ArrowUp' || direction === 'ArrowLeft' ? -1 : 1;

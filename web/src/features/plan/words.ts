@@ -1,11 +1,12 @@
 import { clockText, durationText, type Plan, type PlanTask, type Workshop } from '@hodsman/core';
 
-const WIDTH_PER_CHARACTER = 0.54;
+const WIDTH_PER_CHARACTER = 0.5;
 
-/** A label cut so that it fits a width at a size of type, or nothing where not even three letters do. */
-export function fitted(label: string, width: number, size: number): string {
+/** A label as it fits a width at a size of type: whole, else the shorter one, else cut; nothing where not even three letters fit. */
+export function fitted(label: string, width: number, size: number, shorter?: string): string {
   const most = Math.floor(width / (size * WIDTH_PER_CHARACTER));
   if (label.length <= most) return label;
+  if (shorter !== undefined) return fitted(shorter, width, size);
   return most < 3 ? '' : `${label.slice(0, most - 1)}…`;
 }
 
@@ -13,7 +14,12 @@ export function personName(workshop: Workshop, id: string): string {
   return [...workshop.roster, ...workshop.kitchen.staff].find((p) => p.id === id)?.name ?? id;
 }
 
-const KIND_WORDS = { welcome: 'Welcome, aprons, hands washed', break: 'Break', demo: 'Demonstration', preheat: 'Heat up' } as const;
+const KIND_WORDS = {
+  welcome: 'Welcome, aprons, hands washed',
+  break: 'Break',
+  demo: 'Demonstration',
+  preheat: 'Heat up',
+} as const;
 
 /** The number of a piece: the third part of its id. */
 const pieceNumber = (task: PlanTask): string => task.piece?.split('/')[2] ?? '';
@@ -52,10 +58,15 @@ export function taskSentence(plan: Plan, workshop: Workshop, task: PlanTask): st
   const batch = plan.batches.find((b) => b.id === task.batch);
   const whose = task.piece === undefined ? (batch?.station ?? '') : pieceName(workshop, task);
   const span = `${clockText(workshop, task.startSec)}–${clockText(workshop, task.endSec)} (${durationText(task.endSec - task.startSec)})`;
-  const people = task.people.length > 4 ? `${task.people.length} people` : task.people.map((p) => personName(workshop, p)).join(', ');
+  const people =
+    task.people.length > 4
+      ? `${task.people.length} people`
+      : task.people.map((p) => personName(workshop, p)).join(', ');
   const window = task.window
     ? `at least ${durationText(task.window.minSec)}, best ${durationText(task.window.idealSec)}, at most ${durationText(task.window.maxSec)}`
     : '';
   const what = task.kind ? KIND_WORDS[task.kind] : (task.step ?? '');
-  return [[what, bread, whose].filter(Boolean).join(', '), span, placeWords(workshop, task), people, window].filter(Boolean).join(' · ');
+  return [[what, bread, whose].filter(Boolean).join(', '), span, placeWords(workshop, task), people, window]
+    .filter(Boolean)
+    .join(' · ');
 }

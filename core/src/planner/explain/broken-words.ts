@@ -1,0 +1,34 @@
+import type { BrokenRule, Plan } from '../../plan/index.ts';
+import { durationText } from '../../units/index.ts';
+
+/** "1 bread", "12 breads". */
+const counted = (n: number, noun: string): string => `${n} ${noun}${n === 1 ? '' : 's'}`;
+const by = (sec: number): string => (sec === 0 ? '' : `, at worst by ${durationText(Math.ceil(sec / 60) * 60)}`);
+
+/** What several breaks of one code come to, where that can be said shorter than break by break. */
+const SUMMARIES: Readonly<Record<string, (n: number, worstSec: number) => string>> = {
+  late: (n, s) => `${counted(n, 'bread')} done after table time${by(s)}`,
+  stale: (n, s) => `${counted(n, 'bread')} done too long before the table${by(s)}`,
+  'over-rested': (n, s) => `${counted(n, 'dough')} resting too long${by(s)}`,
+  'under-rested': (n, s) => `${counted(n, 'dough')} resting too short${by(s)}`,
+  'waited-too-long': (n, s) => `${counted(n, 'piece')} waiting too long${by(s)}`,
+};
+
+/**
+ * The broken rules of a plan in a few lines, one for each rule and code, in the order of the rules: how many, and by how much at worst.
+ * A break that stands alone keeps its own sentence.
+ */
+export function brokenWords(plan: Plan): readonly { readonly rule: string; readonly words: string }[] {
+  const groups = new Map<string, BrokenRule[]>();
+  for (const b of plan.broken) {
+    const key = `${b.rule} ${b.code}`;
+    groups.set(key, [...(groups.get(key) ?? []), b]);
+  }
+  return [...groups.values()].map((list) => {
+    const [first] = list;
+    const worst = Math.max(...list.map((b) => b.bySec ?? 0));
+    const more = list.length > 1 ? ` (and ${list.length - 1} more like it)` : '';
+    const words = SUMMARIES[first?.code ?? '']?.(list.length, worst) ?? `${first?.message ?? ''}${more}`;
+    return { rule: first?.rule ?? '', words };
+  });
+}

@@ -1,0 +1,106 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import demo from '../../../demo/class.json';
+import { readWorkshop } from '../formats/index.ts';
+import { buildWorkshop, randomWorkshop } from '../testing/index.ts';
+import { batchesOf, linesOf } from '../workshop/index.ts';
+import { brokenWords, planClass, verdictOf, verdictWords } from './index.ts';
+import { readPlan } from '../formats/index.ts';
+
+const SEED = 20_261_124;
+const RUNS = 150;
+
+describe('the planner', () => {
+  it('makes a right plan of the demonstration class, near its table, with minutes to spare', () => {
+    const read = readWorkshop(demo);
+    const w = read.ok ? read.value : expect.fail();
+    const plan = planClass(w);
+    expect(plan.broken).toEqual([]);
+    expect(plan.measures.marginSec).toBe(0);
+    const verdict = verdictOf(plan);
+    expect(verdictWords(verdict, w, (kind, id) => `${kind} ${id}`)).toEqual({
+      headline: 'Fits, 16 min to spare',
+      tightest: expect.stringMatching(/^Tightest: griddle G[12], 11:00–11:20$/) as string,
+    });
+  });
+
+  it('takes 40 min for 24 breads of 3 min on two griddles of one spot with resets of 20 s (figures of the trade)', () => {
+    const w = buildWorkshop({
+      people: 24,
+      griddles: 2,
+      griddleCm: 20,
+      change: (f) => (f['breads'][0].steps[3].phases = [{ heat: 'medium', sec: 180 }]),
+    });
+    const { measures } = planClass(w, { goal: 'short' });
+    // welcome 10, mix 5, rest at least 10, roll 3; then 12 rounds of 200 s, the last without its reset
+    expect(measures.boundSec).toBe(28 * 60 + 12 * 200 - 20);
+    expect(measures.finishSec).toBe(measures.boundSec);
+    expect((12 * 200 - 20) / 60).toBeCloseTo(40, 0);
+  });
+
+  it('finds the shortest class where one person alone decides: two breads one after the other', () => {
+    const w = buildWorkshop({ people: 1, perStation: 1, each: 2 });
+    // 10 welcome + 5 mix + 10 rest, then roll 3 and cook 100 s twice, all by the same hands; the reset hides behind the rolling
+    expect(planClass(w, { goal: 'short' }).measures.finishSec).toBe(25 * 60 + 2 * (180 + 100));
+  });
+
+  it('says by how much a class is too long, and what hurts, in words', () => {
+    const plan = planClass(buildWorkshop({ people: 8, each: 3, tableTime: '10:40' }));
+    expect(new Set(plan.broken.map((b) => b.rule))).toEqual(new Set(['R11']));
+    const verdict = verdictOf(plan);
+    expect(verdict.fits).toBe(false);
+    expect(verdict.spareSec).toBeLessThan(0);
+    expect(brokenWords(plan)[0]?.words).toMatch(/^\d+ breads done after table time, at worst by \d+ min$/);
+  });
+
+  it('gives the same plan twice, and a better or equal one for more effort', () => {
+    const w = buildWorkshop({ people: 6, each: 2, griddles: 2 });
+    expect(planClass(w)).toEqual(planClass(w));
+    const finish = (effort: number): number => planClass(w, { goal: 'short', effort }).measures.finishSec;
+    expect(finish(5)).toBeLessThanOrEqual(finish(1));
+  });
+
+  it('warns of a participant without bread and of a batch too small to mix', () => {
+    const w = buildWorkshop({ people: 2, change: (f) => (f['roster'][0].avoid = [{ what: 'gluten' }]) });
+    expect(planClass(w).warnings).toEqual([
+      { code: 'no-bread', path: 'roster/p1', message: 'P1 makes no bread' },
+      {
+        code: 'small-batch',
+        path: 'batches/flat@S1',
+        message: 'flat@S1 is only 82 g, under 150 g hard to mix by hand',
+      },
+    ]);
+  });
+
+  it('plans a class in which nobody makes anything', () => {
+    const w = buildWorkshop({ people: 1, change: (f) => (f['menu'] = []) });
+    const plan = planClass(w);
+    expect(plan.tasks.map((t) => t.id)).toEqual(['welcome']);
+    expect(plan.broken).toEqual([]);
+  });
+
+  it(`breaks nothing but the table's rule in ${RUNS} random plain classes, and keeps its own figures`, () => {
+    let right = 0;
+    fc.assert(
+      fc.property(randomWorkshop(), fc.constantFrom('fresh' as const, 'short' as const), (w, goal) => {
+        const plan = planClass(w, { goal, effort: 1 });
+        expect(readPlan(plan).ok).toBe(true);
+        const { finishSec, boundSec, marginSec } = plan.measures;
+        expect(boundSec).toBeLessThanOrEqual(finishSec);
+        expect(marginSec).toBe(plan.tableSec - finishSec);
+        if (plan.broken.length === 0) right++;
+        // a class that cannot be right is late or stale, or one of its doughs outrests its window; never anything else
+        for (const b of plan.broken) expect(['late', 'stale', 'over-rested', 'waited-too-long']).toContain(b.code);
+      }),
+      { seed: SEED, numRuns: RUNS },
+    );
+    expect(right).toBeGreaterThan(RUNS / 2);
+  });
+
+  it('lists in the plan what the dough sheet shows, to the milligram', () => {
+    const w = buildWorkshop({ people: 5, each: 2, change: (f) => (f['menu'][0].spares = 1) });
+    const listed = planClass(w).batches.map((b) => [b.id, b.ingredients.map((i) => i.g)]);
+    const worked = batchesOf(w, linesOf(w)).map((b) => [b.id, b.scaled.ingredients.map((i) => Number(i.g.toFixed(3)))]);
+    expect(listed).toEqual(worked);
+  });
+});

@@ -1,0 +1,127 @@
+import js from '@eslint/js';
+import reactHooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+/** What a folder of the core may not import; see the table of directions in docs/decisions/0002. */
+const no = (...patterns) => ({
+  'no-restricted-imports': ['error', { patterns: patterns.map(([group, message]) => ({ group: [group], message })) }],
+});
+const OUTSIDE = [
+  ['node:*', 'the core knows no Node API'],
+  ['@hodsman/*', 'the core depends on no other workspace'],
+];
+const PLANNER = ['**/planner/**', 'the planner builds on this part, not the other way round'];
+const WORKSHOP = ['**/workshop/**', 'the workshop builds on this part, not the other way round'];
+
+export default tseslint.config(
+  { ignores: ['**/dist/**', 'node_modules/**', '.data/**', 'test-results/**', 'playwright-report/**'] },
+  js.configs.recommended,
+  {
+    files: ['**/*.{ts,tsx}'],
+    extends: [...tseslint.configs.strictTypeChecked, ...tseslint.configs.stylisticTypeChecked],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+      '@typescript-eslint/dot-notation': 'off', // the compiler asks for ['key'] on index signatures
+      '@typescript-eslint/consistent-type-definitions': ['error', 'interface'],
+      '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+      '@typescript-eslint/explicit-module-boundary-types': 'off',
+      eqeqeq: 'error',
+    },
+  },
+  { files: ['**/*.mjs', '*.js'], languageOptions: { globals: globals.node } },
+  {
+    files: ['core/src/**/*.ts'],
+    ignores: ['core/src/**/*.test.ts', 'core/src/testing/**'],
+    rules: {
+      ...no(...OUTSIDE),
+      'no-restricted-properties': [
+        'error',
+        { object: 'Math', property: 'random', message: 'take a seeded Random' },
+        { object: 'Date', property: 'now', message: 'take the time as an argument' },
+      ],
+      'no-restricted-syntax': [
+        'error',
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'take the time as an argument' },
+        { selector: "CallExpression[callee.property.name='localeCompare']", message: 'break ties by id with <' },
+      ],
+    },
+  },
+  // rule lists do not add up, so every folder names all that it may not import
+  {
+    files: ['core/src/{units,faults}/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: no(...OUTSIDE, PLANNER, WORKSHOP, [
+      '**/{formula,method,kitchen,formats,plan}/**',
+      'the lowest parts import no other',
+    ]),
+  },
+  {
+    files: ['core/src/{formula,method,kitchen}/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: no(...OUTSIDE, PLANNER, WORKSHOP, ['**/formats/**', 'formats puts the parts together']),
+  },
+  {
+    files: ['core/src/workshop/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: no(...OUTSIDE, PLANNER, ['**/formats/**', 'formats puts the parts together']),
+  },
+  {
+    files: ['core/src/planner/search/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: no(
+      ...OUTSIDE,
+      ['../*', 'the search knows the problem and nothing beyond'],
+      ['../../*', 'the search knows no bread'],
+    ),
+  },
+  {
+    files: ['core/src/planner/check/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      ...no(
+        ...OUTSIDE,
+        ['../network/**', 'the checker shares no code with the planner'],
+        ['../search/**', 'the checker shares no code with the planner'],
+      ),
+      '@typescript-eslint/no-restricted-imports': [
+        'error',
+        {
+          patterns: ['workshop', 'method', 'formula', 'kitchen'].map((part) => ({
+            group: [`../../${part}/**`],
+            allowTypeImports: true,
+            message: 'the checker works everything out anew; it may import types alone',
+          })),
+        },
+      ],
+    },
+  },
+  {
+    files: ['server/**/*.ts'],
+    rules: no(['@hodsman/web', 'web and server meet over HTTP'], ['**/web/**', 'web and server meet over HTTP']),
+  },
+  {
+    files: ['web/src/**/*.{ts,tsx}'],
+    extends: [reactHooks.configs.flat.recommended],
+    rules: no(
+      ['@hodsman/server', 'web and server meet over HTTP'],
+      ['**/server/**', 'web and server meet over HTTP'],
+      ['node:*', 'the page has no Node API'],
+    ),
+  },
+  {
+    files: ['web/src/ui/**/*.{ts,tsx}'],
+    rules: no(['@hodsman/*', 'ui knows no bread'], ['**/features/**', 'features build on ui']),
+  },
+  {
+    files: ['web/src/features/**/*.{ts,tsx}'],
+    rules: no(
+      ['../../features/**', 'features do not import one another'],
+      ['../class-*/**', 'features do not import one another'],
+      ['../plan/**', 'features do not import one another'],
+      ['../dough/**', 'features do not import one another'],
+      ['@hodsman/server', 'web and server meet over HTTP'],
+    ),
+  },
+);
