@@ -168,22 +168,16 @@ function checkMixedSizes(facts: Facts, griddle: Griddle, jobs: readonly ActiveJo
 function checkPreheats(use: readonly GriddleUse[], plan: Plan, say: Say): void {
   const heats = plan.tasks.filter((t) => t.kind === 'preheat');
   for (const { griddle, jobs, demos } of use) {
-    const task = heats.find((t) => t.at?.id === griddle.id);
+    const own = heats.filter((t) => t.at?.id === griddle.id);
     const sec = griddle.preheatMin * 60;
-    if (!task && sec > 0)
+    if (own.length === 0 && sec > 0)
       say('R1', 'task-missing', `preheat:${griddle.id}`, 0, `${griddle.id} is in use and not preheated`);
-    if (!task) continue;
     const first = Math.min(...jobs.map((j) => j.task.startSec), ...demos.map((d) => d.startSec));
-    if (Math.abs(task.endSec - task.startSec - sec) > 0.5 + 1e-6)
-      say(
-        'R6',
-        'preheat-length',
-        task.id,
-        Math.abs(task.endSec - task.startSec - sec),
-        `${griddle.id} takes ${sec} s to heat`,
-      );
-    if (task.endSec > first)
-      say('R6', 'preheat-late', task.id, task.endSec - first, `${griddle.id} is used before it is hot`);
+    for (const { id, startSec, endSec } of own) {
+      const off = Math.abs(endSec - startSec - sec);
+      if (off > 0.5 + 1e-6) say('R6', 'preheat-length', id, off, `${griddle.id} takes ${sec} s to heat`);
+      if (endSec > first) say('R6', 'preheat-late', id, endSec - first, `${griddle.id} is used before it is hot`);
+    }
   }
   for (const t of heats) {
     const used = use.find((u) => u.griddle.id === t.at?.id);

@@ -1,0 +1,67 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { afterAll, describe, expect, it } from 'vitest';
+import demoClass from '../../demo/class.json';
+
+const folder = mkdtempSync(join(tmpdir(), 'hodsman-cli-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+const ROOT = fileURLToPath(new URL('../..', import.meta.url));
+
+/** Runs a command as a person would, through the package's script. */
+function run(...words: string[]): { readonly status: number | null; readonly out: string; readonly err: string } {
+  const done = spawnSync(process.execPath, ['scripts/cli.mjs', ...words], { cwd: ROOT, encoding: 'utf8' });
+  return { status: done.status, out: done.stdout, err: done.stderr };
+}
+
+function file(name: string, content: unknown): string {
+  const path = join(folder, name);
+  writeFileSync(path, typeof content === 'string' ? content : JSON.stringify(content));
+  return path;
+}
+
+describe('the command line', () => {
+  it('prints a right plan with status 0, which check calls right', () => {
+    const workshop = file('class.json', demoClass);
+    const planned = run('plan', workshop);
+    expect([planned.status, planned.err]).toEqual([0, '']);
+    const checked = run('check', workshop, file('plan.json', planned.out));
+    expect([checked.status, checked.out]).toEqual([0, 'right\n']);
+  });
+  it('prints a broken plan with status 3, its breaks on standard error, and check finds them', () => {
+    const workshop = file('late.json', { ...demoClass, tableTime: '10:40' });
+    const planned = run('plan', workshop, '--effort', '1');
+    expect(planned.status).toBe(3);
+    expect(planned.err).toMatch(/^R11 late: /);
+    const checked = run('check', workshop, file('late-plan.json', planned.out));
+    expect(checked.status).toBe(3);
+    expect(checked.out).toMatch(/^R11 late round\/.*\n(R11 .*\n)*\d+ broken\n$/);
+  });
+  it('refuses a file with status 2 and a line for each fault, and prints no plan', () => {
+    const planned = run('plan', file('bad.json', { ...demoClass, title: 7, speed: 1 }));
+    expect([planned.status, planned.out]).toEqual([2, '']);
+    expect(planned.err.split('\n')).toEqual([
+      'title: is 7, expected a text',
+      'speed: is no key of the format, expected one of its own',
+      '',
+    ]);
+  });
+  it.each([
+    [['plan'], /^FILE: is missing/],
+    [['plan', 'x.json', '--goal', 'cheap'], /^--goal: is cheap, expected fresh or short/],
+    [['plan', 'x.json', '--effort', '11'], /^--effort: expected a whole number from 1 to 10/],
+    [['plan', 'nowhere.json'], /^nowhere\.json: cannot be read/],
+    [['check', 'one.json'], /^usage:/],
+    [['bake'], /^bake: is no command/],
+  ])('answers %j in a line with status 2', (words, line) => {
+    const done = run(...words);
+    expect([done.status, done.out]).toEqual([2, '']);
+    expect(done.err).toMatch(line);
+  });
+  it('keeps the published schemas and the list of faults current', () => {
+    expect(run('formats', '--check')).toEqual({ status: 0, out: '', err: '' });
+  });
+});
