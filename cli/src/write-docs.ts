@@ -1,7 +1,7 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { FAULTS, jsonSchemas } from '@hodsman/core';
-import { format } from 'prettier';
+import { format, resolveConfig } from 'prettier';
 
 const DOCS = fileURLToPath(new URL('../../docs/', import.meta.url));
 
@@ -34,7 +34,7 @@ export async function writeDocs(list: readonly string[]): Promise<number> {
   let stale = 0;
   for (const [name, raw] of files) {
     const path = DOCS + name;
-    const text = await format(raw, { filepath: path });
+    const text = await format(raw, { ...(await resolveConfig(path)), filepath: path });
     if (existsSync(path) && readFileSync(path, 'utf8') === text) continue;
     stale++;
     if (list.includes('--check')) console.error(`docs/${name}: is not current, run npm run formats`);

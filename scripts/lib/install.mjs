@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, readFileSync, statSync } from 'node:fs';
+import { existsSync, statSync } from 'node:fs';
 import { ROOT, fromRoot } from './paths.mjs';
 import { say, stop } from './say.mjs';
 
@@ -65,5 +65,3 @@ export function ensurePackages({ quiet = false } = {}) {
   if (run.status !== 0)
     stop(`npm ci failed: ${(run.stderr || run.error?.message || '').trim().split('\n').slice(0, 3).join(' ')}`);
 }
-
-export const versionOf = () => JSON.parse(readFileSync(fromRoot('package.json'), 'utf8')).version;

@@ -15,7 +15,7 @@ const USER = 'hodsman';
 const pause = (ms) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /** A port of 127.0.0.1 that is free now. */
-export function freePort() {
+function freePort() {
   return new Promise((resolve, reject) => {
     const probe = createServer();
     probe.on('error', reject);

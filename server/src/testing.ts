@@ -13,7 +13,7 @@ export interface TestServer {
 }
 
 /** The address of the MariaDB for tests; they do not run without one. */
-export function testDatabaseUrl(): string {
+function testDatabaseUrl(): string {
   const url = process.env['HODSMAN_TEST_DATABASE_URL'];
   if (!url) throw new Error('HODSMAN_TEST_DATABASE_URL is missing; npm test starts a MariaDB and sets it');
   return url;

@@ -4,7 +4,7 @@ import { fault, type Fault } from './catalogue.ts';
 type Issue = z.core.$ZodIssue;
 
 /** `['breads', 0, 'steps']` as `breads[0].steps`. */
-export function pathText(path: readonly PropertyKey[]): string {
+function pathText(path: readonly PropertyKey[]): string {
   return path.reduce<string>(
     (text, key) => (typeof key === 'number' ? `${text}[${key}]` : `${text}${text === '' ? '' : '.'}${String(key)}`),
     '',

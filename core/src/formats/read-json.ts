@@ -40,7 +40,7 @@ export function readJson(text: string): Result<unknown> {
 }
 
 /** The value itself, or `file-too-deep`. */
-export function checkDepth(value: unknown): Result<unknown> {
+function checkDepth(value: unknown): Result<unknown> {
   const depth = depthOf(value);
   if (depth > LIMITS.depth)
     return failure([fault('file-too-deep', '', { depth: `over ${LIMITS.depth}`, limit: LIMITS.depth })]);

@@ -10,7 +10,7 @@ import {
   wordSchema,
 } from '../units/schema.ts';
 
-export const roleSchema = z.enum([
+const roleSchema = z.enum([
   'flour',
   'water',
   'milk',

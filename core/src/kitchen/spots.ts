@@ -5,7 +5,6 @@ import type { Griddle } from './schema.ts';
  * packings of equal circles in a circle (n ≤ 13 proved: Graham 1968, Pirl 1969, Melissen 1994, Fodor 2000; values from memory).
  */
 export const ROUND_PACKING = [1, 2, 2.1547, 2.4142, 2.7013, 3, 3, 3.3048, 3.6131, 3.813, 3.9238, 4.0296] as const;
-export const MOST_ROUND_SPOTS = ROUND_PACKING.length;
 const TOLERANCE = 1e-9;
 
 /** How many breads of diameter `d` a round griddle of diameter `griddleCm` holds with a clear gap, all in cm: D + g ≥ k(n) × (d + g). */

@@ -14,7 +14,7 @@ export function activeSeconds(step: ActiveStep, n: number, pace: number): number
 }
 
 /** Seconds of all phases of a cook step. */
-export function cookSeconds(step: ActiveStep): number {
+function cookSeconds(step: ActiveStep): number {
   return cookPhases(step).reduce((sum, p) => sum + p.sec, 0);
 }
 

@@ -2,8 +2,7 @@
  * The method of a bread: steps, rests and their windows, the warmth that stretches them, cook phases and turns.
  * Begin with `schema.ts`. Minutes in the file, whole seconds out.
  */
-export { phaseSchema, placeKindSchema, stepSchema, surfaceSchema } from './schema.ts';
 export type { ActiveStep, CookStep, HandStep, Phase, PrepareStep, RestStep, Step } from './schema.ts';
 export { isRest, chainOf, cookPhases } from './steps.ts';
-export { PROOF_RANGE_C, isProofPlace, warmthFactor, windowAt } from './window.ts';
-export { activeSeconds, cookSeconds, turnMoments } from './durations.ts';
+export { isProofPlace, windowAt } from './window.ts';
+export { activeSeconds, turnMoments } from './durations.ts';

@@ -28,7 +28,7 @@ const told = {
 };
 
 /** A rest: nobody's hands, a place, and a window in minutes (minimum and maximum time lag) with its ideal. */
-export const restStepSchema = z.strictObject({
+const restStepSchema = z.strictObject({
   id: idSchema,
   kind: z.enum(['bloom', 'rest', 'proof', 'chill', 'temper']),
   per: perSchema,
@@ -53,14 +53,14 @@ const active = {
 const fireOrBench = z.enum(['bench', 'griddle', 'grill', 'flame']);
 
 /** An active step that is neither cooking nor a side job. */
-export const handStepSchema = z.strictObject({
+const handStepSchema = z.strictObject({
   ...active,
   kind: z.enum(['mix', 'knead', 'fold', 'divide', 'ball', 'shape', 'roll', 'fill', 'coil', 'finish']),
   at: fireOrBench,
 });
 
 /** One phase of cooking: which side, what heat, how long; `with` carries the griddle to a flame or grill. Times in seconds. */
-export const phaseSchema = z.strictObject({
+const phaseSchema = z.strictObject({
   side: nameSchema.optional(),
   heat: z.enum(['low', 'medium', 'high']).optional(),
   sec: secondsSchema,
@@ -73,7 +73,7 @@ export const phaseSchema = z.strictObject({
 });
 
 /** Cooking: in phases with turns between them, or for so many minutes. */
-export const cookStepSchema = z.strictObject({
+const cookStepSchema = z.strictObject({
   ...active,
   kind: z.literal('cook'),
   at: fireOrBench,
@@ -84,7 +84,7 @@ export const cookStepSchema = z.strictObject({
 });
 
 /** A side job beside the chain; over before the step `before` starts. */
-export const prepareStepSchema = z.strictObject({
+const prepareStepSchema = z.strictObject({
   ...active,
   kind: z.literal('prepare'),
   at: fireOrBench,

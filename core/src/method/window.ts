@@ -2,7 +2,7 @@ import { secondsOfWindow } from '../units/index.ts';
 import type { RestStep } from './schema.ts';
 
 /** Proof times are reckoned between these temperatures only (rule R2). */
-export const PROOF_RANGE_C = { from: 10, to: 40 } as const;
+const PROOF_RANGE_C = { from: 10, to: 40 } as const;
 
 /** Whether a rest whose window depends on warmth may lie at this temperature. */
 export function isProofPlace(tempC: number): boolean {
@@ -10,7 +10,7 @@ export function isProofPlace(tempC: number): boolean {
 }
 
 /** By how much the window of a rest is stretched at `tempC`: q10^((refC − tempC)/10), 1 where it does not depend on warmth (rule R2). */
-export function warmthFactor(step: RestStep, tempC: number): number {
+function warmthFactor(step: RestStep, tempC: number): number {
   return step.q10 === undefined || step.refC === undefined ? 1 : step.q10 ** ((step.refC - tempC) / 10);
 }
 

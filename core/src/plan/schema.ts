@@ -13,7 +13,7 @@ const madeIdSchema = z
 const MAX_TASKS = 20_000;
 const many = <T extends z.ZodType>(entry: T): z.ZodArray<T> => z.array(entry).max(MAX_TASKS);
 
-export const batchSchema = z.strictObject({
+const batchSchema = z.strictObject({
   id: madeIdSchema,
   bread: idSchema,
   station: idSchema.nullable(),
@@ -31,7 +31,7 @@ const atSchema = z.strictObject({
   spot: z.int().min(1).optional(),
 });
 
-export const taskSchema = z.strictObject({
+const taskSchema = z.strictObject({
   id: madeIdSchema,
   kind: z.enum(['welcome', 'demo', 'preheat', 'break']).optional(),
   bread: idSchema.optional(),
@@ -55,9 +55,9 @@ export const taskSchema = z.strictObject({
   ).optional(),
 });
 
-export const RULES = ['R1', 'R2', 'R3', 'R4', 'R5', 'R6', 'R7', 'R8', 'R9', 'R10', 'R11', 'R12', 'R13', 'R14'] as const;
+const RULES = ['R1', 'R2', 'R3', 'R4', 'R5', 'R6', 'R7', 'R8', 'R9', 'R10', 'R11', 'R12', 'R13', 'R14'] as const;
 
-export const breakSchema = z.strictObject({
+const breakSchema = z.strictObject({
   rule: z.enum(RULES),
   code: z.string().min(1).max(120),
   tasks: many(madeIdSchema),
@@ -65,7 +65,7 @@ export const breakSchema = z.strictObject({
   message: z.string().max(4000),
 });
 
-export const warningSchema = z.strictObject({
+const warningSchema = z.strictObject({
   code: z.string().min(1).max(120),
   path: z.string().max(400),
   message: z.string().max(4000),

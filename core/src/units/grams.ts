@@ -1,7 +1,7 @@
 import { roundHalfUp } from './seconds.ts';
 
 /** From how many grams on a scale step is used: 1 g from 25 g, 0.1 g from 2.5 g, 0.01 g below, so that no weight moves by more than 2 %. */
-export const SCALE_STEPS = [
+const SCALE_STEPS = [
   { fromG: 25, stepG: 1, digits: 0 },
   { fromG: 2.5, stepG: 0.1, digits: 1 },
   { fromG: 0, stepG: 0.01, digits: 2 },

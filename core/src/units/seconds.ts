@@ -1,4 +1,4 @@
-export const SEC_PER_MIN = 60;
+const SEC_PER_MIN = 60;
 
 /**
  * Rounds half up to a whole number (2.5 → 3, −2.5 → −2), as the plan file asks for. A product of minutes and pace such as 1.1 × 45

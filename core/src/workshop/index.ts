@@ -4,7 +4,7 @@
  * interface offers, each from a workshop to a new one.
  */
 export { breadSchema, type Bread } from './bread-schema.ts';
-export { menuLineSchema, participantSchema, stationSchema, workshopSchema } from './schema.ts';
+export { workshopSchema } from './schema.ts';
 export type { MenuLine, Participant, Station, Workshop } from './schema.ts';
 export { isMixedHere, linesOf, type Line } from './lines.ts';
 export { batchesOf, teamAt, totalsOf, type Batch, type Piece } from './batches.ts';

@@ -25,14 +25,14 @@ const doughSchema = z.discriminatedUnion('mode', [
   z.strictObject({ mode: z.literal('swap'), through: idSchema, practice: idSchema }),
 ]);
 
-export const participantSchema = z.strictObject({
+const participantSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   avoid: listOf(z.strictObject({ what: wordSchema, level: z.enum(['strict', 'diet']).default('strict') })).default([]),
   pace: paceSchema.default(1),
 });
 
-export const stationSchema = z.strictObject({
+const stationSchema = z.strictObject({
   id: idSchema,
   name: nameSchema.optional(),
   bench: idSchema,
@@ -40,7 +40,7 @@ export const stationSchema = z.strictObject({
   griddles: listOf(idSchema).min(1).optional(),
 });
 
-export const menuLineSchema = z.strictObject({
+const menuLineSchema = z.strictObject({
   bread: idSchema,
   each: countSchema.min(1),
   per: z.enum(['participant', 'station']).default('participant'),

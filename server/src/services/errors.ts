@@ -6,7 +6,7 @@ import { Problem, sendProblem } from './problem.ts';
 const DISK_FULL = new Set([28, 1021, 1114]);
 
 /** What a thrown error means to the client; the one place where errors become statuses. */
-export function problemOf(error: unknown): Problem {
+function problemOf(error: unknown): Problem {
   if (error instanceof Problem) return error;
   if (error instanceof ConnectionError)
     return new Problem(503, 'database-down', 'nothing was changed; try again in a moment');

@@ -14,7 +14,7 @@ export class Problem extends Error {
 }
 
 /** The problem types, each with its title. They are relative references: this application has no address of its own. */
-export const PROBLEM_TITLES = {
+const PROBLEM_TITLES = {
   'not-found': 'There is no such thing here',
   'not-json': 'The request is not JSON',
   'too-large': 'The request is too large',

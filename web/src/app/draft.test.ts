@@ -25,14 +25,28 @@ describe('the draft of a class', () => {
     const change = withEach(3);
     const edited = after(opened, draftActions.edited(change));
     expect(edited.saveState).toBe('waiting');
-    expect(draftReducer(edited, draftActions.savedAs({ version: 4, workshop: change }))).toMatchObject({ saveState: 'saved', version: 4 });
-    expect(draftReducer(edited, draftActions.savedAs({ version: 4, workshop }))).toMatchObject({ saveState: 'waiting', version: 4 });
+    expect(draftReducer(edited, draftActions.savedAs({ version: 4, workshop: change }))).toMatchObject({
+      saveState: 'saved',
+      version: 4,
+    });
+    expect(draftReducer(edited, draftActions.savedAs({ version: 4, workshop }))).toMatchObject({
+      saveState: 'waiting',
+      version: 4,
+    });
   });
   it('keeps mine over theirs, or takes theirs with mine one step back', () => {
     const [mine, theirs] = [withEach(3), withEach(5)];
-    const conflict = after(opened, draftActions.edited(mine), draftActions.conflicted({ version: 9, workshop: theirs }));
+    const conflict = after(
+      opened,
+      draftActions.edited(mine),
+      draftActions.conflicted({ version: 9, workshop: theirs }),
+    );
     expect(conflict.saveState).toBe('conflict');
-    expect(draftReducer(conflict, draftActions.keptMine())).toMatchObject({ workshop: mine, version: 9, saveState: 'waiting' });
+    expect(draftReducer(conflict, draftActions.keptMine())).toMatchObject({
+      workshop: mine,
+      version: 9,
+      saveState: 'waiting',
+    });
     const took = draftReducer(conflict, draftActions.tookTheirs());
     expect(took).toMatchObject({ workshop: theirs, version: 9, saveState: 'saved' });
     expect(took?.past.at(-1)).toEqual(mine);

@@ -50,7 +50,8 @@ export function ClassShell() {
           </Notice>
         </div>
       )}
-      <main className="min-h-0 flex-1 overflow-auto">
+      {/* it scrolls, so the keyboard must reach it */}
+      <main tabIndex={0} aria-label="The step" className="min-h-0 flex-1 overflow-auto">
         <Outlet />
       </main>
       <ConflictDialog draft={draft} />

@@ -34,7 +34,8 @@ describe('the layout of the board', () => {
     for (const width of [480, 800, 1280, 1920]) {
       const { stations, griddles, table } = layoutBoard(planClass(larger, { effort: 1 }), larger, width, 560);
       const lanes = [...stations, ...griddles, table];
-      for (const [i, lane] of lanes.entries()) expect(lane.x + lane.width).toBeLessThanOrEqual((lanes[i + 1]?.x ?? Infinity) + 0.01);
+      for (const [i, lane] of lanes.entries())
+        expect(lane.x + lane.width).toBeLessThanOrEqual((lanes[i + 1]?.x ?? Infinity) + 0.01);
     }
   });
 });
@@ -51,10 +52,17 @@ describe('walking the board', () => {
 
 describe('words on the board', () => {
   it('cuts a label only where it must, and takes the shorter one first', () => {
-    expect([fitted('Griddle 1', 200, 14), fitted('Ottilie', 30, 13, 'Ott'), fitted('Ottilie', 30, 13), fitted('Ottilie', 9, 13)]).toEqual(['Griddle 1', 'Ott', 'Ott…', '']);
+    expect([
+      fitted('Griddle 1', 200, 14),
+      fitted('Ottilie', 30, 13, 'Ott'),
+      fitted('Ottilie', 30, 13),
+      fitted('Ottilie', 9, 13),
+    ]).toEqual(['Griddle 1', 'Ott', 'Ott…', '']);
   });
   it('tells a rest with its window', () => {
     const rest = plan.tasks.find((t) => t.id === 'round@S1:rest') ?? expect.fail();
-    expect(taskSentence(plan, workshop, rest)).toMatch(/^rest, Soft griddle round, S1 · 1\d:\d\d–1\d:\d\d \(\d+ min\) · the shelf by the wall · at least 15 min, best 30 min, at most 75 min$/);
+    expect(taskSentence(plan, workshop, rest)).toMatch(
+      /^rest, Soft griddle round, S1 · 1\d:\d\d–1\d:\d\d \(\d+ min\) · the shelf by the wall · at least 15 min, best 30 min, at most 75 min$/,
+    );
   });
 });

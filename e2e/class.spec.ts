@@ -1,0 +1,122 @@
+import { expect, test } from '@playwright/test';
+import { ClassPage, makeClass } from './class-page.ts';
+
+test('a first visit opens on the demonstration class with its plan on the board', async ({ page }) => {
+  await page.goto('/');
+  const shell = new ClassPage(page);
+  await shell.planned();
+  await expect(page).toHaveURL(/\/class\/demo-class\/plan$/);
+  await expect(shell.verdict).toContainText('Fits, 16 min to spare');
+  await expect(shell.verdict).toContainText('Tightest: griddle G');
+  // two breads each for eight people, every one of them on a griddle
+  await expect(page.locator('[data-kind="cook"]')).toHaveCount(16);
+  await expect(page.locator('[data-kind="rest"]')).toHaveCount(4);
+});
+
+test('a change of people, breads or griddles moves plan and verdict at once, and is still there after a reload', async ({
+  page,
+  request,
+}) => {
+  const id = await makeClass(request, 'Changes');
+  const shell = await ClassPage.open(page, id);
+  await shell.more('Breads each');
+  await expect(page.locator('[data-kind="cook"]')).toHaveCount(24);
+  await shell.more('Griddles');
+  await expect(page.getByLabel('Griddles', { exact: true })).toHaveValue('3');
+  await shell.more('Participants');
+  await expect(page.locator('[data-kind="cook"]')).toHaveCount(27);
+  const words = await shell.verdict.innerText();
+  await page.reload();
+  await shell.planned();
+  await expect(shell.figure('Participants')).toHaveValue('9');
+  await expect(shell.figure('Breads each')).toHaveValue('3');
+  await expect(shell.figure('Griddles')).toHaveValue('3');
+  expect(await shell.verdict.innerText()).toBe(words);
+  await shell.saved();
+  const stored = (await (await request.get(`/api/documents/class/${id}`)).json()) as { body: { roster: unknown[] } };
+  expect(stored.body.roster).toHaveLength(9);
+});
+
+test('a class that cannot work says so, by how much and why', async ({ page, request }) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Too much'));
+  await shell.figure('Breads each').fill('6');
+  await shell.planned();
+  await expect(shell.verdict).toContainText(/Does not fit: \d+ min too long/);
+  await expect(shell.verdict).toContainText(/\d+ breads done after table time, at worst by \d+ min/);
+  await expect(page.getByRole('link', { name: /Plan.*needs a look/ })).toBeVisible();
+});
+
+test('undo and redo go by button and by key', async ({ page, request }) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Back and forth'));
+  await shell.more('Participants');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(shell.figure('Participants')).toHaveValue('8');
+  await page.locator('body').press('Control+Shift+Z');
+  await expect(shell.figure('Participants')).toHaveValue('9');
+  await page.locator('body').press('Control+Z');
+  await expect(shell.figure('Participants')).toHaveValue('8');
+});
+
+test('a time that makes no sense is refused by path, kept for mending, and the class stays as it was', async ({
+  page,
+  request,
+}) => {
+  const id = await makeClass(request, 'Bad times');
+  const shell = await ClassPage.open(page, id, 'setup');
+  await page.getByLabel('Table time').fill('09:00');
+  await page.getByLabel('Table time').press('Enter');
+  await expect(page.getByRole('alert')).toContainText(
+    'tableTime: lies at or before doorsOpen, expected a later time of the same day',
+  );
+  await expect(page.getByLabel('Table time')).toHaveValue('09:00');
+  await page.getByLabel('Table time').fill('11:45');
+  await page.getByLabel('Table time').press('Enter');
+  await shell.planned();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(shell.verdict).toContainText('Fits, 41 min to spare');
+});
+
+test('two people on one class: the second sees what differs and chooses, and nothing is lost', async ({
+  browser,
+  page,
+  request,
+}) => {
+  const id = await makeClass(request, 'Shared');
+  const mine = await ClassPage.open(page, id);
+  const other = await browser.newPage();
+  const theirs = await ClassPage.open(other, id);
+  await theirs.more('Participants');
+  await theirs.saved();
+  await mine.more('Griddles');
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText('participants: 8 here, 9 there');
+  await expect(dialog).toContainText('griddles: 3 here, 2 there');
+  await dialog.getByRole('button', { name: /Take theirs/ }).click();
+  await expect(mine.figure('Participants')).toHaveValue('9');
+  await expect(mine.figure('Griddles')).toHaveValue('2');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(mine.figure('Griddles')).toHaveValue('3');
+  await mine.saved();
+  await other.close();
+});
+
+test('a lost server loses no change: it is kept over a reload and saved once the server is back', async ({
+  page,
+  request,
+}) => {
+  const id = await makeClass(request, 'Lost network');
+  const shell = await ClassPage.open(page, id);
+  await page.route('**/api/documents/class/*', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
+  await shell.more('Griddles');
+  await page.reload();
+  await shell.planned();
+  await expect(shell.figure('Griddles')).toHaveValue('3');
+  await page.unroute('**/api/documents/class/*');
+  await shell.saved();
+  const stored = (await (await request.get(`/api/documents/class/${id}`)).json()) as {
+    body: { kitchen: { griddles: unknown[] } };
+  };
+  expect(stored.body.kitchen.griddles).toHaveLength(3);
+});

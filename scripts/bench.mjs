@@ -1,0 +1,13 @@
+// Measures the application and the planner; writes docs/benchmarks.md.
+import { spawnSync } from 'node:child_process';
+import { build } from './lib/build.mjs';
+import { ensurePackages, ensureProgram, requireNode } from './lib/install.mjs';
+import { fromRoot } from './lib/paths.mjs';
+
+requireNode();
+ensureProgram('chromium', 'chromium');
+ensurePackages();
+build();
+const tsx = import.meta.resolve('tsx');
+process.exitCode =
+  spawnSync(process.execPath, ['--import', tsx, fromRoot('e2e', 'bench.ts')], { stdio: 'inherit' }).status ?? 1;

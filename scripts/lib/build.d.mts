@@ -1,0 +1,2 @@
+/** Bytes, gzipped, of the scripts that the first page loads. */
+export function firstLoadBytes(): number;
