@@ -43,19 +43,21 @@ async function withApplication<T>(use: (page: Page, readyMs: number) => Promise<
     executablePath: '/usr/bin/chromium',
     args: ['--no-sandbox', '--disable-gpu'],
   });
+  let running: Awaited<ReturnType<typeof start>> | undefined;
   try {
     const first = await start(env);
     await first.stop();
-    const again = await start(env);
+    running = await start(env);
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    // the loader of this script wraps functions in a helper that the page does not have
+    await page.addInitScript('globalThis.__name ??= (f) => f');
     const before = performance.now();
     await page.goto(`http://127.0.0.1:${PORT}/`);
     await page.locator('[data-kind="cook"]').first().waitFor();
-    const result = await use(page, again.readyMs + performance.now() - before);
-    await again.stop();
-    return result;
+    return await use(page, running.readyMs + performance.now() - before);
   } finally {
     await browser.close();
+    await running?.stop();
     rmSync(data, { recursive: true, force: true });
   }
 }

@@ -21,7 +21,7 @@ export function TextField({ label, isLabelHidden = false, type = 'text', value, 
     if (text.trim() !== '' && text !== value) onTake(text.trim());
   };
   return (
-    <label className="grid gap-1">
+    <label className="grid grid-cols-1 gap-1">
       <span className={isLabelHidden ? 'sr-only' : 'text-sm text-quiet'}>{label}</span>
       <input
         type={type}

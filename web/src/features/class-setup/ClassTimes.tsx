@@ -15,7 +15,7 @@ export function ClassTimes({ workshop }: { readonly workshop: Workshop }) {
         When
       </h2>
       <TextField label="Title" value={workshop.title} onTake={(title) => set({ title })} />
-      <div className="grid grid-cols-2 gap-3 sm:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)_minmax(0,1fr)]">
+      <div className="grid grid-cols-2 gap-3 sm:grid-cols-[minmax(0,1.9fr)_minmax(0,1fr)_minmax(0,1fr)]">
         <TextField label="Date" type="date" value={workshop.date} onTake={(date) => set({ date })} />
         <TextField label="Doors open" value={workshop.doorsOpen} onTake={(doorsOpen) => set({ doorsOpen })} />
         <TextField label="Table time" value={workshop.tableTime} onTake={(tableTime) => set({ tableTime })} />

@@ -19,7 +19,7 @@ export function GriddlesFromAbove({ workshop }: { readonly workshop: Workshop })
       <p className="mb-3 text-quiet">
         {bread.name}, {bread.piece.diameterCm} cm across
       </p>
-      <ul className="flex flex-wrap gap-4">
+      <ul className="flex flex-wrap gap-x-8 gap-y-4">
         {workshop.kitchen.griddles.map((g) => {
           const count = spotsOnGriddle(g, bread, workshop.kitchen.griddleGapCm);
           const { width, depth } = sizeOf(g);

@@ -40,8 +40,8 @@ export function VerdictStrip({ draft }: { readonly draft: Draft }) {
       data-planning={isPlanning}
       className={`flex flex-wrap items-baseline gap-x-6 gap-y-1 px-4 py-2.5 ${verdict.fits ? 'bg-herb text-on-herb' : 'bg-trouble text-on-trouble'}`}
     >
-      <p className="flex items-center gap-2 font-head text-2xl font-semibold">
-        <Icon size={26} aria-hidden />
+      <p className="flex items-baseline gap-2 font-head text-2xl font-semibold">
+        <Icon size={26} aria-hidden className="self-center" />
         {words.headline}
       </p>
       <p className="figures text-lg">{words.tightest}</p>

@@ -1,7 +1,7 @@
 import type { Workshop } from '@hodsman/core';
 import type { Block, BoardLayout } from './layout.ts';
 import { RestBlock } from './RestBlock.tsx';
-import { fitted, pieceName, taskName } from './words.ts';
+import { fitted, pieceName, shortPieceName, taskName } from './words.ts';
 
 const LABEL_SIZE = 13;
 const SMALL_LABEL_SIZE = 11;
@@ -97,7 +97,7 @@ export function BlockShape({ block, layout, workshop }: Props) {
           <BlockLabel
             block={block}
             label={label}
-            shorter={isCook ? label : (task.step ?? '')}
+            shorter={isCook ? shortPieceName(workshop, task) : (task.step ?? '')}
             colour={isCook ? 'var(--on-ember)' : 'var(--on-hands)'}
           />
         </g>

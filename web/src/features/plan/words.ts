@@ -35,6 +35,13 @@ export function pieceName(workshop: Workshop, task: PlanTask): string {
   return `${personName(workshop, task.piece?.split('/')[1] ?? '')} ${pieceNumber(task)}`;
 }
 
+/** The same where room is short: "Ot 1"; "A.B. 1" for a name of several words. */
+export function shortPieceName(workshop: Workshop, task: PlanTask): string {
+  const words = personName(workshop, task.piece?.split('/')[1] ?? '').split(/\s+/);
+  const initials = words.length > 1 ? words.map((w) => `${w.slice(0, 1)}.`).join('') : (words[0] ?? '').slice(0, 2);
+  return `${initials} ${pieceNumber(task)}`;
+}
+
 /** Where a task is, as people say it. */
 export function placeWords(workshop: Workshop, task: PlanTask): string {
   const { at } = task;
