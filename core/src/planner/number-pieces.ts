@@ -7,24 +7,24 @@ import type { Placement, Schedule } from './search/index.ts';
  */
 export function numberPieces(network: Network, schedule: Schedule): Schedule {
   const alike = new Map<string, Map<number, number[]>>();
-  network.sources.forEach(({ batch, piece }, activity) => {
-    if (!piece) return;
-    const key = `${batch.id} ${piece.owner ?? ''}`;
+  network.sources.forEach(({ unit }, activity) => {
+    if (!unit?.piece) return;
+    const key = `${unit.batch?.id ?? ''} ${unit.piece.owner ?? ''}`;
     const byNumber = alike.get(key) ?? new Map<number, number[]>();
-    alike.set(key, byNumber.set(piece.number, [...(byNumber.get(piece.number) ?? []), activity]));
+    alike.set(key, byNumber.set(unit.piece.number, [...(byNumber.get(unit.piece.number) ?? []), activity]));
   });
-  const next: Placement[] = [...schedule];
+  const next: Placement[] = [...schedule.placements];
   for (const byNumber of alike.values()) {
     // activities of a piece stand in the order of its chain, so the first is where it begins
     const chains = [...byNumber].sort(([a], [b]) => a - b).map(([, list]) => list);
-    const begin = (list: readonly number[]): number => schedule[list[0] ?? -1]?.startSec ?? 0;
+    const begin = (list: readonly number[]): number => schedule.placements[list[0] ?? -1]?.startSec ?? 0;
     const inTime = [...chains].sort((a, b) => begin(a) - begin(b));
     chains.forEach((own, n) => {
       own.forEach((activity, i) => {
-        const placement = schedule[inTime[n]?.[i] ?? -1];
+        const placement = schedule.placements[inTime[n]?.[i] ?? -1];
         if (placement) next[activity] = placement;
       });
     });
   }
-  return next;
+  return { ...schedule, placements: next };
 }

@@ -62,7 +62,7 @@ describe('the planner', () => {
 
   it('warns of a participant without bread and of a batch too small to mix', () => {
     const w = buildWorkshop({ people: 2, change: (f) => (f['roster'][0].avoid = [{ what: 'gluten' }]) });
-    expect(planClass(w).warnings).toEqual([
+    expect(planClass(w).warnings.filter((x) => x.code !== 'idle')).toEqual([
       { code: 'no-bread', path: 'roster/p1', message: 'P1 makes no bread' },
       {
         code: 'small-batch',
@@ -79,7 +79,7 @@ describe('the planner', () => {
     expect(plan.broken).toEqual([]);
   });
 
-  it(`breaks nothing but the table's rule in ${RUNS} random plain classes, and keeps its own figures`, () => {
+  it(`plans ${RUNS} random classes of every kind, each plan whole and its figures its own`, () => {
     let right = 0;
     fc.assert(
       fc.property(randomWorkshop(), fc.constantFrom('fresh' as const, 'short' as const), (w, goal) => {
@@ -88,9 +88,9 @@ describe('the planner', () => {
         const { finishSec, boundSec, marginSec } = plan.measures;
         expect(boundSec).toBeLessThanOrEqual(finishSec);
         expect(marginSec).toBe(plan.tableSec - finishSec);
+        // what is made, of what, by whom and for how long is never wrong, however badly a class fits
+        for (const b of plan.broken) expect(['R1', 'R3', 'R5', 'R9']).not.toContain(b.rule);
         if (plan.broken.length === 0) right++;
-        // a class that cannot be right is late or stale, or one of its doughs outrests its window; never anything else
-        for (const b of plan.broken) expect(['late', 'stale', 'over-rested', 'waited-too-long']).toContain(b.code);
       }),
       { seed: SEED, numRuns: RUNS },
     );

@@ -3,9 +3,9 @@ import type { Workshop } from '../workshop/index.ts';
 import { findBrokenRules } from './check/index.ts';
 import { tightestOf } from './explain/index.ts';
 import type { PlanMeasures } from './measures.ts';
-import { buildNetwork } from './network/index.ts';
+import { buildNetwork, type Network } from './network/index.ts';
 import { numberPieces } from './number-pieces.ts';
-import { lowerBound, searchFresh, searchShort } from './search/index.ts';
+import { lowerBound, searchFresh, searchShort, type Budget, type Found } from './search/index.ts';
 import { warningsOf } from './warnings.ts';
 import { writePlan } from './write-plan.ts';
 
@@ -13,9 +13,14 @@ export interface PlanOptions {
   readonly goal?: Goal;
   /** 1 to 10; bounds the search in steps, never by the clock. */
   readonly effort?: number;
+  /** Hears how much of the search is done, from 0 to 1; false stops it, and the best plan so far is given. */
+  readonly onProgress?: (doneShare: number) => boolean;
 }
 
 const DEFAULT_EFFORT = 3;
+/** Activities placed for one step of effort: so many, and so many decodings of the whole class where that is more. */
+const PLACEMENTS_PER_EFFORT = 4000;
+const DECODINGS_PER_EFFORT = 10;
 
 /**
  * Plans a workshop that was read without faults. Goal `fresh` (default): rests near their ideal and breads done near table time;
@@ -23,31 +28,34 @@ const DEFAULT_EFFORT = 3;
  * The same workshop and options give the same plan everywhere.
  */
 export function planClass(workshop: Workshop, options: PlanOptions = {}): Plan {
-  const { goal = 'fresh', effort = DEFAULT_EFFORT } = options;
+  const { goal = 'fresh', effort = DEFAULT_EFFORT, onProgress } = options;
   const network = buildNetwork(workshop);
   const { problem, tableSec } = network;
-  if (problem.finals.length === 0) return planOfNothing(workshop, goal);
-  const shortest = searchShort(problem, tableSec, effort);
+  if (problem.finals.length === 0) return planOfNothing(workshop, network, goal);
+  const placements = effort * Math.max(PLACEMENTS_PER_EFFORT, DECODINGS_PER_EFFORT * problem.activities.length);
+  const budget = (from: number, to: number): Budget => ({
+    placements: placements * (to - from),
+    ...(onProgress ? { onBetter: (_best: Found, share: number) => onProgress(from + share * (to - from)) } : {}),
+  });
+  const shortShare = goal === 'short' ? 1 : 0.4;
+  const shortest = searchShort(problem, budget(0, shortShare));
   // a class that cannot meet the table aims at the earliest finish instead: late by the least
   const deadlineSec = Math.max(tableSec, shortest.finishSec);
-  const best = goal === 'short' ? shortest : searchFresh(problem, deadlineSec, effort, shortest);
-  const found = { ...best, schedule: numberPieces(network, best.schedule) };
+  const best = goal === 'short' ? shortest : searchFresh(problem, deadlineSec, budget(shortShare, 1), shortest);
+  const schedule = numberPieces(network, best.schedule);
   const bound = lowerBound(problem);
-  const written = writePlan(workshop, network, found.schedule, goal);
   const measures: PlanMeasures = {
-    finishSec: found.finishSec,
-    boundSec: Math.min(bound.boundSec, found.finishSec),
-    marginSec: tableSec - found.finishSec,
-    shortestSec: Math.min(shortest.finishSec, found.finishSec),
-    tightest: tightestOf(network, bound, found.schedule),
+    finishSec: best.finishSec,
+    boundSec: Math.min(bound.boundSec, best.finishSec),
+    marginSec: tableSec - best.finishSec,
+    shortestSec: Math.min(shortest.finishSec, best.finishSec),
+    tightest: tightestOf(network, bound, schedule),
   };
-  return complete(workshop, { ...written, measures }, warningsOf(workshop, network.lines, network.batches));
+  return complete(workshop, network, { ...writePlan(workshop, network, schedule, goal), measures });
 }
 
 /** A class whose menu gives nobody a bread: welcome and breaks alone. */
-function planOfNothing(workshop: Workshop, goal: Goal): Plan {
-  const network = buildNetwork(workshop);
-  const written = writePlan(workshop, network, [], goal);
+function planOfNothing(workshop: Workshop, network: Network, goal: Goal): Plan {
   const measures: PlanMeasures = {
     finishSec: 0,
     boundSec: 0,
@@ -55,14 +63,11 @@ function planOfNothing(workshop: Workshop, goal: Goal): Plan {
     shortestSec: 0,
     tightest: { kind: 'dough', id: '', fromSec: 0, toSec: 0 },
   };
-  return complete(workshop, { ...written, measures }, warningsOf(workshop, network.lines, network.batches));
+  const nothing = { placements: [], pauseSecs: network.problem.pauses.map((p) => p.fromSec) };
+  return complete(workshop, network, { ...writePlan(workshop, network, nothing, goal), measures });
 }
 
-function complete(
-  workshop: Workshop,
-  plan: Omit<Plan, 'broken' | 'warnings'>,
-  warnings: Plan['warnings'] | readonly Plan['warnings'][number][],
-): Plan {
-  const whole: Plan = { ...plan, broken: [], warnings: [...warnings] };
+function complete(workshop: Workshop, network: Network, plan: Omit<Plan, 'broken' | 'warnings'>): Plan {
+  const whole: Plan = { ...plan, broken: [], warnings: [...warningsOf(workshop, network, plan)] };
   return { ...whole, broken: [...findBrokenRules(workshop, whole)] };
 }

@@ -1,15 +1,19 @@
-import { isRest, turnMoments, windowAt, chainOf, type RestStep } from '../method/index.ts';
+import { turnMoments } from '../method/index.ts';
+import type { ScaledBatch } from '../formula/index.ts';
 import type { Goal, Plan, PlanBatch, PlanTask } from '../plan/index.ts';
 import { secondsOfMinutes } from '../units/index.ts';
-import type { Batch, Piece, Workshop } from '../workshop/index.ts';
-import type { Network } from './network/index.ts';
+import type { Workshop } from '../workshop/index.ts';
+import type { ActivitySource, ModeInfo, Network, RestSource } from './network/index.ts';
 import type { Placement, Schedule } from './search/index.ts';
 
 type Written = Omit<Plan, 'broken' | 'warnings' | 'measures'>;
 
-/** A schedule as the tasks and batches of a plan file: active steps as placed, rests between them, welcome, breaks, preheats. */
+/** A schedule as the tasks and batches of a plan file: active steps as placed, rests between them, welcome, demos, breaks, preheats. */
 export function writePlan(workshop: Workshop, network: Network, schedule: Schedule, goal: Goal): Written {
-  const writer = new TaskWriter(workshop, network, schedule);
+  const steps = network.sources.flatMap((source, a) => stepTask(network, source, schedule.placements[a]));
+  const rests = network.rests.map((rest) => restTask(rest, schedule));
+  const tasks = [...welcome(workshop, network), ...breaks(workshop, network, schedule), ...steps, ...rests];
+  tasks.push(...preheats(workshop, tasks));
   return {
     format: 'hodsman-plan',
     version: 1,
@@ -18,8 +22,8 @@ export function writePlan(workshop: Workshop, network: Network, schedule: Schedu
     timeZone: workshop.timeZone,
     tableSec: network.tableSec,
     goal,
-    batches: network.batches.map(writeBatch),
-    tasks: writer.all(),
+    batches: batchesIn(network),
+    tasks: tasks.sort((a, b) => a.startSec - b.startSec || (a.id < b.id ? -1 : 1)),
   };
 }
 
@@ -27,15 +31,56 @@ const MILLIGRAM_DIGITS = 3;
 /** Milligrams: finer than any scale, and without a tail of binary digits in the file. */
 const tidy = (g: number): number => Number(g.toFixed(MILLIGRAM_DIGITS));
 
-function writeBatch(batch: Batch): PlanBatch {
-  const { scaled } = batch;
-  return {
-    id: batch.id,
-    bread: batch.line.bread.id,
-    station: batch.station.id,
+function batchesIn({ doughs }: Network): PlanBatch[] {
+  const { mothers, batches, practices } = doughs;
+  const motherOf = new Map(mothers.flatMap((m) => m.shares.map((s) => [s.id, m.id] as const)));
+  const made = (
+    id: string,
+    bread: string,
+    station: string | null,
+    pieces: readonly string[],
+    scaled: ScaledBatch,
+    more: Partial<PlanBatch> = {},
+  ): PlanBatch => ({
+    id,
+    bread,
+    station,
     mother: null,
     practice: false,
-    pieces: batch.pieces.map((p) => p.id),
+    pieces: [...pieces],
+    ...gramsOf(scaled),
+    ...more,
+  });
+  return [
+    ...mothers.map((m) =>
+      made(
+        m.id,
+        m.line.bread.id,
+        null,
+        m.shares.flatMap((s) => s.pieces.map((p) => p.id)),
+        m.scaled,
+      ),
+    ),
+    ...batches.map((b) =>
+      made(
+        b.id,
+        b.line.bread.id,
+        b.station.id,
+        b.pieces.map((p) => p.id),
+        b.scaled,
+        { mother: motherOf.get(b.id) ?? null },
+      ),
+    ),
+    ...practices.map(({ id, share }) => {
+      // dough ingredients alone: nothing is shaped or cooked of it
+      const scaled = { ...share.scaled, ingredients: share.scaled.ingredients.filter((i) => i.use === 'dough') };
+      return made(id, share.line.bread.id, share.station.id, [], scaled, { practice: true });
+    }),
+  ];
+}
+
+function gramsOf(scaled: ScaledBatch): Pick<PlanBatch, 'doughG' | 'flourG' | 'ingredients'> {
+  return {
     doughG: tidy(scaled.doughG),
     flourG: tidy(scaled.flourG),
     ingredients: scaled.ingredients.map((i) => ({
@@ -46,120 +91,95 @@ function writeBatch(batch: Batch): PlanBatch {
   };
 }
 
-class TaskWriter {
-  private readonly indexOf: ReadonlyMap<string, number>;
+function welcome(workshop: Workshop, { room }: Network): PlanTask[] {
+  if (room.welcomeSec === 0) return [];
+  const people = [...(room.greeter === undefined ? [] : [room.greeter]), ...workshop.roster.map((p) => p.id)];
+  return [{ id: 'welcome', kind: 'welcome', people, startSec: 0, endSec: room.welcomeSec }];
+}
 
-  constructor(
-    private readonly workshop: Workshop,
-    private readonly network: Network,
-    private readonly schedule: Schedule,
-  ) {
-    this.indexOf = new Map(network.problem.activities.map((a, i) => [a.id, i]));
-  }
+function breaks(workshop: Workshop, { room }: Network, { pauseSecs }: Schedule): PlanTask[] {
+  const people = workshop.roster.map((p) => p.id);
+  return room.pauses.map((p, i) => {
+    const startSec = pauseSecs[i] ?? p.fromSec;
+    return { id: p.id, kind: 'break', people, startSec, endSec: startSec + p.durationSec };
+  });
+}
 
-  all(): PlanTask[] {
-    const tasks = [...this.welcome(), ...this.breaks(), ...this.network.batches.flatMap((b) => this.batch(b))];
-    tasks.push(...this.preheats(tasks));
-    return tasks.sort((a, b) => a.startSec - b.startSec || (a.id < b.id ? -1 : 1));
-  }
+/** A griddle in use is heated once, up to its first use. */
+function preheats(workshop: Workshop, tasks: readonly PlanTask[]): PlanTask[] {
+  return workshop.kitchen.griddles.flatMap((g): PlanTask[] => {
+    const uses = tasks.filter((t) => t.at?.kind === 'griddle' && t.at.id === g.id);
+    if (uses.length === 0 || g.preheatMin === 0) return [];
+    const endSec = Math.min(...uses.map((t) => t.startSec));
+    const startSec = endSec - secondsOfMinutes(g.preheatMin);
+    return [
+      { id: `preheat:${g.id}`, kind: 'preheat', people: [], at: { kind: 'griddle', id: g.id }, startSec, endSec },
+    ];
+  });
+}
 
-  private welcome(): PlanTask[] {
-    const endSec = secondsOfMinutes(this.workshop.welcomeMin);
-    if (endSec === 0) return [];
-    const { greeter } = this.network.room;
-    const people = [...(greeter === undefined ? [] : [greeter]), ...this.workshop.roster.map((p) => p.id)];
-    return [{ id: 'welcome', kind: 'welcome', people, startSec: 0, endSec }];
-  }
+/** The task of an activity; none for a moment between two rests. */
+function stepTask(network: Network, source: ActivitySource, placement: Placement | undefined): PlanTask[] {
+  const info = placement && source.modes[placement.mode];
+  if (!info) return [];
+  const { startSec, endSec } = placement;
+  const shared = { id: source.taskId, people: [...info.people], startSec, endSec };
+  if (source.demo)
+    return [{ ...shared, kind: 'demo', bread: source.demo.bread, at: placeOf(network, info, placement) }];
+  const { step, unit } = source;
+  if (!step || !unit) return [];
+  const turns = turnMoments(step).map((s) => startSec + s);
+  const carried = info.carried.map((c) => {
+    const picked = (use: number): string => network.problem.resources[placement.picks[use] ?? -1]?.id ?? '';
+    return {
+      kind: c.kind,
+      id: picked(c.fireUse),
+      ...(c.staffUse === null ? {} : { by: picked(c.staffUse) }),
+      startSec: startSec + c.fromSec,
+      endSec: startSec + c.toSec,
+    };
+  });
+  return [
+    {
+      ...shared,
+      ...ownerOf(unit),
+      bread: unit.line.bread.id,
+      step: step.id,
+      at: placeOf(network, info, placement),
+      ...(turns.length > 0 ? { turnsSec: turns } : {}),
+      ...(carried.length > 0 ? { with: carried } : {}),
+    },
+  ];
+}
 
-  private breaks(): PlanTask[] {
-    const people = this.workshop.roster.map((p) => p.id);
-    return this.network.room.breaks.map((b) => ({
-      id: b.id,
-      kind: 'break',
-      people,
-      startSec: b.startSec,
-      endSec: b.endSec,
-    }));
-  }
+const ownerOf = (unit: RestSource['unit']): Pick<PlanTask, 'piece' | 'batch'> =>
+  unit.kind === 'piece' ? { piece: unit.id } : { batch: unit.id };
 
-  private preheats(tasks: readonly PlanTask[]): PlanTask[] {
-    return this.workshop.kitchen.griddles.flatMap((g): PlanTask[] => {
-      const uses = tasks.filter((t) => t.at?.kind === 'griddle' && t.at.id === g.id);
-      if (uses.length === 0 || g.preheatMin === 0) return [];
-      const endSec = Math.min(...uses.map((t) => t.startSec));
-      const startSec = endSec - secondsOfMinutes(g.preheatMin);
-      return [
-        { id: `preheat:${g.id}`, kind: 'preheat', people: [], at: { kind: 'griddle', id: g.id }, startSec, endSec },
-      ];
-    });
-  }
+function placeOf(network: Network, info: ModeInfo, placement: Placement): PlanTask['at'] {
+  const { at, siteUse } = info;
+  if (!at) return undefined;
+  const picked = siteUse === null ? undefined : network.problem.resources[placement.picks[siteUse] ?? -1]?.id;
+  return {
+    ...at,
+    ...(picked === undefined ? {} : { id: picked }),
+    ...(placement.spot > 0 && at.kind === 'griddle' ? { spot: placement.spot } : {}),
+  };
+}
 
-  private batch(batch: Batch): PlanTask[] {
-    const owned = batch.pieces.filter((p) => p.owner !== null);
-    return [...this.chain(batch, null, owned), ...owned.flatMap((piece) => this.chain(batch, piece, []))];
-  }
-
-  private placementOf(unitId: string, stepId: string): Placement | undefined {
-    const index = this.indexOf.get(`${unitId}:${stepId}`);
-    return index === undefined ? undefined : this.schedule[index];
-  }
-
-  /** The tasks of a batch's own steps, or of one piece's. A batch's last rest ends with the last start of its pieces (R2). */
-  private chain(batch: Batch, piece: Piece | null, followers: readonly Piece[]): PlanTask[] {
-    const steps = chainOf(batch.line.bread.steps);
-    const unitId = piece?.id ?? batch.id;
-    return steps.flatMap((step, i): PlanTask[] => {
-      if (step.per !== (piece ? 'piece' : 'batch')) return [];
-      const of = piece ? { piece: piece.id } : { batch: batch.id };
-      const base = { id: `${unitId}:${step.id}`, bread: batch.line.bread.id, step: step.id, ...of };
-      if (isRest(step)) return [{ ...base, ...this.rest(batch, piece, step, i, followers) }];
-      const index = this.indexOf.get(base.id);
-      const placement = index === undefined ? undefined : this.schedule[index];
-      const mode =
-        index === undefined ? undefined : this.network.problem.activities[index]?.modes[placement?.mode ?? 0];
-      if (!placement || !mode) return [];
-      const turns = turnMoments(step).map((s) => placement.startSec + s);
-      const kind = step.mixerMinutes !== undefined && batch.line.menu.mixer ? ('mixer' as const) : step.at;
-      return [
-        {
-          ...base,
-          people: [...mode.people],
-          at: {
-            kind,
-            ...(mode.place === undefined ? {} : { id: mode.place }),
-            ...(placement.spot > 0 ? { spot: placement.spot } : {}),
-          },
-          startSec: placement.startSec,
-          endSec: placement.endSec,
-          ...(turns.length > 0 ? { turnsSec: turns } : {}),
-        },
-      ];
-    });
-  }
-
-  private rest(
-    batch: Batch,
-    piece: Piece | null,
-    step: RestStep,
-    at: number,
-    followers: readonly Piece[],
-  ): Omit<PlanTask, 'id'> {
-    const steps = chainOf(batch.line.bread.steps);
-    const placeId = this.network.places.placeId(batch.id, step.id);
-    const window = windowAt(step, this.network.places.tempC(batch.id, step.id));
-    const ownOrBatch = (stepId: string): Placement | undefined =>
-      (piece && this.placementOf(piece.id, stepId)) ?? this.placementOf(batch.id, stepId);
-    const before = steps[at - 1];
-    const after = steps[at + 1];
-    const starts =
-      after === undefined
-        ? []
-        : after.per === step.per
-          ? [ownOrBatch(after.id)?.startSec]
-          : followers.map((p) => this.placementOf(p.id, after.id)?.startSec);
-    const known = starts.filter((s) => s !== undefined);
-    const begin = (before && ownOrBatch(before.id)?.endSec) ?? Math.min(...known) - window.idealSec;
-    const endSec = known.length > 0 ? Math.max(...known) : begin + window.minSec;
-    return { people: [], at: { kind: step.at, id: placeId }, startSec: begin, endSec, window };
-  }
+/** From the end of the task before to the last start of those that follow (rule R2). */
+function restTask(rest: RestSource, { placements }: Schedule): PlanTask {
+  const { unit, step, place, from, followers } = rest;
+  const startSec = placements[from]?.endSec ?? 0;
+  const ends = followers.map((f) => placements[f]?.startSec ?? 0);
+  return {
+    id: rest.taskId,
+    bread: unit.line.bread.id,
+    step: step.id,
+    ...ownerOf(unit),
+    people: [],
+    at: { kind: step.at, id: place.id },
+    startSec,
+    endSec: ends.length > 0 ? Math.max(...ends) : startSec + place.window.minSec,
+    window: place.window,
+  };
 }

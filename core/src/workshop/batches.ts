@@ -1,3 +1,4 @@
+import { assert } from '../faults/index.ts';
 import { isLeftOff, scaleBatch, type ScaledBatch } from '../formula/index.ts';
 import type { Line } from './lines.ts';
 import type { Station, Workshop } from './schema.ts';
@@ -10,7 +11,7 @@ export interface Piece {
   readonly number: number;
 }
 
-/** A station's dough of one bread: who makes it, its pieces, and its grams (not rounded). */
+/** A station's dough of one bread, or its share of a mother batch: who makes it, its pieces, and its grams (not rounded). */
 export interface Batch {
   readonly id: string;
   readonly line: Line;
@@ -18,6 +19,34 @@ export interface Batch {
   readonly team: readonly string[];
   readonly pieces: readonly Piece[];
   readonly scaled: ScaledBatch;
+}
+
+/** The avoided words of everyone on the roster. */
+function avoidedBy(workshop: Workshop): ReadonlyMap<string, ReadonlySet<string>> {
+  return new Map(workshop.roster.map((p) => [p.id, new Set(p.avoid.map((a) => a.what))]));
+}
+
+/** The dough of so many pieces, with what their owners leave off left off; `owners` are those of pieces that are no spares. */
+function scaledFor(
+  line: Line,
+  pieces: number,
+  owners: readonly string[],
+  avoided: ReadonlyMap<string, ReadonlySet<string>>,
+  shares = 1,
+): ScaledBatch {
+  const without = (i: Parameters<typeof isLeftOff>[0]): number =>
+    owners.filter((o) => isLeftOff(i, avoided.get(o) ?? new Set())).length;
+  return scaleBatch(line.bread, pieces, (i) => pieces - without(i), shares);
+}
+
+const ownersOf = (batch: Batch): readonly string[] => batch.pieces.flatMap((p) => (p.owner === null ? [] : [p.owner]));
+
+/** The grams of several shares mixed as one mother batch (formats note, section 2). */
+export function scaleTogether(workshop: Workshop, shares: readonly Batch[]): ScaledBatch {
+  const [first] = shares;
+  assert(first !== undefined, 'a mother batch feeds at least one share');
+  const pieces = shares.reduce((sum, s) => sum + s.pieces.length, 0);
+  return scaledFor(first.line, pieces, shares.flatMap(ownersOf), avoidedBy(workshop), shares.length);
 }
 
 /** The members of a station who make a bread, in the order of the station. */
@@ -30,7 +59,7 @@ export function teamAt(station: Station, line: Line): readonly string[] {
  * bread goes to the maker who owns the fewest pieces so far, ties in the order of members (formats note, section 1).
  */
 export function batchesOf(workshop: Workshop, lines: readonly Line[]): readonly Batch[] {
-  const avoided = new Map(workshop.roster.map((p) => [p.id, new Set(p.avoid.map((a) => a.what))]));
+  const avoided = avoidedBy(workshop);
   const owned = new Map<string, number>();
   const batches: Batch[] = [];
   for (const line of lines) {
@@ -39,10 +68,7 @@ export function batchesOf(workshop: Workshop, lines: readonly Line[]): readonly 
       if (team.length === 0) continue;
       const owners = ownersAt(line, team, owned);
       const pieces = piecesOf(line, station, owners);
-      const scaled = scaleBatch(line.bread, pieces.length, (ingredient) => {
-        const without = owners.filter((o) => isLeftOff(ingredient, avoided.get(o) ?? new Set())).length;
-        return pieces.length - without;
-      });
+      const scaled = scaledFor(line, pieces.length, owners, avoided);
       batches.push({ id: `${line.bread.id}@${station.id}`, line, station, team, pieces, scaled });
     }
   }

@@ -8,5 +8,7 @@ export { workshopSchema } from './schema.ts';
 export type { MenuLine, Participant, Station, Workshop } from './schema.ts';
 export { isMixedHere, linesOf, type Line } from './lines.ts';
 export { batchesOf, teamAt, totalsOf, type Batch, type Piece } from './batches.ts';
+export { mothersOf, practiceIndex, practicesOf, throughIndex } from './mothers.ts';
+export type { MotherBatch, PracticeBatch } from './mothers.ts';
 export { servingGriddles } from './serve.ts';
 export { setBreadsEach, setGriddleCount, setParticipantCount } from './edit.ts';

@@ -11,38 +11,33 @@ export interface Tightest {
 
 /**
  * What the lower bound rests on is what no plan can get round. Where it is the griddles together, the one of them that is busy for the
- * longest in this schedule stands for all.
+ * longest in this schedule stands for all; where it is a bench or a machine, the dough that is longest at it does.
  */
 export function tightestOf(network: Network, bound: Bound, schedule: Schedule): Tightest {
   const { problem, sources } = network;
+  const { placements } = schedule;
   const span = (activities: readonly number[]): { readonly fromSec: number; readonly toSec: number } => ({
-    fromSec: Math.min(...activities.map((a) => schedule[a]?.startSec ?? Infinity)),
-    toSec: Math.max(...activities.map((a) => schedule[a]?.endSec ?? -Infinity)),
+    fromSec: Math.min(...activities.map((a) => placements[a]?.startSec ?? Infinity)),
+    toSec: Math.max(...activities.map((a) => placements[a]?.endSec ?? -Infinity)),
   });
   const { by } = bound;
-  switch (by.kind) {
-    case 'chain': {
-      const batch = sources[by.activity]?.batch;
-      const own = sources.flatMap((s, i) => (s.batch === batch ? [i] : []));
-      return { kind: 'dough', id: batch?.id ?? '', ...span(own) };
-    }
-    case 'resource': {
-      const taken = problem.activities.flatMap((a, i) =>
-        a.modes[schedule[i]?.mode ?? 0]?.uses.some((u) => u.resource === by.resource) ? [i] : [],
-      );
-      return { kind: 'person', id: problem.resources[by.resource]?.id ?? '', ...span(taken) };
-    }
-    case 'hotplates': {
-      const on = problem.hotplates.map((h, index) => ({
-        id: h.id,
-        list: problem.activities.flatMap((a, i) =>
-          a.modes[schedule[i]?.mode ?? 0]?.griddle?.index === index ? [i] : [],
-        ),
-      }));
-      const busy = (list: readonly number[]): number =>
-        list.reduce((sum, i) => sum + (schedule[i]?.endSec ?? 0) - (schedule[i]?.startSec ?? 0), 0);
-      const most = on.reduce((a, b) => (busy(b.list) > busy(a.list) ? b : a));
-      return { kind: 'griddle', id: most.id, ...span(most.list) };
-    }
+  if (by.kind === 'plates') {
+    const on = by.plates.map((plate) => ({
+      plate,
+      list: by.activities.filter((a) => problem.activities[a]?.modes[placements[a]?.mode ?? 0]?.lying?.plate === plate),
+    }));
+    const busy = (list: readonly number[]): number =>
+      list.reduce((sum, a) => sum + (placements[a]?.endSec ?? 0) - (placements[a]?.startSec ?? 0), 0);
+    const most = on.reduce((a, b) => (busy(b.list) > busy(a.list) ? b : a));
+    return { kind: 'griddle', id: problem.hotplates[most.plate]?.id ?? '', ...span(most.list) };
   }
+  const resource = by.kind === 'resource' ? problem.resources[by.resource] : undefined;
+  const isHands =
+    resource !== undefined && network.room.all('staff').includes(by.kind === 'resource' ? by.resource : -1);
+  if (resource && (resource.kind === 'person' || isHands))
+    return { kind: 'person', id: resource.id, ...span(by.activities) };
+  const unit = by.activities.map((a) => sources[a]?.unit).findLast((u) => u !== null && u !== undefined);
+  const batch = unit?.batch?.id ?? unit?.id ?? '';
+  const own = sources.flatMap((s, a) => (s.unit && (s.unit.batch?.id ?? s.unit.id) === batch ? [a] : []));
+  return { kind: 'dough', id: batch, ...span(own) };
 }

@@ -1,6 +1,10 @@
 /**
  * The workshop becomes a scheduling problem: activities with modes, time lags from windows and waits, people, griddles and fires as
- * resources. Begin with `build-network.ts`. It holds no search; what it gives is `search/problem.ts`'s plain data and, for each
- * activity, which task of the plan it stands for.
+ * resources, resting places as stores, breaks as pauses. Begin with `build-network.ts`; `draft.ts` strings chains together, `modes.ts`
+ * says who can do a step and where. It holds no search; what it gives is `search/problem.ts`'s plain data and, for each activity and
+ * rest, which task of the plan it stands for.
  */
-export { buildNetwork, type ActivitySource, type Network } from './build-network.ts';
+export { buildNetwork, type Network } from './build-network.ts';
+export type { ActivitySource, RestSource } from './draft.ts';
+export { isAtMixer, unitsIn, type DoughUnit } from './dough-units.ts';
+export type { ModeInfo } from './modes.ts';

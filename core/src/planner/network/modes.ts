@@ -1,52 +1,73 @@
 import { spotsOnGriddle } from '../../kitchen/index.ts';
-import { cookPhases, turnMoments, type ActiveStep, type CookStep } from '../../method/index.ts';
+import {
+  activeSeconds,
+  cookPhases,
+  turnMoments,
+  type ActiveStep,
+  type CookStep,
+  type Phase,
+} from '../../method/index.ts';
+import type { PlanTask } from '../../plan/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
-import { isMixedHere, servingGriddles, type Batch, type Piece, type Workshop } from '../../workshop/index.ts';
-import type { HeatRun, Mode, Use } from '../search/index.ts';
-import type { RoomIndex } from './room.ts';
+import { servingGriddles, type Workshop } from '../../workshop/index.ts';
+import type { HeatRun, Lying, Mode, Span, Use } from '../search/index.ts';
+import { isAtMixer, isStaffs, type DoughUnit } from './dough-units.ts';
+import type { Room } from './room.ts';
 
 const DEFAULT_TURN_SEC = 20;
 
-interface Source {
-  readonly step: ActiveStep;
-  readonly batch: Batch;
-  readonly piece: Piece | null;
+/** A phase at a fire beside the griddle, after the start of its task; which uses of the mode stand for the fire and for who holds it. */
+export interface Carried {
+  readonly kind: 'flame' | 'grill';
+  readonly fromSec: number;
+  readonly toSec: number;
+  readonly fireUse: number;
+  readonly staffUse: number | null;
 }
 
-/** Every way of doing a step: who does it, times where it can be done (rules R3 to R6). */
-export function modesOf(
-  workshop: Workshop,
-  room: RoomIndex,
-  source: Source,
-  secondsFor: (step: ActiveStep, n: number, pace: number) => number,
-): readonly Mode[] {
-  const { step, batch, piece } = source;
-  const isMixed = isMixedHere(batch.line, step);
-  return crewsOf(workshop, source).flatMap((people) => {
-    const count = piece ? 1 : batch.pieces.length;
-    const n = step.by === 'team' ? Math.ceil(count / people.length) : count;
-    const durationSec = isMixed
-      ? secondsOfMinutes(step.mixerMinutes ?? 0)
-      : secondsFor(step, n, Math.max(...people.map((p) => paceOf(workshop, p))));
-    const spells =
-      step.kind === 'cook' && step.attend === 'turns' ? spellsOf(step, durationSec) : [[0, durationSec] as const];
-    const hands = people.flatMap((p) =>
-      spells.map(([fromSec, toSec]): Use => ({ resource: room.resourceOf('person', p), fromSec, toSec, amount: 1 })),
-    );
-    return sitesOf(workshop, room, source, isMixed).map((site): Mode => {
-      const whole =
-        site.resource < 0
-          ? []
-          : [{ resource: site.resource, fromSec: 0, toSec: durationSec, amount: site.amount(people.length) }];
+/** What a mode stands for in the plan. */
+export interface ModeInfo {
+  readonly people: readonly string[];
+  readonly at: PlanTask['at'];
+  /** The use whose pick says where exactly, for grills, flames and mixers; null where `at` says all. */
+  readonly siteUse: number | null;
+  readonly carried: readonly Carried[];
+}
+
+export interface MadeMode {
+  readonly mode: Mode;
+  readonly info: ModeInfo;
+}
+
+/** Every way of doing a step: who does it, times where it can be done (rules R3 to R7 and R9). */
+export function modesOf(workshop: Workshop, room: Room, unit: DoughUnit, step: ActiveStep): readonly MadeMode[] {
+  return crewsOf(workshop, unit, step).flatMap((people) => {
+    const durationSec = durationOf(workshop, unit, step, people);
+    const carried = carriedOf(room, step);
+    const hands = handsOf(room, step, people, durationSec);
+    return sitesOf(workshop, room, unit, step).map((site): MadeMode => {
+      const uses = [...carried.uses, ...hands];
+      if (site.anyOf.length > 0)
+        uses.push({ anyOf: site.anyOf, fromSec: 0, toSec: durationSec, amount: site.takesPeople ? people.length : 1 });
       return {
-        durationSec,
-        uses: [...hands, ...whole],
-        people,
-        ...(site.place === undefined ? {} : { place: site.place }),
-        ...(site.griddle ? { griddle: site.griddle } : {}),
+        mode: { durationSec, uses, ...(site.lying ? { lying: site.lying } : {}) },
+        info: {
+          people,
+          at: site.at,
+          siteUse: site.isPicked ? uses.length - 1 : null,
+          carried: carried.list,
+        },
       };
     });
   });
+}
+
+/** Rule R3. */
+function durationOf(workshop: Workshop, unit: DoughUnit, step: ActiveStep, people: readonly string[]): number {
+  if (isAtMixer(unit, step)) return secondsOfMinutes(step.mixerMinutes ?? 0);
+  const isTeam = step.by === 'team' && unit.kind !== 'mother';
+  const n = step.per === 'piece' ? 1 : isTeam ? Math.ceil(unit.pieces / people.length) : unit.pieces;
+  return activeSeconds(step, n, Math.max(...people.map((p) => paceOf(workshop, p))));
 }
 
 function paceOf(workshop: Workshop, id: string): number {
@@ -54,85 +75,144 @@ function paceOf(workshop: Workshop, id: string): number {
 }
 
 /** Who may do a step: the whole team, any one of it, the owner, or any member of staff. */
-function crewsOf(workshop: Workshop, { step, batch, piece }: Source): readonly (readonly string[])[] {
+function crewsOf({ kitchen }: Workshop, unit: DoughUnit, step: ActiveStep): readonly (readonly string[])[] {
+  if (isStaffs(unit, step)) return kitchen.staff.map((s) => [s.id]);
   switch (step.by) {
     case 'team':
-      return [batch.team];
-    case 'one':
-      return batch.team.map((p) => [p]);
+      return [unit.team];
     case 'owner':
-      return piece?.owner ? [[piece.owner]] : [];
-    case 'staff':
-      return workshop.kitchen.staff.map((s) => [s.id]);
+      return unit.piece?.owner ? [[unit.piece.owner]] : [];
+    default:
+      return unit.team.map((p) => [p]);
   }
 }
+
+/** When a step takes its people: throughout, or in the spells of `attend: turns`; the owner is free in phases that staff do (rule R4). */
+function handsOf(room: Room, step: ActiveStep, people: readonly string[], durationSec: number): readonly Use[] {
+  const isByTurns = step.kind === 'cook' && step.attend === 'turns';
+  const phases = timedPhases(step);
+  const spells = isByTurns ? spellsOf(step, durationSec) : [[0, durationSec] as const];
+  const free = phases.filter((p) => p.by === 'staff').map((p): Span => [p.fromSec, p.toSec]);
+  const spans = free.reduce<readonly Span[]>((list, away) => list.flatMap((s) => without(s, away)), spells);
+  return people.flatMap((p) => {
+    const resource = Math.max(room.resourceOf('participant', p), room.resourceOf('staff', p));
+    return spans.map(([fromSec, toSec]): Use => ({ anyOf: [resource], fromSec, toSec, amount: 1 }));
+  });
+}
+
+const without = ([from, to]: Span, [awayFrom, awayTo]: Span): readonly Span[] =>
+  [[from, Math.min(to, awayFrom)] as const, [Math.max(from, awayTo), to] as const].filter(([f, t]) => t > f);
 
 interface Site {
-  readonly resource: number;
-  readonly amount: (people: number) => number;
-  readonly place?: string;
-  readonly griddle?: NonNullable<Mode['griddle']>;
+  /** Resources any of which will do; empty where only a hotplate is taken, or nothing. */
+  readonly anyOf: readonly number[];
+  readonly takesPeople: boolean;
+  readonly isPicked: boolean;
+  readonly at: PlanTask['at'];
+  readonly lying?: Lying;
 }
 
-/** Where a step may be done: the station's bench, a griddle that serves it, any grill, flame or mixer. */
-function sitesOf(workshop: Workshop, room: RoomIndex, { step, batch }: Source, isMixed: boolean): readonly Site[] {
+/** Where a step may be done: the station's bench, a griddle that serves it, any grill, flame or mixer that is large enough. */
+function sitesOf(workshop: Workshop, room: Room, unit: DoughUnit, step: ActiveStep): readonly Site[] {
   const { kitchen } = workshop;
-  const one = (): number => 1;
-  const anyOf = (kind: 'grill' | 'flame' | 'mixer', list: readonly { readonly id: string }[]): readonly Site[] =>
-    list.map(({ id }) => ({ resource: room.resourceOf(kind, id), amount: one, place: id }));
-  if (isMixed)
-    return anyOf(
+  const picked = (kind: 'mixer' | 'grill' | 'flame', anyOf: readonly number[]): readonly Site[] => [
+    { anyOf, takesPeople: false, isPicked: true, at: { kind } },
+  ];
+  if (isAtMixer(unit, step)) {
+    const strong = kitchen.mixers.filter((m) => m.maxDoughG >= unit.doughG - 1e-6);
+    const able = strong.length > 0 ? strong : kitchen.mixers; // R7 then says what is too much
+    return picked(
       'mixer',
-      kitchen.mixers.filter((m) => m.maxDoughG >= batch.scaled.doughG),
+      able.map((m) => room.resourceOf('mixer', m.id)),
     );
+  }
   switch (step.at) {
     case 'bench': {
-      const bench = batch.station.bench;
-      return [{ resource: room.resourceOf('bench', bench), amount: (people) => people, place: bench }];
+      const bench = unit.station?.bench;
+      if (bench === undefined) return [{ anyOf: [], takesPeople: false, isPicked: false, at: { kind: 'bench' } }];
+      const anyOf = [room.resourceOf('bench', bench)];
+      return [{ anyOf, takesPeople: true, isPicked: false, at: { kind: 'bench', id: bench } }];
     }
     case 'grill':
-      return anyOf('grill', kitchen.grills);
     case 'flame':
-      return anyOf('flame', kitchen.flames);
-    case 'griddle': {
-      if (step.kind !== 'cook') return [{ resource: -1, amount: one }];
-      return servingGriddles(kitchen, batch.line.bread, step, batch.station).flatMap((g): readonly Site[] => {
-        const index = room.griddleIndex.get(g.id);
-        if (index === undefined) return [];
-        const spots = spotsOnGriddle(g, batch.line.bread, kitchen.griddleGapCm);
-        const griddle = { index, kind: kindOf(batch, step), spots, heats: heatRuns(step) };
-        return [{ resource: -1, amount: one, place: g.id, griddle }];
-      });
-    }
+      return picked(step.at, room.all(step.at));
+    case 'griddle':
+      return servingGriddles(kitchen, unit.line.bread, step, unit.station).map((g): Site => ({
+        anyOf: [],
+        takesPeople: false,
+        isPicked: false,
+        at: { kind: 'griddle', id: g.id },
+        lying: {
+          plate: kitchen.griddles.indexOf(g),
+          kind: kindOf(unit, step),
+          spots: spotsOnGriddle(g, unit.line.bread, kitchen.griddleGapCm),
+          heats: heatRuns(step),
+          alone: timedPhases(step).flatMap((p): readonly Span[] =>
+            p.with === undefined ? [] : [[p.fromSec, p.toSec]],
+          ),
+        },
+      }));
   }
 }
 
-/** Breads of one family whose phases are equal, side aside, are one kind on a griddle (rule R6). */
-function kindOf(batch: Batch, step: CookStep): string {
-  const phases = cookPhases(step).map((p, i) => [p.heat, p.sec, i > 0 && p.turn !== false, p.with, p.by]);
-  return phases.length === 0 ? `${batch.line.bread.id}:${step.id}` : `${batch.line.family}:${JSON.stringify(phases)}`;
+type TimedPhase = Phase & { readonly fromSec: number; readonly toSec: number };
+
+/** The phases of a cook step with their times after its start. */
+function timedPhases(step: ActiveStep): readonly TimedPhase[] {
+  let at = 0;
+  return cookPhases(step).map((p) => {
+    const fromSec = at;
+    at += p.sec;
+    return { ...p, fromSec, toSec: at };
+  });
 }
 
-/** The stretches of one heat in a cook step. */
-function heatRuns(step: CookStep): readonly HeatRun[] {
+/** The fires that phases take beside the griddle, and the staff who hold it there where the phase is theirs. */
+function carriedOf(room: Room, step: ActiveStep): { readonly uses: readonly Use[]; readonly list: readonly Carried[] } {
+  const uses: Use[] = [];
+  const list: Carried[] = [];
+  for (const p of timedPhases(step)) {
+    if (p.with === undefined) continue;
+    const { fromSec, toSec } = p;
+    const fireUse = uses.push({ anyOf: room.all(p.with), fromSec, toSec, amount: 1 }) - 1;
+    const staffUse = p.by === 'staff' ? uses.push({ anyOf: room.all('staff'), fromSec, toSec, amount: 1 }) - 1 : null;
+    list.push({ kind: p.with, fromSec, toSec, fireUse, staffUse });
+  }
+  return { uses, list };
+}
+
+/**
+ * Breads of one family whose phases are equal, side aside, are one kind on a griddle, and so are all steps of one bread (rule R6): the
+ * kind is told by the family and the phases of the bread's first step at a griddle.
+ */
+function kindOf(unit: DoughUnit, step: ActiveStep): string {
+  const first = unit.line.chain.find((s): s is CookStep => s.kind === 'cook' && s.at === 'griddle') ?? step;
+  const phases = cookPhases(first).map((p, i) => [p.heat, p.sec, i > 0 && p.turn !== false, p.with, p.by]);
+  return `${unit.line.family}:${JSON.stringify(phases)}`;
+}
+
+/** The stretches of one heat in a cook step; phases of one heat that follow one another are one stretch. */
+function heatRuns(step: ActiveStep): readonly HeatRun[] {
   const runs: { heat: string; fromSec: number; toSec: number }[] = [];
-  let at = 0;
-  for (const { heat, sec } of cookPhases(step)) {
+  for (const { heat, fromSec, toSec } of timedPhases(step)) {
     const last = runs.at(-1);
-    if (heat !== undefined && last?.heat === heat && last.toSec === at) last.toSec = at + sec;
-    else if (heat !== undefined) runs.push({ heat, fromSec: at, toSec: at + sec });
-    at += sec;
+    if (heat === undefined) continue;
+    if (last?.heat === heat && last.toSec === fromSec) last.toSec = toSec;
+    else runs.push({ heat, fromSec, toSec });
   }
   return runs;
 }
 
-/** When `attend: turns` takes its cook: laying on, each turn, taking off; stretches that overlap are one (rule R4). */
-function spellsOf(step: CookStep, durationSec: number): readonly (readonly [number, number])[] {
+/** The spells of `attend: turns`: laying on, each turn, phases at another fire, taking off; those that overlap are one (rule R4). */
+function spellsOf(step: CookStep, durationSec: number): readonly Span[] {
   const turn = step.turnSec ?? DEFAULT_TURN_SEC;
-  const moments = [0, ...turnMoments(step)].map((s) => [s, Math.min(durationSec, s + turn)] as const);
-  const all = [...moments, [Math.max(0, durationSec - turn), durationSec] as const].sort((a, b) => a[0] - b[0]);
+  const moments = [0, ...turnMoments(step)].map((s): Span => [s, Math.min(durationSec, s + turn)]);
+  const carried = timedPhases(step).flatMap((p): readonly Span[] =>
+    p.with === undefined ? [] : [[p.fromSec, p.toSec]],
+  );
+  const all = [...moments, ...carried, [Math.max(0, durationSec - turn), durationSec] as const];
   const merged: [number, number][] = [];
-  for (const [from, to] of all) {
+  for (const [from, to] of all.sort((a, b) => a[0] - b[0])) {
     const last = merged.at(-1);
     if (last && from <= last[1]) last[1] = Math.max(last[1], to);
     else merged.push([from, to]);

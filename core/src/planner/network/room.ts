@@ -1,56 +1,105 @@
 import { elapsedSec, secondsOfMinutes } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
-import type { Hotplate, Resource } from '../search/index.ts';
+import type { Hotplate, Pause, Resource, Span, Store } from '../search/index.ts';
 
-/** The resources of a class by what they stand for, and what was set before the search: who greets, when the breaks are. */
-export interface RoomIndex {
+export type ResourceKind = 'participant' | 'staff' | 'bench' | 'grill' | 'flame' | 'mixer';
+
+/** The resources of a class by what they stand for, and the times of day in seconds since doors open. */
+export interface Room {
   readonly resources: readonly Resource[];
   readonly hotplates: readonly Hotplate[];
-  readonly resourceOf: (kind: 'person' | 'bench' | 'grill' | 'flame' | 'mixer', id: string) => number;
-  readonly griddleIndex: ReadonlyMap<string, number>;
+  readonly stores: readonly Store[];
+  readonly pauses: readonly Pause[];
+  readonly watch: { readonly each: number; readonly count: number } | null;
+  readonly resourceOf: (kind: ResourceKind, id: string) => number;
+  readonly all: (kind: ResourceKind) => readonly number[];
+  /** Who greets everyone at the door. */
   readonly greeter: string | undefined;
-  readonly breaks: readonly { readonly id: string; readonly startSec: number; readonly endSec: number }[];
+  readonly welcomeSec: number;
+  readonly tableSec: number;
+  /** When staff are there first: the start of the first prep time, or doors open. */
+  readonly staffFromSec: number;
+  /** Stretches before doors open, after the first prep time, in which nobody is there. */
+  readonly nobodyThere: readonly Span[];
 }
 
-type Span = readonly [number, number];
-
-/**
- * People, benches, grills, flames and mixers as resources, griddles as hotplates. A break is set at the earliest moment that it
- * allows: nobody of the class and no griddle is free in it. Only as many griddles are used as the staff can watch (rule R9).
- */
-export function roomOf(workshop: Workshop): RoomIndex {
+/** People, benches, grills, flames and mixers as resources, griddles as hotplates, resting places as stores, breaks as pauses. */
+export function roomOf(workshop: Workshop): Room {
   const { kitchen } = workshop;
-  const breaks = workshop.breaks.map((b, i) => {
-    const startSec = Math.max(elapsedSec(workshop, b.after), secondsOfMinutes(workshop.welcomeMin));
-    return { id: `break:${i + 1}`, startSec, endSec: startSec + secondsOfMinutes(b.minutes) };
-  });
-  const inBreaks: readonly Span[] = breaks.map((b) => [b.startSec, b.endSec] as const);
+  const welcomeSec = secondsOfMinutes(workshop.welcomeMin);
+  const prep = workshop.prepTimes
+    .map((p): Span => [elapsedSec(workshop, p.from), Math.min(0, elapsedSec(workshop, p.to))])
+    .filter(([from, to]) => from < 0 && to > from)
+    .sort((a, b) => a[0] - b[0]);
+  const nobodyThere = gapsBetween(prep);
+  const greeter = kitchen.staff.find((s) => s.role === 'instructor')?.id;
   const resources: Resource[] = [];
   const index = new Map<string, number>();
-  const add = (kind: string, id: string, capacity: number, closed: readonly Span[]): void => {
+  const byKind = new Map<ResourceKind, number[]>();
+  const add = (kind: ResourceKind, id: string, capacity: number, closed: readonly Span[] = []): void => {
     index.set(`${kind}:${id}`, resources.length);
-    resources.push({ id, capacity, closed });
+    byKind.set(kind, [...(byKind.get(kind) ?? []), resources.length]);
+    resources.push({
+      id,
+      kind: kind === 'participant' ? 'person' : 'other',
+      capacity,
+      closed,
+      isFire: kind === 'grill' || kind === 'flame',
+    });
   };
-  for (const p of workshop.roster) add('person', p.id, 1, inBreaks);
-  for (const s of kitchen.staff) add('person', s.id, 1, []);
-  for (const b of kitchen.benches) add('bench', b.id, b.seats, []);
-  for (const g of kitchen.grills) add('grill', g.id, g.slots, []);
-  for (const f of kitchen.flames) add('flame', f.id, f.slots, []);
-  for (const m of kitchen.mixers) add('mixer', m.id, 1, []);
-  const watched = kitchen.griddles.slice(0, Math.max(1, kitchen.staff.length * kitchen.griddlesPerStaff));
-  const hotplates = watched.map((g) => ({
-    id: g.id,
-    resetSec: g.resetSec,
-    changeSec: g.changeSec,
-    hasZones: g.zones === true,
-    closed: inBreaks,
-  }));
+  for (const p of workshop.roster) add('participant', p.id, 1);
+  for (const s of kitchen.staff) {
+    const atTheDoor: readonly Span[] = s.id === greeter && welcomeSec > 0 ? [[0, welcomeSec]] : [];
+    add('staff', s.id, 1, [...nobodyThere, ...atTheDoor]);
+  }
+  for (const b of kitchen.benches) add('bench', b.id, b.seats);
+  for (const g of kitchen.grills) add('grill', g.id, g.slots);
+  for (const f of kitchen.flames) add('flame', f.id, f.slots);
+  for (const m of kitchen.mixers) add('mixer', m.id, 1);
+  const all = (kind: ResourceKind): readonly number[] => byKind.get(kind) ?? [];
   return {
     resources,
-    hotplates,
+    hotplates: kitchen.griddles.map((g) => ({
+      id: g.id,
+      resetSec: g.resetSec,
+      changeSec: g.changeSec,
+      cleanSec: g.cleanSec ?? null,
+      hasZones: g.zones === true,
+    })),
+    stores: kitchen.places.map((p) => ({ id: p.id, capacity: p.batches ?? Infinity })),
+    pauses: workshop.breaks.map((b, i) => ({
+      id: `break:${i + 1}`,
+      fromSec: Math.max(elapsedSec(workshop, b.after), welcomeSec),
+      toSec: elapsedSec(workshop, b.before),
+      durationSec: secondsOfMinutes(b.minutes),
+      resources: all('participant'),
+    })),
+    watch: watchOf(workshop),
     resourceOf: (kind, id) => index.get(`${kind}:${id}`) ?? -1,
-    griddleIndex: new Map(watched.map((g, i) => [g.id, i])),
-    greeter: kitchen.staff.find((s) => s.role === 'instructor')?.id,
-    breaks,
+    all,
+    greeter,
+    welcomeSec,
+    tableSec: elapsedSec(workshop, workshop.tableTime),
+    staffFromSec: prep[0]?.[0] ?? 0,
+    nobodyThere,
   };
+}
+
+/** The stretches between prep times and after the last of them, up to doors open. */
+function gapsBetween(prep: readonly Span[]): readonly Span[] {
+  const gaps: Span[] = [];
+  let until = prep[0]?.[0] ?? 0;
+  for (const [from, to] of [...prep, [0, 0] as const]) {
+    if (from > until) gaps.push([until, from]);
+    until = Math.max(until, to);
+  }
+  return gaps;
+}
+
+/** Rule R9, where it can bind at all: every demonstration at a time takes an instructor away. */
+function watchOf({ kitchen, demos }: Workshop): { readonly each: number; readonly count: number } | null {
+  const instructors = kitchen.staff.filter((s) => s.role === 'instructor').length;
+  const away = demos.some((d) => d.to === 'station') ? instructors : Math.min(instructors, demos.length);
+  const least = kitchen.griddlesPerStaff * Math.max(0, kitchen.staff.length - away);
+  return kitchen.griddles.length <= least ? null : { each: kitchen.griddlesPerStaff, count: kitchen.staff.length };
 }

@@ -1,181 +1,277 @@
-import { HotplateState } from './hotplate-state.ts';
-import type { Lag, Mode, Placement, Problem, Schedule } from './problem.ts';
-import { Timeline } from './timeline.ts';
+import { Floor, type Opening } from './floor.ts';
+import type { Indexed } from './indexed.ts';
+import type { Placement, Schedule } from './problem.ts';
+import { roomBeside, type Room } from './window.ts';
 
-/** How often a unit is taken out and placed again because a maximum lag inside it would be broken, before it is left broken. */
-const MOST_RETRIES = 60;
+/** How often a unit may be moved on because a later one asks for it, before what is broken is left broken. */
+const MOST_MOVES = 12;
 
-/** A problem with what every decoding needs looked up once. */
-export interface Indexed {
-  readonly problem: Problem;
-  /** Lags into each activity, and the unit of each activity. */
-  readonly lagsTo: readonly (readonly Lag[])[];
-  readonly unitOf: readonly number[];
-  readonly predecessors: readonly (readonly number[])[];
+/** What a decoding is asked for. */
+export interface DecodeOptions {
+  /** Permutation of units; each is placed after the units that lags lead from. */
+  readonly order: readonly number[];
+  /** 0 takes the least rests, 1 waits for the ideal ones. */
+  readonly ease: number;
+  /** Nothing starts before this moment. */
+  readonly fromSec: number;
+  readonly pauseSecs: readonly number[];
+  /** Activities that stand as they are, by number. */
+  readonly fixed?: ReadonlyMap<number, Placement>;
+  /** Where each activity would rather start (NaN: as early as it can); it starts no earlier, if lags allow. */
+  readonly wishSecs?: readonly number[];
 }
 
-/** Looks up lags by activity and units by unit. */
-export function indexProblem(problem: Problem): Indexed {
-  const lagsTo: Lag[][] = problem.activities.map(() => []);
-  const unitOf = new Array<number>(problem.activities.length).fill(-1);
-  problem.units.forEach((u, i) => {
-    for (const a of u.activities) unitOf[a] = i;
-  });
-  const predecessors = problem.units.map(() => new Set<number>());
-  for (const lag of problem.lags) {
-    lagsTo[lag.to]?.push(lag);
-    const [from = -1, to = -1] = [unitOf[lag.from], unitOf[lag.to]];
-    if (from !== to) predecessors[to]?.add(from);
-  }
-  return { problem, lagsTo, unitOf, predecessors: predecessors.map((set) => [...set].sort((a, b) => a - b)) };
+/** A whole schedule. */
+export interface Decoded {
+  readonly schedule: Schedule;
+  /** How many activities found no room and stand where something is broken. */
+  readonly forced: number;
+  /** How many placements it took, those that were taken back counted too: the work done. */
+  readonly placed: number;
 }
-
-/** The lag that is asked for when resting is valued by `ease`: 0 the least, 1 the ideal. */
-const lagAt = (lag: Lag, ease: number): number => lag.minSec + Math.round(ease * (lag.idealSec - lag.minSec));
 
 /**
- * Serial schedule generation: places the units one after another in `order` (a permutation of the ordered units), each as early as
- * lags and resources allow; a unit that is not ordered comes once all its predecessors are placed (or with the first that needs
- * it). Inside a unit a maximum lag is kept by unscheduling: the earlier activity is moved later and the unit placed again.
- * A lag between units is kept at least; at most is for the caller to measure. Always returns a whole schedule.
+ * Serial schedule generation with unscheduling (Franck, Neumann and Schwindt 2001 for maximum time lags): places the units one after
+ * another, each activity as early as lags and everything taken so far allow. Where a maximum lag, a fan or a full store would be
+ * broken, what was placed too early for it is taken out and placed again later. Always returns a whole schedule.
  */
-export function decode(indexed: Indexed, order: readonly number[], ease: number): Schedule {
-  const { problem, predecessors } = indexed;
-  const room = new Room(indexed, ease);
-  const placed = problem.units.map(() => false);
-  const waiting = problem.units.map((_, u) => predecessors[u]?.length ?? 0);
-  const successors: number[][] = problem.units.map(() => []);
-  predecessors.forEach((list, u) => {
-    for (const p of list) successors[p]?.push(u);
-  });
-  const place = (u: number): void => {
-    if (placed[u]) return;
-    placed[u] = true; // at once, so that a predecessor's own successors do not place it before its time
-    for (const p of predecessors[u] ?? []) place(p);
-    room.placeUnit(u);
-    for (const s of successors[u] ?? []) {
-      waiting[s] = (waiting[s] ?? 0) - 1;
-      if (waiting[s] === 0 && problem.units[s]?.isOrdered === false) place(s);
-    }
-  };
-  for (const u of order) place(u);
-  problem.units.forEach((_, u) => {
-    place(u);
-  });
-  return room.schedule();
+export function decode(indexed: Indexed, options: DecodeOptions): Decoded {
+  return new Placer(indexed, options).run();
 }
 
-/** The timelines of all resources, and what has been placed on them so far. */
-class Room {
-  private readonly timelines: readonly Timeline[];
-  private readonly plates: readonly HotplateState[];
+/** What keeps a chain from standing where it was put: an activity that should move, and to when. */
+interface Clash {
+  readonly activity: number;
+  readonly notBefore: number;
+}
+
+class Placer {
+  private readonly floor: Floor;
   private readonly placements: (Placement | undefined)[];
+  private readonly notBefore: number[];
+  private readonly moves: number[];
+  private readonly isDone: boolean[];
+  private forced = 0;
+  private placed = 0;
 
   constructor(
     private readonly indexed: Indexed,
-    private readonly ease: number,
+    private readonly options: DecodeOptions,
   ) {
     const { problem } = indexed;
-    this.timelines = problem.resources.map((r) => new Timeline(r.capacity, r.closed));
-    this.plates = problem.hotplates.map((h) => new HotplateState(h));
+    this.floor = new Floor(problem);
     this.placements = problem.activities.map(() => undefined);
+    this.notBefore = problem.activities.map((a) => Math.max(options.fromSec, a.releaseSec));
+    this.moves = problem.units.map(() => 0);
+    this.isDone = problem.units.map(() => false);
   }
 
-  schedule(): Schedule {
-    return this.placements.map((p) => p ?? { startSec: 0, endSec: 0, mode: 0, spot: 0 });
+  run(): Decoded {
+    const { problem } = this.indexed;
+    problem.pauses.forEach((p, i) => {
+      const start = this.options.pauseSecs[i] ?? p.fromSec;
+      this.floor.pause(p.resources, start, start + p.durationSec);
+    });
+    for (const [a, placement] of this.options.fixed ?? []) this.put(a, placement);
+    for (const u of this.options.order) this.placeAfterOthers(u);
+    problem.units.forEach((_, u) => {
+      this.placeAfterOthers(u);
+    });
+    const placements = this.placements.map((p) => p ?? { startSec: 0, endSec: 0, mode: 0, spot: 0, picks: [] });
+    return { schedule: { placements, pauseSecs: this.options.pauseSecs }, forced: this.forced, placed: this.placed };
   }
 
-  placeUnit(u: number): void {
-    const list = this.indexed.problem.units[u]?.activities ?? [];
-    const notBefore = list.map((a) => this.earliestByLags(a, list));
-    for (let tries = 0; ; tries++) {
-      const late = this.placeChain(list, notBefore);
-      if (!late || tries >= MOST_RETRIES) return;
-      // unscheduling step: the activity before the late one starts no earlier than the late one's greatest lag allows
-      for (const a of list) this.take(a, -1);
-      notBefore[late.index] = late.startSec;
+  private placeAfterOthers(u: number): void {
+    if (this.isDone[u]) return;
+    this.isDone[u] = true; // at once, so that a circle of lags cannot go round
+    for (const p of this.indexed.predecessors[u] ?? []) this.placeAfterOthers(p);
+    this.placeUnit(u);
+  }
+
+  /** Places a unit, and then again whatever had to make way for it. */
+  private placeUnit(u: number): void {
+    const waiting = [u];
+    for (let next = waiting.shift(); next !== undefined; next = waiting.shift()) {
+      for (;;) {
+        const clash = this.placeChain(next);
+        if (!clash) break;
+        this.notBefore[clash.activity] = clash.notBefore;
+        const other: number = this.indexed.unitOf[clash.activity] ?? -1;
+        this.moves[other] = (this.moves[other] ?? 0) + 1;
+        this.takeOut(next);
+        if (other === next) continue;
+        this.takeOut(other);
+        if (!waiting.includes(other)) waiting.push(other);
+      }
     }
   }
 
-  /** Places a chain at its earliest; gives the activity that should move later, and to when, if a maximum lag inside is broken. */
-  private placeChain(
-    list: readonly number[],
-    notBefore: readonly number[],
-  ): { readonly index: number; readonly startSec: number } | undefined {
-    for (const [i, a] of list.entries()) {
-      let from = notBefore[i] ?? 0;
-      const inner = (this.indexed.lagsTo[a] ?? []).filter((l) => list.includes(l.from));
-      for (const lag of inner) from = Math.max(from, (this.placements[lag.from]?.endSec ?? 0) + lagAt(lag, this.ease));
-      const placement = this.best(a, from);
-      this.placements[a] = placement;
-      this.take(a, 1);
-      for (const lag of inner) {
-        const before = this.placements[lag.from];
-        if (before && placement.startSec > before.endSec + lag.maxSec) {
-          const shift = placement.startSec - lag.maxSec - before.endSec;
-          return { index: list.indexOf(lag.from), startSec: before.startSec + shift };
-        }
-      }
+  private takeOut(u: number): void {
+    for (const a of this.indexed.problem.units[u]?.activities ?? []) if (!this.options.fixed?.has(a)) this.remove(a);
+  }
+
+  /** Places the activities of a unit in turn; stops at the first clash that something movable can mend. */
+  private placeChain(u: number): Clash | undefined {
+    for (const a of this.indexed.problem.units[u]?.activities ?? []) {
+      if (this.placements[a]) continue; // fixed
+      const clash = this.placeActivity(a);
+      if (clash && this.mayMove(clash.activity)) return clash;
+      if (clash) this.putWhereRoomIs(a);
     }
     return undefined;
   }
 
-  /** The release time, and every lag from an activity of another unit that is placed. */
-  private earliestByLags(a: number, list: readonly number[]): number {
-    let from = this.indexed.problem.releaseSec;
-    for (const lag of this.indexed.lagsTo[a] ?? []) {
-      const before = this.placements[lag.from];
-      if (before && !list.includes(lag.from)) from = Math.max(from, before.endSec + lagAt(lag, this.ease));
-    }
-    return from;
+  private mayMove(a: number): boolean {
+    const unit = this.indexed.unitOf[a] ?? -1;
+    return !this.options.fixed?.has(a) && (this.moves[unit] ?? MOST_MOVES) < MOST_MOVES;
   }
 
-  /** The mode that can begin first; of equals the one that ends first, then the first listed. */
-  private best(a: number, from: number): Placement {
+  /** The last best opening of `placeActivity`, for when a clash cannot be mended. */
+  private found: Placement | undefined;
+
+  private putWhereRoomIs(a: number): void {
+    if (this.found) this.put(a, this.found);
+    else this.force(a);
+  }
+
+  private placeActivity(a: number): Clash | undefined {
+    const room = roomBeside(this.indexed, this.placements, a);
+    const activity = this.indexed.problem.activities[a];
+    this.found = undefined;
     let best: Placement | undefined;
-    for (const [index, mode] of (this.indexed.problem.activities[a]?.modes ?? []).entries()) {
-      const { startSec, spot } = this.earliest(mode, from);
-      const endSec = startSec + mode.durationSec;
-      const isBetter = !best || startSec < best.startSec || (startSec === best.startSec && endSec < best.endSec);
-      if (isBetter) best = { startSec, endSec, mode: index, spot };
+    for (const [mode, m] of (activity?.modes ?? []).entries()) {
+      const from = this.earliestStart(a, room, m.durationSec);
+      const limit = best ? best.endSec - m.durationSec : Infinity;
+      const opening = this.openingWithStore(a, mode, from, limit);
+      if (!opening) continue;
+      const endSec = opening.startSec + m.durationSec;
+      if (!best || endSec < best.endSec || (endSec === best.endSec && this.isLessTaken(a, mode, best)))
+        best = { startSec: opening.startSec, endSec, mode, spot: opening.spot, picks: opening.picks };
     }
-    return best ?? { startSec: from, endSec: from, mode: 0, spot: 0 };
+    this.found = best;
+    if (!best) {
+      this.force(a);
+      return undefined;
+    }
+    const clash = this.clashOf(room, best) ?? this.storeClash(a, best);
+    if (clash) return clash;
+    this.put(a, best);
+    return undefined;
   }
 
-  /** The earliest moment at which all that a mode takes is free together. */
-  private earliest(mode: Mode, from: number): { readonly startSec: number; readonly spot: number } {
-    let at = from;
-    for (;;) {
-      const before = at;
-      let spot = 0;
-      if (mode.griddle) {
-        const found = this.plates[mode.griddle.index]?.earliest(at, mode);
-        if (found) ({ startSec: at, spot } = found);
+  /** Of two modes that end together the one whose resources have been taken less so far. */
+  private isLessTaken(a: number, mode: number, best: Placement): boolean {
+    const modes = this.indexed.problem.activities[a]?.modes ?? [];
+    const busy = (m: number): number =>
+      (modes[m]?.uses ?? []).reduce(
+        (sum, u) => sum + (u.anyOf.length === 1 ? this.floor.busySec(u.anyOf[0] ?? -1) : 0),
+        0,
+      );
+    return busy(mode) < busy(best.mode);
+  }
+
+  /** From when on an activity may start: lags, what it was told, how long rests would like to be, and where it would rather be. */
+  private earliestStart(a: number, room: Room, durationSec: number): number {
+    const least = Math.max(this.notBefore[a] ?? 0, room.startFrom, room.endFrom - durationSec);
+    const most = Math.max(least, Math.min(room.startTo, room.endTo - durationSec));
+    const wish = this.options.wishSecs?.[a] ?? NaN;
+    if (wish > least) return Math.min(most, wish);
+    if (this.options.ease === 0 || !(room.idealStart > least)) return least;
+    return Math.min(most, least + Math.round(this.options.ease * (room.idealStart - least)));
+  }
+
+  /** As the floor finds it; where a stay begins with this activity, its store has room for the least stay too. */
+  private openingWithStore(a: number, mode: number, from: number, limit: number): Opening | undefined {
+    const { problem, staysOf } = this.indexed;
+    const m = problem.activities[a]?.modes[mode];
+    if (!m) return undefined;
+    for (let at = from; ;) {
+      const opening = this.floor.earliest(a, m, at, limit);
+      if (!opening) return undefined;
+      const endSec = opening.startSec + m.durationSec;
+      let until = endSec;
+      for (const s of staysOf[a] ?? []) {
+        const stay = problem.stays[s];
+        if (!stay || !stay.before.includes(a) || stay.before.some((b) => this.placements[b])) continue;
+        const full = this.floor.stores[stay.store]?.fullUntil(s, stay.owner, stay.amount, endSec, endSec + stay.minSec);
+        if (full !== undefined) until = Math.max(until, full);
       }
-      for (const use of mode.uses) {
-        const timeline = this.timelines[use.resource];
-        if (!timeline) continue;
-        at = timeline.earliest(at + use.fromSec, use.toSec - use.fromSec, use.amount) - use.fromSec;
-      }
-      if (at === before) return { startSec: at, spot };
+      if (until === endSec) return opening;
+      at = opening.startSec + until - endSec;
     }
   }
 
-  /** Takes (1) or gives back (−1) what a placed activity uses. */
-  private take(a: number, sign: 1 | -1): void {
-    const placement = this.placements[a];
-    const mode = placement && this.indexed.problem.activities[a]?.modes[placement.mode];
+  /** Whether a placement comes later than something placed before it allows; that something should move on by as much. */
+  private clashOf(room: Room, p: Placement): Clash | undefined {
+    const lateStart = p.startSec - room.startTo;
+    const lateEnd = p.endSec - room.endTo;
+    const [late, by] = lateStart >= lateEnd ? [lateStart, room.startToBy] : [lateEnd, room.endToBy];
+    return late > 0 && by >= 0 ? { activity: by, notBefore: (this.placements[by]?.startSec ?? 0) + late } : undefined;
+  }
+
+  /** Whether a stay that this placement ends has no room in its store; then what begins the stay should move on. */
+  private storeClash(a: number, p: Placement): Clash | undefined {
+    const { problem, staysOf } = this.indexed;
+    for (const s of staysOf[a] ?? []) {
+      const stay = problem.stays[s];
+      if (!stay?.after.includes(a)) continue;
+      const begun = stay.before.filter((b) => this.placements[b]);
+      const first = begun.reduce<number | undefined>(
+        (x, y) => (x === undefined || (this.placements[y]?.endSec ?? 0) < (this.placements[x]?.endSec ?? 0) ? y : x),
+        undefined,
+      );
+      if (first === undefined) continue;
+      const startSec = this.placements[first]?.endSec ?? 0;
+      const full = this.floor.stores[stay.store]?.fullUntil(s, stay.owner, stay.amount, startSec, p.startSec);
+      if (full !== undefined)
+        return { activity: first, notBefore: (this.placements[first]?.startSec ?? 0) + full - startSec };
+    }
+    return undefined;
+  }
+
+  /** No room anywhere: the first mode, where lags put it, whatever that breaks. */
+  private force(a: number): void {
+    const mode = this.indexed.problem.activities[a]?.modes[0];
     if (!mode) return;
-    for (const use of mode.uses) {
-      const span = [placement.startSec + use.fromSec, placement.startSec + use.toSec, use.amount] as const;
-      if (sign === 1) this.timelines[use.resource]?.take(...span);
-      else this.timelines[use.resource]?.free(...span);
-    }
-    const plate = mode.griddle && this.plates[mode.griddle.index];
-    if (sign === 1) plate?.put(placement.startSec, placement.spot, mode);
-    else {
-      plate?.remove(placement.startSec, placement.spot);
-      this.placements[a] = undefined;
+    this.forced++;
+    const room = roomBeside(this.indexed, this.placements, a);
+    const startSec = this.earliestStart(a, room, mode.durationSec);
+    const picks = mode.uses.map((u) => u.anyOf[0] ?? -1);
+    this.put(a, { startSec, endSec: startSec + mode.durationSec, mode: 0, spot: mode.lying ? 1 : 0, picks });
+  }
+
+  private put(a: number, placement: Placement): void {
+    this.placed++;
+    this.placements[a] = placement;
+    const mode = this.indexed.problem.activities[a]?.modes[placement.mode];
+    if (mode) this.floor.take(a, mode, placement);
+    this.renewStays(a);
+  }
+
+  private remove(a: number): void {
+    const placement = this.placements[a];
+    if (!placement) return;
+    this.placements[a] = undefined;
+    const mode = this.indexed.problem.activities[a]?.modes[placement.mode];
+    if (mode) this.floor.free(a, mode, placement);
+    this.renewStays(a);
+  }
+
+  /** Keeps what is known of the stays that an activity begins or ends: while their end is open they last for the least time. */
+  private renewStays(a: number): void {
+    const { problem, staysOf } = this.indexed;
+    for (const s of staysOf[a] ?? []) {
+      const stay = problem.stays[s];
+      const store = stay && this.floor.stores[stay.store];
+      if (!store) continue;
+      let from = Infinity;
+      let to = -Infinity;
+      for (const b of stay.before) from = Math.min(from, this.placements[b]?.endSec ?? Infinity);
+      for (const b of stay.after) to = Math.max(to, this.placements[b]?.startSec ?? -Infinity);
+      store.remove(s);
+      if (from === Infinity && to === -Infinity) continue;
+      if (from === Infinity) from = to - stay.minSec;
+      store.put(s, stay.owner, stay.amount, from, Math.max(to, from + stay.minSec));
     }
   }
 }

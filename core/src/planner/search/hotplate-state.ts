@@ -1,76 +1,127 @@
-import type { HeatRun, Hotplate, Mode } from './problem.ts';
+import type { Hotplate, Lying } from './problem.ts';
 
 /** Two pieces on one griddle may want unequal heats for so long (rule R6). */
 const HEAT_OVERLAP_SEC = 30;
 
-interface Lying {
+/** The most spots that a file may give a griddle. */
+const MOST_SPOTS = 100;
+
+interface Piece {
+  readonly activity: number;
   readonly startSec: number;
   readonly endSec: number;
   readonly spot: number;
-  readonly kind: string;
-  readonly heats: readonly HeatRun[];
+  readonly lying: Lying;
 }
 
-/** What lies on one griddle and when. Finds the earliest moment and spot for one more piece. */
+/** What lies on one hotplate and when, in the order of starts. Finds the earliest moment and spot for one more. */
 export class HotplateState {
-  private readonly lying: Lying[] = [];
+  private readonly pieces: Piece[] = [];
+  private readonly paused: (readonly [number, number])[] = [];
 
   constructor(private readonly plate: Hotplate) {}
 
-  put(startSec: number, spot: number, mode: Mode): void {
-    if (!mode.griddle) return;
-    const { kind, heats } = mode.griddle;
-    this.lying.push({ startSec, endSec: startSec + mode.durationSec, spot, kind, heats });
+  pause(fromSec: number, toSec: number): void {
+    this.paused.push([fromSec, toSec]);
   }
 
-  remove(startSec: number, spot: number): void {
-    const i = this.lying.findIndex((l) => l.startSec === startSec && l.spot === spot);
-    if (i >= 0) this.lying.splice(i, 1);
+  put(activity: number, startSec: number, endSec: number, spot: number, lying: Lying): void {
+    let i = this.pieces.length;
+    while (i > 0 && (this.pieces[i - 1]?.startSec ?? 0) > startSec) i--;
+    this.pieces.splice(i, 0, { activity, startSec, endSec, spot, lying });
+  }
+
+  remove(activity: number): void {
+    const i = this.pieces.findIndex((p) => p.activity === activity);
+    if (i >= 0) this.pieces.splice(i, 1);
+  }
+
+  /** What lies there, in the order of starts. */
+  get lying(): readonly { readonly activity: number; readonly startSec: number; readonly endSec: number }[] {
+    return this.pieces;
+  }
+
+  /** Whether something other than a stand-alone use lies there at some moment of the stretch. */
+  isUsed(fromSec: number, toSec: number): boolean {
+    return this.pieces.some((p) => p.lying.kind !== null && p.startSec < toSec && p.endSec > fromSec);
   }
 
   /**
-   * The earliest start from `from` on, and the spot. A candidate that does not fit moves to the first moment at which something in
-   * its way is over; invariant: nothing before the candidate fits.
+   * The earliest start from `from` on and the spot, or undefined where that would be after `limit`. A candidate that does not fit
+   * moves to the first moment at which something in its way is over; invariant: nothing before the candidate fits.
    */
-  earliest(from: number, mode: Mode): { readonly startSec: number; readonly spot: number } {
+  earliest(
+    from: number,
+    durationSec: number,
+    lying: Lying,
+    limit: number,
+  ): { readonly startSec: number; readonly spot: number } | undefined {
     let at = from;
-    for (;;) {
-      const found = this.tryAt(at, mode);
-      if ('spot' in found) return { startSec: at, spot: found.spot };
-      at = found.until;
+    while (at <= limit) {
+      const found = this.tryAt(at, at + durationSec, lying);
+      if (found > 0) return { startSec: at, spot: found };
+      at = this.until;
     }
+    return undefined;
   }
 
-  private tryAt(startSec: number, mode: Mode): { readonly spot: number } | { readonly until: number } {
-    const endSec = startSec + mode.durationSec;
-    const { griddle } = mode;
-    if (!griddle) return { spot: 0 };
-    for (const [from, to] of this.plate.closed) if (startSec < to && endSec > from) return { until: to };
+  /** Where the last candidate that did not fit should move to. */
+  private until = 0;
+  /** By spot: 1 where the candidate finds it taken. */
+  private readonly taken = new Uint8Array(MOST_SPOTS + 1);
+
+  /** The lowest free spot; 0 where the stretch does not fit, and then `until` is set. */
+  private tryAt(startSec: number, endSec: number, lying: Lying): number {
+    for (const [from, to] of this.paused)
+      if (lying.kind !== null && startSec < to && endSec > from) {
+        this.until = to;
+        return 0;
+      }
     const { resetSec } = this.plate;
     const changeSec = Math.max(this.plate.changeSec, resetSec);
-    const spotFreeAt = new Array<number>(griddle.spots).fill(startSec);
-    for (const l of this.lying) {
-      const gap = l.kind === griddle.kind ? resetSec : changeSec;
-      if (startSec >= l.endSec + gap || endSec + gap <= l.startSec) continue;
-      if (l.kind !== griddle.kind) return { until: l.endSec + changeSec };
-      if (l.spot <= griddle.spots) {
-        spotFreeAt[l.spot - 1] = Math.max(spotFreeAt[l.spot - 1] ?? 0, l.endSec + resetSec);
+    this.taken.fill(0);
+    let nextFree = Infinity;
+    let together = 1;
+    let room = lying.spots;
+    for (const p of this.pieces) {
+      if (p.startSec >= endSec + changeSec) break;
+      const isKin = p.lying.kind === lying.kind && lying.kind !== null;
+      const gap = isKin ? resetSec : p.lying.kind === null || lying.kind === null ? 0 : changeSec;
+      if (startSec >= p.endSec + gap || endSec + gap <= p.startSec) continue;
+      if (!isKin || this.clashes(startSec, endSec, lying, p)) {
+        this.until = p.endSec + (isKin ? 0 : gap);
+        return 0;
       }
-      if (!this.plate.hasZones && this.heatsClash(startSec, griddle.heats, l)) return { until: l.endSec };
+      if (startSec < p.endSec && endSec > p.startSec) {
+        together++;
+        room = Math.min(room, p.lying.spots);
+        nextFree = Math.min(nextFree, p.endSec);
+      }
+      if (p.spot <= lying.spots) {
+        this.taken[p.spot] = 1;
+        nextFree = Math.min(nextFree, p.endSec + resetSec);
+      }
     }
-    const spot = spotFreeAt.findIndex((free) => free <= startSec);
-    return spot >= 0 ? { spot: spot + 1 } : { until: Math.min(...spotFreeAt) };
+    if (together <= room) for (let spot = 1; spot <= lying.spots; spot++) if (this.taken[spot] === 0) return spot;
+    this.until = nextFree;
+    return 0;
   }
 
-  /** Whether two unequal heats lie over one another for longer than is allowed, in one stretch. */
-  private heatsClash(startSec: number, heats: readonly HeatRun[], other: Lying): boolean {
-    return heats.some((a) =>
-      other.heats.some((b) => {
+  /** Unequal heats over one another for longer than is allowed, or one that must lie alone meets the other. */
+  private clashes(startSec: number, endSec: number, lying: Lying, other: Piece): boolean {
+    const o = other.lying;
+    for (const [from, to] of lying.alone)
+      if (startSec + from < other.endSec && startSec + to > other.startSec) return true;
+    for (const [from, to] of o.alone) if (other.startSec + from < endSec && other.startSec + to > startSec) return true;
+    if (this.plate.hasZones) return false;
+    for (const a of lying.heats)
+      for (const b of o.heats) {
+        if (a.heat === b.heat) continue;
         const overlap =
           Math.min(startSec + a.toSec, other.startSec + b.toSec) -
           Math.max(startSec + a.fromSec, other.startSec + b.fromSec);
-        return a.heat !== b.heat && overlap > HEAT_OVERLAP_SEC;
-      }),
-    );
+        if (overlap > HEAT_OVERLAP_SEC) return true;
+      }
+    return false;
   }
 }

@@ -1,20 +1,29 @@
 /**
- * From a problem to a schedule: serial schedule generation run backwards from the deadline, over orders that a seeded local search
- * improves. Begin with `search.ts`; `decode.ts` turns an order into a schedule. It knows problems (`problem.ts`) and no bread.
- * It counts its work in decodings, never by the clock, so the same problem and effort give the same schedule everywhere.
+ * From a problem to a schedule: serial schedule generation, forwards from the release or backwards from the deadline, over orders that
+ * a seeded walk improves. Begin with `search.ts`; `decode.ts` turns an order into a schedule on the `floor.ts`, where everything that
+ * can be taken is kept; `bound.ts` proves how short it could be. It knows problems (`problem.ts`) and no bread.
+ * It counts its work in activities placed, never by the clock, so the same problem and budget give the same schedule everywhere.
  */
 export type {
   Activity,
+  Fan,
   HeatRun,
   Hotplate,
   Lag,
+  Lying,
   Mode,
+  Pause,
   Placement,
   Problem,
   Resource,
   Schedule,
+  Span,
+  Stay,
+  Store,
   Unit,
   Use,
 } from './problem.ts';
-export { searchFresh, searchShort, type Found } from './search.ts';
+export type { Budget, Found } from './decoder.ts';
+export { searchFresh, searchShort } from './search.ts';
 export { lowerBound, type Bound } from './bound.ts';
+export { plainProblem, type PlainJob } from './plain.ts';

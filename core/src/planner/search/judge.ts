@@ -1,55 +1,91 @@
 import type { Problem, Schedule } from './problem.ts';
 
-/** What a schedule leaves unkept, in seconds. */
-export interface Breach {
-  /** Starts before the release, added up. */
-  readonly earlySec: number;
-  /** Lags over their maximum or under their minimum, added up. */
-  readonly lagSec: number;
-}
-
 /** When the last of the finals ends. */
-export function finishOf(problem: Problem, schedule: Schedule): number {
-  return Math.max(...problem.finals.map((f) => schedule[f.activity]?.endSec ?? 0));
+export function finishOf(problem: Problem, { placements }: Schedule): number {
+  return problem.finals.reduce((max, f) => Math.max(max, placements[f.activity]?.endSec ?? 0), -Infinity);
 }
 
-/** The first start of all activities. */
-export function firstStart(schedule: Schedule): number {
-  return Math.min(...schedule.map((p) => p.startSec));
-}
+/** A break counts as so many seconds at least, so that few breaks are better than many small ones. */
+const BREAK_SEC = 30;
+/** Nobody can begin before the class does, so an early start counts for more than anything that is late or stale. */
+const EARLY_WEIGHT = 4;
 
-export function breachOf(problem: Problem, schedule: Schedule): Breach {
-  let earlySec = 0;
-  for (const p of schedule) earlySec += Math.max(0, problem.releaseSec - p.startSec);
-  let lagSec = 0;
-  for (const lag of problem.lags) {
-    const wait = (schedule[lag.to]?.startSec ?? 0) - (schedule[lag.from]?.endSec ?? 0);
-    lagSec += Math.max(0, wait - lag.maxSec) + Math.max(0, lag.minSec - wait);
+const weighed = (sec: number): number => (sec > 0 ? sec + BREAK_SEC : 0);
+
+/** One activity without room: nobody can do two things at once, so whatever is late or stale is better than that. */
+const FORCED_SEC = 100_000;
+
+/** Seconds of broken lags, releases and dues, each break counted for some more, and much for each activity that is forced. */
+export function breachSec(problem: Problem, schedule: Schedule, forced: number): number {
+  const { placements } = schedule;
+  let sum = forced * FORCED_SEC;
+  for (const [i, a] of problem.activities.entries()) {
+    const p = placements[i];
+    if (!p) continue;
+    sum += EARLY_WEIGHT * weighed(a.releaseSec - p.startSec) + weighed(p.endSec - a.dueSec);
   }
-  return { earlySec, lagSec };
+  for (const lag of problem.lags) {
+    const [from, to] = [placements[lag.from], placements[lag.to]];
+    if (!from || !to) continue;
+    const wait =
+      (lag.toAt === 'start' ? to.startSec : to.endSec) - (lag.fromAt === 'end' ? from.endSec : from.startSec);
+    sum += weighed(wait - lag.maxSec) + weighed(lag.minSec - wait);
+  }
+  return sum;
 }
 
-/** Seconds by which finals end after the deadline, or (held ones) too long before it. */
-export function tableBreachSec(problem: Problem, schedule: Schedule, deadlineSec: number): number {
+/** Seconds by which finals end after the deadline, or (held ones) too long before it, each break counted for some more. */
+export function tableBreachSec(problem: Problem, { placements }: Schedule, deadlineSec: number): number {
   return problem.finals.reduce((sum, f) => {
-    const before = deadlineSec - (schedule[f.activity]?.endSec ?? 0);
-    return sum + Math.max(0, -before) + Math.max(0, before - (f.holdSec ?? Infinity));
+    const before = deadlineSec - (placements[f.activity]?.endSec ?? 0);
+    return sum + weighed(-before) + weighed(before - (f.holdSec ?? Infinity));
   }, 0);
 }
 
+/** Mean and worst of what is spread over many, the worst-off counting for a fifth so that nobody pays alone. */
+const shared = (list: readonly number[]): number =>
+  list.length === 0 ? 0 : 0.8 * (list.reduce((a, b) => a + b, 0) / list.length) + 0.2 * Math.max(...list);
+
+/** Idle time counts so much of what staleness does: it decides between plans that are equally fresh. */
+const IDLE_WEIGHT = 0.02;
+
 /**
- * How far a schedule is from fresh, in seconds per final: finals before the deadline (those that are held) and rests away from
- * their ideal, a fifth of the sum being that of the worst-off, so that nobody pays alone.
+ * How far a schedule is from fresh, in seconds: held finals before the deadline, and rests away from their ideal (from the end of what
+ * begins them to the last start after them); then a little for idle time, in which the worst-off counts too.
  */
 export function stalenessSec(problem: Problem, schedule: Schedule, deadlineSec: number): number {
+  const { placements } = schedule;
   const ages = problem.finals
     .filter((f) => f.holdSec !== null)
-    .map((f) => Math.max(0, deadlineSec - (schedule[f.activity]?.endSec ?? 0)));
-  const strays = problem.lags
-    .filter((l) => l.maxSec > l.minSec && Number.isFinite(l.maxSec))
-    .map((l) => Math.abs((schedule[l.to]?.startSec ?? 0) - (schedule[l.from]?.endSec ?? 0) - l.idealSec));
-  const mean = (list: readonly number[]): number =>
-    list.length === 0 ? 0 : list.reduce((a, b) => a + b, 0) / list.length;
-  const worst = (list: readonly number[]): number => Math.max(0, ...list);
-  return 0.8 * (mean(ages) + mean(strays)) + 0.2 * (worst(ages) + worst(strays));
+    .map((f) => Math.max(0, deadlineSec - (placements[f.activity]?.endSec ?? 0)));
+  const rests = new Map<number, { readonly idealSec: number; lastSec: number }>();
+  for (const lag of problem.lags) {
+    if (lag.maxSec === lag.minSec || lag.maxSec === Infinity || lag.fromAt !== 'end' || lag.toAt !== 'start') continue;
+    if (lag.idealSec === 0) continue;
+    const wait = (placements[lag.to]?.startSec ?? 0) - (placements[lag.from]?.endSec ?? 0);
+    const rest = rests.get(lag.from);
+    if (rest) rest.lastSec = Math.max(rest.lastSec, wait);
+    else rests.set(lag.from, { idealSec: lag.idealSec, lastSec: wait });
+  }
+  const strays = [...rests.values()].map((r) => Math.abs(r.lastSec - r.idealSec));
+  return shared(ages) + shared(strays) + IDLE_WEIGHT * shared(idleSecs(problem, schedule));
+}
+
+/** For each person with work: the time between their first and last task in which they do nothing. */
+function idleSecs(problem: Problem, { placements }: Schedule): readonly number[] {
+  const first = new Map<number, number>();
+  const last = new Map<number, number>();
+  const busy = new Map<number, number>();
+  for (const [i, p] of placements.entries()) {
+    const uses = problem.activities[i]?.modes[p.mode]?.uses ?? [];
+    for (const [n, use] of uses.entries()) {
+      const r = p.picks[n] ?? -1;
+      if (problem.resources[r]?.kind !== 'person') continue;
+      const [from, to] = [p.startSec + use.fromSec, p.startSec + use.toSec];
+      first.set(r, Math.min(first.get(r) ?? Infinity, from));
+      last.set(r, Math.max(last.get(r) ?? -Infinity, to));
+      busy.set(r, (busy.get(r) ?? 0) + to - from);
+    }
+  }
+  return [...busy].map(([r, sec]) => Math.max(0, (last.get(r) ?? 0) - (first.get(r) ?? 0) - sec));
 }

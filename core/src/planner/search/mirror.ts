@@ -1,41 +1,60 @@
-import type { Hotplate, Mode, Placement, Problem, Resource, Schedule } from './problem.ts';
+import type { Activity, HeatRun, Lag, Mode, Problem, Schedule, Span, Use } from './problem.ts';
 
-const flip = (spans: readonly (readonly [number, number])[]): readonly (readonly [number, number])[] =>
-  spans.map(([from, to]) => [-to, -from] as const);
-
-function mirrorMode(mode: Mode): Mode {
-  const d = mode.durationSec;
-  const turned = <T extends { readonly fromSec: number; readonly toSec: number }>(x: T): T => ({
-    ...x,
-    fromSec: d - x.toSec,
-    toSec: d - x.fromSec,
-  });
-  const { griddle } = mode;
-  return {
-    ...mode,
-    uses: mode.uses.map(turned),
-    ...(griddle ? { griddle: { ...griddle, heats: griddle.heats.map(turned) } } : {}),
-  };
-}
+const flip = (at: 'start' | 'end'): 'start' | 'end' => (at === 'start' ? 'end' : 'start');
+// 0 stays 0, never −0
+const minus = (sec: number): number => 0 - sec;
+const mirrorSpan = ([from, to]: Span): Span => [minus(to), minus(from)];
 
 /**
- * The same problem with time running backwards from `deadlineSec`: placing an activity as early as can be in the mirror places it as
- * late as can be before the deadline. Setup times are symmetric, so the griddles keep theirs.
+ * The same problem with time running the other way: moment t becomes −t, starts become ends. As early as can be in the mirror is as
+ * late as can be in the class, so one way of placing serves both. The mirror of the mirror is the problem itself.
  */
-export function mirrorProblem(problem: Problem, deadlineSec: number): Problem {
-  const closed = <T extends Resource | Hotplate>(x: T): T => ({ ...x, closed: flip(x.closed) });
+export function mirrorProblem(problem: Problem): Problem {
   return {
-    activities: problem.activities.map((a) => ({ ...a, modes: a.modes.map(mirrorMode) })),
-    lags: problem.lags.map((l) => ({ ...l, from: l.to, to: l.from })),
+    ...problem,
+    activities: problem.activities.map(mirrorActivity),
+    lags: problem.lags.map((l): Lag => ({ ...l, from: l.to, to: l.from, fromAt: flip(l.toAt), toAt: flip(l.fromAt) })),
+    fans: problem.fans.map((f) => ({ ...f, at: flip(f.at) })),
+    stays: problem.stays.map((s) => ({ ...s, before: s.after, after: s.before })),
     units: problem.units.map((u) => ({ ...u, activities: [...u.activities].reverse() })),
-    resources: problem.resources.map(closed),
-    hotplates: problem.hotplates.map(closed),
-    finals: problem.finals,
-    releaseSec: -deadlineSec,
+    resources: problem.resources.map((r) => ({ ...r, closed: r.closed.map(mirrorSpan).reverse() })),
+    pauses: problem.pauses.map((p) => ({ ...p, fromSec: minus(p.toSec), toSec: minus(p.fromSec) })),
+    avoidersFirst: !problem.avoidersFirst,
   };
 }
 
-/** A schedule of the mirror as one of the problem itself. */
-export function mirrorSchedule(schedule: Schedule): Schedule {
-  return schedule.map((p): Placement => ({ ...p, startSec: -p.endSec || 0, endSec: -p.startSec || 0 }));
+function mirrorActivity(a: Activity): Activity {
+  return {
+    ...a,
+    modes: a.modes.map(mirrorMode),
+    releaseSec: minus(a.dueSec),
+    dueSec: minus(a.releaseSec),
+    closed: a.closed.map(mirrorSpan).reverse(),
+  };
+}
+
+function mirrorMode(mode: Mode): Mode {
+  const { durationSec: d, lying } = mode;
+  const turn = <T extends Use | HeatRun>(x: T): T => ({ ...x, fromSec: d - x.toSec, toSec: d - x.fromSec });
+  return {
+    ...mode,
+    uses: mode.uses.map(turn),
+    ...(lying
+      ? {
+          lying: {
+            ...lying,
+            heats: lying.heats.map(turn).reverse(),
+            alone: lying.alone.map(([f, t]): Span => [d - t, d - f]).reverse(),
+          },
+        }
+      : {}),
+  };
+}
+
+/** A schedule of the mirror as one of the problem, and the other way round. */
+export function mirrorSchedule(problem: Problem, schedule: Schedule): Schedule {
+  return {
+    placements: schedule.placements.map((p) => ({ ...p, startSec: minus(p.endSec), endSec: minus(p.startSec) })),
+    pauseSecs: schedule.pauseSecs.map((sec, i) => minus(sec + (problem.pauses[i]?.durationSec ?? 0))),
+  };
 }

@@ -1,27 +1,107 @@
-import type { Problem } from './problem.ts';
+import type { Indexed } from './indexed.ts';
+import type { Problem, Schedule } from './problem.ts';
 import type { Random } from './random.ts';
 
+type Job = Problem['units'][number] & { readonly index: number };
+
 /**
- * Orders of the ordered units to begin with, each from last to first of the class since the search places backwards: in rounds
- * (everyone's first before anyone's second), group by group, in pairs of groups, and in halves.
+ * Orders of all units to begin with, each from first to last of the class: in rounds (everyone's first before anyone's second), group
+ * by group, in pairs of groups, in halves; families one after another in either order, or all together; pieces one by one, or stage by
+ * stage. Trunks and events stand
+ * before the first job that they lead to; then the same orders once more with all trunks and events before all jobs.
  */
-export function startingOrders(problem: Problem): readonly (readonly number[])[] {
-  const units = problem.units.map((u, index) => ({ ...u, index })).filter((u) => u.isOrdered);
-  const groups = [...new Set(units.map((u) => u.group))];
-  const rank = new Map(groups.map((g, i) => [g, i]));
-  const by = (key: (u: (typeof units)[number]) => readonly number[]): readonly number[] =>
-    [...units]
-      .sort((a, b) => {
-        const [x, y] = [key(a), key(b)];
-        const i = x.findIndex((v, n) => v !== y[n]);
-        return i < 0 ? a.index - b.index : (x[i] ?? 0) - (y[i] ?? 0);
-      })
-      .map((u) => u.index)
-      .reverse();
-  const groupOf = (u: (typeof units)[number]): number => rank.get(u.group) ?? 0;
-  const bunches = (size: number): readonly number[] => by((u) => [Math.floor(groupOf(u) / size), u.number, groupOf(u)]);
-  const sizes = new Set([1, 2, 3, Math.ceil(groups.length / 2), groups.length]);
-  return [...sizes].map(bunches);
+export function startingOrders(indexed: Indexed): readonly (readonly number[])[] {
+  const jobOrders = ordersOfJobs(indexed.problem);
+  const others = indexed.problem.units.flatMap((u, i) => (u.role === 'job' ? [] : [i]));
+  const apart = [
+    ...others.filter((u) => indexed.problem.units[u]?.role === 'trunk'),
+    ...others.filter((u) => indexed.problem.units[u]?.role === 'event'),
+  ];
+  if (others.length === 0) return jobOrders;
+  return [...jobOrders.map((jobs) => withOthers(indexed, jobs)), ...jobOrders.map((jobs) => [...apart, ...jobs])];
+}
+
+/** Puts trunks and events before the first job that they lead to; those that lead to none come first. */
+function withOthers({ problem, predecessors }: Indexed, jobs: readonly number[]): readonly number[] {
+  const order: number[] = [];
+  const isIn = problem.units.map(() => false);
+  const put = (u: number): void => {
+    if (isIn[u]) return;
+    isIn[u] = true;
+    for (const p of predecessors[u] ?? []) put(p);
+    order.push(u);
+  };
+  for (const j of jobs) put(j);
+  const rest = problem.units.flatMap((_, u) => (isIn[u] ? [] : [u]));
+  return [...rest, ...order];
+}
+
+function ordersOfJobs(problem: Problem): readonly (readonly number[])[] {
+  const jobs: Job[] = problem.units.map((u, index) => ({ ...u, index })).filter((u) => u.role === 'job');
+  const families = [...new Set(jobs.map((u) => u.family))];
+  const groups = new Map<string, number>();
+  for (const family of families) {
+    // a group is counted within its family, so that families can go side by side
+    [...new Set(jobs.filter((j) => j.family === family).map((j) => j.group))].forEach((g, i) => groups.set(g, i));
+  }
+  const count = Math.max(1, ...[...groups.values()].map((n) => n + 1));
+  const rank = (j: Job): number => groups.get(j.group) ?? 0;
+  const sizes = [...new Set([count, 1, 2, Math.ceil(count / 2), 3])].filter((s) => s <= count);
+  const familyRanks =
+    families.length === 1
+      ? [(): number => 0]
+      : [
+          (j: Job): number => families.indexOf(j.family),
+          (j: Job): number => -families.indexOf(j.family),
+          (): number => 0,
+        ];
+  const hasStages = jobs.some((j) => j.stage > 0);
+  // each piece through all its stages, or all pieces of a round through one stage before any goes on to the next
+  const stageOf = hasStages ? [(): number => 0, (j: Job): number => j.stage] : [(): number => 0];
+  return familyRanks.flatMap((ofFamily) =>
+    sizes.flatMap((size) =>
+      stageOf.map((stage) =>
+        sortedBy(jobs, (j) => [
+          ofFamily(j),
+          Math.floor(rank(j) / size),
+          stage(j),
+          j.number,
+          rank(j),
+          families.indexOf(j.family),
+          j.stage,
+        ]),
+      ),
+    ),
+  );
+}
+
+function sortedBy(jobs: readonly Job[], key: (j: Job) => readonly number[]): readonly number[] {
+  return jobs
+    .map((j) => ({ index: j.index, key: key(j) }))
+    .sort((a, b) => {
+      const i = a.key.findIndex((v, n) => v !== b.key[n]);
+      return i < 0 ? a.index - b.index : (a.key[i] ?? 0) - (b.key[i] ?? 0);
+    })
+    .map((j) => j.index);
+}
+
+/** The units in the order in which a schedule begins them; for decoding the same schedule again, packed more tightly. */
+export function orderByStart(problem: Problem, schedule: Schedule): readonly number[] {
+  const startOf = (u: number): number =>
+    Math.min(...(problem.units[u]?.activities ?? []).map((a) => schedule.placements[a]?.startSec ?? 0));
+  return ranked(problem, startOf);
+}
+
+/** The units in the order in which a schedule ends them, the first first. */
+export function orderByEnd(problem: Problem, schedule: Schedule): readonly number[] {
+  const endOf = (u: number): number =>
+    Math.max(...(problem.units[u]?.activities ?? []).map((a) => schedule.placements[a]?.endSec ?? 0));
+  return ranked(problem, endOf);
+}
+
+function ranked(problem: Problem, momentOf: (u: number) => number): readonly number[] {
+  const moments = problem.units.map((_, u) => momentOf(u));
+  return problem.units.map((_, u) => u).sort((a, b) => (moments[a] ?? 0) - (moments[b] ?? 0) || a - b);
 }
 
 /** A neighbour of an order: one unit moved, two exchanged, or a stretch moved as a whole. */
@@ -30,11 +110,16 @@ export function neighbourOf(order: readonly number[], random: Random): readonly 
   const next = [...order];
   const at = (): number => Math.floor(random() * n);
   const choice = random();
-  if (choice < 0.4) {
+  if (choice < 0.35) {
     const [i, j] = [at(), at()];
     [next[i], next[j]] = [next[j] ?? 0, next[i] ?? 0];
+  } else if (choice < 0.7) {
+    // a short way off, since neighbours in the order are neighbours at the griddle
+    const from = at();
+    const to = Math.max(0, Math.min(n - 1, from + Math.round((random() - 0.5) * 12)));
+    next.splice(to, 0, ...next.splice(from, 1));
   } else {
-    const length = choice < 0.7 ? 1 : 1 + Math.floor(random() * Math.max(1, n / 4));
+    const length = 1 + Math.floor(random() * Math.max(1, n / 4));
     const moved = next.splice(at(), length);
     next.splice(Math.floor(random() * (next.length + 1)), 0, ...moved);
   }

@@ -1,12 +1,15 @@
 /**
  * The scheduling problem as plain data, with no bread in it: a resource-constrained project scheduling problem with minimum and
- * maximum time lags and alternative modes (notation of Neumann, Schwindt and Zimmermann, "Project Scheduling with Time Windows").
- * All times are whole seconds.
+ * maximum time lags, calendars and alternative modes (notation of Neumann, Schwindt and Zimmermann, "Project Scheduling with Time
+ * Windows"). All times are whole seconds.
  */
 
-/** Takes `amount` of a resource from `fromSec` to `toSec` after the activity's start. */
+/** A stretch of time from the first to the second moment. */
+export type Span = readonly [number, number];
+
+/** Takes `amount` of one of the resources `anyOf`, the same throughout, from `fromSec` to `toSec` after the activity's start. */
 export interface Use {
-  readonly resource: number;
+  readonly anyOf: readonly number[];
   readonly fromSec: number;
   readonly toSec: number;
   readonly amount: number;
@@ -19,49 +22,89 @@ export interface HeatRun {
   readonly toSec: number;
 }
 
-/** One way of doing an activity: how long it takes, what it takes, and on which griddle it lies, if on one. */
+/** What a mode lays on a hotplate. */
+export interface Lying {
+  readonly plate: number;
+  /** Things of one kind may lie together; null stands alone and asks for no setup before or after. */
+  readonly kind: string | null;
+  /** How many of its size the plate holds. */
+  readonly spots: number;
+  readonly heats: readonly HeatRun[];
+  /** Stretches after the start in which nothing else may lie there. */
+  readonly alone: readonly Span[];
+}
+
+/** One way of doing an activity: how long it takes, what it takes, and on which hotplate it lies, if on one. */
 export interface Mode {
   readonly durationSec: number;
   readonly uses: readonly Use[];
-  readonly griddle?: {
-    readonly index: number;
-    readonly kind: string;
-    readonly spots: number;
-    readonly heats: readonly HeatRun[];
-  };
-  /** What the mode stands for, for whoever reads the schedule: who does it, and where. */
-  readonly people: readonly string[];
-  readonly place?: string;
+  readonly lying?: Lying;
 }
 
 export interface Activity {
   readonly id: string;
   readonly modes: readonly Mode[];
+  /** No earlier start and no later end than these; ±Infinity where it does not matter. A search that cannot keep one breaks it. */
+  readonly releaseSec: number;
+  readonly dueSec: number;
+  /** Stretches inside which it may not lie, not even a moment of it; their edges are open. */
+  readonly closed: readonly Span[];
+  /** Bits of what it brings to a fire and of what must not have been there before it; 0 for nothing. */
+  readonly holds: number;
+  readonly avoids: number;
+  /** Takes away one who watches hotplates, while it lasts. */
+  readonly takesWatcher: boolean;
 }
 
-/** A lag from the end of one activity to the start of another: at least `minSec`, best `idealSec`, at most `maxSec`. */
+/** A lag between a moment of one activity and a moment of another: at least `minSec`, best `idealSec`, at most `maxSec`. */
 export interface Lag {
   readonly from: number;
   readonly to: number;
+  readonly fromAt: 'start' | 'end';
+  readonly toAt: 'start' | 'end';
   readonly minSec: number;
   readonly idealSec: number;
   readonly maxSec: number;
 }
 
-/** Activities that are placed together, in the order of time; `isOrdered` ones are what the search puts in order. */
+/** Activities whose starts (or ends) lie no further apart than `spreadSec`: what a window before (or after) all of them comes to. */
+export interface Fan {
+  readonly activities: readonly number[];
+  readonly at: 'start' | 'end';
+  readonly spreadSec: number;
+}
+
+/** A stay in a store, from the first end of `before` to the last start of `after`. Stays of one owner count once. */
+export interface Stay {
+  readonly store: number;
+  readonly owner: string;
+  readonly amount: number;
+  readonly before: readonly number[];
+  readonly after: readonly number[];
+  readonly minSec: number;
+}
+
+/** Activities that are placed together, in the order of time. */
 export interface Unit {
   readonly activities: readonly number[];
-  readonly isOrdered: boolean;
-  /** Units of one group (the pieces of a batch) do best close together. */
+  /** `job` units are what the search puts in order; `trunk` ones come with them, `event` ones (for many at once) between. */
+  readonly role: 'job' | 'trunk' | 'event';
+  /** Units of one group (the pieces of a batch) do best close together; groups of one class (of one bread) too. */
   readonly group: string;
+  readonly family: string;
   readonly number: number;
+  /** 0 for the first unit of a chain, 1 for the next. */
+  readonly stage: number;
 }
 
 /** A renewable resource; nothing may take it during `closed`. */
 export interface Resource {
   readonly id: string;
+  readonly kind: 'person' | 'other';
   readonly capacity: number;
-  readonly closed: readonly (readonly [number, number])[];
+  readonly closed: readonly Span[];
+  /** What lies there follows the order that `holds` and `avoids` ask for. */
+  readonly isFire: boolean;
 }
 
 /** A griddle: one kind of bread at a time, so many spots for it, setup times between pieces and between kinds. */
@@ -69,28 +112,55 @@ export interface Hotplate {
   readonly id: string;
   readonly resetSec: number;
   readonly changeSec: number;
+  /** How long it lies empty while it is cleaned of what somebody avoids; null: never. */
+  readonly cleanSec: number | null;
   readonly hasZones: boolean;
-  readonly closed: readonly (readonly [number, number])[];
+}
+
+/** Where things stay between activities; a capacity of Infinity for any number. */
+export interface Store {
+  readonly id: string;
+  readonly capacity: number;
+}
+
+/** A pause of all the resources and hotplates; it lies between two moments and is set before all else. */
+export interface Pause {
+  readonly id: string;
+  readonly fromSec: number;
+  readonly toSec: number;
+  readonly durationSec: number;
+  readonly resources: readonly number[];
 }
 
 export interface Problem {
   readonly activities: readonly Activity[];
   readonly lags: readonly Lag[];
+  readonly fans: readonly Fan[];
+  readonly stays: readonly Stay[];
   readonly units: readonly Unit[];
   readonly resources: readonly Resource[];
   readonly hotplates: readonly Hotplate[];
+  readonly stores: readonly Store[];
+  readonly pauses: readonly Pause[];
+  /** At most `each` hotplates in use for each of `count` watchers; null where there are watchers enough for all. */
+  readonly watch: { readonly each: number; readonly count: number } | null;
   /** The last activities of all jobs; `holdSec`: how long before the deadline one may end at most, null for any time. */
   readonly finals: readonly { readonly activity: number; readonly holdSec: number | null }[];
-  /** No activity may start before this moment. */
-  readonly releaseSec: number;
+  /** Whether avoiders must come before holders (as time runs), or after them (as it runs in the mirror). */
+  readonly avoidersFirst: boolean;
 }
 
-/** When, in which mode and on which spot (from 1; 0 = none) each activity of a problem is done. */
+/** When, in which mode, on which spot (from 1; 0 = none) and with which of the resources of each use an activity is done. */
 export interface Placement {
   readonly startSec: number;
   readonly endSec: number;
   readonly mode: number;
   readonly spot: number;
+  readonly picks: readonly number[];
 }
 
-export type Schedule = readonly Placement[];
+/** The placements of all activities, and the starts of all pauses. */
+export interface Schedule {
+  readonly placements: readonly Placement[];
+  readonly pauseSecs: readonly number[];
+}

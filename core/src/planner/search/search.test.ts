@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { lowerBound, type Problem } from './index.ts';
+import { JOB_SHOPS } from '../../testing/index.ts';
+import { lowerBound, plainProblem, searchShort, type Problem } from './index.ts';
 import { mirrorProblem, mirrorSchedule } from './mirror.ts';
-import { searchShort } from './search.ts';
 import { Timeline } from './timeline.ts';
 
 describe('a timeline', () => {
@@ -39,52 +39,66 @@ describe('a timeline', () => {
   });
 });
 
-/** Two jobs of two operations on two machines, as a plain problem: 3 on A then 2 on B; 2 on B then 4 on A. */
-const flow: Problem = {
-  activities: (
-    [
-      [0, 3],
-      [1, 2],
-      [1, 2],
-      [0, 4],
-    ] as const
-  ).map(([resource, d], i) => ({
-    id: `o${i}`,
-    modes: [{ durationSec: d, uses: [{ resource, fromSec: 0, toSec: d, amount: 1 }], people: [] }],
-  })),
-  lags: [
-    [0, 1],
-    [2, 3],
-  ].map(([from = 0, to = 0]) => ({ from, to, minSec: 0, idealSec: 0, maxSec: Infinity })),
-  units: [
-    [0, 1],
-    [2, 3],
-  ].map((activities, i) => ({ activities, isOrdered: true, group: `j${i}`, number: 1 })),
-  resources: ['A', 'B'].map((id) => ({ id, capacity: 1, closed: [] })),
-  hotplates: [],
-  finals: [1, 3].map((activity) => ({ activity, holdSec: null })),
-  releaseSec: 0,
-};
+/** Two jobs of two operations on two machines: 3 on A then 2 on B; 2 on B then 4 on A. */
+const flow = plainProblem(2, [
+  [
+    { machine: 0, sec: 3 },
+    { machine: 1, sec: 2 },
+  ],
+  [
+    { machine: 1, sec: 2 },
+    { machine: 0, sec: 4 },
+  ],
+]);
 
 describe('the search', () => {
   it('solves a job shop of two jobs worked by hand: machine A is busy for 7 without a gap', () => {
     expect(lowerBound(flow).boundSec).toBe(7);
-    expect(searchShort(flow, 100, 3).finishSec).toBe(7);
+    expect(searchShort(flow, { placements: 500 }).finishSec).toBe(7);
   });
+
   it('goes round a closed stretch of a machine', () => {
     const closed: Problem = {
       ...flow,
-      resources: flow.resources.map((r) => (r.id === 'A' ? { ...r, closed: [[3, 5] as const] } : r)),
+      resources: flow.resources.map((r, i) => (i === 0 ? { ...r, closed: [[3, 5] as const] } : r)),
     };
-    const found = searchShort(closed, 100, 5);
+    const found = searchShort(closed, { placements: 2000 });
     expect(found.finishSec).toBe(9);
-    for (const [a, p] of found.schedule.entries())
+    for (const [a, p] of found.schedule.placements.entries())
       if (a === 0 || a === 3) expect(p.endSec <= 3 || p.startSec >= 5).toBe(true);
   });
+
   it('mirrors a problem into itself', () => {
-    const twice = mirrorProblem(mirrorProblem(flow, 0), 0);
-    expect(JSON.stringify({ ...twice, releaseSec: 0 })).toBe(JSON.stringify(flow));
-    const schedule = [{ startSec: 1, endSec: 4, mode: 0, spot: 0 }];
-    expect(mirrorSchedule(mirrorSchedule(schedule))).toEqual(schedule);
+    expect(JSON.stringify(mirrorProblem(mirrorProblem(flow)))).toBe(JSON.stringify(flow));
+    const schedule = { placements: [{ startSec: 1, endSec: 4, mode: 0, spot: 0, picks: [0] }], pauseSecs: [] };
+    expect(mirrorSchedule(flow, mirrorSchedule(flow, schedule))).toEqual(schedule);
+  });
+
+  it('takes a maximum lag for what it is: the first of two that must follow at once waits for the second', () => {
+    // operation 2 of job 1 may wait for 0; machine B is taken for the first 2 seconds
+    const tight: Problem = { ...flow, lags: flow.lags.map((l, i) => (i === 0 ? { ...l, maxSec: 0 } : l)) };
+    const { schedule, breachSec } = searchShort(tight, { placements: 500 });
+    expect(breachSec).toBe(0);
+    expect(schedule.placements[1]?.startSec).toBe(schedule.placements[0]?.endSec);
+  });
+
+  it('stops when it is told to, with the best so far', () => {
+    const shop = JOB_SHOPS.find((s) => s.name === 'la04');
+    const problem = plainProblem(shop?.machines ?? 0, shop?.jobs ?? []);
+    let heard = 0;
+    const stopped = searchShort(problem, { placements: 200_000, onBetter: () => ++heard < 2 });
+    expect(heard).toBe(2);
+    expect(stopped.breachSec).toBe(0);
+    expect(stopped.finishSec).toBeGreaterThan(searchShort(problem, { placements: 200_000 }).finishSec);
+  });
+});
+
+describe('the classical job shops', () => {
+  it.each(JOB_SHOPS.filter((s) => s.name !== 'ft10'))('$name comes within 2 % of its published optimum', (shop) => {
+    const problem = plainProblem(shop.machines, shop.jobs);
+    expect(lowerBound(problem).boundSec).toBeLessThanOrEqual(shop.optimumSec);
+    const { finishSec } = searchShort(problem, { placements: 1_200_000 });
+    expect(finishSec).toBeGreaterThanOrEqual(shop.optimumSec);
+    expect(finishSec / shop.optimumSec).toBeLessThanOrEqual(1.02);
   });
 });

@@ -1,121 +1,146 @@
-import { decode, indexProblem, type Indexed } from './decode.ts';
-import { breachOf, finishOf, firstStart, stalenessSec, tableBreachSec } from './judge.ts';
-import { mirrorProblem, mirrorSchedule } from './mirror.ts';
-import { neighbourOf, startingOrders } from './orders.ts';
+import type { Decoded } from './decode.ts';
+import { Decoder, type Budget, type Candidate, type Choice, type Found } from './decoder.ts';
+import { criticalPairs, exchanged } from './critical.ts';
+import type { Indexed } from './indexed.ts';
+import { breachSec, finishOf, stalenessSec, tableBreachSec } from './judge.ts';
+import { neighbourOf, orderByEnd, orderByStart, startingOrders } from './orders.ts';
 import type { Problem, Schedule } from './problem.ts';
-import { seededRandom } from './random.ts';
+import { seededRandom, type Random } from './random.ts';
+import { tabuWalk } from './tabu.ts';
 
-/** A schedule with the order that gave it and its cost; of two, the lower cost is better. */
-export interface Found {
-  readonly schedule: Schedule;
-  readonly order: readonly number[];
-  readonly finishSec: number;
-  readonly cost: number;
-}
-
-/** A second of a broken lag or of an early start outweighs any freshness or length. */
-const BREACH_WEIGHT = 10_000;
-/** Decodings that one step of effort buys. */
-const DECODINGS_PER_EFFORT = 24;
+/** A second of a broken rule outweighs any freshness or length. */
+const BREACH_WEIGHT = 1000;
 const SEED = 20_270_306;
-/** Nobody can begin before the class does, so an early start counts for more than anything that is late or stale. */
-const EARLY_WEIGHT = 20;
-/** How near to the ideal the rests are asked to be, tried from the best on. */
-const EASES = [1, 0.75, 0.5, 0.25, 0] as const;
+/** How near to the ideal the rests are asked to be, tried in turn. */
+const EASES = [1, 0.5, 0] as const;
+/** Where in its time a pause lies, tried in turn. */
+const PAUSE_SHARES = [0, 0.5, 1] as const;
+/** Share of the work that may go into the starting orders. */
+const START_SHARE = 0.5;
+/** How much worse, as a share of the cost, a step of the walk may be at its beginning. */
+const WARMTH = 0.006;
 
-const hasCalendar = (problem: Problem): boolean =>
-  [...problem.resources, ...problem.hotplates].some((r) => r.closed.some(([, to]) => to > problem.releaseSec));
+const pausesAt = (problem: Problem, share: number): readonly number[] =>
+  problem.pauses.map((p) => Math.round(p.fromSec + share * Math.max(0, p.toSec - p.durationSec - p.fromSec)));
 
-/** Turns orders into schedules: backwards from a deadline, or forwards from the release. */
-class Decoder {
-  private readonly mirrored = new Map<number, Indexed>();
-  private readonly plain: Indexed;
-
-  constructor(private readonly problem: Problem) {
-    this.plain = indexProblem(problem);
-  }
-
-  backwards(order: readonly number[], deadlineSec: number, ease: number): Schedule {
-    let indexed = this.mirrored.get(deadlineSec);
-    if (!indexed) {
-      indexed = indexProblem(mirrorProblem(this.problem, deadlineSec));
-      this.mirrored.set(deadlineSec, indexed);
-    }
-    return mirrorSchedule(decode(indexed, order, ease));
-  }
-
-  forwards(order: readonly number[]): Schedule {
-    return decode(this.plain, [...order].reverse(), 0);
-  }
-}
-
-/** What the broken lags and early starts of a schedule cost. */
-function breachCost(problem: Problem, schedule: Schedule): number {
-  const { earlySec, lagSec } = breachOf(problem, schedule);
-  return BREACH_WEIGHT * (lagSec + EARLY_WEIGHT * earlySec);
-}
-
-const cheapest = (list: readonly Found[]): Found => list.reduce((a, b) => (b.cost < a.cost ? b : a));
-
-const shifted = (schedule: Schedule, bySec: number): Schedule =>
-  schedule.map((p) => ({ ...p, startSec: p.startSec + bySec, endSec: p.endSec + bySec }));
+const better = <T extends Found>(a: T, b: T): T => (b.cost < a.cost ? b : a);
 
 /**
- * The earliest finish found (goal `short`): every order is decoded backwards from a deadline that is moved until the first start meets
- * the release. Closed stretches (breaks) do not move with it; then the order is decoded forwards too, and backwards again from the
- * finish that this gives (forward–backward improvement, Li and Willis 1992). `effort` 1 to 10 bounds the decodings.
+ * The earliest finish found (goal `short`): orders are decoded forwards, then backwards from the finish that gives and forwards again
+ * (forward-backward improvement, Li and Willis 1992), and a seeded walk over neighbours goes on from the best.
  */
-export function searchShort(problem: Problem, deadlineSec: number, effort: number): Found {
-  const decoder = new Decoder(problem);
-  const isShiftable = !hasCalendar(problem);
-  const asFound = (schedule: Schedule, order: readonly number[]): Found => {
+export function searchShort(problem: Problem, budget: Budget): Found {
+  const decoder = new Decoder(problem, budget);
+  const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
     const finishSec = finishOf(problem, schedule);
-    return { schedule, order, finishSec, cost: finishSec + breachCost(problem, schedule) };
+    const breach = breachSec(problem, schedule, forced);
+    return { ...choice, schedule, finishSec, breachSec: breach, cost: finishSec + BREACH_WEIGHT * breach };
   };
-  const judge = (order: readonly number[]): Found => {
-    const latest = decoder.backwards(order, deadlineSec, 0);
-    const slackSec = firstStart(latest) - problem.releaseSec;
-    if (isShiftable) return asFound(shifted(latest, -slackSec), order);
-    const earliest = decoder.forwards(order);
-    const deadlines = [finishOf(problem, earliest), deadlineSec - slackSec];
-    const again = deadlines.map((sec) => decoder.backwards(order, sec, 0));
-    return cheapest([earliest, ...again].map((schedule) => asFound(schedule, order)));
+  const justified = (found: Candidate): Candidate => {
+    let best = found;
+    for (;;) {
+      const late = { ...best, order: orderByEnd(problem, best.schedule) };
+      const back = judged(late, decoder.backwards(late, best.finishSec));
+      const early = { ...best, order: orderByStart(problem, back.schedule) };
+      const next = better(back, judged(early, decoder.forwards(early)));
+      if (next.cost >= best.cost) return best;
+      best = next;
+    }
   };
-  return improve(startingOrders(problem).map(judge), judge, effort);
+  const start = (choice: Choice): Candidate => judged({ ...choice, ease: 0 }, decoder.forwards({ ...choice, ease: 0 }));
+  let best = best3(decoder, start).map(justified).reduce(better);
+  decoder.tell(best);
+  best = tabuWalk(decoder, best, start);
+  best = walk(decoder, best, orderByStart, (choice) => {
+    const found = start(choice);
+    return found.cost < best.cost * (1 + WARMTH) ? justified(found) : found;
+  });
+  return best;
 }
 
 /**
- * The freshest schedule found that ends at the deadline (goal `fresh`). Starts from the given schedule's order too, decoded with the
- * least rests: where time shifts freely that one keeps every lag if the given one does.
+ * The freshest schedule found that ends at the deadline (goal `fresh`): orders are decoded backwards from it. Starts from the order of
+ * a given schedule too, which shows what is possible at all.
  */
-export function searchFresh(problem: Problem, deadlineSec: number, effort: number, shortest: Found): Found {
-  const decoder = new Decoder(problem);
-  const asFound = (schedule: Schedule, order: readonly number[]): Found => {
-    const tableCost = BREACH_WEIGHT * tableBreachSec(problem, schedule, deadlineSec);
-    const cost = stalenessSec(problem, schedule, deadlineSec) + tableCost + breachCost(problem, schedule);
-    return { schedule, order, finishSec: finishOf(problem, schedule), cost };
+export function searchFresh(problem: Problem, deadlineSec: number, budget: Budget, shortest: Found): Found {
+  const decoder = new Decoder(problem, budget);
+  const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
+    const breach = breachSec(problem, schedule, forced) + tableBreachSec(problem, schedule, deadlineSec);
+    return {
+      ...choice,
+      schedule,
+      finishSec: finishOf(problem, schedule),
+      breachSec: breach,
+      cost: stalenessSec(problem, schedule, deadlineSec) + BREACH_WEIGHT * breach,
+    };
   };
-  const judge = (order: readonly number[]): Found => {
-    let best: Found | undefined;
-    for (const ease of EASES) {
-      const found = asFound(decoder.backwards(order, deadlineSec, ease), order);
-      if (!best || found.cost < best.cost) best = found;
-      if (found.cost < BREACH_WEIGHT) break; // nothing is broken at the easiest rest that works
-    }
-    return best ?? asFound(shortest.schedule, order);
+  const judge = (choice: Choice): Candidate => judged(choice, decoder.backwards(choice, deadlineSec));
+  const eased = (choice: Choice): Candidate => {
+    let best = judge(choice);
+    for (const ease of EASES.slice(1)) if (best.breachSec > 0) best = better(best, judge({ ...choice, ease }));
+    return best;
   };
-  const starts = [...startingOrders(problem), shortest.order].map(judge);
-  return improve([...starts, asFound(shortest.schedule, shortest.order)], judge, effort);
+  const known = { order: orderByEnd(problem, shortest.schedule), pauseSecs: shortest.schedule.pauseSecs };
+  const asItIs = judged({ ...known, ease: 0 }, { schedule: shortest.schedule, forced: shortest.breachSec > 0 ? 1 : 0 });
+  const starts = [...EASES.map((ease) => judge({ ...known, ease })), ...best3(decoder, eased), asItIs];
+  const first = starts.reduce(better);
+  decoder.tell(first);
+  return walk(decoder, first, orderByEnd, judge);
 }
 
-/** Local search from the best start: a neighbour that is as good or better takes its place. Deterministic by seed. */
-function improve(starts: readonly Found[], judge: (order: readonly number[]) => Found, effort: number): Found {
+/** The three best of the starting orders, as far as their share of the work goes. */
+function best3(decoder: Decoder, judge: (choice: Choice) => Candidate): readonly [Candidate, ...Candidate[]] {
+  const { problem } = decoder;
+  const shares = problem.pauses.length === 0 ? [0] : PAUSE_SHARES;
+  const [any = [], ...others] = startingOrders(decoder.forward);
+  const first = judge({ order: any, ease: EASES[0], pauseSecs: pausesAt(problem, 0) });
+  const found: Candidate[] = [];
+  for (const [n, share] of shares.entries())
+    for (const order of n === 0 ? others : [any, ...others]) {
+      if (decoder.isOver((START_SHARE * (n + 1)) / shares.length)) break;
+      found.push(judge({ order, ease: EASES[0], pauseSecs: pausesAt(problem, share) }));
+    }
+  return [first, ...found.sort((a, b) => a.cost - b.cost).slice(0, 2)];
+}
+
+/** A walk over neighbours that may take small steps back at first (threshold accepting, Dueck and Scheuer 1990); keeps the best. */
+function walk(
+  decoder: Decoder,
+  start: Candidate,
+  orderOf: (problem: Problem, schedule: Schedule) => readonly number[],
+  judge: (choice: Choice) => Candidate,
+): Candidate {
   const random = seededRandom(SEED);
-  let best = cheapest(starts);
-  if (best.order.length < 2) return best;
-  for (let i = 0; i < effort * DECODINGS_PER_EFFORT; i++) {
-    const found = judge(neighbourOf(best.order, random));
-    if (found.cost <= best.cost) best = found;
+  let best = start;
+  let here = start;
+  if (start.order.length < 2) return best;
+  for (let coolness = 0; !decoder.isOver(1); coolness = decoder.doneShare) {
+    const order = orderOf(decoder.problem, here.schedule);
+    const found = judge(stepFrom(decoder.forward, { ...here, order }, random));
+    if (found.cost <= here.cost + Math.max(0, WARMTH * (1 - coolness) * best.finishSec)) here = found;
+    if (found.cost < best.cost) {
+      best = found;
+      decoder.tell(best);
+    }
   }
   return best;
+}
+
+/** A neighbouring choice: mostly another order, at times another ease or another moment for a pause. */
+function stepFrom(indexed: Indexed, { order, ease, pauseSecs, schedule }: Candidate, random: Random): Choice {
+  const { problem } = indexed;
+  const choice = random();
+  if (choice < 0.06) return { order, ease: Math.round(random() * 20) / 20, pauseSecs };
+  if (choice < 0.14 && problem.pauses.length > 0) {
+    const which = Math.floor(random() * problem.pauses.length);
+    const moved = pausesAt(problem, random());
+    return { order, ease, pauseSecs: pauseSecs.map((sec, i) => (i === which ? (moved[i] ?? sec) : sec)) };
+  }
+  if (choice < 0.55) {
+    const pairs = criticalPairs(indexed, schedule, random);
+    const pair = pairs[Math.floor(random() * pairs.length)];
+    const next = pair && exchanged(indexed, order, pair);
+    if (next) return { order: next, ease, pauseSecs };
+  }
+  return { order: neighbourOf(order, random), ease, pauseSecs };
 }

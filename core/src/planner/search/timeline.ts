@@ -1,5 +1,7 @@
 /** Busy stretches of one resource, kept in the order of their starts. */
 export class Timeline {
+  /** Seconds taken in all, closed stretches left out. */
+  busySec = 0;
   private readonly starts: number[] = [];
   private readonly ends: number[] = [];
   private readonly amounts: number[] = [];
@@ -9,6 +11,7 @@ export class Timeline {
     closed: readonly (readonly [number, number])[],
   ) {
     for (const [from, to] of closed) this.take(from, to, capacity);
+    this.busySec = 0;
   }
 
   /** Index of the first stretch that starts at or after `sec`. */
@@ -29,6 +32,7 @@ export class Timeline {
     this.starts.splice(i, 0, from);
     this.ends.splice(i, 0, to);
     this.amounts.splice(i, 0, amount);
+    this.busySec += to - from;
   }
 
   free(from: number, to: number, amount: number): void {
@@ -38,58 +42,66 @@ export class Timeline {
       this.starts.splice(i, 1);
       this.ends.splice(i, 1);
       this.amounts.splice(i, 1);
+      this.busySec -= to - from;
       return;
     }
   }
 
   /**
    * The earliest moment from `from` on at which `amount` is free for `lengthSec`. The candidate moves to the end of a stretch that
-   * stands in the way, until none does; invariant: nothing before the candidate fits.
+   * stands in the way, until none does; invariant: nothing before the candidate fits. Infinity where the resource never holds so much.
    */
   earliest(from: number, lengthSec: number, amount: number): number {
     if (lengthSec <= 0) return from;
+    if (amount > this.capacity) return Infinity;
+    return this.capacity === amount ? this.firstGap(from, lengthSec) : this.firstRoom(from, lengthSec, amount);
+  }
+
+  /** Nothing else may be there: stretches are passed in order until the gap before the next is long enough. */
+  private firstGap(from: number, lengthSec: number): number {
     let at = from;
-    for (;;) {
-      const blocked = this.blockedUntil(at, at + lengthSec, amount);
-      if (blocked === undefined) return at;
-      at = blocked;
+    // longest stretches may begin early, so the walk starts at the front; lists are short
+    for (let i = 0; i < this.starts.length; i++) {
+      const end = this.ends[i] ?? 0;
+      if (end <= at) continue;
+      if ((this.starts[i] ?? 0) >= at + lengthSec) return at;
+      at = end;
     }
+    return at;
   }
 
-  /** Where [from, to) does not fit: the first end of a stretch in the way after which it might. */
-  private blockedUntil(from: number, to: number, amount: number): number | undefined {
-    const last = this.firstFrom(to);
-    if (this.capacity <= amount) {
-      // unary: stretches never overlap, so the last one that starts before `to` is the only one that can reach past `from` last
-      for (let i = last - 1; i >= 0; i--) {
-        const end = this.ends[i] ?? 0;
-        if (end <= from) return undefined;
-        if (i === 0 || (this.ends[i - 1] ?? 0) <= from) return end;
+  /** Cumulative: the load is checked at the candidate and at every start inside it, where alone it can rise. */
+  private firstRoom(from: number, lengthSec: number, amount: number): number {
+    let at = from;
+    for (let sec: number | undefined = at; sec !== undefined;) {
+      const freeAgain = this.crowdedUntil(sec, amount);
+      if (freeAgain !== undefined) {
+        at = freeAgain;
+        sec = at;
+        continue;
       }
-      return undefined;
+      sec = this.nextStart(sec, at + lengthSec);
     }
-    return this.crowdedUntil(from, to, amount, last);
+    return at;
   }
 
-  /** Cumulative: the load is checked at `from` and at every start in between, where alone it can rise. */
-  private crowdedUntil(from: number, to: number, amount: number, last: number): number | undefined {
-    const loadAt = (sec: number): { load: number; nextEnd: number } => {
-      let load = 0;
-      let nextEnd = Infinity;
-      for (let i = 0; i < last; i++) {
-        const end = this.ends[i] ?? 0;
-        if ((this.starts[i] ?? 0) <= sec && end > sec) {
-          load += this.amounts[i] ?? 0;
-          nextEnd = Math.min(nextEnd, end);
-        }
-      }
-      return { load, nextEnd };
-    };
-    const moments = [from, ...this.starts.slice(0, last).filter((s) => s > from && s < to)];
-    for (const sec of moments) {
-      const { load, nextEnd } = loadAt(sec);
-      if (load + amount > this.capacity) return nextEnd;
+  /** Where too much is taken at `sec`: the first end of what is taken then. */
+  private crowdedUntil(sec: number, amount: number): number | undefined {
+    let load = 0;
+    let nextEnd = Infinity;
+    for (let i = 0; i < this.starts.length && (this.starts[i] ?? 0) <= sec; i++) {
+      const end = this.ends[i] ?? 0;
+      if (end <= sec) continue;
+      load += this.amounts[i] ?? 0;
+      nextEnd = Math.min(nextEnd, end);
     }
-    return undefined;
+    return load + amount > this.capacity ? nextEnd : undefined;
+  }
+
+  /** The next moment after `sec` and before `to` at which something begins. */
+  private nextStart(sec: number, to: number): number | undefined {
+    const i = this.firstFrom(sec + 1);
+    const start = this.starts[i];
+    return start !== undefined && start < to ? start : undefined;
   }
 }

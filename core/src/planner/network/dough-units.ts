@@ -1,0 +1,144 @@
+import { isRest, type ActiveStep, type PrepareStep, type Step } from '../../method/index.ts';
+import {
+  batchesOf,
+  isMixedHere,
+  mothersOf,
+  practiceIndex,
+  practicesOf,
+  throughIndex,
+  type Batch,
+  type Line,
+  type MotherBatch,
+  type Piece,
+  type PracticeBatch,
+  type Station,
+  type Workshop,
+} from '../../workshop/index.ts';
+
+/** What goes through steps as one: a station's batch, a share, a mother batch, a practice batch, or a piece. */
+export interface DoughUnit {
+  readonly id: string;
+  readonly kind: 'station' | 'share' | 'mother' | 'practice' | 'piece';
+  readonly line: Line;
+  /** Null for a mother batch. */
+  readonly station: Station | null;
+  readonly team: readonly string[];
+  /** Pieces that its dough is for: 1 for a piece. */
+  readonly pieces: number;
+  readonly doughG: number;
+  /** As what it counts in a resting place, and how much there. */
+  readonly storeOwner: string;
+  readonly storeAmount: number;
+  readonly piece: Piece | null;
+  readonly batch: Batch | null;
+  /** The steps of its chain, without side jobs. */
+  readonly chain: readonly Exclude<Step, PrepareStep>[];
+  readonly prepares: readonly PrepareStep[];
+}
+
+/** All dough of a class: the batches and shares of stations, the mother batches, the practice batches. */
+export interface Doughs {
+  readonly batches: readonly Batch[];
+  readonly mothers: readonly MotherBatch[];
+  readonly practices: readonly PracticeBatch[];
+}
+
+export function doughsOf(workshop: Workshop, lines: readonly Line[]): Doughs {
+  const batches = batchesOf(workshop, lines);
+  return { batches, mothers: mothersOf(workshop, batches), practices: practicesOf(batches) };
+}
+
+/** All batches as units: mothers, stations' own and shares, practice. */
+export function unitsIn({ mothers, batches, practices }: Doughs): readonly DoughUnit[] {
+  return [...mothers.map(motherUnit), ...batches.map(batchUnit), ...practices.map(practiceUnit)];
+}
+
+export function motherUnit(mother: MotherBatch): DoughUnit {
+  const { line, shares, scaled } = mother;
+  const through = throughIndex(line);
+  return {
+    id: mother.id,
+    kind: 'mother',
+    line,
+    station: null,
+    team: [],
+    pieces: shares.reduce((sum, s) => sum + s.pieces.length, 0),
+    doughG: scaled.doughG,
+    storeOwner: mother.id,
+    storeAmount: shares.length,
+    piece: null,
+    batch: null,
+    chain: line.chain.filter((s, i) => s.per === 'batch' && i <= through),
+    prepares: sideJobs(line, 'batch', (i) => i <= through),
+  };
+}
+
+export function batchUnit(batch: Batch): DoughUnit {
+  const { line } = batch;
+  const through = throughIndex(line);
+  return {
+    ...ofBatch(batch),
+    id: batch.id,
+    kind: through < 0 ? 'station' : 'share',
+    pieces: batch.pieces.length,
+    storeOwner: batch.id,
+    piece: null,
+    chain: line.chain.filter((s, i) => s.per === 'batch' && i > through),
+    prepares: sideJobs(line, 'batch', (i) => i > through),
+  };
+}
+
+export function practiceUnit({ id, share }: PracticeBatch): DoughUnit {
+  const last = practiceIndex(share.line);
+  return {
+    ...ofBatch(share),
+    id,
+    kind: 'practice',
+    pieces: share.pieces.length,
+    storeOwner: id,
+    piece: null,
+    chain: share.line.chain.filter((s, i) => s.per === 'batch' && i <= last),
+    prepares: [],
+  };
+}
+
+export function pieceUnit(batch: Batch, piece: Piece): DoughUnit {
+  return {
+    ...ofBatch(batch),
+    id: piece.id,
+    kind: 'piece',
+    pieces: 1,
+    storeOwner: batch.id,
+    piece,
+    chain: batch.line.chain.filter((s) => s.per === 'piece'),
+    prepares: sideJobs(batch.line, 'piece', () => true),
+  };
+}
+
+const ofBatch = (batch: Batch) =>
+  ({
+    line: batch.line,
+    station: batch.station,
+    team: batch.team,
+    doughG: batch.scaled.doughG,
+    storeAmount: 1,
+    batch,
+  }) as const;
+
+/** The side jobs of a line that go with a unit: by `per`, and by where the step that they are for stands in the chain. */
+function sideJobs(line: Line, per: Step['per'], isIts: (index: number) => boolean): readonly PrepareStep[] {
+  return line.prepares.filter((p) => {
+    const served = line.chain.findIndex((s) => s.id === p.before);
+    return p.per === per && served >= 0 && isIts(served);
+  });
+}
+
+/** Whether staff do a step: a staff step, or any step of a mother batch. */
+export function isStaffs(unit: DoughUnit, step: ActiveStep): boolean {
+  return unit.kind === 'mother' || step.by === 'staff';
+}
+
+/** Whether a unit's step is done at the mixer; practice is by hand. */
+export function isAtMixer(unit: DoughUnit, step: Step): boolean {
+  return !isRest(step) && unit.kind !== 'practice' && isMixedHere(unit.line, step);
+}

@@ -1,0 +1,81 @@
+import { decode, type Decoded } from './decode.ts';
+import { indexProblem, type Indexed } from './indexed.ts';
+import { mirrorProblem, mirrorSchedule } from './mirror.ts';
+import type { Problem, Schedule } from './problem.ts';
+
+/** A schedule with what gave it and its cost; of two, the lower cost is better. */
+export interface Found {
+  readonly schedule: Schedule;
+  /** Units from first to last. */
+  readonly order: readonly number[];
+  readonly finishSec: number;
+  readonly cost: number;
+  /** Seconds by which it breaks what it must keep, each break counted for some more; 0: it breaks nothing. */
+  readonly breachSec: number;
+}
+
+/** How far a search may go, and who hears of it. */
+export interface Budget {
+  /** Activities to place in all: the measure of work that is the same on every machine. */
+  readonly placements: number;
+  /** Hears of every better schedule and of the share of the work done; false stops the search with the best so far. */
+  readonly onBetter?: (best: Found, doneShare: number) => boolean;
+}
+
+/** What a search walks over: an order, how long rests are asked to be, and where the pauses lie. */
+export interface Choice {
+  readonly order: readonly number[];
+  readonly ease: number;
+  readonly pauseSecs: readonly number[];
+}
+
+export type Candidate = Found & Choice;
+
+/** Decodes orders forwards from the release and backwards from a deadline, and counts the work. */
+export class Decoder {
+  readonly forward: Indexed;
+  private readonly mirrored: Indexed;
+  spent = 0;
+  /** Somebody said that the best so far will do. */
+  isStopped = false;
+
+  constructor(
+    readonly problem: Problem,
+    private readonly budget: Budget,
+  ) {
+    this.forward = indexProblem(problem);
+    this.mirrored = indexProblem(mirrorProblem(problem));
+  }
+
+  /** Whether so large a share of the work is done, or the search was stopped. */
+  isOver(share: number): boolean {
+    return this.isStopped || this.spent >= this.budget.placements * share;
+  }
+
+  get doneShare(): number {
+    return Math.min(1, this.spent / Math.max(1, this.budget.placements));
+  }
+
+  /** Tells of a better schedule. */
+  tell(best: Found): void {
+    if (this.budget.onBetter?.(best, this.doneShare) === false) this.isStopped = true;
+  }
+
+  forwards(choice: Choice): Decoded {
+    const decoded = decode(this.forward, { ...choice, fromSec: -Infinity });
+    this.spent += decoded.placed;
+    return decoded;
+  }
+
+  backwards(choice: Choice, deadlineSec: number): Decoded {
+    const { pauseSecs } = mirrorSchedule(this.problem, { placements: [], pauseSecs: choice.pauseSecs });
+    const decoded = decode(this.mirrored, {
+      order: [...choice.order].reverse(),
+      ease: choice.ease,
+      pauseSecs,
+      fromSec: 0 - deadlineSec,
+    });
+    this.spent += decoded.placed;
+    return { ...decoded, schedule: mirrorSchedule(this.problem, decoded.schedule) };
+  }
+}

@@ -1,0 +1,168 @@
+import { FireOrder } from './fire-order.ts';
+import { HotplateState } from './hotplate-state.ts';
+import type { Mode, Placement, Problem, Use } from './problem.ts';
+import { StoreState } from './store-state.ts';
+import { Timeline } from './timeline.ts';
+
+/** No search looks further than this (116 days); what would have to lie beyond it has no room at all. */
+const HORIZON_SEC = 10_000_000;
+
+/** Where and with what an activity can be done at the earliest. */
+export interface Opening {
+  readonly startSec: number;
+  readonly spot: number;
+  readonly picks: readonly number[];
+}
+
+/** Everything that can be taken, and what has been taken of it so far: resources, hotplates, fires, stores, watchers. */
+export class Floor {
+  readonly stores: readonly StoreState[];
+  private readonly timelines: readonly Timeline[];
+  private readonly plates: readonly HotplateState[];
+  /** By hotplate and by resource; undefined where nobody avoids anything or the resource is no fire. */
+  private readonly plateFires: readonly (FireOrder | undefined)[];
+  private readonly resourceFires: readonly (FireOrder | undefined)[];
+  private readonly demos = new Map<number, { readonly startSec: number; readonly endSec: number }>();
+
+  constructor(private readonly problem: Problem) {
+    const isOrdered = problem.activities.some((a) => a.avoids !== 0);
+    const order = (cleanSec: number | null): FireOrder | undefined =>
+      isOrdered ? new FireOrder(cleanSec, problem.avoidersFirst) : undefined;
+    this.timelines = problem.resources.map((r) => new Timeline(r.capacity, r.closed));
+    this.plates = problem.hotplates.map((h) => new HotplateState(h));
+    this.plateFires = problem.hotplates.map((h) => order(h.cleanSec));
+    this.resourceFires = problem.resources.map((r) => (r.isFire ? order(null) : undefined));
+    this.stores = problem.stores.map((s) => new StoreState(s.capacity));
+  }
+
+  /** Closes resources and all hotplates for a stretch. */
+  pause(resources: readonly number[], fromSec: number, toSec: number): void {
+    for (const r of resources) this.timelines[r]?.take(fromSec, toSec, this.problem.resources[r]?.capacity ?? 1);
+    for (const plate of this.plates) plate.pause(fromSec, toSec);
+  }
+
+  /** How long a resource has been taken in all. */
+  busySec(resource: number): number {
+    return this.timelines[resource]?.busySec ?? 0;
+  }
+
+  /**
+   * The earliest moment from `from` on at which all that a mode takes is free together; undefined where there is none up to `limit`.
+   * Each part in turn moves the candidate on until none does; invariant: nothing before the candidate fits.
+   */
+  earliest(a: number, mode: Mode, from: number, limit: number): Opening | undefined {
+    const last = Math.min(limit, HORIZON_SEC);
+    const { uses, lying } = mode;
+    const picks = new Array<number>(uses.length);
+    let at = from;
+    for (;;) {
+      const before = at;
+      at = this.pastClosed(a, at, mode.durationSec);
+      let spot = 0;
+      if (lying) {
+        const found = this.plates[lying.plate]?.earliest(at, mode.durationSec, lying, last);
+        if (!found) return undefined;
+        ({ startSec: at, spot } = found);
+        at = this.pastFireOrder(a, this.plateFires[lying.plate], at, at + mode.durationSec);
+      }
+      for (let i = 0; i < uses.length; i++) {
+        const use = uses[i];
+        if (!use) continue;
+        at = this.earliestOfAny(a, use, at);
+        picks[i] = this.picked;
+      }
+      if (this.problem.watch) at = this.pastUnwatched(a, mode, at);
+      if (at > last) return undefined;
+      if (at === before) return { startSec: at, spot, picks };
+    }
+  }
+
+  private pastClosed(a: number, at: number, durationSec: number): number {
+    let start = at;
+    for (const [from, to] of this.problem.activities[a]?.closed ?? [])
+      if (start < to && start + durationSec > from && !(durationSec === 0 && start === from)) start = to;
+    return start;
+  }
+
+  private pastFireOrder(a: number, fire: FireOrder | undefined, startSec: number, endSec: number): number {
+    const activity = this.problem.activities[a];
+    if (!fire || !activity || (activity.holds | activity.avoids) === 0) return startSec;
+    return fire.blockedUntil(startSec, endSec, activity.holds, activity.avoids) ?? startSec;
+  }
+
+  /** The resource that `earliestOfAny` found. */
+  private picked = -1;
+
+  /** Of the resources that serve a use the one that is free first; of equals the one that has been taken least. */
+  private earliestOfAny(a: number, use: Use, startSec: number): number {
+    const lengthSec = use.toSec - use.fromSec;
+    let best = Infinity;
+    this.picked = use.anyOf[0] ?? -1;
+    for (const resource of use.anyOf) {
+      const timeline = this.timelines[resource];
+      if (!timeline) continue;
+      const free = timeline.earliest(startSec + use.fromSec, lengthSec, use.amount);
+      const at = this.pastFireOrder(a, this.resourceFires[resource], free, free + lengthSec) - use.fromSec;
+      if (at < best || (at === best && this.busySec(resource) < this.busySec(this.picked))) {
+        best = at;
+        this.picked = resource;
+      }
+    }
+    return best;
+  }
+
+  /** Rule R9: no more hotplates in use than those who are not called away can watch. */
+  private pastUnwatched(a: number, mode: Mode, startSec: number): number {
+    const { watch, activities } = this.problem;
+    const takesOne = activities[a]?.takesWatcher === true;
+    const lying = mode.lying?.kind === null ? undefined : mode.lying;
+    if (!watch || (!lying && !takesOne)) return startSec;
+    const endSec = startSec + mode.durationSec;
+    const inside = (span: { startSec: number; endSec: number }): boolean =>
+      span.startSec < endSec && span.endSec > startSec;
+    const demos = [...this.demos.values()].filter(inside);
+    const pieces = this.plates.flatMap((p, plate) => p.lying.filter(inside).map((x) => ({ ...x, plate })));
+    const moments = [startSec, ...[...demos, ...pieces].map((x) => x.startSec).filter((sec) => sec > startSec)];
+    for (const sec of moments) {
+      const now = (x: { startSec: number; endSec: number }): boolean => x.startSec <= sec && x.endSec > sec;
+      const plates = new Set(pieces.filter(now).map((p) => p.plate));
+      if (lying) plates.add(lying.plate);
+      const away = demos.filter(now).length + (takesOne ? 1 : 0);
+      if (plates.size <= watch.each * (watch.count - away)) continue;
+      const ends = [...pieces.filter(now), ...demos.filter(now)].map((x) => x.endSec);
+      return ends.length === 0 ? Infinity : Math.min(...ends);
+    }
+    return startSec;
+  }
+
+  take(a: number, mode: Mode, p: Placement): void {
+    const activity = this.problem.activities[a];
+    if (!activity) return;
+    const { holds, avoids } = activity;
+    const isOrdered = (holds | avoids) !== 0 || mode.lying !== undefined;
+    for (const [i, use] of mode.uses.entries()) {
+      const resource = p.picks[i] ?? -1;
+      const [from, to] = [p.startSec + use.fromSec, p.startSec + use.toSec];
+      this.timelines[resource]?.take(from, to, use.amount);
+      if (isOrdered) this.resourceFires[resource]?.put(a, from, to, holds, avoids);
+    }
+    if (mode.lying) {
+      this.plates[mode.lying.plate]?.put(a, p.startSec, p.endSec, p.spot, mode.lying);
+      if (mode.lying.kind !== null) this.plateFires[mode.lying.plate]?.put(a, p.startSec, p.endSec, holds, avoids);
+    }
+    if (activity.takesWatcher) this.demos.set(a, p);
+  }
+
+  free(a: number, mode: Mode, p: Placement): void {
+    for (const [i, use] of mode.uses.entries()) {
+      const resource = p.picks[i] ?? -1;
+      this.timelines[resource]?.free(p.startSec + use.fromSec, p.startSec + use.toSec, use.amount);
+      this.resourceFires[resource]?.remove(a);
+    }
+    if (mode.lying) {
+      this.plates[mode.lying.plate]?.remove(a);
+      this.plateFires[mode.lying.plate]?.remove(a);
+    }
+    this.demos.delete(a);
+  }
+}

@@ -1,0 +1,78 @@
+import type { Problem } from './problem.ts';
+
+/** A piece that must lie on one of some hotplates; `spots`: how many of its size each of them holds, by number of the plate. */
+export interface PlateJob {
+  readonly activity: number;
+  readonly headSec: number;
+  readonly workSec: number;
+  readonly tailSec: number;
+  readonly spots: ReadonlyMap<number, number>;
+}
+
+interface Found {
+  readonly boundSec: number;
+  readonly jobs: readonly PlateJob[];
+  readonly plates: readonly number[];
+}
+
+/** So many least heads and tails are tried as the edges of a set of jobs; more would only cost time. */
+const MOST_EDGES = 24;
+
+/**
+ * Hotplates as parallel machines with heads and tails. For every set of pieces with heads from some moment on and tails of some length:
+ * that moment + what the set takes at least on the plates that may carry it + that tail. Sets are all pieces, and those that one
+ * group of plates alone may carry (a station's own griddles).
+ */
+export function plateBound(problem: Problem, jobs: readonly PlateJob[]): Found {
+  const byPlates = new Map<string, PlateJob[]>();
+  for (const j of jobs) {
+    const key = [...j.spots.keys()].sort((a, b) => a - b).join(' ');
+    byPlates.set(key, [...(byPlates.get(key) ?? []), j]);
+  }
+  const sets = byPlates.size > 1 ? [jobs, ...byPlates.values()] : [jobs];
+  return sets.map((set) => boundOf(problem, set)).reduce((a, b) => (b.boundSec > a.boundSec ? b : a));
+}
+
+function boundOf(problem: Problem, jobs: readonly PlateJob[]): Found {
+  let best: Found = { boundSec: 0, jobs: [], plates: [] };
+  const heads = edges(jobs.map((j) => j.headSec));
+  const tails = edges(jobs.map((j) => j.tailSec));
+  for (const head of heads)
+    for (const tail of tails) {
+      const set = jobs.filter((j) => j.headSec >= head && j.tailSec >= tail);
+      if (set.length === 0) continue;
+      const boundSec = head + leastSpan(problem, set) + tail;
+      if (boundSec > best.boundSec)
+        best = {
+          boundSec,
+          jobs: set,
+          plates: [...new Set(set.flatMap((j) => [...j.spots.keys()]))].sort((a, b) => a - b),
+        };
+    }
+  return best;
+}
+
+const edges = (list: readonly number[]): readonly number[] => {
+  const all = [...new Set(list)].sort((a, b) => a - b);
+  const step = Math.max(1, Math.ceil(all.length / MOST_EDGES));
+  return all.filter((_, i) => i % step === 0);
+};
+
+/**
+ * The least time from the first laying on to the last taking off. At most `most` lie at once, so n pieces of at least p seconds with a
+ * reset of r between take ⌈n / most⌉ × (p + r) − r; and with the work shared out, each piece costing (its time + reset) ÷ spots of the
+ * plate where that is cheapest, Σ cost ÷ plates less one reset. The longest piece stands for itself.
+ */
+function leastSpan(problem: Problem, set: readonly PlateJob[]): number {
+  const reset = (plate: number): number => problem.hotplates[plate]?.resetSec ?? 0;
+  const spots = new Map<number, number>();
+  for (const j of set) for (const [plate, n] of j.spots) spots.set(plate, Math.max(spots.get(plate) ?? 0, n));
+  const most = [...spots.values()].reduce((a, b) => a + b, 0);
+  const resets = [...spots.keys()].map(reset);
+  const leastReset = Math.min(...resets);
+  const p = Math.min(...set.map((j) => j.workSec));
+  const rounds = Math.ceil(set.length / most) * (p + leastReset) - leastReset;
+  const cost = (j: PlateJob): number => Math.min(...[...j.spots].map(([plate, n]) => (j.workSec + reset(plate)) / n));
+  const shared = (set.reduce((sum, j) => sum + cost(j), 0) - resets.reduce((a, b) => a + b, 0)) / spots.size;
+  return Math.max(rounds, Math.ceil(shared - 1e-9), ...set.map((j) => j.workSec));
+}

@@ -1,0 +1,39 @@
+interface Stay {
+  readonly id: number;
+  readonly owner: string;
+  readonly amount: number;
+  readonly startSec: number;
+  readonly endSec: number;
+}
+
+/** What stays in one store, by owner: several stays of one owner at a time count once (rule R8). */
+export class StoreState {
+  private readonly stays = new Map<number, Stay>();
+
+  constructor(private readonly capacity: number) {}
+
+  put(id: number, owner: string, amount: number, startSec: number, endSec: number): void {
+    this.stays.set(id, { id, owner, amount, startSec, endSec });
+  }
+
+  remove(id: number): void {
+    this.stays.delete(id);
+  }
+
+  /** Undefined where a stay fits throughout; else the end of the last of those that make it too much. */
+  fullUntil(id: number, owner: string, amount: number, startSec: number, endSec: number): number | undefined {
+    if (this.capacity === Infinity || amount > this.capacity) return undefined;
+    const near = [...this.stays.values()].filter(
+      (s) => s.id !== id && s.owner !== owner && s.startSec < endSec && s.endSec > startSec,
+    );
+    let until: number | undefined;
+    for (const at of [startSec, ...near.map((s) => s.startSec).filter((sec) => sec > startSec)]) {
+      const there = near.filter((s) => s.startSec <= at && s.endSec > at);
+      const owners = new Map(there.map((s) => [s.owner, s.amount]));
+      const load = [...owners.values()].reduce((a, b) => a + b, 0);
+      if (load + amount > this.capacity)
+        until = Math.max(until ?? 0 - Infinity, Math.min(...there.map((s) => s.endSec)));
+    }
+    return until;
+  }
+}
