@@ -3,15 +3,15 @@ import type { Workshop } from '../workshop/index.ts';
 import { findBrokenRules } from './check/index.ts';
 import { tightestOf } from './explain/index.ts';
 import type { PlanMeasures } from './measures.ts';
-import { buildNetwork, type Network } from './network/index.ts';
+import { atMoment, buildNetwork, type Moment, type Network, type Wishes } from './network/index.ts';
 import { numberPieces } from './number-pieces.ts';
-import { lowerBound, searchFresh, searchShort, type Budget, type Found } from './search/index.ts';
+import { lowerBound, NOTHING_GIVEN, searchFresh, searchShort, type Budget, type Found } from './search/index.ts';
 import { warningsOf } from './warnings.ts';
 import { writePlan } from './write-plan.ts';
 
-export interface PlanOptions {
+export interface PlanOptions extends Wishes {
   readonly goal?: Goal;
-  /** 1 to 10; bounds the search in steps, never by the clock. */
+  /** 1 to 10, or 0 for the first plan alone; bounds the search in steps, never by the clock. */
   readonly effort?: number;
   /** Hears how much of the search is done, from 0 to 1; false stops it, and the best plan so far is given. */
   readonly onProgress?: (doneShare: number) => boolean;
@@ -29,7 +29,7 @@ const DECODINGS_PER_EFFORT = 10;
  */
 export function planClass(workshop: Workshop, options: PlanOptions = {}): Plan {
   const { goal = 'fresh', effort = DEFAULT_EFFORT, onProgress } = options;
-  const network = buildNetwork(workshop);
+  const { network, given } = atMoment(buildNetwork(workshop), options);
   const { problem, tableSec } = network;
   if (problem.finals.length === 0) return planOfNothing(workshop, network, goal);
   const placements = effort * Math.max(PLACEMENTS_PER_EFFORT, DECODINGS_PER_EFFORT * problem.activities.length);
@@ -38,11 +38,13 @@ export function planClass(workshop: Workshop, options: PlanOptions = {}): Plan {
     ...(onProgress ? { onBetter: (_best: Found, share: number) => onProgress(from + share * (to - from)) } : {}),
   });
   const shortShare = goal === 'short' ? 1 : 0.4;
-  const shortest = searchShort(problem, budget(0, shortShare));
+  const shortest = searchShort(problem, budget(0, shortShare), given);
   // a class that cannot meet the table aims at the earliest finish instead: late by the least
   const deadlineSec = Math.max(tableSec, shortest.finishSec);
-  const best = goal === 'short' ? shortest : searchFresh(problem, deadlineSec, budget(shortShare, 1), shortest);
-  const schedule = numberPieces(network, best.schedule);
+  const best = goal === 'short' ? shortest : searchFresh(problem, deadlineSec, budget(shortShare, 1), shortest, given);
+  // pieces that have begun or were moved are known by their numbers
+  const isFree = given === NOTHING_GIVEN;
+  const schedule = isFree ? numberPieces(network, best.schedule) : best.schedule;
   const bound = lowerBound(problem);
   const measures: PlanMeasures = {
     finishSec: best.finishSec,
@@ -51,7 +53,8 @@ export function planClass(workshop: Workshop, options: PlanOptions = {}): Plan {
     shortestSec: Math.min(shortest.finishSec, best.finishSec),
     tightest: tightestOf(network, bound, schedule),
   };
-  return complete(workshop, network, { ...writePlan(workshop, network, schedule, goal), measures });
+  const written = writePlan(workshop, network, schedule, goal, options.moment);
+  return complete(workshop, network, { ...written, measures }, options.moment);
 }
 
 /** A class whose menu gives nobody a bread: welcome and breaks alone. */
@@ -67,7 +70,15 @@ function planOfNothing(workshop: Workshop, network: Network, goal: Goal): Plan {
   return complete(workshop, network, { ...writePlan(workshop, network, nothing, goal), measures });
 }
 
-function complete(workshop: Workshop, network: Network, plan: Omit<Plan, 'broken' | 'warnings'>): Plan {
+/** With all that the checker finds; what breaks a rule only in what has happened already is no more to be mended, and is left out. */
+function complete(
+  workshop: Workshop,
+  network: Network,
+  plan: Omit<Plan, 'broken' | 'warnings'>,
+  moment?: Moment,
+): Plan {
   const whole: Plan = { ...plan, broken: [], warnings: [...warningsOf(workshop, network, plan)] };
-  return { ...whole, broken: [...findBrokenRules(workshop, whole)] };
+  const past = new Set(moment?.begun.map((t) => t.id));
+  const broken = findBrokenRules(workshop, whole).filter((b) => !moment || b.tasks.some((t) => !past.has(t)));
+  return { ...whole, broken };
 }

@@ -3,17 +3,25 @@ import type { ScaledBatch } from '../formula/index.ts';
 import type { Goal, Plan, PlanBatch, PlanTask } from '../plan/index.ts';
 import { secondsOfMinutes } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
-import type { ActivitySource, ModeInfo, Network, RestSource } from './network/index.ts';
+import type { ActivitySource, ModeInfo, Moment, Network, RestSource } from './network/index.ts';
 import type { Placement, Schedule } from './search/index.ts';
 
 type Written = Omit<Plan, 'broken' | 'warnings' | 'measures'>;
 
 /** A schedule as the tasks and batches of a plan file: active steps as placed, rests between them, welcome, demos, breaks, preheats. */
-export function writePlan(workshop: Workshop, network: Network, schedule: Schedule, goal: Goal): Written {
+export function writePlan(
+  workshop: Workshop,
+  network: Network,
+  schedule: Schedule,
+  goal: Goal,
+  moment?: Moment,
+): Written {
   const steps = network.sources.flatMap((source, a) => stepTask(network, source, schedule.placements[a]));
   const rests = network.rests.map((rest) => restTask(rest, schedule));
   const tasks = [...welcome(workshop, network), ...breaks(workshop, network, schedule), ...steps, ...rests];
   tasks.push(...preheats(workshop, tasks));
+  // what has begun is told as it was; a rest goes on until what follows it
+  const begun = new Map((moment?.begun ?? []).map((t) => [t.id, t]));
   return {
     format: 'hodsman-plan',
     version: 1,
@@ -23,7 +31,9 @@ export function writePlan(workshop: Workshop, network: Network, schedule: Schedu
     tableSec: network.tableSec,
     goal,
     batches: batchesIn(network),
-    tasks: tasks.sort((a, b) => a.startSec - b.startSec || (a.id < b.id ? -1 : 1)),
+    tasks: tasks
+      .map((t) => (t.window ? t : (begun.get(t.id) ?? t)))
+      .sort((a, b) => a.startSec - b.startSec || (a.id < b.id ? -1 : 1)),
   };
 }
 

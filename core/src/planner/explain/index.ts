@@ -1,7 +1,11 @@
 /**
- * Why a plan is as it is, in data that the edge puts into words. Begin with `verdict.ts`: does the class fit, with how much to spare,
- * and what is tightest. It reads schedules and bounds, and changes nothing.
+ * Why a plan is as it is, in data and in the words of the trade. `verdict.ts`: does the class fit, with how much to spare, what is
+ * tightest. `why.ts`: why a task is when it is, how far it can slip, whether the end hangs on it; it looks at a plan laid beside its
+ * network (`situation.ts`) for what stands in the way (`obstacles.ts`). It reads schedules and bounds, and changes nothing.
  */
 export { brokenWords } from './broken-words.ts';
+export { situationOf, type Situation } from './situation.ts';
 export { tightestOf, type Tightest } from './tightest.ts';
 export { verdictOf, verdictWords, type Verdict } from './verdict.ts';
+export { criticalTasks, explainTask, type TaskExplanation } from './why.ts';
+export { explanationWords } from './why-words.ts';

@@ -4,6 +4,8 @@
  * says who can do a step and where. It holds no search; what it gives is `search/problem.ts`'s plain data and, for each activity and
  * rest, which task of the plan it stands for.
  */
+export { atMoment, type Moment, type Wishes } from './at-moment.ts';
+export { placedIn, type Placed } from './placed.ts';
 export { buildNetwork, type Network } from './build-network.ts';
 export type { ActivitySource, RestSource } from './draft.ts';
 export { isAtMixer, unitsIn, type DoughUnit } from './dough-units.ts';

@@ -1,6 +1,6 @@
 import { Floor, type Opening } from './floor.ts';
 import type { Indexed } from './indexed.ts';
-import type { Placement, Schedule } from './problem.ts';
+import type { Given, Placement, Schedule } from './problem.ts';
 import { roomBeside, type Room } from './window.ts';
 
 /** How often a unit may be moved on because a later one asks for it, before what is broken is left broken. */
@@ -16,9 +16,9 @@ export interface DecodeOptions {
   readonly fromSec: number;
   readonly pauseSecs: readonly number[];
   /** Activities that stand as they are, by number. */
-  readonly fixed?: ReadonlyMap<number, Placement>;
-  /** Where each activity would rather start (NaN: as early as it can); it starts no earlier, if lags allow. */
-  readonly wishSecs?: readonly number[];
+  readonly fixed: ReadonlyMap<number, Placement>;
+  /** Where each activity would rather start (no earlier, if lags allow), and in which mode of those that end together. */
+  readonly near: Given['near'];
 }
 
 /** A whole schedule. */
@@ -51,6 +51,8 @@ class Placer {
   private readonly notBefore: number[];
   private readonly moves: number[];
   private readonly isDone: boolean[];
+  /** Fixed or pinned: it stays where it is. */
+  private readonly isHeld: boolean[];
   private forced = 0;
   private placed = 0;
 
@@ -64,6 +66,7 @@ class Placer {
     this.notBefore = problem.activities.map((a) => Math.max(options.fromSec, a.releaseSec));
     this.moves = problem.units.map(() => 0);
     this.isDone = problem.units.map(() => false);
+    this.isHeld = problem.activities.map(() => false);
   }
 
   run(): Decoded {
@@ -72,7 +75,15 @@ class Placer {
       const start = this.options.pauseSecs[i] ?? p.fromSec;
       this.floor.pause(p.resources, start, start + p.durationSec);
     });
-    for (const [a, placement] of this.options.fixed ?? []) this.put(a, placement);
+    for (const [a, placement] of this.options.fixed) {
+      this.put(a, placement);
+      this.isHeld[a] = true;
+    }
+    problem.activities.forEach((activity, a) => {
+      if (!activity.pin || this.isHeld[a]) return;
+      this.putAtPin(a, activity.pin);
+      this.isHeld[a] = true;
+    });
     for (const u of this.options.order) this.placeAfterOthers(u);
     problem.units.forEach((_, u) => {
       this.placeAfterOthers(u);
@@ -107,13 +118,13 @@ class Placer {
   }
 
   private takeOut(u: number): void {
-    for (const a of this.indexed.problem.units[u]?.activities ?? []) if (!this.options.fixed?.has(a)) this.remove(a);
+    for (const a of this.indexed.problem.units[u]?.activities ?? []) if (!this.isHeld[a]) this.remove(a);
   }
 
   /** Places the activities of a unit in turn; stops at the first clash that something movable can mend. */
   private placeChain(u: number): Clash | undefined {
     for (const a of this.indexed.problem.units[u]?.activities ?? []) {
-      if (this.placements[a]) continue; // fixed
+      if (this.isHeld[a]) continue;
       const clash = this.placeActivity(a);
       if (clash && this.mayMove(clash.activity)) return clash;
       if (clash) this.putWhereRoomIs(a);
@@ -123,7 +134,7 @@ class Placer {
 
   private mayMove(a: number): boolean {
     const unit = this.indexed.unitOf[a] ?? -1;
-    return !this.options.fixed?.has(a) && (this.moves[unit] ?? MOST_MOVES) < MOST_MOVES;
+    return this.isHeld[a] !== true && (this.moves[unit] ?? MOST_MOVES) < MOST_MOVES;
   }
 
   /** The last best opening of `placeActivity`, for when a clash cannot be mended. */
@@ -145,7 +156,7 @@ class Placer {
       const opening = this.openingWithStore(a, mode, from, limit);
       if (!opening) continue;
       const endSec = opening.startSec + m.durationSec;
-      if (!best || endSec < best.endSec || (endSec === best.endSec && this.isLessTaken(a, mode, best)))
+      if (!best || endSec < best.endSec || (endSec === best.endSec && this.isPreferred(a, mode, best)))
         best = { startSec: opening.startSec, endSec, mode, spot: opening.spot, picks: opening.picks };
     }
     this.found = best;
@@ -159,8 +170,10 @@ class Placer {
     return undefined;
   }
 
-  /** Of two modes that end together the one whose resources have been taken less so far. */
-  private isLessTaken(a: number, mode: number, best: Placement): boolean {
+  /** Of two modes that end together the one that it had before, else the one whose resources have been taken less so far. */
+  private isPreferred(a: number, mode: number, best: Placement): boolean {
+    const before = this.options.near?.modes[a] ?? -1;
+    if (before === mode || before === best.mode) return before === mode;
     const modes = this.indexed.problem.activities[a]?.modes ?? [];
     const busy = (m: number): number =>
       (modes[m]?.uses ?? []).reduce(
@@ -174,10 +187,25 @@ class Placer {
   private earliestStart(a: number, room: Room, durationSec: number): number {
     const least = Math.max(this.notBefore[a] ?? 0, room.startFrom, room.endFrom - durationSec);
     const most = Math.max(least, Math.min(room.startTo, room.endTo - durationSec));
-    const wish = this.options.wishSecs?.[a] ?? NaN;
+    const wish = this.options.near?.startSecs[a] ?? NaN;
     if (wish > least) return Math.min(most, wish);
     if (this.options.ease === 0 || !(room.idealStart > least)) return least;
     return Math.min(most, least + Math.round(this.options.ease * (room.idealStart - least)));
+  }
+
+  /** At exactly its pin: in the first mode that has room there, else in the first of all, whatever that breaks. */
+  private putAtPin(a: number, pin: { readonly at: 'start' | 'end'; readonly sec: number }): void {
+    const modes = this.indexed.problem.activities[a]?.modes ?? [];
+    const startOf = (durationSec: number): number => (pin.at === 'start' ? pin.sec : pin.sec - durationSec);
+    for (const [mode, m] of modes.entries()) {
+      const startSec = startOf(m.durationSec);
+      const opening = this.floor.earliest(a, m, startSec, startSec);
+      if (!opening) continue;
+      this.put(a, { startSec, endSec: startSec + m.durationSec, mode, spot: opening.spot, picks: opening.picks });
+      return;
+    }
+    const [first] = modes;
+    if (first) this.forceAt(a, startOf(first.durationSec));
   }
 
   /** As the floor finds it; where a stay begins with this activity, its store has room for the least stay too. */
@@ -233,9 +261,14 @@ class Placer {
   private force(a: number): void {
     const mode = this.indexed.problem.activities[a]?.modes[0];
     if (!mode) return;
-    this.forced++;
     const room = roomBeside(this.indexed, this.placements, a);
-    const startSec = this.earliestStart(a, room, mode.durationSec);
+    this.forceAt(a, this.earliestStart(a, room, mode.durationSec));
+  }
+
+  private forceAt(a: number, startSec: number): void {
+    const mode = this.indexed.problem.activities[a]?.modes[0];
+    if (!mode) return;
+    this.forced++;
     const picks = mode.uses.map((u) => u.anyOf[0] ?? -1);
     this.put(a, { startSec, endSec: startSec + mode.durationSec, mode: 0, spot: mode.lying ? 1 : 0, picks });
   }

@@ -1,7 +1,7 @@
 import { decode, type Decoded } from './decode.ts';
 import { indexProblem, type Indexed } from './indexed.ts';
-import { mirrorProblem, mirrorSchedule } from './mirror.ts';
-import type { Problem, Schedule } from './problem.ts';
+import { mirrorPlacement, mirrorProblem, mirrorSchedule } from './mirror.ts';
+import type { Given, Problem, Schedule } from './problem.ts';
 
 /** A schedule with what gave it and its cost; of two, the lower cost is better. */
 export interface Found {
@@ -12,6 +12,8 @@ export interface Found {
   readonly cost: number;
   /** Seconds by which it breaks what it must keep, each break counted for some more; 0: it breaks nothing. */
   readonly breachSec: number;
+  /** How many activities found no room. */
+  readonly forced: number;
 }
 
 /** How far a search may go, and who hears of it. */
@@ -27,6 +29,8 @@ export interface Choice {
   readonly order: readonly number[];
   readonly ease: number;
   readonly pauseSecs: readonly number[];
+  /** From the release on, or back from the deadline; forwards each activity stays near to where it was before, if it was. */
+  readonly direction: 'forwards' | 'backwards';
 }
 
 export type Candidate = Found & Choice;
@@ -35,6 +39,7 @@ export type Candidate = Found & Choice;
 export class Decoder {
   readonly forward: Indexed;
   private readonly mirrored: Indexed;
+  private readonly mirroredFixed: Given['fixed'];
   spent = 0;
   /** Somebody said that the best so far will do. */
   isStopped = false;
@@ -42,9 +47,11 @@ export class Decoder {
   constructor(
     readonly problem: Problem,
     private readonly budget: Budget,
+    private readonly given: Given,
   ) {
     this.forward = indexProblem(problem);
     this.mirrored = indexProblem(mirrorProblem(problem));
+    this.mirroredFixed = new Map([...given.fixed].map(([a, p]) => [a, mirrorPlacement(p)]));
   }
 
   /** Whether so large a share of the work is done, or the search was stopped. */
@@ -61,8 +68,16 @@ export class Decoder {
     if (this.budget.onBetter?.(best, this.doneShare) === false) this.isStopped = true;
   }
 
-  forwards(choice: Choice): Decoded {
-    const decoded = decode(this.forward, { ...choice, fromSec: -Infinity });
+  /** In the direction of the choice; backwards from the deadline. */
+  decode(choice: Choice, deadlineSec: number): Decoded {
+    return choice.direction === 'forwards'
+      ? this.forwards(choice, this.given.near)
+      : this.backwards(choice, deadlineSec);
+  }
+
+  forwards(choice: Choice, near: Given['near'] = null): Decoded {
+    const { fixed } = this.given;
+    const decoded = decode(this.forward, { ...choice, fromSec: -Infinity, fixed, near });
     this.spent += decoded.placed;
     return decoded;
   }
@@ -74,6 +89,8 @@ export class Decoder {
       ease: choice.ease,
       pauseSecs,
       fromSec: 0 - deadlineSec,
+      fixed: this.mirroredFixed,
+      near: null,
     });
     this.spent += decoded.placed;
     return { ...decoded, schedule: mirrorSchedule(this.problem, decoded.schedule) };

@@ -7,6 +7,7 @@
 export type {
   Activity,
   Fan,
+  Given,
   HeatRun,
   Hotplate,
   Lag,
@@ -23,6 +24,7 @@ export type {
   Unit,
   Use,
 } from './problem.ts';
+export { NOTHING_GIVEN } from './problem.ts';
 export type { Budget, Found } from './decoder.ts';
 export { searchFresh, searchShort } from './search.ts';
 export { lowerBound, type Bound } from './bound.ts';

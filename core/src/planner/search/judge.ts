@@ -1,4 +1,4 @@
-import type { Problem, Schedule } from './problem.ts';
+import type { Given, Problem, Schedule } from './problem.ts';
 
 /** When the last of the finals ends. */
 export function finishOf(problem: Problem, { placements }: Schedule): number {
@@ -88,4 +88,14 @@ function idleSecs(problem: Problem, { placements }: Schedule): readonly number[]
     }
   }
   return [...busy].map(([r, sec]) => Math.max(0, (last.get(r) ?? 0) - (first.get(r) ?? 0) - sec));
+}
+
+/** How far activities start from where they started before, in seconds on average over those that did. */
+export function movedSec({ placements }: Schedule, { near }: Given): number {
+  if (!near) return 0;
+  const moves = placements.flatMap((p, a) => {
+    const before = near.startSecs[a] ?? NaN;
+    return Number.isNaN(before) ? [] : [Math.abs(p.startSec - before)];
+  });
+  return moves.length === 0 ? 0 : moves.reduce((a, b) => a + b, 0) / moves.length;
 }

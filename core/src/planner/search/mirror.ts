@@ -1,4 +1,4 @@
-import type { Activity, HeatRun, Lag, Mode, Problem, Schedule, Span, Use } from './problem.ts';
+import type { Activity, HeatRun, Lag, Mode, Placement, Problem, Schedule, Span, Use } from './problem.ts';
 
 const flip = (at: 'start' | 'end'): 'start' | 'end' => (at === 'start' ? 'end' : 'start');
 // 0 stays 0, never −0
@@ -30,6 +30,7 @@ function mirrorActivity(a: Activity): Activity {
     releaseSec: minus(a.dueSec),
     dueSec: minus(a.releaseSec),
     closed: a.closed.map(mirrorSpan).reverse(),
+    ...(a.pin ? { pin: { at: flip(a.pin.at), sec: minus(a.pin.sec) } } : {}),
   };
 }
 
@@ -51,10 +52,15 @@ function mirrorMode(mode: Mode): Mode {
   };
 }
 
+/** Placements of the mirror as placements of the problem, and the other way round. */
+export function mirrorPlacement(p: Placement): Placement {
+  return { ...p, startSec: minus(p.endSec), endSec: minus(p.startSec) };
+}
+
 /** A schedule of the mirror as one of the problem, and the other way round. */
 export function mirrorSchedule(problem: Problem, schedule: Schedule): Schedule {
   return {
-    placements: schedule.placements.map((p) => ({ ...p, startSec: minus(p.endSec), endSec: minus(p.startSec) })),
+    placements: schedule.placements.map(mirrorPlacement),
     pauseSecs: schedule.pauseSecs.map((sec, i) => minus(sec + (problem.pauses[i]?.durationSec ?? 0))),
   };
 }

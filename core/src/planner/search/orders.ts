@@ -99,9 +99,19 @@ export function orderByEnd(problem: Problem, schedule: Schedule): readonly numbe
   return ranked(problem, endOf);
 }
 
+/** The units in the order in which they began before; those that did not come last. */
+export function orderBefore(problem: Problem, startSecs: readonly number[]): readonly number[] {
+  const startOf = (u: number): number =>
+    (problem.units[u]?.activities ?? []).reduce((min, a) => {
+      const sec = startSecs[a] ?? NaN;
+      return Number.isNaN(sec) ? min : Math.min(min, sec);
+    }, Infinity);
+  return ranked(problem, startOf);
+}
+
 function ranked(problem: Problem, momentOf: (u: number) => number): readonly number[] {
   const moments = problem.units.map((_, u) => momentOf(u));
-  return problem.units.map((_, u) => u).sort((a, b) => (moments[a] ?? 0) - (moments[b] ?? 0) || a - b);
+  return problem.units.map((_, u) => u).sort((a, b) => compare(moments[a] ?? 0, moments[b] ?? 0) || a - b);
 }
 
 /** A neighbour of an order: one unit moved, two exchanged, or a stretch moved as a whole. */
@@ -125,3 +135,6 @@ export function neighbourOf(order: readonly number[], random: Random): readonly 
   }
   return next;
 }
+
+// a difference of two infinities is no number
+const compare = (a: number, b: number): number => (a === b ? 0 : a < b ? -1 : 1);

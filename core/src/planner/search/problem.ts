@@ -54,6 +54,8 @@ export interface Activity {
   readonly avoids: number;
   /** Takes away one who watches hotplates, while it lasts. */
   readonly takesWatcher: boolean;
+  /** The one moment at which it may start (or end), whatever that breaks. */
+  readonly pin?: { readonly at: 'start' | 'end'; readonly sec: number };
 }
 
 /** A lag between a moment of one activity and a moment of another: at least `minSec`, best `idealSec`, at most `maxSec`. */
@@ -164,3 +166,13 @@ export interface Schedule {
   readonly placements: readonly Placement[];
   readonly pauseSecs: readonly number[];
 }
+
+/** What a search is given beside the problem. */
+export interface Given {
+  /** Activities that have begun, by number: they stand as they are. */
+  readonly fixed: ReadonlyMap<number, Placement>;
+  /** The schedule before: of equally good ones the nearest to it is wanted. Starts (NaN: none) and modes (−1: none) by activity. */
+  readonly near: { readonly startSecs: readonly number[]; readonly modes: readonly number[] } | null;
+}
+
+export const NOTHING_GIVEN: Given = { fixed: new Map(), near: null };

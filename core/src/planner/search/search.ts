@@ -2,15 +2,17 @@ import type { Decoded } from './decode.ts';
 import { Decoder, type Budget, type Candidate, type Choice, type Found } from './decoder.ts';
 import { criticalPairs, exchanged } from './critical.ts';
 import type { Indexed } from './indexed.ts';
-import { breachSec, finishOf, stalenessSec, tableBreachSec } from './judge.ts';
-import { neighbourOf, orderByEnd, orderByStart, startingOrders } from './orders.ts';
-import type { Problem, Schedule } from './problem.ts';
+import { breachSec, finishOf, movedSec, stalenessSec, tableBreachSec } from './judge.ts';
+import { neighbourOf, orderBefore, orderByEnd, orderByStart, startingOrders } from './orders.ts';
+import { NOTHING_GIVEN, type Given, type Problem, type Schedule } from './problem.ts';
 import { seededRandom, type Random } from './random.ts';
 import { tabuWalk } from './tabu.ts';
 
 /** A second of a broken rule outweighs any freshness or length. */
 const BREACH_WEIGHT = 1000;
 const SEED = 20_270_306;
+/** A second by which the activities move on average counts so much of what a second of staleness does: it decides between equals. */
+const NEAR_WEIGHT = 0.05;
 /** How near to the ideal the rests are asked to be, tried in turn. */
 const EASES = [1, 0.5, 0] as const;
 /** Where in its time a pause lies, tried in turn. */
@@ -29,12 +31,12 @@ const better = <T extends Found>(a: T, b: T): T => (b.cost < a.cost ? b : a);
  * The earliest finish found (goal `short`): orders are decoded forwards, then backwards from the finish that gives and forwards again
  * (forward-backward improvement, Li and Willis 1992), and a seeded walk over neighbours goes on from the best.
  */
-export function searchShort(problem: Problem, budget: Budget): Found {
-  const decoder = new Decoder(problem, budget);
+export function searchShort(problem: Problem, budget: Budget, given: Given = NOTHING_GIVEN): Found {
+  const decoder = new Decoder(problem, budget, given);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
     const finishSec = finishOf(problem, schedule);
     const breach = breachSec(problem, schedule, forced);
-    return { ...choice, schedule, finishSec, breachSec: breach, cost: finishSec + BREACH_WEIGHT * breach };
+    return { ...choice, schedule, forced, finishSec, breachSec: breach, cost: finishSec + BREACH_WEIGHT * breach };
   };
   const justified = (found: Candidate): Candidate => {
     let best = found;
@@ -47,7 +49,10 @@ export function searchShort(problem: Problem, budget: Budget): Found {
       best = next;
     }
   };
-  const start = (choice: Choice): Candidate => judged({ ...choice, ease: 0 }, decoder.forwards({ ...choice, ease: 0 }));
+  const start = (choice: Choice): Candidate => {
+    const early: Choice = { ...choice, ease: 0, direction: 'forwards' };
+    return judged(early, decoder.forwards(early));
+  };
   let best = best3(decoder, start).map(justified).reduce(better);
   decoder.tell(best);
   best = tabuWalk(decoder, best, start);
@@ -62,27 +67,37 @@ export function searchShort(problem: Problem, budget: Budget): Found {
  * The freshest schedule found that ends at the deadline (goal `fresh`): orders are decoded backwards from it. Starts from the order of
  * a given schedule too, which shows what is possible at all.
  */
-export function searchFresh(problem: Problem, deadlineSec: number, budget: Budget, shortest: Found): Found {
-  const decoder = new Decoder(problem, budget);
+export function searchFresh(
+  problem: Problem,
+  deadlineSec: number,
+  budget: Budget,
+  shortest: Found,
+  given: Given = NOTHING_GIVEN,
+): Found {
+  const decoder = new Decoder(problem, budget, given);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
     const breach = breachSec(problem, schedule, forced) + tableBreachSec(problem, schedule, deadlineSec);
-    return {
-      ...choice,
-      schedule,
-      finishSec: finishOf(problem, schedule),
-      breachSec: breach,
-      cost: stalenessSec(problem, schedule, deadlineSec) + BREACH_WEIGHT * breach,
-    };
+    const soft = stalenessSec(problem, schedule, deadlineSec) + NEAR_WEIGHT * movedSec(schedule, given);
+    const finishSec = finishOf(problem, schedule);
+    return { ...choice, schedule, forced, finishSec, breachSec: breach, cost: soft + BREACH_WEIGHT * breach };
   };
-  const judge = (choice: Choice): Candidate => judged(choice, decoder.backwards(choice, deadlineSec));
+  const judge = (choice: Choice): Candidate => judged(choice, decoder.decode(choice, deadlineSec));
   const eased = (choice: Choice): Candidate => {
     let best = judge(choice);
     for (const ease of EASES.slice(1)) if (best.breachSec > 0) best = better(best, judge({ ...choice, ease }));
     return best;
   };
-  const known = { order: orderByEnd(problem, shortest.schedule), pauseSecs: shortest.schedule.pauseSecs };
-  const asItIs = judged({ ...known, ease: 0 }, { schedule: shortest.schedule, forced: shortest.breachSec > 0 ? 1 : 0 });
-  const starts = [...EASES.map((ease) => judge({ ...known, ease })), ...best3(decoder, eased), asItIs];
+  const known: Choice = {
+    order: orderByEnd(problem, shortest.schedule),
+    pauseSecs: shortest.schedule.pauseSecs,
+    ease: 0,
+    direction: 'backwards',
+  };
+  const asItIs = judged({ ...known, direction: 'forwards' }, shortest);
+  const asBefore = given.near
+    ? [judge({ ...known, order: orderBefore(problem, given.near.startSecs), direction: 'forwards' })]
+    : [];
+  const starts = [...asBefore, ...EASES.map((ease) => judge({ ...known, ease })), ...best3(decoder, eased), asItIs];
   const first = starts.reduce(better);
   decoder.tell(first);
   return walk(decoder, first, orderByEnd, judge);
@@ -93,12 +108,13 @@ function best3(decoder: Decoder, judge: (choice: Choice) => Candidate): readonly
   const { problem } = decoder;
   const shares = problem.pauses.length === 0 ? [0] : PAUSE_SHARES;
   const [any = [], ...others] = startingOrders(decoder.forward);
-  const first = judge({ order: any, ease: EASES[0], pauseSecs: pausesAt(problem, 0) });
+  const plain = { ease: EASES[0], direction: 'backwards' } as const;
+  const first = judge({ ...plain, order: any, pauseSecs: pausesAt(problem, 0) });
   const found: Candidate[] = [];
   for (const [n, share] of shares.entries())
     for (const order of n === 0 ? others : [any, ...others]) {
       if (decoder.isOver((START_SHARE * (n + 1)) / shares.length)) break;
-      found.push(judge({ order, ease: EASES[0], pauseSecs: pausesAt(problem, share) }));
+      found.push(judge({ ...plain, order, pauseSecs: pausesAt(problem, share) }));
     }
   return [first, ...found.sort((a, b) => a.cost - b.cost).slice(0, 2)];
 }
@@ -126,21 +142,24 @@ function walk(
   return best;
 }
 
-/** A neighbouring choice: mostly another order, at times another ease or another moment for a pause. */
-function stepFrom(indexed: Indexed, { order, ease, pauseSecs, schedule }: Candidate, random: Random): Choice {
+/** A neighbouring choice: mostly another order, at times another ease, direction or moment for a pause. */
+function stepFrom(indexed: Indexed, here: Candidate, random: Random): Choice {
   const { problem } = indexed;
+  const { order, ease, pauseSecs, schedule } = here;
+  const same = { order, ease, pauseSecs, direction: here.direction };
   const choice = random();
-  if (choice < 0.06) return { order, ease: Math.round(random() * 20) / 20, pauseSecs };
-  if (choice < 0.14 && problem.pauses.length > 0) {
+  if (choice < 0.06) return { ...same, ease: Math.round(random() * 20) / 20 };
+  if (choice < 0.08) return { ...same, direction: here.direction === 'forwards' ? 'backwards' : 'forwards' };
+  if (choice < 0.16 && problem.pauses.length > 0) {
     const which = Math.floor(random() * problem.pauses.length);
     const moved = pausesAt(problem, random());
-    return { order, ease, pauseSecs: pauseSecs.map((sec, i) => (i === which ? (moved[i] ?? sec) : sec)) };
+    return { ...same, pauseSecs: pauseSecs.map((sec, i) => (i === which ? (moved[i] ?? sec) : sec)) };
   }
   if (choice < 0.55) {
     const pairs = criticalPairs(indexed, schedule, random);
     const pair = pairs[Math.floor(random() * pairs.length)];
     const next = pair && exchanged(indexed, order, pair);
-    if (next) return { order: next, ease, pauseSecs };
+    if (next) return { ...same, order: next };
   }
-  return { order: neighbourOf(order, random), ease, pauseSecs };
+  return { ...same, order: neighbourOf(order, random) };
 }

@@ -1,0 +1,107 @@
+import { clockText, durationText } from '../../units/index.ts';
+import type { Workshop } from '../../workshop/index.ts';
+import type { Obstacle } from './obstacles.ts';
+import type { Situation } from './situation.ts';
+import type { ChainLink, TaskExplanation } from './why.ts';
+
+/** "Noor 2: roll", "Station 3: mix", "the demonstration". */
+export function activityWords(workshop: Workshop, s: Situation, a: number): string {
+  const source = s.network.sources[a];
+  if (!source || source.demo) return 'the demonstration';
+  const { unit, step } = source;
+  const what = step?.id ?? 'the rest';
+  if (!unit) return what;
+  if (unit.piece) return `${personName(workshop, unit.piece.owner ?? '')} ${unit.piece.number}: ${what}`;
+  if (!unit.station) return `dough made by staff: ${what}`;
+  const { name, id } = unit.station;
+  return `${name ?? `station ${id}`}: ${unit.kind === 'practice' ? 'practice ' : ''}${what}`;
+}
+
+const personName = (workshop: Workshop, id: string): string =>
+  [...workshop.roster, ...workshop.kitchen.staff].find((p) => p.id === id)?.name ?? id;
+
+/** A reason as a sentence without its end: "because G2 is taken until 11:42 by Noor 1: cook". */
+function reasonWords(workshop: Workshop, s: Situation, { activity, reason }: ChainLink): string {
+  if (reason.kind === 'goal')
+    return s.plan.goal === 'fresh'
+      ? 'nothing presses: earlier, it would only be less fresh'
+      : 'nothing stands in its way';
+  return `because ${obstacleWords(workshop, s, activity, reason)}`;
+}
+
+/** What stands in the way of an activity, as a clause. */
+export function obstacleWords(workshop: Workshop, s: Situation, a: number, o: Obstacle): string {
+  const who = 'by' in o ? activityWords(workshop, s, o.by) : '';
+  const until = 'by' in o ? clockText(workshop, s.done[o.by]?.placement.endSec ?? 0) : '';
+  const isAfter = 'by' in o && (s.done[o.by]?.placement.startSec ?? 0) >= (s.done[a]?.placement.startSec ?? 0);
+  switch (o.kind) {
+    case 'welcome':
+      return `the welcome lasts until ${clockText(workshop, s.network.room.welcomeSec)}`;
+    case 'staff-away':
+      return 'no member of staff is there for it before';
+    case 'break':
+      return 'the break is before it';
+    case 'demo':
+      return `the demonstration lasts until ${until}`;
+    case 'side-job':
+    case 'step-before':
+      return `${who} is over at ${until}`;
+    case 'step-after':
+      return `${who} follows at ${clockText(workshop, s.done[o.by]?.placement.startSec ?? 0)}`;
+    case 'rest-short':
+      return `the rest needs ${durationText(o.sec)} at least after ${who}`;
+    case 'rest-long':
+      return isAfter
+        ? `the rest up to ${who} would last longer than ${durationText(o.sec)}`
+        : `the rest after ${who} lasts ${durationText(o.sec)} at most`;
+    case 'wait-long':
+      return isAfter
+        ? `it would wait longer than ${durationText(o.sec)} for ${who}`
+        : `it waits ${durationText(o.sec)} at most after ${who}`;
+    case 'taken':
+      return `${resourceWords(workshop, s, o.resource)} until ${until} (${who})`;
+    case 'spot':
+      return `${plateName(workshop, o.plate)} is taken until ${until} by ${who}`;
+    case 'other-bread':
+      return `${plateName(workshop, o.plate)} has another bread on it until ${until} (${who})`;
+    case 'heat':
+      return `${plateName(workshop, o.plate)} is at another heat for ${who}`;
+    case 'carried':
+      return `${plateName(workshop, o.plate)} is carried to the fire with ${who} until ${until}`;
+    case 'avoided':
+      return `what is avoided comes to ${plateName(workshop, o.plate)} in another order (${who})`;
+    case 'place-full':
+      return `${workshop.kitchen.places[o.store]?.name ?? workshop.kitchen.places[o.store]?.id ?? 'the place'} is full`;
+  }
+}
+
+const plateName = (workshop: Workshop, plate: number): string => {
+  const griddle = workshop.kitchen.griddles[plate];
+  return griddle?.name ?? griddle?.id ?? 'the griddle';
+};
+
+function resourceWords(workshop: Workshop, s: Situation, resource: number): string {
+  const id = s.network.problem.resources[resource]?.id ?? '';
+  const isPerson = [...workshop.roster, ...workshop.kitchen.staff].some((p) => p.id === id);
+  return isPerson ? `${personName(workshop, id)} is busy` : `${id} is taken`;
+}
+
+/** Why then, how far it can slip, and whether the end hangs on it. */
+export function explanationWords(
+  workshop: Workshop,
+  s: Situation,
+  e: TaskExplanation,
+): { readonly why: readonly string[]; readonly slack: string } {
+  const why = e.chain.map((link, i) => {
+    const words = reasonWords(workshop, s, link);
+    return i === 0 ? words : `${activityWords(workshop, s, link.activity)}: ${words}`;
+  });
+  const slack = e.isCritical
+    ? 'any delay makes the end late'
+    : e.slackSec <= 0
+      ? 'it cannot slip by itself'
+      : e.slackSec === Infinity
+        ? 'it may slip as long as it likes'
+        : `it alone may slip by ${durationText(e.slackSec)}`;
+  return { why, slack };
+}

@@ -1,0 +1,69 @@
+import type { Plan, PlanTask } from '../../plan/index.ts';
+import { NOTHING_GIVEN, type Activity, type Given, type Placement } from '../search/index.ts';
+import type { Network } from './build-network.ts';
+import { placedIn } from './placed.ts';
+
+/** A class that is under way: what has begun, with its true times, people and places, and what time it is. Seconds since doors open. */
+export interface Moment {
+  readonly nowSec: number;
+  readonly begun: readonly PlanTask[];
+}
+
+/** What a plan is asked to respect beside the class itself. */
+export interface Wishes {
+  /** Starts that a person chose, by task. */
+  readonly pins?: Readonly<Record<string, number>> | undefined;
+  readonly moment?: Moment | undefined;
+  /** The plan before: of equally good plans the nearest to it is wanted. */
+  readonly before?: Pick<Plan, 'tasks'> | undefined;
+}
+
+/**
+ * The network at a moment of the class: what has begun stands as it was done, nothing else starts before now, and what somebody pinned
+ * stays there. Gives what the search takes beside the problem.
+ */
+export function atMoment(network: Network, wishes: Wishes): { readonly network: Network; readonly given: Given } {
+  const { pins = {}, moment, before } = wishes;
+  if (Object.keys(pins).length === 0 && !moment && !before) return { network, given: NOTHING_GIVEN };
+  const { problem } = network;
+  const activities: Activity[] = problem.activities.map((a) => ({
+    ...a,
+    releaseSec: Math.max(a.releaseSec, moment?.nowSec ?? -Infinity),
+  }));
+  const sources = [...network.sources];
+  const fixed = new Map<number, Placement>();
+  for (const { activity, mode, info, placement } of placedIn(network, moment?.begun ?? [])) {
+    const [own, source] = [activities[activity], sources[activity]];
+    if (!own || !source) continue;
+    activities[activity] = { ...own, modes: [mode], releaseSec: -Infinity, dueSec: Infinity, closed: [] };
+    sources[activity] = { ...source, modes: [info] };
+    fixed.set(activity, { ...placement, mode: 0 });
+  }
+  activities.forEach((a, i) => {
+    const sec = pins[a.id];
+    if (sec !== undefined && !fixed.has(i)) activities[i] = { ...a, pin: { at: 'start', sec } };
+  });
+  const tasks = new Map((moment?.begun ?? []).map((t) => [t.id, t]));
+  const pauses = problem.pauses.map((p) => {
+    const taken = tasks.get(p.id);
+    if (taken)
+      return { ...p, fromSec: taken.startSec, toSec: taken.endSec, durationSec: taken.endSec - taken.startSec };
+    const fromSec = Math.max(p.fromSec, moment?.nowSec ?? -Infinity);
+    return { ...p, fromSec, toSec: Math.max(p.toSec, fromSec + p.durationSec) };
+  });
+  const room = { ...network.room, pauses };
+  return {
+    network: { ...network, sources, room, problem: { ...problem, activities, pauses } },
+    given: { fixed, near: before ? nearTo(network, before) : null },
+  };
+}
+
+function nearTo(network: Network, before: Pick<Plan, 'tasks'>): Given['near'] {
+  const startSecs = network.sources.map(() => NaN);
+  const modes = network.sources.map(() => -1);
+  for (const { activity, ownMode, placement } of placedIn(network, before.tasks)) {
+    startSecs[activity] = placement.startSec;
+    modes[activity] = ownMode;
+  }
+  return { startSecs, modes };
+}
