@@ -30,5 +30,7 @@ export {
   readWorkshop,
   readWorkshopText,
 } from './formats/index.ts';
-export { brokenWords, planClass, verdictOf, verdictWords, type PlanOptions, type Verdict } from './planner/index.ts';
+export { brokenWords, planClass, planInSteps, verdictOf, verdictWords } from './planner/index.ts';
+export { clashOf, criticalTasks, explainTask, explanationWords, rankFixes, situationOf } from './planner/index.ts';
+export type { Clash, Fix, Moment, Planning, PlanOptions, Verdict } from './planner/index.ts';
 export { findBrokenRules } from './planner/index.ts';

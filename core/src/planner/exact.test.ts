@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { exactFinish, randomShape, workshopOf, type RandomShape } from '../testing/index.ts';
 import { buildNetwork } from './network/index.ts';
-import { lowerBound, searchShort, type Problem } from './search/index.ts';
+import { finished, lowerBound, searchShort, type Problem } from './search/index.ts';
 
 const SEED = 5;
 const WANTED = 24;
@@ -41,7 +41,7 @@ describe('the shortest class found', () => {
       .slice(0, WANTED);
     expect(problems).toHaveLength(WANTED);
     for (const problem of problems) {
-      const found = searchShort(problem, { placements: 20_000 });
+      const found = finished(searchShort(problem, { placements: 20_000 }));
       expect(found.breachSec).toBe(0);
       const exact = await exactFinish(problem, found.finishSec + 60);
       expect(found.finishSec).toBe(exact);

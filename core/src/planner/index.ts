@@ -1,7 +1,11 @@
 /**
  * One call: a workshop in, a plan out. Begin with `plan-class.ts`, which strings the parts together: `network` (workshop → problem),
- * `search` (problem → schedule and lower bound), `write-plan.ts` (schedule → plan file), `check` (what it breaks), `explain`.
+ * `search` (problem → schedule and lower bound), `write-plan.ts` (schedule → plan file), `check` (what it breaks), `explain`. `advice`
+ * plans a class several times over to say which rules clash and which changes help.
  */
-export { planClass, type PlanOptions } from './plan-class.ts';
+export { planClass, planInSteps, type Planning, type PlanOptions } from './plan-class.ts';
+export { clashOf, rankFixes, type Clash, type Fix } from './advice/index.ts';
+export type { Moment } from './network/index.ts';
 export { findBrokenRules } from './check/index.ts';
 export { brokenWords, verdictOf, verdictWords, type Verdict } from './explain/index.ts';
+export { criticalTasks, explainTask, explanationWords, situationOf } from './explain/index.ts';

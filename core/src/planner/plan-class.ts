@@ -5,7 +5,7 @@ import { tightestOf } from './explain/index.ts';
 import type { PlanMeasures } from './measures.ts';
 import { atMoment, buildNetwork, type Moment, type Network, type Wishes } from './network/index.ts';
 import { numberPieces } from './number-pieces.ts';
-import { lowerBound, NOTHING_GIVEN, searchFresh, searchShort, type Budget, type Found } from './search/index.ts';
+import { lowerBound, NOTHING_GIVEN, searchFresh, searchShort, type Found, type Search } from './search/index.ts';
 import { warningsOf } from './warnings.ts';
 import { writePlan } from './write-plan.ts';
 
@@ -13,14 +13,17 @@ export interface PlanOptions extends Wishes {
   readonly goal?: Goal;
   /** 1 to 10, or 0 for the first plan alone; bounds the search in steps, never by the clock. */
   readonly effort?: number;
-  /** Hears how much of the search is done, from 0 to 1; false stops it, and the best plan so far is given. */
-  readonly onProgress?: (doneShare: number) => boolean;
 }
+
+/** A planning that goes on step by step, telling the share done. Sent 'stop' it ends with the best plan so far. */
+export type Planning = Generator<number, Plan, 'stop' | undefined>;
 
 const DEFAULT_EFFORT = 3;
 /** Activities placed for one step of effort: so many, and so many decodings of the whole class where that is more. */
 const PLACEMENTS_PER_EFFORT = 4000;
 const DECODINGS_PER_EFFORT = 10;
+/** Share of the work that looks for the shortest class; it says how many minutes are to spare, and where the fresh plan begins. */
+const SHORT_SHARE = 0.4;
 
 /**
  * Plans a workshop that was read without faults. Goal `fresh` (default): rests near their ideal and breads done near table time;
@@ -28,20 +31,35 @@ const DECODINGS_PER_EFFORT = 10;
  * The same workshop and options give the same plan everywhere.
  */
 export function planClass(workshop: Workshop, options: PlanOptions = {}): Plan {
-  const { goal = 'fresh', effort = DEFAULT_EFFORT, onProgress } = options;
+  const planning = planInSteps(workshop, options);
+  let step = planning.next();
+  while (step.done !== true) step = planning.next();
+  return step.value;
+}
+
+/** The same, step by step, for whoever wants to show how far it is, or to stop it. */
+export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Planning {
+  const { goal = 'fresh', effort = DEFAULT_EFFORT } = options;
   const { network, given } = atMoment(buildNetwork(workshop), options);
   const { problem, tableSec } = network;
   if (problem.finals.length === 0) return planOfNothing(workshop, network, goal);
   const placements = effort * Math.max(PLACEMENTS_PER_EFFORT, DECODINGS_PER_EFFORT * problem.activities.length);
-  const budget = (from: number, to: number): Budget => ({
-    placements: placements * (to - from),
-    ...(onProgress ? { onBetter: (_best: Found, share: number) => onProgress(from + share * (to - from)) } : {}),
-  });
-  const shortShare = goal === 'short' ? 1 : 0.4;
-  const shortest = searchShort(problem, budget(0, shortShare), given);
-  // a class that cannot meet the table aims at the earliest finish instead: late by the least
-  const deadlineSec = Math.max(tableSec, shortest.finishSec);
-  const best = goal === 'short' ? shortest : searchFresh(problem, deadlineSec, budget(shortShare, 1), shortest, given);
+  const shortShare = goal === 'short' ? 1 : SHORT_SHARE;
+  const shortSearch = searchShort(problem, { placements: placements * shortShare }, given);
+  const { found: shortest, isStopped } = yield* stretched(shortSearch, 0, shortShare, false);
+  let best = shortest;
+  if (goal === 'fresh') {
+    // a class that cannot meet the table aims at the earliest finish instead: late by the least
+    const deadlineSec = Math.max(tableSec, shortest.finishSec);
+    const freshSearch = searchFresh(
+      problem,
+      deadlineSec,
+      { placements: placements - placements * shortShare },
+      shortest,
+      given,
+    );
+    ({ found: best } = yield* stretched(freshSearch, shortShare, 1, isStopped));
+  }
   // pieces that have begun or were moved are known by their numbers
   const isFree = given === NOTHING_GIVEN;
   const schedule = isFree ? numberPieces(network, best.schedule) : best.schedule;
@@ -55,6 +73,23 @@ export function planClass(workshop: Workshop, options: PlanOptions = {}): Plan {
   };
   const written = writePlan(workshop, network, schedule, goal, options.moment);
   return complete(workshop, network, { ...written, measures }, options.moment);
+}
+
+/** Passes on how far a search is as a part of the whole, and a stop to the search; once stopped, all that comes later is too. */
+function* stretched(
+  search: Search,
+  from: number,
+  to: number,
+  isStopped: boolean,
+): Generator<number, { readonly found: Found; readonly isStopped: boolean }, 'stop' | undefined> {
+  let hasStopped = isStopped;
+  let step = search.next();
+  while (step.done !== true) {
+    const share = from + (to - from) * step.value.doneShare;
+    if (!hasStopped) hasStopped = (yield share) === 'stop';
+    step = search.next(hasStopped ? 'stop' : undefined);
+  }
+  return { found: step.value, isStopped: hasStopped };
 }
 
 /** A class whose menu gives nobody a bread: welcome and breaks alone. */

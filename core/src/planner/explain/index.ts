@@ -3,6 +3,7 @@
  * tightest. `why.ts`: why a task is when it is, how far it can slip, whether the end hangs on it; it looks at a plan laid beside its
  * network (`situation.ts`) for what stands in the way (`obstacles.ts`). It reads schedules and bounds, and changes nothing.
  */
+export { boundWords } from './bound-words.ts';
 export { brokenWords } from './broken-words.ts';
 export { situationOf, type Situation } from './situation.ts';
 export { tightestOf, type Tightest } from './tightest.ts';

@@ -5,7 +5,7 @@ import type { Situation } from './situation.ts';
 import type { ChainLink, TaskExplanation } from './why.ts';
 
 /** "Noor 2: roll", "Station 3: mix", "the demonstration". */
-export function activityWords(workshop: Workshop, s: Situation, a: number): string {
+function activityWords(workshop: Workshop, s: Situation, a: number): string {
   const source = s.network.sources[a];
   if (!source || source.demo) return 'the demonstration';
   const { unit, step } = source;
@@ -30,7 +30,7 @@ function reasonWords(workshop: Workshop, s: Situation, { activity, reason }: Cha
 }
 
 /** What stands in the way of an activity, as a clause. */
-export function obstacleWords(workshop: Workshop, s: Situation, a: number, o: Obstacle): string {
+function obstacleWords(workshop: Workshop, s: Situation, a: number, o: Obstacle): string {
   const who = 'by' in o ? activityWords(workshop, s, o.by) : '';
   const until = 'by' in o ? clockText(workshop, s.done[o.by]?.placement.endSec ?? 0) : '';
   const isAfter = 'by' in o && (s.done[o.by]?.placement.startSec ?? 0) >= (s.done[a]?.placement.startSec ?? 0);

@@ -8,11 +8,19 @@ export interface Bound {
   readonly by: BoundReason;
 }
 
-/** One chain of least durations and lags; one resource's own work; or all work on hotplates. `activities` are those it rests on. */
-export type BoundReason =
-  | { readonly kind: 'chain'; readonly activities: readonly number[] }
-  | { readonly kind: 'resource'; readonly resource: number; readonly activities: readonly number[] }
-  | { readonly kind: 'plates'; readonly activities: readonly number[]; readonly plates: readonly number[] };
+/**
+ * One chain of least durations and lags; one resource's own work; or all work on hotplates. `activities` are those it rests on: none of
+ * them can start before `headSec`, and after the last of them comes `tailSec` at least.
+ */
+export type BoundReason = {
+  readonly activities: readonly number[];
+  readonly headSec: number;
+  readonly tailSec: number;
+} & (
+  | { readonly kind: 'chain' }
+  | { readonly kind: 'resource'; readonly resource: number }
+  | { readonly kind: 'plates'; readonly plates: readonly number[] }
+);
 
 /** For every activity the least time before its start can be (its head) and after its end to the last final (its tail). */
 interface HeadsAndTails {
@@ -70,25 +78,36 @@ function longest(
 export function lowerBound(problem: Problem): Bound {
   const times = headsAndTails(problem);
   const { leastSec, headSec, tailSec } = times;
-  let best: Bound = { boundSec: 0, by: { kind: 'chain', activities: [] } };
+  let best: Bound = { boundSec: 0, by: { kind: 'chain', activities: [], headSec: 0, tailSec: 0 } };
   const offer = (boundSec: number, by: () => BoundReason): void => {
     if (boundSec > best.boundSec) best = { boundSec, by: by() };
   };
   problem.activities.forEach((_, a) => {
     const through = (headSec[a] ?? 0) + (leastSec[a] ?? 0) + (tailSec[a] ?? 0);
-    offer(through, () => ({ kind: 'chain', activities: chainThrough(problem, times, a) }));
+    offer(through, () => {
+      const activities = chainThrough(problem, times, a);
+      return { kind: 'chain', activities, headSec: headSec[activities[0] ?? a] ?? 0, tailSec: 0 };
+    });
   });
   problem.resources.forEach((r, resource) => {
     if (r.capacity !== 1) return;
     const jobs = jobsOn(problem, resource, times);
     const found = jacksonPreemptive(jobs);
-    offer(found.finishSec, () => ({ kind: 'resource', resource, activities: found.jobs.map((j) => j.activity) }));
+    offer(found.finishSec, () => ({
+      kind: 'resource',
+      resource,
+      activities: found.jobs.map((j) => j.activity),
+      headSec: Math.min(...found.jobs.map((j) => j.headSec)),
+      tailSec: Math.min(...found.jobs.map((j) => j.tailSec)),
+    }));
   });
   const found = plateBound(problem, plateJobs(problem, times));
   offer(found.boundSec, () => ({
     kind: 'plates',
     activities: found.jobs.map((j) => j.activity),
     plates: found.plates,
+    headSec: Math.min(...found.jobs.map((j) => j.headSec)),
+    tailSec: Math.min(...found.jobs.map((j) => j.tailSec)),
   }));
   return best;
 }

@@ -16,12 +16,26 @@ export interface Found {
   readonly forced: number;
 }
 
-/** How far a search may go, and who hears of it. */
+/** How far a search may go. */
 export interface Budget {
   /** Activities to place in all: the measure of work that is the same on every machine. */
   readonly placements: number;
-  /** Hears of every better schedule and of the share of the work done; false stops the search with the best so far. */
-  readonly onBetter?: (best: Found, doneShare: number) => boolean;
+}
+
+/** How far a search is, and the best that it has found; told after every decoding or few. */
+export interface Progress {
+  readonly doneShare: number;
+  readonly best: Found;
+}
+
+/** A search that goes on step by step. Sent 'stop' it ends with the best so far, which is always a whole schedule. */
+export type Search<Result = Found> = Generator<Progress, Result, 'stop' | undefined>;
+
+/** Runs a search to its end. */
+export function finished<Result>(search: Search<Result>): Result {
+  let step = search.next();
+  while (step.done !== true) step = search.next();
+  return step.value;
 }
 
 /** What a search walks over: an order, how long rests are asked to be, and where the pauses lie. */
@@ -63,9 +77,10 @@ export class Decoder {
     return Math.min(1, this.spent / Math.max(1, this.budget.placements));
   }
 
-  /** Tells of a better schedule. */
-  tell(best: Found): void {
-    if (this.budget.onBetter?.(best, this.doneShare) === false) this.isStopped = true;
+  /** A step of the search, with the best so far; hears whether to stop. */
+  *step(best: Found): Search<void> {
+    const answer = yield { doneShare: this.doneShare, best };
+    if (answer === 'stop') this.isStopped = true;
   }
 
   /** In the direction of the choice; backwards from the deadline. */

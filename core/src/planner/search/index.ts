@@ -25,7 +25,7 @@ export type {
   Use,
 } from './problem.ts';
 export { NOTHING_GIVEN } from './problem.ts';
-export type { Budget, Found } from './decoder.ts';
+export { finished, type Budget, type Found, type Search } from './decoder.ts';
 export { searchFresh, searchShort } from './search.ts';
-export { lowerBound, type Bound } from './bound.ts';
+export { lowerBound, type Bound, type BoundReason } from './bound.ts';
 export { plainProblem, type PlainJob } from './plain.ts';

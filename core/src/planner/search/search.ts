@@ -1,5 +1,5 @@
 import type { Decoded } from './decode.ts';
-import { Decoder, type Budget, type Candidate, type Choice, type Found } from './decoder.ts';
+import { Decoder, type Budget, type Candidate, type Choice, type Found, type Search } from './decoder.ts';
 import { criticalPairs, exchanged } from './critical.ts';
 import type { Indexed } from './indexed.ts';
 import { breachSec, finishOf, movedSec, stalenessSec, tableBreachSec } from './judge.ts';
@@ -31,7 +31,7 @@ const better = <T extends Found>(a: T, b: T): T => (b.cost < a.cost ? b : a);
  * The earliest finish found (goal `short`): orders are decoded forwards, then backwards from the finish that gives and forwards again
  * (forward-backward improvement, Li and Willis 1992), and a seeded walk over neighbours goes on from the best.
  */
-export function searchShort(problem: Problem, budget: Budget, given: Given = NOTHING_GIVEN): Found {
+export function* searchShort(problem: Problem, budget: Budget, given: Given = NOTHING_GIVEN): Search {
   const decoder = new Decoder(problem, budget, given);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
     const finishSec = finishOf(problem, schedule);
@@ -53,10 +53,9 @@ export function searchShort(problem: Problem, budget: Budget, given: Given = NOT
     const early: Choice = { ...choice, ease: 0, direction: 'forwards' };
     return judged(early, decoder.forwards(early));
   };
-  let best = best3(decoder, start).map(justified).reduce(better);
-  decoder.tell(best);
-  best = tabuWalk(decoder, best, start);
-  best = walk(decoder, best, orderByStart, (choice) => {
+  let best = (yield* best3(decoder, start)).map(justified).reduce(better);
+  best = yield* tabuWalk(decoder, best, start);
+  best = yield* walk(decoder, best, orderByStart, (choice) => {
     const found = start(choice);
     return found.cost < best.cost * (1 + WARMTH) ? justified(found) : found;
   });
@@ -67,13 +66,13 @@ export function searchShort(problem: Problem, budget: Budget, given: Given = NOT
  * The freshest schedule found that ends at the deadline (goal `fresh`): orders are decoded backwards from it. Starts from the order of
  * a given schedule too, which shows what is possible at all.
  */
-export function searchFresh(
+export function* searchFresh(
   problem: Problem,
   deadlineSec: number,
   budget: Budget,
   shortest: Found,
   given: Given = NOTHING_GIVEN,
-): Found {
+): Search {
   const decoder = new Decoder(problem, budget, given);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
     const breach = breachSec(problem, schedule, forced) + tableBreachSec(problem, schedule, deadlineSec);
@@ -97,14 +96,17 @@ export function searchFresh(
   const asBefore = given.near
     ? [judge({ ...known, order: orderBefore(problem, given.near.startSecs), direction: 'forwards' })]
     : [];
-  const starts = [...asBefore, ...EASES.map((ease) => judge({ ...known, ease })), ...best3(decoder, eased), asItIs];
-  const first = starts.reduce(better);
-  decoder.tell(first);
-  return walk(decoder, first, orderByEnd, judge);
+  const starts = [
+    ...asBefore,
+    ...EASES.map((ease) => judge({ ...known, ease })),
+    ...(yield* best3(decoder, eased)),
+    asItIs,
+  ];
+  return yield* walk(decoder, starts.reduce(better), orderByEnd, judge);
 }
 
 /** The three best of the starting orders, as far as their share of the work goes. */
-function best3(decoder: Decoder, judge: (choice: Choice) => Candidate): readonly [Candidate, ...Candidate[]] {
+function* best3(decoder: Decoder, judge: (choice: Choice) => Candidate): Search<readonly [Candidate, ...Candidate[]]> {
   const { problem } = decoder;
   const shares = problem.pauses.length === 0 ? [0] : PAUSE_SHARES;
   const [any = [], ...others] = startingOrders(decoder.forward);
@@ -115,17 +117,18 @@ function best3(decoder: Decoder, judge: (choice: Choice) => Candidate): readonly
     for (const order of n === 0 ? others : [any, ...others]) {
       if (decoder.isOver((START_SHARE * (n + 1)) / shares.length)) break;
       found.push(judge({ ...plain, order, pauseSecs: pausesAt(problem, share) }));
+      yield* decoder.step(first);
     }
   return [first, ...found.sort((a, b) => a.cost - b.cost).slice(0, 2)];
 }
 
 /** A walk over neighbours that may take small steps back at first (threshold accepting, Dueck and Scheuer 1990); keeps the best. */
-function walk(
+function* walk(
   decoder: Decoder,
   start: Candidate,
   orderOf: (problem: Problem, schedule: Schedule) => readonly number[],
   judge: (choice: Choice) => Candidate,
-): Candidate {
+): Search<Candidate> {
   const random = seededRandom(SEED);
   let best = start;
   let here = start;
@@ -134,10 +137,8 @@ function walk(
     const order = orderOf(decoder.problem, here.schedule);
     const found = judge(stepFrom(decoder.forward, { ...here, order }, random));
     if (found.cost <= here.cost + Math.max(0, WARMTH * (1 - coolness) * best.finishSec)) here = found;
-    if (found.cost < best.cost) {
-      best = found;
-      decoder.tell(best);
-    }
+    if (found.cost < best.cost) best = found;
+    yield* decoder.step(best);
   }
   return best;
 }

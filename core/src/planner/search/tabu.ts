@@ -1,5 +1,5 @@
 import { criticalPairs, exchanged } from './critical.ts';
-import type { Candidate, Choice, Decoder } from './decoder.ts';
+import type { Candidate, Choice, Decoder, Search } from './decoder.ts';
 import { neighbourOf, orderByStart } from './orders.ts';
 import { seededRandom } from './random.ts';
 
@@ -17,7 +17,7 @@ const SHAKES = 4;
  * Tabu search over exchanges on the critical chain (Nowicki and Smutnicki 1996): all exchanges of one chain are tried, and the best that
  * does not take back a recent one is made, better or not.
  */
-export function tabuWalk(decoder: Decoder, start: Candidate, judge: (choice: Choice) => Candidate): Candidate {
+export function* tabuWalk(decoder: Decoder, start: Candidate, judge: (choice: Choice) => Candidate): Search<Candidate> {
   const random = seededRandom(SEED);
   const { forward: indexed, problem } = decoder;
   const tabuUntil = new Map<string, number>();
@@ -40,10 +40,10 @@ export function tabuWalk(decoder: Decoder, start: Candidate, judge: (choice: Cho
     here = next ?? judge({ ...here, order: neighbourOf(order, random) });
     tabuUntil.set(backwards, step + TABU_STEPS + Math.floor(random() * TABU_SPREAD));
     idle++;
+    yield* decoder.step(best);
     if (here.cost < best.cost) {
       best = here;
       idle = 0;
-      decoder.tell(best);
     } else if (idle > MOST_IDLE_STEPS) {
       idle = 0;
       tabuUntil.clear();

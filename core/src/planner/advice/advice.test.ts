@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest';
+import { buildWorkshop } from '../../testing/index.ts';
+import { findBrokenRules } from '../check/index.ts';
+import { planClass } from '../plan-class.ts';
+
+import { clashOf, rankFixes } from './index.ts';
+
+/** Eight people, two breads each, one griddle of one spot, and 35 minutes: the griddle alone takes 31 min 40 s. */
+const crowded = buildWorkshop({ people: 8, each: 2, griddles: 1, griddleCm: 26, tableTime: '10:45' });
+
+function run<T, R>(steps: Generator<T, R, 'stop' | undefined>): R {
+  let step = steps.next();
+  while (step.done !== true) step = steps.next();
+  return step.value;
+}
+
+describe('the clash of a class that does not fit', () => {
+  it('is a proof in figures where the griddles cannot do it', () => {
+    const plan = planClass(crowded, { effort: 1 });
+    const clash = run(clashOf(crowded, plan));
+    // welcome 10, mix 5, rest 10, roll 3: 10:28; 16 × 100 s + 15 × 20 s = 1900 s, said as 32 min; to 10:45 there are 17 min
+    expect(clash).toEqual({
+      isProven: true,
+      rules: ['R11'],
+      words: [
+        '16 breads of 1 min 40 s on 1 spot need 32 min; between 10:28, when the first can be laid on, and table time there are 17 min',
+      ],
+    });
+  });
+
+  it('names the least set of rules where no single sum proves it', () => {
+    // the breads must be eaten within 5 min of one another, and one spot takes 6 min for all four
+    const stale = buildWorkshop({
+      people: 4,
+      griddleCm: 26,
+      tableTime: '12:00',
+      change: (f) => (f['breads'][0].holdMaxMin = 5),
+    });
+    const clash = run(clashOf(stale, planClass(stale, { effort: 1 })));
+    expect(clash?.isProven).toBe(false);
+    expect(clash?.words).toEqual(['all eat together and breads stay good for 5 min', 'there is 1 griddle']);
+    expect(clash?.rules).toEqual(['R11', 'R6']);
+  });
+
+  it('is none for a right plan', () => {
+    const w = buildWorkshop({ people: 4 });
+    expect(run(clashOf(w, planClass(w, { effort: 1 })))).toBeUndefined();
+  });
+});
+
+describe('fixes', () => {
+  it('are ranked by what they give, those that make it fit first, each a class whose plan keeps that promise', () => {
+    const fixes = run(rankFixes(crowded));
+    const ids = fixes.map((f) => f.id);
+    expect(ids).toContain('griddle');
+    expect(ids).toContain('fewer:flat');
+    const order = fixes.map((f) => (f.fits ? 1e6 : 0) + f.spareSec);
+    expect(order).toEqual([...order].sort((a, b) => b - a));
+    for (const f of fixes.filter((x) => x.fits)) {
+      const plan = planClass(f.workshop, { effort: 1 });
+      expect(findBrokenRules(f.workshop, plan)).toEqual([]);
+    }
+  });
+
+  it('say in one line what they give', () => {
+    const w = buildWorkshop({ people: 8, each: 2, griddles: 1, griddleCm: 26, tableTime: '11:10' });
+    const griddle = run(rankFixes(w)).find((f) => f.id === 'griddle');
+    expect(griddle?.sentence).toMatch(/^\+1 griddle → \d+ min to spare$/);
+    expect(griddle?.gainSec).toBeGreaterThan(5 * 60);
+  });
+
+  it('tell how far they are, and stop when told to', () => {
+    const trials = rankFixes(crowded);
+    const shares: number[] = [];
+    let step = trials.next();
+    while (step.done !== true) {
+      shares.push(step.value.doneShare);
+      step = trials.next(shares.length < 3 ? undefined : 'stop');
+    }
+    expect(shares).toHaveLength(3);
+    expect(shares).toEqual([...shares].sort((a, b) => a - b));
+    expect(step.value.length).toBeLessThanOrEqual(3);
+  });
+});

@@ -1,0 +1,44 @@
+import type { Plan } from '../../plan/index.ts';
+import type { Workshop } from '../../workshop/index.ts';
+import { boundWords } from '../explain/index.ts';
+import { buildNetwork } from '../network/index.ts';
+import { planClass } from '../plan-class.ts';
+import { lowerBound } from '../search/index.ts';
+import { ruleGroupsOf, type RuleGroup } from './rule-groups.ts';
+
+/** Rules of a class that cannot all be kept. */
+export interface Clash {
+  /** Proven by a lower bound; else found by planning with rules let go, so that another plan might exist that was not found. */
+  readonly isProven: boolean;
+  readonly rules: readonly string[];
+  /** One sentence, or one clause for each rule. */
+  readonly words: readonly string[];
+}
+
+const EFFORT = 1;
+
+/** How far the search for a clash is; sent 'stop' it gives up. */
+export type ClashSearch = Generator<{ readonly doneShare: number }, Clash | undefined, 'stop' | undefined>;
+
+/**
+ * The least set of rules that clash in a class whose plan breaks some; undefined for a right plan. Where the lower bound lies after
+ * table time it is the proof. Else rules are let go one after another (a deletion filter: Chinneck and Dravnieks 1991): a rule without
+ * which the class works is kept in the set, any other is let go for good.
+ */
+export function* clashOf(workshop: Workshop, plan: Plan): ClashSearch {
+  if (plan.broken.length === 0) return undefined;
+  const network = buildNetwork(workshop);
+  const bound = lowerBound(network.problem);
+  if (bound.boundSec > network.tableSec)
+    return { isProven: true, rules: ['R11'], words: [boundWords(workshop, network, bound)] };
+  let now = workshop;
+  const kept: RuleGroup[] = [];
+  const groups = ruleGroupsOf(workshop);
+  for (const [i, group] of groups.entries()) {
+    if ((yield { doneShare: i / groups.length }) === 'stop') return undefined;
+    const without = group.relaxed(now);
+    if (planClass(without, { effort: EFFORT }).broken.length === 0) kept.push(group);
+    else now = without;
+  }
+  return { isProven: false, rules: [...new Set(kept.map((g) => g.rule))], words: kept.map((g) => g.words) };
+}

@@ -1,0 +1,181 @@
+import { spotsOnGriddle } from '../../kitchen/index.ts';
+import { isRest, type CookStep, type Step } from '../../method/index.ts';
+import { durationText } from '../../units/index.ts';
+import { setBreadsEach, setGriddleCount, type Bread, type MenuLine, type Workshop } from '../../workshop/index.ts';
+import { moreStaff } from './rule-groups.ts';
+
+/** A single change of a class that may help it. */
+export interface Change {
+  readonly id: string;
+  readonly words: string;
+  readonly workshop: Workshop;
+}
+
+const EARLIER_MIN = 15;
+const WARMER_C = 4;
+/** Over 40 °C a proof fails (trade practice); so much below it stays. */
+const WARMEST_C = 38;
+/** Pieces floured, papered or oiled may wait so long (common practice: 20 to 30 min). */
+const PAPERED_WAIT_MIN = 20;
+/** A round smaller than this share of what it was is another bread. */
+const LEAST_DIAMETER_SHARE = 0.75;
+const AHEAD_PREP_MIN = 180;
+
+/** All single changes that make sense for a class, each with the class that comes of it. */
+export function changesOf(w: Workshop): readonly Change[] {
+  return [
+    moreGriddles(w),
+    ...w.menu.flatMap((m) => [fewerEach(w, m), smallerPieces(w, m), madeAhead(w, m), swapped(w, m)]),
+    warmerProof(w),
+    staffCook(w),
+    earlierDoors(w),
+    longerWait(w),
+    {
+      id: 'helper',
+      words: 'one more helper',
+      workshop: { ...w, kitchen: { ...w.kitchen, staff: [...w.kitchen.staff, ...moreStaff(1)] } },
+    },
+  ].filter((c) => c !== undefined);
+}
+
+const breadOf = (w: Workshop, line: MenuLine): Bread | undefined => w.breads.find((b) => b.id === line.bread);
+
+function moreGriddles(w: Workshop): Change | undefined {
+  const more = setGriddleCount(w, w.kitchen.griddles.length + 1);
+  return more.ok && w.kitchen.griddles.length > 0
+    ? { id: 'griddle', words: '+1 griddle', workshop: more.value }
+    : undefined;
+}
+
+function fewerEach(w: Workshop, line: MenuLine): Change | undefined {
+  const fewer = setBreadsEach(w, line.bread, line.each - 1);
+  if (!fewer.ok) return undefined;
+  const name = breadOf(w, line)?.name ?? line.bread;
+  return {
+    id: `fewer:${line.bread}`,
+    words: `${line.each - 1} instead of ${line.each} each of ${name}`,
+    workshop: fewer.value,
+  };
+}
+
+/** The largest round of which one more fits on some griddle, its dough in proportion to its area. */
+function smallerPieces(w: Workshop, line: MenuLine): Change | undefined {
+  const bread = breadOf(w, line);
+  if (!bread) return undefined;
+  const { diameterCm, doughG } = bread.piece;
+  const gap = w.kitchen.griddleGapCm;
+  const now = w.kitchen.griddles.map((g) => spotsOnGriddle(g, bread, gap));
+  // whole and half centimetres, as people roll
+  for (let d = Math.floor(diameterCm * 2 - 1) / 2; d >= LEAST_DIAMETER_SHARE * diameterCm; d -= 0.5) {
+    const smaller: Bread = {
+      ...bread,
+      piece: { ...bread.piece, diameterCm: d, doughG: Math.round(doughG * (d / diameterCm) ** 2) },
+    };
+    const gains = w.kitchen.griddles.some(
+      (g, i) => g.spots?.[bread.id] === undefined && spotsOnGriddle(g, smaller, gap) > (now[i] ?? 0),
+    );
+    if (!gains) continue;
+    return {
+      id: `smaller:${bread.id}`,
+      words: `${bread.name} of ${d} instead of ${diameterCm} cm, so that more fit`,
+      workshop: { ...w, breads: w.breads.map((b) => (b === bread ? smaller : b)) },
+    };
+  }
+  return undefined;
+}
+
+/** The batch steps of a bread up to its last batch rest; none where it has no batch rest. */
+function longestAhead(bread: Bread): readonly Step[] {
+  const chain = bread.steps.filter((s) => s.kind !== 'prepare' && s.per === 'batch');
+  return chain.slice(0, chain.findLastIndex(isRest) + 1);
+}
+
+const withDough = (w: Workshop, line: MenuLine, dough: MenuLine['dough']): Workshop => ({
+  ...w,
+  menu: w.menu.map((m) => (m === line ? { ...m, dough } : m)),
+  ...(w.prepTimes.length > 0
+    ? {}
+    : { prepTimes: [{ from: `${w.date}T${shifted(w.doorsOpen, -AHEAD_PREP_MIN)}`, to: `${w.date}T${w.doorsOpen}` }] }),
+});
+
+function madeAhead(w: Workshop, line: MenuLine): Change | undefined {
+  const bread = breadOf(w, line);
+  const through = bread && longestAhead(bread).at(-1);
+  if (!through || line.dough.mode !== 'station' || w.kitchen.staff.length === 0) return undefined;
+  return {
+    id: `ahead:${line.bread}`,
+    words: `dough of ${bread.name} made ahead by staff`,
+    workshop: withDough(w, line, { mode: 'ahead', through: through.id }),
+  };
+}
+
+function swapped(w: Workshop, line: MenuLine): Change | undefined {
+  const bread = breadOf(w, line);
+  const ahead = bread ? longestAhead(bread) : [];
+  const through = ahead.at(-1);
+  const practice = ahead.findLast((s) => !isRest(s));
+  if (!bread || !through || !practice || line.dough.mode !== 'station' || w.kitchen.staff.length === 0)
+    return undefined;
+  return {
+    id: `swap:${line.bread}`,
+    words: `${bread.name}: everyone mixes a dough to take home, and bakes one made ahead`,
+    workshop: withDough(w, line, { mode: 'swap', through: through.id, practice: practice.id }),
+  };
+}
+
+function warmerProof(w: Workshop): Change | undefined {
+  const kinds = new Set(
+    w.breads.flatMap((b) => b.steps.flatMap((s) => (isRest(s) && s.q10 !== undefined ? [s.at] : []))),
+  );
+  const places = w.kitchen.places.map((p) =>
+    kinds.has(p.kind) && p.kind === 'warm' && p.tempC < WARMEST_C
+      ? { ...p, tempC: Math.min(WARMEST_C, p.tempC + WARMER_C) }
+      : p,
+  );
+  if (places.every((p, i) => p === w.kitchen.places[i])) return undefined;
+  return { id: 'warmer', words: `proof ${WARMER_C} °C warmer`, workshop: { ...w, kitchen: { ...w.kitchen, places } } };
+}
+
+function staffCook(w: Workshop): Change | undefined {
+  const cooks = w.breads.some((b) => b.steps.some((s) => s.kind === 'cook' && s.by !== 'staff'));
+  if (!cooks || w.kitchen.staff.length === 0) return undefined;
+  const breads = w.breads.map((b) => ({
+    ...b,
+    steps: b.steps.map((s): Step => (s.kind === 'cook' ? { ...s, by: 'staff' } : s)),
+  }));
+  return { id: 'staff-cook', words: 'staff cook the breads', workshop: { ...w, breads } };
+}
+
+function earlierDoors(w: Workshop): Change | undefined {
+  const doorsOpen = shifted(w.doorsOpen, -EARLIER_MIN);
+  if (doorsOpen > w.doorsOpen) return undefined; // over midnight
+  const prepTimes = w.prepTimes.filter((p) => p.from < `${w.date}T${doorsOpen}`);
+  return {
+    id: 'earlier',
+    words: `doors open ${durationText(60 * EARLIER_MIN)} earlier`,
+    workshop: { ...w, doorsOpen, prepTimes },
+  };
+}
+
+/** Pieces that were to be cooked as they are rolled may be rolled all first. */
+function longerWait(w: Workshop): Change | undefined {
+  const isShort = (s: Step): s is CookStep =>
+    s.kind === 'cook' && s.waitMaxMin !== undefined && s.waitMaxMin < PAPERED_WAIT_MIN;
+  if (!w.breads.some((b) => b.steps.some(isShort))) return undefined;
+  const breads = w.breads.map((b) => ({
+    ...b,
+    steps: b.steps.map((s): Step => (isShort(s) ? { ...s, waitMaxMin: PAPERED_WAIT_MIN } : s)),
+  }));
+  return {
+    id: 'papered',
+    words: `rolled pieces kept between papers, up to ${PAPERED_WAIT_MIN} min`,
+    workshop: { ...w, breads },
+  };
+}
+
+/** A time of day so many minutes later, within the day and the night around it. */
+function shifted(time: string, minutes: number): string {
+  const [h = 0, m = 0] = time.split(':').map(Number);
+  const total = (h * 60 + m + minutes + 24 * 60) % (24 * 60);
+  return `${String(Math.floor(total / 60)).padStart(2, '0')}:${String(total % 60).padStart(2, '0')}`;
+}

@@ -1,0 +1,6 @@
+/**
+ * What to do about a class: which of its rules clash (`clash.ts`), and which single changes (`fixes.ts`) help how much, found by planning
+ * each (`rank-fixes.ts`). Everything here plans several times, so it belongs in a worker; all of it tells how far it is and can be stopped.
+ */
+export { clashOf, type Clash, type ClashSearch } from './clash.ts';
+export { rankFixes, type Fix, type FixTrials } from './rank-fixes.ts';

@@ -1,0 +1,55 @@
+import { durationText } from '../../units/index.ts';
+import type { Workshop } from '../../workshop/index.ts';
+import { verdictOf } from '../explain/index.ts';
+import { planClass } from '../plan-class.ts';
+import { changesOf, type Change } from './fixes.ts';
+
+/** Less than a minute is no help. */
+const LEAST_GAIN_SEC = 60;
+
+/** A change that was tried by planning it. */
+export interface Fix extends Change {
+  readonly fits: boolean;
+  /** Minutes to spare with it, in seconds; negative: still too long by so much. */
+  readonly spareSec: number;
+  /** What it gives against the class as it is. */
+  readonly gainSec: number;
+  /** "+1 griddle → 18 min to spare". */
+  readonly sentence: string;
+}
+
+/** How far the trying is, and what has been found, ranked; sent 'stop' it ends with that. */
+export type FixTrials = Generator<
+  { readonly fixes: readonly Fix[]; readonly doneShare: number },
+  readonly Fix[],
+  'stop' | undefined
+>;
+
+/** Tries every single change by planning it, and ranks those that help by what they give: first what makes the class fit. */
+export function* rankFixes(workshop: Workshop, effort = 1): FixTrials {
+  const base = verdictOf(planClass(workshop, { effort }));
+  const changes = changesOf(workshop);
+  let fixes: readonly Fix[] = [];
+  for (const [i, change] of changes.entries()) {
+    const { fits, spareSec } = verdictOf(planClass(change.workshop, { effort }));
+    const gainSec = spareSec - base.spareSec;
+    const helps = fits ? !base.fits || gainSec >= LEAST_GAIN_SEC : !base.fits && gainSec >= LEAST_GAIN_SEC;
+    if (helps) {
+      const sentence = `${change.words} → ${giveWords(fits, spareSec)}`;
+      fixes = [...fixes, { ...change, fits, spareSec, gainSec, sentence }].sort(inOrder);
+    }
+    if ((yield { fixes, doneShare: (i + 1) / changes.length }) === 'stop') break;
+  }
+  return fixes;
+}
+
+const inOrder = (a: Fix, b: Fix): number =>
+  Number(b.fits) - Number(a.fits) || b.spareSec - a.spareSec || (a.id < b.id ? -1 : 1);
+
+function giveWords(fits: boolean, spareSec: number): string {
+  const minutes = durationText(60 * Math.floor(Math.abs(spareSec) / 60));
+  if (fits) return spareSec >= 60 ? `${minutes} to spare` : 'fits, with nothing to spare';
+  return spareSec < 0
+    ? `still ${durationText(60 * Math.ceil(-spareSec / 60))} too long`
+    : 'nearer, but a rule is still broken';
+}

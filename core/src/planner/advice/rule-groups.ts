@@ -1,0 +1,145 @@
+import { clockText, durationText, elapsedSec } from '../../units/index.ts';
+import { isRest, type RestStep, type Step } from '../../method/index.ts';
+import { setGriddleCount, type Bread, type Workshop } from '../../workshop/index.ts';
+
+/** A group of rules that can be let go of to see whether the class clashes with them. */
+export interface RuleGroup {
+  readonly rule: string;
+  /** What the class asks for, as a clause. */
+  readonly words: string;
+  readonly relaxed: (workshop: Workshop) => Workshop;
+}
+
+const WEEK_MIN = 7 * 24 * 60;
+const ENDLESS_MIN = 6 * 60;
+
+/** The groups that this class has: what can be let go of without another class coming of it. */
+export function ruleGroupsOf(w: Workshop): readonly RuleGroup[] {
+  const { kitchen } = w;
+  const breads = w.breads.filter((b) => w.menu.some((m) => m.bread === b.id));
+  const rests = breads.flatMap((b) => b.steps.filter(isRest));
+  const waits = breads.flatMap((b) =>
+    b.steps.flatMap((s) => (isRest(s) || s.waitMaxMin === undefined ? [] : [s.waitMaxMin])),
+  );
+  const together = w.menu.filter((m) => (m.service ?? w.service) === 'together');
+  const holds = breads.filter((b) => together.some((m) => m.bread === b.id)).map((b) => b.holdMaxMin);
+  const groups: readonly (RuleGroup | false)[] = [
+    {
+      rule: 'R11',
+      words: `table time is ${clockText(w, elapsedSec(w, w.tableTime))}`,
+      relaxed: (x) => ({ ...x, tableTime: laterBy(x, ENDLESS_MIN) }),
+    },
+    holds.length > 0 && {
+      rule: 'R11',
+      words: `all eat together and breads stay good for ${durationText(60 * Math.min(...holds))}`,
+      relaxed: (x) => ({
+        ...x,
+        service: 'as-cooked',
+        menu: x.menu.map((m) => ({ ...m, service: 'as-cooked' as const })),
+      }),
+    },
+    waits.length > 0 && {
+      rule: 'R2',
+      words: `shaped pieces wait no longer than ${durationText(60 * Math.min(...waits))}`,
+      relaxed: (x) => withSteps(x, (s) => (isRest(s) ? s : withoutWait(s))),
+    },
+    rests.length > 0 && {
+      rule: 'R2',
+      words: `rests last ${durationText(60 * Math.min(...rests.map((r) => r.window.max)))} at most`,
+      relaxed: (x) => withRests(x, (r) => ({ ...r, window: { ...r.window, max: WEEK_MIN } })),
+    },
+    rests.some((r) => r.window.min > 0) && {
+      rule: 'R2',
+      words: `rests last ${durationText(60 * Math.max(...rests.map((r) => r.window.min)))} at least`,
+      relaxed: (x) => withRests(x, (r) => ({ ...r, window: { ...r.window, min: 0 } })),
+    },
+    {
+      rule: 'R6',
+      words: `there ${kitchen.griddles.length === 1 ? 'is 1 griddle' : `are ${kitchen.griddles.length} griddles`}`,
+      relaxed: (x) => {
+        const more = setGriddleCount(x, 3 * x.kitchen.griddles.length);
+        const next = more.ok ? more.value : x;
+        return { ...next, stations: next.stations.map(({ griddles, ...s }) => s) };
+      },
+    },
+    kitchen.places.some((p) => p.batches !== undefined) && {
+      rule: 'R8',
+      words: 'resting places take only so many batches',
+      relaxed: (x) => ({
+        ...x,
+        kitchen: { ...x.kitchen, places: x.kitchen.places.map(({ batches, ...p }) => p) },
+      }),
+    },
+    kitchen.griddlesPerStaff * kitchen.staff.length <
+      kitchen.griddles.length + w.demos.length * kitchen.griddlesPerStaff && {
+      rule: 'R9',
+      words: `each member of staff watches ${kitchen.griddlesPerStaff} griddles at most`,
+      relaxed: (x) => ({ ...x, kitchen: { ...x.kitchen, griddlesPerStaff: 100 } }),
+    },
+    {
+      rule: 'R9',
+      words: `the staff are ${kitchen.staff.length}`,
+      relaxed: (x) => ({ ...x, kitchen: { ...x.kitchen, staff: [...x.kitchen.staff, ...moreStaff(4)] } }),
+    },
+    w.demos.length > 0 && {
+      rule: 'R10',
+      words: `${w.demos.length === 1 ? 'a demonstration comes' : `${w.demos.length} demonstrations come`} first`,
+      relaxed: (x) => ({ ...x, demos: [] }),
+    },
+    w.breaks.length > 0 && { rule: 'R12', words: 'everyone has a break', relaxed: (x) => ({ ...x, breaks: [] }) },
+    w.menu.some((m) => m.dough.mode === 'ahead' || m.dough.mode === 'swap') && {
+      rule: 'R12',
+      words: 'staff are there before class only in the prep times',
+      relaxed: (x) => ({ ...x, prepTimes: [{ from: dayBefore(x, 6), to: `${x.date}T${x.doorsOpen}` }] }),
+    },
+    w.roster.some((p) => p.avoid.some((a) => a.level === 'strict')) && {
+      rule: 'R13',
+      words: 'what is strictly avoided comes to a griddle last',
+      relaxed: (x) => ({
+        ...x,
+        roster: x.roster.map((p) => ({ ...p, avoid: p.avoid.map((a) => ({ ...a, level: 'diet' as const })) })),
+      }),
+    },
+    breads.some((b) => b.ingredients.some((i) => i.perishable === true)) && {
+      rule: 'R14',
+      words: `dough with milk, egg or the like is out of the cold for ${durationText(60 * kitchen.safeOutMin)} at most`,
+      relaxed: (x) => ({ ...x, kitchen: { ...x.kitchen, safeOutMin: WEEK_MIN } }),
+    },
+  ];
+  return groups.filter((g) => g !== false);
+}
+
+/** Assistants with ids of their own. */
+export function moreStaff(count: number): Workshop['kitchen']['staff'] {
+  return Array.from({ length: count }, (_, i) => ({
+    id: `extra-helper-${i + 1}`,
+    name: `Helper ${i + 1}`,
+    role: 'assistant' as const,
+    pace: 1,
+  }));
+}
+
+const withSteps = (w: Workshop, change: (step: Step) => Step): Workshop => ({
+  ...w,
+  breads: w.breads.map((b): Bread => ({ ...b, steps: b.steps.map(change) })),
+});
+const withRests = (w: Workshop, change: (rest: RestStep) => RestStep): Workshop =>
+  withSteps(w, (s) => (isRest(s) ? change(s) : s));
+
+function withoutWait(step: Exclude<Step, RestStep>): Step {
+  const { waitMaxMin, ...rest } = step;
+  return rest;
+}
+
+/** The table time so much later, on the same day. */
+function laterBy(w: Workshop, minutes: number): string {
+  const [h = 0, m = 0] = w.tableTime.split(':').map(Number);
+  const total = Math.min(24 * 60 - 1, h * 60 + m + minutes);
+  return `${String(Math.floor(total / 60)).padStart(2, '0')}:${String(total % 60).padStart(2, '0')}`;
+}
+
+function dayBefore(w: Workshop, days: number): string {
+  const [y = 2000, m = 1, d = 1] = w.date.split('-').map(Number);
+  const date = new Date(Date.UTC(y, m - 1, d - days));
+  return `${date.toISOString().slice(0, 10)}T00:00`;
+}
