@@ -24,10 +24,14 @@ test('a block is followed by click, and its dough by the arrow keys', async ({ p
   await shell.block('round@S1:mix').click();
   const detail = page.getByTestId('detail');
   await expect(detail).toContainText(
-    /^mix, Soft griddle round, S1 · 10:\d\d–10:\d\d \(6 min\) · bench B1 · Ottilie, Bram$/,
+    /^mix, Soft griddle round, S1 · 10:\d\d–10:\d\d \(6 min\) · bench B1 · Ottilie, Bram/,
+  );
+  await expect(page.getByTestId('why')).toHaveText(
+    'Not earlier: nothing presses, and sooner would only be less fresh. It cannot slip by itself.',
   );
   await page.getByRole('application').press('ArrowDown');
   await expect(detail).toContainText('knead, Soft griddle round, S1');
+  await expect(page.getByTestId('why')).toContainText(/^Not earlier: because Station 1: mix is over at 10:\d\d\./);
   await expect(shell.block('round@S2:mix')).toHaveAttribute('opacity', '0.28');
   await page.getByRole('application').press('Escape');
   await expect(shell.block('round@S2:mix')).toHaveAttribute('opacity', '1');

@@ -46,6 +46,26 @@ test('a class that cannot work says so, by how much and why', async ({ page, req
   await expect(page.getByRole('link', { name: /Plan.*needs a look/ })).toBeVisible();
 });
 
+test('a class that cannot work is told why in figures, and one click on a change that helps makes it fit', async ({
+  page,
+  request,
+}) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Help'));
+  await shell.figure('Breads each').fill('4');
+  await shell.planned();
+  const advice = page.getByTestId('advice');
+  await expect(advice).toContainText(/32 breads of 2 min on 2 spots need 40 min; between 10:46/);
+  await expect(advice).toHaveAttribute('data-done', 'true', { timeout: 20_000 });
+  await advice.getByRole('button', { name: /\+1 griddle → \d+ min to spare/ }).click();
+  await shell.planned();
+  await expect(shell.verdict).toContainText(/Fits, \d+ min to spare/);
+  await expect(shell.figure('Griddles')).toHaveValue('3');
+  await expect(advice).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await shell.planned();
+  await expect(shell.verdict).toContainText('Does not fit');
+});
+
 test('undo and redo go by button and by key', async ({ page, request }) => {
   const shell = await ClassPage.open(page, await makeClass(request, 'Back and forth'));
   await shell.more('Participants');

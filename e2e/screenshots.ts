@@ -28,7 +28,14 @@ const SHOTS: readonly Shot[] = [
     theme: 'dark',
     act: (page) => page.locator('[data-task="round/p5/1:roll"]').click(),
   },
-  { name: 'plan-too-long', step: 'plan', act: (page) => page.getByLabel('Breads each', { exact: true }).fill('4') },
+  {
+    name: 'plan-too-long',
+    step: 'plan',
+    act: async (page) => {
+      await page.getByLabel('Breads each', { exact: true }).fill('4');
+      await page.locator('[data-testid="advice"][data-done="true"]').waitFor();
+    },
+  },
   { name: 'plan-tablet', step: 'plan', size: { width: 800, height: 1180 } },
 ];
 

@@ -17,7 +17,8 @@ export { fahrenheitOfCelsius, inchesOfCm, ouncesOfGrams, type ClassClock } from 
 export { hydrationPct } from './formula/index.ts';
 export { spotCentres, spotsOnGriddle, type Griddle, type Kitchen } from './kitchen/index.ts';
 export { isRest, type Step } from './method/index.ts';
-export { batchesOf, linesOf, setBreadsEach, setGriddleCount, setParticipantCount, totalsOf } from './workshop/index.ts';
+export { batchesOf, linesOf, stationName, totalsOf } from './workshop/index.ts';
+export { setBreadsEach, setGriddleCount, setParticipantCount } from './workshop/index.ts';
 export type { Batch, Bread, Line, Workshop } from './workshop/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export {

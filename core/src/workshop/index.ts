@@ -6,7 +6,7 @@
 export { breadSchema, type Bread } from './bread-schema.ts';
 export { workshopSchema } from './schema.ts';
 export type { MenuLine, Participant, Station, Workshop } from './schema.ts';
-export { isMixedHere, linesOf, type Line } from './lines.ts';
+export { isMixedHere, linesOf, stationName, type Line } from './lines.ts';
 export { batchesOf, teamAt, totalsOf, type Batch, type Piece } from './batches.ts';
 export { mothersOf, practiceIndex, practicesOf, throughIndex } from './mothers.ts';
 export type { MotherBatch, PracticeBatch } from './mothers.ts';

@@ -1,7 +1,7 @@
 import { avoidableWords, mayBeLeftOff } from '../formula/index.ts';
 import { chainOf, type ActiveStep, type PrepareStep, type Step } from '../method/index.ts';
 import type { Bread } from './bread-schema.ts';
-import type { MenuLine, Workshop } from './schema.ts';
+import type { MenuLine, Station, Workshop } from './schema.ts';
 
 /** A line of the menu with its bread and who makes it. */
 export interface Line {
@@ -43,4 +43,9 @@ export function linesOf(workshop: Workshop): readonly Line[] {
 /** Whether an active step of a line is done at the mixer. */
 export function isMixedHere(line: Line, step: ActiveStep): boolean {
   return line.menu.mixer && step.mixerMinutes !== undefined;
+}
+
+/** What a station is called: its own name, else "Station 3" for S3. */
+export function stationName(station: Pick<Station, 'id' | 'name'>): string {
+  return station.name ?? `Station ${station.id.replace(/^S/, '')}`;
 }

@@ -3,9 +3,6 @@ import type { Workshop } from '@hodsman/core';
 import { planInWorker } from '../workers/planner-client.ts';
 import { draftActions, type Draft } from './draft.ts';
 
-/** A quick plan first, then a better one. */
-const EFFORTS = [1, 3] as const;
-
 interface WithDraft {
   readonly draft: Draft | null;
 }
@@ -15,14 +12,11 @@ export function listenForPlanning(listeners: ListenerMiddlewareInstance): void {
   listeners.startListening({
     predicate: (_, now, before) => workshopOf(now) !== undefined && workshopOf(now) !== workshopOf(before),
     effect: async (_, tools) => {
-      tools.cancelActiveListeners();
       const workshop = workshopOf(tools.getState());
-      for (const effort of EFFORTS) {
-        if (workshop === undefined || workshopOf(tools.getState()) !== workshop) return;
-        const plan = await planInWorker(workshop, effort);
-        if (workshopOf(tools.getState()) !== workshop) return;
-        tools.dispatch(draftActions.planned({ plan, isFinal: effort === EFFORTS.at(-1) }));
-      }
+      if (workshop === undefined) return;
+      await planInWorker(workshop, (plan, isFinal) => {
+        if (workshopOf(tools.getState()) === workshop) tools.dispatch(draftActions.planned({ plan, isFinal }));
+      });
     },
   });
 }

@@ -53,7 +53,7 @@ function fewerEach(w: Workshop, line: MenuLine): Change | undefined {
   const name = breadOf(w, line)?.name ?? line.bread;
   return {
     id: `fewer:${line.bread}`,
-    words: `${line.each - 1} instead of ${line.each} each of ${name}`,
+    words: `${line.each - 1} instead of ${line.each} ${name} each`,
     workshop: fewer.value,
   };
 }
@@ -77,7 +77,7 @@ function smallerPieces(w: Workshop, line: MenuLine): Change | undefined {
     if (!gains) continue;
     return {
       id: `smaller:${bread.id}`,
-      words: `${bread.name} of ${d} instead of ${diameterCm} cm, so that more fit`,
+      words: `${bread.name} ${d} instead of ${diameterCm} cm across`,
       workshop: { ...w, breads: w.breads.map((b) => (b === bread ? smaller : b)) },
     };
   }

@@ -1,5 +1,5 @@
 import { clockText, durationText } from '../../units/index.ts';
-import type { Workshop } from '../../workshop/index.ts';
+import { stationName, type Workshop } from '../../workshop/index.ts';
 import type { Obstacle } from './obstacles.ts';
 import type { Situation } from './situation.ts';
 import type { ChainLink, TaskExplanation } from './why.ts';
@@ -13,8 +13,7 @@ function activityWords(workshop: Workshop, s: Situation, a: number): string {
   if (!unit) return what;
   if (unit.piece) return `${personName(workshop, unit.piece.owner ?? '')} ${unit.piece.number}: ${what}`;
   if (!unit.station) return `dough made by staff: ${what}`;
-  const { name, id } = unit.station;
-  return `${name ?? `station ${id}`}: ${unit.kind === 'practice' ? 'practice ' : ''}${what}`;
+  return `${stationName(unit.station)}: ${unit.kind === 'practice' ? 'practice ' : ''}${what}`;
 }
 
 const personName = (workshop: Workshop, id: string): string =>
@@ -24,7 +23,7 @@ const personName = (workshop: Workshop, id: string): string =>
 function reasonWords(workshop: Workshop, s: Situation, { activity, reason }: ChainLink): string {
   if (reason.kind === 'goal')
     return s.plan.goal === 'fresh'
-      ? 'nothing presses: earlier, it would only be less fresh'
+      ? 'nothing presses, and sooner would only be less fresh'
       : 'nothing stands in its way';
   return `because ${obstacleWords(workshop, s, activity, reason)}`;
 }

@@ -1,4 +1,4 @@
-import type { Workshop } from '@hodsman/core';
+import { stationName, type Workshop } from '@hodsman/core';
 import { applyEdit } from '../../app/edit.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
 import { TextField } from '../../ui/TextField.tsx';
@@ -19,7 +19,7 @@ export function StationsList({ workshop }: { readonly workshop: Workshop }) {
         {workshop.stations.map((s) => (
           <li key={s.id} className="rounded-cut border border-line p-3">
             <p className="mb-2 flex justify-between font-semibold">
-              {s.name ?? `Station ${s.id.replace(/^S/, '')}`}
+              {stationName(s)}
               <span className="font-normal text-quiet">bench {s.bench}</span>
             </p>
             <div className="grid gap-2">

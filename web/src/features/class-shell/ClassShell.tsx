@@ -6,6 +6,7 @@ import { draftActions } from '../../app/draft.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { findUnsaved } from '../../app/unsaved.ts';
 import { Notice } from '../../ui/Notice.tsx';
+import { AdviceStrip } from './AdviceStrip.tsx';
 import { ConflictDialog } from './ConflictDialog.tsx';
 import { Levers } from './Levers.tsx';
 import { ShellBar } from './ShellBar.tsx';
@@ -39,6 +40,9 @@ export function ClassShell() {
     <div className="flex h-full flex-col">
       <ShellBar draft={draft} />
       <VerdictStrip draft={draft} />
+      {draft.plan && !draft.isPlanning && draft.plan.broken.length > 0 && (
+        <AdviceStrip workshop={draft.workshop} plan={draft.plan} />
+      )}
       <Levers workshop={draft.workshop} />
       {draft.refused.length > 0 && (
         <div className="px-4 pt-2">

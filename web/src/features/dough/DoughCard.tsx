@@ -1,4 +1,4 @@
-import { gramsText, hydrationPct, type Batch, type Workshop } from '@hodsman/core';
+import { gramsText, hydrationPct, stationName, type Batch, type Workshop } from '@hodsman/core';
 
 /** One station's dough: what goes in, in the order of the bowl, with the water that is kept back, and what is used outside the dough. */
 export function DoughCard({ batch, workshop }: { readonly batch: Batch; readonly workshop: Workshop }) {
@@ -13,7 +13,7 @@ export function DoughCard({ batch, workshop }: { readonly batch: Batch; readonly
       aria-label={`${line.bread.name}, station ${station.id}`}
     >
       <header className="mb-3">
-        <h3 className="text-lg">{station.name ?? `Station ${station.id.replace(/^S/, '')}`}</h3>
+        <h3 className="text-lg">{stationName(station)}</h3>
         <p className="truncate text-quiet" title={names.join(', ')}>
           {names.join(', ')}
         </p>

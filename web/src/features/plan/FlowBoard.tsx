@@ -9,6 +9,7 @@ import { TableLane } from './TableLane.tsx';
 import { Threads } from './Threads.tsx';
 import { TimeGrid } from './TimeGrid.tsx';
 import { useSize } from './use-size.ts';
+import { TaskDetail } from './TaskDetail.tsx';
 import { taskSentence } from './words.ts';
 
 interface Props {
@@ -18,7 +19,7 @@ interface Props {
   readonly zoom: number;
 }
 
-const DETAIL_HEIGHT = 56;
+const DETAIL_HEIGHT = 64;
 /** Below this height a minute is too small to read; the board scrolls instead. */
 const LEAST_HEIGHT = 420;
 
@@ -137,7 +138,7 @@ export function FlowBoard({ plan, workshop, zoom }: Props) {
         data-testid="detail"
       >
         {current ? (
-          taskSentence(plan, workshop, current.task)
+          <TaskDetail plan={plan} workshop={workshop} task={current.task} />
         ) : (
           <span className="text-quiet">
             Click a block, or walk with the arrow keys, to follow its dough to the table.

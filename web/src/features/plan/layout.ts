@@ -1,4 +1,4 @@
-import type { Plan, PlanTask, Workshop } from '@hodsman/core';
+import { stationName, type Plan, type PlanTask, type Workshop } from '@hodsman/core';
 
 /** Where everything on the board lies, in pixels; time runs down. Nothing here is a figure that people read. */
 export interface BoardLayout {
@@ -81,7 +81,7 @@ export function layoutBoard(plan: Plan, workshop: Workshop, width: number, heigh
     const first = x + stripsWidth;
     const lane = {
       id: s.id,
-      name: s.name ?? `Station ${s.id.replace(/^S/, '')}`,
+      name: stationName(s),
       x,
       width: stripsWidth + s.members.length * person,
       strips,

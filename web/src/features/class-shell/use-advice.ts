@@ -1,0 +1,20 @@
+import { useEffect, useState } from 'react';
+import type { Plan, Workshop } from '@hodsman/core';
+import { adviseInWorker } from '../../workers/planner-client.ts';
+import type { Advice } from '../../workers/planner.worker.ts';
+
+/** What would help a class, while `isWanted`; undefined until something is known. Advice on another state of the class is dropped. */
+export function useAdvice(workshop: Workshop, plan: Plan, isWanted: boolean): Advice | undefined {
+  const [known, setKnown] = useState<{ readonly plan: Plan; readonly advice: Advice }>();
+  useEffect(() => {
+    if (!isWanted) return;
+    let isCurrent = true;
+    void adviseInWorker(workshop, plan, (advice) => {
+      if (isCurrent) setKnown({ plan, advice });
+    });
+    return () => {
+      isCurrent = false;
+    };
+  }, [workshop, plan, isWanted]);
+  return isWanted && known?.plan === plan ? known.advice : undefined;
+}
