@@ -4,6 +4,10 @@
  */
 export { buildWorkshop, rawWorkshop, type RawFile } from './build-workshop.ts';
 export { exactFinish } from './exact.ts';
-export { JOB_SHOPS, type JobShop } from './job-shops.ts';
-export { randomShape, randomWorkshop, workshopOf, type RandomShape } from './random-workshop.ts';
+export { JOB_SHOPS } from './job-shops.ts';
+export { randomShape, randomWorkshop, smallShape, workshopOf } from './random-workshop.ts';
+export { sizedClass, type SizedShape } from './sized-class.ts';
 export { withTask } from './spoil.ts';
+/** Parts of the engine that benchmarks measure by themselves. */
+export { buildNetwork } from '../planner/network/index.ts';
+export { finished, lowerBound, plainProblem, searchShort } from '../planner/search/index.ts';

@@ -55,6 +55,29 @@ export function randomWorkshop(): fc.Arbitrary<Workshop> {
   return record.map(workshopOf);
 }
 
+/** The features cut down to what the exact model knows: few people, no breaks, no limits of places, one heat, no choice of fires. */
+export function smallShape(shape: RandomShape): RandomShape {
+  const isAhead = shape.dough === 'ahead' || shape.dough === 'swap';
+  return {
+    ...shape,
+    people: 1 + (shape.people % 3),
+    perStation: 2,
+    each: 1 + (shape.each % 2),
+    griddles: 1 + (shape.griddles % 2),
+    dough: isAhead ? 'class' : shape.dough,
+    demo: shape.demo === 'griddle' ? 'class' : shape.demo,
+    hasBreak: false,
+    placeBatches: undefined,
+    griddlesPerStaff: 4,
+    helpers: 1,
+    topHeat: 'none',
+    avoider: 'none',
+    heats: 'equal',
+    perStationBreads: false,
+    hasMixer: false,
+  };
+}
+
 /** The class of some features. */
 export function workshopOf(v: RandomShape): Workshop {
   const { people, perStation, each, griddles, griddleCm, tableTime } = v;

@@ -84,6 +84,7 @@ function isOneKind(a: ActiveJob, b: ActiveJob): boolean {
 function checkPair(griddle: Griddle, a: ActiveJob, b: ActiveJob, say: Say): void {
   const [first, second] = a.task.startSec <= b.task.startSec ? [a, b] : [b, a];
   const gap = second.task.startSec - first.task.endSec;
+  if (gap >= Math.max(griddle.changeSec, griddle.resetSec)) return; // apart enough for anything
   const ids = [first.id, second.id];
   const isSameSpot = a.task.at?.spot === b.task.at?.spot;
   if (!isOneKind(a, b)) {

@@ -35,7 +35,8 @@ export function atMoment(network: Network, wishes: Wishes): { readonly network: 
   for (const { activity, mode, info, placement } of placedIn(network, moment?.begun ?? [])) {
     const [own, source] = [activities[activity], sources[activity]];
     if (!own || !source) continue;
-    activities[activity] = { ...own, modes: [mode], releaseSec: -Infinity, dueSec: Infinity, closed: [] };
+    const { startSec, endSec } = placement;
+    activities[activity] = { ...own, modes: [mode], releaseSec: startSec, dueSec: endSec, closed: [] };
     sources[activity] = { ...source, modes: [info] };
     fixed.set(activity, { ...placement, mode: 0 });
   }

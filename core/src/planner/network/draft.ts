@@ -3,7 +3,7 @@ import { secondsOfMinutes } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import type { Activity, Fan, Lag, Problem, Span, Stay, Unit } from '../search/index.ts';
 import { isStaffs, type DoughUnit } from './dough-units.ts';
-import { modesOf, type MadeMode, type ModeInfo } from './modes.ts';
+import { modesOf, type KnownSites, type MadeMode, type ModeInfo } from './modes.ts';
 import { PlaceChooser, type ChosenPlace } from './places.ts';
 import type { Room } from './room.ts';
 import { avoidedBits, type AvoidedBits } from './words.ts';
@@ -54,6 +54,7 @@ export class Draft {
   readonly units: Unit[] = [];
   readonly finals: { activity: number; holdSec: number | null }[] = [];
   private readonly byTask = new Map<string, number>();
+  private readonly sites: KnownSites = new Map();
   private readonly places: PlaceChooser;
   private readonly bits: AvoidedBits;
 
@@ -122,7 +123,7 @@ export class Draft {
 
   /** Adds a step of a unit as an activity; undefined where nobody can do it. */
   addStep(unit: DoughUnit, step: ActiveStep): number | undefined {
-    const made = modesOf(this.workshop, this.room, unit, step);
+    const made = modesOf(this.workshop, this.room, unit, step, this.sites);
     if (made.length === 0) return undefined;
     const { piece, batch } = unit;
     const isPiece = piece !== null && batch !== null && step.kind !== 'prepare';
@@ -185,8 +186,10 @@ export class Draft {
   /** A chain in parts that the search may order apart: cut where the next activity may come much later than it must. */
   private splitLoosely(list: readonly number[]): readonly (readonly number[])[] {
     const parts: number[][] = [];
+    // the lags of the chain were added last
+    const recent = this.lags.slice(-2 * list.length);
     list.forEach((a, i) => {
-      const lag = this.lags.find((l) => l.to === a && l.from === list[i - 1]);
+      const lag = recent.find((l) => l.to === a && l.from === list[i - 1]);
       const isLoose = lag !== undefined && lag.maxSec - lag.minSec >= LOOSE_SEC;
       const last = parts.at(-1);
       if (last && !isLoose) last.push(a);

@@ -39,13 +39,25 @@ export interface MadeMode {
   readonly info: ModeInfo;
 }
 
+/** Where a step may be done, by station, bread and step: the same for all pieces of a batch, and worked out once for each. */
+export type KnownSites = Map<string, readonly Site[]>;
+
 /** Every way of doing a step: who does it, times where it can be done (rules R3 to R7 and R9). */
-export function modesOf(workshop: Workshop, room: Room, unit: DoughUnit, step: ActiveStep): readonly MadeMode[] {
+export function modesOf(
+  workshop: Workshop,
+  room: Room,
+  unit: DoughUnit,
+  step: ActiveStep,
+  known: KnownSites,
+): readonly MadeMode[] {
+  const key = `${unit.batch?.id ?? unit.id} ${unit.kind} ${step.id}`;
+  const sites = known.get(key) ?? sitesOf(workshop, room, unit, step);
+  known.set(key, sites);
+  const carried = carriedOf(room, step);
   return crewsOf(workshop, unit, step).flatMap((people) => {
     const durationSec = durationOf(workshop, unit, step, people);
-    const carried = carriedOf(room, step);
     const hands = handsOf(room, step, people, durationSec);
-    return sitesOf(workshop, room, unit, step).map((site): MadeMode => {
+    return sites.map((site): MadeMode => {
       const uses = [...carried.uses, ...hands];
       if (site.anyOf.length > 0)
         uses.push({ anyOf: site.anyOf, fromSec: 0, toSec: durationSec, amount: site.takesPeople ? people.length : 1 });

@@ -175,6 +175,15 @@ function plateJobs(problem: Problem, { leastSec, headSec, tailSec }: HeadsAndTai
     const tail = tailSec[a] ?? -Infinity;
     if (lyings.length < activity.modes.length || lyings.length === 0 || tail === -Infinity) return [];
     const spots = new Map(lyings.map((l) => [l.plate, l.spots]));
-    return [{ activity: a, headSec: headSec[a] ?? 0, workSec: leastSec[a] ?? 0, tailSec: tail, spots }];
+    return [
+      {
+        activity: a,
+        headSec: headSec[a] ?? 0,
+        workSec: leastSec[a] ?? 0,
+        tailSec: tail,
+        spots,
+        kind: lyings[0]?.kind ?? '',
+      },
+    ];
   });
 }

@@ -7,18 +7,19 @@ type Job = Problem['units'][number] & { readonly index: number };
 /**
  * Orders of all units to begin with, each from first to last of the class: in rounds (everyone's first before anyone's second), group
  * by group, in pairs of groups, in halves; families one after another in either order, or all together; pieces one by one, or stage by
- * stage. Trunks and events stand
- * before the first job that they lead to; then the same orders once more with all trunks and events before all jobs.
+ * stage. Trunks and events stand before the first job that they lead to; then the same orders once more with all trunks and events
+ * before all jobs.
  */
-export function startingOrders(indexed: Indexed): readonly (readonly number[])[] {
-  const jobOrders = ordersOfJobs(indexed.problem);
-  const others = indexed.problem.units.flatMap((u, i) => (u.role === 'job' ? [] : [i]));
+export function* startingOrders(indexed: Indexed): Generator<readonly number[]> {
+  const { units } = indexed.problem;
+  for (const jobs of ordersOfJobs(indexed.problem)) yield withOthers(indexed, jobs);
+  const others = units.flatMap((u, i) => (u.role === 'job' ? [] : [i]));
+  if (others.length === 0) return;
   const apart = [
-    ...others.filter((u) => indexed.problem.units[u]?.role === 'trunk'),
-    ...others.filter((u) => indexed.problem.units[u]?.role === 'event'),
+    ...others.filter((u) => units[u]?.role === 'trunk'),
+    ...others.filter((u) => units[u]?.role === 'event'),
   ];
-  if (others.length === 0) return jobOrders;
-  return [...jobOrders.map((jobs) => withOthers(indexed, jobs)), ...jobOrders.map((jobs) => [...apart, ...jobs])];
+  for (const jobs of ordersOfJobs(indexed.problem)) yield [...apart, ...jobs];
 }
 
 /** Puts trunks and events before the first job that they lead to; those that lead to none come first. */
@@ -36,7 +37,7 @@ function withOthers({ problem, predecessors }: Indexed, jobs: readonly number[])
   return [...rest, ...order];
 }
 
-function ordersOfJobs(problem: Problem): readonly (readonly number[])[] {
+function* ordersOfJobs(problem: Problem): Generator<readonly number[]> {
   const jobs: Job[] = problem.units.map((u, index) => ({ ...u, index })).filter((u) => u.role === 'job');
   const families = [...new Set(jobs.map((u) => u.family))];
   const groups = new Map<string, number>();
@@ -58,10 +59,10 @@ function ordersOfJobs(problem: Problem): readonly (readonly number[])[] {
   const hasStages = jobs.some((j) => j.stage > 0);
   // each piece through all its stages, or all pieces of a round through one stage before any goes on to the next
   const stageOf = hasStages ? [(): number => 0, (j: Job): number => j.stage] : [(): number => 0];
-  return familyRanks.flatMap((ofFamily) =>
-    sizes.flatMap((size) =>
-      stageOf.map((stage) =>
-        sortedBy(jobs, (j) => [
+  for (const ofFamily of familyRanks)
+    for (const size of sizes)
+      for (const stage of stageOf)
+        yield sortedBy(jobs, (j) => [
           ofFamily(j),
           Math.floor(rank(j) / size),
           stage(j),
@@ -69,10 +70,7 @@ function ordersOfJobs(problem: Problem): readonly (readonly number[])[] {
           rank(j),
           families.indexOf(j.family),
           j.stage,
-        ]),
-      ),
-    ),
-  );
+        ]);
 }
 
 function sortedBy(jobs: readonly Job[], key: (j: Job) => readonly number[]): readonly number[] {

@@ -1,3 +1,4 @@
+import { leastLoadsSpan } from './plate-loads.ts';
 import type { Problem } from './problem.ts';
 
 /** A piece that must lie on one of some hotplates; `spots`: how many of its size each of them holds, by number of the plate. */
@@ -7,6 +8,8 @@ export interface PlateJob {
   readonly workSec: number;
   readonly tailSec: number;
   readonly spots: ReadonlyMap<number, number>;
+  /** Kinds that may not lie together on one plate. */
+  readonly kind: string;
 }
 
 interface Found {
@@ -30,7 +33,26 @@ export function plateBound(problem: Problem, jobs: readonly PlateJob[]): Found {
     byPlates.set(key, [...(byPlates.get(key) ?? []), j]);
   }
   const sets = byPlates.size > 1 ? [jobs, ...byPlates.values()] : [jobs];
-  return sets.map((set) => boundOf(problem, set)).reduce((a, b) => (b.boundSec > a.boundSec ? b : a));
+  return sets
+    .map((set) => byWholeLoads(problem, boundOf(problem, set)))
+    .reduce((a, b) => (b.boundSec > a.boundSec ? b : a));
+}
+
+/** The same set of pieces once more, in whole loads of one kind at a time, which is dearer to count. */
+function byWholeLoads(problem: Problem, found: Found): Found {
+  if (found.jobs.length === 0) return found;
+  const plates = found.plates.map((p) => problem.hotplates[p]).filter((h) => h !== undefined);
+  const byKind = new Map<string, PlateJob[]>();
+  for (const j of found.jobs) byKind.set(j.kind, [...(byKind.get(j.kind) ?? []), j]);
+  const kinds = [...byKind.values()].map((list) => ({
+    count: list.length,
+    workSec: Math.min(...list.map((j) => j.workSec)),
+    spots: found.plates.map((p) => Math.max(...list.map((j) => j.spots.get(p) ?? 0))),
+  }));
+  const head = Math.min(...found.jobs.map((j) => j.headSec));
+  const tail = Math.min(...found.jobs.map((j) => j.tailSec));
+  const boundSec = head + leastLoadsSpan(plates, kinds, found.boundSec - head - tail) + tail;
+  return boundSec > found.boundSec ? { ...found, boundSec } : found;
 }
 
 function boundOf(problem: Problem, jobs: readonly PlateJob[]): Found {

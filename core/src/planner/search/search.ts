@@ -105,20 +105,22 @@ export function* searchFresh(
   return yield* walk(decoder, starts.reduce(better), orderByEnd, judge);
 }
 
-/** The three best of the starting orders, as far as their share of the work goes. */
+/** The three best of the starting orders, as far as their share of the work goes, the first tried among them. */
 function* best3(decoder: Decoder, judge: (choice: Choice) => Candidate): Search<readonly [Candidate, ...Candidate[]]> {
   const { problem } = decoder;
   const shares = problem.pauses.length === 0 ? [0] : PAUSE_SHARES;
-  const [any = [], ...others] = startingOrders(decoder.forward);
   const plain = { ease: EASES[0], direction: 'backwards' } as const;
-  const first = judge({ ...plain, order: any, pauseSecs: pausesAt(problem, 0) });
+  let first: Candidate | undefined;
   const found: Candidate[] = [];
   for (const [n, share] of shares.entries())
-    for (const order of n === 0 ? others : [any, ...others]) {
-      if (decoder.isOver((START_SHARE * (n + 1)) / shares.length)) break;
-      found.push(judge({ ...plain, order, pauseSecs: pausesAt(problem, share) }));
+    for (const order of startingOrders(decoder.forward)) {
+      if (first && decoder.isOver((START_SHARE * (n + 1)) / shares.length)) break;
+      const next = judge({ ...plain, order, pauseSecs: pausesAt(problem, share) });
+      if (first) found.push(next);
+      first ??= next;
       yield* decoder.step(first);
     }
+  first ??= judge({ ...plain, order: [], pauseSecs: pausesAt(problem, 0) });
   return [first, ...found.sort((a, b) => a.cost - b.cost).slice(0, 2)];
 }
 

@@ -1,0 +1,73 @@
+import { writeFileSync } from 'node:fs';
+import { cpus } from 'node:os';
+import { fileURLToPath } from 'node:url';
+import { format, resolveConfig } from 'prettier';
+import { measureApplication } from './application.ts';
+import { measureCurve, measureGaps, measureShops, measureSpeed } from './planner.ts';
+import { measureExact, measureRandom } from './quality.ts';
+import { tableOf } from './table.ts';
+
+/** Measures everything, or the parts that are named, and writes docs/benchmarks.md (all parts) or prints it. */
+const PARTS: Readonly<
+  Record<
+    string,
+    { readonly text: readonly string[]; readonly measure: () => Promise<readonly string[]> | readonly string[] }
+  >
+> = {
+  application: { text: ['## The application'], measure: async () => tableOf(await measureApplication()) },
+  speed: {
+    text: ['## Planning: speed and memory', '', 'Medians of nine runs after fifteen that warm the code up, without the browser.'],
+    measure: measureSpeed,
+  },
+  curve: {
+    text: [
+      '## Planning: cost against size',
+      '',
+      'Eighteen people, two breads, six griddles, more pieces each. The power is how cost grows with pieces.',
+    ],
+    measure: measureCurve,
+  },
+  gaps: {
+    text: ['## The shortest class found, against its proven lower bound', '', 'Goal `short`, effort 3.'],
+    measure: measureGaps,
+  },
+  exact: {
+    text: [
+      '## Small classes against an exact solver',
+      '',
+      'Mixed-integer programming (HiGHS) proves the optimum of the same problem.',
+    ],
+    measure: measureExact,
+  },
+  shops: {
+    text: [
+      '## Job shops of the literature',
+      '',
+      'Fisher and Thompson 1963, Lawrence 1984; instances and optima from memory, through the plain problem.',
+    ],
+    measure: measureShops,
+  },
+  random: { text: ['## Random classes of every kind', '', 'Effort 1, fixed seed.'], measure: measureRandom },
+};
+
+const wanted = process.argv.slice(2);
+const unknown = wanted.filter((w) => !Object.hasOwn(PARTS, w));
+if (unknown.length > 0) {
+  console.error(`no such part: ${unknown.join(', ')}; there are ${Object.keys(PARTS).join(', ')}`);
+  process.exit(2);
+}
+const sections: string[] = [
+  '# Benchmarks',
+  '',
+  `Written by \`npm run bench\` on ${cpus().length} cores (${cpus()[0]?.model ?? 'unknown'}), Node.js ${process.version}. Limits are those that the project set itself; a ratio under 1 keeps one.`,
+];
+for (const [name, { text, measure }] of Object.entries(PARTS)) {
+  if (wanted.length > 0 && !wanted.includes(name)) continue;
+  const part = [...text, '', ...(await measure())];
+  console.log(part.join('\n'));
+  sections.push('', ...part);
+}
+if (wanted.length === 0) {
+  const path = fileURLToPath(new URL('../../docs/benchmarks.md', import.meta.url));
+  writeFileSync(path, await format(`${sections.join('\n')}\n`, { ...(await resolveConfig(path)), filepath: path }));
+}

@@ -1,0 +1,77 @@
+import fc from 'fast-check';
+import { findBrokenRules, planClass, readPlan } from '@hodsman/core';
+import {
+  buildNetwork,
+  exactFinish,
+  finished,
+  lowerBound,
+  randomShape,
+  randomWorkshop,
+  searchShort,
+  smallShape,
+  workshopOf,
+} from '@hodsman/core/testing';
+import { columns } from './table.ts';
+
+const CLASSES = 2000;
+const SEED = 20_261_125;
+const EXACT = 30;
+const MOST_ACTIVITIES = 15;
+const SEARCH_WORK = 30_000;
+
+/** Random classes of every kind: how many plans are right, and whether every plan lists all that the checker finds. */
+export function measureRandom(): readonly string[] {
+  const classes = fc.sample(randomWorkshop(), { numRuns: CLASSES, seed: SEED });
+  let right = 0;
+  let proven = 0;
+  let hidden = 0;
+  let unread = 0;
+  const rules = new Map<string, number>();
+  for (const workshop of classes) {
+    const plan = planClass(workshop, { effort: 1 });
+    if (!readPlan(JSON.parse(JSON.stringify(plan))).ok) unread++;
+    const listed = new Set(plan.broken.map((b) => JSON.stringify(b)));
+    if (findBrokenRules(workshop, plan).some((b) => !listed.has(JSON.stringify(b)))) hidden++;
+    if (plan.broken.length === 0) right++;
+    else if (plan.measures.boundSec > plan.tableSec) proven++;
+    for (const rule of new Set(plan.broken.map((b) => b.rule))) rules.set(rule, (rules.get(rule) ?? 0) + 1);
+  }
+  const lines: readonly (readonly [string, number])[] = [
+    ['classes', CLASSES],
+    ['right plans', right],
+    ['no right plan exists: the lower bound lies after table time', proven],
+    ['other plans with broken rules', CLASSES - right - proven],
+    ['plans that hide a break that the checker finds', hidden],
+    ['plans that their own schema refuses', unread],
+    ...[...rules].sort((a, b) => b[1] - a[1]).map(([rule, n]) => [`plans that break ${rule}`, n] as const),
+  ];
+  return columns(lines, ['what', ([what]) => what], ['number', ([, n]) => String(n)]);
+}
+
+/** Small random classes against the optimum that mixed-integer programming proves. */
+export async function measureExact(): Promise<readonly string[]> {
+  const problems = fc
+    .sample(randomShape(), { numRuns: 10 * EXACT, seed: SEED })
+    .map((shape) => buildNetwork(workshopOf(smallShape(shape))).problem)
+    .filter((p) => p.finals.length > 0 && p.activities.length <= MOST_ACTIVITIES)
+    .slice(0, EXACT);
+  let equal = 0;
+  let unproven = 0;
+  let worst = 0;
+  for (const problem of problems) {
+    const found = finished(searchShort(problem, { placements: SEARCH_WORK }));
+    const exact = await exactFinish(problem, found.finishSec + 60);
+    if (exact === undefined) {
+      if (found.finishSec === lowerBound(problem).boundSec) equal++;
+      else unproven++;
+    } else if (exact === found.finishSec) equal++;
+    else worst = Math.max(worst, found.finishSec / exact - 1);
+  }
+  const lines: readonly (readonly [string, string])[] = [
+    ['small classes', String(problems.length)],
+    ['found equal to the proven optimum', String(equal)],
+    ['not proven in a minute', String(unproven)],
+    ['worst above the optimum', `${(100 * worst).toFixed(1)} %`],
+  ];
+  return columns(lines, ['what', ([what]) => what], ['number', ([, n]) => n]);
+}
