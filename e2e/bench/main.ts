@@ -16,7 +16,11 @@ const PARTS: Readonly<
 > = {
   application: { text: ['## The application'], measure: async () => tableOf(await measureApplication()) },
   speed: {
-    text: ['## Planning: speed and memory', '', 'Medians of nine runs after fifteen that warm the code up, without the browser.'],
+    text: [
+      '## Planning: speed and memory',
+      '',
+      'Medians of nine runs after fifteen that warm the code up, without the browser.',
+    ],
     measure: measureSpeed,
   },
   curve: {

@@ -9,7 +9,7 @@ const LEAST_BY_HAND_G = 150;
 const IDLE_SEC = 20 * 60;
 
 /**
- * What is no broken rule but should be seen: participants without bread, batches too small to mix well, practice dough with something
+ * What is no broken rule but should be seen: participants without bread and breads without makers, batches too small to mix well, practice dough with something
  * perishable in it, and long stretches in which somebody has nothing to do.
  */
 export function warningsOf(workshop: Workshop, network: Network, plan: Pick<Plan, 'tasks'>): readonly PlanWarning[] {
@@ -22,9 +22,16 @@ export function warningsOf(workshop: Workshop, network: Network, plan: Pick<Plan
 }
 
 function withoutBread(workshop: Workshop, { lines }: Network): readonly PlanWarning[] {
-  return workshop.roster
-    .filter((p) => !lines.some((l) => l.makers.has(p.id)))
-    .map((p) => ({ code: 'no-bread', path: `roster/${p.id}`, message: `${p.name} makes no bread` }));
+  const people = workshop.roster.filter((p) => !lines.some((l) => l.makers.has(p.id)));
+  const breads = lines.filter((l) => l.makers.size === 0);
+  return [
+    ...people.map((p) => ({ code: 'no-bread', path: `roster/${p.id}`, message: `${p.name} makes no bread` })),
+    ...breads.map(({ bread }) => ({
+      code: 'no-maker',
+      path: `menu/${bread.id}`,
+      message: `nobody makes ${bread.name}`,
+    })),
+  ];
 }
 
 /** Under the least load of every mixer that could take it, or too little to mix by hand. */

@@ -163,7 +163,7 @@ describe('the checker', () => {
     expect(codesOf(withDemo, withTaskOf({ people: people.slice(1) }))).toEqual(['demo-instructor']);
     const mix = Math.min(...plan.tasks.filter((t) => t.step === 'mix').map((t) => t.endSec));
     expect(codesOf(withDemo, withTaskOf({ startSec: mix, endSec: mix + 300 }))).toContain('before-demo');
-    expect(rulesOf(withDemo, plan)).toEqual(['R1', 'R10']);
+    expect(rulesOf(withDemo, plan)).toEqual(['R10']);
   });
 
   it('keeps a strictly avoided food off the griddle before (R13)', () => {

@@ -45,7 +45,7 @@ export function checkGriddles(facts: Facts, use: readonly GriddleUse[], plan: Pl
     });
     checkMixedSizes(facts, griddle, jobs, say);
   }
-  checkPreheats(use, plan, say);
+  checkPreheats(facts, use, plan, say);
 }
 
 function checkPlaced(facts: Facts, griddle: Griddle, job: ActiveJob, say: Say): void {
@@ -166,7 +166,7 @@ function checkMixedSizes(facts: Facts, griddle: Griddle, jobs: readonly ActiveJo
 }
 
 /** A griddle in use that takes heating is heated once, for its time, before its first use; no other is (R1, R6). */
-function checkPreheats(use: readonly GriddleUse[], plan: Plan, say: Say): void {
+function checkPreheats(facts: Facts, use: readonly GriddleUse[], plan: Plan, say: Say): void {
   const heats = plan.tasks.filter((t) => t.kind === 'preheat');
   for (const { griddle, jobs, demos } of use) {
     const own = heats.filter((t) => t.at?.id === griddle.id);
@@ -184,5 +184,7 @@ function checkPreheats(use: readonly GriddleUse[], plan: Plan, say: Say): void {
     const used = use.find((u) => u.griddle.id === t.at?.id);
     if (!used || used.griddle.preheatMin === 0)
       say('R1', 'task-unasked', t.id, 0, `${t.at?.id ?? 'the griddle'} needs no preheating`);
+    if (!facts.workshop.kitchen.griddles.some((g) => g.id === t.at?.id) && t.endSec > t.startSec)
+      say('R6', 'preheat-length', t.id, t.endSec - t.startSec, `${t.at?.id ?? ''} is no griddle and takes no heat`);
   }
 }

@@ -32,7 +32,10 @@ interface HeadsAndTails {
 
 /** Longest paths by least durations and minimum lags. Assumes no circle of minimum lags. */
 function headsAndTails(problem: Problem): HeadsAndTails {
-  const leastSec = problem.activities.map((a) => Math.min(...a.modes.map((m) => m.durationSec)));
+  // what nobody can do takes no time, so that the bound stays one
+  const leastSec = problem.activities.map((a) =>
+    a.modes.length === 0 ? 0 : Math.min(...a.modes.map((m) => m.durationSec)),
+  );
   const lags = problem.lags.filter((l) => l.fromAt === 'end' && l.toAt === 'start');
   const into: Lag[][] = problem.activities.map(() => []);
   const out: Lag[][] = problem.activities.map(() => []);

@@ -147,17 +147,12 @@ class Placer {
 
   private placeActivity(a: number): Clash | undefined {
     const room = roomBeside(this.indexed, this.placements, a);
-    const activity = this.indexed.problem.activities[a];
-    this.found = undefined;
-    let best: Placement | undefined;
-    for (const [mode, m] of (activity?.modes ?? []).entries()) {
-      const from = this.earliestStart(a, room, m.durationSec);
-      const limit = best ? best.endSec - m.durationSec : Infinity;
-      const opening = this.openingWithStore(a, mode, from, limit);
-      if (!opening) continue;
-      const endSec = opening.startSec + m.durationSec;
-      if (!best || endSec < best.endSec || (endSec === best.endSec && this.isPreferred(a, mode, best)))
-        best = { startSec: opening.startSec, endSec, mode, spot: opening.spot, picks: opening.picks };
+    let best = this.bestOf(a, room);
+    if (!best) {
+      this.floor.isStrict = false;
+      best = this.bestOf(a, room);
+      this.floor.isStrict = true;
+      this.forced++;
     }
     this.found = best;
     if (!best) {
@@ -168,6 +163,22 @@ class Placer {
     if (clash) return clash;
     this.put(a, best);
     return undefined;
+  }
+
+  /** The mode and place in which an activity ends first. */
+  private bestOf(a: number, room: Room): Placement | undefined {
+    const activity = this.indexed.problem.activities[a];
+    let best: Placement | undefined;
+    for (const [mode, m] of (activity?.modes ?? []).entries()) {
+      const from = this.earliestStart(a, room, m.durationSec);
+      const limit = best ? best.endSec - m.durationSec : Infinity;
+      const opening = this.openingWithStore(a, mode, from, limit);
+      if (!opening) continue;
+      const endSec = opening.startSec + m.durationSec;
+      if (!best || endSec < best.endSec || (endSec === best.endSec && this.isPreferred(a, mode, best)))
+        best = { startSec: opening.startSec, endSec, mode, spot: opening.spot, picks: opening.picks };
+    }
+    return best;
   }
 
   /** Of two modes that end together the one that it had before, else the one whose resources have been taken less so far. */

@@ -41,6 +41,9 @@ export class Floor {
     for (const plate of this.plates) plate.pause(fromSec, toSec);
   }
 
+  /** False while something must be placed that no order on the fires and no number of watchers leaves room for. */
+  isStrict = true;
+
   /** How long a resource has been taken in all. */
   busySec(resource: number): number {
     return this.timelines[resource]?.busySec ?? 0;
@@ -71,7 +74,7 @@ export class Floor {
         at = this.earliestOfAny(a, use, at);
         picks[i] = this.picked;
       }
-      if (this.problem.watch) at = this.pastUnwatched(a, mode, at);
+      if (this.problem.watch && this.isStrict) at = this.pastUnwatched(a, mode, at);
       if (at > last) return undefined;
       if (at === before) return { startSec: at, spot, picks };
     }
@@ -86,7 +89,7 @@ export class Floor {
 
   private pastFireOrder(a: number, fire: FireOrder | undefined, startSec: number, endSec: number): number {
     const activity = this.problem.activities[a];
-    if (!fire || !activity || (activity.holds | activity.avoids) === 0) return startSec;
+    if (!fire || !activity || !this.isStrict || (activity.holds | activity.avoids) === 0) return startSec;
     return fire.blockedUntil(startSec, endSec, activity.holds, activity.avoids) ?? startSec;
   }
 
@@ -101,7 +104,9 @@ export class Floor {
     for (const resource of use.anyOf) {
       const timeline = this.timelines[resource];
       if (!timeline) continue;
-      const free = timeline.earliest(startSec + use.fromSec, lengthSec, use.amount);
+      // a team larger than its bench takes all of it; the checker says that it is too large
+      const amount = Math.min(use.amount, this.problem.resources[resource]?.capacity ?? 1);
+      const free = timeline.earliest(startSec + use.fromSec, lengthSec, amount);
       const at = this.pastFireOrder(a, this.resourceFires[resource], free, free + lengthSec) - use.fromSec;
       if (at < best || (at === best && this.busySec(resource) < this.busySec(this.picked))) {
         best = at;

@@ -34,6 +34,26 @@ export function breachSec(problem: Problem, schedule: Schedule, forced: number):
   return sum;
 }
 
+/** The activities that break a lag, a release or a due time, and those tied to them by a window: what a search should move first. */
+export function activitiesInBreach(problem: Problem, { placements }: Schedule): readonly number[] {
+  const found = new Set<number>();
+  for (const [i, a] of problem.activities.entries()) {
+    const p = placements[i];
+    if (p && (p.startSec < a.releaseSec || p.endSec > a.dueSec)) found.add(i);
+  }
+  for (const lag of problem.lags) {
+    const [from, to] = [placements[lag.from], placements[lag.to]];
+    if (!from || !to) continue;
+    const wait =
+      (lag.toAt === 'start' ? to.startSec : to.endSec) - (lag.fromAt === 'end' ? from.endSec : from.startSec);
+    if (wait <= lag.maxSec && wait >= lag.minSec) continue;
+    found.add(lag.from);
+    found.add(lag.to);
+  }
+  const tied = problem.lags.filter((l) => l.maxSec < Infinity && (found.has(l.from) || found.has(l.to)));
+  return [...new Set([...found, ...tied.flatMap((l) => [l.from, l.to])])];
+}
+
 /** Seconds by which finals end after the deadline, or (held ones) too long before it, each break counted for some more. */
 export function tableBreachSec(problem: Problem, { placements }: Schedule, deadlineSec: number): number {
   return problem.finals.reduce((sum, f) => {

@@ -7,12 +7,17 @@ type Job = Problem['units'][number] & { readonly index: number };
 /**
  * Orders of all units to begin with, each from first to last of the class: in rounds (everyone's first before anyone's second), group
  * by group, in pairs of groups, in halves; families one after another in either order, or all together; pieces one by one, or stage by
- * stage. Trunks and events stand before the first job that they lead to; then the same orders once more with all trunks and events
- * before all jobs.
+ * stage. Trunks and events stand before the first job that they lead to; where something has a due time, that and what must follow it
+ * stands first of all as well; then the same orders once more with all trunks and events before all jobs.
  */
 export function* startingOrders(indexed: Indexed): Generator<readonly number[]> {
   const { units } = indexed.problem;
-  for (const jobs of ordersOfJobs(indexed.problem)) yield withOthers(indexed, jobs);
+  const urgent = urgentUnits(indexed);
+  for (const jobs of ordersOfJobs(indexed.problem)) {
+    const order = withOthers(indexed, jobs);
+    if (urgent.size > 0) yield [...order.filter((u) => urgent.has(u)), ...order.filter((u) => !urgent.has(u))];
+    yield order;
+  }
   const others = units.flatMap((u, i) => (u.role === 'job' ? [] : [i]));
   if (others.length === 0) return;
   const apart = [
@@ -20,6 +25,19 @@ export function* startingOrders(indexed: Indexed): Generator<readonly number[]> 
     ...others.filter((u) => units[u]?.role === 'event'),
   ];
   for (const jobs of ordersOfJobs(indexed.problem)) yield [...apart, ...jobs];
+}
+
+/** Units with a due time that others must follow within a greatest lag, and those of the others that are trunks. */
+function urgentUnits({ problem, unitOf }: Indexed): ReadonlySet<number> {
+  const urgent = new Set<number>();
+  for (const lag of problem.lags) {
+    const [from = -1, to = -1] = [unitOf[lag.from], unitOf[lag.to]];
+    const isDue = (problem.activities[lag.from]?.dueSec ?? Infinity) < Infinity;
+    if (!isDue || from === to || lag.maxSec === Infinity) continue;
+    urgent.add(from);
+    if (problem.units[to]?.role === 'trunk') urgent.add(to);
+  }
+  return urgent;
 }
 
 /** Puts trunks and events before the first job that they lead to; those that lead to none come first. */
@@ -48,14 +66,17 @@ function* ordersOfJobs(problem: Problem): Generator<readonly number[]> {
   const count = Math.max(1, ...[...groups.values()].map((n) => n + 1));
   const rank = (j: Job): number => groups.get(j.group) ?? 0;
   const sizes = [...new Set([count, 1, 2, Math.ceil(count / 2), 3])].filter((s) => s <= count);
-  const familyRanks =
-    families.length === 1
-      ? [(): number => 0]
-      : [
-          (j: Job): number => families.indexOf(j.family),
-          (j: Job): number => -families.indexOf(j.family),
-          (): number => 0,
-        ];
+  const avoiding = new Set(
+    jobs.flatMap((j) => (j.activities.some((a) => problem.activities[a]?.avoids !== 0) ? [j.index] : [])),
+  );
+  const familyRanks = [
+    // what must come to a fire before others stands first
+    ...(avoiding.size > 0 ? [(j: Job): number => (avoiding.has(j.index) ? 0 : 1)] : []),
+    ...(families.length > 1
+      ? [(j: Job): number => families.indexOf(j.family), (j: Job): number => -families.indexOf(j.family)]
+      : []),
+    (): number => 0,
+  ];
   const hasStages = jobs.some((j) => j.stage > 0);
   // each piece through all its stages, or all pieces of a round through one stage before any goes on to the next
   const stageOf = hasStages ? [(): number => 0, (j: Job): number => j.stage] : [(): number => 0];
@@ -110,6 +131,14 @@ export function orderBefore(problem: Problem, startSecs: readonly number[]): rea
 function ranked(problem: Problem, momentOf: (u: number) => number): readonly number[] {
   const moments = problem.units.map((_, u) => momentOf(u));
   return problem.units.map((_, u) => u).sort((a, b) => compare(moments[a] ?? 0, moments[b] ?? 0) || a - b);
+}
+
+/** The order with one unit moved to its front or its end, or a little way off. */
+export function movedUnit(order: readonly number[], unit: number, random: Random): readonly number[] {
+  const rest = order.filter((u) => u !== unit);
+  const choice = random();
+  const at = choice < 0.4 ? 0 : choice < 0.7 ? rest.length : Math.floor(random() * (rest.length + 1));
+  return [...rest.slice(0, at), unit, ...rest.slice(at)];
 }
 
 /** A neighbour of an order: one unit moved, two exchanged, or a stretch moved as a whole. */

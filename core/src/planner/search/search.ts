@@ -2,8 +2,8 @@ import type { Decoded } from './decode.ts';
 import { Decoder, type Budget, type Candidate, type Choice, type Found, type Search } from './decoder.ts';
 import { criticalPairs, exchanged } from './critical.ts';
 import type { Indexed } from './indexed.ts';
-import { breachSec, finishOf, movedSec, stalenessSec, tableBreachSec } from './judge.ts';
-import { neighbourOf, orderBefore, orderByEnd, orderByStart, startingOrders } from './orders.ts';
+import { activitiesInBreach, breachSec, finishOf, movedSec, stalenessSec, tableBreachSec } from './judge.ts';
+import { movedUnit, neighbourOf, orderBefore, orderByEnd, orderByStart, startingOrders } from './orders.ts';
 import { NOTHING_GIVEN, type Given, type Problem, type Schedule } from './problem.ts';
 import { seededRandom, type Random } from './random.ts';
 import { tabuWalk } from './tabu.ts';
@@ -19,6 +19,8 @@ const EASES = [1, 0.5, 0] as const;
 const PAUSE_SHARES = [0, 0.5, 1] as const;
 /** Share of the work that may go into the starting orders. */
 const START_SHARE = 0.5;
+/** Up to which share of the work a search for the shortest class mends what is broken before it shortens. */
+const MEND_SHARE = 0.6;
 /** How much worse, as a share of the cost, a step of the walk may be at its beginning. */
 const WARMTH = 0.006;
 
@@ -54,12 +56,13 @@ export function* searchShort(problem: Problem, budget: Budget, given: Given = NO
     return judged(early, decoder.forwards(early));
   };
   let best = (yield* best3(decoder, start)).map(justified).reduce(better);
+  // what breaks something is mended first, by moving that; only then is there a critical chain to shorten
+  if (best.breachSec > 0) best = yield* walk(decoder, best, orderByStart, start, MEND_SHARE);
   best = yield* tabuWalk(decoder, best, start);
-  best = yield* walk(decoder, best, orderByStart, (choice) => {
+  return yield* walk(decoder, best, orderByStart, (choice) => {
     const found = start(choice);
     return found.cost < best.cost * (1 + WARMTH) ? justified(found) : found;
   });
-  return best;
 }
 
 /**
@@ -124,18 +127,23 @@ function* best3(decoder: Decoder, judge: (choice: Choice) => Candidate): Search<
   return [first, ...found.sort((a, b) => a.cost - b.cost).slice(0, 2)];
 }
 
-/** A walk over neighbours that may take small steps back at first (threshold accepting, Dueck and Scheuer 1990); keeps the best. */
+/**
+ * A walk over neighbours that may take small steps back at first (threshold accepting, Dueck and Scheuer 1990); keeps the best. With
+ * `mendShare` it ends there, or as soon as nothing is broken.
+ */
 function* walk(
   decoder: Decoder,
   start: Candidate,
   orderOf: (problem: Problem, schedule: Schedule) => readonly number[],
   judge: (choice: Choice) => Candidate,
+  mendShare?: number,
 ): Search<Candidate> {
   const random = seededRandom(SEED);
   let best = start;
   let here = start;
   if (start.order.length < 2) return best;
-  for (let coolness = 0; !decoder.isOver(1); coolness = decoder.doneShare) {
+  for (let coolness = 0; !decoder.isOver(mendShare ?? 1); coolness = decoder.doneShare) {
+    if (mendShare !== undefined && best.breachSec === 0) return best;
     const order = orderOf(decoder.problem, here.schedule);
     const found = judge(stepFrom(decoder.forward, { ...here, order }, random));
     if (found.cost <= here.cost + Math.max(0, WARMTH * (1 - coolness) * best.finishSec)) here = found;
@@ -150,6 +158,10 @@ function stepFrom(indexed: Indexed, here: Candidate, random: Random): Choice {
   const { problem } = indexed;
   const { order, ease, pauseSecs, schedule } = here;
   const same = { order, ease, pauseSecs, direction: here.direction };
+  // what breaks something is moved first
+  const broken = here.breachSec > 0 && random() < 0.5 ? activitiesInBreach(problem, schedule) : [];
+  const unit = indexed.unitOf[broken[Math.floor(random() * broken.length)] ?? -1];
+  if (unit !== undefined) return { ...same, order: movedUnit(order, unit, random) };
   const choice = random();
   if (choice < 0.06) return { ...same, ease: Math.round(random() * 20) / 20 };
   if (choice < 0.08) return { ...same, direction: here.direction === 'forwards' ? 'backwards' : 'forwards' };
