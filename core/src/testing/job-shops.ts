@@ -1,4 +1,4 @@
-import type { PlainJob } from '../planner/search/index.ts';
+import type { PlainJob } from '../planner/network/index.ts';
 
 /** A job-shop instance of the literature with its published optimal makespan. */
 export interface JobShop {

@@ -28,4 +28,3 @@ export { NOTHING_GIVEN } from './problem.ts';
 export { finished, type Budget, type Found, type Search } from './decoder.ts';
 export { searchFresh, searchShort } from './search.ts';
 export { lowerBound, type Bound, type BoundReason } from './bound.ts';
-export { plainProblem, type PlainJob } from './plain.ts';

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { JOB_SHOPS } from '../../testing/index.ts';
-import { finished, lowerBound, plainProblem, searchShort, type Problem } from './index.ts';
+import { plainProblem } from '../network/index.ts';
+import { finished, lowerBound, searchShort, type Problem } from './index.ts';
 import { mirrorProblem, mirrorSchedule } from './mirror.ts';
 import { Timeline } from './timeline.ts';
 

@@ -16,6 +16,7 @@ interface Props {
 /** One block of the board; its texture says what is being done. */
 export function BlockShape({ block, layout, workshop }: Props) {
   const { task, kind, x, y, width, height } = block;
+  const togetherSize = height < 20 ? SMALL_LABEL_SIZE : 15;
   switch (kind) {
     case 'rest':
       return <RestBlock block={block} layout={layout} />;
@@ -23,9 +24,17 @@ export function BlockShape({ block, layout, workshop }: Props) {
       return (
         <g>
           <rect x={x} y={y} width={width} height={height} rx={4} fill="var(--hands)" opacity={0.22} />
-          <text x={x + 12} y={y + Math.min(height / 2 + 5, 24)} fontSize={15} fontWeight={600} fill="var(--ink)">
-            {fitted(`${taskName(task)} – everyone`, width - 20, 15)}
-          </text>
+          {height >= LEAST_LABEL_HEIGHT && (
+            <text
+              x={x + 12}
+              y={y + Math.min(height / 2 + togetherSize * 0.36, 24)}
+              fontSize={togetherSize}
+              fontWeight={600}
+              fill="var(--ink)"
+            >
+              {fitted(`${taskName(task)}${togetherSize < 15 ? '' : ' – everyone'}`, width - 20, togetherSize)}
+            </text>
+          )}
         </g>
       );
     case 'away':

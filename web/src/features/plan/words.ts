@@ -26,6 +26,8 @@ const pieceNumber = (task: PlanTask): string => task.piece?.split('/')[2] ?? '';
 
 /** What is done, in a word or two. */
 export function taskName(task: PlanTask): string {
+  // a demonstration is told by the step that it comes before: `demo:bread:roll`
+  if (task.kind === 'demo') return `${KIND_WORDS.demo}: ${task.id.split(':')[2] ?? ''}`;
   if (task.kind) return KIND_WORDS[task.kind];
   return task.piece === undefined ? (task.step ?? '') : `${task.step ?? ''} ${pieceNumber(task)}`;
 }

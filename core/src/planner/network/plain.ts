@@ -1,4 +1,4 @@
-import type { Activity, Lag, Problem } from './problem.ts';
+import type { Activity, Lag, Problem } from '../search/index.ts';
 
 /** Operations of one job in order, each on one machine for so many seconds. */
 export type PlainJob = readonly { readonly machine: number; readonly sec: number }[];
