@@ -55,7 +55,10 @@ export function* searchShort(problem: Problem, budget: Budget, given: Given = NO
     const early: Choice = { ...choice, ease: 0, direction: 'forwards' };
     return judged(early, decoder.forwards(early));
   };
-  let best = (yield* best3(decoder, start)).map(justified).reduce(better);
+  const starts = yield* best3(decoder, start);
+  // without work to spend, what is right is good enough
+  const isEnough = decoder.isOver(1) && starts[0].breachSec === 0;
+  let best = isEnough ? starts[0] : starts.map(justified).reduce(better);
   // what breaks something is mended first, by moving that; only then is there a critical chain to shorten
   if (best.breachSec > 0) best = yield* walk(decoder, best, orderByStart, start, MEND_SHARE);
   best = yield* tabuWalk(decoder, best, start);
