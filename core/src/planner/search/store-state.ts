@@ -29,10 +29,14 @@ export class StoreState {
     let until: number | undefined;
     for (const at of [startSec, ...near.map((s) => s.startSec).filter((sec) => sec > startSec)]) {
       const there = near.filter((s) => s.startSec <= at && s.endSec > at);
-      const owners = new Map(there.map((s) => [s.owner, s.amount]));
-      const load = [...owners.values()].reduce((a, b) => a + b, 0);
-      if (load + amount > this.capacity)
-        until = Math.max(until ?? 0 - Infinity, Math.min(...there.map((s) => s.endSec)));
+      const owners = new Map<string, { amount: number; endSec: number }>();
+      for (const s of there)
+        owners.set(s.owner, { amount: s.amount, endSec: Math.max(s.endSec, owners.get(s.owner)?.endSec ?? s.endSec) });
+      const all = [...owners.values()];
+      const load = all.reduce((sum, o) => sum + o.amount, 0);
+      if (load + amount <= this.capacity) continue;
+      const firstGone = Math.min(...all.map((o) => o.endSec));
+      until = Math.max(until ?? firstGone, firstGone);
     }
     return until;
   }
