@@ -1,5 +1,5 @@
 import type { Plan, PlanTask } from '../../plan/index.ts';
-import type { ActiveStep, RestStep, Step } from '../../method/index.ts';
+import type { ActiveStep, Phase, RestStep, Step } from '../../method/index.ts';
 import type { Station } from '../../workshop/index.ts';
 import { isResting, phasesIn, type CheckedLine, type Facts } from './facts.ts';
 import { groupBy, sumOf } from './spans.ts';
@@ -29,7 +29,10 @@ export interface Job<S extends Step = Step> {
   readonly unit: Unit;
   readonly step: S;
   readonly task: PlanTask;
+  readonly phases: readonly TimedPhase[];
 }
+
+export type TimedPhase = Phase & { readonly startSec: number; readonly endSec: number };
 export type ActiveJob = Job<ActiveStep>;
 export type RestJob = Job<RestStep>;
 
@@ -158,12 +161,10 @@ export function isStaffs(job: ActiveJob): boolean {
   return job.unit.kind === 'mother' || job.step.by === 'staff';
 }
 
-/** The phases of a cook task with the times at which they lie. */
-export function timedPhases(
-  job: ActiveJob,
-): readonly (ReturnType<typeof phasesIn>[number] & { startSec: number; endSec: number })[] {
-  let at = job.task.startSec;
-  return phasesIn(job.step).map((p) => {
+/** The phases of a cook step with the times at which they lie in a task that starts at `fromSec`; none for any other step. */
+export function timedPhases(step: Step, fromSec: number): readonly TimedPhase[] {
+  let at = fromSec;
+  return phasesIn(step).map((p) => {
     const startSec = at;
     at += p.sec;
     return { ...p, startSec, endSec: at };
@@ -172,7 +173,7 @@ export function timedPhases(
 
 /** The moments at which a cook task should turn its bread. */
 export function dueTurns(job: ActiveJob): readonly number[] {
-  return timedPhases(job)
+  return job.phases
     .slice(1)
     .filter((p) => p.turn !== false)
     .map((p) => p.startSec);

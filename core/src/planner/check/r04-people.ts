@@ -1,6 +1,6 @@
 import type { Plan } from '../../plan/index.ts';
 import type { Facts } from './facts.ts';
-import { dueTurns, isStaffs, timedPhases, type ActiveJob } from './jobs.ts';
+import { dueTurns, isStaffs, type ActiveJob } from './jobs.ts';
 import type { DemoJob } from './r01-complete.ts';
 import type { Say } from './report.ts';
 import { groupBy, isSameSet, overlapSec, overloads, union, type Load, type Span } from './spans.ts';
@@ -10,7 +10,7 @@ const DEFAULT_TURN_SEC = 20;
 /** When a task takes the hands of its people: throughout, or with `attend: turns` in its spells; never in a phase that staff do. */
 export function handSpans(job: ActiveJob): readonly Span[] {
   const { task, step } = job;
-  const carried = timedPhases(job).filter((p) => p.with !== undefined);
+  const carried = job.phases.filter((p) => p.with !== undefined);
   let spans: readonly Span[] = [task];
   if (step.kind === 'cook' && step.attend === 'turns') {
     const turn = step.turnSec ?? DEFAULT_TURN_SEC;
@@ -46,7 +46,7 @@ export function checkPeople(
   for (const job of active) {
     checkWho(job, say);
     for (const who of job.task.people) for (const span of handSpans(job)) take(who, job.id, span);
-    for (const phase of timedPhases(job).filter((p) => p.by === 'staff'))
+    for (const phase of job.phases.filter((p) => p.by === 'staff'))
       for (const who of phaseHands(job, phase)) take(who, job.id, phase);
   }
   for (const d of demos) for (const who of d.task?.people ?? []) if (d.task) take(who, d.id, d.task);

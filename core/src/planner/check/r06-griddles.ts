@@ -1,7 +1,7 @@
 import type { Griddle } from '../../kitchen/index.ts';
 import type { Plan } from '../../plan/index.ts';
 import { phasesIn, spotsFor, unfitReason, type Facts } from './facts.ts';
-import { siteOf, timedPhases, type ActiveJob } from './jobs.ts';
+import { siteOf, type ActiveJob } from './jobs.ts';
 import type { DemoJob } from './r01-complete.ts';
 import type { Say } from './report.ts';
 import { overlapSec, type Span } from './spans.ts';
@@ -36,16 +36,12 @@ export function griddleUse(
     .filter((u) => u.jobs.length + u.demos.length > 0);
 }
 
-/** A job with its phases worked out, since every pair on a griddle asks for them. */
-type LyingJob = ActiveJob & { readonly phases: ReturnType<typeof timedPhases> };
-
 /** R6: spots, resets, changes, heats, carrying, surfaces and preheating. */
 export function checkGriddles(facts: Facts, use: readonly GriddleUse[], plan: Plan, say: Say): void {
   for (const { griddle, jobs } of use) {
     for (const job of jobs) checkPlaced(facts, griddle, job, say);
-    const lying = jobs.map((job): LyingJob => ({ ...job, phases: timedPhases(job) }));
-    lying.forEach((a, i) => {
-      for (const b of lying.slice(i + 1)) checkPair(griddle, a, b, say);
+    jobs.forEach((a, i) => {
+      for (const b of jobs.slice(i + 1)) checkPair(griddle, a, b, say);
     });
     checkMixedSizes(facts, griddle, jobs, say);
   }
@@ -85,7 +81,7 @@ function isOneKind(a: ActiveJob, b: ActiveJob): boolean {
 }
 
 /** Two pieces on one griddle. */
-function checkPair(griddle: Griddle, a: LyingJob, b: LyingJob, say: Say): void {
+function checkPair(griddle: Griddle, a: ActiveJob, b: ActiveJob, say: Say): void {
   const [first, second] = a.task.startSec <= b.task.startSec ? [a, b] : [b, a];
   const gap = second.task.startSec - first.task.endSec;
   if (gap >= Math.max(griddle.changeSec, griddle.resetSec)) return; // apart enough for anything
@@ -125,7 +121,7 @@ function checkPair(griddle: Griddle, a: LyingJob, b: LyingJob, say: Say): void {
 }
 
 /** Unequal heats may overlap for up to 30 s in a stretch; phases of one heat that follow one another are one stretch. */
-function checkHeats(griddle: Griddle, a: LyingJob, b: LyingJob, say: Say): void {
+function checkHeats(griddle: Griddle, a: ActiveJob, b: ActiveJob, say: Say): void {
   for (const x of heatRuns(a))
     for (const y of heatRuns(b)) {
       const shared = overlapSec(x, y);
@@ -140,7 +136,7 @@ function checkHeats(griddle: Griddle, a: LyingJob, b: LyingJob, say: Say): void 
     }
 }
 
-function heatRuns(job: LyingJob): readonly (Span & { readonly heat: string })[] {
+function heatRuns(job: ActiveJob): readonly (Span & { readonly heat: string })[] {
   const runs: { heat: string; startSec: number; endSec: number }[] = [];
   for (const { heat, startSec, endSec } of job.phases) {
     if (heat === undefined) continue;

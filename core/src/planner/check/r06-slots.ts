@@ -1,5 +1,5 @@
 import { isFire, type Facts } from './facts.ts';
-import { siteOf, timedPhases, type ActiveJob } from './jobs.ts';
+import { siteOf, type ActiveJob } from './jobs.ts';
 import type { Say } from './report.ts';
 import { overloads, type Load } from './spans.ts';
 
@@ -41,7 +41,7 @@ function checkCarried(
   known: { readonly grill: readonly { id: string }[]; readonly flame: readonly { id: string }[] },
   say: Say,
 ): void {
-  const wanted = timedPhases(job).flatMap((p) => (p.with === undefined ? [] : [{ ...p, kind: p.with }]));
+  const wanted = job.phases.flatMap((p) => (p.with === undefined ? [] : [{ ...p, kind: p.with }]));
   const told = job.task.with ?? [];
   for (const p of wanted) {
     const stays = told.filter(

@@ -1,5 +1,5 @@
 import type { Facts } from './facts.ts';
-import { isStaffs, timedPhases, type ActiveJob } from './jobs.ts';
+import { isStaffs, type ActiveJob } from './jobs.ts';
 import type { DemoJob } from './r01-complete.ts';
 import { phaseHands } from './r04-people.ts';
 import type { GriddleUse } from './r06-griddles.ts';
@@ -19,7 +19,7 @@ export function checkStaff(
   for (const job of active) {
     if (isStaffs(job) && !(job.task.people.length === 1 && isStaff(job.task.people[0])))
       say('R9', 'not-one-staff', job.id, 0, `${job.id} takes one member of staff`);
-    for (const phase of timedPhases(job).filter((p) => p.by === 'staff')) {
+    for (const phase of job.phases.filter((p) => p.by === 'staff')) {
       const hands = phaseHands(job, phase);
       if (!(hands.length === 1 && isStaff(hands[0])))
         say(

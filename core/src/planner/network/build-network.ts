@@ -8,7 +8,7 @@ import {
   batchUnit,
   doughsOf,
   motherUnit,
-  pieceUnit,
+  pieceUnits,
   practiceUnit,
   type Doughs,
   type DoughUnit,
@@ -73,7 +73,7 @@ function addStrand(
 ): Strand {
   const own = batchUnit(batch);
   const end = draft.addChain(own, mother?.end);
-  const pieces = batch.pieces.filter((p) => p.owner !== null).map((p) => pieceUnit(batch, p));
+  const pieces = pieceUnits(batch);
   const { line } = batch;
   const holdSec = line.isServedTogether ? secondsOfMinutes(line.bread.holdMaxMin) : null;
   for (const piece of pieces) {

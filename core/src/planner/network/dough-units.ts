@@ -102,17 +102,17 @@ export function practiceUnit({ id, share }: PracticeBatch): DoughUnit {
   };
 }
 
-export function pieceUnit(batch: Batch, piece: Piece): DoughUnit {
-  return {
+/** The units of a batch's pieces that somebody owns; they differ in nothing but the piece. */
+export function pieceUnits(batch: Batch): readonly DoughUnit[] {
+  const shared = {
     ...ofBatch(batch),
-    id: piece.id,
-    kind: 'piece',
+    kind: 'piece' as const,
     pieces: 1,
     storeOwner: batch.id,
-    piece,
     chain: batch.line.chain.filter((s) => s.per === 'piece'),
     prepares: sideJobs(batch.line, 'piece', () => true),
   };
+  return batch.pieces.filter((p) => p.owner !== null).map((piece) => ({ ...shared, id: piece.id, piece }));
 }
 
 const ofBatch = (batch: Batch) =>

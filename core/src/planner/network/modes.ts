@@ -102,9 +102,10 @@ function crewsOf({ kitchen }: Workshop, unit: DoughUnit, step: ActiveStep): read
 /** When a step takes its people: throughout, or in the spells of `attend: turns`; the owner is free in phases that staff do (rule R4). */
 function handsOf(room: Room, step: ActiveStep, people: readonly string[], durationSec: number): readonly Use[] {
   const isByTurns = step.kind === 'cook' && step.attend === 'turns';
-  const phases = timedPhases(step);
   const spells = isByTurns ? spellsOf(step, durationSec) : [[0, durationSec] as const];
-  const free = phases.filter((p) => p.by === 'staff').map((p): Span => [p.fromSec, p.toSec]);
+  const free = carriedPhases(step)
+    .filter((p) => p.by === 'staff')
+    .map((p): Span => [p.fromSec, p.toSec]);
   const spans = free.reduce<readonly Span[]>((list, away) => list.flatMap((s) => without(s, away)), spells);
   return people.flatMap((p) => {
     const resource = Math.max(room.resourceOf('participant', p), room.resourceOf('staff', p));
@@ -159,9 +160,7 @@ function sitesOf(workshop: Workshop, room: Room, unit: DoughUnit, step: ActiveSt
           kind: kindOf(unit, step),
           spots: spotsOnGriddle(g, unit.line.bread, kitchen.griddleGapCm),
           heats: heatRuns(step),
-          alone: timedPhases(step).flatMap((p): readonly Span[] =>
-            p.with === undefined ? [] : [[p.fromSec, p.toSec]],
-          ),
+          alone: carriedPhases(step).map((p): Span => [p.fromSec, p.toSec]),
         },
       }));
   }
@@ -179,16 +178,20 @@ function timedPhases(step: ActiveStep): readonly TimedPhase[] {
   });
 }
 
+/** The phases in which the griddle is carried to another fire; most steps have none. */
+function carriedPhases(step: ActiveStep): readonly (TimedPhase & { readonly with: 'flame' | 'grill' })[] {
+  if (cookPhases(step).every((p) => p.with === undefined)) return [];
+  return timedPhases(step).flatMap((p) => (p.with === undefined ? [] : [{ ...p, with: p.with }]));
+}
+
 /** The fires that phases take beside the griddle, and the staff who hold it there where the phase is theirs. */
 function carriedOf(room: Room, step: ActiveStep): { readonly uses: readonly Use[]; readonly list: readonly Carried[] } {
   const uses: Use[] = [];
   const list: Carried[] = [];
-  for (const p of timedPhases(step)) {
-    if (p.with === undefined) continue;
-    const { fromSec, toSec } = p;
-    const fireUse = uses.push({ anyOf: room.all(p.with), fromSec, toSec, amount: 1 }) - 1;
-    const staffUse = p.by === 'staff' ? uses.push({ anyOf: room.all('staff'), fromSec, toSec, amount: 1 }) - 1 : null;
-    list.push({ kind: p.with, fromSec, toSec, fireUse, staffUse });
+  for (const { with: fire, by, fromSec, toSec } of carriedPhases(step)) {
+    const fireUse = uses.push({ anyOf: room.all(fire), fromSec, toSec, amount: 1 }) - 1;
+    const staffUse = by === 'staff' ? uses.push({ anyOf: room.all('staff'), fromSec, toSec, amount: 1 }) - 1 : null;
+    list.push({ kind: fire, fromSec, toSec, fireUse, staffUse });
   }
   return { uses, list };
 }
@@ -219,9 +222,7 @@ function heatRuns(step: ActiveStep): readonly HeatRun[] {
 function spellsOf(step: CookStep, durationSec: number): readonly Span[] {
   const turn = step.turnSec ?? DEFAULT_TURN_SEC;
   const moments = [0, ...turnMoments(step)].map((s): Span => [s, Math.min(durationSec, s + turn)]);
-  const carried = timedPhases(step).flatMap((p): readonly Span[] =>
-    p.with === undefined ? [] : [[p.fromSec, p.toSec]],
-  );
+  const carried = carriedPhases(step).map((p): Span => [p.fromSec, p.toSec]);
   const all = [...moments, ...carried, [Math.max(0, durationSec - turn), durationSec] as const];
   const merged: [number, number][] = [];
   for (const [from, to] of all.sort((a, b) => a[0] - b[0])) {

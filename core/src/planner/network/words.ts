@@ -17,6 +17,7 @@ export function avoidedBits(workshop: Workshop): AvoidedBits {
   );
   const avoided = new Map(workshop.roster.map((p) => [p.id, new Set(p.avoid.map((a) => a.what))]));
   const words = [...new Set([...strict.values()].flat())];
+  if (words.length === 0) return { holds: () => 0, avoids: () => 0 };
   const bitOf = (word: string): number => {
     const i = words.indexOf(word);
     return i < 0 ? 0 : 1 << Math.min(i, MOST_BITS - 1);
