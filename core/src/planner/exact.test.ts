@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { exactFinish, randomShape, smallShape, workshopOf } from '../testing/index.ts';
+import { planClass } from './index.ts';
 import { buildNetwork } from './network/index.ts';
 import { finished, lowerBound, searchShort } from './search/index.ts';
 
@@ -23,5 +24,28 @@ describe('the shortest class found', () => {
       expect(found.finishSec).toBe(exact);
       expect(lowerBound(problem).boundSec).toBeLessThanOrEqual(found.finishSec);
     }
+  });
+});
+
+const TABLE_TIMES = ['10:50', '11:05', '11:15'] as const;
+const TIGHT = 40;
+
+describe('the freshest class found', () => {
+  it(`is right whenever a right plan exists, in ${TIGHT} small classes with little time (none is missed)`, async () => {
+    const classes = fc
+      .sample(randomShape(), { numRuns: 10 * TIGHT, seed: SEED })
+      .map((shape, i) => workshopOf({ ...smallShape(shape), service: 'together', tableTime: TABLE_TIMES[i % 3] ?? '' }))
+      .filter((w) => buildNetwork(w).problem.activities.length <= MOST_ACTIVITIES)
+      .slice(0, TIGHT);
+    let right = 0;
+    for (const workshop of classes) {
+      const { problem, tableSec } = buildNetwork(workshop);
+      const isRight = planClass(workshop).broken.length === 0;
+      if (isRight) right++;
+      else expect(await exactFinish(problem, tableSec, tableSec)).toBe(Infinity);
+    }
+    // both kinds come up
+    expect(right).toBeGreaterThan(5);
+    expect(right).toBeLessThan(TIGHT - 5);
   });
 });

@@ -23,19 +23,23 @@ interface Way {
 /**
  * The proven earliest finish of a small problem, by mixed-integer programming (disjunctive model with big M: Manne 1960; solved by
  * HiGHS) among schedules that are over by `horizonSec`; undefined where the solver did not prove it in its time, Infinity where it
- * proved that there is none. Leaves out what
+ * proved that there is none. With `tableSec` the breads must be done by then, and held ones no longer before it than they may. Leaves out what
  * the small problems of the tests do not have: pauses, stores with limits, unequal heats, watchers, fires in an order.
  */
-export async function exactFinish(problem: Problem, horizonSec: number): Promise<number | undefined> {
+export async function exactFinish(
+  problem: Problem,
+  horizonSec: number,
+  tableSec?: number,
+): Promise<number | undefined> {
   const highs = await loadHighs();
-  const text = modelOf(problem, horizonSec);
+  const text = modelOf(problem, horizonSec, tableSec);
   const solved = highs.solve(text, { time_limit: TIME_LIMIT_SEC, mip_rel_gap: 0, output_flag: false });
   if (solved.Status === 'Infeasible') return Infinity;
   return solved.Status === 'Optimal' ? Math.round(solved.ObjectiveValue) : undefined;
 }
 
 /** The model in the LP file format: starts `s`, ways chosen `w`, orders of pairs `y`, the finish `f`. */
-function modelOf(problem: Problem, horizon: number): string {
+function modelOf(problem: Problem, horizon: number, tableSec?: number): string {
   const ways = problem.activities.map((a) => a.modes.flatMap(waysOf));
   const rows: string[] = [];
   const binaries: string[] = [];
@@ -68,8 +72,13 @@ function modelOf(problem: Problem, horizon: number): string {
     if (lag.minSec > -Infinity) rows.push(`${left} >= ${lag.minSec + offset}`);
     if (lag.maxSec < Infinity) rows.push(`${left} <= ${lag.maxSec + offset}`);
   }
-  for (const { activity } of problem.finals)
+  for (const { activity, holdSec } of problem.finals) {
     rows.push(`f - ${s(activity)}${durationTerms(activity, '-')} >= ${fixedDuration(activity)}`);
+    if (tableSec === undefined) continue;
+    const end = `${s(activity)}${durationTerms(activity, '+')}`;
+    rows.push(`${end} <= ${tableSec - fixedDuration(activity)}`);
+    if (holdSec !== null) rows.push(`${end} >= ${tableSec - holdSec - fixedDuration(activity)}`);
+  }
 
   let pair = 0;
   for (const { takings, gap } of machinesOf(problem, ways))

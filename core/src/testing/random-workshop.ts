@@ -9,7 +9,7 @@ const shape = {
   each: fc.integer({ min: 1, max: 3 }),
   griddles: fc.integer({ min: 1, max: 4 }),
   griddleCm: fc.constantFrom(26, 30, 38, 45),
-  tableTime: fc.constantFrom('10:50', '11:15', '12:00', '13:00', '14:30'),
+  tableTime: fc.constantFrom<string>('10:50', '11:15', '12:00', '13:00', '14:30'),
   restMin: fc.integer({ min: 1, max: 20 }),
   restMax: fc.integer({ min: 20, max: 90 }),
   rollMin: fc.constantFrom(1.5, 2, 3.25),
