@@ -62,6 +62,23 @@ describe('fixes', () => {
     }
   });
 
+  it('roll as you go where all was rolled first, and then the griddle starts sooner', () => {
+    const w = buildWorkshop({
+      people: 4,
+      each: 3,
+      griddles: 2,
+      tableTime: '11:20',
+      change: (f) => {
+        const roll = f['breads'][0].steps[2];
+        Object.assign(roll, { per: 'batch', by: 'team', minutes: 0, minutesPerPiece: 3 });
+      },
+    });
+    const fix = run(rankFixes(w)).find((x) => x.id === 'as-you-go:flat');
+    expect(fix?.words).toBe('Plain flat: roll as you go instead of all first');
+    expect(fix?.fits).toBe(true);
+    expect(fix?.gainSec).toBeGreaterThan(60);
+  });
+
   it('say in one line what they give', () => {
     const w = buildWorkshop({ people: 8, each: 2, griddles: 1, griddleCm: 26, tableTime: '11:10' });
     const griddle = run(rankFixes(w)).find((f) => f.id === 'griddle');

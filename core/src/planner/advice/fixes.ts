@@ -25,7 +25,7 @@ const AHEAD_PREP_MIN = 180;
 export function changesOf(w: Workshop): readonly Change[] {
   return [
     moreGriddles(w),
-    ...w.menu.flatMap((m) => [fewerEach(w, m), smallerPieces(w, m), madeAhead(w, m), swapped(w, m)]),
+    ...w.menu.flatMap((m) => [fewerEach(w, m), smallerPieces(w, m), madeAhead(w, m), swapped(w, m), asYouGo(w, m)]),
     warmerProof(w),
     staffCook(w),
     earlierDoors(w),
@@ -120,6 +120,24 @@ function swapped(w: Workshop, line: MenuLine): Change | undefined {
     id: `swap:${line.bread}`,
     words: `${bread.name}: everyone mixes a dough to take home, and bakes one made ahead`,
     workshop: withDough(w, line, { mode: 'swap', through: through.id, practice: practice.id }),
+  };
+}
+
+/** A last batch step that shapes every piece (all first) becomes a step of each piece, done by its owner just before it cooks. */
+function asYouGo(w: Workshop, line: MenuLine): Change | undefined {
+  const bread = breadOf(w, line);
+  const last = bread?.steps.findLast((s) => s.kind !== 'prepare' && s.per === 'batch');
+  const isAllFirst =
+    last !== undefined && (last.kind === 'roll' || last.kind === 'shape') && last.minutesPerPiece !== undefined;
+  const isMothers = line.dough.mode !== 'station' && line.dough.through === last?.id;
+  if (!bread || !isAllFirst || isMothers) return undefined;
+  const { minutesPerPiece, ...step } = last;
+  const own: Step = { ...step, per: 'piece', by: 'owner', minutes: minutesPerPiece };
+  const steps = bread.steps.map((s) => (s === last ? own : s));
+  return {
+    id: `as-you-go:${bread.id}`,
+    words: `${bread.name}: ${last.kind} as you go instead of all first`,
+    workshop: { ...w, breads: w.breads.map((b) => (b === bread ? { ...b, steps } : b)) },
   };
 }
 
