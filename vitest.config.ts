@@ -7,7 +7,15 @@ export default defineConfig({
       { test: { name: 'web', root: 'web', include: ['src/**/*.test.ts'] } },
       { test: { name: 'cli', root: 'cli', include: ['src/**/*.test.ts'], testTimeout: 120_000 } },
       // against the MariaDB that HODSMAN_TEST_DATABASE_URL names; scripts/test.mjs starts one
-      { test: { name: 'server', root: 'server', include: ['src/**/*.test.ts'], fileParallelism: false } },
+      {
+        test: {
+          name: 'server',
+          root: 'server',
+          include: ['src/**/*.test.ts'],
+          fileParallelism: false,
+          testTimeout: 120_000,
+        },
+      },
     ],
   },
 });
