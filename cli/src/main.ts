@@ -1,10 +1,12 @@
 import { check } from './check.ts';
+import { importFile } from './import.ts';
 import { plan } from './plan.ts';
 import { writeDocs } from './write-docs.ts';
 
 const COMMANDS: Readonly<Record<string, (list: readonly string[]) => number | Promise<number>>> = {
   plan,
   check,
+  import: importFile,
   formats: writeDocs,
 };
 

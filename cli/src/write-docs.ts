@@ -6,14 +6,15 @@ import { format, resolveConfig } from 'prettier';
 const DOCS = fileURLToPath(new URL('../../docs/', import.meta.url));
 
 function faultsPage(): string {
-  const rows = Object.entries(FAULTS).map(([code, f]) => `| \`${code}\` | ${f.cause} | ${f.remedy} |`);
+  const rows = Object.entries(FAULTS).map(([code, f]) => `| \`${code}\` | ${f.severity} | ${f.cause} | ${f.remedy} |`);
   return [
     '# What can be wrong with a file',
     '',
-    'Every fault has a code, the path of the key, and a sentence. This page is written by `npm run formats`.',
+    'Every fault has a code, the path of the key, and a sentence. A fault refuses the file, a warning lets it pass. This page is written by',
+    '`npm run formats`.',
     '',
-    '| code | cause | remedy |',
-    '| --- | --- | --- |',
+    '| code | kind | cause | remedy |',
+    '| --- | --- | --- | --- |',
     ...rows,
     '',
   ].join('\n');

@@ -13,10 +13,52 @@ export {
   secondsOfMinutes,
   timeOfDay,
 } from './units/index.ts';
-export { fahrenheitOfCelsius, inchesOfCm, ouncesOfGrams, type ClassClock } from './units/index.ts';
-export { hydrationPct } from './formula/index.ts';
+export { fahrenheitOfCelsius, inchesOfCm, MEASURE_SYSTEMS, ouncesOfGrams, roundHalfUp } from './units/index.ts';
+export type { ClassClock, MeasureSystem } from './units/index.ts';
+export { EU_ALLERGENS, findFood, FOODS, kitchenMeasure, US_ALLERGENS, weightOfVolume } from './foods/index.ts';
+export type { Food, KitchenMeasure } from './foods/index.ts';
+export {
+  costOf,
+  figuresOf,
+  hydrationPct,
+  nourishmentOf,
+  normaliseFlours,
+  scaleFrom,
+  setGrams,
+  setPct,
+} from './formula/index.ts';
+export {
+  blendWater,
+  needsBalance,
+  proofMinutesAt,
+  waterByBalance,
+  waterByRule,
+  wholeUnits,
+  yeastForTime,
+  yeastPct,
+} from './formula/index.ts';
+export type { BowlPart, Figure, Ingredient, IngredientUse, Known } from './formula/index.ts';
+export {
+  compareBreads,
+  contentsOf,
+  densityOf,
+  handOversOf,
+  ingredientOfFood,
+  methodTimes,
+  pieceDiameterCm,
+} from './bread/index.ts';
+export {
+  pieceGrams,
+  pieceThicknessMm,
+  rebaseVariant,
+  remarksOn,
+  slackOf,
+  swapIngredient,
+  USUAL_BENCH,
+} from './bread/index.ts';
+export type { Circumstances, Comparison, MethodTimes, StepTime } from './bread/index.ts';
 export { spotCentres, spotsOnGriddle, type Griddle, type Kitchen } from './kitchen/index.ts';
-export { isRest, type Step } from './method/index.ts';
+export { cookPhases, isRest, type Step } from './method/index.ts';
 export { batchesOf, linesOf, stationName, totalsOf } from './workshop/index.ts';
 export { setBreadsEach, setGriddleCount, setParticipantCount } from './workshop/index.ts';
 export type { Batch, Bread, Line, Workshop } from './workshop/index.ts';
@@ -35,3 +77,5 @@ export { brokenWords, planClass, planInSteps, verdictOf, verdictWords } from './
 export { clashOf, criticalTasks, explainTask, explanationWords, rankFixes, situationOf } from './planner/index.ts';
 export type { Clash, Fix, Moment, Planning, PlanOptions, Verdict } from './planner/index.ts';
 export { findBrokenRules } from './planner/index.ts';
+export { importRecipe, recipeOfBread } from './recipe/index.ts';
+export type { Conflict, Guess, ImportedRecipe } from './recipe/index.ts';

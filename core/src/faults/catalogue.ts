@@ -2,6 +2,8 @@
 export type FaultParams = Readonly<Record<string, string | number>>;
 
 interface FaultKind {
+  /** A fault refuses what it is found in; a warning lets it pass. */
+  readonly severity: 'fault' | 'warning';
   /** What is wrong and what is expected, without the path. */
   readonly words: (p: FaultParams) => string;
   readonly cause: string;
@@ -9,6 +11,13 @@ interface FaultKind {
 }
 
 const kind = (words: (p: FaultParams) => string, cause: string, remedy: string): FaultKind => ({
+  severity: 'fault',
+  words,
+  cause,
+  remedy,
+});
+const warning = (words: (p: FaultParams) => string, cause: string, remedy: string): FaultKind => ({
+  severity: 'warning',
   words,
   cause,
   remedy,
@@ -32,6 +41,11 @@ export const FAULTS = {
     (p) => `is nested ${str(p, 'depth')} levels deep, expected at most ${str(p, 'limit')}`,
     'A file may be 30 levels deep; no right file comes near.',
     'Check whether the file was wrapped by another program.',
+  ),
+  'not-a-recipe': kind(
+    () => 'is JSON of another kind, expected a schema.org Recipe or a bread of this application',
+    'The file holds neither a recipe nor a bread.',
+    'Paste the recipe as text, or export it as schema.org JSON-LD.',
   ),
   missing: kind(
     (p) => `is missing, expected ${str(p, 'expected')}`,
@@ -245,6 +259,64 @@ export const FAULTS = {
     (p) => `would be ${str(p, 'wanted')}, expected at most the ${str(p, 'seats')} seats of the benches`,
     'Every participant needs a seat at a bench.',
     'Add a bench or seats to the kitchen.',
+  ),
+  // what an instructor should know of a bread that can be read
+  'salt-unusual': warning(
+    (p) => `salt is ${str(p, 'pct')} % of the flour, expected ${str(p, 'from')} to ${str(p, 'to')} %`,
+    'Salt under 1 % tastes of nothing, over 2.6 % it is salty and slows the leaven.',
+    'Check the weight, and whether flaky salt was measured as fine.',
+  ),
+  'figure-unusual': warning(
+    (p) => `${str(p, 'what')} is ${str(p, 'pct')} %, expected for this family ${str(p, 'from')} to ${str(p, 'to')} %`,
+    'A percentage lies outside what is usual for breads of this family.',
+    'Check the figure; leave it if it is meant.',
+  ),
+  'proof-without-leaven': warning(
+    () => 'is a proof, but nothing in the dough raises it',
+    'A dough without leaven or starter does not grow.',
+    'Add the leaven, or call the step a rest.',
+  ),
+  'leaven-without-rest': warning(
+    () => 'hold no rest, but the dough has yeast, which needs time',
+    'Yeast raises nothing in a dough that is cooked at once.',
+    'Add a proof, or use baking powder.',
+  ),
+  'yeast-in-hot-water': warning(
+    (p) => `is ${str(p, 'tempC')} °C, but yeast dies over ${str(p, 'limit')} °C`,
+    'Scalding water kills the yeast that is mixed in with it.',
+    'Wake the yeast apart, in water of 40 to 46 °C, and add it when the dough has cooled.',
+  ),
+  'chilled-without-tempering': warning(
+    (p) => `${str(p, 'step')} is in the fridge, and the dough is shaped straight from it`,
+    'Cold dough springs back and tears.',
+    'Let it lose its chill: an hour for small balls, three to four for large ones.',
+  ),
+  'too-long-in-the-warm': warning(
+    (p) =>
+      `keep a dough with egg, dairy or meat ${str(p, 'minutes')} min out of the cold, the limit is ${str(p, 'limit')} min`,
+    'Such doughs may lie 4 hours in all between 5 and 57 °C (63 °C in the UK and Ireland).',
+    'Put a rest into the fridge, or shorten the proof with warmth.',
+  ),
+  'no-hand-over': warning(
+    (p) => `have no batch step after which the dough may wait ${str(p, 'minutes')} min, so it cannot be made ahead`,
+    'A dough that is made ahead must be able to lie until the class takes it.',
+    'Lengthen a rest, or add one in the fridge with time to temper.',
+  ),
+  'size-disagrees': warning(
+    (p) =>
+      `of ${str(p, 'doughG')} g, ${str(p, 'diameterCm')} cm across and ${str(p, 'thicknessMm')} mm thick would weigh ${str(p, 'density')} g/cm³; dough weighs 0.75 to 1.15`,
+    'Weight, diameter and thickness do not go together.',
+    'Weigh a piece and measure it rolled.',
+  ),
+  'scald-without-caution': warning(
+    () => 'is missing, but scalding water goes into this dough',
+    'Hands that go in too soon are burned.',
+    'Say when hands may go in, and who says so.',
+  ),
+  'fire-not-staffed': warning(
+    (p) => `${str(p, 'step')} is at a flame or grill and not done by staff`,
+    'Open flame and grill are for adults who are trained to it.',
+    'Give the step, or its phase, to staff; local rules come first.',
   ),
 } as const satisfies Record<string, FaultKind>;
 

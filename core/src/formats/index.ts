@@ -5,5 +5,5 @@
 export { readWorkshop, readWorkshopText } from './read-workshop.ts';
 export { readPlan, readPlanText } from './read-plan.ts';
 export { readBread, readKitchen } from './read-parts.ts';
-export { LIMITS } from './read-json.ts';
+export { LIMITS, readJson } from './read-json.ts';
 export { jsonSchemas } from './json-schemas.ts';

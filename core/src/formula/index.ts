@@ -1,7 +1,16 @@
 /**
  * The formula of a bread: baker's percentages, hydration, and scaling from pieces to dough to flour to grams.
- * Begin with `scale.ts`. Weights are grams, percentages are of all flour. It knows no class and no time.
+ * Begin with `scale.ts`; `figures.ts` judges a formula, `edit-formula.ts` changes it, `water.ts` and `leaven-time.ts` reckon warmth.
+ * Weights are grams, percentages are of all flour. It knows no class and no plan.
  */
 export type { Ingredient, IngredientUse } from './schema.ts';
-export { doughPctSum, hydrationPct, scaleBatch, type ScaledBatch, type ScaledIngredient } from './scale.ts';
+export { doughPctSum, hydrationPct, scaleBatch, waterShare, type ScaledBatch, type ScaledIngredient } from './scale.ts';
 export { avoidableWords, isLeftOff, mayBeLeftOff } from './avoid.ts';
+export { feelOf, figuresOf, leavenKind, yeastPct, type FamilyName, type Figure } from './figures.ts';
+export { scaleFrom, type Known, type Scale } from './scale-from.ts';
+export { normaliseFlours, percentagesOf, setGrams, setPct } from './edit-formula.ts';
+export { wholeUnits, type WholeUnits } from './eggs.ts';
+export { costOf, energyKj, nourishmentOf, type Nourishment } from './nourish.ts';
+export { blendWater, needsBalance, waterByBalance, waterByRule } from './water.ts';
+export type { Blend, Bowl, BowlPart, BowlTemperatures } from './water.ts';
+export { PROOF_Q10, proofMinutesAt, yeastForTime } from './leaven-time.ts';

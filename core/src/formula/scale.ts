@@ -33,6 +33,11 @@ const WATER_PCT: Partial<Record<Ingredient['role'], number>> = {
   egg: 75,
   starter: 50,
 };
+/** Share of an ingredient that is water, from 0 to 1: as the file says, else usual for its role. */
+export function waterShare(i: Ingredient): number {
+  return (i.waterPct ?? WATER_PCT[i.role] ?? 0) / 100;
+}
+
 /** A starter of equal parts is half flour. */
 const STARTER_FLOUR_PCT = 50;
 
@@ -46,7 +51,7 @@ export function hydrationPct(ingredients: readonly Ingredient[]): number {
   for (const i of ingredients) {
     if (i.use !== 'dough') continue;
     const pct = i.pct ?? 0;
-    water += (pct * (i.waterPct ?? WATER_PCT[i.role] ?? 0)) / 100;
+    water += pct * waterShare(i);
     if (i.role === 'flour') flour += pct;
     else flour += (pct * (i.flourPct ?? (i.role === 'starter' ? STARTER_FLOUR_PCT : 0))) / 100;
   }

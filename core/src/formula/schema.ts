@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ROLES } from '../foods/index.ts';
 import {
   celsiusSchema,
   gramsSchema,
@@ -10,19 +11,7 @@ import {
   wordSchema,
 } from '../units/schema.ts';
 
-const roleSchema = z.enum([
-  'flour',
-  'water',
-  'milk',
-  'yogurt',
-  'fat',
-  'sugar',
-  'salt',
-  'leaven',
-  'starter',
-  'egg',
-  'other',
-]);
+const roleSchema = z.enum(ROLES);
 export const useSchema = z.enum(['dough', 'bath', 'layer', 'fill', 'dust', 'griddle', 'finish', 'serve']);
 
 /** One ingredient of a bread: of the dough (`pct`, a baker's percentage), or used outside it (`gPerPiece` or `gPerBatch`). */

@@ -7,5 +7,7 @@ export { roundHalfUp, secondsOfMinutes, secondsOfWindow } from './seconds.ts';
 export { elapsedSec, isTimeZone, isLocalDate, isLocalTime, timeOfDay, type ClassClock } from './clock.ts';
 export { roundGrams, gramsText } from './grams.ts';
 export { celsiusOfFahrenheit, fahrenheitOfCelsius, fahrenheitOfDifference } from './degrees.ts';
-export { ML_PER_US, cmOfInches, inchesOfCm, ouncesOfGrams } from './measures.ts';
+export { ML_PER_US, cmOfInches, gramsOfOunces, inchesOfCm, ouncesOfGrams } from './measures.ts';
+export { MEASURE_SYSTEMS, mlOf, type MeasureSystem, type Volume } from './volumes.ts';
+export { vulgarFraction } from './fractions.ts';
 export { clockText, durationText } from './words.ts';

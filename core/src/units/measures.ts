@@ -21,3 +21,8 @@ export function inchesOfCm(cm: number): number {
 export function ouncesOfGrams(grams: number): number {
   return grams / G_PER_OUNCE;
 }
+
+/** Grams of avoirdupois ounces. */
+export function gramsOfOunces(ounces: number): number {
+  return ounces * G_PER_OUNCE;
+}

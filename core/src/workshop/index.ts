@@ -3,7 +3,7 @@
  * Begin with `lines.ts` (a menu line with its bread and makers), then `batches.ts`. `edit.ts` holds the changes that the
  * interface offers, each from a workshop to a new one.
  */
-export { breadSchema, type Bread } from './bread-schema.ts';
+export { breadSchema, type Bread } from '../bread/index.ts';
 export { workshopSchema } from './schema.ts';
 export type { MenuLine, Participant, Station, Workshop } from './schema.ts';
 export { isMixedHere, linesOf, stationName, type Line } from './lines.ts';

@@ -1,6 +1,6 @@
 import { avoidableWords, mayBeLeftOff } from '../formula/index.ts';
 import { chainOf, type ActiveStep, type PrepareStep, type Step } from '../method/index.ts';
-import type { Bread } from './bread-schema.ts';
+import type { Bread } from '../bread/index.ts';
 import type { MenuLine, Station, Workshop } from './schema.ts';
 
 /** A line of the menu with its bread and who makes it. */

@@ -13,7 +13,7 @@ import {
   timeSchema,
   wordSchema,
 } from '../units/schema.ts';
-import { breadSchema } from './bread-schema.ts';
+import { breadSchema } from '../bread/index.ts';
 
 const serviceSchema = z.enum(['together', 'as-cooked', 'take-home']);
 

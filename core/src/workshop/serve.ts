@@ -1,6 +1,6 @@
 import { spotsOnGriddle, type Griddle, type Kitchen } from '../kitchen/index.ts';
 import { cookPhases, type ActiveStep } from '../method/index.ts';
-import type { Bread } from './bread-schema.ts';
+import type { Bread } from '../bread/index.ts';
 import type { Station } from './schema.ts';
 
 /**

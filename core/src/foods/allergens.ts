@@ -1,0 +1,30 @@
+/** The fourteen of Regulation (EU) No 1169/2011, Annex II, in this application's words (from memory). */
+export const EU_ALLERGENS = [
+  'gluten',
+  'crustaceans',
+  'egg',
+  'fish',
+  'peanut',
+  'soya',
+  'milk',
+  'nuts',
+  'celery',
+  'mustard',
+  'sesame',
+  'sulphites',
+  'lupin',
+  'molluscs',
+] as const;
+
+/** The nine of the US (FALCPA 2004 and the FASTER Act 2021, from memory). */
+export const US_ALLERGENS = [
+  'milk',
+  'egg',
+  'fish',
+  'crustaceans',
+  'nuts',
+  'peanut',
+  'wheat',
+  'soya',
+  'sesame',
+] as const;

@@ -1,0 +1,61 @@
+import type { Food } from './food.ts';
+import { FOODS } from './table.ts';
+
+/** "seeds" and "seed", "potatoes" and "potato" are one word. */
+const singular = (word: string): string =>
+  word.length > 3 && word.endsWith('oes')
+    ? word.slice(0, -2)
+    : word.length > 3 && /[^s]s$/.test(word)
+      ? word.slice(0, -1)
+      : word;
+
+const wordsOf = (text: string): readonly string[] =>
+  text
+    .toLowerCase()
+    .replace(/[^\p{L}-]+/gu, ' ')
+    .trim()
+    .split(' ')
+    .map(singular);
+
+const MOST_WORDS = 5;
+const byName = new Map(FOODS.flatMap((f) => f.names.map((n) => [wordsOf(n).join(' '), f] as const)));
+
+/**
+ * The food that a text names: of all names in it the one of most words, of those the last, since English puts what it is behind what
+ * it is like ("fine sea salt", "rapeseed oil"). What stands behind a comma or in brackets tells how it is treated and counts only
+ * where nothing before it is known. Undefined when no food is named.
+ */
+export function findFood(text: string): Food | undefined {
+  const [head = ''] = text.split(/[,(;]/);
+  return longestName(head) ?? longestName(text);
+}
+
+function longestName(text: string): Food | undefined {
+  const words = wordsOf(text);
+  for (let length = Math.min(MOST_WORDS, words.length); length >= 1; length--) {
+    for (let from = words.length - length; from >= 0; from--) {
+      const found = byName.get(words.slice(from, from + length).join(' '));
+      if (found) return found;
+    }
+  }
+  return undefined;
+}
+
+/** Every food that a text names, in the order of the text; a longer name hides the shorter ones inside it. */
+export function foodsIn(text: string): readonly { readonly food: Food; readonly words: string }[] {
+  const words = wordsOf(text);
+  const found: { readonly food: Food; readonly words: string }[] = [];
+  for (let from = 0; from < words.length;) {
+    let taken = 1;
+    for (let length = Math.min(MOST_WORDS, words.length - from); length >= 1; length--) {
+      const name = words.slice(from, from + length).join(' ');
+      const food = byName.get(name);
+      if (!food) continue;
+      found.push({ food, words: name });
+      taken = length;
+      break;
+    }
+    from += taken;
+  }
+  return found;
+}

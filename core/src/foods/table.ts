@@ -1,0 +1,508 @@
+import type { Composition, Food, Role } from './food.ts';
+
+/** Fat, saturates, carbohydrate, fibre, protein, salt: grams in 100 g. */
+const per100 = (...g: readonly [number, number, number, number, number, number]): Composition => ({
+  fatG: g[0],
+  saturatesG: g[1],
+  carbohydrateG: g[2],
+  fibreG: g[3],
+  proteinG: g[4],
+  saltG: g[5],
+});
+
+type More = Partial<Omit<Food, 'id' | 'names' | 'role' | 'per100' | 'eurPerKg'>>;
+
+/** One food: id, role, names, composition, euro a kilogram, and what else is known. */
+const food = (
+  id: string,
+  role: Role,
+  names: string,
+  composition: Composition,
+  eurPerKg: number,
+  more: More = {},
+): Food => ({
+  id,
+  role,
+  names: names.split(' | '),
+  per100: composition,
+  eurPerKg,
+  ...more,
+});
+
+const wheat = { allergens: ['gluten', 'wheat'] } as const;
+const gluten = { allergens: ['gluten'] } as const;
+const milky = { allergens: ['milk'], contains: ['animal'] } as const;
+const freshMilk = { ...milky, perishable: true } as const;
+const OIL = per100(100, 12, 0, 0, 0, 0);
+const LEAF = per100(0.7, 0.1, 2, 3, 3, 0.1);
+
+/**
+ * Foods of the trade. Grams a cup and a teaspoon: flour mills' ingredient weight charts, from memory; those of foods that such charts
+ * leave out are common practice. Compositions are rounded usual values, from memory (a test holds them against the Indian Food
+ * Composition Tables 2017). Prices are estimates.
+ */
+export const FOODS: readonly Food[] = [
+  food(
+    'plain-flour',
+    'flour',
+    'plain flour | white flour | all-purpose flour | ap flour | wheat flour | plain wheat flour | white wheat flour | flour',
+    per100(1.2, 0.2, 73, 3, 10.3, 0),
+    1.1,
+    { gPerCup: 120, ...wheat },
+  ),
+  food(
+    'bread-flour',
+    'flour',
+    'strong white flour | bread flour | strong flour | strong white bread flour | white bread flour | strong bread flour | strong wheat flour',
+    per100(1.4, 0.2, 71, 3.2, 12.5, 0),
+    1.4,
+    { gPerCup: 120, ...wheat },
+  ),
+  food(
+    'soft-flour',
+    'flour',
+    'soft white flour | soft flour | cake flour | pastry flour | soft wheat flour',
+    per100(1.1, 0.2, 75, 2.5, 9, 0),
+    1.3,
+    { gPerCup: 120, ...wheat },
+  ),
+  food(
+    'self-raising',
+    'flour',
+    'self-raising flour | self-rising flour | self raising flour | self rising flour',
+    per100(1.2, 0.2, 72, 3, 9.8, 0.9),
+    1.3,
+    { gPerCup: 120, ...wheat },
+  ),
+  food(
+    'wholemeal',
+    'flour',
+    'wholemeal flour | whole wheat flour | wholewheat flour | wholemeal wheat flour | whole-wheat flour | whole meal flour | wholemeal bread flour | wholemeal | whole wheat',
+    per100(2, 0.3, 62, 11, 12, 0),
+    1.4,
+    { gPerCup: 113, ...wheat },
+  ),
+  food(
+    'semolina',
+    'flour',
+    'fine semolina | semolina | durum flour | semolina flour',
+    per100(1, 0.2, 70, 4, 12, 0),
+    1.9,
+    { gPerCup: 163, ...wheat },
+  ),
+  food(
+    'spelt',
+    'flour',
+    'spelt flour | white spelt flour | wholemeal spelt flour',
+    per100(2.2, 0.3, 66, 8, 13, 0),
+    2.8,
+    { gPerCup: 113, ...wheat },
+  ),
+  food(
+    'rye',
+    'flour',
+    'rye flour | wholemeal rye flour | light rye flour | dark rye flour',
+    per100(1.6, 0.2, 62, 14, 9, 0),
+    1.6,
+    { gPerCup: 103, ...gluten },
+  ),
+  food(
+    'barley-flour',
+    'flour',
+    'barley flour | barley meal | wholegrain barley flour',
+    per100(1.7, 0.3, 64, 12, 10.5, 0),
+    2.4,
+    { gPerCup: 113, ...gluten },
+  ),
+  food(
+    'oat-flour',
+    'flour',
+    'oat flour | oatmeal | fine oatmeal | medium oatmeal | ground oats',
+    per100(7, 1.2, 60, 9, 12, 0),
+    2.2,
+    { gPerCup: 92, ...gluten },
+  ),
+  food('buckwheat', 'flour', 'buckwheat flour | buckwheat', per100(2.6, 0.6, 66, 7, 12, 0), 4.2, { gPerCup: 120 }),
+  food(
+    'maize-flour',
+    'flour',
+    'maize flour | corn flour | masa flour | masa harina',
+    per100(3.8, 0.5, 69, 8, 8.5, 0),
+    2.3,
+    { gPerCup: 116 },
+  ),
+  food('cornmeal', 'flour', 'cornmeal | polenta | maize meal', per100(2.5, 0.4, 72, 5, 8, 0), 2, { gPerCup: 138 }),
+  food('rice-flour', 'flour', 'rice flour | white rice flour | brown rice flour', per100(1, 0.3, 78, 2.4, 7, 0), 2.6, {
+    gPerCup: 142,
+  }),
+  food('chickpea-flour', 'flour', 'chickpea flour | gram flour | besan', per100(6, 0.7, 47, 13, 21, 0), 3, {
+    gPerCup: 92,
+  }),
+  food('sorghum', 'flour', 'sorghum flour | millet flour | teff flour', per100(3, 0.6, 68, 8, 10, 0), 3.8, {
+    gPerCup: 120,
+  }),
+  food('tapioca', 'flour', 'tapioca starch | tapioca flour | cassava flour', per100(0.1, 0, 87, 1, 0.2, 0), 4, {
+    gPerCup: 113,
+  }),
+  food(
+    'potato-starch',
+    'flour',
+    'potato starch | cornflour | corn starch | cornstarch',
+    per100(0.1, 0, 83, 0.3, 0.2, 0),
+    3,
+    { gPerCup: 152 },
+  ),
+  food(
+    'gf-blend',
+    'flour',
+    'gluten-free flour | gluten free flour | gluten-free flour blend | gluten free flour blend',
+    per100(1.2, 0.3, 78, 3, 5, 0),
+    3.6,
+    { gPerCup: 140 },
+  ),
+  food(
+    'water',
+    'water',
+    'water | warm water | cold water | hot water | boiling water | lukewarm water | tepid water | ice water | tap water',
+    per100(0, 0, 0, 0, 0, 0),
+    0,
+    { gPerCup: 236.6, waterPct: 100 },
+  ),
+  food(
+    'milk',
+    'milk',
+    'milk | whole milk | warm milk | full-fat milk | cow milk',
+    per100(3.8, 2.4, 4.8, 0, 3.3, 0.1),
+    1.2,
+    { gPerCup: 227, waterPct: 87, ...freshMilk },
+  ),
+  food('buttermilk', 'milk', 'buttermilk | cultured buttermilk', per100(1, 0.6, 4.5, 0, 3.3, 0.2), 1.8, {
+    gPerCup: 227,
+    waterPct: 90,
+    ...freshMilk,
+  }),
+  food('plant-milk', 'milk', 'oat milk | oat drink', per100(1.5, 0.2, 6.5, 0.8, 1, 0.1), 1.8, {
+    gPerCup: 227,
+    waterPct: 90,
+    ...gluten,
+  }),
+  food('soya-milk', 'milk', 'soya milk | soy milk | soya drink', per100(1.8, 0.3, 1, 0.6, 3.4, 0.1), 1.8, {
+    gPerCup: 227,
+    waterPct: 92,
+    allergens: ['soya'],
+  }),
+  food('cream', 'milk', 'cream | double cream | heavy cream', per100(40, 25, 3, 0, 2, 0.1), 5, {
+    gPerCup: 227,
+    waterPct: 55,
+    ...freshMilk,
+  }),
+  food('soured-cream', 'yogurt', 'soured cream | sour cream', per100(18, 11, 3.5, 0, 2.7, 0.1), 4, {
+    gPerCup: 227,
+    waterPct: 75,
+    ...freshMilk,
+  }),
+  food(
+    'yogurt',
+    'yogurt',
+    'yogurt | plain yogurt | natural yogurt | yoghurt | plain yoghurt | natural yoghurt | curd | greek yogurt | greek yoghurt',
+    per100(3.5, 2.2, 4.7, 0, 4, 0.1),
+    2.4,
+    { gPerCup: 227, waterPct: 85, ...freshMilk },
+  ),
+  food('soya-yogurt', 'yogurt', 'soya yogurt | soy yogurt | plain soya yogurt', per100(2.3, 0.4, 2, 0.8, 4, 0.1), 3, {
+    gPerCup: 227,
+    waterPct: 86,
+    allergens: ['soya'],
+    perishable: true,
+  }),
+  food(
+    'oil',
+    'fat',
+    'oil | rapeseed oil | sunflower oil | vegetable oil | canola oil | neutral oil | groundnut-free oil | corn oil',
+    OIL,
+    3,
+    { gPerCup: 198 },
+  ),
+  food(
+    'olive-oil',
+    'fat',
+    'olive oil | extra virgin olive oil | extra-virgin olive oil',
+    per100(100, 14, 0, 0, 0, 0),
+    9,
+    { gPerCup: 198 },
+  ),
+  food('sesame-oil', 'fat', 'sesame oil | toasted sesame oil', per100(100, 15, 0, 0, 0, 0), 12, {
+    gPerCup: 198,
+    allergens: ['sesame'],
+  }),
+  food('coconut-oil', 'fat', 'coconut oil', per100(100, 88, 0, 0, 0, 0), 8, { gPerCup: 205 }),
+  food(
+    'butter',
+    'fat',
+    'butter | unsalted butter | soft butter | cold butter | melted butter | finishing butter',
+    per100(82, 52, 0.6, 0, 0.7, 0),
+    9,
+    { gPerCup: 226, waterPct: 16, ...milky },
+  ),
+  food('salted-butter', 'fat', 'salted butter', per100(81, 51, 0.6, 0, 0.7, 1.5), 9, {
+    gPerCup: 226,
+    waterPct: 16,
+    ...milky,
+  }),
+  food('garlic-butter', 'fat', 'garlic butter | herb butter', per100(75, 47, 2, 0.3, 0.9, 0.8), 12, {
+    gPerCup: 226,
+    waterPct: 20,
+    ...milky,
+  }),
+  food('ghee', 'fat', 'clarified butter | ghee', per100(99.7, 63, 0, 0, 0, 0), 14, { gPerCup: 205, ...milky }),
+  food('lard', 'fat', 'lard | pork fat', per100(99.5, 39, 0, 0, 0, 0), 5, {
+    gPerCup: 226,
+    contains: ['animal', 'meat', 'pork'],
+  }),
+  food(
+    'shortening',
+    'fat',
+    'vegetable shortening | shortening | margarine | vegetable fat',
+    per100(98, 35, 0, 0, 0, 0),
+    4,
+    { gPerCup: 190 },
+  ),
+  food(
+    'sugar',
+    'sugar',
+    'sugar | caster sugar | granulated sugar | white sugar | superfine sugar',
+    per100(0, 0, 100, 0, 0, 0),
+    1.3,
+    { gPerCup: 198, gPerTsp: 4.1 },
+  ),
+  food(
+    'brown-sugar',
+    'sugar',
+    'brown sugar | soft brown sugar | muscovado sugar | cane jaggery',
+    per100(0, 0, 96, 0, 0, 0),
+    2.4,
+    { gPerCup: 213, waterPct: 2 },
+  ),
+  food('honey', 'sugar', 'honey | runny honey | clear honey', per100(0, 0, 81, 0, 0.4, 0), 9, {
+    gPerCup: 336,
+    waterPct: 17,
+    contains: ['animal'],
+  }),
+  food('syrup', 'sugar', 'syrup | golden syrup | malt syrup | molasses | treacle', per100(0, 0, 78, 0, 0.3, 0.2), 4, {
+    gPerCup: 336,
+    waterPct: 20,
+  }),
+  food(
+    'fine-salt',
+    'salt',
+    'fine salt | salt | table salt | fine sea salt | sea salt',
+    per100(0, 0, 0, 0, 0, 100),
+    0.8,
+    { gPerCup: 288, gPerTsp: 6 },
+  ),
+  food(
+    'flaky-salt',
+    'salt',
+    'flaky salt | flaky sea salt | sea salt flakes | salt flakes | flaked salt | flake salt',
+    per100(0, 0, 0, 0, 0, 98),
+    12,
+    { gPerTsp: 3 },
+  ),
+  food('coarse-salt', 'salt', 'coarse salt | coarse sea salt | kosher salt', per100(0, 0, 0, 0, 0, 99), 2, {
+    gPerTsp: 4.5,
+  }),
+  food(
+    'instant-yeast',
+    'leaven',
+    'instant yeast | easy-bake yeast | fast-action yeast | quick yeast | fast action yeast | rapid-rise yeast | instant dried yeast | fast-action dried yeast | easy bake yeast',
+    per100(6, 1, 18, 20, 45, 0.3),
+    14,
+    { gPerTsp: 3.1 },
+  ),
+  food(
+    'dry-yeast',
+    'leaven',
+    'active dry yeast | dry yeast | dried yeast | yeast | active dried yeast',
+    per100(6, 1, 18, 20, 45, 0.3),
+    12,
+    { gPerTsp: 3.1 },
+  ),
+  food('fresh-yeast', 'leaven', 'fresh yeast | compressed yeast | cake yeast', per100(1.5, 0.3, 11, 6.5, 13, 0.1), 6, {
+    gPerTsp: 5,
+    waterPct: 70,
+  }),
+  food('baking-powder', 'leaven', 'baking powder', per100(0, 0, 30, 0, 0, 27), 8, { gPerTsp: 4 }),
+  food('baking-soda', 'leaven', 'bicarbonate of soda | baking soda | bicarb | soda', per100(0, 0, 0, 0, 0, 68), 5, {
+    gPerTsp: 6,
+  }),
+  food(
+    'starter',
+    'starter',
+    'sourdough starter | starter | levain | sourdough discard | starter discard | ripe starter',
+    per100(0.7, 0.1, 36, 1.6, 5.2, 0),
+    0.6,
+    { gPerCup: 227, waterPct: 50, flourPct: 50, ...wheat },
+  ),
+  food('egg', 'egg', 'egg | whole egg | large egg | medium egg | beaten egg', per100(9.5, 2.8, 0.5, 0, 12.8, 0.35), 5, {
+    gPerCup: 243,
+    unitG: 50,
+    waterPct: 75,
+    allergens: ['egg'],
+    contains: ['animal'],
+    perishable: true,
+  }),
+  food('egg-yolk', 'egg', 'egg yolk | yolk', per100(27, 9, 0.6, 0, 16, 0.13), 8, {
+    unitG: 18,
+    waterPct: 52,
+    allergens: ['egg'],
+    contains: ['animal'],
+    perishable: true,
+  }),
+  food('egg-white', 'egg', 'egg white', per100(0.1, 0, 0.7, 0, 10.8, 0.42), 5, {
+    unitG: 32,
+    waterPct: 88,
+    allergens: ['egg'],
+    contains: ['animal'],
+    perishable: true,
+  }),
+  food('vinegar', 'other', 'vinegar | white vinegar | cider vinegar | wine vinegar', per100(0, 0, 0.5, 0, 0, 0), 2, {
+    gPerCup: 238,
+    waterPct: 95,
+  }),
+  food('lemon-juice', 'other', 'lemon juice | lime juice', per100(0.2, 0, 2.5, 0.3, 0.4, 0), 6, {
+    gPerCup: 240,
+    waterPct: 91,
+  }),
+  food('wine', 'other', 'white wine | beer | ale', per100(0, 0, 2.6, 0, 0.1, 0), 6, {
+    gPerCup: 236,
+    waterPct: 88,
+    contains: ['alcohol'],
+  }),
+  food(
+    'potato',
+    'other',
+    'potato | potatoes | mashed potato | floury potato | boiled potato | cooked potato | riced potato',
+    per100(0.1, 0, 16, 2, 2, 0),
+    1.2,
+    { gPerCup: 213, unitG: 150, waterPct: 79 },
+  ),
+  food('onion', 'other', 'onion | red onion | white onion', per100(0.2, 0, 8, 2, 1.2, 0), 1.4, {
+    gPerCup: 142,
+    unitG: 110,
+    waterPct: 88,
+  }),
+  food('spring-onion', 'other', 'spring onion | scallion | green onion | garlic chives | chive', LEAF, 8, {
+    gPerCup: 64,
+    unitG: 15,
+    waterPct: 90,
+  }),
+  food('leek', 'other', 'leek', per100(0.3, 0, 6, 2.5, 1.5, 0), 3, { gPerCup: 89, unitG: 150, waterPct: 88 }),
+  food(
+    'garlic',
+    'other',
+    'garlic clove | clove garlic | clove of garlic | cloves of garlic | garlic',
+    per100(0.3, 0, 24, 4, 6.4, 0),
+    9,
+    { gPerCup: 150, unitG: 4, waterPct: 63 },
+  ),
+  food(
+    'herbs',
+    'other',
+    'parsley | coriander leaves | fresh coriander | cilantro | dill | mint | fresh herbs | chopped herbs | mixed herbs | thyme | rosemary | basil',
+    LEAF,
+    20,
+    { gPerCup: 40, waterPct: 87 },
+  ),
+  food(
+    'spinach',
+    'other',
+    'spinach | swiss chard | nettle tops | wild greens',
+    per100(0.5, 0.1, 1.8, 2.3, 2.6, 0.15),
+    6,
+    { gPerCup: 30, waterPct: 91 },
+  ),
+  food(
+    'soft-cheese',
+    'other',
+    'soft cheese | curd cheese | cottage cheese | quark | ricotta | fresh cheese',
+    per100(9, 6, 4, 0, 10, 0.6),
+    7,
+    { gPerCup: 227, waterPct: 74, ...freshMilk },
+  ),
+  food('paneer', 'other', 'paneer', per100(17, 10, 8, 0, 19, 0.1), 10, { gPerCup: 150, waterPct: 52, ...freshMilk }),
+  food(
+    'hard-cheese',
+    'other',
+    'cheese | hard cheese | cheddar | grated cheese | mozzarella | brined cheese | feta',
+    per100(28, 18, 1, 0, 24, 1.8),
+    11,
+    { gPerCup: 113, waterPct: 40, ...freshMilk },
+  ),
+  food(
+    'minced-meat',
+    'other',
+    'minced lamb | minced beef | ground beef | ground lamb | minced meat',
+    per100(15, 6.5, 0, 0, 19, 0.2),
+    11,
+    { gPerCup: 227, waterPct: 65, contains: ['animal', 'meat'], perishable: true },
+  ),
+  food('ham', 'other', 'ham | bacon | cured ham', per100(10, 3.5, 1, 0, 20, 3), 18, {
+    gPerCup: 140,
+    waterPct: 62,
+    contains: ['animal', 'meat', 'pork'],
+    perishable: true,
+  }),
+  food('sesame', 'other', 'sesame seeds | sesame seed | sesame', per100(50, 7, 10, 12, 20, 0), 7, {
+    gPerCup: 142,
+    allergens: ['sesame'],
+  }),
+  food('tahini', 'other', 'tahini | sesame paste', per100(54, 8, 12, 9, 20, 0.1), 10, {
+    gPerCup: 240,
+    allergens: ['sesame'],
+  }),
+  food(
+    'nigella',
+    'other',
+    'nigella seeds | nigella seed | cumin seeds | cumin seed | caraway seeds | caraway seed | fennel seeds | coriander seeds | aniseed',
+    per100(18, 2, 30, 14, 17, 0.1),
+    15,
+    { gPerCup: 110 },
+  ),
+  food(
+    'spice',
+    'other',
+    'cumin | paprika | black pepper | pepper | turmeric | chilli flakes | chilli powder | ground cumin | dried oregano | dried thyme | sumac',
+    per100(9, 1, 45, 22, 12, 0.1),
+    20,
+    { gPerCup: 110 },
+  ),
+  food('mustard', 'other', 'mustard', per100(6, 0.4, 6, 4, 6, 5), 6, {
+    gPerCup: 250,
+    waterPct: 75,
+    allergens: ['mustard'],
+  }),
+  food('walnut', 'other', 'walnut | almond | hazelnut | pistachio | chopped nuts', per100(60, 6, 8, 7, 16, 0), 14, {
+    gPerCup: 113,
+    allergens: ['nuts'],
+  }),
+  food('peanut', 'other', 'peanut | peanut butter | groundnut | groundnut oil', per100(50, 8, 12, 8, 25, 0.1), 6, {
+    gPerCup: 142,
+    allergens: ['peanut'],
+  }),
+  food('coconut', 'other', 'coconut milk | desiccated coconut | grated coconut', per100(20, 18, 4, 2, 2, 0), 5, {
+    gPerCup: 227,
+    waterPct: 70,
+  }),
+  food('psyllium', 'other', 'psyllium husk | psyllium | xanthan gum', per100(0.5, 0, 1, 80, 2, 0.1), 25, {
+    gPerCup: 80,
+  }),
+  food('milk-powder', 'other', 'milk powder | dried milk', per100(1, 0.6, 52, 0, 36, 1), 8, { gPerCup: 112, ...milky }),
+  food('olive', 'other', 'olive | tomato | sun-dried tomato | roasted pepper', per100(8, 1, 4, 3, 1.5, 1.5), 9, {
+    gPerCup: 140,
+    waterPct: 80,
+  }),
+  food('chickpea', 'other', 'chickpea | lentil | bean | cooked lentils', per100(2, 0.2, 17, 7, 8, 0), 3, {
+    gPerCup: 165,
+    waterPct: 65,
+  }),
+];

@@ -1,0 +1,119 @@
+/** What hands (or nobody) do in a piece of the method; `heat` and `serve` are read but are no steps. */
+export type Action =
+  | 'bloom'
+  | 'rub'
+  | 'scald'
+  | 'mix'
+  | 'knead'
+  | 'knock'
+  | 'fold'
+  | 'rest'
+  | 'proof'
+  | 'chill'
+  | 'temper'
+  | 'divide'
+  | 'ball'
+  | 'shape'
+  | 'roll'
+  | 'fill'
+  | 'coil'
+  | 'cook'
+  | 'finish'
+  | 'clap'
+  | 'heat'
+  | 'job'
+  | 'serve';
+
+/** An action with where its words stand. */
+export interface FoundAction {
+  readonly action: Action;
+  readonly at: number;
+  readonly length: number;
+}
+
+/**
+ * Words of each action, tried in this order at every place: the special before the general, so that "roll into balls" is balling and
+ * "knock back and knead" is knocking back.
+ */
+const WORDS: readonly (readonly [Action, RegExp])[] = [
+  [
+    'heat',
+    /\b(?:pre-?heat|heat|warm|get|put|place|set)(?:ing)? (?:up )?(?:a |an |the |your )?(?:\w+[ -]){0,3}?(?:pan|griddle|skillet|hotplate|hot plate|frying pan|stone|plate)\b(?! and| with oil)/gi,
+  ],
+  [
+    'job',
+    /\b(?:chop|melt(?! (?:\w+ )?(?:into|in)\b)|slice|grate|dice|peel|mince|crush (?:the |\w+ )?garlic|boil (?:the )?(?:\w+ )?potato\w*|make the filling|soften the)\b/gi,
+  ],
+  ['bloom', /\b(?:froth\w*|foam\w*|activate|bloom|until bubbl\w+)\b/gi],
+  ['rub', /\brub(?:bing)?\b(?: \w+){0,4}? (?:in|into|with)\b|\brub\b/gi],
+  [
+    'scald',
+    /\b(?:scald|pour (?:over |on |in )?(?:the )?(?:just-)?boil\w* water|add (?:the )?(?:just-)?boil\w* water|stir in (?:the )?(?:just-)?boil\w* water)\b/gi,
+  ],
+  ['knock', /\b(?:knock(?:ing)? (?:\w+ ){0,2}?back|punch(?:ing)? (?:\w+ ){0,2}?down|deflate|degas|knock the air)\b/gi],
+  [
+    'temper',
+    /\b(?:(?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature|lose its chill|out of the fridge|from the fridge|take (?:it|them|the \w+) out)\b/gi,
+  ],
+  [
+    'chill',
+    /\b(?:leave|put|place|keep|let|rest|cover|pop)\b[^.;]{0,45}?\b(?:fridge|refrigerator)\b|\b(?:chill|refrigerate|in(?:to)? the (?:fridge|refrigerator)|fridge)\b/gi,
+  ],
+  [
+    'fold',
+    /\b(?:stretch(?:ing)? and fold(?:ing|s)?|(?:sets?|rounds?) of folds|fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))|give it (?:\w+ )?folds?)\b/gi,
+  ],
+  [
+    'ball',
+    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll)(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up )?each)/gi,
+  ],
+  [
+    'divide',
+    /\b(?:divide|portion|split|halve|quarter it)\b|\bcut (?:the (?:dough|round|roll)|it|them) (?:in(?:to)?|up)\b|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b|\bcut into (?:quarters|\d+)/gi,
+  ],
+  ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
+  ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
+  [
+    'fill',
+    /\b(?:fill(?! the)|stuff|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|top one half)\b/gi,
+  ],
+  ['roll', /\broll(?:ing)?(?! pin)\b/gi],
+  [
+    'shape',
+    /\b(?:pat(?:ting)? |flatten|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:it |them |each )?(?:\w+ )?(?:in half|over|into|like)|trim)\b/gi,
+  ],
+  ['knead', /\bknead(?:ing)?\b/gi],
+  [
+    'proof',
+    /\b(?:prove|proof|rise|rising|ferment|double[ds]?|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,
+  ],
+  [
+    'rest',
+    /(?<!\bthe )(?<!remaining )\b(?:rest(?:ing)?|relax|stand|sit)\b(?! of)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
+  ],
+  [
+    'finish',
+    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with|dab|wrap|stack|basket|keep (?:\w+ ){0,2}?warm|top with|season with)\b/gi,
+  ],
+  [
+    'cook',
+    /\b(?:cook|fry|griddle (?=for|each|them|over|until)|bake|toast|sear|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
+  ],
+  [
+    'mix',
+    /\b(?:mix|combine|stir|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|tip|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry))\b/gi,
+  ],
+  ['serve', /\b(?:serve|eat|enjoy)\b/gi],
+];
+
+/** The actions that a text tells, in its order; where two claim the same words, the one first in the list has them. */
+export function actionsIn(text: string): readonly FoundAction[] {
+  const found: FoundAction[] = [];
+  for (const [action, pattern] of WORDS) {
+    for (const m of text.matchAll(pattern)) {
+      const [at, end] = [m.index, m.index + m[0].length];
+      if (!found.some((f) => at < f.at + f.length && end > f.at)) found.push({ action, at, length: m[0].length });
+    }
+  }
+  return found.sort((a, b) => a.at - b.at);
+}

@@ -1,0 +1,314 @@
+import {
+  densityOf,
+  pieceDiameterCm,
+  pieceGrams,
+  pieceThicknessMm,
+  methodTimes,
+  USUAL_BENCH,
+  type Bread,
+} from '../bread/index.ts';
+import { findFood } from '../foods/index.ts';
+import { leavenKind, type FamilyName, type Ingredient } from '../formula/index.ts';
+import { durationText, MEASURE_SYSTEMS, roundHalfUp, type MeasureSystem } from '../units/index.ts';
+import { buildFormula, neverUsed } from './build-formula.ts';
+import { buildSteps } from './build-steps.ts';
+import { durationsIn } from './durations.ts';
+import { divisionIn, pairConflicts, pieceWeightIn, sizeIn, yieldIn } from './figures-in-text.ts';
+import { readIngredientLine, type ReadIngredient } from './ingredient-line.ts';
+import { draftMethod, type MethodDrafts } from './method-drafts.ts';
+import { normalLine } from './normal-line.ts';
+import type { Conflict, Guess, ImportedRecipe } from './result.ts';
+import type { RecipeParts } from './sections.ts';
+import { addUnlisted, heldBack } from './unlisted.ts';
+
+const LOSS_PCT = 3;
+const USUAL_PIECE_G = 80;
+const MOST_INGREDIENTS = 60;
+
+/** Puts a bread together from a recipe's parts. `bread` is null where there is no flour to speak of. */
+export function buildBread(parts: RecipeParts): ImportedRecipe {
+  const guesses: Guess[] = [];
+  const conflicts: Conflict[] = [];
+  const notUnderstood = [...parts.notUnderstood];
+  const whole = [...parts.facts, ...parts.ingredients.map((i) => i.line), ...parts.method].map(normalLine).join('\n');
+  const system = systemOf([...parts.notUnderstood, whole].join('\n'));
+  const lines = parts.ingredients.flatMap(({ line, use }): readonly ReadIngredient[] => {
+    const read = readIngredientLine(line, use, system);
+    if (!read) notUnderstood.push(line);
+    return read ?? [];
+  });
+  if (lines.some((l) => /cup|spoon|tsp|tbsp|\bc\b/i.test(l.amountText)))
+    guesses.push({
+      path: 'ingredients',
+      from: 'cups and spoons',
+      why: `taken as ${system === 'us' ? 'US' : system} measures`,
+    });
+  const method = draftMethod(parts.method);
+  notUnderstood.push(
+    ...method.passed.filter(
+      (s) => !/^(?:serve|enjoy)\b/i.test(s) && !lines.some((l) => normalLine(s).includes(l.line)),
+    ),
+  );
+  const text = parts.method.map(normalLine).join(' ');
+  const count = piecesOf(parts, lines, text, guesses, conflicts);
+  const formula = buildFormula(lines.slice(0, MOST_INGREDIENTS), count.pieces);
+  if (!formula)
+    return {
+      bread: null,
+      guesses: [],
+      conflicts: [],
+      notUnderstood: [...parts.ingredients.map((i) => i.line), ...parts.method, ...notUnderstood],
+    };
+  guesses.push(...formula.guesses);
+  conflicts.push(...formula.conflicts);
+  const extended = addUnlisted(formula.ingredients, method.drafts, parts.method.join(' '));
+  guesses.push(...extended.guesses);
+  conflicts.push(...extended.conflicts, ...unused(extended.ingredients.slice(0, formula.ingredients.length), text));
+  const built = buildSteps(method);
+  guesses.push(...built.guesses, ...goesIn(text, method));
+  const ingredients = withHeldBack(extended.ingredients, text, guesses);
+  const family = familyOf(ingredients, method, guesses);
+  const bread: Bread = {
+    id: slugOf(parts.title ?? 'bread'),
+    name: (parts.title ?? 'Bread from a recipe').slice(0, 120),
+    family,
+    ingredients: [...ingredients],
+    lossPct: LOSS_PCT,
+    piece: pieceOf(formula.doughG, count, [...built.steps], whole, guesses, conflicts),
+    holdMaxMin: HOLD[family],
+    steps: [...built.steps],
+  };
+  guesses.push({
+    path: 'holdMaxMin',
+    from: '',
+    why: `a bread of this family stays good for about ${HOLD[family]} min, kept wrapped`,
+  });
+  if (parts.title === undefined) guesses.push({ path: 'name', from: '', why: 'the recipe has no title' });
+  conflicts.push(...pairs(lines, built.texts, parts.facts), ...totalConflicts(parts.facts, bread));
+  return { bread, guesses, conflicts, notUnderstood };
+}
+
+/** Pairs that disagree, each where it stands: in a line of ingredients, a step, or what is said of the whole. */
+function pairs(
+  lines: readonly ReadIngredient[],
+  steps: readonly string[],
+  facts: readonly string[],
+): readonly Conflict[] {
+  return [
+    ...lines.flatMap((l) => pairConflicts(normalLine(l.line), ['ingredients'])),
+    ...steps.flatMap((text, n) => pairConflicts(text, [`steps[${n}]`])),
+    ...facts.flatMap((f) => pairConflicts(normalLine(f), ['piece'])),
+  ];
+}
+
+const HOLD: Readonly<Record<FamilyName, number>> = {
+  unleavened: 25,
+  'hot-water': 25,
+  yeasted: 45,
+  sourdough: 60,
+  chemical: 30,
+  laminated: 25,
+  filled: 30,
+  'gluten-free': 20,
+};
+
+/** Whose cups and spoons: by name, else US where weights are in ounces and heat in °F alone, else metric. */
+function systemOf(text: string): MeasureSystem {
+  const named = MEASURE_SYSTEMS.find((s) =>
+    new RegExp(
+      `\\b(?:${s === 'us' ? 'US|American' : s === 'british' ? 'British|UK|imperial' : s}) (?:cups?|measures|tablespoons?|tbsp|spoons?|standard)`,
+      'i',
+    ).test(text),
+  );
+  if (named) return named;
+  const isMetric = /\d\s*(?:g|ml|kg|l|cm|mm)\b|°\s*C|\d\s*C\b/.test(text);
+  return isMetric ? 'metric' : 'us';
+}
+
+interface Count {
+  readonly pieces: number;
+  readonly pieceG: number | undefined;
+}
+
+function piecesOf(
+  parts: RecipeParts,
+  lines: readonly ReadIngredient[],
+  method: string,
+  guesses: Guess[],
+  conflicts: Conflict[],
+): Count {
+  const stated = [...parts.facts, parts.title ?? ''].map(yieldIn).find((y) => y !== undefined);
+  const divided = divisionIn(method);
+  const weight =
+    pieceWeightIn(method) ?? parts.facts.map((f) => pieceWeightIn(normalLine(f))).find((w) => w !== undefined);
+  const doughG = lines.reduce((sum, l) => sum + (l.use === 'dough' ? (l.weight?.g ?? 0) : 0), 0);
+  const range = stated ?? divided;
+  if (stated && divided && (divided.least > stated.most || divided.most < stated.least))
+    conflicts.push({
+      paths: ['piece.doughG'],
+      what: `it is said to make ${stated.text.replace(/^\D*/, '')}, but is divided into ${divided.least === divided.most ? divided.least : `${divided.least} to ${divided.most}`}`,
+    });
+  const exact = divided && divided.least === divided.most ? divided.least : undefined;
+  let pieces = exact ?? (range ? roundHalfUp((range.least + range.most) / 2) : undefined);
+  if (pieces !== undefined && exact === undefined && range && range.most > range.least)
+    guesses.push({
+      path: 'piece.doughG',
+      from: range.text,
+      why: `"${range.least} to ${range.most}" is taken as ${pieces}`,
+    });
+  if (pieces !== undefined && stated?.isServings === true && !divided)
+    guesses.push({ path: 'piece.doughG', from: stated.text, why: 'one bread is taken for each serving' });
+  if (pieces === undefined && weight) pieces = Math.max(1, Math.round(doughG / (1 + LOSS_PCT / 100) / weight.g));
+  if (pieces === undefined) {
+    pieces = Math.max(1, Math.round(doughG / USUAL_PIECE_G));
+    guesses.push({
+      path: 'piece.doughG',
+      from: '',
+      why: `no number of pieces is told; ${USUAL_PIECE_G} g a piece is taken`,
+    });
+  }
+  if (weight && doughG > 0) {
+    const by = doughG / (1 + LOSS_PCT / 100) / weight.g;
+    if (range ? by < range.least * 0.88 || by > range.most * 1.12 : Math.abs(by - pieces) / pieces > 0.12)
+      conflicts.push({
+        paths: ['piece.doughG'],
+        what: `the dough weighs ${Math.round(doughG)} g: ${by.toFixed(1)} pieces of ${Math.round(weight.g)} g, not ${range && range.least < range.most ? `${range.least} to ${range.most}` : pieces}`,
+      });
+  }
+  return { pieces: Math.max(1, pieces), pieceG: weight?.g };
+}
+
+const USUAL_THICKNESS_MM = 3;
+/** Thickness beyond which a stated diameter cannot be meant for one rolled sheet, in mm. */
+const THICKNESS_MM = { least: 1, most: 25 } as const;
+
+function pieceOf(
+  doughG: number,
+  count: Count,
+  steps: Bread['steps'],
+  text: string,
+  guesses: Guess[],
+  conflicts: Conflict[],
+): Bread['piece'] {
+  const shared = doughG / (1 + LOSS_PCT / 100) / count.pieces;
+  const grams = Number(Math.min(100_000, Math.max(1, count.pieceG ?? shared)).toFixed(1));
+  const density = densityOf({ steps });
+  const size = sizeIn(text);
+  const shape = shapeOf(text);
+  let { diameterCm, thicknessMm } = size;
+  if (diameterCm !== undefined && thicknessMm !== undefined) {
+    const by = pieceGrams(diameterCm, thicknessMm, density, shape);
+    if (Math.abs(by - grams) / grams > 0.5)
+      conflicts.push({
+        paths: ['piece.doughG', 'piece.diameterCm', 'piece.thicknessMm'],
+        what: `a piece of ${Number(diameterCm.toFixed(1))} cm and ${Number(thicknessMm.toFixed(1))} mm weighs about ${Math.round(by)} g, the dough gives ${Math.round(grams)} g`,
+      });
+  } else if (diameterCm === undefined) {
+    thicknessMm ??= USUAL_THICKNESS_MM;
+    diameterCm = pieceDiameterCm(grams, thicknessMm, density, shape);
+    guesses.push({
+      path: 'piece.diameterCm',
+      from: '',
+      why: `worked out from ${Math.round(grams)} g at ${thicknessMm} mm and a density of ${density} g/cm³`,
+    });
+  } else {
+    const by = pieceThicknessMm(grams, diameterCm, density, shape);
+    if (by >= THICKNESS_MM.least && by <= THICKNESS_MM.most) {
+      thicknessMm = by;
+      guesses.push({
+        path: 'piece.thicknessMm',
+        from: '',
+        why: `worked out from ${Math.round(grams)} g and ${Number(diameterCm.toFixed(1))} cm at a density of ${density} g/cm³`,
+      });
+    }
+  }
+  return {
+    doughG: grams,
+    diameterCm: Number(Math.min(500, Math.max(1, diameterCm)).toFixed(1)),
+    ...(thicknessMm === undefined ? {} : { thicknessMm: Number(Math.min(200, Math.max(0.1, thicknessMm)).toFixed(1)) }),
+    shape,
+  };
+}
+
+function shapeOf(text: string): string {
+  if (/\boval|tear-?drop|tongue\b/i.test(text)) return 'oval';
+  if (/\bcoil|spiral|snail\b/i.test(text)) return 'coil';
+  if (/\b(?:quarters|wedges|triangles|half-?moons?|farls?|in half over the filling)\b/i.test(text)) return 'wedge';
+  if (/\b(?:into|in) (?:a )?squares?|envelope\b/i.test(text)) return 'square';
+  return /\bpocket\b/i.test(text) ? 'pocket' : 'round';
+}
+
+function familyOf(ingredients: readonly Ingredient[], method: MethodDrafts, guesses: Guess[]): FamilyName {
+  const dough = ingredients.filter((i) => i.use === 'dough');
+  const does = (...actions: string[]): boolean => method.drafts.some((d) => actions.includes(d.action));
+  const [family, why] = ((): readonly [FamilyName, string] => {
+    if (does('coil') || ingredients.some((i) => i.use === 'layer')) return ['laminated', 'it is layered or coiled'];
+    if (ingredients.some((i) => i.use === 'fill')) return ['filled', 'it holds a filling'];
+    if (!dough.some((i) => i.allergens?.includes('gluten'))) return ['gluten-free', 'no flour in it holds gluten'];
+    if (dough.some((i) => i.role === 'starter')) return ['sourdough', 'a starter raises it'];
+    if (dough.some((i) => leavenKind(i) === 'yeast')) return ['yeasted', 'yeast raises it'];
+    if (dough.some((i) => i.role === 'leaven')) return ['chemical', 'powder or soda raises it'];
+    if (does('scald') || dough.some((i) => i.role === 'water' && (i.tempC ?? 0) >= 70))
+      return ['hot-water', 'the water is boiling or very hot'];
+    return ['unleavened', 'nothing raises it'];
+  })();
+  guesses.push({ path: 'family', from: '', why });
+  return family;
+}
+
+function unused(ingredients: readonly Ingredient[], method: string): readonly Conflict[] {
+  const foods = ingredients.map((i) => findFood(i.name));
+  return neverUsed(ingredients, foods, method).map((n) => ({
+    paths: [`ingredients[${n}]`],
+    what: `${ingredients[n]?.name ?? ''} is listed and never used in the method`,
+  }));
+}
+
+function withHeldBack(ingredients: readonly Ingredient[], method: string, guesses: Guess[]): readonly Ingredient[] {
+  const held = heldBack(ingredients, method);
+  for (const h of held)
+    guesses.push({
+      path: `ingredients[${h.index}].holdBackPct`,
+      from: h.from,
+      why: `the rest comes later: ${h.pct} % is kept back`,
+    });
+  return ingredients.map((i, n) => {
+    const h = held.find((x) => x.index === n);
+    return h ? { ...i, holdBackPct: h.pct } : i;
+  });
+}
+
+/** "Add the flour in three goes": the formula has it whole, the words stay with the step. */
+function goesIn(text: string, method: MethodDrafts): readonly Guess[] {
+  const m =
+    /\b(?:in|a) (?:(?:2|3|4|5|two|three|several|batches|stages)\s*(?:goes|additions|batches|stages|lots|parts)|little at a time|bit at a time|batches)\b/i.exec(
+      text,
+    );
+  const n = m ? method.drafts.findIndex((d) => d.text.includes(m[0])) : -1;
+  return m && n >= 0
+    ? [{ path: `steps[${n}]`, from: m[0], why: 'added bit by bit: the formula has the amount whole' }]
+    : [];
+}
+
+/** A total time that is said, against the shortest time that the chain takes. */
+function totalConflicts(facts: readonly string[], bread: Bread): readonly Conflict[] {
+  const total = facts.find((f) => /\b(?:total time|ready in|takes)\b/i.test(f));
+  const said = total === undefined ? undefined : durationsIn(normalLine(total)).at(-1);
+  if (!said) return [];
+  const least = methodTimes(bread.steps, USUAL_BENCH).leastSec;
+  return said.most * 60 < least * 0.8
+    ? [{ paths: ['steps'], what: `"${total ?? ''}", but its steps take ${durationText(least)} at least` }]
+    : [];
+}
+
+function slugOf(title: string): string {
+  const slug = title
+    .normalize('NFKD')
+    .toLowerCase()
+    .replace(/\p{M}/gu, '')
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '')
+    .slice(0, 60)
+    .replace(/-+$/, '');
+  return slug === '' ? 'bread' : slug;
+}

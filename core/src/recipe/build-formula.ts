@@ -1,0 +1,227 @@
+import { foodsIn, type Food } from '../foods/index.ts';
+import { ingredientOfFood } from '../bread/index.ts';
+import { percentagesOf, type Ingredient, type IngredientUse } from '../formula/index.ts';
+import { foodById, SELF_RAISING_POWDER_PCT, type ReadIngredient } from './ingredient-line.ts';
+import type { Conflict, Guess } from './result.ts';
+
+/** Grams of one ingredient on its way into the formula. */
+interface Weighed {
+  readonly ingredient: Ingredient;
+  readonly food: Food | undefined;
+  /** Undefined: no amount was told. */
+  readonly g: number | undefined;
+  readonly guesses: readonly { readonly from: string; readonly why: string; readonly key?: string }[];
+  readonly disagreement: string | undefined;
+}
+
+export interface BuiltFormula {
+  readonly ingredients: readonly Ingredient[];
+  readonly doughG: number;
+  readonly guesses: readonly Guess[];
+  readonly conflicts: readonly Conflict[];
+}
+
+/** Grams a piece of what is used outside the dough and has no amount (common practice). */
+const USUAL_G: Readonly<Record<Exclude<IngredientUse, 'dough'>, number>> = {
+  bath: 40,
+  layer: 6,
+  fill: 40,
+  dust: 5,
+  griddle: 2,
+  finish: 4,
+  serve: 15,
+};
+/** Baker's percentages where a recipe leaves the amount open (common practice). */
+const USUAL_PCT: Readonly<Partial<Record<Ingredient['role'], number>>> = {
+  salt: 2,
+  water: 60,
+  milk: 60,
+  yogurt: 40,
+  fat: 5,
+  leaven: 1,
+  sugar: 1,
+  starter: 25,
+};
+const twoDecimals = (x: number): number => Number(x.toFixed(2));
+
+/**
+ * Baker's percentages of what the lines weigh. Flours that come in several lines are one; self-raising flour is flour and powder;
+ * what is used outside the dough is a piece's. Undefined without any flour.
+ */
+export function buildFormula(lines: readonly ReadIngredient[], pieces: number): BuiltFormula | undefined {
+  const weighed = joinSame(lines.flatMap(weigh));
+  const flours = weighed.filter((w) => w.ingredient.use === 'dough' && w.ingredient.role === 'flour');
+  const flourG = flours.reduce((sum, w) => sum + (w.g ?? 0), 0);
+  if (flourG <= 0) return undefined;
+  const grams = weighed.map((w) =>
+    w.ingredient.use === 'dough' ? (w.g ?? (flourG * (USUAL_PCT[w.ingredient.role] ?? 1)) / 100) : 0,
+  );
+  const pcts =
+    percentagesOf(
+      grams,
+      weighed.map((w) => flours.includes(w)),
+    ) ?? [];
+  const guesses: Guess[] = [];
+  const conflicts: Conflict[] = [];
+  const ingredients = weighed.map((w, n): Ingredient => {
+    const isDough = w.ingredient.use === 'dough';
+    const path = `ingredients[${n}].${isDough ? 'pct' : 'gPerPiece'}`;
+    for (const g of w.guesses)
+      guesses.push({ path: g.key === undefined ? path : `ingredients[${n}].${g.key}`, from: g.from, why: g.why });
+    if (w.disagreement !== undefined) conflicts.push({ paths: [path], what: w.disagreement });
+    if (isDough) {
+      if (w.g === undefined)
+        guesses.push({
+          path,
+          from: w.ingredient.name,
+          why: `no amount is told; ${USUAL_PCT[w.ingredient.role] ?? 1} % of the flour is taken`,
+        });
+      return { ...w.ingredient, pct: Math.min(1000, pcts[n] ?? 0) };
+    }
+    const usual = USUAL_G[w.ingredient.use];
+    if (w.g === undefined)
+      guesses.push({ path, from: w.ingredient.name, why: `no amount is told; ${usual} g a piece is taken` });
+    return { ...w.ingredient, gPerPiece: w.g === undefined ? usual : twoDecimals(w.g / pieces) };
+  });
+  return { ingredients: closeFlours(ingredients), doughG: grams.reduce((a, b) => a + b, 0), guesses, conflicts };
+}
+
+/** Rounding may leave the flours a hundredth from 100. */
+function closeFlours(ingredients: readonly Ingredient[]): readonly Ingredient[] {
+  const isFlour = (i: Ingredient): boolean => i.use === 'dough' && i.role === 'flour';
+  const sum = ingredients.reduce((s, i) => s + (isFlour(i) ? (i.pct ?? 0) : 0), 0);
+  const largest = ingredients.filter(isFlour).reduce((a, b) => ((b.pct ?? 0) > (a.pct ?? 0) ? b : a));
+  return ingredients.map((i) => (i === largest ? { ...i, pct: twoDecimals((i.pct ?? 0) + 100 - sum) } : i));
+}
+
+function weigh(r: ReadIngredient): readonly Weighed[] {
+  const guesses = r.guesses.map((why) => ({ from: r.line, why }));
+  const base = { g: r.weight?.g, guesses, disagreement: r.disagreement, food: r.food };
+  const more = {
+    name: r.name,
+    ...(r.tempC === undefined ? {} : { tempC: r.tempC }),
+    ...(r.isOptional && r.use !== 'dough' ? { optional: true } : {}),
+  };
+  if (!r.food)
+    return [
+      {
+        ...base,
+        ingredient: { name: r.name, role: 'other', use: r.use },
+        guesses: [
+          ...guesses,
+          {
+            from: r.line,
+            why: 'this food is not known: it counts as "other", without water, allergens or price',
+            key: 'role',
+          },
+        ],
+      },
+    ];
+  const byFeel = r.isByFeel && r.food.role === 'water' && r.use === 'dough';
+  const held = byFeel ? { holdBackPct: 10 } : {};
+  const heldWhy = byFeel ? [{ from: r.line, why: 'added by feel: a tenth is kept back', key: 'holdBackPct' }] : [];
+  if (r.food.id === 'self-raising' && r.use === 'dough') return splitSelfRaising(r, base);
+  return [
+    {
+      ...base,
+      guesses: [...guesses, ...heldWhy],
+      ingredient: ingredientOfFood(r.food, { use: r.use, ...held, ...more }),
+    },
+  ];
+}
+
+/** Self-raising flour is plain flour with baking powder in it (common practice: 5 % of the flour). */
+function splitSelfRaising(r: ReadIngredient, base: Omit<Weighed, 'ingredient'>): readonly Weighed[] {
+  const share = 100 / (100 + SELF_RAISING_POWDER_PCT);
+  const why = `self-raising flour is taken as plain flour with ${SELF_RAISING_POWDER_PCT} % baking powder`;
+  const [flour, powder] = [foodById('plain-flour'), foodById('baking-powder')];
+  const part = (food: Food, factor: number): Weighed => ({
+    ...base,
+    food,
+    ingredient: ingredientOfFood(food, { use: 'dough' }),
+    g: base.g === undefined ? undefined : base.g * factor,
+    guesses: [...base.guesses, { from: r.line, why }],
+  });
+  return [part(flour, share), part(powder, 1 - share)];
+}
+
+/** What comes in several lines under one name and use ("200 g flour … 50 g flour, if needed") is one ingredient. */
+function joinSame(list: readonly Weighed[]): readonly Weighed[] {
+  const result: Weighed[] = [];
+  for (const w of list) {
+    const at = result.findIndex(
+      (r) =>
+        r.ingredient.use === w.ingredient.use &&
+        (r.ingredient.name === w.ingredient.name ||
+          (r.food !== undefined && r.food === w.food && r.ingredient.use === 'dough' && r.ingredient.role !== 'other')),
+    );
+    const same = result[at];
+    if (!same) {
+      result.push(w);
+      continue;
+    }
+    const g = same.g === undefined && w.g === undefined ? undefined : (same.g ?? 0) + (w.g ?? 0);
+    result[at] = {
+      ...same,
+      g,
+      guesses: [
+        ...same.guesses,
+        ...w.guesses,
+        { from: w.ingredient.name, why: 'it comes in several lines; they are added up' },
+      ],
+      disagreement: same.disagreement ?? w.disagreement,
+    };
+  }
+  return result;
+}
+
+/** Words by which a method means several ingredients at once. */
+const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
+  [/\b(?:all (?:of )?the|everything|the rest of the|remaining|other) ?(?:dough )?(?:ingredients?)?\b/i, () => true],
+  [/\bingredients\b/i, () => true],
+  [
+    /\bdry (?:ingredients|things|mix)\b|\bthe dry\b/i,
+    (i) => ['flour', 'salt', 'sugar', 'leaven', 'other'].includes(i.role),
+  ],
+  [/\b(?:wet|liquids?)\b/i, (i) => ['water', 'milk', 'yogurt', 'egg', 'fat', 'starter'].includes(i.role)],
+  [/\bflours?\b|\bmeal\b/i, (i) => i.role === 'flour'],
+  [/\bfat\b/i, (i) => i.role === 'fat'],
+  [/\bfilling|stuffing\b/i, (i) => i.use === 'fill' || i.use === 'layer'],
+  [/\bleaven|raising agents?\b/i, (i) => i.role === 'leaven'],
+  [/\byeast\b/i, (i) => i.name.includes('yeast')],
+  [/\bstarter|levain\b/i, (i) => i.role === 'starter'],
+  [/\beggs?\b/i, (i) => i.role === 'egg'],
+  [/\boil(?:ed)?\b/i, (i) => i.name.includes('oil')],
+  [/\bbutter(?:ed)?\b/i, (i) => i.name.includes('butter')],
+  [/\bsalt(?:ed)?\b|\bseason/i, (i) => i.role === 'salt'],
+  [/\bwater\b/i, (i) => i.role === 'water'],
+  [/\bmilk\b/i, (i) => i.role === 'milk'],
+  [/\byogh?urt\b/i, (i) => i.role === 'yogurt'],
+  [/\bsugar|sweetener\b/i, (i) => i.role === 'sugar'],
+  [/\bherbs?|greens|leaves\b/i, (i) => i.role === 'other'],
+  [/\bcheese\b/i, (i) => /cheese|paneer|curd|feta/.test(i.name)],
+  [/\bsoda|bicarb/i, (i) => i.name.includes('soda')],
+  [/\bdust|floured?\b/i, (i) => i.use === 'dust'],
+  [/\bgrease|oil(?:ed)? (?:the|a) /i, (i) => i.use === 'griddle'],
+  [/\bserve/i, (i) => i.use === 'serve'],
+];
+
+/** Ingredients that a method never mentions, by name or in general; none when there is no method. */
+export function neverUsed(
+  ingredients: readonly Ingredient[],
+  foods: readonly (Food | undefined)[],
+  method: string,
+): readonly number[] {
+  if (method.trim() === '') return [];
+  const named = new Set(foodsIn(method).map((f) => f.food));
+  // "mix and knead": a method that never says flour means the whole list
+  const isTerse = !/\bflours?\b/i.test(method) && !foods.some((f) => f?.role === 'flour' && named.has(f));
+  const isMentioned = (i: Ingredient, n: number): boolean => {
+    if (isTerse && i.use === 'dough') return true;
+    const food = foods[n];
+    if (food && named.has(food)) return true;
+    if (GENERAL.some(([words, covers]) => words.test(method) && covers(i))) return true;
+    return i.name.split(/[\s,]+/).some((w) => w.length > 3 && method.toLowerCase().includes(w.replace(/s$/, '')));
+  };
+  return ingredients.flatMap((i, n) => (isMentioned(i, n) ? [] : [n]));
+}

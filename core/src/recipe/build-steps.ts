@@ -1,0 +1,312 @@
+import type { Step } from '../method/index.ts';
+import type { Action } from './actions.ts';
+import type { Duration } from './durations.ts';
+import type { MethodDrafts, StepDraft } from './method-drafts.ts';
+import type { Guess } from './result.ts';
+
+type Kind = Step['kind'];
+const KIND: Readonly<Partial<Record<Action, Kind>>> = {
+  bloom: 'bloom',
+  rub: 'mix',
+  scald: 'mix',
+  mix: 'mix',
+  knead: 'knead',
+  knock: 'knead',
+  fold: 'fold',
+  rest: 'rest',
+  proof: 'proof',
+  chill: 'chill',
+  temper: 'temper',
+  divide: 'divide',
+  ball: 'ball',
+  shape: 'shape',
+  roll: 'roll',
+  fill: 'fill',
+  coil: 'coil',
+  cook: 'cook',
+  finish: 'finish',
+  clap: 'finish',
+  job: 'prepare',
+};
+const REST_KINDS = new Set<Kind>(['bloom', 'rest', 'proof', 'chill', 'temper']);
+const PIECE_KINDS = new Set<Kind>(['roll', 'fill', 'coil', 'shape', 'cook', 'finish']);
+
+/** Usual minutes where a recipe names none (common practice), a batch's and a piece's. */
+const USUAL_MIN: Readonly<Partial<Record<Action, readonly [number, number]>>> = {
+  rub: [4, 0],
+  scald: [6, 0],
+  mix: [6, 0],
+  knead: [8, 0],
+  knock: [1, 0],
+  fold: [2.5, 0],
+  divide: [1, 0.5],
+  ball: [0, 0.7],
+  shape: [1, 0],
+  roll: [3, 0],
+  fill: [2, 0],
+  coil: [1.5, 0],
+  finish: [0.5, 0],
+  clap: [0.3, 0],
+};
+const USUAL_WINDOW: Readonly<Partial<Record<Action, readonly [number, number, number]>>> = {
+  bloom: [5, 8, 12],
+  rest: [15, 30, 90],
+  proof: [45, 60, 90],
+  chill: [60, 480, 1440],
+  temper: [60, 75, 120],
+};
+const USUAL_COOK_SEC = [75, 50] as const;
+const LONGEST_MIN = 7 * 24 * 60;
+
+export interface BuiltSteps {
+  readonly steps: readonly Step[];
+  readonly guesses: readonly Guess[];
+  /** The recipe's words for each step. */
+  readonly texts: readonly string[];
+}
+
+interface Named {
+  readonly draft: StepDraft;
+  readonly kind: Kind;
+  readonly id: string;
+}
+
+const ORIGIN = 'the recipe names none';
+
+/** The chain of a bread from drafts: ids, places, times; what every chain needs and the recipe leaves out is added, and said. */
+export function buildSteps(method: MethodDrafts): BuiltSteps {
+  const guesses: Guess[] = [];
+  const drafts = completed(method.drafts, guesses);
+  const named = nameSteps(drafts);
+  const firstPiece = named.findIndex((n) => PIECE_KINDS.has(n.kind) && !n.draft.isBeside);
+  const steps = named.map((n, index): Step => {
+    const path = `steps[${index}]`;
+    const per = firstPiece >= 0 && index >= firstPiece && !n.draft.isBeside ? 'piece' : 'batch';
+    const told = {
+      ...(n.draft.cue === undefined ? {} : { cue: n.draft.cue }),
+      ...(n.draft.caution === undefined ? {} : { caution: n.draft.caution.slice(0, 400) }),
+    };
+    if (n.draft.isBeside) return prepareStep(n, besideOf(named, index), told, path, guesses);
+    if (REST_KINDS.has(n.kind)) return restStep(n, per, told, path, guesses);
+    return n.kind === 'cook' ? cookStep(n, method.heat, told, path, guesses) : handStep(n, per, told, path, guesses);
+  });
+  return {
+    steps,
+    guesses: guesses.map((g) => ({ ...g, path: pathOfAdded(g.path, named) })),
+    texts: named.map((n) => n.draft.text),
+  };
+}
+
+/** A guess that a step was added is noted before the step has a number: by its action. */
+function pathOfAdded(path: string, named: readonly Named[]): string {
+  const action = /^added:(\w+)$/.exec(path)?.[1];
+  return action === undefined ? path : `steps[${named.findIndex((n) => n.draft.action === action)}]`;
+}
+
+const addedDraft = (action: Action): StepDraft => ({
+  action,
+  text: '',
+  times: [],
+  isBeside: false,
+  cue: undefined,
+  caution: undefined,
+});
+
+function completed(drafts: readonly StepDraft[], guesses: Guess[]): readonly StepDraft[] {
+  const chain = drafts.filter((d) => !d.isBeside);
+  const has = (...actions: Action[]): boolean => chain.some((d) => actions.includes(d.action));
+  const note = (action: Action, why: string): void => void guesses.push({ path: `added:${action}`, from: '', why });
+  const result = [...drafts];
+  if (!has('mix', 'rub', 'scald')) {
+    result.unshift(addedDraft('mix'));
+    note('mix', 'no mixing is told; it is added');
+  }
+  const before = (d: StepDraft): boolean => !d.isBeside && PIECE_KINDS.has(KIND[d.action] ?? 'mix');
+  if (!has('divide', 'ball')) {
+    const at = result.findIndex(before);
+    result.splice(at < 0 ? result.length : at, 0, addedDraft('divide'));
+    note('divide', 'no dividing is told; it is added before the first step of a piece');
+  }
+  if (!has('roll', 'shape', 'coil', 'fill')) {
+    const at = result.findIndex((d) => d.action === 'cook');
+    result.splice(at < 0 ? result.length : at, 0, addedDraft('roll'));
+    note('roll', 'no rolling or shaping is told; it is added');
+  }
+  if (!has('cook')) {
+    const at = result.findIndex((d) => d.action === 'finish' || d.action === 'clap');
+    result.splice(at < 0 ? result.length : at, 0, addedDraft('cook'));
+    note('cook', 'no cooking is told; it is added');
+  }
+  return result.slice(0, 40);
+}
+
+/** Ids in the trade's words, numbered where a kind comes again. Finishing that comes before any cooking is filling. */
+function nameSteps(drafts: readonly StepDraft[]): readonly Named[] {
+  const taken = new Map<string, number>();
+  const cook = drafts.findIndex((d) => d.action === 'cook' && !d.isBeside);
+  return drafts.map((draft, n) => {
+    const early = n < cook && (draft.action === 'finish' || draft.action === 'clap');
+    const kind: Kind = draft.isBeside ? 'prepare' : early ? 'fill' : (KIND[draft.action] ?? 'mix');
+    const base = draft.isBeside
+      ? 'side-job'
+      : draft.action === 'clap' && !early
+        ? 'clap'
+        : draft.action === 'knock'
+          ? 'knock-back'
+          : kind;
+    const count = (taken.get(base) ?? 0) + 1;
+    taken.set(base, count);
+    return { draft, kind, id: count === 1 ? base : `${base}-${count}` };
+  });
+}
+
+const capped = (minutes: number): number => Math.min(LONGEST_MIN, Number(minutes.toFixed(2)));
+
+function restStep(n: Named, per: 'batch' | 'piece', told: object, path: string, guesses: Guess[]): Step {
+  const { draft } = n;
+  const at =
+    n.kind === 'chill'
+      ? 'fridge'
+      : /\b(?:warm|airing cupboard|oven|draught-free warm)\b/i.test(draft.text) && n.kind === 'proof'
+        ? 'warm'
+        : 'room';
+  const time = draft.times.at(-1);
+  const [least, ideal, most] = time
+    ? [time.least, time.ideal, time.most]
+    : (USUAL_WINDOW[draft.action] ?? [15, 30, 90]);
+  if (!time)
+    guesses.push({ path: `${path}.window`, from: draft.text, why: `${ORIGIN}; ${least} to ${most} min is usual` });
+  else if (time.why !== undefined) guesses.push({ path: `${path}.window`, from: time.text, why: time.why });
+  return {
+    id: n.id,
+    kind: n.kind as 'rest',
+    per,
+    at,
+    window: { min: capped(least), ideal: capped(ideal), max: Math.max(0.05, capped(most)) },
+    ...told,
+  };
+}
+
+function minutesOf(draft: StepDraft, path: string, guesses: Guess[]): { minutes: number; minutesPerPiece?: number } {
+  const time = draft.times.at(-1);
+  if (time) {
+    if (time.most > time.least && time.why === undefined)
+      guesses.push({ path: `${path}.minutes`, from: time.text, why: 'the middle of the range is taken' });
+    else if (time.why !== undefined && !/longest is taken|longest time/.test(time.why))
+      guesses.push({ path: `${path}.minutes`, from: time.text, why: time.why });
+    return { minutes: capped(time.ideal) };
+  }
+  const [minutes, minutesPerPiece] = USUAL_MIN[draft.action] ?? [2, 0];
+  guesses.push({
+    path: `${path}.minutes`,
+    from: draft.text,
+    why: `${ORIGIN}; ${minutesPerPiece > 0 ? `${minutesPerPiece} min a piece` : `${minutes} min`} is usual for beginners`,
+  });
+  return { minutes, ...(minutesPerPiece > 0 ? { minutesPerPiece } : {}) };
+}
+
+function handStep(n: Named, per: 'batch' | 'piece', told: object, path: string, guesses: Guess[]): Step {
+  const { minutes, minutesPerPiece } = minutesOf(n.draft, path, guesses);
+  const time =
+    per === 'piece'
+      ? { minutes: minutes + (minutesPerPiece ?? 0) }
+      : { minutes, ...(minutesPerPiece === undefined ? {} : { minutesPerPiece }) };
+  const by = per === 'piece' ? 'owner' : n.draft.action === 'divide' ? 'one' : 'team';
+  return { id: n.id, kind: n.kind as 'mix', per, by, at: 'bench', ...time, ...told };
+}
+
+function besideOf(named: readonly Named[], index: number): string {
+  const later = named.slice(index + 1).filter((n) => !n.draft.isBeside && !REST_KINDS.has(n.kind));
+  const earlier = named.slice(0, index).filter((n) => !n.draft.isBeside && !REST_KINDS.has(n.kind));
+  return (
+    (later.find((n) => n.kind === 'fill') ?? later.find((n) => n.kind === 'finish') ?? later[0] ?? earlier.at(-1))
+      ?.id ?? 'cook'
+  );
+}
+
+function prepareStep(n: Named, before: string, told: object, path: string, guesses: Guess[]): Step {
+  const time = n.draft.times.at(-1);
+  const minutes = capped(time?.ideal ?? 8);
+  if (!time) guesses.push({ path: `${path}.minutes`, from: n.draft.text, why: `${ORIGIN}; 8 min is taken` });
+  guesses.push({
+    path: `${path}.before`,
+    from: n.draft.text,
+    why: 'a job done meanwhile is taken to be over before the step that uses it',
+  });
+  const at =
+    /\b(?:melt|simmer|fry|boil|warm|heat|pan)\b/i.test(n.draft.text) && !/\bchop|mash|mix\b/i.test(n.draft.text)
+      ? 'flame'
+      : 'bench';
+  return { id: n.id, kind: 'prepare', per: 'batch', by: 'one', at, minutes, before, ...told };
+}
+
+function cookStep(n: Named, heat: MethodDrafts['heat'], told: object, path: string, guesses: Guess[]): Step {
+  const text = n.draft.text;
+  const times = n.draft.times.filter((t) => t.most <= 40);
+  const sides = phaseSeconds(text, times);
+  if (!sides)
+    guesses.push({ path: `${path}.phases`, from: text, why: `${ORIGIN}; ${USUAL_COOK_SEC.join(' and ')} s are usual` });
+  else for (const g of sides.whys) guesses.push({ path: `${path}.phases`, ...g });
+  const level = heatOf(text) ?? heat;
+  if (!level) guesses.push({ path: `${path}.phases`, from: text, why: 'the heat is not said; medium is taken' });
+  const at = /\bunder (?:a|the) (?:hot )?grill\b/i.test(text) ? 'grill' : 'griddle';
+  const names = ['first', 'second', 'first again', 'second again'];
+  const phases = (sides?.list ?? USUAL_COOK_SEC.map((sec) => ({ sec, minSec: undefined, maxSec: undefined }))).map(
+    (s, i) => ({
+      side: names[i] ?? `turn ${i}`,
+      heat: level ?? ('medium' as const),
+      sec: s.sec,
+      ...(s.minSec === undefined || s.maxSec === undefined ? {} : { minSec: s.minSec, maxSec: s.maxSec }),
+    }),
+  );
+  return { id: n.id, kind: 'cook', per: 'piece', by: 'owner', at, attend: 'whole', phases, ...told };
+}
+
+const heatOf = (text: string): 'low' | 'medium' | 'high' | undefined => {
+  if (/\b(?:medium[- ]high|high heat|very hot|really hot|smoking|hot (?:dry )?(?:griddle|pan|skillet))\b/i.test(text))
+    return 'high';
+  if (/\b(?:low|gentle|medium[- ]low)\b/i.test(text)) return 'low';
+  return /\bmedium|moderate\b/i.test(text) ? 'medium' : undefined;
+};
+
+interface Side {
+  readonly sec: number;
+  readonly minSec: number | undefined;
+  readonly maxSec: number | undefined;
+}
+
+const sideOf = (d: Duration, share = 1): Side => {
+  const at = (minutes: number): number => Math.max(1, Math.round(minutes * 60 * share));
+  const isRange = d.most > d.least && !(d.why?.includes('longest') ?? false);
+  return { sec: at(d.ideal), minSec: isRange ? at(d.least) : undefined, maxSec: isRange ? at(d.most) : undefined };
+};
+
+/** Seconds of each side: "2–3 minutes a side" is two alike; one time "in all" is halved; several times are the sides in order. */
+function phaseSeconds(
+  text: string,
+  times: readonly Duration[],
+):
+  | { readonly list: readonly Side[]; readonly whys: readonly { readonly from: string; readonly why: string }[] }
+  | undefined {
+  const [first, second] = times;
+  if (!first) return undefined;
+  const loose = times.filter((t) => t.why?.startsWith('"') ?? false).map((t) => ({ from: t.text, why: t.why ?? '' }));
+  if (/\b(?:a|per|each|on each|on either|both|either) sides?\b|\bsides? each\b/i.test(text))
+    return { list: [sideOf(first), sideOf(first), ...times.slice(1, 3).map((t) => sideOf(t))], whys: loose };
+  if (second) return { list: times.slice(0, 4).map((t) => sideOf(t)), whys: loose };
+  const isTurned = /\bturn|flip|other side|second side\b/i.test(text);
+  if (/\bin all|in total|altogether|turning\b/i.test(text))
+    return {
+      list: [sideOf(first, 0.5), sideOf(first, 0.5)],
+      whys: [...loose, { from: first.text, why: 'the whole time is shared by two sides' }],
+    };
+  if (isTurned)
+    return {
+      list: [sideOf(first), sideOf(first, 0.6)],
+      whys: [...loose, { from: first.text, why: 'the second side is not told; six tenths of the first is usual' }],
+    };
+  return {
+    list: [sideOf(first, 0.6), sideOf(first, 0.4)],
+    whys: [...loose, { from: first.text, why: 'one time is told and no turn; it is shared by two sides' }],
+  };
+}

@@ -1,0 +1,194 @@
+/** A length of time in words: minutes at least, ideally, at most; which ends were said. */
+export interface Duration {
+  readonly least: number;
+  readonly ideal: number;
+  readonly most: number;
+  /** The words that were read. */
+  readonly text: string;
+  readonly at: number;
+  /** What the words leave open and was filled in; undefined when they say it. */
+  readonly why?: string;
+}
+
+const MIN_PER: Readonly<Record<string, number>> = { s: 1 / 60, m: 1, h: 60, d: 1440 };
+const UNIT = '(seconds?|secs?|s|minutes?|mins?|m|hours?|hrs?|h|days?|d)\\b\\.?';
+const NUMBER = '(\\d+(?:\\.\\d+)?(?:\\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\\d+\\s+\\d\\/\\d|\\d\\/\\d)';
+const TIME = new RegExp(
+  `(about |around |roughly |approx\\.? |approximately |another |a further )?${NUMBER}\\s*(?:${UNIT})?(?:\\s*(?:-|–|—|to|or)\\s*${NUMBER})?\\s*${UNIT}(?:\\s*(?:and\\s*)?(\\d+)\\s*(minutes?|mins?|m)\\b)?`,
+  'gi',
+);
+const FRACTIONS: Readonly<Record<string, number>> = {
+  '½': 0.5,
+  '¼': 0.25,
+  '¾': 0.75,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '⅛': 0.125,
+};
+const OVERNIGHT = { least: 480, ideal: 600, most: 840 } as const;
+
+function valueOf(text: string): number {
+  const sign = Array.from(text).find((c) => c in FRACTIONS);
+  const [whole = '', over = ''] = text
+    .replace(/[½¼¾⅓⅔⅛]/g, '')
+    .trim()
+    .split(/\s+(?=\d\/)/);
+  const ratio = (t: string): number => {
+    const [a = '0', b] = t.split('/');
+    return b === undefined ? Number(a || 0) : Number(a) / Number(b);
+  };
+  return ratio(whole) + (over === '' ? 0 : ratio(over)) + (sign === undefined ? 0 : (FRACTIONS[sign] ?? 0));
+}
+
+/** A range of plain minutes, with the words around it that shift its ends. */
+interface Plain {
+  readonly from: number;
+  readonly to: number;
+  readonly text: string;
+  readonly at: number;
+  readonly isAbout: boolean;
+}
+
+function plainTimes(text: string): readonly Plain[] {
+  const found: Plain[] = [];
+  for (const m of text.matchAll(TIME)) {
+    const [all, about, first = '', firstUnit, second, unit = '', more] = m;
+    const per = MIN_PER[(unit[0] ?? 'm').toLowerCase()] ?? 1;
+    const firstPer =
+      firstUnit === undefined || second === undefined ? per : (MIN_PER[(firstUnit[0] ?? 'm').toLowerCase()] ?? per);
+    const extra = more === undefined ? 0 : Number(more);
+    const from = valueOf(first) * (second === undefined ? per : firstPer) + (second === undefined ? extra : 0);
+    const to = second === undefined ? from : valueOf(second) * per + extra;
+    found.push({
+      from,
+      to: Math.max(from, to),
+      text: all.trim().replace(/\.$/, ''),
+      at: m.index,
+      isAbout: /about|around|roughly|approx/i.test(about ?? ''),
+    });
+  }
+  return found;
+}
+
+/**
+ * The times that a text names, in its order: "about 1½–2 hours", "at least 20 minutes, better an hour", "a few seconds", "overnight".
+ * Assumes one spelling (`normalLine`).
+ */
+export function durationsIn(text: string): readonly Duration[] {
+  const loose = looseTimes(text);
+  const plain = plainTimes(text).filter((p) => !loose.some((l) => p.at >= l.at && p.at < l.at + l.text.length));
+  const found: Duration[] = [];
+  for (let n = 0; n < plain.length; n++) {
+    const t = plain[n];
+    if (!t) continue;
+    const before = text.slice(0, t.at).toLowerCase();
+    const next = plain[n + 1];
+    const between = next ? text.slice(t.at + t.text.length, next.at).toLowerCase() : '';
+    if (next && /\b(better|ideally|preferably|best)\b/.test(between) && between.length < 40) {
+      found.push({
+        least: t.from,
+        ideal: next.from,
+        most: next.to > next.from ? next.to : next.from * 2,
+        text: text.slice(t.at, next.at + next.text.length),
+        at: t.at,
+        why: 'the longest time is not said and is taken as twice the better one',
+      });
+      n++;
+    } else if (next && /\b(?:and |or )?(?:up to|at most|no more than)\s*$/.test(between) && between.length < 30) {
+      found.push({
+        least: t.from,
+        ideal: t.to,
+        most: next.to,
+        text: text.slice(t.at, next.at + next.text.length),
+        at: t.at,
+      });
+      n++;
+    } else found.push(shifted(t, before));
+  }
+  const all = [...found, ...loose.filter((l) => !found.some((f) => l.at >= f.at && l.at < f.at + f.text.length))];
+  return joinOvernight(
+    all.sort((a, b) => a.at - b.at),
+    text,
+  );
+}
+
+function shifted(t: Plain, before: string): Duration {
+  const words = { text: t.text, at: t.at };
+  if (/\b(at least|a minimum of|minimum|not less than)\s*(?:for\s*)?$/.test(before))
+    return {
+      least: t.from,
+      ideal: t.from * 1.5,
+      most: t.from * 3,
+      ...words,
+      why: 'only the least time is said; ideal and longest are taken as one and a half and three times that',
+    };
+  if (/\b(up to|at most|no more than|no longer than|maximum)\s*(?:for\s*)?$/.test(before))
+    return {
+      least: t.from / 2,
+      ideal: t.from * 0.75,
+      most: t.from,
+      ...words,
+      why: 'only the longest time is said; the least is taken as half of it',
+    };
+  if (t.to > t.from) return { least: t.from, ideal: (t.from + t.to) / 2, most: t.to, ...words };
+  const least = t.isAbout ? t.from * 0.8 : t.from;
+  return {
+    least,
+    ideal: t.from,
+    most: t.from * 2,
+    ...words,
+    why: `one time is said${t.isAbout ? ', and only roughly' : ''}; the longest is taken as twice that`,
+  };
+}
+
+const LOOSE: readonly (readonly [RegExp, number, number, number])[] = [
+  [/\b(?:just )?a few seconds\b/gi, 3 / 60, 6 / 60, 12 / 60],
+  [/\ba few minutes\b/gi, 2, 3, 5],
+  [/\b(?:very )?briefly\b/gi, 1, 2, 3],
+  [/\ba few hours\b/gi, 120, 180, 300],
+  [/\b(?:just )?a moment\b/gi, 5 / 60, 10 / 60, 20 / 60],
+  [/\b(?:a|1) minute or (?:two|2|so)\b/gi, 1, 1.5, 2],
+  [/\b(?:an|1) hour or so\b/gi, 50, 60, 100],
+  [/(?<!\d )\ban hour\b(?! or so)/gi, 60, 60, 120],
+  [/(?<!\d )\ba minute\b(?! or)/gi, 1, 1, 2],
+  [/\bovernight\b/gi, OVERNIGHT.least, OVERNIGHT.ideal, OVERNIGHT.most],
+];
+
+function looseTimes(text: string): readonly Duration[] {
+  return LOOSE.flatMap(([pattern, least, ideal, most]) =>
+    [...text.matchAll(pattern)].map((m) => {
+      const before = text.slice(0, m.index).toLowerCase();
+      const isLeast = /\bat least\s*(?:for\s*)?$/.test(before) && !/overnight/i.test(m[0]);
+      return {
+        least,
+        ideal: isLeast ? ideal * 1.5 : ideal,
+        most: isLeast ? ideal * 3 : most,
+        text: m[0],
+        at: m.index,
+        why: `"${m[0].toLowerCase()}" is taken as ${spanText(least, most)}`,
+      };
+    }),
+  );
+}
+
+function spanText(least: number, most: number): string {
+  const [unit, per] = most < 1 ? ['s', 1 / 60] : most < 120 ? ['min', 1] : ['h', 60];
+  return `${Math.round(least / per)} to ${Math.round(most / per)} ${unit}`;
+}
+
+/** "2 hours or overnight" is one rest: from the short time to the night. */
+function joinOvernight(list: readonly Duration[], text: string): readonly Duration[] {
+  const night = list.findIndex((d) => /overnight/i.test(d.text));
+  const short = list[night - 1];
+  const long = list[night];
+  if (night < 1 || !short || !long || !/^\W*or\b/i.test(text.slice(short.at + short.text.length, long.at))) return list;
+  const joined = {
+    least: short.least,
+    ideal: short.ideal,
+    most: long.most,
+    text: `${short.text} … ${long.text}`,
+    at: short.at,
+    why: '"overnight" is taken as up to 14 h',
+  };
+  return [...list.slice(0, night - 1), joined, ...list.slice(night + 1)];
+}

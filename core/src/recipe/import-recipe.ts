@@ -1,0 +1,82 @@
+import { failure, fault, success, type Result } from '../faults/index.ts';
+import { LIMITS, readBread, readJson } from '../formats/index.ts';
+import { buildBread } from './build-bread.ts';
+import { textOfHtml } from './html.ts';
+import { findRecipe, partsOfJsonLd } from './json-ld.ts';
+import { inProse } from './prose.ts';
+import type { ImportedRecipe } from './result.ts';
+import { takeApart } from './sections.ts';
+
+/** Lines beyond this are not read: no recipe is as long, a book is. */
+const MOST_LINES = 600;
+const LONGEST_LINE = 2000;
+
+/**
+ * A bread from what somebody pasted: a recipe in lines or prose, a page of HTML, a schema.org Recipe as JSON-LD, or the project's own
+ * JSON. Nothing in it is run or fetched. Faults: `file-too-large`, `not-a-recipe` for JSON of another program.
+ */
+export function importRecipe(text: string): Result<ImportedRecipe> {
+  if (text.length > LIMITS.bytes)
+    return failure([fault('file-too-large', '', { bytes: text.length, limit: LIMITS.bytes })]);
+  const trimmed = text.replace(/^\uFEFF/, '').trim();
+  if (trimmed.startsWith('{') || trimmed.startsWith('[')) {
+    const json = readJson(trimmed);
+    if (json.ok) return importJson(json.value);
+    if (trimmed.startsWith('{"') || /^[{[]\s*["{]/.test(trimmed)) return json;
+  }
+  if (/<(?:html|body|head|script|div|p|ul|li|br|table|h[1-6])\b/i.test(trimmed)) return importHtml(trimmed);
+  return success(finished(fromText(trimmed)));
+}
+
+function importJson(value: unknown): Result<ImportedRecipe> {
+  const recipe = findRecipe(value);
+  if (recipe) return success(finished(buildBread(partsOfJsonLd(recipe))));
+  if (typeof value === 'object' && value !== null && 'ingredients' in value && 'steps' in value) {
+    const read = readBread(value);
+    return read.ok ? success({ bread: read.value, guesses: [], conflicts: [], notUnderstood: [] }) : read;
+  }
+  return failure([fault('not-a-recipe', '')]);
+}
+
+/** A page: the recipe that it holds as data, where there is one; else its words. */
+function importHtml(html: string): Result<ImportedRecipe> {
+  const page = textOfHtml(html);
+  for (const data of page.data) {
+    const json = readJson(data);
+    const recipe = json.ok ? findRecipe(json.value) : undefined;
+    if (recipe) return success(finished(buildBread(partsOfJsonLd(recipe))));
+  }
+  return success(finished(fromText(page.text)));
+}
+
+function fromText(text: string): ImportedRecipe {
+  const lines = text.split(/\r?\n/).filter((l) => l.trim() !== '');
+  const kept = lines.slice(0, MOST_LINES).map((l) => l.slice(0, LONGEST_LINE));
+  const parts = takeApart(kept.join('\n'));
+  const whole = parts.ingredients.length >= 2 ? parts : inProse(parts);
+  const built = buildBread(whole);
+  const more = lines.length - kept.length;
+  if (more === 0) return built;
+  return {
+    ...built,
+    notUnderstood: [
+      ...built.notUnderstood,
+      `and ${more} lines more, which were not read: a recipe has at most ${MOST_LINES}`,
+    ],
+  };
+}
+
+/** The format has the last word: a bread that it refuses is none, and the reasons are told. */
+function finished(recipe: ImportedRecipe): ImportedRecipe {
+  if (!recipe.bread) return recipe;
+  const read = readBread(JSON.parse(JSON.stringify(recipe.bread)));
+  if (read.ok) return { ...recipe, bread: read.value };
+  return {
+    ...recipe,
+    bread: null,
+    conflicts: [
+      ...recipe.conflicts,
+      ...read.faults.map((f) => ({ paths: [f.path], what: `what was read makes no bread: ${f.code}` })),
+    ],
+  };
+}

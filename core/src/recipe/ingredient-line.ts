@@ -1,0 +1,237 @@
+import { findFood, FOODS, type Food } from '../foods/index.ts';
+import type { IngredientUse } from '../formula/index.ts';
+import type { MeasureSystem } from '../units/index.ts';
+import { gramsOf, readAmounts, type Amount, type Weighed } from './amounts.ts';
+import { normalLine, withoutBullet } from './normal-line.ts';
+
+/** One ingredient as a line gives it, in grams where they can be known. */
+export interface ReadIngredient {
+  readonly line: string;
+  readonly name: string;
+  readonly food: Food | undefined;
+  readonly use: IngredientUse;
+  /** Grams in all; undefined when the line names no amount. */
+  readonly weight: Weighed | undefined;
+  /** The words that gave the amount. */
+  readonly amountText: string;
+  readonly guesses: readonly string[];
+  readonly tempC: number | undefined;
+  readonly isOptional: boolean;
+  /** "as needed", "enough to": what is added by feel. */
+  readonly isByFeel: boolean;
+  readonly disagreement: string | undefined;
+}
+
+const USES: readonly (readonly [RegExp, IngredientUse])[] = [
+  [
+    /\b(?:for|to) (?:(?:the )?(?:dust|roll|flour)\w*|(?:the )?(?:bench|board|work ?surface|worktop|table|counter|sprinkling the board))/i,
+    'dust',
+  ],
+  [/\bfor (?:the )?(?:oil )?bath\b|\bto cover the balls\b/i, 'bath'],
+  [
+    /\b(?:for|to) (?:(?:the |a )?(?:fry\w*|griddle\b|pan\b|skillet|grill\b|greas\w*|cook\w*|hotplate)|(?:oil|grease) the)/i,
+    'griddle',
+  ],
+  [/\b(?:for|to) (?:the )?(?:brush\w*|finish\w*|drizzl\w*|top\w*|sprinkl\w*|glaz\w*|scatter\w*|garnish\w*)/i, 'finish'],
+  [/\b(?:to serve|for serving|to dip|for dipping|alongside)\b/i, 'serve'],
+  [/\b(?:for|between) (?:the )?(?:layer\w*|spread\w*|fold\w*|coil\w*)/i, 'layer'],
+  [/\bfor (?:the )?(?:fill\w*|stuff\w*)/i, 'fill'],
+];
+
+/** What a line's ingredient is used for, by its own words; undefined where it says nothing. */
+export function useInWords(text: string): IngredientUse | undefined {
+  return USES.find(([pattern]) => pattern.test(text))?.[1];
+}
+
+/** Words of a measure that make it more or less than level (common practice). */
+const FILLED: readonly (readonly [RegExp, number, string])[] = [
+  [/\b(heaped|heaping)\b/i, 1.5, 'a heaped measure is taken as one and a half level ones'],
+  [/\brounded\b/i, 1.25, 'a rounded measure is taken as a quarter more than a level one'],
+  [/\b(scant|scanty|barely)\b/i, 0.9, 'a scant measure is taken as nine tenths'],
+  [/\b(generous|good)\b/i, 1.1, 'a generous measure is taken as a tenth more'],
+  [/\blevel\b/i, 1, ''],
+];
+const VAGUE = /\b(about|approx(?:imately)?\.?|around|roughly|ca\.?|circa|some|just under|just over)\s+(?=\d|½|¼|¾|⅓)/gi;
+const BY_FEEL =
+  /\b(as needed|if needed|as required|enough (?:\w+ )?to|or more|or so|to make a (?:soft )?dough|approximately|roughly|about)\b/i;
+const DEGREES = /(\d{2,3})\s*°?\s*C\b/;
+const HALVED = /\b(?:plus|and)\s+(?:(?:a little|some|a bit|extra|more)\s*)+(?:\w+\s+)?(?=for|to)/i;
+const PLUS_AMOUNT = /\b(?:plus|\+|and)\s+(?:(?:an )?extra\s+)?(?=(?:\d|½|¼|¾)[^,]*\b(?:for|to) )/i;
+
+/**
+ * The ingredients of one line, mostly one; "plus more for dusting" is a second. `use` is that of the part of the recipe where the line
+ * stands. Undefined when the line names neither an amount nor a food.
+ */
+export function readIngredientLine(
+  raw: string,
+  use: IngredientUse,
+  system: MeasureSystem,
+): readonly ReadIngredient[] | undefined {
+  const line = normalLine(withoutBullet(raw));
+  const [first = line, ...rest] = splitExtras(line);
+  const main = readOne(raw.trim(), first, use, system);
+  if (!main) return undefined;
+  const extras = rest.flatMap((part) => {
+    const extra = readOne(raw.trim(), findFood(part) ? part : `${part} ${main.name}`, useInWords(part) ?? use, system);
+    return extra
+      ? [
+          {
+            ...extra,
+            name: `${main.name}, ${part.replace(/^.*?\b(?=for|to )/i, '').trim()}`,
+            food: extra.food ?? main.food,
+          },
+        ]
+      : [];
+  });
+  return [main, ...extras];
+}
+
+function splitExtras(line: string): readonly string[] {
+  const m = PLUS_AMOUNT.exec(line) ?? HALVED.exec(line) ?? /,?\s*\bplus (?:more|extra)\b\s*(?=for|to)/i.exec(line);
+  return m ? [line.slice(0, m.index).replace(/[,;]\s*$/, ''), line.slice(m.index + m[0].length)] : [line];
+}
+
+function readOne(raw: string, text: string, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
+  const filled = FILLED.find(([pattern]) => pattern.test(text));
+  const level = text
+    .replace(VAGUE, '')
+    .replace(
+      /\b(heaped|heaping|rounded|scant|scanty|barely|generous|good|level|big|US|metric|Australian|imperial)\s+(?=\w)/gi,
+      '',
+    );
+  const { amounts, words } = readAmounts(level);
+  const food = findFood(words.replace(/\([^)]*\)/g, ' ')) ?? findFood(text);
+  const own = amounts[0];
+  if (!own && !food) return undefined;
+  const chosen = chooseAmount(level, amounts, food, system);
+  const weight = chosen && scaled(chosen, filled);
+  const range = own && own.most > own.least ? `"${own.text}" is a range; its middle is taken` : undefined;
+  const temp = DEGREES.exec(text);
+  return {
+    line: raw,
+    name: nameOf(words, food),
+    food,
+    use: useInWords(text) ?? use,
+    weight,
+    amountText: own?.text ?? '',
+    guesses: [range, weight?.why, filled?.[2] === '' ? undefined : filled?.[2]].filter(
+      (g): g is string => g !== undefined,
+    ),
+    tempC: temp ? Number(temp[1]) : temperatureWords(text, food),
+    isOptional: /\boptional\b|if you like/i.test(text),
+    isByFeel: BY_FEEL.test(text),
+    disagreement: disagreementOf(level, amounts, food, system),
+  };
+}
+
+function scaled(w: Weighed, filled: (typeof FILLED)[number] | undefined): Weighed {
+  const factor = filled?.[1] ?? 1;
+  return { ...w, g: w.g * factor, leastG: w.leastG * factor, mostG: w.mostG * factor };
+}
+
+const WARM: readonly (readonly [RegExp, number])[] = [
+  [/\bboiling\b/i, 96],
+  [/\b(?:very|just-boiled) hot\b|\bhot\b/i, 75],
+  [/\b(?:luke-?warm|warm|tepid|hand-hot)\b/i, 38],
+  [/\b(?:ice|iced|ice-cold)\b/i, 2],
+];
+
+function temperatureWords(text: string, food: Food | undefined): number | undefined {
+  if (food?.role !== 'water' && food?.role !== 'milk') return undefined;
+  return WARM.find(([pattern]) => pattern.test(text))?.[1];
+}
+
+const isWeight = (a: Amount): boolean => ['gram', 'kilogram', 'ounce', 'pound'].includes(a.unit ?? '');
+const isMetricWeight = (a: Amount): boolean => a.unit === 'gram' || a.unit === 'kilogram';
+
+/** A weight beats a volume and metric beats ounces; what follows "+" or pounds adds to it; "each" multiplies. */
+function chooseAmount(
+  line: string,
+  amounts: readonly Amount[],
+  food: Food | undefined,
+  system: MeasureSystem,
+): Weighed | undefined {
+  const [own, ...others] = amounts;
+  if (!own) return undefined;
+  const each = others.find((o) => isWeight(o) && /^\W*(?:each|apiece|a piece)/i.test(afterAmount(line, o)));
+  if (each) return times(gramsOf(each, food, system), own.least);
+  const sachet = own.unit === 'sachet' ? others.find(isMetricWeight) : undefined;
+  if (sachet) return times(gramsOf(sachet, food, system), own.least);
+  const added = others.filter((o) => isAdded(o, own));
+  const alternatives = [own, ...others.filter((o) => !added.includes(o) && isAlternative(line, o))];
+  const best = alternatives.find(isMetricWeight) ?? alternatives.find(isWeight) ?? own;
+  const parts = [best, ...(best === own ? added : [])].map((a) => gramsOf(a, food, system));
+  return parts.reduce((sum, p) =>
+    sum && p ? { ...sum, g: sum.g + p.g, leastG: sum.leastG + p.leastG, mostG: sum.mostG + p.mostG } : sum,
+  );
+}
+
+const times = (w: Weighed | undefined, n: number): Weighed | undefined =>
+  w && { ...w, g: w.g * n, leastG: w.leastG * n, mostG: w.mostG * n };
+
+const afterAmount = (line: string, a: Amount): string => line.slice(line.indexOf(a.text) + a.text.length);
+const beforeAmount = (line: string, a: Amount): string => line.slice(0, Math.max(0, line.indexOf(a.text)));
+
+function isAdded(o: Amount, own: Amount): boolean {
+  return /^\s*\+/.test(o.text) || (own.unit === 'pound' && o.unit === 'ounce' && o.at <= 1);
+}
+
+function isAlternative(line: string, o: Amount): boolean {
+  return (
+    /[(/,]\s*(?:or |about |approx\.? |ca\.? |= ?)*$|\bor\s+(?:about )?$/i.test(beforeAmount(line, o)) && o.unit !== null
+  );
+}
+
+/** Two amounts of one line that cannot both be right: weights over 6 % apart, or a volume that would not even be scooped so heavy. */
+function disagreementOf(
+  line: string,
+  amounts: readonly Amount[],
+  food: Food | undefined,
+  system: MeasureSystem,
+): string | undefined {
+  const [own, ...others] = amounts;
+  if (!own) return undefined;
+  for (const o of others) {
+    if (isAdded(o, own) || !isAlternative(line, o) || own.unit === 'sachet') continue;
+    const [a, b] = [gramsOf(own, food, system), gramsOf(o, food, system)];
+    if (!a || !b) continue;
+    const bothWeights = isWeight(own) && isWeight(o);
+    const off = Math.abs(a.g - b.g) / Math.max(a.g, b.g);
+    if (off > (bothWeights ? 0.06 : 0.3))
+      return `${own.text} is ${Math.round(a.g)} g, ${o.text} is ${Math.round(b.g)} g`;
+  }
+  return undefined;
+}
+
+const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of)\b/gi;
+
+/** What the ingredient is called: its words before comma and brackets, without leftover measures. */
+function nameOf(words: string, food: Food | undefined): string {
+  const head = words
+    .replace(/\([^)]*\)/g, ' ')
+    .replace(/^\s*\/\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
+    .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
+    .split(/[,;]|\s+(?=for |to (?!taste))/)[0];
+  const text = (head ?? '')
+    .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
+    .replace(/^(?:of|a|an|the|some)\s+/i, '')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .toLowerCase();
+  const plain =
+    food?.role === 'egg'
+      ? text
+          .replace(SIZES, '')
+          .trim()
+          .replace(/^eggs$/, 'egg')
+      : text;
+  return (plain === '' ? (food?.names[0] ?? 'ingredient') : plain).slice(0, 120);
+}
+
+/** Flour with the powder that it holds, apart: plain flour and 5 % baking powder (common practice). */
+export const SELF_RAISING_POWDER_PCT = 5;
+export const foodById = (id: string): Food => {
+  const found = FOODS.find((f) => f.id === id);
+  if (!found) throw new Error(`no food is called ${id}`);
+  return found;
+};

@@ -1,0 +1,201 @@
+import { parse, serialize } from 'tinyduration';
+import { contentsOf, methodTimes, USUAL_BENCH, type Bread } from '../bread/index.ts';
+import { kitchenMeasure, findFood } from '../foods/index.ts';
+import { nourishmentOf, scaleBatch } from '../formula/index.ts';
+import { cookPhases, isRest, type Step } from '../method/index.ts';
+import { durationText, gramsText } from '../units/index.ts';
+import type { RecipeParts } from './sections.ts';
+
+type Json = Readonly<Record<string, unknown>>;
+const isObject = (v: unknown): v is Json => typeof v === 'object' && v !== null && !Array.isArray(v);
+const listOf = (v: unknown): readonly unknown[] => (Array.isArray(v) ? v : v === undefined || v === null ? [] : [v]);
+const MOST_TEXT = 4000;
+
+/** Text of a value without tags and entities of HTML. */
+const plain = (v: unknown): string =>
+  typeof v === 'string' || typeof v === 'number'
+    ? String(v)
+        .slice(0, MOST_TEXT)
+        .replace(/<[^>]*>/g, ' ')
+        .replace(/&nbsp;/g, ' ')
+        .replace(/&amp;/g, '&')
+        .replace(/&deg;/g, '°')
+        .replace(/&frac12;/g, '½')
+        .replace(/&#\d+;|&\w+;/g, ' ')
+        .replace(/\s+/g, ' ')
+        .trim()
+    : '';
+
+/** The first schema.org Recipe in a JSON value: itself, in a list, or in a graph. */
+export function findRecipe(value: unknown, depth = 0): Json | undefined {
+  if (depth > 6) return undefined;
+  if (Array.isArray(value))
+    return value
+      .slice(0, 200)
+      .map((v) => findRecipe(v, depth + 1))
+      .find((r) => r !== undefined);
+  if (!isObject(value)) return undefined;
+  if (listOf(value['@type']).some((t) => typeof t === 'string' && /(?:^|\/)Recipe$/.test(t))) return value;
+  return findRecipe(value['@graph'] ?? value['mainEntity'] ?? value['mainEntityOfPage'], depth + 1);
+}
+
+/** Minutes of an ISO 8601 duration; undefined for anything else. */
+export function minutesOfIso(text: unknown): number | undefined {
+  if (typeof text !== 'string') return undefined;
+  try {
+    const d = parse(text);
+    return (
+      (d.weeks ?? 0) * 10080 + (d.days ?? 0) * 1440 + (d.hours ?? 0) * 60 + (d.minutes ?? 0) + (d.seconds ?? 0) / 60
+    );
+  } catch {
+    return undefined;
+  }
+}
+
+function instructionLines(value: unknown, depth = 0): readonly string[] {
+  if (depth > 4) return [];
+  return listOf(value).flatMap((v): readonly string[] => {
+    if (typeof v === 'string')
+      return v
+        .split(/\r?\n|<\/(?:li|p)>|<br\s*\/?>/i)
+        .map(plain)
+        .filter((t) => t !== '');
+    if (!isObject(v)) return [];
+    if (v['itemListElement'] !== undefined) return instructionLines(v['itemListElement'], depth + 1);
+    const text = plain(v['text'] ?? v['name']);
+    return text === '' ? [] : [text];
+  });
+}
+
+/** A schema.org Recipe as the parts of a recipe. */
+export function partsOfJsonLd(recipe: Json): RecipeParts {
+  const yields = listOf(recipe['recipeYield'])
+    .map(plain)
+    .filter((t) => t !== '');
+  const longest = yields.reduce((a, b) => (b.length > a.length ? b : a), '');
+  const total = minutesOfIso(recipe['totalTime']);
+  const title = plain(recipe['name']);
+  return {
+    title: title === '' ? undefined : title.slice(0, 120),
+    ingredients: listOf(recipe['recipeIngredient'] ?? recipe['ingredients'])
+      .map(plain)
+      .filter((t) => t !== '')
+      .map((line) => ({ line, use: 'dough' as const })),
+    method: instructionLines(recipe['recipeInstructions']),
+    facts: [
+      ...(longest === '' ? [] : [/^\d/.test(longest) ? `makes ${longest}` : longest]),
+      ...(total === undefined ? [] : [`total time ${Math.round(total)} minutes`]),
+    ],
+    notUnderstood: [],
+  };
+}
+
+const isoOfSeconds = (sec: number): string => {
+  const minutes = Math.max(1, Math.round(sec / 60));
+  return serialize({ hours: Math.floor(minutes / 60), minutes: minutes % 60 });
+};
+
+const OUTSIDE_WORDS = {
+  bath: 'for the bath',
+  layer: 'between the layers',
+  fill: 'for the filling',
+  dust: 'for dusting',
+  griddle: 'for the griddle',
+  finish: 'to finish',
+  serve: 'to serve',
+} as const;
+
+/** A bread as a schema.org Recipe for so many pieces; times are ISO 8601 durations at the ideal of every rest. */
+export function recipeOfBread(bread: Bread, pieces = 8): Json {
+  const scaled = scaleBatch(bread, pieces);
+  const times = methodTimes(bread.steps, { ...USUAL_BENCH, pieces, people: 1 });
+  const cookSec = times.steps.reduce((sum, t) => sum + (t.step.kind === 'cook' ? t.idealSec * pieces : 0), 0);
+  const otherSec = times.steps.reduce((sum, t) => sum + (t.step.kind === 'cook' ? 0 : t.idealSec), 0);
+  const food = nourishmentOf(bread, pieces);
+  const allergens = contentsOf(bread)
+    .filter((c) => c.kind === 'allergen')
+    .map((c) => c.word);
+  return {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: bread.name,
+    recipeCategory: 'flatbread',
+    recipeYield: [String(pieces), `${pieces} breads`],
+    prepTime: isoOfSeconds(otherSec),
+    cookTime: isoOfSeconds(cookSec),
+    totalTime: isoOfSeconds(otherSec + cookSec),
+    recipeIngredient: bread.ingredients.map((i, n) =>
+      ingredientText(i.name, scaled.ingredients[n]?.g ?? 0, i.use === 'dough' ? '' : OUTSIDE_WORDS[i.use], i.tempC),
+    ),
+    recipeInstructions: bread.steps.map((s) => ({
+      '@type': 'HowToStep',
+      name: stepName(s),
+      text: stepText(s, bread, pieces),
+    })),
+    nutrition: {
+      '@type': 'NutritionInformation',
+      servingSize: '1 bread (estimated)',
+      calories: `${Math.round(food.kcal)} calories`,
+      proteinContent: `${food.proteinG.toFixed(1)} g`,
+      fatContent: `${food.fatG.toFixed(1)} g`,
+      saturatedFatContent: `${food.saturatesG.toFixed(1)} g`,
+      carbohydrateContent: `${food.carbohydrateG.toFixed(1)} g`,
+      fiberContent: `${food.fibreG.toFixed(1)} g`,
+      sodiumContent: `${Math.round(food.saltG * 393)} mg`,
+    },
+    ...(allergens.length > 0 ? { keywords: `contains ${allergens.join(', ')}` } : {}),
+  };
+}
+
+/** Grams first, with the kitchen measure in brackets where one is near. */
+function ingredientText(name: string, g: number, purpose: string, tempC: number | undefined): string {
+  const food = findFood(name);
+  const measure = food && food.role !== 'water' ? kitchenMeasure(food, g, 'metric') : undefined;
+  const warm = tempC === undefined || tempC < 30 ? '' : `, at ${tempC} °C`;
+  return `${gramsText(g)}${measure ? ` (${measure.text})` : ''} ${name}${warm}${purpose === '' || name.includes(purpose) ? '' : `, ${purpose}`}`;
+}
+
+const VERB: Readonly<Record<Step['kind'], string>> = {
+  mix: 'Mix',
+  knead: 'Knead',
+  fold: 'Stretch and fold',
+  divide: 'Divide',
+  ball: 'Shape into balls',
+  shape: 'Shape',
+  roll: 'Roll',
+  fill: 'Fill',
+  coil: 'Coil',
+  cook: 'Cook on the griddle',
+  finish: 'Brush and finish',
+  prepare: 'Meanwhile, prepare',
+  bloom: 'Leave the yeast to froth',
+  rest: 'Leave to rest',
+  proof: 'Leave to rise',
+  chill: 'Chill in the fridge',
+  temper: 'Bring back to room temperature',
+};
+const stepName = (s: Step): string => `${s.id[0]?.toUpperCase() ?? ''}${s.id.slice(1).replace(/-/g, ' ')}`;
+
+function stepText(s: Step, bread: Bread, pieces: number): string {
+  const more = [s.cue === undefined ? '' : `${s.cue}.`, s.caution === undefined ? '' : `Careful: ${s.caution}.`]
+    .filter((t) => t !== '')
+    .join(' ');
+  const what = VERB[s.kind];
+  if (isRest(s))
+    return `${what} for ${spanText(s.window.min, s.window.max, s.window.ideal)}${s.at === 'warm' ? ' in a warm place' : ''}. ${more}`.trim();
+  const phases = cookPhases(s);
+  const piece = `${gramsText(bread.piece.doughG)} each`;
+  if (phases.length > 0)
+    return `${s.at === 'grill' ? 'Cook under the grill' : what} over ${phases[0]?.heat ?? 'medium'} heat: ${phases.map((p) => `${durationText(p.sec)} on the ${p.side ?? 'next'} side`).join(', then ')}. ${more}`.trim();
+  const time = (s.minutes ?? 0) + (s.minutesPerPiece ?? 0) * (s.per === 'batch' ? pieces : 1);
+  const detail =
+    s.kind === 'divide'
+      ? ` into ${pieces} pieces of ${piece}`
+      : s.kind === 'roll'
+        ? ` to ${bread.piece.diameterCm} cm`
+        : '';
+  return `${what}${detail}, about ${durationText(time * 60)}. ${more}`.trim();
+}
+
+const spanText = (least: number, most: number, ideal: number): string =>
+  `${durationText(least * 60)} to ${durationText(most * 60)}, ideally ${durationText(ideal * 60)}`;

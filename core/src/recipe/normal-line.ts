@@ -1,0 +1,79 @@
+const NUMBERS: Readonly<Record<string, string>> = {
+  one: '1',
+  two: '2',
+  three: '3',
+  four: '4',
+  five: '5',
+  six: '6',
+  seven: '7',
+  eight: '8',
+  nine: '9',
+  ten: '10',
+  eleven: '11',
+  twelve: '12',
+  sixteen: '16',
+};
+const NUMBER_WORD = new RegExp(`\\b(${Object.keys(NUMBERS).join('|')})\\b`, 'gi');
+const MEASURE =
+  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?';
+
+const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])[] = [
+  [/\u00a0|\t/g, ' '],
+  [/⁄/g, '/'],
+  [/[‐‑−]/g, '-'],
+  [/(\d),(\d{3})(?!\d)/g, '$1$2'],
+  [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
+  [/\bhalf a dozen\b/gi, '6'],
+  [/\ba dozen\b/gi, '12'],
+  [/(\d)\s*h\s*(\d{2})\b/g, '$1 hours $2 minutes'],
+  [/(\d)-(\d\/\d)/g, '$1 $2'],
+  [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
+  [/\b(?:an? )?(\w+ )?(hour|minute)s? and a half\b/gi, (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}s`],
+  [/\bthree[- ]quarters of an hour\b/gi, '45 minutes'],
+  [/\b(?:a )?quarter of an hour\b/gi, '15 minutes'],
+  [new RegExp(`\\bthree[- ]quarters (?:of )?an? (?=${MEASURE})`, 'gi'), '3/4 '],
+  [new RegExp(`\\b(?:an? )?half (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/2 '],
+  [new RegExp(`\\b(?:an? )?quarter (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/4 '],
+  [new RegExp(`\\b(?:an? )?third (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/3 '],
+  [/\ba couple (?:of )?/gi, '2 '],
+  [/\bhalf an? (?=(?:\w+ )?(?:egg|onion|lemon)\b)/gi, '1/2 '],
+  [
+    new RegExp(
+      `\\ban? (?=(?:(?:heaped|heaping|level|rounded|scant|generous|good|big|small|large) )?(?:${MEASURE}|splash|drizzle|dash|sprinkle|stick)\\b)`,
+      'gi',
+    ),
+    '1 ',
+  ],
+  [NUMBER_WORD, (_, word = '') => NUMBERS[word.toLowerCase()] ?? word],
+  [/(\d)\s+and\s+(?:a\s+)?half\b/gi, '$1 1/2'],
+  [/(\d)\s+and\s+(?=[½¼¾⅓⅔⅛]|\d\/\d)/gi, '$1 '],
+  [/(\d)\s*(?:grams?|gms?|gr)\b\.?/gi, '$1 g'],
+  [/(\d)\s*g\b\.?(?=\s|$|[),/])/g, '$1 g'],
+  [/(\d)\s*(kg|mg|ml|cl|dl|oz|lb|lbs|cm|mm|tsp|tbsp|tbs|l|L)\b/g, '$1 $2'],
+  [/(\d)\s*kilos?\b/gi, '$1 kg'],
+  [/(\d)\s*(?:litres?|liters?)\b/gi, '$1 l'],
+  [/(\d+(?:\.\d+)?)\s*cl\b/g, (_, n = '') => `${Number(n) * 10} ml`],
+  [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
+  [/(\d)\s*\((\d+(?:\.\d+)?)\s*g\)\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
+  [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\b/gi, (_, n = '', g = '') => `${Number(n) * Number(g)} g`],
+  [/(?<=[a-zA-Z°])\s*\/\s*(?=\d+(?:\.\d+)?\s*(?:oz|lb|g|kg|ml|cups?|tsp|tbsp|fl|°|in|")|[½¼¾⅓⅔⅛])/g, ' / '],
+  [/\s+/g, ' '],
+];
+
+function wordValue(word: string): string {
+  const w = word.trim().toLowerCase();
+  return w === '' || w === 'an' ? '1' : (NUMBERS[w] ?? w);
+}
+
+/** A line in one spelling: number words as figures, fractions of measures, decimal points, units set apart. */
+export function normalLine(line: string): string {
+  return RULES.reduce((text, [from, to]) => text.replace(from, to as string), line).trim();
+}
+
+/** A line without the mark of a list, and whether it had the number of a step. */
+export function withoutBullet(line: string): string {
+  return line
+    .replace(/^\s*(?:[•*·▢□☐✓‣◦>#]+|[-–—]+(?=\s))\s*/u, '')
+    .replace(/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+/i, '')
+    .trim();
+}

@@ -1,0 +1,22 @@
+import type { Bread } from '../bread/index.ts';
+
+/** Something that the recipe does not say, or not exactly: where it stands in the bread, from which words, and why it is what it is. */
+export interface Guess {
+  readonly path: string;
+  readonly from: string;
+  readonly why: string;
+}
+
+/** Figures of the recipe that do not agree: where they stand in the bread, and what they say. */
+export interface Conflict {
+  readonly paths: readonly string[];
+  readonly what: string;
+}
+
+/** What came of a recipe: the bread, or none where nothing to bake was found; what was guessed; what disagrees; what was passed over. */
+export interface ImportedRecipe {
+  readonly bread: Bread | null;
+  readonly guesses: readonly Guess[];
+  readonly conflicts: readonly Conflict[];
+  readonly notUnderstood: readonly string[];
+}

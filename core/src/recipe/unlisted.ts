@@ -1,0 +1,153 @@
+import { ingredientOfFood } from '../bread/index.ts';
+import { findFood, foodsIn, type Food } from '../foods/index.ts';
+import type { Ingredient, IngredientUse } from '../formula/index.ts';
+import { foodById } from './ingredient-line.ts';
+import type { StepDraft } from './method-drafts.ts';
+import type { Conflict, Guess } from './result.ts';
+
+interface Found {
+  readonly food: Food;
+  readonly use: Exclude<IngredientUse, 'dough'>;
+  readonly gPerPiece: number;
+  readonly from: string;
+}
+
+const GREASING =
+  /\b(?:oil|grease|butter|brush|wipe)(?:ed)? (?:the |a |your )?(?:\w+ )?(?:pan|griddle|skillet|hotplate|plate)\b|\b(?:oiled|greased|buttered) (?:pan|griddle|skillet)|\b(?:drizzle|drop|splash|little|teaspoon|film) of (?:\w+ )?(?:oil|butter|ghee)\b[^.]*\b(?:pan|griddle|skillet)/i;
+const DUSTING =
+  /\b(?:floured|dusted|dust(?:ing)?|sprinkle(?:d)?)\b[^.]*?\b(?:surface|bench|board|worktop|work surface|table|counter|pin|flour)\b|\bflour (?:the|a|your) (?:bench|board|surface|worktop|table|pin)/i;
+const BRUSHING =
+  /\b(?:brush|drizzle|spread|rub|dot|slather|paint)\b[^.]*?\b((?:melted |soft |garlic |herb |clarified |olive )*(?:butter|ghee|oil|honey))\b/i;
+
+/** What a method uses outside the dough and no line lists: griddle fat, dusting flour, what the bread is brushed with. */
+function unlistedOutside(drafts: readonly StepDraft[], heatWords: string): readonly Found[] {
+  const found: Found[] = [];
+  const words = `${drafts.map((d) => d.text).join('. ')}. ${heatWords}`;
+  const grease = GREASING.exec(words);
+  if (grease) found.push({ food: fatIn(grease[0]), use: 'griddle', gPerPiece: 2, from: grease[0] });
+  const dust = DUSTING.exec(words);
+  if (dust)
+    found.push({
+      food: foodById(/semolina/i.test(dust[0]) ? 'semolina' : 'plain-flour'),
+      use: 'dust',
+      gPerPiece: 5,
+      from: dust[0],
+    });
+  for (const d of drafts) {
+    const brush = d.action === 'finish' || d.action === 'clap' || d.action === 'fill' ? BRUSHING.exec(d.text) : null;
+    if (!brush || GREASING.test(d.text)) continue;
+    const food = findFood(brush[1] ?? '') ?? foodById('butter');
+    if (d.action === 'finish' && drafts.indexOf(d) > drafts.findIndex((x) => x.action === 'cook'))
+      found.push({ food, use: 'finish', gPerPiece: 4, from: brush[0] });
+  }
+  return found;
+}
+
+const fatIn = (text: string): Food => {
+  const [, named] = /\bof ((?:\w+ )?(?:oil|butter|ghee))\b/i.exec(text) ?? [];
+  return (
+    (named === undefined ? undefined : findFood(named)) ??
+    foodById(/butter/i.test(text) && !/oil/i.test(text) ? 'butter' : 'oil')
+  );
+};
+
+export interface Unlisted {
+  readonly ingredients: readonly Ingredient[];
+  readonly guesses: readonly Guess[];
+  readonly conflicts: readonly Conflict[];
+}
+
+/**
+ * Adds what the method uses and no line lists. What goes on bench, griddle or bread comes in with a usual amount; a food that goes
+ * into the dough is only pointed out, since its amount cannot be known, but for water.
+ */
+export function addUnlisted(
+  ingredients: readonly Ingredient[],
+  drafts: readonly StepDraft[],
+  heatWords: string,
+): Unlisted {
+  const added: Ingredient[] = [];
+  const guesses: Guess[] = [];
+  const conflicts: Conflict[] = [];
+  const at = (): number => ingredients.length + added.length;
+  for (const f of unlistedOutside(drafts, heatWords)) {
+    if ([...ingredients, ...added].some((i) => i.use === f.use)) continue;
+    guesses.push({
+      path: `ingredients[${at()}].gPerPiece`,
+      from: f.from,
+      why: `used in the method and never listed; ${f.gPerPiece} g a piece is taken`,
+    });
+    added.push({
+      ...ingredientOfFood(f.food, { use: f.use }),
+      name: `${f.food.names[0] ?? f.food.id}, ${PURPOSE[f.use]}`,
+      gPerPiece: f.gPerPiece,
+    });
+  }
+  const known = new Set([...ingredients, ...added].map((i) => findFood(i.name)?.role));
+  const foods = new Set(ingredients.map((i) => findFood(i.name)?.id));
+  if (
+    !known.has('water') &&
+    !known.has('milk') &&
+    !known.has('yogurt') &&
+    drafts.some((d) => /\bwater\b/i.test(d.text))
+  ) {
+    guesses.push({
+      path: `ingredients[${at()}].pct`,
+      from: 'water',
+      why: 'used in the method and never listed; 60 % of the flour is taken',
+    });
+    added.push({ ...ingredientOfFood(foodById('water'), { use: 'dough' }), pct: 60, holdBackPct: 10 });
+  }
+  for (const d of drafts.filter((x) => ['mix', 'knead', 'rub', 'job', 'fill', 'bloom'].includes(x.action))) {
+    for (const { food, words } of foodsIn(d.text)) {
+      if (known.has(food.role) && food.role !== 'other') continue;
+      if (food.role === 'water' || food.role === 'flour' || foods.has(food.id)) continue;
+      foods.add(food.id);
+      conflicts.push({
+        paths: ['ingredients'],
+        what: `${words} is used ("${d.text.slice(0, 80)}") and never listed`,
+      });
+    }
+  }
+  return { ingredients: [...ingredients, ...added], guesses, conflicts };
+}
+
+const PURPOSE: Readonly<Record<Found['use'], string>> = {
+  griddle: 'for the griddle',
+  dust: 'for the bench',
+  finish: 'to finish',
+  bath: 'for the bath',
+  layer: 'between the layers',
+  fill: 'in the filling',
+  serve: 'to serve',
+};
+
+/** "Half the water now, the rest at the end": what share of a liquid is kept back, and which ingredient it is. */
+export function heldBack(
+  ingredients: readonly Ingredient[],
+  method: string,
+): readonly { readonly index: number; readonly pct: number; readonly from: string }[] {
+  const SHARES: Readonly<Record<string, number>> = {
+    half: 50,
+    'a third': 33,
+    'two thirds': 67,
+    'three quarters': 75,
+    most: 90,
+    'nearly all': 90,
+    'almost all': 90,
+  };
+  const PATTERN =
+    /\b(half|a third|two thirds|three quarters|most|nearly all|almost all) (?:of )?(?:the |your )?((?:\w+ )?(water|milk|buttermilk|yogh?urt|liquid))\b/i;
+  const m = PATTERN.exec(method);
+  if (!m || !/\b(?:the rest|remaining|remainder|rest of|enough of|what is left)\b/i.test(method.slice(m.index)))
+    return [];
+  const [from, share = '', , word = ''] = m;
+  const index = ingredients.findIndex(
+    (i) =>
+      i.use === 'dough' &&
+      (word.toLowerCase() === 'liquid'
+        ? ['water', 'milk', 'yogurt'].includes(i.role)
+        : i.role === (word.toLowerCase() === 'water' ? 'water' : /milk/i.test(word) ? 'milk' : 'yogurt')),
+  );
+  return index < 0 ? [] : [{ index, pct: 100 - (SHARES[share.toLowerCase()] ?? 90), from }];
+}
