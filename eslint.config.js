@@ -65,14 +65,25 @@ export default tseslint.config(
     files: ['core/src/{units,faults}/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: no(...OUTSIDE, PLANNER, WORKSHOP, [
-      '**/{formula,method,kitchen,formats,plan}/**',
+      '**/{foods,formula,method,kitchen,bread,recipe,formats,plan}/**',
       'the lowest parts import no other',
     ]),
   },
   {
-    files: ['core/src/{formula,method,kitchen}/**/*.ts'],
+    files: ['core/src/{foods,formula,method,kitchen,bread}/**/*.ts'],
     ignores: ['**/*.test.ts'],
-    rules: no(...OUTSIDE, PLANNER, WORKSHOP, ['**/formats/**', 'formats puts the parts together']),
+    rules: no(
+      ...OUTSIDE,
+      PLANNER,
+      WORKSHOP,
+      ['**/formats/**', 'formats puts the parts together'],
+      ['**/recipe/**', 'recipe builds on the bread'],
+    ),
+  },
+  {
+    files: ['core/src/recipe/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: no(...OUTSIDE, PLANNER, ['**/workshop/**', 'a recipe knows no class']),
   },
   {
     files: ['core/src/workshop/**/*.ts'],
@@ -133,6 +144,7 @@ export default tseslint.config(
       ['../class-*/**', 'features do not import one another'],
       ['../plan/**', 'features do not import one another'],
       ['../dough/**', 'features do not import one another'],
+      ['../breads/**', 'features do not import one another'],
       ['@hodsman/server', 'web and server meet over HTTP'],
     ),
   },

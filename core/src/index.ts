@@ -37,8 +37,10 @@ export {
   yeastForTime,
   yeastPct,
 } from './formula/index.ts';
-export type { BowlPart, Figure, Ingredient, IngredientUse, Known } from './formula/index.ts';
+export type { BowlPart, Figure, Ingredient, IngredientUse, Known, Scale } from './formula/index.ts';
 export {
+  bowlOf,
+  COOKED_SHARE,
   compareBreads,
   contentsOf,
   densityOf,
@@ -56,11 +58,20 @@ export {
   swapIngredient,
   USUAL_BENCH,
 } from './bread/index.ts';
-export type { Circumstances, Comparison, MethodTimes, StepTime } from './bread/index.ts';
+export type {
+  BowlConditions,
+  BowlWater,
+  Circumstances,
+  Comparison,
+  Difference,
+  Content,
+  MethodTimes,
+  StepTime,
+} from './bread/index.ts';
 export { spotCentres, spotsOnGriddle, type Griddle, type Kitchen } from './kitchen/index.ts';
-export { cookPhases, isRest, type Step } from './method/index.ts';
+export { cookPhases, isRest, type Phase, type Step } from './method/index.ts';
 export { batchesOf, linesOf, stationName, totalsOf } from './workshop/index.ts';
-export { setBreadsEach, setGriddleCount, setParticipantCount } from './workshop/index.ts';
+export { putOnMenu, setBreadsEach, setGriddleCount, setParticipantCount } from './workshop/index.ts';
 export type { Batch, Bread, Line, Workshop } from './workshop/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export {
@@ -76,6 +87,6 @@ export {
 export { brokenWords, planClass, planInSteps, verdictOf, verdictWords } from './planner/index.ts';
 export { clashOf, criticalTasks, explainTask, explanationWords, rankFixes, situationOf } from './planner/index.ts';
 export type { Clash, Fix, Moment, Planning, PlanOptions, Verdict } from './planner/index.ts';
-export { findBrokenRules } from './planner/index.ts';
-export { importRecipe, recipeOfBread } from './recipe/index.ts';
+export { bowlConditions, findBrokenRules, kettleCalls, type KettleCall } from './planner/index.ts';
+export { gramsOfMeasure, importRecipe, recipeOfBread } from './recipe/index.ts';
 export type { Conflict, Guess, ImportedRecipe } from './recipe/index.ts';

@@ -11,3 +11,4 @@ export { contentsOf, type Content } from './contents.ts';
 export { ingredientOfFood, swapIngredient } from './swap.ts';
 export { minutesOutOfCold, remarksOn } from './remarks.ts';
 export { compareBreads, rebaseVariant, type Comparison, type Difference } from './variants.ts';
+export { bowlOf, type BowlConditions, type BowlWater } from './bowl.ts';

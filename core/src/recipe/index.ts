@@ -4,5 +4,6 @@
  * (`build-bread.ts`). Whatever is guessed, disagrees or is not understood is said. `json-ld.ts` speaks schema.org.
  */
 export { importRecipe } from './import-recipe.ts';
+export { gramsOfMeasure } from './ingredient-line.ts';
 export { recipeOfBread } from './json-ld.ts';
 export type { Conflict, Guess, ImportedRecipe } from './result.ts';

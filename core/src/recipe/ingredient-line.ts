@@ -235,3 +235,8 @@ export const foodById = (id: string): Food => {
   if (!found) throw new Error(`no food is called ${id}`);
   return found;
 };
+
+/** Grams of a measure of a food as people write it ("1½ tsp fine salt"); undefined where it cannot be read. */
+export function gramsOfMeasure(text: string, system: MeasureSystem): number | undefined {
+  return readIngredientLine(text, 'dough', system)?.[0]?.weight?.g;
+}

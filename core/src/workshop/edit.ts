@@ -1,4 +1,5 @@
 import { failure, fault, success, type Result } from '../faults/index.ts';
+import type { Bread } from '../bread/index.ts';
 import type { Griddle } from '../kitchen/index.ts';
 import type { Station, Workshop } from './schema.ts';
 
@@ -88,4 +89,25 @@ export function setGriddleCount(workshop: Workshop, count: number): Result<Works
     return kept.length > 0 ? { ...rest, griddles: kept } : rest;
   });
   return success({ ...workshop, kitchen: { ...workshop.kitchen, griddles }, stations });
+}
+
+/**
+ * The class with a bread of the library on its menu, one for each who can eat it; the class holds its own copy, which is a variant
+ * only of a bread that the class holds too. A bread of that id that the class holds already is renewed.
+ */
+export function putOnMenu(workshop: Workshop, fromLibrary: Bread): Result<Workshop> {
+  const { variantOf, ...alone } = fromLibrary;
+  const bread = workshop.breads.some((b) => b.id === variantOf) ? fromLibrary : alone;
+  const isHeld = workshop.breads.some((b) => b.id === bread.id);
+  const breads = isHeld ? workshop.breads.map((b) => (b.id === bread.id ? bread : b)) : [...workshop.breads, bread];
+  if (workshop.menu.some((m) => m.bread === bread.id)) return success({ ...workshop, breads });
+  const line = {
+    bread: bread.id,
+    each: 1,
+    per: 'participant',
+    spares: 0,
+    dough: { mode: 'station' },
+    mixer: false,
+  } as const;
+  return success({ ...workshop, breads, menu: [...workshop.menu, line] });
 }

@@ -11,4 +11,4 @@ export { batchesOf, teamAt, totalsOf, type Batch, type Piece } from './batches.t
 export { mothersOf, practiceIndex, practicesOf, throughIndex } from './mothers.ts';
 export type { MotherBatch, PracticeBatch } from './mothers.ts';
 export { servingGriddles } from './serve.ts';
-export { setBreadsEach, setGriddleCount, setParticipantCount } from './edit.ts';
+export { putOnMenu, setBreadsEach, setGriddleCount, setParticipantCount } from './edit.ts';

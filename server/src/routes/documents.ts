@@ -45,7 +45,8 @@ function written(outcome: WriteOutcome): StoredDocument {
 export function documentRoutes(documents: DocumentRepository): Router {
   const router = Router();
   router.get('/documents/:kind', async (req, res) => {
-    res.json(await documents.list(kindOf(req)));
+    const kind = kindOf(req);
+    res.json(await (req.query['whole'] === 'true' ? documents.listWhole(kind) : documents.list(kind)));
   });
   router.post('/documents/:kind', async (req, res) => {
     const kind = kindOf(req);

@@ -1,5 +1,6 @@
 import { isDuplicate, type DocumentRepository } from '../db/repositories/documents.ts';
 import demoClass from '../../../demo/class.json';
+import { DEMO_BREADS } from './demo-breads.ts';
 import { readDocument } from './read-document.ts';
 import { refusal } from './problem.ts';
 
@@ -12,7 +13,7 @@ export async function loadDemoData(documents: DocumentRepository): Promise<void>
   const all = [
     { kind: 'class', id: DEMO_ID, body: demoClass as unknown },
     { kind: 'kitchen', id: 'demo-kitchen', body: demoClass.kitchen as unknown },
-    ...demoClass.breads.map((body) => ({ kind: 'bread', id: `demo-${body.id}`, body }) as const),
+    ...DEMO_BREADS.map((body) => ({ kind: 'bread', id: `demo-${body.id}`, body }) as const),
   ] as const;
   for (const { kind, id, body } of all) {
     const read = readDocument(kind, body);

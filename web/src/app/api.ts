@@ -1,5 +1,7 @@
 import { createApi, fetchBaseQuery } from '@reduxjs/toolkit/query/react';
-import type { Workshop } from '@hodsman/core';
+import type { Bread } from '@hodsman/core';
+
+export type DocumentKind = 'class' | 'bread' | 'kitchen';
 
 export interface DocumentSummary {
   readonly id: string;
@@ -7,25 +9,45 @@ export interface DocumentSummary {
   readonly title: string;
   readonly updatedAt: string;
 }
-export interface ClassDocument extends DocumentSummary {
+export interface StoredDocument extends DocumentSummary {
   readonly body: unknown;
+}
+/** A bread of the library; the server has read it by the core's schema. */
+export interface StoredBread extends DocumentSummary {
+  readonly body: Bread;
 }
 
 /** The server, as RTK Query endpoints; the one way in which this application fetches. */
 export const api = createApi({
   reducerPath: 'api',
   baseQuery: fetchBaseQuery({ baseUrl: '/api' }),
+  tagTypes: ['library'],
   endpoints: (build) => ({
     listClasses: build.query<readonly DocumentSummary[], null>({ query: () => 'documents/class' }),
     // what a class was when this page last saved it is the draft's business, so nothing of it is cached
-    getClass: build.query<ClassDocument, string>({ query: (id) => `documents/class/${id}`, keepUnusedDataFor: 0 }),
-    saveClass: build.mutation<
-      ClassDocument,
-      { readonly id: string; readonly version: number; readonly body: Workshop }
+    getClass: build.query<StoredDocument, string>({ query: (id) => `documents/class/${id}`, keepUnusedDataFor: 0 }),
+    listBreads: build.query<readonly StoredBread[], null>({
+      query: () => 'documents/bread?whole=true',
+      providesTags: ['library'],
+    }),
+    getBread: build.query<StoredDocument, string>({ query: (id) => `documents/bread/${id}`, keepUnusedDataFor: 0 }),
+    createBread: build.mutation<StoredBread, Bread>({
+      query: (body) => ({ url: 'documents/bread', method: 'POST', body }),
+      invalidatesTags: ['library'],
+    }),
+    removeBread: build.mutation<null, { readonly id: string; readonly version: number }>({
+      query: ({ id, version }) => ({ url: `documents/bread/${id}?version=${version}`, method: 'DELETE' }),
+      invalidatesTags: ['library'],
+    }),
+    saveDocument: build.mutation<
+      StoredDocument,
+      { readonly kind: DocumentKind; readonly id: string; readonly version: number; readonly body: unknown }
     >({
-      query: ({ id, ...rest }) => ({ url: `documents/class/${id}`, method: 'PUT', body: rest }),
+      query: ({ kind, id, ...rest }) => ({ url: `documents/${kind}/${id}`, method: 'PUT', body: rest }),
+      invalidatesTags: (_result, _error, { kind }) => (kind === 'bread' ? ['library'] : []),
     }),
   }),
 });
 
-export const { useListClassesQuery, useGetClassQuery } = api;
+export const { useListClassesQuery, useGetClassQuery, useListBreadsQuery, useGetBreadQuery } = api;
+export const { useCreateBreadMutation, useRemoveBreadMutation, useSaveDocumentMutation } = api;

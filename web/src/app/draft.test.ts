@@ -11,48 +11,44 @@ const withEach = (each: number): Workshop => {
 };
 const after = (...actions: Parameters<typeof draftReducer>[1][]): Draft =>
   actions.reduce<Draft | null>((state, action) => draftReducer(state, action), null) ?? expect.fail();
-const opened = draftActions.opened({ id: 'c1', version: 3, workshop, isUnsaved: false });
+const opened = draftActions.opened({ id: 'c1', version: 3, body: workshop, isUnsaved: false });
 
 describe('the draft of a class', () => {
   it('undoes and redoes, and a new change drops what was undone', () => {
     const [two, three] = [withEach(3), withEach(4)];
     const undone = after(opened, draftActions.edited(two), draftActions.edited(three), draftActions.undone());
-    expect([undone.workshop, undone.future]).toEqual([two, [three]]);
-    expect(draftReducer(undone, draftActions.redone())?.workshop).toEqual(three);
+    expect([undone.body, undone.future]).toEqual([two, [three]]);
+    expect(draftReducer(undone, draftActions.redone())?.body).toEqual(three);
     expect(draftReducer(undone, draftActions.edited(workshop))?.future).toEqual([]);
   });
   it('is saved only when what was saved is what stands there', () => {
     const change = withEach(3);
     const edited = after(opened, draftActions.edited(change));
     expect(edited.saveState).toBe('waiting');
-    expect(draftReducer(edited, draftActions.savedAs({ version: 4, workshop: change }))).toMatchObject({
+    expect(draftReducer(edited, draftActions.savedAs({ version: 4, body: change }))).toMatchObject({
       saveState: 'saved',
       version: 4,
     });
-    expect(draftReducer(edited, draftActions.savedAs({ version: 4, workshop }))).toMatchObject({
+    expect(draftReducer(edited, draftActions.savedAs({ version: 4, body: workshop }))).toMatchObject({
       saveState: 'waiting',
       version: 4,
     });
   });
   it('keeps mine over theirs, or takes theirs with mine one step back', () => {
     const [mine, theirs] = [withEach(3), withEach(5)];
-    const conflict = after(
-      opened,
-      draftActions.edited(mine),
-      draftActions.conflicted({ version: 9, workshop: theirs }),
-    );
+    const conflict = after(opened, draftActions.edited(mine), draftActions.conflicted({ version: 9, body: theirs }));
     expect(conflict.saveState).toBe('conflict');
     expect(draftReducer(conflict, draftActions.keptMine())).toMatchObject({
-      workshop: mine,
+      body: mine,
       version: 9,
       saveState: 'waiting',
     });
     const took = draftReducer(conflict, draftActions.tookTheirs());
-    expect(took).toMatchObject({ workshop: theirs, version: 9, saveState: 'saved' });
+    expect(took).toMatchObject({ body: theirs, version: 9, saveState: 'saved' });
     expect(took?.past.at(-1)).toEqual(mine);
   });
   it('keeps the class as it is when a change is refused', () => {
     const refused = after(opened, draftActions.refused([{ code: 'nobody-takes-part', path: 'roster', params: {} }]));
-    expect([refused.workshop, refused.refused.length, refused.saveState]).toEqual([workshop, 1, 'saved']);
+    expect([refused.body, refused.refused.length, refused.saveState]).toEqual([workshop, 1, 'saved']);
   });
 });

@@ -18,5 +18,19 @@ export const router = createBrowserRouter([
       { path: 'plan', element: <PlanView /> },
     ],
   },
+  // the breads come in a part of their own, so that a class opens without them
+  { path: '/breads', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).Library }) },
+  { path: '/breads/read', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).ReadRecipe }) },
+  {
+    path: '/breads/:breadId',
+    lazy: async () => ({ Component: (await import('../features/breads/index.ts')).BreadPage }),
+    children: [
+      { index: true, element: <Navigate to="formula" replace /> },
+      { path: 'formula', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).FormulaTab }) },
+      { path: 'method', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).MethodTab }) },
+      { path: 'schools', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).SchoolsTab }) },
+      { path: 'warmth', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).WarmthTab }) },
+    ],
+  },
   { path: '*', element: <Navigate to="/" replace /> },
 ]);

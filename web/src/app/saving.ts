@@ -1,47 +1,78 @@
-import type { ListenerMiddlewareInstance } from '@reduxjs/toolkit';
-import { readWorkshop } from '@hodsman/core';
-import { api, type ClassDocument } from './api.ts';
+import type { ListenerMiddlewareInstance, UnknownAction } from '@reduxjs/toolkit';
+import { readBread, readWorkshop, type Result } from '@hodsman/core';
+import { api, type DocumentKind, type StoredDocument } from './api.ts';
+import { breadActions, type BreadDraft } from './bread-draft.ts';
 import { draftActions, type Draft } from './draft.ts';
+import type { Kept } from './kept.ts';
 import type { AppDispatch } from './store.ts';
 import { forgetUnsaved, keepUnsaved } from './unsaved.ts';
 
 const RETRY_MS = 3_000;
 const CONFLICT = 409;
 
-const draftOf = (state: unknown): Draft | null => (state as { readonly draft: Draft | null }).draft;
+interface Saved<T> {
+  readonly kind: DocumentKind;
+  readonly select: (state: unknown) => Kept<T> | null;
+  readonly read: (value: unknown) => Result<T>;
+  readonly savedAs: (payload: { version: number; body: T }) => UnknownAction;
+  readonly conflicted: (payload: { version: number; body: T }) => UnknownAction;
+  readonly saveFailed: () => UnknownAction;
+}
 
-/** Saves the draft whenever it waits to be: one save at a time, the newest state next, again after a while where the server is away. */
+/** Saves the class and the bread that are open whenever they wait to be. */
 export function listenForSaving(listeners: ListenerMiddlewareInstance): void {
+  keepSaved(listeners, {
+    kind: 'class',
+    select: (state) => (state as { readonly draft: Draft | null }).draft,
+    read: readWorkshop,
+    ...draftActions,
+  });
+  keepSaved(listeners, {
+    kind: 'bread',
+    select: (state) => (state as { readonly bread: BreadDraft | null }).bread,
+    read: readBread,
+    ...breadActions,
+  });
+}
+
+/** One save at a time, the newest state next, again after a while where the server is away. */
+function keepSaved<T>(listeners: ListenerMiddlewareInstance, saved: Saved<T>): void {
+  const failed = saved.saveFailed().type;
+  const isSaving = { now: false };
   listeners.startListening({
-    predicate: (_, now, before) => draftOf(now)?.saveState === 'waiting' && draftOf(now) !== draftOf(before),
+    predicate: (_, now, before) =>
+      saved.select(now)?.saveState === 'waiting' && saved.select(now) !== saved.select(before),
     effect: async (action, tools) => {
-      const draft = draftOf(tools.getState());
-      if (!draft) return;
-      keepUnsaved(draft.id, draft.version, draft.workshop);
-      if (draftActions.saveFailed.match(action)) {
+      const kept = saved.select(tools.getState());
+      if (!kept) return;
+      keepUnsaved(kept.id, kept.version, kept.body);
+      if (action.type === failed) {
         tools.cancelActiveListeners();
         await tools.delay(RETRY_MS);
       }
-      await save(() => tools.getState(), tools.dispatch as AppDispatch);
+      await save(saved, isSaving, () => tools.getState(), tools.dispatch as AppDispatch);
     },
   });
 }
 
-let isSaving = false;
-
-async function save(getState: () => unknown, dispatch: AppDispatch): Promise<void> {
-  const draft = draftOf(getState());
-  if (isSaving || draft?.saveState !== 'waiting') return;
-  isSaving = true;
-  const { id, version, workshop } = draft;
-  const outcome = await dispatch(api.endpoints.saveClass.initiate({ id, version, body: workshop }));
-  isSaving = false;
+async function save<T>(
+  saved: Saved<T>,
+  isSaving: { now: boolean },
+  getState: () => unknown,
+  dispatch: AppDispatch,
+): Promise<void> {
+  const kept = saved.select(getState());
+  if (isSaving.now || kept?.saveState !== 'waiting') return;
+  isSaving.now = true;
+  const { id, version, body } = kept;
+  const outcome = await dispatch(api.endpoints.saveDocument.initiate({ kind: saved.kind, id, version, body }));
+  isSaving.now = false;
   if (outcome.data) {
-    if (draftOf(getState())?.workshop === workshop) forgetUnsaved(id);
-    dispatch(draftActions.savedAs({ version: outcome.data.version, workshop }));
+    if (saved.select(getState())?.body === body) forgetUnsaved(id);
+    dispatch(saved.savedAs({ version: outcome.data.version, body }));
   } else if ('status' in outcome.error && outcome.error.status === CONFLICT) {
-    const { current } = outcome.error.data as { current: ClassDocument };
-    const theirs = readWorkshop(current.body);
-    if (theirs.ok) dispatch(draftActions.conflicted({ version: current.version, workshop: theirs.value }));
-  } else dispatch(draftActions.saveFailed());
+    const { current } = outcome.error.data as { current: StoredDocument };
+    const theirs = saved.read(current.body);
+    if (theirs.ok) dispatch(saved.conflicted({ version: current.version, body: theirs.value }));
+  } else dispatch(saved.saveFailed());
 }

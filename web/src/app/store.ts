@@ -1,5 +1,6 @@
 import { configureStore, createListenerMiddleware } from '@reduxjs/toolkit';
 import { api } from './api.ts';
+import { breadReducer } from './bread-draft.ts';
 import { draftReducer } from './draft.ts';
 import { listenForPlanning } from './planning.ts';
 import { listenForSaving } from './saving.ts';
@@ -10,7 +11,7 @@ listenForSaving(listeners);
 
 /** What the user chose and what was loaded, as plain data. */
 export const store = configureStore({
-  reducer: { draft: draftReducer, [api.reducerPath]: api.reducer },
+  reducer: { draft: draftReducer, bread: breadReducer, [api.reducerPath]: api.reducer },
   middleware: (defaults) => defaults().prepend(listeners.middleware).concat(api.middleware),
 });
 

@@ -1,11 +1,11 @@
-import { readWorkshop, type Workshop } from '@hodsman/core';
+import type { Result } from '@hodsman/core';
 
 /** Keeps a change in the browser until the server has it, so that neither a reload nor a lost network loses it. */
 const keyOf = (id: string): string => `hodsman:unsaved:${id}`;
 
-export function keepUnsaved(id: string, version: number, workshop: Workshop): void {
+export function keepUnsaved(id: string, version: number, body: unknown): void {
   try {
-    localStorage.setItem(keyOf(id), JSON.stringify({ version, workshop }));
+    localStorage.setItem(keyOf(id), JSON.stringify({ version, body }));
   } catch {
     // a full or forbidden store costs the safety net, not the change itself
   }
@@ -16,13 +16,16 @@ export function forgetUnsaved(id: string): void {
 }
 
 /** A change that was kept over this version or an earlier one, if it can still be read. */
-export function findUnsaved(id: string): { readonly version: number; readonly workshop: Workshop } | undefined {
+export function findUnsaved<T>(
+  id: string,
+  read: (value: unknown) => Result<T>,
+): { readonly version: number; readonly body: T } | undefined {
   const text = localStorage.getItem(keyOf(id));
   if (text === null) return undefined;
   try {
-    const kept = JSON.parse(text) as { version: number; workshop: unknown };
-    const read = readWorkshop(kept.workshop);
-    return read.ok ? { version: kept.version, workshop: read.value } : undefined;
+    const stored = JSON.parse(text) as { version: number; body: unknown };
+    const result = read(stored.body);
+    return result.ok ? { version: stored.version, body: result.value } : undefined;
   } catch {
     return undefined;
   }

@@ -22,6 +22,8 @@ export type WriteOutcome =
 /** Documents, each saved whole under a version number. */
 export interface DocumentRepository {
   list(kind: DocumentKind): Promise<readonly DocumentSummary[]>;
+  /** As `list`, with the bodies. */
+  listWhole(kind: DocumentKind): Promise<readonly StoredDocument[]>;
   find(kind: DocumentKind, id: string): Promise<StoredDocument | undefined>;
   create(kind: DocumentKind, title: string, body: unknown, id?: string): Promise<StoredDocument>;
   /** Saves over `version` and no other; the row itself decides, so two servers cannot both win. */
@@ -41,6 +43,11 @@ const summaryOf = (row: DocumentRow): DocumentSummary => ({
 });
 const documentOf = (row: DocumentRow): StoredDocument => ({ ...summaryOf(row), body: JSON.parse(row.body) as unknown });
 
+const BY_TITLE: [string, string][] = [
+  ['title', 'ASC'],
+  ['id', 'ASC'],
+];
+
 /** The repository on a MariaDB. */
 export function documentRepository(sequelize: Sequelize): DocumentRepository {
   const Row = defineDocument(sequelize);
@@ -58,12 +65,13 @@ export function documentRepository(sequelize: Sequelize): DocumentRepository {
       const rows = await Row.findAll({
         where: { kind },
         attributes: { exclude: ['body'] },
-        order: [
-          ['title', 'ASC'],
-          ['id', 'ASC'],
-        ],
+        order: BY_TITLE,
       });
       return rows.map(summaryOf);
+    },
+    async listWhole(kind) {
+      const rows = await Row.findAll({ where: { kind }, order: BY_TITLE });
+      return rows.map(documentOf);
     },
     async create(kind, title, body, id = randomUUID()) {
       const now = new Date();

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useCallback, useEffect } from 'react';
 import { Outlet, useParams } from 'react-router';
 import { faultLine, readWorkshop } from '@hodsman/core';
 import { useGetClassQuery } from '../../app/api.ts';
@@ -6,11 +6,11 @@ import { draftActions } from '../../app/draft.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { findUnsaved } from '../../app/unsaved.ts';
 import { Notice } from '../../ui/Notice.tsx';
+import { useUndoKeys } from '../../ui/use-undo-keys.ts';
 import { AdviceStrip } from './AdviceStrip.tsx';
 import { ConflictDialog } from './ConflictDialog.tsx';
 import { Levers } from './Levers.tsx';
 import { ShellBar } from './ShellBar.tsx';
-import { useUndoKeys } from './use-undo-keys.ts';
 import { VerdictStrip } from './VerdictStrip.tsx';
 
 /** The place of one class: its steps in order, the verdict over them, and the step that is open. */
@@ -19,14 +19,17 @@ export function ClassShell() {
   const { data, isError } = useGetClassQuery(classId, { refetchOnMountOrArgChange: true });
   const dispatch = useAppDispatch();
   const draft = useAppSelector((s) => s.draft);
-  useUndoKeys();
+  useUndoKeys(
+    useCallback(() => dispatch(draftActions.undone()), [dispatch]),
+    useCallback(() => dispatch(draftActions.redone()), [dispatch]),
+  );
   useEffect(() => {
     if (!data) return;
-    const unsaved = findUnsaved(data.id);
+    const unsaved = findUnsaved(data.id, readWorkshop);
     const read = readWorkshop(data.body);
     if (unsaved) dispatch(draftActions.opened({ id: data.id, ...unsaved, isUnsaved: true }));
     else if (read.ok)
-      dispatch(draftActions.opened({ id: data.id, version: data.version, workshop: read.value, isUnsaved: false }));
+      dispatch(draftActions.opened({ id: data.id, version: data.version, body: read.value, isUnsaved: false }));
   }, [data, dispatch]);
   if (isError)
     return (
@@ -41,9 +44,9 @@ export function ClassShell() {
       <ShellBar draft={draft} />
       <VerdictStrip draft={draft} />
       {draft.plan && !draft.isPlanning && draft.plan.broken.length > 0 && (
-        <AdviceStrip workshop={draft.workshop} plan={draft.plan} />
+        <AdviceStrip workshop={draft.body} plan={draft.plan} />
       )}
-      <Levers workshop={draft.workshop} />
+      <Levers workshop={draft.body} />
       {draft.refused.length > 0 && (
         <div className="px-4 pt-2">
           <Notice>

@@ -26,7 +26,7 @@ function differences(mine: Workshop, theirs: Workshop): readonly string[] {
 /** Somebody else saved this class meanwhile: shows what differs and lets the person choose. Neither state is lost. */
 export function ConflictDialog({ draft }: { readonly draft: Draft }) {
   const dispatch = useAppDispatch();
-  const { theirs, workshop } = draft;
+  const { theirs, body: workshop } = draft;
   return (
     <Dialog open={theirs !== null} onClose={() => undefined} className="relative z-10">
       <DialogBackdrop className="fixed inset-0 bg-ink/40" />
@@ -35,7 +35,7 @@ export function ConflictDialog({ draft }: { readonly draft: Draft }) {
           <DialogTitle className="text-xl">This class was saved elsewhere meanwhile</DialogTitle>
           <p className="mt-2">Your change is kept on this device. What differs:</p>
           <ul className="my-3 list-disc pl-6">
-            {theirs && differences(workshop, theirs.workshop).map((d) => <li key={d}>{d}</li>)}
+            {theirs && differences(workshop, theirs.body).map((d) => <li key={d}>{d}</li>)}
           </ul>
           <div className="flex flex-wrap gap-3">
             <button

@@ -1,9 +1,10 @@
-import { CircleCheck, CircleDashed, Moon, OctagonAlert, Redo2, Sun, Undo2 } from 'lucide-react';
-import { useState } from 'react';
-import { NavLink } from 'react-router';
-import { draftActions, type Draft, type SaveState } from '../../app/draft.ts';
+import { CircleCheck, CircleDashed, OctagonAlert, Wheat } from 'lucide-react';
+import { Link, NavLink } from 'react-router';
+import { draftActions, type Draft } from '../../app/draft.ts';
+import type { SaveState } from '../../app/kept.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
-import { chooseTheme, storedTheme } from '../../app/theme.ts';
+import { ThemeButton } from '../../ui/ThemeButton.tsx';
+import { UndoButtons } from '../../ui/UndoButtons.tsx';
 
 const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
   saved: 'saved',
@@ -31,18 +32,21 @@ function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: s
   ];
 }
 
-const ICON_BUTTON = 'grid size-11 place-items-center rounded-cut hover:bg-steel disabled:opacity-35';
-
 export function ShellBar({ draft }: { readonly draft: Draft }) {
   const dispatch = useAppDispatch();
-  const [theme, setTheme] = useState(storedTheme);
-  const other = theme === 'light' ? 'dark' : 'light';
   return (
     <header className="flex items-center gap-4 border-b border-line bg-panel px-4">
-      <h1 className="max-w-72 truncate py-2 text-lg" title={draft.workshop.title}>
-        {draft.workshop.title}
+      <h1 className="max-w-72 truncate py-2 text-lg" title={draft.body.title}>
+        {draft.body.title}
       </h1>
       <nav aria-label="Steps of the class" className="flex flex-1 gap-1 self-stretch">
+        <Link
+          to="/breads"
+          className="flex min-h-12 items-center gap-2 border-b-4 border-transparent px-4 font-semibold text-quiet hover:text-ink"
+        >
+          <Wheat size={18} aria-hidden />
+          Breads
+        </Link>
         {stepsOf(draft).map(({ to, name, order }) => {
           const Icon = ORDER_ICON[order];
           return (
@@ -68,35 +72,13 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
         {SAVE_WORDS[draft.saveState]}
       </span>
       <div className="flex">
-        <button
-          type="button"
-          className={ICON_BUTTON}
-          aria-label="Undo"
-          disabled={draft.past.length === 0}
-          onClick={() => dispatch(draftActions.undone())}
-        >
-          <Undo2 size={20} aria-hidden />
-        </button>
-        <button
-          type="button"
-          className={ICON_BUTTON}
-          aria-label="Redo"
-          disabled={draft.future.length === 0}
-          onClick={() => dispatch(draftActions.redone())}
-        >
-          <Redo2 size={20} aria-hidden />
-        </button>
-        <button
-          type="button"
-          className={ICON_BUTTON}
-          aria-label={`Use the ${other} theme`}
-          onClick={() => {
-            chooseTheme(other);
-            setTheme(other);
-          }}
-        >
-          {theme === 'light' ? <Moon size={20} aria-hidden /> : <Sun size={20} aria-hidden />}
-        </button>
+        <UndoButtons
+          canUndo={draft.past.length > 0}
+          canRedo={draft.future.length > 0}
+          onUndo={() => dispatch(draftActions.undone())}
+          onRedo={() => dispatch(draftActions.redone())}
+        />
+        <ThemeButton />
       </div>
     </header>
   );

@@ -1,4 +1,5 @@
-import { gramsText, hydrationPct, stationName, type Batch, type Workshop } from '@hodsman/core';
+import { bowlConditions, bowlOf, gramsText, hydrationPct, stationName, type Batch, type Workshop } from '@hodsman/core';
+import { WaterLine } from '../../ui/WaterAnswer.tsx';
 
 /** One station's dough: what goes in, in the order of the bowl, with the water that is kept back, and what is used outside the dough. */
 export function DoughCard({ batch, workshop }: { readonly batch: Batch; readonly workshop: Workshop }) {
@@ -6,6 +7,7 @@ export function DoughCard({ batch, workshop }: { readonly batch: Batch; readonly
   const names = team.map((id) => workshop.roster.find((p) => p.id === id)?.name ?? id);
   const inDough = scaled.ingredients.filter((i) => i.use === 'dough');
   const outside = scaled.ingredients.filter((i) => i.use !== 'dough');
+  const water = bowlOf(line.bread, scaled.flourG, bowlConditions(workshop.kitchen, line.bread, line.menu.mixer));
   const spares = pieces.filter((p) => p.owner === null).length;
   return (
     <article
@@ -47,6 +49,7 @@ export function DoughCard({ batch, workshop }: { readonly batch: Batch; readonly
         {pieces.length} pieces of {gramsText(line.bread.piece.doughG)}
         {spares > 0 && `, ${spares} of them spare`}
       </p>
+      {water && <WaterLine answer={water} />}
       <p className="text-sm text-quiet">hydration {Math.round(hydrationPct(line.bread.ingredients))} %</p>
       {outside.length > 0 && (
         <table className="mt-3 w-full text-quiet">

@@ -1,5 +1,5 @@
 import type { Workshop } from '@hodsman/core';
-import { BreadGlyph } from './BreadGlyph.tsx';
+import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
 import { GUTTER, type BoardLayout } from './layout.ts';
 import { fitted } from './words.ts';
 

@@ -1,0 +1,146 @@
+import { GitBranchPlus, Trash2 } from 'lucide-react';
+import { useCallback, useEffect, useState } from 'react';
+import { NavLink, Outlet, useNavigate, useParams } from 'react-router';
+import { faultLine, readBread, USUAL_BENCH, type Circumstances } from '@hodsman/core';
+import { useCreateBreadMutation, useGetBreadQuery, useListBreadsQuery, useRemoveBreadMutation } from '../../app/api.ts';
+import { breadActions } from '../../app/bread-draft.ts';
+import { storedGuesses, storeGuesses } from '../../app/guesses.ts';
+import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { findUnsaved } from '../../app/unsaved.ts';
+import { ICON_BUTTON } from '../../ui/buttons.ts';
+import { Notice } from '../../ui/Notice.tsx';
+import { UndoButtons } from '../../ui/UndoButtons.tsx';
+import { useUndoKeys } from '../../ui/use-undo-keys.ts';
+import { BreadsBar } from './BreadsBar.tsx';
+import { ExportButtons } from './ExportButtons.tsx';
+import { freeId } from './library.ts';
+import { MenuButton } from './MenuButton.tsx';
+import { TheirBread } from './TheirBread.tsx';
+import type { BreadContext } from './use-bread.ts';
+
+const TABS = [
+  ['formula', 'Formula'],
+  ['method', 'Method'],
+  ['schools', 'Schools'],
+  ['warmth', 'Water and proof'],
+] as const;
+const SAVE_WORDS = { saved: 'saved', waiting: 'saving …', conflict: 'not saved' } as const;
+
+/** One bread of the library: its head, and its tabs. */
+export function BreadPage() {
+  const { breadId = '' } = useParams();
+  const { data, isError } = useGetBreadQuery(breadId, { refetchOnMountOrArgChange: true });
+  const { data: library } = useListBreadsQuery(null);
+  const draft = useAppSelector((s) => s.bread);
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const [create] = useCreateBreadMutation();
+  const [remove] = useRemoveBreadMutation();
+  const [at, setAt] = useState<Circumstances>(USUAL_BENCH);
+  const undo = useCallback(() => dispatch(breadActions.undone()), [dispatch]);
+  const redo = useCallback(() => dispatch(breadActions.redone()), [dispatch]);
+  useUndoKeys(undo, redo);
+  useEffect(() => {
+    if (!data) return;
+    const unsaved = findUnsaved(data.id, readBread);
+    const read = readBread(data.body);
+    const guesses = storedGuesses(data.id);
+    if (unsaved) dispatch(breadActions.opened({ id: data.id, ...unsaved, isUnsaved: true, guesses }));
+    else if (read.ok)
+      dispatch(
+        breadActions.opened({ id: data.id, version: data.version, body: read.value, isUnsaved: false, guesses }),
+      );
+  }, [data, dispatch]);
+  const guesses = draft?.id === breadId ? draft.guesses : undefined;
+  useEffect(() => {
+    if (guesses) storeGuesses(breadId, guesses);
+  }, [breadId, guesses]);
+  if (isError)
+    return (
+      <Notice>
+        This bread cannot be opened: the server does not answer, or it was removed. Go back to the breads.
+      </Notice>
+    );
+  if (draft?.id !== breadId) return <p className="p-6 text-quiet">Opening the bread …</p>;
+  const bread = draft.body;
+  const taken = new Set(library?.map((b) => b.body.id));
+  const vary = async (): Promise<void> => {
+    const id = freeId(`${bread.id}-school`.slice(0, 60), taken);
+    const made = await create({
+      ...bread,
+      id,
+      name: `${bread.name}, another school`.slice(0, 120),
+      variantOf: bread.variantOf ?? bread.id,
+    });
+    if (made.data) await navigate(`/breads/${made.data.id}/formula`);
+  };
+  const drop = async (): Promise<void> => {
+    if (!window.confirm(`Remove ${bread.name} from the library? Classes that have it keep their copy.`)) return;
+    await remove({ id: draft.id, version: draft.version });
+    dispatch(breadActions.closed());
+    await navigate('/breads');
+  };
+  const context: BreadContext = { bread, at, setAt };
+  return (
+    <div className="flex h-full flex-col">
+      <BreadsBar back={{ to: '/breads', name: 'Breads' }}>
+        <h1 className="max-w-72 truncate text-lg" title={bread.name}>
+          {bread.name}
+        </h1>
+        <nav aria-label="Parts of the bread" className="flex flex-1 gap-1 self-stretch">
+          {TABS.map(([to, name]) => (
+            <NavLink
+              key={to}
+              to={to}
+              className={({ isActive }) =>
+                `flex min-h-12 items-center border-b-4 px-3 font-semibold ${isActive ? 'border-hands' : 'border-transparent text-quiet hover:text-ink'}`
+              }
+            >
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+        <span className="text-sm text-quiet" role="status" data-testid="save-state">
+          {SAVE_WORDS[draft.saveState]}
+        </span>
+        <MenuButton bread={bread} />
+        <div className="flex">
+          <UndoButtons canUndo={draft.past.length > 0} canRedo={draft.future.length > 0} onUndo={undo} onRedo={redo} />
+          <button
+            type="button"
+            className={ICON_BUTTON}
+            title="Make a variant of this bread"
+            aria-label="Make a variant"
+            onClick={() => void vary()}
+          >
+            <GitBranchPlus size={20} aria-hidden />
+          </button>
+          <ExportButtons bread={bread} />
+          <button
+            type="button"
+            className={ICON_BUTTON}
+            title="Remove from the library"
+            aria-label="Remove from the library"
+            onClick={() => void drop()}
+          >
+            <Trash2 size={20} aria-hidden />
+          </button>
+        </div>
+      </BreadsBar>
+      {draft.refused.length > 0 && (
+        <div className="px-4 pt-2">
+          <Notice>
+            That change was not taken; the bread is as it was.
+            {draft.refused.map((f) => (
+              <p key={f.path + f.code}>{faultLine(f)}</p>
+            ))}
+          </Notice>
+        </div>
+      )}
+      <main tabIndex={0} aria-label={bread.name} className="min-h-0 flex-1 overflow-auto">
+        <Outlet context={context} />
+      </main>
+      <TheirBread draft={draft} />
+    </div>
+  );
+}

@@ -1,0 +1,47 @@
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { Download } from 'lucide-react';
+import { recipeOfBread, type Bread } from '@hodsman/core';
+import { ICON_BUTTON } from '../../ui/buttons.ts';
+
+/** Hands a file to the browser. */
+function download(name: string, type: string, value: unknown): void {
+  const url = URL.createObjectURL(new Blob([JSON.stringify(value, null, 2)], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}
+
+const ITEM = 'block w-full px-4 py-2.5 text-left data-focus:bg-steel';
+
+/** The bread as a file: the project's own JSON, or a schema.org Recipe. */
+export function ExportButtons({ bread }: { readonly bread: Bread }) {
+  return (
+    <Menu>
+      <MenuButton className={ICON_BUTTON} title="Save as a file" aria-label="Save as a file">
+        <Download size={20} aria-hidden />
+      </MenuButton>
+      <MenuItems anchor="bottom end" className="z-10 rounded-cut border border-line bg-panel">
+        <MenuItem>
+          <button
+            type="button"
+            className={ITEM}
+            onClick={() => download(`${bread.id}.json`, 'application/json', bread)}
+          >
+            Bread with everything (JSON)
+          </button>
+        </MenuItem>
+        <MenuItem>
+          <button
+            type="button"
+            className={ITEM}
+            onClick={() => download(`${bread.id}.jsonld`, 'application/ld+json', recipeOfBread(bread))}
+          >
+            Recipe for others (schema.org JSON-LD)
+          </button>
+        </MenuItem>
+      </MenuItems>
+    </Menu>
+  );
+}

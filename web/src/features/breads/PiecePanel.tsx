@@ -1,0 +1,135 @@
+import {
+  COOKED_SHARE,
+  densityOf,
+  gramsText,
+  pieceGrams,
+  pieceThicknessMm,
+  spotsOnGriddle,
+  inchesOfCm,
+  type Bread,
+  type Griddle,
+} from '@hodsman/core';
+import { useAppSelector } from '../../app/hooks.ts';
+import { NumberField } from '../../ui/NumberField.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
+import { GuessMark } from './GuessMark.tsx';
+import { useEditBread } from './use-bread.ts';
+
+const SHAPES = ['round', 'oval', 'square', 'coil', 'wedge', 'pocket'] as const;
+/** Griddles to compare with where no class is open: a pan and a plate of usual size. */
+const USUAL_GRIDDLES: readonly Griddle[] = [
+  {
+    id: 'pan',
+    name: 'a round of 32 cm',
+    surface: 'cast-iron',
+    shape: 'round',
+    diameterCm: 32,
+    preheatMin: 0,
+    resetSec: 0,
+    changeSec: 0,
+  },
+  {
+    id: 'plate',
+    name: 'a plate of 60 × 40 cm',
+    surface: 'steel',
+    shape: 'rectangle',
+    widthCm: 60,
+    depthCm: 40,
+    preheatMin: 0,
+    resetSec: 0,
+    changeSec: 0,
+  },
+];
+const GAP_CM = 1;
+
+/** A piece: weight, diameter and thickness hang together by the dough's density; and how many a griddle carries. */
+export function PiecePanel({ bread }: { readonly bread: Bread }) {
+  const edit = useEditBread();
+  const kitchen = useAppSelector((s) => s.draft?.body.kitchen);
+  const { doughG, diameterCm, thicknessMm, shape } = bread.piece;
+  const density = densityOf(bread);
+  const one = (x: number): number => Number(x.toFixed(1));
+  const set = (piece: Partial<Bread['piece']>, what: string): void =>
+    edit({ ...bread, piece: { ...bread.piece, ...piece } }, what);
+  const griddles = kitchen?.griddles ?? USUAL_GRIDDLES;
+  return (
+    <section aria-labelledby="piece-head" className="grid gap-2">
+      <h2 id="piece-head" className="text-lg">
+        A piece <GuessMark about="piece.doughG" />
+        <GuessMark about="piece.diameterCm" />
+        <GuessMark about="piece.thicknessMm" />
+      </h2>
+      <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
+        <NumberField
+          label="Dough"
+          unit="g"
+          value={doughG}
+          digits={1}
+          least={1}
+          onChange={(g) =>
+            set({ doughG: g, thicknessMm: one(pieceThicknessMm(g, diameterCm, density, shape)) }, 'piece')
+          }
+        />
+        <NumberField
+          label="Across"
+          unit="cm"
+          value={diameterCm}
+          digits={1}
+          least={1}
+          most={200}
+          step={0.5}
+          onChange={(cm) =>
+            set({ diameterCm: cm, thicknessMm: one(pieceThicknessMm(doughG, cm, density, shape)) }, 'piece')
+          }
+        />
+        <NumberField
+          label="Thick"
+          unit="mm"
+          value={thicknessMm}
+          digits={1}
+          least={0.5}
+          most={100}
+          step={0.1}
+          onChange={(mm) => set({ thicknessMm: mm, doughG: one(pieceGrams(diameterCm, mm, density, shape)) }, 'piece')}
+        />
+        <SelectField
+          label="Shape"
+          value={SHAPES.find((s) => s === shape) ?? 'round'}
+          options={SHAPES.map((s) => [s, s] as const)}
+          onChange={(s) => set({ shape: s }, 'shape')}
+        />
+        <NumberField
+          label="Left on bowls"
+          unit="%"
+          value={bread.lossPct}
+          digits={1}
+          most={50}
+          className="w-16"
+          onChange={(lossPct) => edit({ ...bread, lossPct }, 'loss')}
+        />
+        <NumberField
+          label="Stays good"
+          unit="min"
+          value={bread.holdMaxMin}
+          digits={0}
+          most={10_000}
+          step={5}
+          className="w-20"
+          onChange={(holdMaxMin) => edit({ ...bread, holdMaxMin }, 'hold')}
+        />
+      </div>
+      <p className="text-sm text-quiet">
+        Reckoned with {density} g/cm³, {density < 1 ? 'proofed and gently rolled' : 'dough without gas'}.{' '}
+        {inchesOfCm(diameterCm).toFixed(1)} in across. From the griddle it weighs{' '}
+        {gramsText(doughG * COOKED_SHARE.least)} to {gramsText(doughG * COOKED_SHARE.most)}.
+      </p>
+      <ul className="flex flex-wrap gap-x-6 gap-y-1">
+        {griddles.map((g) => (
+          <li key={g.id}>
+            <b className="figures">{spotsOnGriddle(g, bread, kitchen?.griddleGapCm ?? GAP_CM)}</b> on {g.name ?? g.id}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

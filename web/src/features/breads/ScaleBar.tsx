@@ -1,0 +1,86 @@
+import { MEASURE_SYSTEMS, wholeUnits, type Bread, type Known, type MeasureSystem, type Scale } from '@hodsman/core';
+import { NumberField } from '../../ui/NumberField.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
+
+interface Props {
+  readonly bread: Bread;
+  readonly scale: Scale;
+  readonly system: MeasureSystem;
+  readonly onKnown: (known: Known) => void;
+  readonly onSystem: (system: MeasureSystem) => void;
+}
+
+const SYSTEM_WORDS: Readonly<Record<MeasureSystem, string>> = {
+  us: 'US',
+  metric: 'metric',
+  australian: 'Australian',
+  british: 'British',
+};
+
+/** Scale from any one figure: whichever is typed is kept, and the others follow. */
+export function ScaleBar({ bread, scale, system, onKnown, onSystem }: Props) {
+  const pieces = scale.pieces;
+  const units = bread.ingredients.flatMap((i, index) => {
+    const g = i.use === 'dough' ? (scale.flourG * (i.pct ?? 0)) / 100 : 0;
+    const whole = wholeUnits(i, g);
+    return whole && i.unitG !== undefined ? [{ i, index, g, whole, unitG: i.unitG }] : [];
+  });
+  return (
+    <section
+      aria-label="How much"
+      className="flex flex-wrap items-end gap-x-5 gap-y-2 rounded-cut border border-line bg-panel px-4 py-3"
+    >
+      <NumberField
+        label="Breads"
+        value={pieces}
+        digits={1}
+        least={0.1}
+        most={2000}
+        className="w-20 text-lg font-semibold"
+        onChange={(n) => onKnown({ what: 'pieces', pieces: n })}
+      />
+      <NumberField
+        label="Flour"
+        unit="g"
+        value={scale.flourG}
+        digits={1}
+        least={1}
+        onChange={(g) => onKnown({ what: 'flour', g })}
+      />
+      <NumberField
+        label="Dough"
+        unit="g"
+        value={scale.doughG}
+        digits={1}
+        least={1}
+        onChange={(g) => onKnown({ what: 'dough', g })}
+      />
+      {units.map(({ i, index, g, unitG, whole }) => (
+        <div key={i.name} className="flex items-end gap-2">
+          <NumberField
+            label={`${i.name}s at hand`}
+            value={g / unitG}
+            digits={2}
+            least={0.1}
+            most={500}
+            onChange={(n) => onKnown({ what: 'ingredient', index, g: n * unitG })}
+          />
+          {Math.abs(whole.g - g) > 0.5 && (
+            <p className="max-w-52 text-sm text-quiet">
+              or {whole.count} whole with {Math.abs(whole.waterG).toFixed(0)} g water{' '}
+              {whole.waterG > 0 ? 'more' : 'less'}, or beaten by weight
+            </p>
+          )}
+        </div>
+      ))}
+      <div className="ml-auto">
+        <SelectField
+          label="Cups and spoons"
+          value={system}
+          options={MEASURE_SYSTEMS.map((s) => [s, SYSTEM_WORDS[s]] as const)}
+          onChange={onSystem}
+        />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,55 @@
+import { isRest, type Bread, type IngredientUse, type Step } from '@hodsman/core';
+
+export const FAMILY_WORDS: Readonly<Record<Bread['family'], string>> = {
+  unleavened: 'Unleavened',
+  'hot-water': 'Hot-water',
+  yeasted: 'Yeasted',
+  sourdough: 'Sourdough',
+  chemical: 'Soda and powder',
+  laminated: 'Layered',
+  filled: 'Filled',
+  'gluten-free': 'Gluten-free',
+};
+
+export const USE_WORDS: Readonly<Record<IngredientUse, string>> = {
+  dough: 'in the dough',
+  bath: 'oil bath',
+  layer: 'between layers',
+  fill: 'filling',
+  dust: 'dusting',
+  griddle: 'on the griddle',
+  finish: 'finish',
+  serve: 'to serve',
+};
+
+export const KIND_WORDS: Readonly<Record<Step['kind'], string>> = {
+  mix: 'mix',
+  knead: 'knead',
+  fold: 'fold',
+  divide: 'divide',
+  ball: 'ball',
+  shape: 'shape',
+  roll: 'roll',
+  fill: 'fill',
+  coil: 'coil',
+  cook: 'cook',
+  finish: 'finish',
+  prepare: 'side job',
+  bloom: 'wake the yeast',
+  rest: 'rest',
+  proof: 'proof',
+  chill: 'chill',
+  temper: 'lose its chill',
+};
+
+/** A step by its own name: "roll small" of `roll-small`. */
+export function stepName(step: Step): string {
+  return step.id.replace(/[-_]+/g, ' ');
+}
+
+/** The colour of the state of look.md that a step is in. */
+export function stepColour(step: Step): string {
+  if (isRest(step)) return 'var(--dough)';
+  if (step.kind === 'cook') return 'var(--ember)';
+  return step.kind === 'finish' ? 'var(--herb)' : 'var(--hands)';
+}
