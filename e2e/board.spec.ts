@@ -1,23 +1,6 @@
-import { createRequire } from 'node:module';
 import { expect, test } from '@playwright/test';
+import { violations } from './axe.ts';
 import { ClassPage } from './class-page.ts';
-
-const axePath = createRequire(import.meta.url).resolve('axe-core/axe.min.js');
-
-/** Rules of WCAG that axe finds broken on the page, with the elements. */
-async function violations(page: ClassPage['page']): Promise<readonly string[]> {
-  // the page's own policy refuses scripts from elsewhere, so axe is evaluated rather than added as a tag
-  const { readFileSync } = await import('node:fs');
-  await page.evaluate(readFileSync(axePath, 'utf8'));
-  return page.evaluate(async () => {
-    const { axe } = globalThis as unknown as {
-      axe: { run: (o: object) => Promise<{ violations: { id: string; nodes: { html: string }[] }[] }> };
-    };
-    const tags = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'];
-    const found = await axe.run({ runOnly: { type: 'tag', values: tags } });
-    return found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.html.slice(0, 120)).join(' | ')}`);
-  });
-}
 
 test('a block is followed by click, and its dough by the arrow keys', async ({ page }) => {
   const shell = await ClassPage.open(page, 'demo-class');

@@ -65,3 +65,24 @@ describe('the command line', () => {
     expect(run('formats', '--check')).toEqual({ status: 0, out: '', err: '' });
   });
 });
+
+describe('import', () => {
+  const RECIPE =
+    '300 g plain flour\n180 ml water\n6 g salt\nMethod\nMix and knead for 5 minutes. Rest 30 minutes. Divide into 6, roll to 19 cm (9 inch) and cook 1 minute a side.';
+  it('prints the bread with its guesses, conflicts and what was not understood', () => {
+    const read = run('import', file('rounds.txt', RECIPE));
+    expect([read.status, read.err]).toEqual([0, '']);
+    const out = JSON.parse(read.out) as Record<string, unknown>;
+    expect(Object.keys(out)).toEqual(['bread', 'guesses', 'conflicts', 'notUnderstood']);
+    expect(out['bread']).toMatchObject({ family: 'unleavened', piece: { diameterCm: 19 } });
+    expect(out['conflicts']).toEqual([{ paths: ['steps[4]'], what: '"19 cm (9 inch)": 9 in is 22.9 cm, not 19 cm' }]);
+  });
+  it.each([
+    ['tale.txt', 'Once there was a mill.\nNobody knew whose.', 3, /tale\.txt: no bread was found in it/],
+    ['other.json', '{"tracks":[1]}', 2, /^file: is JSON of another kind/],
+  ])('answers %s in a line', (name, text, status, line) => {
+    const read = run('import', file(name, text));
+    expect(read.status).toBe(status);
+    expect(read.err).toMatch(line);
+  });
+});

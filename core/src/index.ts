@@ -15,7 +15,7 @@ export {
 } from './units/index.ts';
 export { fahrenheitOfCelsius, inchesOfCm, MEASURE_SYSTEMS, ouncesOfGrams, roundHalfUp } from './units/index.ts';
 export type { ClassClock, MeasureSystem } from './units/index.ts';
-export { EU_ALLERGENS, findFood, FOODS, kitchenMeasure, US_ALLERGENS, weightOfVolume } from './foods/index.ts';
+export { EU_ALLERGENS, findFood, FOODS, kitchenMeasure, US_ALLERGENS } from './foods/index.ts';
 export type { Food, KitchenMeasure } from './foods/index.ts';
 export {
   costOf,
@@ -47,7 +47,6 @@ export {
   handOversOf,
   ingredientOfFood,
   methodTimes,
-  pieceDiameterCm,
 } from './bread/index.ts';
 export {
   pieceGrams,

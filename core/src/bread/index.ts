@@ -3,12 +3,12 @@
  * how two breads differ, and what an instructor should be told. Begin with `schema.ts`, then `remarks.ts`. It knows no class.
  */
 export { breadSchema, type Bread } from './schema.ts';
-export { COOKED_SHARE, DENSITY, densityOf, impliedDensity, isProofed, isSingleSheet } from './size.ts';
+export { COOKED_SHARE, densityOf } from './size.ts';
 export { pieceDiameterCm, pieceGrams, pieceThicknessMm } from './size.ts';
-export { handOversOf, handSeconds, methodTimes, slackOf, USUAL_BENCH } from './times.ts';
+export { handOversOf, methodTimes, slackOf, USUAL_BENCH } from './times.ts';
 export type { Circumstances, HandOver, MethodTimes, StepTime } from './times.ts';
 export { contentsOf, type Content } from './contents.ts';
 export { ingredientOfFood, swapIngredient } from './swap.ts';
-export { minutesOutOfCold, remarksOn } from './remarks.ts';
+export { remarksOn } from './remarks.ts';
 export { compareBreads, rebaseVariant, type Comparison, type Difference } from './variants.ts';
 export { bowlOf, type BowlConditions, type BowlWater } from './bowl.ts';

@@ -82,7 +82,7 @@ function ofWarmth(bread: Bread, at: Circumstances): readonly Fault[] {
 const PERISHED_BY = new Set(['dough', 'fill', 'layer']);
 
 /** Minutes outside the fridge of a dough that holds egg, dairy or meat, from where the first of them goes in to laying on, at ideal times; 0 without any. */
-export function minutesOutOfCold(bread: Bread, at: Circumstances): number {
+function minutesOutOfCold(bread: Bread, at: Circumstances): number {
   const perishable = bread.ingredients.filter((i) => i.perishable === true && PERISHED_BY.has(i.use));
   if (perishable.length === 0) return 0;
   const times = methodTimes(bread.steps, at).steps;

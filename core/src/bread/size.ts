@@ -5,7 +5,7 @@ import type { Bread } from './schema.ts';
  * Density of raw dough in g/cm³: about 1.15 without gas, about 0.75 proofed and gently rolled (common practice, an estimate that
  * weighing replaces).
  */
-export const DENSITY = { plain: 1.15, proofed: 0.75 } as const;
+const DENSITY = { plain: 1.15, proofed: 0.75 } as const;
 
 /** Share of the square over its longest side that a bread of a shape covers: a circle π/4; an oval is taken as three quarters as wide as long, a wedge as a quarter of a round. */
 const COVERS: Readonly<Record<string, number>> = { square: 1, oval: (Math.PI / 4) * 0.75, wedge: Math.PI / 8 };
@@ -14,7 +14,7 @@ const areaCm2 = (diameterCm: number, shape: string | undefined): number =>
   (COVERS[shape ?? 'round'] ?? Math.PI / 4) * diameterCm ** 2;
 
 /** Whether the dough carries gas when it is rolled: it has proofed. */
-export function isProofed(bread: Pick<Bread, 'steps'>): boolean {
+function isProofed(bread: Pick<Bread, 'steps'>): boolean {
   return bread.steps.some((s) => s.kind === 'proof');
 }
 

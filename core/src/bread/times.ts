@@ -51,7 +51,7 @@ function placeC(step: RestStep, at: Circumstances): number {
 }
 
 /** Seconds of an active step for hands at pace 1, or at the mixer. */
-export function handSeconds(step: ActiveStep, at: Circumstances): number {
+function handSeconds(step: ActiveStep, at: Circumstances): number {
   if (at.isMixed && step.mixerMinutes !== undefined) return secondsOfMinutes(step.mixerMinutes);
   const n = step.per === 'piece' ? 1 : step.by === 'team' ? Math.ceil(at.pieces / at.people) : at.pieces;
   return activeSeconds(step, n, 1);

@@ -6,11 +6,11 @@
 export type { Ingredient, IngredientUse } from './schema.ts';
 export { doughPctSum, hydrationPct, scaleBatch, waterShare, type ScaledBatch, type ScaledIngredient } from './scale.ts';
 export { avoidableWords, isLeftOff, mayBeLeftOff } from './avoid.ts';
-export { feelOf, figuresOf, leavenKind, yeastPct, type FamilyName, type Figure } from './figures.ts';
+export { figuresOf, leavenKind, yeastPct, type FamilyName, type Figure } from './figures.ts';
 export { scaleFrom, type Known, type Scale } from './scale-from.ts';
 export { normaliseFlours, percentagesOf, setGrams, setPct } from './edit-formula.ts';
 export { wholeUnits, type WholeUnits } from './eggs.ts';
-export { costOf, energyKj, nourishmentOf, type Nourishment } from './nourish.ts';
+export { costOf, nourishmentOf, type Nourishment } from './nourish.ts';
 export { blendWater, needsBalance, waterByBalance, waterByRule } from './water.ts';
 export type { Blend, Bowl, BowlPart, BowlTemperatures } from './water.ts';
-export { PROOF_Q10, proofMinutesAt, yeastForTime } from './leaven-time.ts';
+export { proofMinutesAt, yeastForTime } from './leaven-time.ts';

@@ -1,5 +1,5 @@
 /** By how much leaven works faster for each 10 °C between 15 and 35 °C (common practice). */
-export const PROOF_Q10 = 2.5;
+const PROOF_Q10 = 2.5;
 
 /** Below this it stands nearly still, above that it fails (common practice). */
 const PROOF_LIMITS_C = { still: 5, failing: 40 } as const;

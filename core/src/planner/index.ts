@@ -9,4 +9,4 @@ export type { Moment } from './network/index.ts';
 export { findBrokenRules } from './check/index.ts';
 export { brokenWords, verdictOf, verdictWords, type Verdict } from './explain/index.ts';
 export { criticalTasks, explainTask, explanationWords, situationOf } from './explain/index.ts';
-export { bowlConditions, kettleCalls, waterOfPlan, type KettleCall } from './kettle.ts';
+export { bowlConditions, kettleCalls, type KettleCall } from './kettle.ts';

@@ -34,7 +34,7 @@ const TOGETHER_SEC = 300;
 const LEAST_G = 20;
 
 /** How warm the water of each batch of a plan is to be and when it is wanted. */
-export function waterOfPlan(
+function waterOfPlan(
   workshop: Workshop,
   plan: Plan,
 ): readonly { readonly batch: string; readonly atSec: number; readonly water: BowlWater }[] {

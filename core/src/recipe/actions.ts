@@ -85,7 +85,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ['knead', /\bknead(?:ing)?\b/gi],
   [
     'proof',
-    /\b(?:prove|proof|rise|rising|ferment|double[ds]?|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,
+    /\b(?:prove|proof|rise|rising|ferment|double[ds]?(?! cream)|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,
   ],
   [
     'rest',

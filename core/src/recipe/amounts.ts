@@ -113,7 +113,7 @@ const LOOSE_G: Readonly<Record<string, number>> = {
 };
 const CLOVE_G = 4;
 /** Millilitres that a glass, or a part, is taken for; proportions do not depend on it. */
-export const VESSEL_ML = 200;
+const VESSEL_ML = 200;
 
 export interface Weighed extends WeightRange {
   /** What was taken for granted on the way to grams; undefined for a weight. */

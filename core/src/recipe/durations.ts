@@ -85,13 +85,14 @@ export function durationsIn(text: string): readonly Duration[] {
     const next = plain[n + 1];
     const between = next ? text.slice(t.at + t.text.length, next.at).toLowerCase() : '';
     if (next && /\b(better|ideally|preferably|best)\b/.test(between) && between.length < 40) {
+      const isRange = t.to > t.from;
       found.push({
-        least: t.from,
+        least: Math.min(t.from, next.from),
         ideal: next.from,
-        most: next.to > next.from ? next.to : next.from * 2,
+        most: Math.max(next.to > next.from ? next.to : isRange ? t.to : next.from * 2, next.from),
         text: text.slice(t.at, next.at + next.text.length),
         at: t.at,
-        why: 'the longest time is not said and is taken as twice the better one',
+        ...(isRange ? {} : { why: 'the longest time is not said and is taken as twice the better one' }),
       });
       n++;
     } else if (next && /\b(?:and |or )?(?:up to|at most|no more than)\s*$/.test(between) && between.length < 30) {

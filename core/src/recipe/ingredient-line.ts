@@ -39,7 +39,7 @@ const USES: readonly (readonly [RegExp, IngredientUse])[] = [
 ];
 
 /** What a line's ingredient is used for, by its own words; undefined where it says nothing. */
-export function useInWords(text: string): IngredientUse | undefined {
+function useInWords(text: string): IngredientUse | undefined {
   return USES.find(([pattern]) => pattern.test(text))?.[1];
 }
 

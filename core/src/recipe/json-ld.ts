@@ -40,7 +40,7 @@ export function findRecipe(value: unknown, depth = 0): Json | undefined {
 }
 
 /** Minutes of an ISO 8601 duration; undefined for anything else. */
-export function minutesOfIso(text: unknown): number | undefined {
+function minutesOfIso(text: unknown): number | undefined {
   if (typeof text !== 'string') return undefined;
   try {
     const d = parse(text);
@@ -180,7 +180,7 @@ function stepText(s: Step, bread: Bread, pieces: number): string {
   const more = [s.cue === undefined ? '' : `${s.cue}.`, s.caution === undefined ? '' : `Careful: ${s.caution}.`]
     .filter((t) => t !== '')
     .join(' ');
-  const what = VERB[s.kind];
+  const what = `${VERB[s.kind]}${isRest(s) ? '' : goesIn(s, bread)}`;
   if (isRest(s))
     return `${what} for ${spanText(s.window.min, s.window.max, s.window.ideal)}${s.at === 'warm' ? ' in a warm place' : ''}. ${more}`.trim();
   const phases = cookPhases(s);
@@ -197,5 +197,19 @@ function stepText(s: Step, bread: Bread, pieces: number): string {
   return `${what}${detail}, about ${durationText(time * 60)}. ${more}`.trim();
 }
 
-const spanText = (least: number, most: number, ideal: number): string =>
-  `${durationText(least * 60)} to ${durationText(most * 60)}, ideally ${durationText(ideal * 60)}`;
+/** A span in hours where all of it is whole hours, else in minutes: words that people and the importer read alike. */
+function spanText(least: number, most: number, ideal: number): string {
+  const inHours = [least, most, ideal].every((m) => m >= 60 && m % 60 === 0);
+  const words = (m: number): string =>
+    inHours ? `${m / 60} ${m === 60 ? 'hour' : 'hours'}` : `${Number(m.toFixed(1))} minutes`;
+  return `${words(least)} to ${words(most)}, ideally ${words(ideal)}`;
+}
+
+/** What goes in at a step: by its own word, and at the first mixing all of the dough that names no step. */
+function goesIn(s: Step, bread: Bread): string {
+  const first = bread.steps.find((x) => x.kind === 'mix');
+  const names = bread.ingredients
+    .filter((i) => i.step === s.id || (i.step === undefined && i.use === 'dough' && s.id === first?.id))
+    .map((i) => i.name);
+  return names.length === 0 ? '' : ` with ${names.join(', ')}`;
+}

@@ -52,6 +52,7 @@ export function NumberField({
           type="text"
           inputMode="decimal"
           autoComplete="off"
+          aria-label={unit === undefined || isLabelHidden ? label : `${label}, ${unit}`}
           readOnly={isReadOnly}
           aria-invalid={isWrong}
           value={typed ?? shown(value, digits)}

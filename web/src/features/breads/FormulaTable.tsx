@@ -31,9 +31,9 @@ export function FormulaTable({ bread, scale, system, chosen, onChoose, onKnown }
   const edit = useEditBread();
   const rows = bread.ingredients.flatMap((i, index) => (i.use === 'dough' ? [{ i, index }] : []));
   const total = rows.reduce((sum, { i }) => sum + (i.pct ?? 0), 0);
-  const weigh = (index: number, g: number): void => {
+  const weigh = (index: number, g: number, what: string): void => {
     const next = setGrams(bread.ingredients, index, g, scale.flourG);
-    edit({ ...bread, ingredients: [...next.ingredients] }, `g ${index}`);
+    edit({ ...bread, ingredients: [...next.ingredients] }, `${what} ${index}`);
     onKnown({ what: 'flour', g: next.flourG });
   };
   const add = (ingredient: Ingredient): void => {
@@ -105,11 +105,11 @@ export function FormulaTable({ bread, scale, system, chosen, onChoose, onKnown }
                     value={g}
                     digits={g < 25 ? 2 : 1}
                     className="w-24 text-lg font-semibold"
-                    onChange={(grams) => weigh(index, grams)}
+                    onChange={(grams) => weigh(index, grams, 'g')}
                   />
                 </td>
                 <td>
-                  <MeasureField ingredient={i} grams={g} system={system} onGrams={(grams) => weigh(index, grams)} />
+                  <MeasureField ingredient={i} grams={g} system={system} onGrams={(grams) => weigh(index, grams, 'measure')} />
                 </td>
                 <td className="text-right">
                   <button

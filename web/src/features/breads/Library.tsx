@@ -1,7 +1,7 @@
 import { ClipboardPaste, Columns2, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { EU_ALLERGENS, USUAL_BENCH, type Bread } from '@hodsman/core';
+import { EU_ALLERGENS, US_ALLERGENS, USUAL_BENCH, type Bread } from '@hodsman/core';
 import { useCreateBreadMutation, useListBreadsQuery } from '../../app/api.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
@@ -20,7 +20,7 @@ const WITHIN: readonly (readonly [string, string])[] = [
   ['120', 'within 2 hours'],
   ['180', 'within 3 hours'],
 ];
-const AVOIDED = [...EU_ALLERGENS, 'wheat', 'animal', 'meat', 'pork', 'alcohol'];
+const AVOIDED = [...new Set([...EU_ALLERGENS, ...US_ALLERGENS, 'animal', 'meat', 'pork', 'alcohol'])];
 
 /** All breads with their time to one scale, so that what fits a class is seen at a glance. */
 export function Library() {

@@ -1,5 +1,5 @@
 import { useMemo, useState } from 'react';
-import { durationText, methodTimes, slackOf, type Step } from '@hodsman/core';
+import { durationText, handOversOf, methodTimes, slackOf, type Bread, type Step } from '@hodsman/core';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { AddStep } from './AddStep.tsx';
@@ -96,6 +96,7 @@ export function MethodTab() {
             of {durationText(total)} slack.
           </p>
         )}
+        <HandOvers bread={bread} />
         {isOff && (
           <div className="flex flex-wrap items-center gap-3 rounded-cut border border-line bg-panel px-4 py-2">
             <p className="flex-1">
@@ -182,6 +183,24 @@ function Total({
     <p data-testid={`total-${label}`}>
       <span className="block text-sm text-quiet">{label}</span>
       <span className={`figures font-semibold ${isMain ? 'text-2xl' : 'text-lg'}`}>{durationText(sec)}</span>
+    </p>
+  );
+}
+
+/** Up to which steps the dough may be made ahead, and how long it may wait there. */
+function HandOvers({ bread }: { readonly bread: Bread }) {
+  const places = handOversOf(bread).filter((h) => h.waitMaxMin >= 20);
+  if (places.length === 0) return <p className="text-quiet">It cannot be made ahead: nowhere may its dough wait.</p>;
+  return (
+    <p className="text-quiet">
+      Can be made ahead through{' '}
+      {places
+        .map(
+          (h) =>
+            `${h.stepId.replace(/-/g, ' ')} (waits ${h.waitMaxMin === Infinity ? 'as long as you like' : `up to ${durationText(h.waitMaxMin * 60)}`})`,
+        )
+        .join(', ')}
+      .
     </p>
   );
 }

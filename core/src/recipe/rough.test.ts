@@ -1,0 +1,126 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { readBread } from '../formats/index.ts';
+import { readdirSync, readFileSync } from 'node:fs';
+import { RECIPE_CASES } from '../testing/recipe-corpus.ts';
+import { importRecipe, recipeOfBread } from './index.ts';
+
+const SENTENCE = 'It was the tenth evening, and the rain had not rested; they would stir the fire and turn the pages.';
+
+describe('what is no recipe', () => {
+  it('a novel gives no bread, keeps its first lines and says that the rest was not read', () => {
+    const read = importRecipe(Array.from({ length: 3000 }, () => SENTENCE).join('\n'));
+    if (!read.ok) expect.fail();
+    expect(read.value.bread).toBeNull();
+    expect(read.value.notUnderstood[0]).toBe(SENTENCE);
+    expect(read.value.notUnderstood.at(-1)).toBe('and 2400 lines more, which were not read: a recipe has at most 600');
+  });
+  it('JSON of another program is refused in words, broken JSON and huge files too', () => {
+    const refused = (text: string): string => {
+      const r = importRecipe(text);
+      return r.ok ? 'read' : (r.faults[0]?.code ?? '');
+    };
+    expect([refused('{"tracks":[1,2]}'), refused('{"name": "x", '), refused('x'.repeat(2_000_001))]).toEqual([
+      'not-a-recipe',
+      'not-json',
+      'file-too-large',
+    ]);
+  });
+  it('a page is read by its words, or by the recipe that it holds as data; nothing in it is run', () => {
+    const list =
+      '<ul><li>500 g plain flour<li>300 ml water<li>9 g salt</ul><p>Mix and knead for 5 minutes. Rest 30 minutes. Divide into 8, roll out and cook 1 minute a side.</p>';
+    const page = importRecipe(
+      `<html><script>document.title = 'ran'</script><nav>Home</nav><h1>Rounds</h1>${list}</html>`,
+    );
+    const data = {
+      '@context': 'https://schema.org',
+      '@type': 'Recipe',
+      name: 'From data',
+      recipeYield: '6',
+      recipeIngredient: ['300 g flour', '180 ml water', '6 g salt'],
+      recipeInstructions: 'Mix. Rest 1 hour. Roll. Cook 1 minute a side.',
+    };
+    const held = importRecipe(
+      `<html><head><script type="application/ld+json">${JSON.stringify(data)}</script></head><body><p>chatter</p></body></html>`,
+    );
+    if (!page.ok || !held.ok) expect.fail();
+    expect([page.value.bread?.name, page.value.bread?.ingredients.length]).toEqual(['Rounds', 3]);
+    expect([held.value.bread?.name, held.value.bread?.piece.doughG]).toEqual(['From data', 78.6]);
+  });
+  it('whatever comes in, what comes out is a bread that the format takes, or none', () => {
+    const piece = fc.oneof(
+      fc.string({ maxLength: 30 }),
+      fc.constantFrom(
+        '500 g flour',
+        '3 eggs',
+        '1/0 cup water',
+        'knead',
+        'roll',
+        'rest 1 hour',
+        'until doubled',
+        '1e9 kg salt',
+        'Method',
+        'Ingredients:',
+        '½',
+        '9 inch (2 cm)',
+        'makes 0',
+        '0 g flour',
+        'overnight',
+      ),
+    );
+    fc.assert(
+      fc.property(fc.array(piece, { maxLength: 25 }), fc.constantFrom('\n', ' ', ', '), (parts, by) => {
+        const read = importRecipe(parts.join(by));
+        if (read.ok && read.value.bread) expect(readBread(read.value.bread).ok).toBe(true);
+      }),
+      { seed: 44, numRuns: 600 },
+    );
+  });
+});
+
+describe('schema.org Recipe', () => {
+  const FOLDER = new URL('../../../demo/breads/', import.meta.url);
+  it.each(readdirSync(FOLDER).sort())('%s comes back from JSON-LD with its formula and its rests', (file) => {
+    const bread = readBread(JSON.parse(readFileSync(new URL(file, FOLDER), 'utf8')));
+    if (!bread.ok) expect.fail();
+    const recipe = recipeOfBread(bread.value, 8);
+    expect(recipe).toMatchObject({
+      '@context': 'https://schema.org',
+      '@type': 'Recipe',
+      totalTime: expect.stringMatching(/^PT(\d+H)?(\d+M)?$/),
+    });
+    const back = importRecipe(JSON.stringify(recipe));
+    if (!back.ok || !back.value.bread) expect.fail(JSON.stringify(back));
+    const flour = (b: typeof bread.value) =>
+      b.ingredients.filter((i) => i.use === 'dough' && i.role === 'flour').map((i) => Math.round(i.pct ?? 0));
+    const salt = (b: typeof bread.value) => b.ingredients.find((i) => i.use === 'dough' && i.role === 'salt')?.pct ?? 0;
+    expect(flour(back.value.bread)).toEqual(flour(bread.value));
+    expect(salt(back.value.bread) / salt(bread.value)).toBeCloseTo(1, 1);
+    const windows = (b: typeof bread.value) => b.steps.flatMap((s) => ('window' in s ? [s.window.min] : []));
+    expect(windows(back.value.bread)).toEqual(windows(bread.value));
+  });
+  it('reads ISO 8601 durations and points out a total that cannot be', () => {
+    const read = importRecipe(
+      JSON.stringify({
+        '@type': 'Recipe',
+        name: 'Quick',
+        totalTime: 'PT20M',
+        recipeYield: '8',
+        recipeIngredient: ['400 g flour', '240 ml water', '7 g instant yeast', '8 g salt'],
+        recipeInstructions: [
+          { '@type': 'HowToStep', text: 'Mix and knead for 10 minutes.' },
+          {
+            '@type': 'HowToStep',
+            text: 'Leave to rise for 1 hour. Divide into 8, roll out and cook 2 minutes a side.',
+          },
+        ],
+      }),
+    );
+    expect(read.ok && read.value.conflicts.map((c) => c.what)).toEqual([
+      expect.stringMatching(/^"total time 20 minutes", but its steps take/),
+    ]);
+  });
+  it('has a corpus of forty manners at least', () => {
+    expect(new Set(RECIPE_CASES.map((c) => c.manner)).size).toBeGreaterThanOrEqual(40);
+  });
+});
