@@ -12,7 +12,7 @@ const PORT = 4793;
 const CHANGES = 15;
 
 /** Starts the application on an empty data folder, then again on the same: the second time is what is measured. */
-async function withApplication<T>(use: (page: Page, readyMs: number) => Promise<T>): Promise<T> {
+export async function withApplication<T>(use: (page: Page, readyMs: number) => Promise<T>): Promise<T> {
   const data = mkdtempSync(join(tmpdir(), 'hodsman-bench-'));
   const env = { ...process.env, HODSMAN_DATA: data, PORT: String(PORT), HODSMAN_DATABASE_URL: '' };
   const browser = await chromium.launch({

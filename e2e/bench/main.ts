@@ -3,6 +3,7 @@ import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
 import { measureApplication } from './application.ts';
+import { measureBreads } from './breads.ts';
 import { measureCurve, measureGaps, measureShops, measureSpeed } from './planner.ts';
 import { measureExact, measureRandom } from './quality.ts';
 import { tableOf } from './table.ts';
@@ -15,6 +16,10 @@ const PARTS: Readonly<
   >
 > = {
   application: { text: ['## The application'], measure: async () => tableOf(await measureApplication()) },
+  breads: {
+    text: ['## Breads', '', 'A frame is 16.7 ms. Recipes: the corpus of the tests, over and over.'],
+    measure: async () => tableOf(await measureBreads()),
+  },
   speed: {
     text: [
       '## Planning: speed and memory',

@@ -40,7 +40,7 @@ const FAT: Readonly<Record<FamilyName, readonly [number, number]>> = {
 const SALT = { least: 1, most: 2.6 } as const;
 
 /** How white wheat dough feels by its hydration in % (common practice). */
-export function feelOf(hydration: number): string {
+function feelOf(hydration: number): string {
   if (hydration < 55) return 'stiff';
   if (hydration < 62) return 'firm';
   if (hydration < 68) return 'soft';

@@ -11,3 +11,4 @@ export { withTask } from './spoil.ts';
 /** Parts of the engine that benchmarks measure by themselves. */
 export { buildNetwork, plainProblem } from '../planner/network/index.ts';
 export { finished, lowerBound, searchShort } from '../planner/search/index.ts';
+export { RECIPE_CASES, type RecipeCase } from './recipe-corpus.ts';

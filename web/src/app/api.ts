@@ -44,7 +44,13 @@ export const api = createApi({
       { readonly kind: DocumentKind; readonly id: string; readonly version: number; readonly body: unknown }
     >({
       query: ({ kind, id, ...rest }) => ({ url: `documents/${kind}/${id}`, method: 'PUT', body: rest }),
-      invalidatesTags: (_result, _error, { kind }) => (kind === 'bread' ? ['library'] : []),
+      // the library is long: the one bread in it that was saved is put in its place, nothing is fetched again
+      onQueryStarted: async ({ kind, id }, { dispatch, queryFulfilled }) => {
+        if (kind !== 'bread') return;
+        const saved = await queryFulfilled.then(({ data }) => data as StoredBread).catch(() => undefined);
+        if (!saved) return;
+        dispatch(api.util.updateQueryData('listBreads', null, (list) => list.map((b) => (b.id === id ? saved : b))));
+      },
     }),
   }),
 });

@@ -8,6 +8,8 @@ import type { AppDispatch } from './store.ts';
 import { forgetUnsaved, keepUnsaved } from './unsaved.ts';
 
 const RETRY_MS = 3_000;
+/** A figure that is being typed is saved once the hand rests; until then the browser keeps it. */
+const CALM_MS = 250;
 const CONFLICT = 409;
 
 interface Saved<T> {
@@ -46,10 +48,8 @@ function keepSaved<T>(listeners: ListenerMiddlewareInstance, saved: Saved<T>): v
       const kept = saved.select(tools.getState());
       if (!kept) return;
       keepUnsaved(kept.id, kept.version, kept.body);
-      if (action.type === failed) {
-        tools.cancelActiveListeners();
-        await tools.delay(RETRY_MS);
-      }
+      tools.cancelActiveListeners();
+      await tools.delay(action.type === failed ? RETRY_MS : CALM_MS);
       await save(saved, isSaving, () => tools.getState(), tools.dispatch as AppDispatch);
     },
   });

@@ -1,5 +1,5 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { FOODS, findFood, ingredientOfFood, type Food, type Ingredient, type IngredientUse } from '@hodsman/core';
 
 interface Props {
@@ -23,7 +23,7 @@ const START_PCT: Readonly<Partial<Record<Food['role'], number>>> = {
 const MOST = 12;
 
 /** A field that knows the trade's foods; a name that it does not know can be added all the same. */
-export function AddIngredient({ label, use, onAdd }: Props) {
+export const AddIngredient = memo(function AddIngredient({ label, use, onAdd }: Props) {
   const [text, setText] = useState('');
   const query = text.trim().toLowerCase();
   const found = query === '' ? [] : FOODS.filter((f) => f.names.some((n) => n.includes(query))).slice(0, MOST);
@@ -62,4 +62,4 @@ export function AddIngredient({ label, use, onAdd }: Props) {
       </ComboboxOptions>
     </Combobox>
   );
-}
+});

@@ -115,7 +115,7 @@ export function BreadPage() {
           >
             <GitBranchPlus size={20} aria-hidden />
           </button>
-          <ExportButtons bread={bread} />
+          <ExportButtons />
           <button
             type="button"
             className={ICON_BUTTON}
@@ -140,7 +140,7 @@ export function BreadPage() {
       <main tabIndex={0} aria-label={bread.name} className="min-h-0 flex-1 overflow-auto">
         <Outlet context={context} />
       </main>
-      <TheirBread draft={draft} />
+      {draft.theirs && <TheirBread draft={draft} />}
     </div>
   );
 }

@@ -1,6 +1,9 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Download } from 'lucide-react';
+import { memo } from 'react';
+import { useStore } from 'react-redux';
 import { recipeOfBread, type Bread } from '@hodsman/core';
+import type { RootState } from '../../app/store.ts';
 import { ICON_BUTTON } from '../../ui/buttons.ts';
 
 /** Hands a file to the browser. */
@@ -16,7 +19,12 @@ function download(name: string, type: string, value: unknown): void {
 const ITEM = 'block w-full px-4 py-2.5 text-left data-focus:bg-steel';
 
 /** The bread as a file: the project's own JSON, or a schema.org Recipe. */
-export function ExportButtons({ bread }: { readonly bread: Bread }) {
+export const ExportButtons = memo(function ExportButtons() {
+  const store = useStore<RootState>();
+  const save = (name: (bread: Bread) => string, type: string, of: (bread: Bread) => unknown): void => {
+    const bread = store.getState().bread?.body;
+    if (bread) download(name(bread), type, of(bread));
+  };
   return (
     <Menu>
       <MenuButton className={ICON_BUTTON} title="Save as a file" aria-label="Save as a file">
@@ -27,7 +35,13 @@ export function ExportButtons({ bread }: { readonly bread: Bread }) {
           <button
             type="button"
             className={ITEM}
-            onClick={() => download(`${bread.id}.json`, 'application/json', bread)}
+            onClick={() =>
+              save(
+                (b) => `${b.id}.json`,
+                'application/json',
+                (b) => b,
+              )
+            }
           >
             Bread with everything (JSON)
           </button>
@@ -36,7 +50,13 @@ export function ExportButtons({ bread }: { readonly bread: Bread }) {
           <button
             type="button"
             className={ITEM}
-            onClick={() => download(`${bread.id}.jsonld`, 'application/ld+json', recipeOfBread(bread))}
+            onClick={() =>
+              save(
+                (b) => `${b.id}.jsonld`,
+                'application/ld+json',
+                (b) => recipeOfBread(b),
+              )
+            }
           >
             Recipe for others (schema.org JSON-LD)
           </button>
@@ -44,4 +64,4 @@ export function ExportButtons({ bread }: { readonly bread: Bread }) {
       </MenuItems>
     </Menu>
   );
-}
+});

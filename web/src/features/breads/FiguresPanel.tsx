@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { contentsOf, costOf, figuresOf, nourishmentOf, type Bread, type Figure } from '@hodsman/core';
 
 /** A figure with its usual range as a bar: the mark stands where this bread is. */
@@ -25,7 +25,7 @@ function FigureBar({ figure }: { readonly figure: Figure }) {
 }
 
 /** What follows from the formula: the measures that bakers judge by, what it holds, what it costs and feeds. */
-export function FiguresPanel({ bread }: { readonly bread: Bread }) {
+export const FiguresPanel = memo(function FiguresPanel({ bread }: { readonly bread: Bread }) {
   const figures = useMemo(() => figuresOf(bread.ingredients, bread.family), [bread]);
   const food = useMemo(() => nourishmentOf(bread), [bread]);
   const contents = contentsOf(bread);
@@ -89,4 +89,4 @@ export function FiguresPanel({ bread }: { readonly bread: Bread }) {
       </div>
     </section>
   );
-}
+});

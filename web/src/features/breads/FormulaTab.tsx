@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useDeferredValue, useMemo, useState } from 'react';
 import { scaleFrom, type Known, type MeasureSystem } from '@hodsman/core';
 import { FiguresPanel } from './FiguresPanel.tsx';
 import { FormulaTable } from './FormulaTable.tsx';
@@ -21,6 +21,8 @@ export function FormulaTab() {
     () => scaleFrom(bread, known) ?? scaleFrom(bread, { what: 'pieces', pieces: 8 }),
     [bread, known],
   );
+  // what is judged of the formula may come a frame after the figures that are typed
+  const settled = useDeferredValue(bread);
   if (!scale) return null;
   const ingredient = chosen === null ? undefined : bread.ingredients[chosen];
   const shared = { bread, scale, system, chosen, onChoose: setChosen, onKnown: setKnown };
@@ -31,7 +33,7 @@ export function FormulaTab() {
         <ScaleBar {...shared} onSystem={setSystem} />
         <FormulaTable {...shared} />
         <OutsideTable {...shared} />
-        <PiecePanel bread={bread} />
+        <PiecePanel bread={settled} />
       </div>
       <div className="grid content-start gap-5">
         {ingredient && chosen !== null ? (
@@ -46,8 +48,8 @@ export function FormulaTab() {
         ) : (
           <NamePanel bread={bread} />
         )}
-        <FiguresPanel bread={bread} />
-        <RemarkList bread={bread} at={at} />
+        <FiguresPanel bread={settled} />
+        <RemarkList bread={settled} at={at} />
       </div>
     </div>
   );

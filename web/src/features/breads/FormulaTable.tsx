@@ -12,6 +12,7 @@ import {
 } from '@hodsman/core';
 import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
+import { useStable } from '../../ui/use-stable.ts';
 import { AddIngredient } from './AddIngredient.tsx';
 import { GuessMark } from './GuessMark.tsx';
 import { MeasureField } from './MeasureField.tsx';
@@ -36,11 +37,11 @@ export function FormulaTable({ bread, scale, system, chosen, onChoose, onKnown }
     edit({ ...bread, ingredients: [...next.ingredients] }, `${what} ${index}`);
     onKnown({ what: 'flour', g: next.flourG });
   };
-  const add = (ingredient: Ingredient): void => {
+  const add = useStable((ingredient: Ingredient): void => {
     const ingredients = normaliseFlours([...bread.ingredients, ingredient]);
     edit({ ...bread, ingredients: [...ingredients] });
     onChoose(ingredients.length - 1);
-  };
+  });
   return (
     <section aria-labelledby="formula-head">
       <h2 id="formula-head" className="mb-1 text-lg">
@@ -109,7 +110,12 @@ export function FormulaTable({ bread, scale, system, chosen, onChoose, onKnown }
                   />
                 </td>
                 <td>
-                  <MeasureField ingredient={i} grams={g} system={system} onGrams={(grams) => weigh(index, grams, 'measure')} />
+                  <MeasureField
+                    ingredient={i}
+                    grams={g}
+                    system={system}
+                    onGrams={(grams) => weigh(index, grams, 'measure')}
+                  />
                 </td>
                 <td className="text-right">
                   <button

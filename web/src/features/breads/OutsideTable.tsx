@@ -1,5 +1,6 @@
 import { gramsText, type Ingredient } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
+import { useStable } from '../../ui/use-stable.ts';
 import { AddIngredient } from './AddIngredient.tsx';
 import type { TableProps } from './FormulaTable.tsx';
 import { GuessMark } from './GuessMark.tsx';
@@ -15,10 +16,10 @@ export function OutsideTable({ bread, scale, chosen, onChoose }: TableProps) {
       { ...bread, ingredients: bread.ingredients.map((i, n) => (n === index ? { ...i, ...part } : i)) },
       `out ${index}`,
     );
-  const add = (ingredient: Ingredient): void => {
+  const add = useStable((ingredient: Ingredient): void => {
     edit({ ...bread, ingredients: [...bread.ingredients, ingredient] });
     onChoose(bread.ingredients.length);
-  };
+  });
   return (
     <section aria-labelledby="outside-head">
       <h2 id="outside-head" className="mb-1 text-lg">

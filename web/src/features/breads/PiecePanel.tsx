@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import {
   COOKED_SHARE,
   densityOf,
@@ -43,7 +44,7 @@ const USUAL_GRIDDLES: readonly Griddle[] = [
 const GAP_CM = 1;
 
 /** A piece: weight, diameter and thickness hang together by the dough's density; and how many a griddle carries. */
-export function PiecePanel({ bread }: { readonly bread: Bread }) {
+export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: Bread }) {
   const edit = useEditBread();
   const kitchen = useAppSelector((s) => s.draft?.body.kitchen);
   const { doughG, diameterCm, thicknessMm, shape } = bread.piece;
@@ -132,4 +133,4 @@ export function PiecePanel({ bread }: { readonly bread: Bread }) {
       </ul>
     </section>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { TriangleAlert } from 'lucide-react';
 import { faultWords, remarksOn, type Bread, type Circumstances } from '@hodsman/core';
 
@@ -13,7 +14,13 @@ function placeOf(path: string, bread: Bread): string {
 }
 
 /** What an instructor should know of this bread. */
-export function RemarkList({ bread, at }: { readonly bread: Bread; readonly at: Circumstances }) {
+export const RemarkList = memo(function RemarkList({
+  bread,
+  at,
+}: {
+  readonly bread: Bread;
+  readonly at: Circumstances;
+}) {
   const remarks = remarksOn(bread, at);
   return (
     <section aria-labelledby="remarks-head">
@@ -36,4 +43,4 @@ export function RemarkList({ bread, at }: { readonly bread: Bread; readonly at: 
       )}
     </section>
   );
-}
+});
