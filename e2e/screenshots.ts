@@ -7,11 +7,32 @@ const FOLDER = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 
 interface Shot {
   readonly name: string;
+  /** A step of the demonstration class, or the address of a page of breads. */
   readonly step: string;
   readonly size?: { readonly width: number; readonly height: number };
   readonly theme?: 'light' | 'dark';
   readonly act?: (page: Page) => Promise<void>;
 }
+
+/** An invented recipe with what recipes get wrong. */
+const RECIPE = `Porch rounds
+Makes 8 to 10
+
+Ingredients
+3 cups (360 g) plain flour, plus extra for dusting
+1 heaped tsp baking powder
+1 tsp flaky sea salt
+1 cup plain yogurt
+2 tbsp olive oil
+1 handful chopped parsley
+
+Method
+1. Mix the flour, baking powder and salt. Add the yogurt and oil and bring together to a soft dough.
+2. Knead for 5 minutes until smooth. Rest at least 20 minutes, better an hour.
+3. Meanwhile, melt the butter with the garlic.
+4. Divide into 8 pieces of about 70 g each and roll to 19 cm (9 inch).
+5. Cook in a dry pan over medium-high heat for 2–3 minutes a side.
+6. Brush with melted butter and serve warm.`;
 
 const undoAll = async (page: Page): Promise<void> => {
   const undo = page.getByRole('button', { name: 'Undo' });
@@ -36,20 +57,41 @@ const SHOTS: readonly Shot[] = [
       await page.locator('[data-testid="advice"][data-done="true"]').waitFor();
     },
   },
+  { name: 'breads', step: '/breads' },
+  { name: 'bread-formula', step: '/breads/demo-yogurt-oval/formula' },
+  {
+    name: 'bread-method',
+    step: '/breads/demo-barley-hearth/method',
+    act: (page) => page.locator('[data-step="proof"] button[aria-pressed]').click(),
+  },
+  { name: 'bread-schools', step: '/breads/demo-pocket-round/schools' },
+  { name: 'bread-warmth', step: '/breads/demo-tigelle/warmth', theme: 'dark' },
+  {
+    name: 'recipe',
+    step: '/breads/read',
+    act: async (page) => {
+      await page.locator('#recipe').fill(RECIPE);
+      await page.getByText('Does not agree').waitFor();
+    },
+  },
   { name: 'plan-tablet', step: 'plan', size: { width: 800, height: 1180 } },
 ];
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 for (const { name, step, size = { width: 1280, height: 800 }, theme = 'light', act } of SHOTS) {
   const page = await browser.newPage({ viewport: size, colorScheme: theme });
-  await page.goto(`${ADDRESS}/class/demo-class/${step}`);
+  const isBread = step.startsWith('/');
+  await page.goto(`${ADDRESS}${isBread ? step : `/class/demo-class/${step}`}`);
   const planned = page.locator('[data-testid="verdict"][data-planning="false"]');
-  await planned.waitFor();
+  await (isBread ? page.getByRole('main').waitFor() : planned.waitFor());
+  if (isBread) await page.waitForLoadState('networkidle');
   await act?.(page);
-  await planned.waitFor();
+  if (!isBread) await planned.waitFor();
   await page.screenshot({ path: `${FOLDER}${name}.png` });
-  await undoAll(page);
-  await page.getByText('saved', { exact: true }).waitFor();
+  if (!isBread) {
+    await undoAll(page);
+    await page.getByText('saved', { exact: true }).waitFor();
+  }
   await page.close();
 }
 await browser.close();

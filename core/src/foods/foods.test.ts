@@ -79,6 +79,7 @@ describe('measures by volume', () => {
     expect(kitchenMeasure(food('instant yeast'), 14, 'metric')?.text).toBe('2 sachets');
     expect(kitchenMeasure(food('white flour'), 210, 'us')?.text).toBe('1¾ cups');
     expect(kitchenMeasure(food('fine salt'), 9, 'us')?.text).toBe('1½ tsp');
+    expect(kitchenMeasure(food('water'), 280, 'metric')?.text).toBe('1 cup + 2 tbsp');
   });
 });
 

@@ -81,6 +81,7 @@ export function kitchenMeasure(food: Food, grams: number, system: MeasureSystem)
     ['tablespoon', 'tbsp', 1, isHalf],
     ['teaspoon', 'tsp', 1 / 8, () => true],
   ] as const;
+  const both = cupsAndSpoons(food, grams, system);
   for (const [volume, word, least, allowed] of steps) {
     const one = weightOfVolume(food, 1, volume, system);
     if (!one || grams < one.g * least * 0.95) continue;
@@ -88,11 +89,24 @@ export function kitchenMeasure(food: Food, grams: number, system: MeasureSystem)
     const weight = weightOfVolume(food, value, volume, system);
     if (!weight || value === 0) continue;
     const isNear = Math.abs(weight.g - grams) / grams <= spreadOf(food) / 2 + 0.01;
+    if (!isNear && volume === 'cup' && both) return both;
     if (isNear || volume === 'teaspoon')
       return { ...weight, text: word === 'cup' ? plural(value, text, 'cup') : `${text} ${word}` };
   }
   const drop = weightOfVolume(food, 1 / 8, 'teaspoon', system);
   return drop && { ...drop, text: 'a pinch' };
+}
+
+/** "1 cup + 2 tbsp", for what is more than a cup and near no fraction of it. */
+function cupsAndSpoons(food: Food, grams: number, system: MeasureSystem): KitchenMeasure | undefined {
+  const [cup, spoon] = [weightOfVolume(food, 1, 'cup', system), weightOfVolume(food, 1, 'tablespoon', system)];
+  if (!cup || !spoon || grams < cup.g) return undefined;
+  const cups = Math.floor((grams / cup.g) * 4 + 1e-9) / 4;
+  const spoons = Math.round(((grams - cups * cup.g) / spoon.g) * 2) / 2;
+  if (spoons === 0) return undefined;
+  const add = (of: (w: WeightRange) => number): number => cups * of(cup) + spoons * of(spoon);
+  const text = `${plural(cups, vulgarFraction(cups, isQuarter).text, 'cup')} + ${vulgarFraction(spoons, isHalf).text} tbsp`;
+  return { text, g: add((w) => w.g), leastG: add((w) => w.leastG), mostG: add((w) => w.mostG) };
 }
 
 const exactly = (g: number): WeightRange => ({ g, leastG: g, mostG: g });

@@ -22,7 +22,7 @@ const TABS = [
   ['formula', 'Formula'],
   ['method', 'Method'],
   ['schools', 'Schools'],
-  ['warmth', 'Water and proof'],
+  ['warmth', 'Warmth'],
 ] as const;
 const SAVE_WORDS = { saved: 'saved', waiting: 'saving …', conflict: 'not saved' } as const;
 

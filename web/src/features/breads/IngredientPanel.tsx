@@ -3,6 +3,7 @@ import { FOODS, normaliseFlours, swapIngredient, type Bread, type Ingredient, ty
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
+import { useInView } from '../../ui/use-in-view.ts';
 import { TextField } from '../../ui/TextField.tsx';
 import { useEditBread } from './use-bread.ts';
 import { stepName, USE_WORDS } from './words.ts';
@@ -39,6 +40,7 @@ const wordsOf = (text: string): string[] =>
 
 /** Everything about one ingredient: what it is, what it holds, where it goes, and what could take its place. */
 export function IngredientPanel({ bread, index, ingredient, onClose, onChoose }: Props) {
+  const panel = useInView<HTMLElement>();
   const edit = useEditBread();
   const put = (ingredients: readonly Ingredient[], what?: string): void =>
     edit({ ...bread, ingredients: [...ingredients] }, what);
@@ -81,7 +83,11 @@ export function IngredientPanel({ bread, index, ingredient, onClose, onChoose }:
     ...bread.steps.map((s) => [s.id, stepName(s)] as const),
   ];
   return (
-    <section aria-label={ingredient.name} className="grid gap-3 rounded-cut border border-line bg-panel p-4">
+    <section
+      ref={panel}
+      aria-label={ingredient.name}
+      className="grid gap-3 rounded-cut border border-line bg-panel p-4"
+    >
       <div className="flex items-start gap-1">
         <div className="flex-1">
           <TextField label="Ingredient" value={ingredient.name} onTake={(name) => set({ name })} />

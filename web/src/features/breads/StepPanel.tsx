@@ -3,6 +3,7 @@ import { isRest, type Step } from '@hodsman/core';
 import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
+import { useInView } from '../../ui/use-in-view.ts';
 import { TextBox } from '../../ui/TextBox.tsx';
 import { PhaseTable } from './PhaseTable.tsx';
 import { KIND_WORDS, stepName } from './words.ts';
@@ -48,12 +49,13 @@ const USUAL_Q10 = 2.5;
 
 /** Everything about one step: what, who, where, how long, and what is said of it. */
 export function StepPanel({ step, steps, onChange, onRemove, onClose }: Props) {
+  const panel = useInView<HTMLElement>();
   const told = (part: Partial<Record<'cue' | 'trouble' | 'why' | 'caution', string>>): void => {
     const [key = 'cue', text = ''] = Object.entries(part)[0] ?? [];
     onChange(tidy<Step>({ ...step, [key]: text === '' ? undefined : text }), `${key} ${step.id}`);
   };
   return (
-    <section aria-label={stepName(step)} className="grid gap-3 rounded-cut border border-line bg-panel p-4">
+    <section ref={panel} aria-label={stepName(step)} className="grid gap-3 rounded-cut border border-line bg-panel p-4">
       <div className="flex items-center gap-1">
         <h2 className="flex-1 text-lg">{stepName(step)}</h2>
         <button type="button" className={SMALL_ICON_BUTTON} aria-label={`Remove ${stepName(step)}`} onClick={onRemove}>

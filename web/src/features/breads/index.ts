@@ -1,6 +1,5 @@
 /**
- * The library of breads: the list with all breads to one scale of time, one bread in its tabs (formula, method, schools, water and
- * proof), and the reading of recipes. Begin with `Library.tsx` and `BreadPage.tsx`. It is loaded when it is first opened.
+ * The library of breads: the list with all breads to one scale of time, one bread in its tabs (formula, method, schools, warmth), and the reading of recipes. Begin with `Library.tsx` and `BreadPage.tsx`. It is loaded when it is first opened.
  */
 export { Library } from './Library.tsx';
 export { BreadPage } from './BreadPage.tsx';
