@@ -153,7 +153,7 @@ test('cold yogurt makes the water warmer than the rule says', async ({ page }) =
 });
 
 test('a bread goes onto the menu of the class that is open', async ({ page, request }) => {
-  const id = await makeClass(request, 'Menu class');
+  const id = await makeClass(request, 'Walnut evening');
   await page.goto(`/class/${id}/plan`);
   await expect(page.getByTestId('verdict')).toHaveAttribute('data-planning', 'false');
   await page.getByRole('link', { name: 'Breads' }).click();
@@ -161,7 +161,7 @@ test('a bread goes onto the menu of the class that is open', async ({ page, requ
   await page.getByRole('button', { name: 'Put on the menu' }).click();
   await expect(page.getByText('on the menu', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Breads' }).click();
-  await page.getByRole('link', { name: 'Menu class' }).click();
+  await page.getByRole('link', { name: 'Walnut evening' }).click();
   await expect(page.getByLabel('Scalded wraps, each', { exact: true })).toBeVisible();
 });
 

@@ -28,6 +28,7 @@ export {
   setPct,
 } from './formula/index.ts';
 export {
+  dilutionFor,
   blendWater,
   needsBalance,
   proofMinutesAt,

@@ -5,6 +5,7 @@ import demoClass from '../../demo/class.json';
 import { createApp } from './app.ts';
 import { connect } from './db/connect.ts';
 import { documentRepository } from './db/repositories/documents.ts';
+import { DEMO_BREADS } from './services/demo-breads.ts';
 import { loadDemoData } from './services/demo-data.ts';
 import { startTestServer, type TestServer } from './testing.ts';
 
@@ -131,7 +132,10 @@ describe('the database', () => {
     const counts = await Promise.all(
       (['class', 'kitchen', 'bread'] as const).map(async (k) => (await a.documents.list(k)).length),
     );
-    expect(counts).toEqual([1, 1, 1]);
+    expect(counts).toEqual([1, 1, DEMO_BREADS.length]);
+    const whole = await a.documents.listWhole('bread');
+    expect(whole.map((b) => b.id).sort()).toEqual(DEMO_BREADS.map((b) => `demo-${b.id}`).sort());
+    expect(whole.every((b) => typeof b.body === 'object')).toBe(true);
     await loadDemoData(b.documents);
     expect(await b.documents.list('class')).toHaveLength(1);
     await a.sequelize.close();

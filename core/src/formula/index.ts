@@ -10,6 +10,7 @@ export { figuresOf, leavenKind, yeastPct, type FamilyName, type Figure } from '.
 export { scaleFrom, type Known, type Scale } from './scale-from.ts';
 export { normaliseFlours, percentagesOf, setGrams, setPct } from './edit-formula.ts';
 export { wholeUnits, type WholeUnits } from './eggs.ts';
+export { dilutionFor, type Dilution } from './dilution.ts';
 export { costOf, nourishmentOf, type Nourishment } from './nourish.ts';
 export { blendWater, needsBalance, waterByBalance, waterByRule } from './water.ts';
 export type { Blend, Bowl, BowlPart, BowlTemperatures } from './water.ts';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { celsiusOfFahrenheit, fahrenheitOfCelsius } from '../units/index.ts';
+import { dilutionFor } from './dilution.ts';
 import {
   blendWater,
   needsBalance,
@@ -101,6 +102,10 @@ describe('scaling from any one figure', () => {
   });
   it('three eggs make 150 g: with 10 % egg that is 1.5 kg of flour', () => {
     expect(scaleFrom(BREAD, { what: 'ingredient', index: 4, g: 150 })?.flourG).toBeCloseTo(1500, 6);
+  });
+  it('weighs 0.3 g of yeast as 30 g of a solution of one in a hundred', () => {
+    expect(dilutionFor(0.3)).toEqual({ stirG: 1, waterG: 99, takeG: 30 });
+    expect([dilutionFor(1), dilutionFor(0)]).toEqual([undefined, undefined]);
   });
   it('offers whole eggs with the water put right', () => {
     expect(wholeUnits(BREAD.ingredients[4] ?? expect.fail(), 130)).toEqual({ count: 3, g: 150, waterG: -15 });

@@ -157,7 +157,7 @@ function chooseAmount(
   if (each) return times(gramsOf(each, food, system), own.least);
   const sachet = own.unit === 'sachet' ? others.find(isMetricWeight) : undefined;
   if (sachet) return times(gramsOf(sachet, food, system), own.least);
-  const added = others.filter((o) => isAdded(o, own));
+  const added = others.filter((o) => isAdded(o, own) && !isInBrackets(line, o));
   const alternatives = [own, ...others.filter((o) => !added.includes(o) && isAlternative(line, o))];
   const best = alternatives.find(isMetricWeight) ?? alternatives.find(isWeight) ?? own;
   const parts = [best, ...(best === own ? added : [])].map((a) => gramsOf(a, food, system));
@@ -171,6 +171,12 @@ const times = (w: Weighed | undefined, n: number): Weighed | undefined =>
 
 const afterAmount = (line: string, a: Amount): string => line.slice(line.indexOf(a.text) + a.text.length);
 const beforeAmount = (line: string, a: Amount): string => line.slice(0, Math.max(0, line.indexOf(a.text)));
+
+/** Whether an amount stands in brackets: then it says the same once more, "250 g (1 cup + 2 tbsp)". */
+function isInBrackets(line: string, o: Amount): boolean {
+  const before = beforeAmount(line, o);
+  return before.lastIndexOf('(') > before.lastIndexOf(')');
+}
 
 function isAdded(o: Amount, own: Amount): boolean {
   return /^\s*\+/.test(o.text) || (own.unit === 'pound' && o.unit === 'ounce' && o.at <= 1);

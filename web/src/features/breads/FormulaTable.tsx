@@ -1,5 +1,6 @@
 import { Pin } from 'lucide-react';
 import {
+  dilutionFor,
   gramsText,
   normaliseFlours,
   setGrams,
@@ -74,6 +75,7 @@ export function FormulaTable({ bread, scale, system, chosen, onChoose, onKnown }
                     <span>
                       {i.name}
                       {i.tempC !== undefined && <span className="text-quiet"> at {i.tempC} °C</span>}
+                      <IngredientNote ingredient={i} grams={g} />
                       {(i.holdBackPct ?? 0) > 0 && (
                         <span className="block text-sm text-quiet">
                           keep {gramsText((g * (i.holdBackPct ?? 0)) / 100)} of it back
@@ -145,5 +147,26 @@ export function FormulaTable({ bread, scale, system, chosen, onChoose, onKnown }
       </table>
       <AddIngredient label="Add to the dough" use="dough" onAdd={add} />
     </section>
+  );
+}
+
+/** What a starter is made of, and how to weigh what is too little for a scale. */
+function IngredientNote({ ingredient, grams }: { readonly ingredient: Ingredient; readonly grams: number }) {
+  const dilution = ingredient.role === 'leaven' || ingredient.role === 'salt' ? dilutionFor(grams) : undefined;
+  const flour = (grams * (ingredient.flourPct ?? 50)) / 100;
+  return (
+    <>
+      {ingredient.role === 'starter' && (
+        <span className="block text-sm text-quiet">
+          {gramsText(flour)} flour and {gramsText(grams - flour)} water in it
+        </span>
+      )}
+      {dilution && (
+        <span className="block text-sm text-quiet">
+          too little for a scale: stir {dilution.stirG} g into {dilution.waterG} g of the water, take{' '}
+          {gramsText(dilution.takeG)}
+        </span>
+      )}
+    </>
   );
 }

@@ -4,6 +4,7 @@ import {
   gramsOfMeasure,
   gramsText,
   kitchenMeasure,
+  ouncesOfGrams,
   type Ingredient,
   type MeasureSystem,
 } from '@hodsman/core';
@@ -13,6 +14,14 @@ interface Props {
   readonly grams: number;
   readonly system: MeasureSystem;
   readonly onGrams: (grams: number) => void;
+}
+
+/** Pounds and ounces, computed from the grams. */
+function ouncesText(grams: number): string {
+  const ounces = ouncesOfGrams(grams);
+  return ounces >= 16
+    ? `${Math.floor(ounces / 16)} lb ${(ounces % 16).toFixed(1)} oz`
+    : `${ounces.toFixed(ounces < 1 ? 2 : 1)} oz`;
 }
 
 /** The weight in cups, spoons, eggs or sachets, with how far such a measure may be off; a measure can be typed: "1½ tsp". */
@@ -48,6 +57,7 @@ export function MeasureField({ ingredient, grams, system, onGrams }: Props) {
       />
       <span className="text-sm text-quiet">
         {typed === undefined ? spread : read === undefined ? '' : gramsText(read)}
+        {typed === undefined && system === 'us' && ` · ${ouncesText(grams)}`}
       </span>
     </span>
   );

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { MEASURE_SYSTEMS, wholeUnits, type Bread, type Known, type MeasureSystem, type Scale } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
@@ -20,6 +21,8 @@ const SYSTEM_WORDS: Readonly<Record<MeasureSystem, string>> = {
 /** Scale from any one figure: whichever is typed is kept, and the others follow. */
 export function ScaleBar({ bread, scale, system, onKnown, onSystem }: Props) {
   const pieces = scale.pieces;
+  const [each, setEach] = useState(2);
+  const people = pieces / each;
   const units = bread.ingredients.flatMap((i, index) => {
     const g = i.use === 'dough' ? (scale.flourG * (i.pct ?? 0)) / 100 : 0;
     const whole = wholeUnits(i, g);
@@ -30,6 +33,27 @@ export function ScaleBar({ bread, scale, system, onKnown, onSystem }: Props) {
       aria-label="How much"
       className="flex flex-wrap items-end gap-x-5 gap-y-2 rounded-cut border border-line bg-panel px-4 py-3"
     >
+      <NumberField
+        label="People"
+        value={people}
+        digits={1}
+        least={0.1}
+        most={500}
+        className="w-16"
+        onChange={(n) => onKnown({ what: 'pieces', pieces: n * each })}
+      />
+      <NumberField
+        label="Each"
+        value={each}
+        digits={1}
+        least={0.5}
+        most={20}
+        className="w-14"
+        onChange={(n) => {
+          setEach(n);
+          onKnown({ what: 'pieces', pieces: people * n });
+        }}
+      />
       <NumberField
         label="Breads"
         value={pieces}
