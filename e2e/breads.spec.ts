@@ -161,8 +161,25 @@ test('a bread goes onto the menu of the class that is open', async ({ page, requ
   await page.getByRole('button', { name: 'Put on the menu' }).click();
   await expect(page.getByText('on the menu', { exact: true })).toBeVisible();
   await page.getByRole('link', { name: 'Breads' }).click();
+  await page.getByRole('link', { name: 'Pocket rounds', exact: false }).first().click();
+  await page.getByRole('button', { name: 'Put on the menu' }).click();
+  // the kitchen of the demonstration has no warm place to proof in
+  await expect(page.getByRole('alert')).toContainText('warm');
+  await page.getByRole('link', { name: 'Breads' }).click();
   await page.getByRole('link', { name: 'Walnut evening' }).click();
   await expect(page.getByLabel('Scalded wraps, each', { exact: true })).toBeVisible();
+});
+
+test('the dough sheet reckons water and yeast from the warmth of the day', async ({ page, request }) => {
+  const id = await makeClass(request, 'Warm evening');
+  await page.goto(`/class/${id}/dough`);
+  const card = page.getByRole('article', { name: 'Soft griddle round, station S1' });
+  await expect(card).toContainText('water at 35 °C');
+  await page.getByLabel('Room, °C').fill('27');
+  await expect(card).toContainText('water at 29 °C');
+  await saved(page);
+  await page.reload();
+  await expect(card).toContainText('water at 29 °C');
 });
 
 test.describe('axe finds nothing', () => {

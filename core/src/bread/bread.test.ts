@@ -147,7 +147,7 @@ describe('remarks', () => {
   const round = bread('pocket-round');
   const swapStep = (id: string, part: object): Bread => ({
     ...round,
-    steps: round.steps.map((s) => (s.id === id ? ({ ...s, ...part }) : s)),
+    steps: round.steps.map((s) => (s.id === id ? { ...s, ...part } : s)),
   });
   it('see a proof without leaven', () => {
     expect(codes({ ...round, ingredients: round.ingredients.filter((i) => i.role !== 'leaven') })).toEqual([
@@ -186,9 +186,7 @@ describe('remarks', () => {
     expect(
       codes({
         ...bread('grill-round'),
-        steps: bread('grill-round').steps.map((s) =>
-          s.id === 'top' && 'by' in s ? ({ ...s, by: 'owner' }) : s,
-        ),
+        steps: bread('grill-round').steps.map((s) => (s.id === 'top' && 'by' in s ? { ...s, by: 'owner' } : s)),
       }),
     ).toEqual(['fire-not-staffed']);
   });

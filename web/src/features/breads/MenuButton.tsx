@@ -1,7 +1,11 @@
 import { Check, UtensilsCrossed } from 'lucide-react';
-import { putOnMenu, type Bread } from '@hodsman/core';
+import { useState } from 'react';
+import { faultLine, putOnMenu, type Bread, type Fault } from '@hodsman/core';
 import { applyEdit } from '../../app/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { Notice } from '../../ui/Notice.tsx';
+
+const NONE: readonly Fault[] = [];
 
 /** A copy in a class is a variant only where its parent is there too. */
 const contentOf = ({ variantOf, ...rest }: Bread): string => JSON.stringify(rest);
@@ -9,6 +13,8 @@ const contentOf = ({ variantOf, ...rest }: Bread): string => JSON.stringify(rest
 /** Puts the bread on the menu of the class that is open; there it is a copy of its own. */
 export function MenuButton({ bread }: { readonly bread: Bread }) {
   const workshop = useAppSelector((s) => s.draft?.body);
+  const refused = useAppSelector((s) => s.draft?.refused ?? NONE);
+  const [isAsked, setIsAsked] = useState(false);
   const dispatch = useAppDispatch();
   if (!workshop) return null;
   const isOn = workshop.menu.some((m) => m.bread === bread.id);
@@ -21,13 +27,28 @@ export function MenuButton({ bread }: { readonly bread: Bread }) {
       </span>
     );
   return (
-    <button
-      type="button"
-      className="inline-flex min-h-9 items-center gap-2 rounded-cut border border-line px-3 text-sm font-semibold hover:bg-steel"
-      title={workshop.title}
-      onClick={() => dispatch(applyEdit(putOnMenu(workshop, bread)))}
-    >
-      <UtensilsCrossed size={16} aria-hidden /> {isOn ? 'Renew it on the menu' : 'Put on the menu'}
-    </button>
+    <>
+      <button
+        type="button"
+        className="inline-flex min-h-9 items-center gap-2 rounded-cut border border-line px-3 text-sm font-semibold hover:bg-steel"
+        title={workshop.title}
+        onClick={() => {
+          setIsAsked(true);
+          dispatch(applyEdit(putOnMenu(workshop, bread)));
+        }}
+      >
+        <UtensilsCrossed size={16} aria-hidden /> {isOn ? 'Renew it on the menu' : 'Put on the menu'}
+      </button>
+      {isAsked && refused.length > 0 && (
+        <div className="order-last basis-full pb-2">
+          <Notice>
+            {workshop.title} cannot take it; the class is as it was.
+            {refused.slice(0, 3).map((f) => (
+              <p key={f.path + f.code}>{faultLine(f)}</p>
+            ))}
+          </Notice>
+        </div>
+      )}
+    </>
   );
 }

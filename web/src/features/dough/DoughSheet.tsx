@@ -4,6 +4,7 @@ import { useAppSelector } from '../../app/hooks.ts';
 import { DoughCard } from './DoughCard.tsx';
 import { DoughTotals } from './DoughTotals.tsx';
 import { KettleList } from './KettleList.tsx';
+import { RoomWarmth } from './RoomWarmth.tsx';
 
 /** What to weigh: a card for each station's dough, and the class's total. */
 export function DoughSheet() {
@@ -14,6 +15,7 @@ export function DoughSheet() {
   return (
     <div className="mx-auto grid max-w-7xl gap-6 p-4">
       <DoughTotals batches={batches} />
+      <RoomWarmth workshop={workshop} batches={batches} />
       {plan && <KettleList workshop={workshop} plan={plan} />}
       <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-4">
         {batches.map((b) => (
