@@ -15,7 +15,7 @@ export {
 } from './units/index.ts';
 export { fahrenheitOfCelsius, inchesOfCm, MEASURE_SYSTEMS, ouncesOfGrams, roundHalfUp } from './units/index.ts';
 export type { ClassClock, MeasureSystem } from './units/index.ts';
-export { EU_ALLERGENS, findFood, FOODS, kitchenMeasure, US_ALLERGENS } from './foods/index.ts';
+export { EU_ALLERGENS, findFood, foodById, FOODS, kitchenMeasure, ROLES, US_ALLERGENS } from './foods/index.ts';
 export type { Food, KitchenMeasure } from './foods/index.ts';
 export {
   costOf,
@@ -23,6 +23,7 @@ export {
   hydrationPct,
   nourishmentOf,
   normaliseFlours,
+  scaleBatch,
   scaleFrom,
   setGrams,
   setPct,
@@ -38,9 +39,10 @@ export {
   yeastForTime,
   yeastPct,
 } from './formula/index.ts';
-export type { BowlPart, Figure, Ingredient, IngredientUse, Known, Scale } from './formula/index.ts';
+export type { BowlPart, Figure, Ingredient, IngredientUse, Known, Scale, ScaledBatch } from './formula/index.ts';
 export {
   bowlOf,
+  USUAL_BOWL,
   COOKED_SHARE,
   compareBreads,
   contentsOf,

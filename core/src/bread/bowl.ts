@@ -1,5 +1,7 @@
 import {
   blendWater,
+  SCALDS_C,
+  YEAST_DIES_C,
   needsBalance,
   waterByBalance,
   waterByRule,
@@ -23,6 +25,17 @@ export interface BowlConditions {
   readonly kettleL: number;
 }
 
+/** What is taken where a kitchen does not say: degrees in °C, kettle in litres (common practice). */
+export const USUAL_BOWL = {
+  tapC: 14,
+  kettleC: 96,
+  kettleL: 1.7,
+  flourC: 20,
+  handFrictionC: 2,
+  mixerFrictionC: 13,
+  doughC: 26,
+} as const;
+
 /** How warm the water of a dough is to be, and how kettle and tap make it. */
 export interface BowlWater {
   readonly waterG: number;
@@ -44,7 +57,6 @@ const KIND: Readonly<Partial<Record<Ingredient['role'], Bowl>>> = {
   fat: 'fat',
 };
 const COLD_C = 10;
-const YEAST_DIES_C = 55;
 
 /**
  * Water temperature of a dough of `flourG` grams of flour, for the dough temperature that is wanted: by the handbook rule, or by the
@@ -74,12 +86,12 @@ export function bowlOf(bread: Pick<Bread, 'ingredients'>, flourG: number, t: Bow
   });
   const byBalance = needsBalance(waterG, cold);
   const wanted = byBalance ? (waterByBalance(parts, waterG, t.wantedC, t.frictionC) ?? ruleC) : ruleC;
-  const waterC = scald >= 60 ? scald : wanted;
+  const waterC = scald >= SCALDS_C ? scald : wanted;
   return {
     waterG,
     waterC,
     ruleC,
-    byBalance: byBalance && scald < 60,
+    byBalance: byBalance && scald < SCALDS_C,
     blend: blendWater(waterG, waterC, t.tapC, t.kettleC, t.kettleL),
     scaldsYeast: waterC > YEAST_DIES_C && yeastPct(dough) > 0,
   };

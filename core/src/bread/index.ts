@@ -11,4 +11,4 @@ export { contentsOf, type Content } from './contents.ts';
 export { ingredientOfFood, swapIngredient } from './swap.ts';
 export { remarksOn } from './remarks.ts';
 export { compareBreads, rebaseVariant, type Comparison, type Difference } from './variants.ts';
-export { bowlOf, type BowlConditions, type BowlWater } from './bowl.ts';
+export { bowlOf, USUAL_BOWL, type BowlConditions, type BowlWater } from './bowl.ts';

@@ -1,15 +1,11 @@
 import { findFood } from '../foods/index.ts';
 import { fault, type Fault } from '../faults/index.ts';
-import { figuresOf, leavenKind, type Ingredient } from '../formula/index.ts';
+import { figuresOf, leavenKind, SCALDS_C, YEAST_DIES_C, type Ingredient } from '../formula/index.ts';
 import { chainOf, cookPhases, isRest } from '../method/index.ts';
 import type { Bread } from './schema.ts';
 import { impliedDensity, isSingleSheet } from './size.ts';
 import { handOversOf, methodTimes, USUAL_BENCH, type Circumstances } from './times.ts';
 
-/** Yeast is killed by water over 55 °C (common practice). */
-const YEAST_DIES_C = 55;
-/** Water from here on scalds: hands stay out. */
-const SCALDS_C = 60;
 const SAFE_OUT_MIN = 240;
 const MAKEABLE_AHEAD_MIN = 60;
 const DENSITY_RANGE = { from: 0.5, to: 1.45 } as const;

@@ -59,3 +59,10 @@ export function foodsIn(text: string): readonly { readonly food: Food; readonly 
   }
   return found;
 }
+
+/** The food of an id that the table holds. */
+export function foodById(id: string): Food {
+  const found = FOODS.find((f) => f.id === id);
+  if (!found) throw new Error(`no food is called ${id}`);
+  return found;
+}

@@ -12,6 +12,6 @@ export { normaliseFlours, percentagesOf, setGrams, setPct } from './edit-formula
 export { wholeUnits, type WholeUnits } from './eggs.ts';
 export { dilutionFor, type Dilution } from './dilution.ts';
 export { costOf, nourishmentOf, type Nourishment } from './nourish.ts';
-export { blendWater, needsBalance, waterByBalance, waterByRule } from './water.ts';
+export { blendWater, SCALDS_C, YEAST_DIES_C, needsBalance, waterByBalance, waterByRule } from './water.ts';
 export type { Blend, Bowl, BowlPart, BowlTemperatures } from './water.ts';
 export { proofMinutesAt, yeastForTime } from './leaven-time.ts';

@@ -1,3 +1,7 @@
+/** Yeast is killed by water over 55 °C; from 60 °C on water scalds and hands stay out (common practice). */
+export const YEAST_DIES_C = 55;
+export const SCALDS_C = 60;
+
 /** What meets in the bowl, in °C; `starterC` only for a dough with one. */
 export interface BowlTemperatures {
   readonly wantedC: number;

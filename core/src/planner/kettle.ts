@@ -1,23 +1,22 @@
-import { bowlOf, type Bread, type BowlConditions, type BowlWater } from '../bread/index.ts';
+import { bowlOf, USUAL_BOWL, type Bread, type BowlConditions, type BowlWater } from '../bread/index.ts';
 import type { Kitchen } from '../kitchen/index.ts';
 import type { Plan } from '../plan/index.ts';
 import type { Workshop } from '../workshop/index.ts';
-
-/** What is taken where a kitchen does not say (common practice): tap 14 °C, kettle 96 °C and 1.7 l, friction 2 °C by hand and 13 °C at the mixer, dough 26 °C. */
-const USUAL = { tapC: 14, kettleC: 96, kettleL: 1.7, handFrictionC: 2, mixerFrictionC: 13, doughC: 26 } as const;
 
 /** The temperatures around a bowl of a kitchen, for a bread mixed by hand or at a mixer. */
 export function bowlConditions(kitchen: Kitchen, bread: Bread, mixer: string | boolean): BowlConditions {
   const machine = kitchen.mixers.find((m) => m.id === mixer) ?? kitchen.mixers[0];
   return {
-    wantedC: bread.doughC ?? USUAL.doughC,
+    wantedC: bread.doughC ?? USUAL_BOWL.doughC,
     flourC: kitchen.flourC ?? kitchen.roomC,
     roomC: kitchen.roomC,
     frictionC:
-      mixer === false ? (kitchen.handFrictionC ?? USUAL.handFrictionC) : (machine?.frictionC ?? USUAL.mixerFrictionC),
-    tapC: kitchen.tapC ?? USUAL.tapC,
-    kettleC: kitchen.kettleC ?? USUAL.kettleC,
-    kettleL: kitchen.kettleL ?? USUAL.kettleL,
+      mixer === false
+        ? (kitchen.handFrictionC ?? USUAL_BOWL.handFrictionC)
+        : (machine?.frictionC ?? USUAL_BOWL.mixerFrictionC),
+    tapC: kitchen.tapC ?? USUAL_BOWL.tapC,
+    kettleC: kitchen.kettleC ?? USUAL_BOWL.kettleC,
+    kettleL: kitchen.kettleL ?? USUAL_BOWL.kettleL,
   };
 }
 
@@ -52,7 +51,7 @@ function waterOfPlan(
 
 /** When how much hot water must be ready, in the order of time: mixes that begin within five minutes of the first share one call. */
 export function kettleCalls(workshop: Workshop, plan: Plan): readonly KettleCall[] {
-  const litres = workshop.kitchen.kettleL ?? USUAL.kettleL;
+  const litres = workshop.kitchen.kettleL ?? USUAL_BOWL.kettleL;
   const wanted = waterOfPlan(workshop, plan)
     .filter((w) => w.water.blend.kettleG >= LEAST_G)
     .sort((a, b) => a.atSec - b.atSec);

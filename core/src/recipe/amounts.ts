@@ -1,6 +1,6 @@
 import { parseIngredient, type UnitOfMeasureDefinitions } from 'parse-ingredient';
 import { weightOfVolume, type Food, type WeightRange } from '../foods/index.ts';
-import { gramsOfOunces, type MeasureSystem, type Volume } from '../units/index.ts';
+import { gramsOfOunces, ML_PER_US, type MeasureSystem, type Volume } from '../units/index.ts';
 
 /** Measures of the trade that general recipes do not have. */
 const TRADE_UNITS: UnitOfMeasureDefinitions = {
@@ -90,7 +90,11 @@ const VOLUMES: Readonly<Record<string, Volume>> = {
   milliliter: 'ml',
   liter: 'litre',
 };
-const ML_PER: Readonly<Record<string, number>> = { deciliter: 100, quart: 946.353, gallon: 3785.41 };
+const ML_PER: Readonly<Record<string, number>> = {
+  deciliter: 100,
+  quart: ML_PER_US.cup * 4,
+  gallon: ML_PER_US.cup * 16,
+};
 const GRAMS_PER: Readonly<Record<string, number>> = {
   gram: 1,
   kilogram: 1000,

@@ -1,7 +1,7 @@
-import { foodsIn, type Food } from '../foods/index.ts';
+import { foodById, foodsIn, type Food } from '../foods/index.ts';
 import { ingredientOfFood } from '../bread/index.ts';
 import { percentagesOf, type Ingredient, type IngredientUse } from '../formula/index.ts';
-import { foodById, SELF_RAISING_POWDER_PCT, type ReadIngredient } from './ingredient-line.ts';
+import { SELF_RAISING_POWDER_PCT, type ReadIngredient } from './ingredient-line.ts';
 import type { Conflict, Guess } from './result.ts';
 
 /** Grams of one ingredient on its way into the formula. */

@@ -1,4 +1,4 @@
-import { findFood, FOODS, type Food } from '../foods/index.ts';
+import { findFood, type Food } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import type { MeasureSystem } from '../units/index.ts';
 import { gramsOf, readAmounts, type Amount, type Weighed } from './amounts.ts';
@@ -236,11 +236,6 @@ function nameOf(words: string, food: Food | undefined): string {
 
 /** Flour with the powder that it holds, apart: plain flour and 5 % baking powder (common practice). */
 export const SELF_RAISING_POWDER_PCT = 5;
-export const foodById = (id: string): Food => {
-  const found = FOODS.find((f) => f.id === id);
-  if (!found) throw new Error(`no food is called ${id}`);
-  return found;
-};
 
 /** Grams of a measure of a food as people write it ("1½ tsp fine salt"); undefined where it cannot be read. */
 export function gramsOfMeasure(text: string, system: MeasureSystem): number | undefined {

@@ -1,7 +1,6 @@
 import { ingredientOfFood } from '../bread/index.ts';
-import { findFood, foodsIn, type Food } from '../foods/index.ts';
+import { findFood, foodById, foodsIn, type Food } from '../foods/index.ts';
 import type { Ingredient, IngredientUse } from '../formula/index.ts';
-import { foodById } from './ingredient-line.ts';
 import type { StepDraft } from './method-drafts.ts';
 import type { Conflict, Guess } from './result.ts';
 

@@ -1,5 +1,5 @@
 import { useDeferredValue, useMemo, useState } from 'react';
-import { scaleFrom, type Known, type MeasureSystem } from '@hodsman/core';
+import { scaleBatch, scaleFrom, type Known, type MeasureSystem } from '@hodsman/core';
 import { FiguresPanel } from './FiguresPanel.tsx';
 import { FormulaTable } from './FormulaTable.tsx';
 import { GuessList } from './GuessList.tsx';
@@ -25,7 +25,9 @@ export function FormulaTab() {
   const settled = useDeferredValue(bread);
   if (!scale) return null;
   const ingredient = chosen === null ? undefined : bread.ingredients[chosen];
-  const shared = { bread, scale, system, chosen, onChoose: setChosen, onKnown: setKnown };
+  // grams as every dough sheet and file has them
+  const scaled = scaleBatch(bread, scale.pieces);
+  const shared = { bread, scale, scaled, system, chosen, onChoose: setChosen, onKnown: setKnown };
   return (
     <div className="mx-auto grid max-w-[100rem] gap-x-8 gap-y-5 p-4 lg:grid-cols-[minmax(0,13fr)_minmax(19rem,6fr)]">
       <div className="grid content-start gap-5">

@@ -10,6 +10,7 @@ import {
   type Known,
   type MeasureSystem,
   type Scale,
+  type ScaledBatch,
 } from '@hodsman/core';
 import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
@@ -22,6 +23,7 @@ import { useEditBread } from './use-bread.ts';
 export interface TableProps {
   readonly bread: Bread;
   readonly scale: Scale;
+  readonly scaled: ScaledBatch;
   readonly system: MeasureSystem;
   readonly chosen: number | null;
   readonly onChoose: (index: number | null) => void;
@@ -29,7 +31,7 @@ export interface TableProps {
 }
 
 /** The dough in baker's percentages, grams and kitchen measures; edit any, and the others follow. */
-export function FormulaTable({ bread, scale, system, chosen, onChoose, onKnown }: TableProps) {
+export function FormulaTable({ bread, scale, scaled, system, chosen, onChoose, onKnown }: TableProps) {
   const edit = useEditBread();
   const rows = bread.ingredients.flatMap((i, index) => (i.use === 'dough' ? [{ i, index }] : []));
   const total = rows.reduce((sum, { i }) => sum + (i.pct ?? 0), 0);
@@ -62,7 +64,7 @@ export function FormulaTable({ bread, scale, system, chosen, onChoose, onKnown }
         </thead>
         <tbody>
           {rows.map(({ i, index }) => {
-            const g = (scale.flourG * (i.pct ?? 0)) / 100;
+            const { g = 0, heldBackG = 0 } = scaled.ingredients[index] ?? {};
             return (
               <tr key={index} className={`border-t border-line ${chosen === index ? 'bg-steel' : ''}`}>
                 <th scope="row" className="text-left font-normal">
@@ -76,10 +78,8 @@ export function FormulaTable({ bread, scale, system, chosen, onChoose, onKnown }
                       {i.name}
                       {i.tempC !== undefined && <span className="text-quiet"> at {i.tempC} °C</span>}
                       <IngredientNote ingredient={i} grams={g} />
-                      {(i.holdBackPct ?? 0) > 0 && (
-                        <span className="block text-sm text-quiet">
-                          keep {gramsText((g * (i.holdBackPct ?? 0)) / 100)} of it back
-                        </span>
+                      {heldBackG > 0 && (
+                        <span className="block text-sm text-quiet">keep {gramsText(heldBackG)} of it back</span>
                       )}
                     </span>
                     <GuessMark about={`ingredient ${i.use} ${i.name}`} />

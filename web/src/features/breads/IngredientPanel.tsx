@@ -1,5 +1,13 @@
 import { ArrowDown, ArrowUp, Trash2, X } from 'lucide-react';
-import { FOODS, normaliseFlours, swapIngredient, type Bread, type Ingredient, type IngredientUse } from '@hodsman/core';
+import {
+  FOODS,
+  normaliseFlours,
+  ROLES,
+  swapIngredient,
+  type Bread,
+  type Ingredient,
+  type IngredientUse,
+} from '@hodsman/core';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
@@ -17,19 +25,6 @@ interface Props {
   readonly onChoose: (index: number) => void;
 }
 
-const ROLES = [
-  'flour',
-  'water',
-  'milk',
-  'yogurt',
-  'fat',
-  'sugar',
-  'salt',
-  'leaven',
-  'starter',
-  'egg',
-  'other',
-] as const;
 const USES = Object.entries(USE_WORDS) as readonly (readonly [IngredientUse, string])[];
 const wordsOf = (text: string): string[] =>
   text

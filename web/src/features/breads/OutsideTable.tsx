@@ -8,7 +8,7 @@ import { useEditBread } from './use-bread.ts';
 import { USE_WORDS } from './words.ts';
 
 /** What is used outside the dough: bath, layers, filling, dusting, griddle, finish, to serve. */
-export function OutsideTable({ bread, scale, chosen, onChoose }: TableProps) {
+export function OutsideTable({ bread, scale, scaled, chosen, onChoose }: TableProps) {
   const edit = useEditBread();
   const rows = bread.ingredients.flatMap((i, index) => (i.use === 'dough' ? [] : [{ i, index }]));
   const change = (index: number, part: Partial<Ingredient>): void =>
@@ -67,7 +67,7 @@ export function OutsideTable({ bread, scale, chosen, onChoose }: TableProps) {
                   )}
                 </td>
                 <td className="figures pr-1 text-right text-lg font-semibold">
-                  {gramsText((i.gPerPiece ?? 0) * scale.pieces + (i.gPerBatch ?? 0))}
+                  {gramsText(scaled.ingredients[index]?.g ?? 0)}
                 </td>
               </tr>
             ))}

@@ -1,11 +1,20 @@
 import { useState } from 'react';
-import { MEASURE_SYSTEMS, wholeUnits, type Bread, type Known, type MeasureSystem, type Scale } from '@hodsman/core';
+import {
+  MEASURE_SYSTEMS,
+  wholeUnits,
+  type Bread,
+  type Known,
+  type MeasureSystem,
+  type Scale,
+  type ScaledBatch,
+} from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 
 interface Props {
   readonly bread: Bread;
   readonly scale: Scale;
+  readonly scaled: ScaledBatch;
   readonly system: MeasureSystem;
   readonly onKnown: (known: Known) => void;
   readonly onSystem: (system: MeasureSystem) => void;
@@ -19,12 +28,12 @@ const SYSTEM_WORDS: Readonly<Record<MeasureSystem, string>> = {
 };
 
 /** Scale from any one figure: whichever is typed is kept, and the others follow. */
-export function ScaleBar({ bread, scale, system, onKnown, onSystem }: Props) {
+export function ScaleBar({ bread, scale, scaled, system, onKnown, onSystem }: Props) {
   const pieces = scale.pieces;
   const [each, setEach] = useState(2);
   const people = pieces / each;
   const units = bread.ingredients.flatMap((i, index) => {
-    const g = i.use === 'dough' ? (scale.flourG * (i.pct ?? 0)) / 100 : 0;
+    const g = i.use === 'dough' ? (scaled.ingredients[index]?.g ?? 0) : 0;
     const whole = wholeUnits(i, g);
     return whole && i.unitG !== undefined ? [{ i, index, g, whole, unitG: i.unitG }] : [];
   });

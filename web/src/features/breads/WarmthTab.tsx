@@ -1,27 +1,34 @@
 import { useState } from 'react';
-import { bowlOf, durationText, isRest, proofMinutesAt, scaleFrom, yeastForTime, yeastPct } from '@hodsman/core';
+import {
+  bowlOf,
+  durationText,
+  isRest,
+  proofMinutesAt,
+  scaleFrom,
+  USUAL_BOWL,
+  yeastForTime,
+  yeastPct,
+} from '@hodsman/core';
 import { useAppSelector } from '../../app/hooks.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { WaterAnswer } from '../../ui/WaterAnswer.tsx';
 import { useBreadContext } from './use-bread.ts';
 import { stepName } from './words.ts';
 
-const KITCHEN = { tapC: 14, kettleC: 96, kettleL: 1.7, flourC: 20, handFrictionC: 2, mixerFrictionC: 13 } as const;
-
 /** Water temperature for a wanted dough temperature, and what warmth and yeast do to a proof. */
 export function WarmthTab() {
   const { bread, at } = useBreadContext();
   const kitchen = useAppSelector((s) => s.draft?.body.kitchen);
-  const [wantedC, setWanted] = useState(bread.doughC ?? 26);
-  const [flourC, setFlour] = useState(kitchen?.flourC ?? KITCHEN.flourC);
+  const [wantedC, setWanted] = useState(bread.doughC ?? USUAL_BOWL.doughC);
+  const [flourC, setFlour] = useState(kitchen?.flourC ?? USUAL_BOWL.flourC);
   const [roomC, setRoom] = useState(kitchen?.roomC ?? at.roomC);
   const [frictionC, setFriction] = useState(
     at.isMixed
-      ? (kitchen?.mixers[0]?.frictionC ?? KITCHEN.mixerFrictionC)
-      : (kitchen?.handFrictionC ?? KITCHEN.handFrictionC),
+      ? (kitchen?.mixers[0]?.frictionC ?? USUAL_BOWL.mixerFrictionC)
+      : (kitchen?.handFrictionC ?? USUAL_BOWL.handFrictionC),
   );
-  const [tapC, setTap] = useState(kitchen?.tapC ?? KITCHEN.tapC);
-  const [kettleC, setKettle] = useState(kitchen?.kettleC ?? KITCHEN.kettleC);
+  const [tapC, setTap] = useState(kitchen?.tapC ?? USUAL_BOWL.tapC);
+  const [kettleC, setKettle] = useState(kitchen?.kettleC ?? USUAL_BOWL.kettleC);
   const [pieces, setPieces] = useState(8);
   const scale = scaleFrom(bread, { what: 'pieces', pieces });
   const answer =
@@ -33,7 +40,7 @@ export function WarmthTab() {
       frictionC,
       tapC,
       kettleC,
-      kettleL: kitchen?.kettleL ?? KITCHEN.kettleL,
+      kettleL: kitchen?.kettleL ?? USUAL_BOWL.kettleL,
     });
   return (
     <div className="mx-auto grid max-w-5xl gap-8 p-4 lg:grid-cols-2">

@@ -1,14 +1,8 @@
-import { FOODS, ingredientOfFood, type Bread, type Food } from '@hodsman/core';
-
-const foodOf = (id: string): Food => {
-  const found = FOODS.find((f) => f.id === id);
-  if (!found) throw new Error(`no food is called ${id}`);
-  return found;
-};
+import { foodById, ingredientOfFood, type Bread } from '@hodsman/core';
 
 /** A plain bread to begin with: every figure is there to be changed. */
 export function newBread(id: string): Bread {
-  const of = (food: string, pct: number) => ({ ...ingredientOfFood(foodOf(food), { use: 'dough' }), pct });
+  const of = (food: string, pct: number) => ({ ...ingredientOfFood(foodById(food), { use: 'dough' }), pct });
   return {
     id,
     name: 'New bread',

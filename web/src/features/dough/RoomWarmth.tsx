@@ -2,6 +2,7 @@ import { useState } from 'react';
 import {
   gramsText,
   isRest,
+  USUAL_BOWL,
   proofMinutesAt,
   yeastForTime,
   yeastPct,
@@ -13,8 +14,6 @@ import {
 import { applyEdit } from '../../app/edit.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
-
-const USUAL = { tapC: 14, kettleC: 96, kettleL: 1.7 } as const;
 
 /** The temperatures of the day, from which water, kettles and proofs of this class follow. */
 export function RoomWarmth({ workshop, batches }: { readonly workshop: Workshop; readonly batches: readonly Batch[] }) {
@@ -52,7 +51,7 @@ export function RoomWarmth({ workshop, batches }: { readonly workshop: Workshop;
         <NumberField
           label="Tap"
           unit="°C"
-          value={kitchen.tapC ?? USUAL.tapC}
+          value={kitchen.tapC ?? USUAL_BOWL.tapC}
           digits={1}
           least={0}
           most={60}
@@ -62,7 +61,7 @@ export function RoomWarmth({ workshop, batches }: { readonly workshop: Workshop;
         <NumberField
           label="Kettle"
           unit="°C"
-          value={kitchen.kettleC ?? USUAL.kettleC}
+          value={kitchen.kettleC ?? USUAL_BOWL.kettleC}
           digits={0}
           least={20}
           most={100}
@@ -72,7 +71,7 @@ export function RoomWarmth({ workshop, batches }: { readonly workshop: Workshop;
         <NumberField
           label="Kettle holds"
           unit="l"
-          value={kitchen.kettleL ?? USUAL.kettleL}
+          value={kitchen.kettleL ?? USUAL_BOWL.kettleL}
           digits={1}
           least={0.3}
           most={50}
