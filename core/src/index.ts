@@ -3,6 +3,7 @@
  * what a class is, `planner` for how a plan is made, checked and explained.
  */
 export { faultLine, faultWords, FAULTS, assert } from './faults/index.ts';
+export { success } from './faults/index.ts';
 export type { Fault, FaultCode, Result } from './faults/index.ts';
 export {
   clockText,
@@ -72,15 +73,19 @@ export type {
 } from './bread/index.ts';
 export { spotCentres, spotsOnGriddle, type Griddle, type Kitchen } from './kitchen/index.ts';
 export { cookPhases, isRest, type Phase, type Step } from './method/index.ts';
-export { batchesOf, linesOf, stationName, totalsOf } from './workshop/index.ts';
+export { changesBetween, changeWords, mergeChanges, same, type Change, type Merged } from './compare/index.ts';
+export { batchesOf, linesOf, NO_NOTES, stationName, totalsOf } from './workshop/index.ts';
 export { putOnMenu, setBreadsEach, setGriddleCount, setParticipantCount } from './workshop/index.ts';
-export type { Batch, Bread, Line, Workshop } from './workshop/index.ts';
+export type { Batch, Bread, ClassNotes, ClassRecord, Guest, Line, Workshop } from './workshop/index.ts';
+export type { Pantry, PantryItem } from './provision/pantry.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export {
   jsonSchemas,
   LIMITS,
   readBread,
+  readClassRecord,
   readKitchen,
+  readPantry,
   readPlan,
   readPlanText,
   readWorkshop,

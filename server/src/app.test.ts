@@ -18,6 +18,11 @@ afterAll(async () => {
 });
 
 const api = () => request(server.app);
+/** A class under another title. */
+const titled = (record: { readonly workshop: object }, title: string) => ({
+  ...record,
+  workshop: { ...record.workshop, title },
+});
 
 describe('health', () => {
   it('says that the database answers', async () => {
@@ -50,9 +55,9 @@ describe('documents', () => {
     expect((await api().get('/api/documents/class')).body).toHaveLength(1);
     const saved = await api()
       .put(path)
-      .send({ version: 1, body: { ...made.body.body, title: 'Sunday' } });
+      .send({ version: 1, body: titled(made.body.body, 'Sunday') });
     expect([saved.status, saved.body.version, saved.body.title]).toEqual([200, 2, 'Sunday']);
-    expect((await api().get(path)).body.body.title).toBe('Sunday');
+    expect((await api().get(path)).body.body.workshop.title).toBe('Sunday');
     expect((await api().delete(`${path}?version=1`)).status).toBe(409);
     expect((await api().delete(`${path}?version=2`)).status).toBe(204);
     expect((await api().get(path)).status).toBe(404);
@@ -62,10 +67,10 @@ describe('documents', () => {
     const path = `/api/documents/class/${String(made.id)}`;
     await api()
       .put(path)
-      .send({ version: 1, body: { ...made.body, title: 'Theirs' } });
+      .send({ version: 1, body: titled(made.body, 'Theirs') });
     const late = await api()
       .put(path)
-      .send({ version: 1, body: { ...made.body, title: 'Mine' } });
+      .send({ version: 1, body: titled(made.body, 'Mine') });
     expect([late.status, late.type]).toEqual([409, 'application/problem+json']);
     const problem = JSON.parse(late.text) as { current: { version: number; title: string } };
     expect(problem).toMatchObject({ type: '/problems/newer', current: { version: 2, title: 'Theirs' } });
@@ -79,7 +84,7 @@ describe('documents', () => {
       titles.map((title) =>
         api()
           .put(path)
-          .send({ version: 1, body: { ...made.body, title } }),
+          .send({ version: 1, body: titled(made.body, title) }),
       ),
     );
     expect(answers.map((a) => a.status).sort()).toEqual([200, ...new Array<number>(11).fill(409)]);
@@ -100,7 +105,10 @@ describe('documents', () => {
     const { body: made } = await api()
       .post('/api/documents/class')
       .send({ ...demoClass, title });
-    expect((await api().get(`/api/documents/class/${String(made.id)}`)).body).toMatchObject({ title, body: { title } });
+    expect((await api().get(`/api/documents/class/${String(made.id)}`)).body).toMatchObject({
+      title,
+      body: { workshop: { title } },
+    });
   });
   it.each([
     ['/api/documents/recipe', 404, 'not-found'],

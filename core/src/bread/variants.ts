@@ -1,3 +1,4 @@
+import { same } from '../compare/index.ts';
 import { hydrationPct, type Ingredient } from '../formula/index.ts';
 import type { Step } from '../method/index.ts';
 import { contentsOf } from './contents.ts';
@@ -25,19 +26,6 @@ export interface Comparison {
 /** What names an ingredient in its bread: name and use, since flour may be dough and dusting. */
 const ingredientKey = (i: Ingredient): string => `${i.use} ${i.name}`;
 const stepKey = (s: Step): string => s.id;
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
-
-/** A value whose keys stand in order, so that two spellings of one thing are equal. */
-function sorted(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(sorted);
-  if (typeof value !== 'object' || value === null) return value;
-  return Object.fromEntries(
-    Object.entries(value)
-      .filter(([, v]) => v !== undefined)
-      .sort(([a], [b]) => (a < b ? -1 : 1))
-      .map(([k, v]) => [k, sorted(v)]),
-  );
-}
 
 function differences<T>(left: readonly T[], right: readonly T[], key: (t: T) => string): readonly Difference<T>[] {
   const others = new Map(right.map((r) => [key(r), r]));

@@ -2,8 +2,8 @@
  * The two open files: read from text or JSON, every fault named by path; and their JSON Schemas.
  * Begin with `read-workshop.ts`. Form comes first (the schemas), then references and sense (`references.ts`, `sense.ts`).
  */
-export { readWorkshop, readWorkshopText } from './read-workshop.ts';
+export { readClassRecord, readWorkshop, readWorkshopText } from './read-workshop.ts';
 export { readPlan, readPlanText } from './read-plan.ts';
-export { readBread, readKitchen } from './read-parts.ts';
+export { readBread, readKitchen, readPantry } from './read-parts.ts';
 export { LIMITS, readJson } from './read-json.ts';
 export { jsonSchemas } from './json-schemas.ts';

@@ -1,5 +1,6 @@
-import type { Result } from '../faults/index.ts';
+import { fault, type Result } from '../faults/index.ts';
 import { kitchenSchema, type Kitchen } from '../kitchen/index.ts';
+import { pantrySchema, type Pantry } from '../provision/pantry.ts';
 import { breadSchema, type Bread } from '../workshop/index.ts';
 import { readBy } from './read-json.ts';
 import { faultsOfBreadReferences, faultsOfKitchenIds } from './references.ts';
@@ -16,4 +17,15 @@ export function readBread(value: unknown): Result<Bread> {
 /** One kitchen by itself. */
 export function readKitchen(value: unknown): Result<Kitchen> {
   return readBy(kitchenSchema, value, (k) => faultsOfKitchenIds(k, ''));
+}
+
+/** What stands in the store; one entry a food. */
+export function readPantry(value: unknown): Result<Pantry> {
+  return readBy(pantrySchema, value, (p) =>
+    p.items.flatMap((item, i) =>
+      p.items.slice(0, i).some((other) => other.what === item.what)
+        ? [fault('duplicate-id', `items[${i}].what`, { id: item.what })]
+        : [],
+    ),
+  );
 }

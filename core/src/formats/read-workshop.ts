@@ -1,5 +1,5 @@
-import type { Result } from '../faults/index.ts';
-import { workshopSchema, type Workshop } from '../workshop/index.ts';
+import { failure, fault, success, type Result } from '../faults/index.ts';
+import { classNotesSchema, NO_NOTES, workshopSchema, type ClassRecord, type Workshop } from '../workshop/index.ts';
 import { readBy, readJson } from './read-json.ts';
 import { faultsOfReferences } from './references.ts';
 import { faultsOfSense } from './sense.ts';
@@ -16,4 +16,24 @@ export function readWorkshop(value: unknown): Result<Workshop> {
 export function readWorkshopText(text: string): Result<Workshop> {
   const json = readJson(text);
   return json.ok ? readWorkshop(json.value) : json;
+}
+
+/**
+ * A class as it is kept, `{ "workshop": …, "notes": … }`, or a workshop file alone, which gets empty notes. Faults of the workshop
+ * name their path in it, those of the notes begin with `notes`.
+ */
+export function readClassRecord(value: unknown): Result<ClassRecord> {
+  if (typeof value !== 'object' || value === null || !('workshop' in value)) {
+    const alone = readWorkshop(value);
+    return alone.ok ? success({ workshop: alone.value, notes: NO_NOTES }) : alone;
+  }
+  const { workshop: rawWorkshop, notes: rawNotes = {}, ...unknown } = value as Record<string, unknown>;
+  const [workshop, notes] = [readWorkshop(rawWorkshop), readBy(classNotesSchema, rawNotes)];
+  const faults = [
+    ...(workshop.ok ? [] : workshop.faults),
+    ...(notes.ok ? [] : notes.faults.map((f) => ({ ...f, path: f.path === '' ? 'notes' : `notes.${f.path}` }))),
+    ...Object.keys(unknown).map((key) => fault('unknown-key', key)),
+  ];
+  if (!workshop.ok || !notes.ok || faults.length > 0) return failure(faults);
+  return success({ workshop: workshop.value, notes: notes.value });
 }

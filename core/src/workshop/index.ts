@@ -6,6 +6,8 @@
 export { breadSchema, type Bread } from '../bread/index.ts';
 export { workshopSchema } from './schema.ts';
 export type { MenuLine, Participant, Station, Workshop } from './schema.ts';
+export { classNotesSchema, NO_NOTES } from './record.ts';
+export type { ClassNotes, ClassRecord, Guest } from './record.ts';
 export { isMixedHere, linesOf, stationName, type Line } from './lines.ts';
 export { batchesOf, teamAt, totalsOf, type Batch, type Piece } from './batches.ts';
 export { mothersOf, practiceIndex, practicesOf, throughIndex } from './mothers.ts';

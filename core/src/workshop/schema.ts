@@ -25,7 +25,7 @@ const doughSchema = z.discriminatedUnion('mode', [
   z.strictObject({ mode: z.literal('swap'), through: idSchema, practice: idSchema }),
 ]);
 
-const participantSchema = z.strictObject({
+export const participantSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   avoid: listOf(z.strictObject({ what: wordSchema, level: z.enum(['strict', 'diet']).default('strict') })).default([]),

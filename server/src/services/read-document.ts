@@ -1,4 +1,4 @@
-import { readBread, readKitchen, readWorkshop, type Result } from '@hodsman/core';
+import { readBread, readClassRecord, readKitchen, readPantry, type Result } from '@hodsman/core';
 import type { DocumentKind } from '../db/models/document.ts';
 
 /** A document as the core reads it, and the title under which it is listed. */
@@ -17,6 +17,8 @@ export function readDocument(kind: DocumentKind, body: unknown): Result<ReadDocu
     case 'kitchen':
       return titled(readKitchen(body), (k) => k.name);
     case 'class':
-      return titled(readWorkshop(body), (w) => w.title);
+      return titled(readClassRecord(body), (c) => c.workshop.title);
+    case 'pantry':
+      return titled(readPantry(body), (p) => p.name);
   }
 }

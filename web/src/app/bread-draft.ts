@@ -16,11 +16,9 @@ const slice = createSlice({
   reducers: {
     opened: (
       _,
-      {
-        payload,
-      }: PayloadAction<{ id: string; version: number; body: Bread; isUnsaved: boolean; guesses: readonly OpenGuess[] }>,
+      { payload }: PayloadAction<kept.Opening<Bread> & { readonly guesses: readonly OpenGuess[] }>,
     ): BreadDraft => ({
-      ...kept.opened(payload.id, payload.version, payload.body, payload.isUnsaved),
+      ...kept.opened<Bread>(payload),
       guesses: payload.guesses,
     }),
     edited: (draft, { payload }: PayloadAction<{ bread: Bread; what?: string }>) =>
@@ -35,6 +33,7 @@ const slice = createSlice({
       draft && kept.conflicted(asItIs(draft), payload.version, payload.body),
     keptMine: (draft) => draft && kept.keptMine(asItIs(draft)),
     tookTheirs: (draft) => draft && kept.tookTheirs(asItIs(draft)),
+    tookBoth: (draft, { payload }: PayloadAction<Bread>) => draft && kept.tookBoth(asItIs(draft), payload),
     /** A guess was looked at and found right. */
     guessTaken: (draft, { payload }: PayloadAction<OpenGuess>) =>
       draft && {

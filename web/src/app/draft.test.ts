@@ -1,42 +1,43 @@
-import { readWorkshop, setBreadsEach, type Workshop } from '@hodsman/core';
+import { readClassRecord, setBreadsEach, type ClassRecord } from '@hodsman/core';
 import { describe, expect, it } from 'vitest';
 import demoClass from '../../../demo/class.json';
 import { draftActions, draftReducer, type Draft } from './draft.ts';
 
-const read = readWorkshop(demoClass);
-const workshop: Workshop = read.ok ? read.value : expect.fail();
-const withEach = (each: number): Workshop => {
-  const next = setBreadsEach(workshop, 'round', each);
-  return next.ok ? next.value : expect.fail();
+const read = readClassRecord(demoClass);
+const record: ClassRecord = read.ok ? read.value : expect.fail();
+const withEach = (each: number): ClassRecord => {
+  const next = setBreadsEach(record.workshop, 'round', each);
+  return next.ok ? { ...record, workshop: next.value } : expect.fail();
 };
+const edited = (body: ClassRecord) => draftActions.edited({ body });
 const after = (...actions: Parameters<typeof draftReducer>[1][]): Draft =>
   actions.reduce<Draft | null>((state, action) => draftReducer(state, action), null) ?? expect.fail();
-const opened = draftActions.opened({ id: 'c1', version: 3, body: workshop, isUnsaved: false });
+const opened = draftActions.opened({ id: 'c1', version: 3, body: record, stored: record, isUnsaved: false });
 
 describe('the draft of a class', () => {
   it('undoes and redoes, and a new change drops what was undone', () => {
     const [two, three] = [withEach(3), withEach(4)];
-    const undone = after(opened, draftActions.edited(two), draftActions.edited(three), draftActions.undone());
+    const undone = after(opened, edited(two), edited(three), draftActions.undone());
     expect([undone.body, undone.future]).toEqual([two, [three]]);
     expect(draftReducer(undone, draftActions.redone())?.body).toEqual(three);
-    expect(draftReducer(undone, draftActions.edited(workshop))?.future).toEqual([]);
+    expect(draftReducer(undone, edited(record))?.future).toEqual([]);
   });
   it('is saved only when what was saved is what stands there', () => {
     const change = withEach(3);
-    const edited = after(opened, draftActions.edited(change));
-    expect(edited.saveState).toBe('waiting');
-    expect(draftReducer(edited, draftActions.savedAs({ version: 4, body: change }))).toMatchObject({
+    const changed = after(opened, edited(change));
+    expect(changed.saveState).toBe('waiting');
+    expect(draftReducer(changed, draftActions.savedAs({ version: 4, body: change }))).toMatchObject({
       saveState: 'saved',
       version: 4,
     });
-    expect(draftReducer(edited, draftActions.savedAs({ version: 4, body: workshop }))).toMatchObject({
+    expect(draftReducer(changed, draftActions.savedAs({ version: 4, body: record }))).toMatchObject({
       saveState: 'waiting',
       version: 4,
     });
   });
   it('keeps mine over theirs, or takes theirs with mine one step back', () => {
     const [mine, theirs] = [withEach(3), withEach(5)];
-    const conflict = after(opened, draftActions.edited(mine), draftActions.conflicted({ version: 9, body: theirs }));
+    const conflict = after(opened, edited(mine), draftActions.conflicted({ version: 9, body: theirs }));
     expect(conflict.saveState).toBe('conflict');
     expect(draftReducer(conflict, draftActions.keptMine())).toMatchObject({
       body: mine,
@@ -49,6 +50,6 @@ describe('the draft of a class', () => {
   });
   it('keeps the class as it is when a change is refused', () => {
     const refused = after(opened, draftActions.refused([{ code: 'nobody-takes-part', path: 'roster', params: {} }]));
-    expect([refused.body, refused.refused.length, refused.saveState]).toEqual([workshop, 1, 'saved']);
+    expect([refused.body, refused.refused.length, refused.saveState]).toEqual([record, 1, 'saved']);
   });
 });

@@ -9,6 +9,8 @@ export interface Kept<T> {
   /** The version on the server that it goes back to. */
   readonly version: number;
   readonly body: T;
+  /** What the server holds under that version; null where only the change over it was kept. */
+  readonly stored: T | null;
   readonly past: readonly T[];
   readonly future: readonly T[];
   readonly saveState: SaveState;
@@ -22,12 +24,21 @@ export interface Kept<T> {
 
 const MOST_STEPS_BACK = 100;
 
-/** A document as it is opened; `isUnsaved` when it holds a change that the server has not. */
-export function opened<T>(id: string, version: number, body: T, isUnsaved: boolean): Kept<T> {
+/** What a document is opened with; `isUnsaved` when `body` holds a change that the server has not. */
+export interface Opening<T> {
+  readonly id: string;
+  readonly version: number;
+  readonly body: T;
+  readonly stored: T | null;
+  readonly isUnsaved: boolean;
+}
+
+export function opened<T>({ id, version, body, stored, isUnsaved }: Opening<T>): Kept<T> {
   return {
     id,
     version,
     body,
+    stored,
     past: [],
     future: [],
     saveState: isUnsaved ? 'waiting' : 'saved',
@@ -69,7 +80,7 @@ export function redone<T, K extends Kept<T>>(kept: K): K {
 
 /** What was saved is saved only when it still stands there. */
 export function savedAs<T, K extends Kept<T>>(kept: K, version: number, body: T): K {
-  return { ...kept, version, saveState: kept.body === body ? 'saved' : 'waiting' };
+  return { ...kept, version, stored: body, saveState: kept.body === body ? 'saved' : 'waiting' };
 }
 
 export function conflicted<T, K extends Kept<T>>(kept: K, version: number, body: T): K {
@@ -78,7 +89,9 @@ export function conflicted<T, K extends Kept<T>>(kept: K, version: number, body:
 
 /** Ours goes over theirs. */
 export function keptMine<T, K extends Kept<T>>(kept: K): K {
-  return kept.theirs ? { ...kept, version: kept.theirs.version, theirs: null, saveState: 'waiting' } : kept;
+  if (!kept.theirs) return kept;
+  const { version, body } = kept.theirs;
+  return { ...kept, version, stored: body, theirs: null, saveState: 'waiting' };
 }
 
 /** Theirs takes the place of ours, which is one step back. */
@@ -88,9 +101,16 @@ export function tookTheirs<T, K extends Kept<T>>(kept: K): K {
   return {
     ...changed(kept, body),
     version,
+    stored: body,
     past: [...kept.past, kept.body],
     future: [],
     theirs: null,
     saveState: 'saved',
   };
+}
+
+/** Both their changes and ours, put together; ours alone is one step back. */
+export function tookBoth<T, K extends Kept<T>>(kept: K, both: T): K {
+  const mine = keptMine<T, K>(kept);
+  return mine === kept ? kept : edited<T, K>(mine, both);
 }

@@ -21,4 +21,4 @@ export function listenForPlanning(listeners: ListenerMiddlewareInstance): void {
   });
 }
 
-const workshopOf = (state: unknown): Workshop | undefined => (state as WithDraft).draft?.body;
+const workshopOf = (state: unknown): Workshop | undefined => (state as WithDraft).draft?.body.workshop;

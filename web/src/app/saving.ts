@@ -1,10 +1,12 @@
 import type { ListenerMiddlewareInstance, UnknownAction } from '@reduxjs/toolkit';
-import { readBread, readWorkshop, type Result } from '@hodsman/core';
+import { readBread, readClassRecord, readKitchen, readPantry, type Result } from '@hodsman/core';
 import { api, type DocumentKind, type StoredDocument } from './api.ts';
-import { breadActions, type BreadDraft } from './bread-draft.ts';
-import { draftActions, type Draft } from './draft.ts';
+import { breadActions } from './bread-draft.ts';
+import { draftActions } from './draft.ts';
 import type { Kept } from './kept.ts';
-import type { AppDispatch } from './store.ts';
+import { kitchenActions } from './kitchen-draft.ts';
+import { pantryActions } from './pantry-draft.ts';
+import type { AppDispatch, RootState } from './store.ts';
 import { forgetUnsaved, keepUnsaved } from './unsaved.ts';
 
 const RETRY_MS = 3_000;
@@ -21,19 +23,31 @@ interface Saved<T> {
   readonly saveFailed: () => UnknownAction;
 }
 
-/** Saves the class and the bread that are open whenever they wait to be. */
+/** Saves whatever is open whenever it waits to be. */
 export function listenForSaving(listeners: ListenerMiddlewareInstance): void {
   keepSaved(listeners, {
     kind: 'class',
-    select: (state) => (state as { readonly draft: Draft | null }).draft,
-    read: readWorkshop,
+    select: (state) => (state as RootState).draft,
+    read: readClassRecord,
     ...draftActions,
   });
   keepSaved(listeners, {
     kind: 'bread',
-    select: (state) => (state as { readonly bread: BreadDraft | null }).bread,
+    select: (state) => (state as RootState).bread,
     read: readBread,
     ...breadActions,
+  });
+  keepSaved(listeners, {
+    kind: 'kitchen',
+    select: (state) => (state as RootState).kitchen,
+    read: readKitchen,
+    ...kitchenActions,
+  });
+  keepSaved(listeners, {
+    kind: 'pantry',
+    select: (state) => (state as RootState).pantry,
+    read: readPantry,
+    ...pantryActions,
   });
 }
 

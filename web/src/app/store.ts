@@ -1,7 +1,9 @@
-import { configureStore, createListenerMiddleware } from '@reduxjs/toolkit';
+import { configureStore, createListenerMiddleware, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
 import { api } from './api.ts';
 import { breadReducer } from './bread-draft.ts';
 import { draftReducer } from './draft.ts';
+import { kitchenReducer } from './kitchen-draft.ts';
+import { pantryReducer } from './pantry-draft.ts';
 import { listenForPlanning } from './planning.ts';
 import { listenForSaving } from './saving.ts';
 
@@ -11,9 +13,15 @@ listenForSaving(listeners);
 
 /** What the user chose and what was loaded, as plain data. */
 export const store = configureStore({
-  reducer: { draft: draftReducer, bread: breadReducer, [api.reducerPath]: api.reducer },
+  reducer: {
+    draft: draftReducer,
+    bread: breadReducer,
+    kitchen: kitchenReducer,
+    pantry: pantryReducer,
+    [api.reducerPath]: api.reducer },
   middleware: (defaults) => defaults().prepend(listeners.middleware).concat(api.middleware),
 });
 
 export type RootState = ReturnType<typeof store.getState>;
 export type AppDispatch = typeof store.dispatch;
+export type AppThunk = ThunkAction<void, RootState, undefined, UnknownAction>;

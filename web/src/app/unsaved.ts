@@ -1,4 +1,6 @@
 import type { Result } from '@hodsman/core';
+import type { StoredDocument } from './api.ts';
+import type { Opening } from './kept.ts';
 
 /** Keeps a change in the browser until the server has it, so that neither a reload nor a lost network loses it. */
 const keyOf = (id: string): string => `hodsman:unsaved:${id}`;
@@ -16,7 +18,7 @@ export function forgetUnsaved(id: string): void {
 }
 
 /** A change that was kept over this version or an earlier one, if it can still be read. */
-export function findUnsaved<T>(
+function findUnsaved<T>(
   id: string,
   read: (value: unknown) => Result<T>,
 ): { readonly version: number; readonly body: T } | undefined {
@@ -29,4 +31,16 @@ export function findUnsaved<T>(
   } catch {
     return undefined;
   }
+}
+
+/** How a document is opened: with the change that was kept here if there is one, else as stored; undefined where it cannot be read. */
+export function openingOf<T>(data: StoredDocument, read: (value: unknown) => Result<T>): Opening<T> | undefined {
+  const unsaved = findUnsaved(data.id, read);
+  const result = read(data.body);
+  const stored = result.ok ? result.value : null;
+  if (unsaved)
+    return { id: data.id, ...unsaved, stored: unsaved.version === data.version ? stored : null, isUnsaved: true };
+  return stored === null
+    ? undefined
+    : { id: data.id, version: data.version, body: stored, stored, isUnsaved: false };
 }

@@ -1,9 +1,9 @@
 import { DataTypes, Model, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
 
-export const DOCUMENT_KINDS = ['bread', 'kitchen', 'class'] as const;
+export const DOCUMENT_KINDS = ['bread', 'kitchen', 'class', 'pantry'] as const;
 export type DocumentKind = (typeof DOCUMENT_KINDS)[number];
 
-/** A row of `documents`: a bread, a kitchen or a class, whole, as JSON text, with the number of its version (from 1). */
+/** A row of `documents`: a bread, a kitchen, a class or a pantry, whole, as JSON text, with the number of its version (from 1). */
 export class DocumentRow extends Model<InferAttributes<DocumentRow>, InferCreationAttributes<DocumentRow>> {
   declare id: string;
   declare kind: DocumentKind;

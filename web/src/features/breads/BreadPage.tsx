@@ -2,11 +2,18 @@ import { GitBranchPlus, Trash2 } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { NavLink, Outlet, useNavigate, useParams } from 'react-router';
 import { faultLine, readBread, USUAL_BENCH, type Circumstances } from '@hodsman/core';
-import { useCreateBreadMutation, useGetBreadQuery, useListBreadsQuery, useRemoveBreadMutation } from '../../app/api.ts';
+import {
+  useCreateDocumentMutation,
+  useGetDocumentQuery,
+  useListBreadsQuery,
+  useRemoveDocumentMutation,
+} from '../../app/api.ts';
 import { breadActions } from '../../app/bread-draft.ts';
+import { ConflictDialog } from '../../app/ConflictDialog.tsx';
 import { storedGuesses, storeGuesses } from '../../app/guesses.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
-import { findUnsaved } from '../../app/unsaved.ts';
+import { SaveWords } from '../../app/SaveWords.tsx';
+import { openingOf } from '../../app/unsaved.ts';
 import { ICON_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { UndoButtons } from '../../ui/UndoButtons.tsx';
@@ -15,7 +22,6 @@ import { BreadsBar } from './BreadsBar.tsx';
 import { ExportButtons } from './ExportButtons.tsx';
 import { freeId } from './library.ts';
 import { MenuButton } from './MenuButton.tsx';
-import { TheirBread } from './TheirBread.tsx';
 import type { BreadContext } from './use-bread.ts';
 
 const TABS = [
@@ -24,32 +30,25 @@ const TABS = [
   ['schools', 'Schools'],
   ['warmth', 'Warmth'],
 ] as const;
-const SAVE_WORDS = { saved: 'saved', waiting: 'saving …', conflict: 'not saved' } as const;
 
 /** One bread of the library: its head, and its tabs. */
 export function BreadPage() {
   const { breadId = '' } = useParams();
-  const { data, isError } = useGetBreadQuery(breadId, { refetchOnMountOrArgChange: true });
+  const { data, isError } = useGetDocumentQuery({ kind: 'bread', id: breadId }, { refetchOnMountOrArgChange: true });
   const { data: library } = useListBreadsQuery(null);
   const draft = useAppSelector((s) => s.bread);
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
-  const [create] = useCreateBreadMutation();
-  const [remove] = useRemoveBreadMutation();
+  const [create] = useCreateDocumentMutation();
+  const [remove] = useRemoveDocumentMutation();
   const [at, setAt] = useState<Circumstances>(USUAL_BENCH);
   const undo = useCallback(() => dispatch(breadActions.undone()), [dispatch]);
   const redo = useCallback(() => dispatch(breadActions.redone()), [dispatch]);
   useUndoKeys(undo, redo);
   useEffect(() => {
     if (!data) return;
-    const unsaved = findUnsaved(data.id, readBread);
-    const read = readBread(data.body);
-    const guesses = storedGuesses(data.id);
-    if (unsaved) dispatch(breadActions.opened({ id: data.id, ...unsaved, isUnsaved: true, guesses }));
-    else if (read.ok)
-      dispatch(
-        breadActions.opened({ id: data.id, version: data.version, body: read.value, isUnsaved: false, guesses }),
-      );
+    const opening = openingOf(data, readBread);
+    if (opening) dispatch(breadActions.opened({ ...opening, guesses: storedGuesses(data.id) }));
   }, [data, dispatch]);
   const guesses = draft?.id === breadId ? draft.guesses : undefined;
   useEffect(() => {
@@ -67,16 +66,19 @@ export function BreadPage() {
   const vary = async (): Promise<void> => {
     const id = freeId(`${bread.id}-school`.slice(0, 60), taken);
     const made = await create({
-      ...bread,
-      id,
-      name: `${bread.name}, another school`.slice(0, 120),
-      variantOf: bread.variantOf ?? bread.id,
+      kind: 'bread',
+      body: {
+        ...bread,
+        id,
+        name: `${bread.name}, another school`.slice(0, 120),
+        variantOf: bread.variantOf ?? bread.id,
+      },
     });
     if (made.data) await navigate(`/breads/${made.data.id}/formula`);
   };
   const drop = async (): Promise<void> => {
     if (!window.confirm(`Remove ${bread.name} from the library? Classes that have it keep their copy.`)) return;
-    await remove({ id: draft.id, version: draft.version });
+    await remove({ kind: 'bread', id: draft.id, version: draft.version });
     dispatch(breadActions.closed());
     await navigate('/breads');
   };
@@ -100,9 +102,7 @@ export function BreadPage() {
             </NavLink>
           ))}
         </nav>
-        <span className="text-sm text-quiet" role="status" data-testid="save-state">
-          {SAVE_WORDS[draft.saveState]}
-        </span>
+        <SaveWords state={draft.saveState} />
         <MenuButton bread={bread} />
         <div className="flex">
           <UndoButtons canUndo={draft.past.length > 0} canRedo={draft.future.length > 0} onUndo={undo} onRedo={redo} />
@@ -140,7 +140,14 @@ export function BreadPage() {
       <main tabIndex={0} aria-label={bread.name} className="min-h-0 flex-1 overflow-auto">
         <Outlet context={context} />
       </main>
-      {draft.theirs && <TheirBread draft={draft} />}
+      <ConflictDialog
+        what="bread"
+        open={draft}
+        read={readBread}
+        onMine={() => dispatch(breadActions.keptMine())}
+        onTheirs={() => dispatch(breadActions.tookTheirs())}
+        onBoth={(both) => dispatch(breadActions.tookBoth(both))}
+      />
     </div>
   );
 }

@@ -2,7 +2,7 @@ import { ClipboardPaste, Columns2, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { EU_ALLERGENS, US_ALLERGENS, USUAL_BENCH, type Bread } from '@hodsman/core';
-import { useCreateBreadMutation, useListBreadsQuery } from '../../app/api.ts';
+import { useCreateDocumentMutation, useListBreadsQuery } from '../../app/api.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
@@ -27,13 +27,13 @@ export function Library() {
   const { data, isError } = useListBreadsQuery(null);
   const [wish, setWish] = useState<Wish>({ search: '', without: '', withinMin: 0 });
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  const [create] = useCreateBreadMutation();
+  const [create] = useCreateDocumentMutation();
   const navigate = useNavigate();
   const shelves = useMemo(() => (data ? shelve(data) : []), [data]);
   const shown = shelves.filter((s) => answers(s, wish));
   const add = async (): Promise<void> => {
     const bread: Bread = newBread(freeId('new-bread', new Set(shelves.map((s) => s.bread.id))));
-    const made = await create(bread);
+    const made = await create({ kind: 'bread', body: bread });
     if (made.data) await navigate(`/breads/${made.data.id}/formula`);
   };
   const choose = (id: string): void =>

@@ -12,7 +12,7 @@ const contentOf = ({ variantOf, ...rest }: Bread): string => JSON.stringify(rest
 
 /** Puts the bread on the menu of the class that is open; there it is a copy of its own. */
 export function MenuButton({ bread }: { readonly bread: Bread }) {
-  const workshop = useAppSelector((s) => s.draft?.body);
+  const workshop = useAppSelector((s) => s.draft?.body.workshop);
   const refused = useAppSelector((s) => s.draft?.refused ?? NONE);
   const [isAsked, setIsAsked] = useState(false);
   const dispatch = useAppDispatch();

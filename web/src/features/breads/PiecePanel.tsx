@@ -46,7 +46,7 @@ const GAP_CM = 1;
 /** A piece: weight, diameter and thickness hang together by the dough's density; and how many a griddle carries. */
 export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: Bread }) {
   const edit = useEditBread();
-  const kitchen = useAppSelector((s) => s.draft?.body.kitchen);
+  const kitchen = useAppSelector((s) => s.draft?.body.workshop.kitchen);
   const { doughG, diameterCm, thicknessMm, shape } = bread.piece;
   const density = densityOf(bread);
   const one = (x: number): number => Number(x.toFixed(1));

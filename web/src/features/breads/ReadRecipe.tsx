@@ -1,7 +1,7 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { faultLine, gramsText, importRecipe, type ImportedRecipe } from '@hodsman/core';
-import { useCreateBreadMutation, useListBreadsQuery } from '../../app/api.ts';
+import { useCreateDocumentMutation, useListBreadsQuery } from '../../app/api.ts';
 import { openGuesses, storeGuesses } from '../../app/guesses.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
@@ -17,12 +17,12 @@ export function ReadRecipe() {
   const read = useDeferredValue(text);
   const result = useMemo(() => (read.trim() === '' ? undefined : importRecipe(read)), [read]);
   const { data } = useListBreadsQuery(null);
-  const [create, { isError }] = useCreateBreadMutation();
+  const [create, { isError }] = useCreateDocumentMutation();
   const navigate = useNavigate();
   const keep = async ({ bread, guesses }: ImportedRecipe): Promise<void> => {
     if (!bread) return;
     const own = { ...bread, id: freeId(bread.id, new Set(data?.map((b) => b.body.id))) };
-    const made = await create(own);
+    const made = await create({ kind: 'bread', body: own });
     if (!made.data) return;
     storeGuesses(made.data.id, openGuesses(guesses, own));
     await navigate(`/breads/${made.data.id}/formula`);

@@ -18,7 +18,7 @@ import { stepName } from './words.ts';
 /** Water temperature for a wanted dough temperature, and what warmth and yeast do to a proof. */
 export function WarmthTab() {
   const { bread, at } = useBreadContext();
-  const kitchen = useAppSelector((s) => s.draft?.body.kitchen);
+  const kitchen = useAppSelector((s) => s.draft?.body.workshop.kitchen);
   const [wantedC, setWanted] = useState(bread.doughC ?? USUAL_BOWL.doughC);
   const [flourC, setFlour] = useState(kitchen?.flourC ?? USUAL_BOWL.flourC);
   const [roomC, setRoom] = useState(kitchen?.roomC ?? at.roomC);

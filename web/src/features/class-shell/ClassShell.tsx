@@ -1,14 +1,14 @@
 import { useCallback, useEffect } from 'react';
 import { Outlet, useParams } from 'react-router';
-import { faultLine, readWorkshop } from '@hodsman/core';
-import { useGetClassQuery } from '../../app/api.ts';
+import { faultLine, readClassRecord } from '@hodsman/core';
+import { useGetDocumentQuery } from '../../app/api.ts';
+import { ConflictDialog } from '../../app/ConflictDialog.tsx';
 import { draftActions } from '../../app/draft.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
-import { findUnsaved } from '../../app/unsaved.ts';
+import { openingOf } from '../../app/unsaved.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { useUndoKeys } from '../../ui/use-undo-keys.ts';
 import { AdviceStrip } from './AdviceStrip.tsx';
-import { ConflictDialog } from './ConflictDialog.tsx';
 import { Levers } from './Levers.tsx';
 import { ShellBar } from './ShellBar.tsx';
 import { VerdictStrip } from './VerdictStrip.tsx';
@@ -16,7 +16,7 @@ import { VerdictStrip } from './VerdictStrip.tsx';
 /** The place of one class: its steps in order, the verdict over them, and the step that is open. */
 export function ClassShell() {
   const { classId = '' } = useParams();
-  const { data, isError } = useGetClassQuery(classId, { refetchOnMountOrArgChange: true });
+  const { data, isError } = useGetDocumentQuery({ kind: 'class', id: classId }, { refetchOnMountOrArgChange: true });
   const dispatch = useAppDispatch();
   const draft = useAppSelector((s) => s.draft);
   useUndoKeys(
@@ -25,11 +25,8 @@ export function ClassShell() {
   );
   useEffect(() => {
     if (!data) return;
-    const unsaved = findUnsaved(data.id, readWorkshop);
-    const read = readWorkshop(data.body);
-    if (unsaved) dispatch(draftActions.opened({ id: data.id, ...unsaved, isUnsaved: true }));
-    else if (read.ok)
-      dispatch(draftActions.opened({ id: data.id, version: data.version, body: read.value, isUnsaved: false }));
+    const opening = openingOf(data, readClassRecord);
+    if (opening) dispatch(draftActions.opened(opening));
   }, [data, dispatch]);
   if (isError)
     return (
@@ -44,9 +41,9 @@ export function ClassShell() {
       <ShellBar draft={draft} />
       <VerdictStrip draft={draft} />
       {draft.plan && !draft.isPlanning && draft.plan.broken.length > 0 && (
-        <AdviceStrip workshop={draft.body} plan={draft.plan} />
+        <AdviceStrip workshop={draft.body.workshop} plan={draft.plan} />
       )}
-      <Levers workshop={draft.body} />
+      <Levers workshop={draft.body.workshop} />
       {draft.refused.length > 0 && (
         <div className="px-4 pt-2">
           <Notice>
@@ -61,7 +58,14 @@ export function ClassShell() {
       <main tabIndex={0} aria-label="The step" className="min-h-0 flex-1 overflow-auto">
         <Outlet />
       </main>
-      <ConflictDialog draft={draft} />
+      <ConflictDialog
+        what="class"
+        open={draft}
+        read={readClassRecord}
+        onMine={() => dispatch(draftActions.keptMine())}
+        onTheirs={() => dispatch(draftActions.tookTheirs())}
+        onBoth={(both) => dispatch(draftActions.tookBoth(both))}
+      />
     </div>
   );
 }

@@ -1,16 +1,10 @@
 import { CircleCheck, CircleDashed, OctagonAlert, Wheat } from 'lucide-react';
 import { Link, NavLink } from 'react-router';
 import { draftActions, type Draft } from '../../app/draft.ts';
-import type { SaveState } from '../../app/kept.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
+import { SaveWords } from '../../app/SaveWords.tsx';
 import { ThemeButton } from '../../ui/ThemeButton.tsx';
 import { UndoButtons } from '../../ui/UndoButtons.tsx';
-
-const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
-  saved: 'saved',
-  waiting: 'saving …',
-  conflict: 'not saved',
-};
 
 type Order = 'good' | 'open' | 'bad';
 const ORDER_ICON = { good: CircleCheck, open: CircleDashed, bad: OctagonAlert } as const;
@@ -36,8 +30,8 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
   const dispatch = useAppDispatch();
   return (
     <header className="flex items-center gap-4 border-b border-line bg-panel px-4">
-      <h1 className="max-w-72 truncate py-2 text-lg" title={draft.body.title}>
-        {draft.body.title}
+      <h1 className="max-w-72 truncate py-2 text-lg" title={draft.body.workshop.title}>
+        {draft.body.workshop.title}
       </h1>
       <nav aria-label="Steps of the class" className="flex flex-1 gap-1 self-stretch">
         <Link
@@ -68,9 +62,7 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
           );
         })}
       </nav>
-      <span className="text-sm text-quiet" role="status" data-testid="save-state">
-        {SAVE_WORDS[draft.saveState]}
-      </span>
+      <SaveWords state={draft.saveState} />
       <div className="flex">
         <UndoButtons
           canUndo={draft.past.length > 0}

@@ -23,7 +23,8 @@ function nameIn(workshop: Workshop) {
 
 /** Does it fit, with how many minutes to spare, and what is tightest: over every step, all the time. */
 export function VerdictStrip({ draft }: { readonly draft: Draft }) {
-  const { plan, body: workshop, isPlanning } = draft;
+  const { plan, isPlanning } = draft;
+  const { workshop } = draft.body;
   const shown = useMemo(() => {
     if (!plan) return undefined;
     const verdict = verdictOf(plan);

@@ -8,7 +8,7 @@ import { RoomWarmth } from './RoomWarmth.tsx';
 
 /** What to weigh: a card for each station's dough, and the class's total. */
 export function DoughSheet() {
-  const workshop = useAppSelector((s) => s.draft?.body);
+  const workshop = useAppSelector((s) => s.draft?.body.workshop);
   const plan = useAppSelector((s) => s.draft?.plan);
   const batches = useMemo(() => (workshop ? batchesOf(workshop, linesOf(workshop)) : []), [workshop]);
   if (!workshop) return null;

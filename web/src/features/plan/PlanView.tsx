@@ -10,7 +10,7 @@ const BUTTON = 'grid size-10 place-items-center rounded-cut hover:bg-steel aria-
 
 /** The plan of the class: as the board, or as a table. */
 export function PlanView() {
-  const workshop = useAppSelector((s) => s.draft?.body);
+  const workshop = useAppSelector((s) => s.draft?.body.workshop);
   const plan = useAppSelector((s) => s.draft?.plan);
   const [zoom, setZoom] = useState(1);
   const [asTable, setAsTable] = useState(false);

@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { gramsSchema, listOf, nameSchema } from '../units/schema.ts';
+
+/** One food in the store: what is there and how it is bought. Prices are in the currency of the pantry. */
+const pantryItemSchema = z.strictObject({
+  what: nameSchema,
+  haveG: gramsSchema.default(0),
+  packG: gramsSchema.positive().optional(),
+  packPrice: z.number().min(0).max(100_000).optional(),
+});
+
+/** What stands in the store, and the packs and prices at which it is bought. */
+export const pantrySchema = z.strictObject({
+  name: nameSchema,
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/, { error: 'a currency by its three letters, such as EUR' })
+    .default('EUR'),
+  items: listOf(pantryItemSchema),
+});
+
+export type Pantry = Readonly<z.output<typeof pantrySchema>>;
+export type PantryItem = Readonly<z.output<typeof pantryItemSchema>>;

@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { kitchenSchema } from '../kitchen/index.ts';
+import { countSchema, idSchema, listOf, nameSchema, textSchema } from '../units/schema.ts';
+import { participantSchema, type Workshop } from './schema.ts';
+
+/** Somebody who wants to come and has no place in the class yet. */
+const guestSchema = participantSchema.omit({ id: true, pace: true });
+
+/** A version of a booking: what the feed gave as its last change. */
+const stampSchema = z.string().min(1).max(120);
+
+/** What belongs to a class and has no place in a workshop file. */
+export const classNotesSchema = z.strictObject({
+  /** The kitchen of which the class holds a copy, as it was then. */
+  kitchen: z.strictObject({ id: idSchema, asTaken: kitchenSchema }).optional(),
+  /** Participants who want to stand together, group by group. */
+  friends: listOf(listOf(idSchema)).default([]),
+  /** Kept aside: no seat, or not understood. */
+  waiting: listOf(z.strictObject({ guest: guestSchema, why: textSchema })).default([]),
+  /** Bookings that were taken, with the participants who came of them. */
+  bookings: listOf(z.strictObject({ ref: nameSchema, stamp: stampSchema, people: listOf(idSchema) })).default([]),
+  declined: listOf(z.strictObject({ ref: nameSchema, stamp: stampSchema })).default([]),
+  /** What of the shopping list is in the basket. */
+  bought: listOf(nameSchema).default([]),
+  /** The scale that stands on the benches: its step in grams; and kitchen measures beside the grams, if any. */
+  scaleG: z.union([z.literal(0.01), z.literal(0.1), z.literal(1), z.literal(5)]).default(1),
+  measures: z.enum(['none', 'us', 'metric', 'australian', 'british']).default('none'),
+  /** Minutes that staff take to weigh one station's tray. */
+  trayMin: countSchema.default(4),
+});
+
+export type ClassNotes = Readonly<z.output<typeof classNotesSchema>>;
+export type Guest = Readonly<z.output<typeof guestSchema>>;
+/** A class as it is kept: the workshop file, and what goes with it. */
+export interface ClassRecord {
+  readonly workshop: Workshop;
+  readonly notes: ClassNotes;
+}
+
+export const NO_NOTES: ClassNotes = classNotesSchema.parse({});

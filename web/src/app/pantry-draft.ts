@@ -1,0 +1,7 @@
+import type { Pantry } from '@hodsman/core';
+import { keptSlice } from './kept-slice.ts';
+
+/** The pantry, once a shopping list has been opened. */
+const slice = keptSlice<Pantry>('pantry');
+export const pantryReducer = slice.reducer;
+export const pantryActions = slice.actions;
