@@ -10,6 +10,8 @@ export {
   durationText,
   elapsedSec,
   gramsText,
+  litresText,
+  moneyText,
   roundGrams,
   secondsOfMinutes,
   timeOfDay,
@@ -74,10 +76,56 @@ export type {
 export { spotCentres, spotsOnGriddle, type Griddle, type Kitchen } from './kitchen/index.ts';
 export { cookPhases, isRest, type Phase, type Step } from './method/index.ts';
 export { changesBetween, changeWords, mergeChanges, same, type Change, type Merged } from './compare/index.ts';
-export { batchesOf, linesOf, NO_NOTES, stationName, totalsOf } from './workshop/index.ts';
+export {
+  addDemo,
+  batchesOf,
+  changeLine,
+  copyClass,
+  idsOf,
+  linesOf,
+  moveLine,
+  newClass,
+  nextId,
+  removeLine,
+  renewKitchen,
+  seatsOf,
+  stationName,
+} from './workshop/index.ts';
+export {
+  acceptNews,
+  addGuests,
+  admitWaiting,
+  AVOIDABLE,
+  bookingNews,
+  changeParticipant,
+  declineNews,
+  gapsOf,
+  giveInstead,
+  insteadOf,
+  moveParticipant,
+  readBookings,
+  readRoster,
+  removeParticipants,
+  seatAll,
+  seatsLeft,
+  setStationGriddles,
+  swapParticipants,
+} from './roster/index.ts';
+export type { BookingNews, Gap, GuestRow, RosterReading, Seat } from './roster/index.ts';
 export { putOnMenu, setBreadsEach, setGriddleCount, setParticipantCount } from './workshop/index.ts';
 export type { Batch, Bread, ClassNotes, ClassRecord, Guest, Line, Workshop } from './workshop/index.ts';
-export type { Pantry, PantryItem } from './provision/pantry.ts';
+export {
+  aheadList,
+  allergenPage,
+  changePantry,
+  classTotals,
+  doughCards,
+  doughCsv,
+  kitNeeds,
+  shoppingCsv,
+  shoppingList,
+} from './provision/index.ts';
+export type { AheadItem, DoughCard, KitNeed, Pantry, PartTotals, ShoppingItem, WeighRow } from './provision/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export {
   jsonSchemas,
@@ -92,7 +140,7 @@ export {
   readWorkshopText,
 } from './formats/index.ts';
 export { brokenWords, planClass, planInSteps, verdictOf, verdictWords } from './planner/index.ts';
-export { clashOf, criticalTasks, explainTask, explanationWords, rankFixes, situationOf } from './planner/index.ts';
+export { longBreads, clashOf, criticalTasks, explainTask, explanationWords, rankFixes, situationOf } from './planner/index.ts';
 export type { Clash, Fix, Moment, Planning, PlanOptions, Verdict } from './planner/index.ts';
 export { bowlConditions, findBrokenRules, kettleCalls, type KettleCall } from './planner/index.ts';
 export { gramsOfMeasure, importRecipe, recipeOfBread } from './recipe/index.ts';

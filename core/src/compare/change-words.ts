@@ -4,7 +4,8 @@ import { isPlainObject, partsOf } from './entries.ts';
 const MOST_LETTERS = 60;
 
 /** "tableTime" as people say it: "table time". */
-const keyWords = (key: string): string => key.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
+const keyWords = (key: string): string =>
+  key.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
 
 function valueWords(value: unknown): string {
   if (value === undefined) return 'nothing';
@@ -22,7 +23,8 @@ function pathWords(path: readonly string[], before: unknown, after: unknown): st
   const words = path.map((key) => {
     const isEntry = Array.isArray(was) || Array.isArray(is);
     [was, is] = [partsOf(was)?.get(key), partsOf(is)?.get(key)];
-    const named = [was, is].find((v) => isPlainObject(v) && typeof v['name'] === 'string') as { name: string } | undefined;
+    const named = [was, is].find((v) => isPlainObject(v) && typeof v['name'] === 'string') as
+      { name: string } | undefined;
     return isEntry ? (named?.name ?? key) : keyWords(key);
   });
   return words.join(', ');

@@ -4,7 +4,7 @@
  * plans a class several times over to say which rules clash and which changes help.
  */
 export { planClass, planInSteps, type Planning, type PlanOptions } from './plan-class.ts';
-export { clashOf, rankFixes, type Clash, type Fix } from './advice/index.ts';
+export { clashOf, longBreads, rankFixes, type Clash, type Fix, type LongBread } from './advice/index.ts';
 export type { Moment } from './network/index.ts';
 export { findBrokenRules } from './check/index.ts';
 export { brokenWords, verdictOf, verdictWords, type Verdict } from './explain/index.ts';

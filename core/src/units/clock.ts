@@ -59,3 +59,13 @@ export function timeOfDay(
   const dayOffset = doors.toPlainDate().until(at.toPlainDate(), { largestUnit: 'days' }).days;
   return { hour: at.hour, minute: at.minute, second: at.second, dayOffset };
 }
+
+/** Whole days from one date to another, `YYYY-MM-DD`; negative when the second comes first. */
+export function daysBetween(from: string, to: string): number {
+  return Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to), { largestUnit: 'days' }).days;
+}
+
+/** A local date and time, `YYYY-MM-DDTHH:MM`, so many days later at the same time of day. */
+export function laterDateTime(local: string, days: number): string {
+  return Temporal.PlainDateTime.from(local).add({ days }).toString({ smallestUnit: 'minute' });
+}

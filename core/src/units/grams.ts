@@ -25,3 +25,22 @@ export function gramsText(grams: number): string {
   if (Math.abs(grams) >= 999.5) return `${String(Number((roundHalfUp(grams / 5) * 0.005).toFixed(3)))} kg`;
   return `${roundGrams(grams).toFixed(stepOf(roundGrams(grams)).digits)} g`;
 }
+
+/** A weight as a scale of a certain step shows it (0.01, 0.1, 1 or 5 g): never finer than `gramsText`, never finer than the scale. */
+export function gramsOnScale(grams: number, scaleG: number): { readonly g: number; readonly text: string } {
+  if (stepOf(grams).stepG >= scaleG) return { g: roundGrams(grams), text: gramsText(grams) };
+  const g = Number((roundHalfUp(grams / scaleG) * scaleG).toFixed(2));
+  return { g, text: g >= 999.5 ? gramsText(g) : `${g} g` };
+}
+
+/** A volume of water by its grams, one gram a millilitre: `340 ml`, `1.25 l`. */
+export function litresText(grams: number): string {
+  return grams >= 999.5
+    ? `${String(Number((roundHalfUp(grams / 10) / 100).toFixed(2)))} l`
+    : `${roundHalfUp(grams)} ml`;
+}
+
+/** Money to the cent: `3.20 EUR`. */
+export function moneyText(amount: number, currency: string): string {
+  return `${(roundHalfUp(amount * 100) / 100).toFixed(2)} ${currency}`;
+}

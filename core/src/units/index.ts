@@ -4,8 +4,17 @@
  * It knows no bread and depends on nothing but the calendar library.
  */
 export { roundHalfUp, secondsOfMinutes, secondsOfWindow } from './seconds.ts';
-export { elapsedSec, isTimeZone, isLocalDate, isLocalTime, timeOfDay, type ClassClock } from './clock.ts';
-export { roundGrams, gramsText } from './grams.ts';
+export {
+  daysBetween,
+  elapsedSec,
+  isTimeZone,
+  isLocalDate,
+  isLocalTime,
+  laterDateTime,
+  timeOfDay,
+  type ClassClock,
+} from './clock.ts';
+export { gramsOnScale, gramsText, litresText, moneyText, roundGrams } from './grams.ts';
 export { celsiusOfFahrenheit, fahrenheitOfCelsius, fahrenheitOfDifference } from './degrees.ts';
 export { ML_PER_US, cmOfInches, gramsOfOunces, inchesOfCm, ouncesOfGrams } from './measures.ts';
 export { MEASURE_SYSTEMS, mlOf, type MeasureSystem, type Volume } from './volumes.ts';

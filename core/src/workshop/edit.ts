@@ -1,19 +1,24 @@
 import { failure, fault, success, type Result } from '../faults/index.ts';
 import type { Bread } from '../bread/index.ts';
 import type { Griddle } from '../kitchen/index.ts';
-import type { Station, Workshop } from './schema.ts';
+import type { Participant, Station, Workshop } from './schema.ts';
+
+/** Seats of all benches together. */
+export function seatsOf(workshop: Workshop): number {
+  return workshop.kitchen.benches.reduce((sum, b) => sum + b.seats, 0);
+}
 
 /** The next free id `prefix1`, `prefix2`, … */
-function nextId(prefix: string, taken: ReadonlySet<string>): string {
+export function nextId(prefix: string, taken: ReadonlySet<string>): string {
   let n = 1;
   while (taken.has(`${prefix}${n}`)) n++;
   return `${prefix}${n}`;
 }
 
-const idsOf = (list: readonly { readonly id: string }[]): ReadonlySet<string> => new Set(list.map((x) => x.id));
+export const idsOf = (list: readonly { readonly id: string }[]): ReadonlySet<string> => new Set(list.map((x) => x.id));
 
 /** Seats of a bench that no member of a station takes. */
-function freeSeats(workshop: Workshop, stations: readonly Station[], bench: string): number {
+export function freeSeats(workshop: Workshop, stations: readonly Station[], bench: string): number {
   const seats = workshop.kitchen.benches.find((b) => b.id === bench)?.seats ?? 0;
   return seats - stations.filter((s) => s.bench === bench).reduce((sum, s) => sum + s.members.length, 0);
 }
@@ -24,7 +29,7 @@ function freeSeats(workshop: Workshop, stations: readonly Station[], bench: stri
  * the benches seat fewer.
  */
 export function setParticipantCount(workshop: Workshop, count: number): Result<Workshop> {
-  const seats = workshop.kitchen.benches.reduce((sum, b) => sum + b.seats, 0);
+  const seats = seatsOf(workshop);
   if (count > seats) return failure([fault('no-seat', 'roster', { wanted: count, seats })]);
   if (count < 1) return failure([fault('nobody-takes-part', 'roster')]);
   let next = withoutParticipants(workshop, new Set(workshop.roster.slice(count).map((p) => p.id)));
@@ -32,7 +37,8 @@ export function setParticipantCount(workshop: Workshop, count: number): Result<W
   return success(next);
 }
 
-function withoutParticipants(workshop: Workshop, gone: ReadonlySet<string>): Workshop {
+/** The class without some of its participants; a station that empties goes with them, and so does a menu line that was for them alone. */
+export function withoutParticipants(workshop: Workshop, gone: ReadonlySet<string>): Workshop {
   if (gone.size === 0) return workshop;
   const stay = (id: string): boolean => !gone.has(id);
   return {
@@ -41,13 +47,19 @@ function withoutParticipants(workshop: Workshop, gone: ReadonlySet<string>): Wor
     stations: workshop.stations
       .map((s) => ({ ...s, members: s.members.filter(stay) }))
       .filter((s) => s.members.length > 0),
-    menu: workshop.menu.map((line) => (line.for === undefined ? line : { ...line, for: line.for.filter(stay) })),
+    menu: workshop.menu.flatMap((line) => {
+      if (line.for === undefined) return [line];
+      const left = line.for.filter(stay);
+      return left.length > 0 || line.for.length === 0 ? [{ ...line, for: left }] : [];
+    }),
   };
 }
 
-function withParticipant(workshop: Workshop): Workshop {
-  const id = nextId('p', idsOf(workshop.roster));
-  const roster = [...workshop.roster, { id, name: `Guest ${workshop.roster.length + 1}`, avoid: [], pace: 1 }];
+/** The class with one more participant on the first free seat. Assumes that there is one. */
+export function withParticipant(workshop: Workshop, guest?: Pick<Participant, 'name' | 'avoid'>): Workshop {
+  const id = nextId('p', idsOf([...workshop.roster, ...workshop.kitchen.staff]));
+  const { name, avoid } = guest ?? { name: `Guest ${workshop.roster.length + 1}`, avoid: [] };
+  const roster = [...workshop.roster, { id, name, avoid, pace: 1 }];
   const open = workshop.stations.find((s) => freeSeats(workshop, workshop.stations, s.bench) > 0);
   if (open) {
     const stations = workshop.stations.map((s) => (s === open ? { ...s, members: [...s.members, id] } : s));

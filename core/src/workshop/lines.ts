@@ -17,13 +17,18 @@ export interface Line {
   readonly isServedTogether: boolean;
 }
 
+/** Words that every piece of a bread holds, whoever it is for. */
+export function heldWords(bread: Bread): ReadonlySet<string> {
+  return new Set(bread.ingredients.filter((i) => !mayBeLeftOff(i)).flatMap(avoidableWords));
+}
+
 /** The menu lines of a class whose references hold. Makers: those of `for`, else everyone who avoids nothing in the bread. */
 export function linesOf(workshop: Workshop): readonly Line[] {
   const breads = new Map(workshop.breads.map((b) => [b.id, b]));
   return workshop.menu.flatMap((menu) => {
     const bread = breads.get(menu.bread);
     if (!bread) return [];
-    const holds = new Set(bread.ingredients.filter((i) => !mayBeLeftOff(i)).flatMap(avoidableWords));
+    const holds = heldWords(bread);
     const eaters = workshop.roster.filter((p) => !p.avoid.some((a) => holds.has(a.what))).map((p) => p.id);
     return [
       {

@@ -1,6 +1,7 @@
+import { methodTimes, USUAL_BENCH } from '../../bread/index.ts';
 import { spotsOnGriddle } from '../../kitchen/index.ts';
 import { isRest, type CookStep, type Step } from '../../method/index.ts';
-import { durationText } from '../../units/index.ts';
+import { durationText, laterDateTime } from '../../units/index.ts';
 import { setBreadsEach, setGriddleCount, type Bread, type MenuLine, type Workshop } from '../../workshop/index.ts';
 import { moreStaff } from './rule-groups.ts';
 
@@ -19,7 +20,9 @@ const WARMEST_C = 38;
 const PAPERED_WAIT_MIN = 20;
 /** A round smaller than this share of what it was is another bread. */
 const LEAST_DIAMETER_SHARE = 0.75;
+/** Staff who make a dough ahead come so long before the doors; for a longer one the evening before. */
 const AHEAD_PREP_MIN = 180;
+const EVENING = { from: '16:00', to: '19:00' } as const;
 
 /** All single changes that make sense for a class, each with the class that comes of it. */
 export function changesOf(w: Workshop): readonly Change[] {
@@ -90,22 +93,29 @@ function longestAhead(bread: Bread): readonly Step[] {
   return chain.slice(0, chain.findLastIndex(isRest) + 1);
 }
 
-const withDough = (w: Workshop, line: MenuLine, dough: MenuLine['dough']): Workshop => ({
+/** A line with its dough made ahead, and prep times that are long enough for it where there are none. */
+const withDough = (w: Workshop, line: MenuLine, dough: MenuLine['dough'], ahead: readonly Step[]): Workshop => ({
   ...w,
   menu: w.menu.map((m) => (m === line ? { ...m, dough } : m)),
-  ...(w.prepTimes.length > 0
-    ? {}
-    : { prepTimes: [{ from: `${w.date}T${shifted(w.doorsOpen, -AHEAD_PREP_MIN)}`, to: `${w.date}T${w.doorsOpen}` }] }),
+  prepTimes: w.prepTimes.length > 0 ? w.prepTimes : [...prepFor(w, ahead)],
 });
 
-function madeAhead(w: Workshop, line: MenuLine): Change | undefined {
+function prepFor(w: Workshop, ahead: readonly Step[]): Workshop['prepTimes'] {
+  const { leastSec } = methodTimes(ahead, USUAL_BENCH);
+  const sameDay = { from: `${w.date}T${shifted(w.doorsOpen, -AHEAD_PREP_MIN)}`, to: `${w.date}T${w.doorsOpen}` };
+  if (leastSec <= 60 * AHEAD_PREP_MIN) return [sameDay];
+  const [from, to] = [laterDateTime(`${w.date}T${EVENING.from}`, -1), laterDateTime(`${w.date}T${EVENING.to}`, -1)];
+  return [{ from, to }, sameDay];
+}
+
+export function madeAhead(w: Workshop, line: MenuLine): Change | undefined {
   const bread = breadOf(w, line);
   const through = bread && longestAhead(bread).at(-1);
   if (!through || line.dough.mode !== 'station' || w.kitchen.staff.length === 0) return undefined;
   return {
     id: `ahead:${line.bread}`,
     words: `dough of ${bread.name} made ahead by staff`,
-    workshop: withDough(w, line, { mode: 'ahead', through: through.id }),
+    workshop: withDough(w, line, { mode: 'ahead', through: through.id }, longestAhead(bread)),
   };
 }
 
@@ -119,7 +129,7 @@ function swapped(w: Workshop, line: MenuLine): Change | undefined {
   return {
     id: `swap:${line.bread}`,
     words: `${bread.name}: everyone mixes a dough to take home, and bakes one made ahead`,
-    workshop: withDough(w, line, { mode: 'swap', through: through.id, practice: practice.id }),
+    workshop: withDough(w, line, { mode: 'swap', through: through.id, practice: practice.id }, ahead),
   };
 }
 

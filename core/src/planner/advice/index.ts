@@ -3,4 +3,5 @@
  * each (`rank-fixes.ts`). Everything here plans several times, so it belongs in a worker; all of it tells how far it is and can be stopped.
  */
 export { clashOf, type Clash, type ClashSearch } from './clash.ts';
+export { longBreads, type LongBread } from './long-breads.ts';
 export { rankFixes, type Fix, type FixTrials } from './rank-fixes.ts';

@@ -1,0 +1,24 @@
+import { methodTimes, USUAL_BENCH } from '../../bread/index.ts';
+import { durationText, elapsedSec, secondsOfMinutes } from '../../units/index.ts';
+import type { Workshop } from '../../workshop/index.ts';
+import { madeAhead, type Change } from './fixes.ts';
+
+/** A bread that no class of this length can make from the beginning, and the class in which its dough is made ahead. */
+export interface LongBread extends Change {
+  readonly bread: string;
+  readonly leastSec: number;
+}
+
+/** Breads whose shortest chain is longer than the class from the welcome to the table; each with its dough made ahead by staff. */
+export function longBreads(workshop: Workshop): readonly LongBread[] {
+  const classSec = elapsedSec(workshop, workshop.tableTime) - secondsOfMinutes(workshop.welcomeMin);
+  return workshop.menu.flatMap((line): readonly LongBread[] => {
+    const bread = workshop.breads.find((b) => b.id === line.bread);
+    if (!bread || line.dough.mode !== 'station') return [];
+    const { leastSec } = methodTimes(bread.steps, { ...USUAL_BENCH, isMixed: line.mixer });
+    if (leastSec <= classSec) return [];
+    const change = madeAhead(workshop, line);
+    const words = `${bread.name} takes ${durationText(leastSec)} at the least, the class has ${durationText(classSec)}`;
+    return change ? [{ ...change, words, bread: bread.id, leastSec }] : [];
+  });
+}

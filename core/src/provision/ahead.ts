@@ -1,0 +1,212 @@
+import { isRest } from '../method/index.ts';
+import type { Plan, PlanTask } from '../plan/index.ts';
+import { durationText, elapsedSec, secondsOfMinutes } from '../units/index.ts';
+import { linesOf, mothersOf, batchesOf, stationName, type Line, type Workshop } from '../workshop/index.ts';
+
+/** Something that staff do before the doors open; seconds since doors open, so negative. */
+export interface AheadItem {
+  readonly id: string;
+  readonly words: string;
+  /** When the plan does it. */
+  readonly bestSec: number;
+  /** No later than this, with all that follows moved as late as it goes. */
+  readonly latestSec: number;
+  readonly lastsSec: number;
+  readonly who: string;
+}
+
+/** What is done before the doors open, in the order of time, and what makes it impossible. */
+export interface AheadList {
+  readonly items: readonly AheadItem[];
+  readonly troubles: readonly string[];
+}
+
+/** A starter is fed so long before it is used (common practice: 6 to 12 h). */
+const STARTER_BEST_SEC = 8 * 3600;
+const STARTER_LATEST_SEC = 6 * 3600;
+/** A warm box is switched on so long before dough comes into it (common practice). */
+const WARM_UP_SEC = 30 * 60;
+
+/** A batch's tasks in the order of its chain. */
+interface Chain {
+  readonly line: Line;
+  readonly title: string;
+  readonly tasks: readonly PlanTask[];
+}
+
+/**
+ * What staff prepare before a class: doughs made ahead step by step, into the fridge and out of it, trays weighed, starters fed, the
+ * warm box. Best times are the plan's; latest times come from a backward pass over chains, hands and prep times, in which each rest
+ * keeps its least length.
+ */
+export function aheadList(workshop: Workshop, plan: Plan, trayMin: number): AheadList {
+  const chains = chainsOf(workshop, plan);
+  const latest = latestStarts(workshop, plan, chains);
+  const names = new Map([...workshop.kitchen.staff, ...workshop.roster].map((p) => [p.id, p.name]));
+  const items = [
+    ...chains.flatMap((chain) => doughItems(workshop, chain, latest, names)),
+    ...trayItems(workshop, trayMin),
+    ...starterItems(workshop, chains),
+    ...warmItems(workshop, plan),
+  ].sort((a, b) => a.bestSec - b.bestSec || (a.id < b.id ? -1 : 1));
+  return { items, troubles: troublesOf(workshop, items) };
+}
+
+function chainsOf(workshop: Workshop, plan: Plan): readonly Chain[] {
+  const batches = batchesOf(workshop, linesOf(workshop));
+  const mothers = mothersOf(workshop, batches);
+  const chain = (id: string, line: Line, title: string): Chain => {
+    const tasks = line.chain.flatMap((s) => plan.tasks.find((t) => t.id === `${id}:${s.id}`) ?? []);
+    return { line, title, tasks };
+  };
+  return [
+    ...mothers.map((m) =>
+      chain(
+        m.id,
+        m.line,
+        mothers.filter((x) => x.line === m.line).length > 1 ? `dough ${m.id.replace(/^.*@ahead/, '')}` : 'the dough',
+      ),
+    ),
+    ...batches.map((b) => chain(b.id, b.line, stationName(b.station))),
+  ].filter((c) => c.tasks.some((t) => t.startSec < 0));
+}
+
+/** The latest start of every task before the doors, by id. */
+function latestStarts(workshop: Workshop, plan: Plan, chains: readonly Chain[]): ReadonlyMap<string, number> {
+  const latest = new Map<string, number>();
+  const early = plan.tasks.filter((t) => t.startSec < 0 && t.window === undefined && t.people.length > 0);
+  const of = (t: PlanTask): number => latest.get(t.id) ?? t.startSec;
+  for (const task of [...early].sort((a, b) => b.startSec - a.startSec || (a.id < b.id ? 1 : -1))) {
+    const lasts = task.endSec - task.startSec;
+    const bounds = [
+      ...chains.flatMap((c) => boundsInChain(c, task, of)),
+      // the same hands, and the same mixer
+      ...plan.tasks
+        .filter((t) => t !== task && t.startSec >= task.endSec && sharesHands(t, task))
+        .map((t) => of(t) - lasts),
+      ...workshop.prepTimes
+        .filter((p) => elapsedSec(workshop, p.from) <= task.startSec && elapsedSec(workshop, p.to) >= task.endSec)
+        .map((p) => elapsedSec(workshop, p.to) - lasts),
+    ];
+    latest.set(task.id, Math.max(task.startSec, Math.min(...bounds, -lasts)));
+  }
+  return latest;
+}
+
+const sharesHands = (a: PlanTask, b: PlanTask): boolean =>
+  a.people.some((p) => b.people.includes(p)) ||
+  (a.at?.kind === 'mixer' && b.at?.kind === 'mixer' && a.at.id === b.at.id);
+
+/** Before the next step of the chain, a rest between them at its least. */
+function boundsInChain({ tasks }: Chain, task: PlanTask, of: (t: PlanTask) => number): readonly number[] {
+  const i = tasks.indexOf(task);
+  if (i < 0) return [];
+  const lasts = task.endSec - task.startSec;
+  let restSec = 0;
+  for (const next of tasks.slice(i + 1)) {
+    if (next.window) restSec += next.window.minSec;
+    else return [of(next) - restSec - lasts];
+  }
+  // the dough goes on in its shares: what the plan gives the rest stays
+  const last = tasks.at(-1);
+  return last?.window ? [last.endSec - restSec - lasts] : [];
+}
+
+function doughItems(
+  workshop: Workshop,
+  { line, title, tasks }: Chain,
+  latest: ReadonlyMap<string, number>,
+  names: ReadonlyMap<string, string>,
+): readonly AheadItem[] {
+  const place = (t: PlanTask): string =>
+    workshop.kitchen.places.find((p) => p.id === t.at?.id)?.name ?? t.at?.kind ?? '';
+  const what = `${line.bread.name}, ${title}`;
+  return tasks.flatMap((task, i): AheadItem[] => {
+    if (task.startSec >= 0 && !task.window) return [];
+    if (!task.window) {
+      const who = task.people.map((p) => names.get(p) ?? p).join(', ');
+      const latestSec = latest.get(task.id) ?? task.startSec;
+      const lastsSec = task.endSec - task.startSec;
+      return [{ id: task.id, words: `${what}: ${task.step ?? ''}`, bestSec: task.startSec, latestSec, lastsSec, who }];
+    }
+    if (task.endSec > 0 || task.at?.kind === 'room') return [];
+    const step = line.chain.find((s) => s.id === task.step);
+    if (!step || !isRest(step)) return [];
+    // the next thing that hands do, less the rests before it at their least
+    const later = tasks.slice(i + 1);
+    const next = later.find((t) => !t.window);
+    const between = later.slice(0, next ? later.indexOf(next) : 0).reduce((sum, t) => sum + (t.window?.minSec ?? 0), 0);
+    const latestSec = next ? (latest.get(next.id) ?? next.startSec) - between : task.endSec;
+    const words = `${what}: out of ${placeWords(place(task))}${later[0]?.window ? `, for its ${later[0].step ?? 'rest'}` : ''}`;
+    const atMost = task.startSec + task.window.maxSec;
+    return [
+      {
+        id: `${task.id}:out`,
+        words,
+        bestSec: task.endSec,
+        latestSec: Math.max(task.endSec, Math.min(latestSec, atMost)),
+        lastsSec: 0,
+        who: '',
+      },
+    ];
+  });
+}
+
+const placeWords = (name: string): string => (/^(the|a) /.test(name) ? name : `the ${name}`);
+
+/** One line for the trays of all stations: they are weighed one after another, done when the doors open. */
+function trayItems(workshop: Workshop, trayMin: number): readonly AheadItem[] {
+  const stations = workshop.stations.length;
+  const lastsSec = secondsOfMinutes(trayMin * stations);
+  if (stations === 0 || lastsSec === 0) return [];
+  const last = workshop.prepTimes
+    .map((p) => ({ fromSec: elapsedSec(workshop, p.from), toSec: Math.min(0, elapsedSec(workshop, p.to)) }))
+    .filter((p) => p.toSec - p.fromSec >= lastsSec)
+    .reduce<{ fromSec: number; toSec: number } | undefined>((a, b) => (a && a.toSec > b.toSec ? a : b), undefined);
+  const bestSec = last ? Math.max(last.fromSec, last.toSec - 2 * lastsSec) : -2 * lastsSec;
+  const words = `weigh the trays of ${stations} station${stations === 1 ? '' : 's'} (${durationText(lastsSec)})`;
+  return [{ id: 'trays', words, bestSec, latestSec: (last?.toSec ?? 0) - lastsSec, lastsSec, who: '' }];
+}
+
+/** Starters are fed before their first dough is mixed, whoever mixes it. */
+function starterItems(workshop: Workshop, chains: readonly Chain[]): readonly AheadItem[] {
+  return linesOf(workshop).flatMap(({ bread }): AheadItem[] => {
+    const starter = bread.ingredients.find((i) => i.role === 'starter' && i.use === 'dough');
+    if (!starter) return [];
+    const begins = chains.filter((c) => c.line.bread.id === bread.id).flatMap((c) => c.tasks.map((t) => t.startSec));
+    const useSec = Math.min(0, ...begins);
+    return [
+      {
+        id: `starter:${bread.id}`,
+        words: `feed the ${starter.name} for ${bread.name}, or take it fed`,
+        bestSec: useSec - STARTER_BEST_SEC,
+        latestSec: useSec - STARTER_LATEST_SEC,
+        lastsSec: 0,
+        who: '',
+      },
+    ];
+  });
+}
+
+/** Warm places that are needed before or soon after the doors open. */
+function warmItems(workshop: Workshop, plan: Plan): readonly AheadItem[] {
+  return workshop.kitchen.places.flatMap((place): AheadItem[] => {
+    const uses = plan.tasks.filter((t) => t.at?.kind === 'warm' && t.at.id === place.id).map((t) => t.startSec);
+    const bestSec = Math.min(...uses) - WARM_UP_SEC;
+    if (uses.length === 0 || bestSec >= 0) return [];
+    const words = `switch on ${placeWords(place.name ?? place.id)}, to ${place.tempC} °C`;
+    return [{ id: `warm:${place.id}`, words, bestSec, latestSec: bestSec + WARM_UP_SEC / 2, lastsSec: 0, who: '' }];
+  });
+}
+
+/** What needs hands when nobody is there. */
+function troublesOf(workshop: Workshop, items: readonly AheadItem[]): readonly string[] {
+  if (items.length === 0) return [];
+  if (workshop.prepTimes.length === 0)
+    return ['No prep time is set: say when staff are there before the class, or nothing can be made ahead.'];
+  const isCovered = (sec: number): boolean =>
+    workshop.prepTimes.some((p) => elapsedSec(workshop, p.from) <= sec && sec <= elapsedSec(workshop, p.to));
+  return items
+    .filter((i) => !isCovered(i.bestSec) && !isCovered(i.latestSec))
+    .map((i) => `Nobody is there to ${i.words}: it lies outside the prep times.`);
+}

@@ -1,0 +1,53 @@
+import Papa from 'papaparse';
+
+import { roundHalfUp } from '../units/index.ts';
+import type { DoughCard } from './cards.ts';
+import type { ShoppingList } from './shopping.ts';
+
+/** A table as CSV (RFC 4180) in UTF-8 with a byte order mark, which spreadsheets ask for; texts that begin like a formula are neutralised. */
+function csvOf(fields: readonly string[], data: readonly (readonly (string | number)[])[]): string {
+  return `\ufeff${Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) }, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+}
+
+const cents = (x: number): number => roundHalfUp(x * 100) / 100;
+const tenths = (x: number): number => roundHalfUp(x * 10) / 10;
+
+/** The shopping list as CSV; grams to a tenth, money to the cent. */
+export function shoppingCsv(list: ShoppingList): string {
+  return csvOf(
+    [
+      'what',
+      'also called',
+      'need g',
+      'have g',
+      'pack g',
+      'packs',
+      'left over g',
+      `price a pack ${list.currency}`,
+      `cost ${list.currency}`,
+      'price',
+    ],
+    list.items.map((i) => [
+      i.what,
+      i.as.join('; '),
+      tenths(i.needG),
+      tenths(i.haveG),
+      tenths(i.packG),
+      i.packs,
+      tenths(i.leftG),
+      cents(i.packPrice),
+      cents(i.cost),
+      i.isEstimate ? 'estimate' : 'pantry',
+    ]),
+  );
+}
+
+/** What every dough takes, as CSV: one row an ingredient, grams to a tenth, as in the plan file's batches. */
+export function doughCsv(cards: readonly DoughCard[]): string {
+  return csvOf(
+    ['batch', 'bread', 'for', 'ingredient', 'use', 'g'],
+    cards.flatMap((c) =>
+      [...c.rows, ...c.outside].map((r) => [c.id, c.bread.name, c.title, r.name, r.use, tenths(r.g)]),
+    ),
+  );
+}

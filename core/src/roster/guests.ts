@@ -1,0 +1,92 @@
+import { failure, fault, success, type Result } from '../faults/index.ts';
+import {
+  heldWords,
+  seatsOf,
+  withoutParticipants,
+  withParticipant,
+  type ClassRecord,
+  type Guest,
+  type Participant,
+  type Workshop,
+} from '../workshop/index.ts';
+
+/** Who is to come in, and whom they came with: guests of one `group` that is not empty want to stand together. */
+export interface NewGuest {
+  readonly guest: Guest;
+  readonly group?: string;
+}
+
+/** How many more can be seated. */
+export function seatsLeft(workshop: Workshop): number {
+  return seatsOf(workshop) - workshop.stations.reduce((sum, s) => sum + s.members.length, 0);
+}
+
+/**
+ * The class with guests on the first free seats, and those that came together noted as friends; who finds no seat is kept waiting.
+ * Gives the ids of those who came in, in their order.
+ */
+export function addGuests(
+  record: ClassRecord,
+  guests: readonly NewGuest[],
+): { readonly record: ClassRecord; readonly ids: readonly string[] } {
+  let { workshop } = record;
+  const waiting = [...record.notes.waiting];
+  const ids: string[] = [];
+  const groups = new Map<string, string[]>();
+  for (const { guest, group = '' } of guests) {
+    if (seatsLeft(workshop) <= 0) {
+      waiting.push({ guest, why: 'no seat was free' });
+      continue;
+    }
+    workshop = withParticipant(workshop, guest);
+    const id = workshop.roster.at(-1)?.id ?? '';
+    ids.push(id);
+    if (group !== '') groups.set(group, [...(groups.get(group) ?? []), id]);
+  }
+  const friends = [...record.notes.friends, ...[...groups.values()].filter((g) => g.length > 1)];
+  return { record: { workshop, notes: { ...record.notes, waiting, friends } }, ids };
+}
+
+/** The class with somebody off the waiting list; fault `no-seat` when every seat is taken. */
+export function admitWaiting(record: ClassRecord, index: number): Result<ClassRecord> {
+  const guest = record.notes.waiting[index]?.guest;
+  const seats = seatsOf(record.workshop);
+  if (!guest || seatsLeft(record.workshop) <= 0)
+    return failure([fault('no-seat', 'roster', { wanted: record.workshop.roster.length + 1, seats })]);
+  const waiting = record.notes.waiting.filter((_, i) => i !== index);
+  return success({
+    workshop: withParticipant(record.workshop, guest),
+    notes: { ...record.notes, waiting },
+  });
+}
+
+/** The class without some participants, also in what is noted of friends and bookings; fault when nobody would be left. */
+export function removeParticipants(record: ClassRecord, ids: readonly string[]): Result<ClassRecord> {
+  const gone = new Set(ids);
+  const workshop = withoutParticipants(record.workshop, gone);
+  if (workshop.roster.length === 0) return failure([fault('nobody-takes-part', 'roster')]);
+  const stay = (list: readonly string[]): string[] => list.filter((id) => !gone.has(id));
+  const notes = {
+    ...record.notes,
+    friends: record.notes.friends.map(stay).filter((g) => g.length > 1),
+    bookings: record.notes.bookings.map((b) => ({ ...b, people: stay(b.people) })),
+  };
+  return success({ workshop, notes });
+}
+
+/** The class with another name, other avoided foods or another pace of one participant. */
+export function changeParticipant(workshop: Workshop, id: string, part: Partial<Omit<Participant, 'id'>>): Workshop {
+  const roster = workshop.roster.map((p) => (p.id === id ? { ...p, ...part } : p));
+  return { ...workshop, roster, menu: withoutWhatTheyAvoid(workshop, roster) };
+}
+
+/** Lines that name their makers, without those who avoid by now what is in the bread. */
+function withoutWhatTheyAvoid(workshop: Workshop, roster: readonly Participant[]): Workshop['menu'] {
+  const avoids = new Map(roster.map((p) => [p.id, new Set(p.avoid.map((a) => a.what))]));
+  return workshop.menu.map((line) => {
+    const bread = workshop.breads.find((b) => b.id === line.bread);
+    if (line.for === undefined || !bread) return line;
+    const holds = [...heldWords(bread)];
+    return { ...line, for: line.for.filter((id) => !holds.some((w) => avoids.get(id)?.has(w) === true)) };
+  });
+}

@@ -1,0 +1,84 @@
+import { mergeChanges } from '../compare/index.ts';
+import type { Bread } from '../bread/index.ts';
+import type { Kitchen } from '../kitchen/index.ts';
+import { daysBetween, laterDateTime } from '../units/index.ts';
+import { NO_NOTES, type ClassRecord } from './record.ts';
+import { setParticipantCount } from './edit.ts';
+import type { Result } from '../faults/index.ts';
+import { success } from '../faults/index.ts';
+import type { Workshop } from './schema.ts';
+
+/** What a new class begins with. */
+export interface Beginning {
+  readonly title: string;
+  readonly date: string;
+  readonly timeZone: string;
+  readonly kitchenId: string;
+  readonly kitchen: Kitchen;
+  readonly breads: readonly Bread[];
+  readonly participants: number;
+}
+
+/** A class of so many guests, one of each bread for everybody, from ten until half past twelve; faults where they find no seats. */
+export function newClass(b: Beginning): Result<ClassRecord> {
+  const breads = b.breads.map((bread) => {
+    const { variantOf, ...alone } = bread;
+    return b.breads.some((x) => x.id === variantOf) ? bread : alone;
+  });
+  const empty: Workshop = {
+    format: 'hodsman-workshop',
+    version: 1,
+    title: b.title,
+    date: b.date,
+    timeZone: b.timeZone,
+    doorsOpen: '10:00',
+    tableTime: '12:30',
+    prepTimes: [],
+    service: 'together',
+    welcomeMin: 10,
+    breaks: [],
+    kitchen: b.kitchen,
+    breads,
+    roster: [],
+    stations: [],
+    menu: breads.map((bread) => ({
+      bread: bread.id,
+      each: 1,
+      per: 'participant',
+      spares: 0,
+      dough: { mode: 'station' },
+      mixer: false,
+    })),
+    demos: [],
+  };
+  const seated = setParticipantCount(empty, b.participants);
+  if (!seated.ok) return seated;
+  return success({
+    workshop: seated.value,
+    notes: { ...NO_NOTES, kitchen: { id: b.kitchenId, asTaken: b.kitchen } },
+  });
+}
+
+/** The class on another day: prep times move with it; what was booked, bought or kept waiting for the old day does not come along. */
+export function copyClass(record: ClassRecord, date: string): ClassRecord {
+  const days = daysBetween(record.workshop.date, date);
+  const prepTimes = record.workshop.prepTimes.map((p) => ({
+    from: laterDateTime(p.from, days),
+    to: laterDateTime(p.to, days),
+  }));
+  return {
+    workshop: { ...record.workshop, date, prepTimes },
+    notes: { ...record.notes, waiting: [], bookings: [], declined: [], bought: [] },
+  };
+}
+
+/** The class with what changed in its kitchen since; what the class changed in its own copy stays. */
+export function renewKitchen(record: ClassRecord, now: Kitchen): ClassRecord {
+  const taken = record.notes.kitchen;
+  if (!taken) return record;
+  const merged = mergeChanges(taken.asTaken, record.workshop.kitchen, now);
+  return {
+    workshop: { ...record.workshop, kitchen: merged.value as Kitchen },
+    notes: { ...record.notes, kitchen: { ...taken, asTaken: now } },
+  };
+}
