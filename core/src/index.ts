@@ -7,6 +7,7 @@ export { success } from './faults/index.ts';
 export type { Fault, FaultCode, Result } from './faults/index.ts';
 export {
   clockText,
+  dayText,
   durationText,
   elapsedSec,
   gramsText,
@@ -88,7 +89,7 @@ export {
   nextId,
   removeLine,
   renewKitchen,
-  seatsOf,
+  seatsIn,
   stationName,
 } from './workshop/index.ts';
 export {
@@ -113,7 +114,7 @@ export {
 } from './roster/index.ts';
 export type { BookingNews, Gap, GuestRow, RosterReading, Seat } from './roster/index.ts';
 export { putOnMenu, setBreadsEach, setGriddleCount, setParticipantCount } from './workshop/index.ts';
-export type { Batch, Bread, ClassNotes, ClassRecord, Guest, Line, Workshop } from './workshop/index.ts';
+export type { Batch, Bread, ClassNotes, ClassRecord, Line, MenuLine, Workshop } from './workshop/index.ts';
 export {
   aheadList,
   allergenPage,
@@ -122,6 +123,7 @@ export {
   doughCards,
   doughCsv,
   kitNeeds,
+  setKit,
   shoppingCsv,
   shoppingList,
 } from './provision/index.ts';

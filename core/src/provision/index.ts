@@ -7,7 +7,7 @@ export { doughCards, type CardRest, type DoughCard, type MixerLoad } from './car
 export { type Weighing, type WeighRow } from './weigh.ts';
 export { classTotals, type ClassTotals, type PartTotals } from './totals.ts';
 export { aheadList, type AheadItem, type AheadList } from './ahead.ts';
-export { kitNeeds, type KitNeed } from './kit.ts';
+export { kitNeeds, setKit, type KitNeed } from './kit.ts';
 export { changePantry, shoppingList, type ShoppingItem, type ShoppingList } from './shopping.ts';
 export { allergenPage, type AllergenPage, type AvoiderRow, type FireOrder } from './allergens.ts';
 export { doughCsv, shoppingCsv } from './csv.ts';

@@ -127,3 +127,11 @@ function against(
     short: has === undefined ? 0 : Math.max(0, total - has),
   };
 }
+
+/** The kitchen with so many of a thing in its cupboards. */
+export function setKit(kitchen: Workshop['kitchen'], what: string, count: number): Workshop['kitchen'] {
+  const kit = kitchen.kit ?? [];
+  const isListed = kit.some((k) => keyOf(k.what) === keyOf(what));
+  const next = isListed ? kit.map((k) => (keyOf(k.what) === keyOf(what) ? { ...k, count } : k)) : [...kit, { what, count }];
+  return { ...kitchen, kit: next };
+}

@@ -1,7 +1,7 @@
 import { failure, fault, success, type Result } from '../faults/index.ts';
 import {
   heldWords,
-  seatsOf,
+  seatsIn,
   withoutParticipants,
   withParticipant,
   type ClassRecord,
@@ -18,7 +18,7 @@ export interface NewGuest {
 
 /** How many more can be seated. */
 export function seatsLeft(workshop: Workshop): number {
-  return seatsOf(workshop) - workshop.stations.reduce((sum, s) => sum + s.members.length, 0);
+  return seatsIn(workshop.kitchen) - workshop.stations.reduce((sum, s) => sum + s.members.length, 0);
 }
 
 /**
@@ -50,7 +50,7 @@ export function addGuests(
 /** The class with somebody off the waiting list; fault `no-seat` when every seat is taken. */
 export function admitWaiting(record: ClassRecord, index: number): Result<ClassRecord> {
   const guest = record.notes.waiting[index]?.guest;
-  const seats = seatsOf(record.workshop);
+  const seats = seatsIn(record.workshop.kitchen);
   if (!guest || seatsLeft(record.workshop) <= 0)
     return failure([fault('no-seat', 'roster', { wanted: record.workshop.roster.length + 1, seats })]);
   const waiting = record.notes.waiting.filter((_, i) => i !== index);

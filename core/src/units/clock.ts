@@ -69,3 +69,12 @@ export function daysBetween(from: string, to: string): number {
 export function laterDateTime(local: string, days: number): string {
   return Temporal.PlainDateTime.from(local).add({ days }).toString({ smallestUnit: 'minute' });
 }
+
+/** Day of the week (1 is Monday), day and month of a date so many days later. */
+export function calendarDay(
+  date: string,
+  days: number,
+): { readonly weekday: number; readonly day: number; readonly month: number } {
+  const { dayOfWeek, day, month } = Temporal.PlainDate.from(date).add({ days });
+  return { weekday: dayOfWeek, day, month };
+}

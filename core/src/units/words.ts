@@ -1,4 +1,4 @@
-import { timeOfDay, type ClassClock } from './clock.ts';
+import { calendarDay, timeOfDay, type ClassClock } from './clock.ts';
 import { roundHalfUp } from './seconds.ts';
 
 const two = (n: number): string => String(n).padStart(2, '0');
@@ -16,4 +16,16 @@ export function durationText(sec: number): string {
   if (s < 120 && s % 60 !== 0) return `1 min ${s - 60} s`;
   const minutes = roundHalfUp(s / 60);
   return minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${two(minutes % 60)}`;
+}
+
+const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
+const MONTHS =
+  'January February March April May June July August September October November December'.split(' ');
+
+/** The local day so many seconds after doors open, as `Friday 5 March`; the day of the class says so. */
+export function dayText(clock: ClassClock, sec: number): string {
+  const { dayOffset } = timeOfDay(clock, sec);
+  const { weekday, day, month } = calendarDay(clock.date, dayOffset);
+  const text = `${DAYS[weekday - 1] ?? ''} ${day} ${MONTHS[month - 1] ?? ''}`;
+  return dayOffset === 0 ? `${text}, the day of the class` : text;
 }

@@ -1,11 +1,11 @@
 import { failure, fault, success, type Result } from '../faults/index.ts';
 import type { Bread } from '../bread/index.ts';
-import type { Griddle } from '../kitchen/index.ts';
+import type { Griddle, Kitchen } from '../kitchen/index.ts';
 import type { Participant, Station, Workshop } from './schema.ts';
 
 /** Seats of all benches together. */
-export function seatsOf(workshop: Workshop): number {
-  return workshop.kitchen.benches.reduce((sum, b) => sum + b.seats, 0);
+export function seatsIn(kitchen: Pick<Kitchen, 'benches'>): number {
+  return kitchen.benches.reduce((sum, b) => sum + b.seats, 0);
 }
 
 /** The next free id `prefix1`, `prefix2`, … */
@@ -29,7 +29,7 @@ export function freeSeats(workshop: Workshop, stations: readonly Station[], benc
  * the benches seat fewer.
  */
 export function setParticipantCount(workshop: Workshop, count: number): Result<Workshop> {
-  const seats = seatsOf(workshop);
+  const seats = seatsIn(workshop.kitchen);
   if (count > seats) return failure([fault('no-seat', 'roster', { wanted: count, seats })]);
   if (count < 1) return failure([fault('nobody-takes-part', 'roster')]);
   let next = withoutParticipants(workshop, new Set(workshop.roster.slice(count).map((p) => p.id)));

@@ -13,7 +13,7 @@ export { batchesOf, teamAt, totalsOf, type Batch, type Piece } from './batches.t
 export { mothersOf, practiceIndex, practicesOf, throughIndex } from './mothers.ts';
 export type { MotherBatch, PracticeBatch } from './mothers.ts';
 export { servingGriddles } from './serve.ts';
-export { putOnMenu, seatsOf, setBreadsEach, setGriddleCount, setParticipantCount } from './edit.ts';
+export { putOnMenu, seatsIn, setBreadsEach, setGriddleCount, setParticipantCount } from './edit.ts';
 export { freeSeats, idsOf, nextId, withoutParticipants, withParticipant } from './edit.ts';
 export { copyClass, newClass, renewKitchen } from './make.ts';
 export { addDemo, changeLine, moveLine, removeLine } from './menu-edit.ts';

@@ -1,9 +1,13 @@
 import { createBrowserRouter, Navigate } from 'react-router';
 import { ClassShell } from '../features/class-shell/ClassShell.tsx';
 import { FirstClass } from '../features/class-shell/FirstClass.tsx';
-import { ClassSetup } from '../features/class-setup/ClassSetup.tsx';
-import { DoughSheet } from '../features/dough/DoughSheet.tsx';
 import { PlanView } from '../features/plan/PlanView.tsx';
+
+// each feature but the plan comes in a part of its own, so that a class opens without them
+const breads = () => import('../features/breads/index.ts');
+const dough = () => import('../features/dough/index.ts');
+const kitchens = () => import('../features/kitchens/index.ts');
+const setup = () => import('../features/class-setup/index.ts');
 
 /** All addresses of the application. */
 export const router = createBrowserRouter([
@@ -13,23 +17,46 @@ export const router = createBrowserRouter([
     element: <ClassShell />,
     children: [
       { index: true, element: <Navigate to="plan" replace /> },
-      { path: 'setup', element: <ClassSetup /> },
-      { path: 'dough', element: <DoughSheet /> },
       { path: 'plan', element: <PlanView /> },
+      { path: 'kitchen', lazy: async () => ({ Component: (await kitchens()).ClassKitchen }) },
+      {
+        path: 'setup',
+        lazy: async () => ({ Component: (await setup()).ClassSetup }),
+        children: [
+          { index: true, element: <Navigate to="times" replace /> },
+          { path: 'times', lazy: async () => ({ Component: (await setup()).TimesTab }) },
+          { path: 'people', lazy: async () => ({ Component: (await setup()).PeopleTab }) },
+          { path: 'menu', lazy: async () => ({ Component: (await setup()).MenuTab }) },
+        ],
+      },
+      {
+        path: 'dough',
+        lazy: async () => ({ Component: (await dough()).DoughShell }),
+        children: [
+          { index: true, element: <Navigate to="sheet" replace /> },
+          { path: 'sheet', lazy: async () => ({ Component: (await dough()).DoughSheet }) },
+          { path: 'ahead', lazy: async () => ({ Component: (await dough()).AheadSheet }) },
+          { path: 'kit', lazy: async () => ({ Component: (await dough()).KitSheet }) },
+          { path: 'shopping', lazy: async () => ({ Component: (await dough()).ShoppingSheet }) },
+          { path: 'allergens', lazy: async () => ({ Component: (await dough()).AllergenSheet }) },
+        ],
+      },
     ],
   },
-  // the breads come in a part of their own, so that a class opens without them
-  { path: '/breads', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).Library }) },
-  { path: '/breads/read', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).ReadRecipe }) },
+  { path: '/classes', lazy: async () => ({ Component: (await import('../features/classes/index.ts')).ClassList }) },
+  { path: '/kitchens', lazy: async () => ({ Component: (await kitchens()).KitchenList }) },
+  { path: '/kitchens/:kitchenId', lazy: async () => ({ Component: (await kitchens()).KitchenPage }) },
+  { path: '/breads', lazy: async () => ({ Component: (await breads()).Library }) },
+  { path: '/breads/read', lazy: async () => ({ Component: (await breads()).ReadRecipe }) },
   {
     path: '/breads/:breadId',
-    lazy: async () => ({ Component: (await import('../features/breads/index.ts')).BreadPage }),
+    lazy: async () => ({ Component: (await breads()).BreadPage }),
     children: [
       { index: true, element: <Navigate to="formula" replace /> },
-      { path: 'formula', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).FormulaTab }) },
-      { path: 'method', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).MethodTab }) },
-      { path: 'schools', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).SchoolsTab }) },
-      { path: 'warmth', lazy: async () => ({ Component: (await import('../features/breads/index.ts')).WarmthTab }) },
+      { path: 'formula', lazy: async () => ({ Component: (await breads()).FormulaTab }) },
+      { path: 'method', lazy: async () => ({ Component: (await breads()).MethodTab }) },
+      { path: 'schools', lazy: async () => ({ Component: (await breads()).SchoolsTab }) },
+      { path: 'warmth', lazy: async () => ({ Component: (await breads()).WarmthTab }) },
     ],
   },
   { path: '*', element: <Navigate to="/" replace /> },

@@ -5,16 +5,7 @@ import { useStore } from 'react-redux';
 import { recipeOfBread, type Bread } from '@hodsman/core';
 import type { RootState } from '../../app/store.ts';
 import { ICON_BUTTON } from '../../ui/buttons.ts';
-
-/** Hands a file to the browser. */
-function download(name: string, type: string, value: unknown): void {
-  const url = URL.createObjectURL(new Blob([JSON.stringify(value, null, 2)], { type }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(url);
-}
+import { download } from '../../ui/download.ts';
 
 const ITEM = 'block w-full px-4 py-2.5 text-left data-focus:bg-steel';
 
@@ -23,7 +14,7 @@ export const ExportButtons = memo(function ExportButtons() {
   const store = useStore<RootState>();
   const save = (name: (bread: Bread) => string, type: string, of: (bread: Bread) => unknown): void => {
     const bread = store.getState().bread?.body;
-    if (bread) download(name(bread), type, of(bread));
+    if (bread) download(name(bread), type, JSON.stringify(of(bread), null, 2));
   };
   return (
     <Menu>

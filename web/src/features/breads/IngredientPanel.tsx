@@ -8,13 +8,14 @@ import {
   type Ingredient,
   type IngredientUse,
 } from '@hodsman/core';
+import { stepName } from '../../app/step-words.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { useInView } from '../../ui/use-in-view.ts';
 import { TextField } from '../../ui/TextField.tsx';
 import { useEditBread } from './use-bread.ts';
-import { stepName, USE_WORDS } from './words.ts';
+import { USE_WORDS } from './words.ts';
 import { tidy } from './tidy.ts';
 
 interface Props {

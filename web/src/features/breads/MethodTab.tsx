@@ -1,7 +1,9 @@
 import { useMemo, useState } from 'react';
 import { durationText, handOversOf, methodTimes, slackOf, type Bread, type Step } from '@hodsman/core';
+import { stepName } from '../../app/step-words.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
+import { Segments } from '../../ui/Segments.tsx';
 import { AddStep } from './AddStep.tsx';
 import { GuessList } from './GuessList.tsx';
 import { RemarkList } from './RemarkList.tsx';
@@ -9,7 +11,7 @@ import { StepList } from './StepList.tsx';
 import { StepPanel } from './StepPanel.tsx';
 import { StrandToScale, ROW_PX } from './StrandToScale.tsx';
 import { useBreadContext, useEditBread } from './use-bread.ts';
-import { stepName } from './words.ts';
+
 
 /** The chain of steps, drawn to scale beside its list; steps can be moved, switched off and changed. */
 export function MethodTab() {
@@ -39,23 +41,16 @@ export function MethodTab() {
           <Total label="ideal" sec={times.idealSec} isMain />
           <Total label="longest" sec={times.mostSec} />
           <div className="ml-auto flex flex-wrap items-end gap-4">
-            <fieldset className="flex rounded-cut border border-line" aria-label="Dough made">
-              {[false, true].map((isMixed) => (
-                <label
-                  key={String(isMixed)}
-                  className={`flex min-h-9 cursor-pointer items-center px-3 has-focus-visible:outline-3 ${at.isMixed === isMixed ? 'bg-hands text-on-hands' : ''}`}
-                >
-                  <input
-                    type="radio"
-                    name="made"
-                    className="sr-only"
-                    checked={at.isMixed === isMixed}
-                    onChange={() => setAt({ ...at, isMixed })}
-                  />
-                  {isMixed ? 'at the mixer' : 'by hand'}
-                </label>
-              ))}
-            </fieldset>
+            <Segments
+              label="Dough made"
+              name="made"
+              value={at.isMixed ? 'mixer' : 'hand'}
+              options={[
+                ['hand', 'by hand'],
+                ['mixer', 'at the mixer'],
+              ]}
+              onChange={(made) => setAt({ ...at, isMixed: made === 'mixer' })}
+            />
             <NumberField
               label="Room"
               unit="°C"

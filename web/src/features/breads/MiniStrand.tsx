@@ -1,5 +1,6 @@
 import { isRest, type MethodTimes } from '@hodsman/core';
-import { stepColour } from './words.ts';
+import { stepColour } from '../../app/step-words.ts';
+
 
 interface Props {
   readonly times: MethodTimes;

@@ -1,13 +1,14 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { faultLine, gramsText, importRecipe, type ImportedRecipe } from '@hodsman/core';
+import { stepName } from '../../app/step-words.ts';
 import { useCreateDocumentMutation, useListBreadsQuery } from '../../app/api.ts';
 import { openGuesses, storeGuesses } from '../../app/guesses.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { BreadsBar } from './BreadsBar.tsx';
 import { freeId } from './library.ts';
-import { stepName } from './words.ts';
+
 
 const MOST_SHOWN = 30;
 

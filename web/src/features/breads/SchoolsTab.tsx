@@ -11,13 +11,14 @@ import {
   type Ingredient,
   type Step,
 } from '@hodsman/core';
+import { stepName } from '../../app/step-words.ts';
 import { useListBreadsQuery, useSaveDocumentMutation, type StoredBread } from '../../app/api.ts';
 import { useAppSelector } from '../../app/hooks.ts';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { MiniStrand } from './MiniStrand.tsx';
 import { useBreadContext } from './use-bread.ts';
-import { KIND_WORDS, stepName } from './words.ts';
+import { KIND_WORDS } from './words.ts';
 
 /** The schools of a bread: its parent and variants, two of them side by side, and what a change of the parent brings its variants. */
 export function SchoolsTab() {

@@ -1,12 +1,13 @@
 import { Trash2, X } from 'lucide-react';
 import { isRest, type Step } from '@hodsman/core';
+import { stepName } from '../../app/step-words.ts';
 import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { useInView } from '../../ui/use-in-view.ts';
 import { TextBox } from '../../ui/TextBox.tsx';
 import { PhaseTable } from './PhaseTable.tsx';
-import { KIND_WORDS, stepName } from './words.ts';
+import { KIND_WORDS } from './words.ts';
 import { tidy } from './tidy.ts';
 
 type ActiveStep = Exclude<Step, { readonly window: unknown }>;

@@ -9,11 +9,12 @@ import {
   yeastForTime,
   yeastPct,
 } from '@hodsman/core';
+import { stepName } from '../../app/step-words.ts';
 import { useAppSelector } from '../../app/hooks.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { WaterAnswer } from '../../ui/WaterAnswer.tsx';
 import { useBreadContext } from './use-bread.ts';
-import { stepName } from './words.ts';
+
 
 /** Water temperature for a wanted dough temperature, and what warmth and yeast do to a proof. */
 export function WarmthTab() {

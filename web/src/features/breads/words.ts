@@ -1,4 +1,4 @@
-import { isRest, type Bread, type IngredientUse, type Step } from '@hodsman/core';
+import type { Bread, IngredientUse, Step } from '@hodsman/core';
 
 export const FAMILY_WORDS: Readonly<Record<Bread['family'], string>> = {
   unleavened: 'Unleavened',
@@ -41,15 +41,3 @@ export const KIND_WORDS: Readonly<Record<Step['kind'], string>> = {
   chill: 'chill',
   temper: 'lose its chill',
 };
-
-/** A step by its own name: "roll small" of `roll-small`. */
-export function stepName(step: Step): string {
-  return step.id.replace(/[-_]+/g, ' ');
-}
-
-/** The colour of the state of look.md that a step is in. */
-export function stepColour(step: Step): string {
-  if (isRest(step)) return 'var(--dough)';
-  if (step.kind === 'cook') return 'var(--ember)';
-  return step.kind === 'finish' ? 'var(--herb)' : 'var(--hands)';
-}

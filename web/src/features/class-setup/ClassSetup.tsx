@@ -1,19 +1,24 @@
+import { Outlet } from 'react-router';
+import { gapsOf } from '@hodsman/core';
 import { useAppSelector } from '../../app/hooks.ts';
-import { ClassTimes } from './ClassTimes.tsx';
-import { GriddlesFromAbove } from './GriddlesFromAbove.tsx';
-import { StationsList } from './StationsList.tsx';
+import { SubTabs } from '../../ui/SubTabs.tsx';
 
-/** When the class is, who comes, who stands where, and what the griddles carry. */
+/** When, who, what: the three parts of setting up a class. */
 export function ClassSetup() {
   const workshop = useAppSelector((s) => s.draft?.body.workshop);
-  if (!workshop) return null;
+  const waiting = useAppSelector((s) => s.draft?.body.notes.waiting.length ?? 0);
+  const without = workshop ? gapsOf(workshop).filter((g) => g.isLeftWithout).flatMap((g) => g.people).length : 0;
   return (
-    <div className="mx-auto grid max-w-6xl gap-8 p-4 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
-      <div className="grid content-start gap-8">
-        <ClassTimes workshop={workshop} />
-        <GriddlesFromAbove workshop={workshop} />
-      </div>
-      <StationsList workshop={workshop} />
+    <div>
+      <SubTabs
+        label="Parts of the class"
+        tabs={[
+          { to: 'times', name: 'Day and times' },
+          { to: 'people', name: 'People', note: waiting > 0 ? `${waiting} waiting` : undefined },
+          { to: 'menu', name: 'Menu', note: without > 0 ? `${without} without bread` : undefined },
+        ]}
+      />
+      <Outlet />
     </div>
   );
 }

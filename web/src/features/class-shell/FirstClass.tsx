@@ -9,5 +9,5 @@ export function FirstClass() {
     return <Notice>The server does not answer. Nothing is lost; start it again and reload this page.</Notice>;
   if (!data) return <p className="p-6 text-quiet">Opening the class …</p>;
   const first = data[0];
-  return first ? <Navigate to={`/class/${first.id}/plan`} replace /> : <p className="p-6">There is no class yet.</p>;
+  return first ? <Navigate to={`/class/${first.id}/plan`} replace /> : <Navigate to="/classes" replace />;
 }

@@ -1,4 +1,4 @@
-import { setBreadsEach, setGriddleCount, setParticipantCount, type Workshop } from '@hodsman/core';
+import { seatsIn, setBreadsEach, setGriddleCount, setParticipantCount, type Workshop } from '@hodsman/core';
 import { applyEdit } from '../../app/edit.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
 import { Stepper } from '../../ui/Stepper.tsx';
@@ -9,7 +9,7 @@ const MOST_GRIDDLES = 12;
 /** The figures that change a class most, at hand over every step: people, breads each, griddles. */
 export function Levers({ workshop }: { readonly workshop: Workshop }) {
   const dispatch = useAppDispatch();
-  const seats = workshop.kitchen.benches.reduce((sum, b) => sum + b.seats, 0);
+  const seats = seatsIn(workshop.kitchen);
   const isOnly = workshop.menu.length === 1;
   return (
     <section

@@ -1,4 +1,4 @@
-import { CircleCheck, CircleDashed, OctagonAlert, Wheat } from 'lucide-react';
+import { ChevronLeft, CircleCheck, CircleDashed, OctagonAlert, Wheat } from 'lucide-react';
 import { Link, NavLink } from 'react-router';
 import { draftActions, type Draft } from '../../app/draft.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
@@ -12,16 +12,14 @@ const ORDER_WORDS = { good: 'in order', open: 'being worked out', bad: 'needs a 
 
 /** The steps of the job that this version covers, in their order, each with whether it is in order. */
 function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: string; readonly order: Order }[] {
-  const { plan, isPlanning } = draft;
-  const hasWarning = (plan?.warnings.length ?? 0) > 0;
+  const { plan, isPlanning, body } = draft;
   const planOrder: Order = !plan || isPlanning ? 'open' : plan.broken.length === 0 ? 'good' : 'bad';
+  const warns = (...codes: readonly string[]): Order =>
+    plan?.warnings.some((w) => codes.includes(w.code)) === true ? 'bad' : 'good';
   return [
-    { to: 'setup', name: 'Class', order: plan?.warnings.some((w) => w.code === 'no-bread') ? 'bad' : 'good' },
-    {
-      to: 'dough',
-      name: 'Dough',
-      order: hasWarning && plan?.warnings.some((w) => w.code === 'small-batch') ? 'bad' : 'good',
-    },
+    { to: 'kitchen', name: 'Kitchen', order: 'good' },
+    { to: 'setup', name: 'Class', order: body.notes.waiting.length > 0 ? 'bad' : warns('no-bread', 'no-maker') },
+    { to: 'dough', name: 'Dough', order: warns('small-batch', 'under-mixer-load') },
     { to: 'plan', name: 'Plan', order: planOrder },
   ];
 }
@@ -30,13 +28,21 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
   const dispatch = useAppDispatch();
   return (
     <header className="flex items-center gap-4 border-b border-line bg-panel px-4">
-      <h1 className="max-w-72 truncate py-2 text-lg" title={draft.body.workshop.title}>
+      <Link
+        to="/classes"
+        className="flex min-h-12 items-center gap-2 text-quiet hover:text-ink"
+        aria-label="All classes"
+        title="All classes"
+      >
+        <ChevronLeft size={20} aria-hidden />
+      </Link>
+      <h1 className="max-w-64 truncate py-2 text-lg" title={draft.body.workshop.title}>
         {draft.body.workshop.title}
       </h1>
       <nav aria-label="Steps of the class" className="flex flex-1 gap-1 self-stretch">
         <Link
           to="/breads"
-          className="flex min-h-12 items-center gap-2 border-b-4 border-transparent px-4 font-semibold text-quiet hover:text-ink"
+          className="flex min-h-12 items-center gap-2 border-b-4 border-transparent px-3 font-semibold text-quiet hover:text-ink"
         >
           <Wheat size={18} aria-hidden />
           Breads
@@ -48,7 +54,7 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
               key={to}
               to={to}
               className={({ isActive }) =>
-                `flex min-h-12 items-center gap-2 border-b-4 px-4 font-semibold ${isActive ? 'border-hands' : 'border-transparent text-quiet hover:text-ink'}`
+                `flex min-h-12 items-center gap-2 border-b-4 px-3 font-semibold ${isActive ? 'border-hands' : 'border-transparent text-quiet hover:text-ink'}`
               }
             >
               <Icon

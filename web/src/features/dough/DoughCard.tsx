@@ -1,71 +1,161 @@
-import { bowlConditions, bowlOf, gramsText, hydrationPct, stationName, type Batch, type Workshop } from '@hodsman/core';
+import { memo } from 'react';
+import {
+  clockText,
+  durationText,
+  gramsText,
+  hydrationPct,
+  type DoughCard as Card,
+  type WeighRow,
+  type Workshop,
+} from '@hodsman/core';
+import { stepName } from '../../app/step-words.ts';
+import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
 import { WaterLine } from '../../ui/WaterAnswer.tsx';
 
-/** One station's dough: what goes in, in the order of the bowl, with the water that is kept back, and what is used outside the dough. */
-export function DoughCard({ batch, workshop }: { readonly batch: Batch; readonly workshop: Workshop }) {
-  const { line, station, scaled, pieces, team } = batch;
-  const names = team.map((id) => workshop.roster.find((p) => p.id === id)?.name ?? id);
-  const inDough = scaled.ingredients.filter((i) => i.use === 'dough');
-  const outside = scaled.ingredients.filter((i) => i.use !== 'dough');
-  const water = bowlOf(line.bread, scaled.flourG, bowlConditions(workshop.kitchen, line.bread, line.menu.mixer));
-  const spares = pieces.filter((p) => p.owner === null).length;
+const KIND_WORDS: Readonly<Record<Card['kind'], string>> = {
+  own: '',
+  mother: 'made by staff',
+  share: 'its share',
+  practice: 'to practise, and to take home',
+};
+
+/** One dough: what goes in, water first, how it rests, how it is divided, what is used beside it. */
+export const DoughCard = memo(function DoughCard({
+  card,
+  workshop,
+}: {
+  readonly card: Card;
+  readonly workshop: Workshop;
+}) {
+  const { bread, rows, outside, shares, water, mixer, rests, cold } = card;
+  const names = card.people.join(', ');
   return (
     <article
-      className="h-full rounded-cut border border-line bg-panel p-4"
-      aria-label={`${line.bread.name}, station ${station.id}`}
+      className="h-full rounded-cut border border-line bg-panel p-4 print:break-inside-avoid"
+      aria-label={`${bread.name}, ${card.title}`}
+      data-batch={card.id}
     >
-      <header className="mb-3">
-        <h3 className="text-lg">{stationName(station)}</h3>
-        <p className="truncate text-quiet" title={names.join(', ')}>
-          {names.join(', ')}
-        </p>
-        <p>{line.bread.name}</p>
+      <header className="mb-2 flex gap-3">
+        <div className="min-w-0 flex-1">
+          <h3 className="truncate text-lg">{card.title}</h3>
+          <p className="truncate text-quiet" title={names}>
+            {names === '' ? KIND_WORDS[card.kind] : names}
+          </p>
+          <p className="truncate" title={bread.name}>
+            {bread.name}
+          </p>
+          {card.kind !== 'own' && names !== '' && <p className="text-sm text-quiet">{KIND_WORDS[card.kind]}</p>}
+        </div>
+        <svg width={30} height={30} aria-hidden className="shrink-0">
+          <BreadGlyph shape={bread.piece.shape} x={15} y={15} size={24} />
+        </svg>
       </header>
-      <table className="w-full">
-        <caption className="sr-only">Dough</caption>
-        <tbody>
-          {inDough.map((i) => (
-            <tr key={i.name} className="border-t border-line align-top">
-              <th scope="row" className="py-1.5 pr-2 text-left font-normal">
-                {i.name}
-                {i.heldBackG > 0 && (
-                  <span className="block text-sm text-quiet">keep {gramsText(i.heldBackG)} of it back</span>
-                )}
-              </th>
-              <td className="figures py-1.5 text-right text-lg font-semibold whitespace-nowrap">{gramsText(i.g)}</td>
-            </tr>
-          ))}
-          <tr className="border-t-2 border-ink">
-            <th scope="row" className="py-1.5 text-left font-normal">
-              dough
-            </th>
-            <td className="figures py-1.5 text-right text-lg font-semibold whitespace-nowrap">
-              {gramsText(scaled.doughG)}
-            </td>
-          </tr>
-        </tbody>
-      </table>
-      <p className="mt-1">
-        {pieces.length} pieces of {gramsText(line.bread.piece.doughG)}
-        {spares > 0 && `, ${spares} of them spare`}
-      </p>
-      {water && <WaterLine answer={water} />}
-      <p className="text-sm text-quiet">hydration {Math.round(hydrationPct(line.bread.ingredients))} %</p>
-      {outside.length > 0 && (
-        <table className="mt-3 w-full text-quiet">
-          <caption className="text-left text-sm font-semibold">Beside the dough</caption>
+      {card.from !== undefined && (
+        <p className="border-t border-line py-2">
+          <b className="figures text-2xl">{gramsText(card.doughG)}</b> of dough from {card.from.toLowerCase()}
+        </p>
+      )}
+      {rows.length > 0 && (
+        <table className="w-full">
+          <caption className="sr-only">Dough</caption>
           <tbody>
-            {outside.map((i) => (
-              <tr key={i.name + i.use}>
+            {rows.map((r) => (
+              <Row key={r.name} row={r} />
+            ))}
+            <tr className="border-t-2 border-ink">
+              <th scope="row" className="py-1.5 text-left font-normal">
+                dough
+              </th>
+              <td className="figures py-1.5 text-right text-lg font-semibold whitespace-nowrap">
+                {gramsText(card.doughG)}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      )}
+      <div className="grid gap-1">
+        {water && <WaterLine answer={water} />}
+        {mixer && (
+          <p className={mixer.share > 1 || mixer.isTooLittle ? 'text-trouble' : ''}>
+            {mixer.name}: {Math.round(mixer.share * 100)} % of its most
+            {mixer.isTooLittle && ', too little for it'}
+            {mixer.share > 1 && ', too much for it'}
+          </p>
+        )}
+        {shares.length > 0 && (
+          <p>
+            part into{' '}
+            {shares.map((s) => `${gramsText(s.doughG)} for ${s.title.toLowerCase()}`).join(', ')}
+          </p>
+        )}
+        {rests.map((r) => (
+          <p key={r.step.id}>
+            <b>{stepName(r.step)}</b> {durationText(r.idealSec)}{' '}
+            <span className="text-quiet">
+              ({durationText(r.minSec)} to {durationText(r.maxSec)}) at {r.place}, {r.tempC} °C
+              {r.fromSec !== undefined && r.toSec !== undefined && (
+                <>
+                  , <span className="figures">{`${clockText(workshop, r.fromSec)}–${clockText(workshop, r.toSec)}`}</span>
+                </>
+              )}
+            </span>
+          </p>
+        ))}
+        {card.pieces > 0 && (
+          <p>
+            divide into <b className="figures">{card.pieces}</b> of{' '}
+            <b className="figures">{gramsText(bread.piece.doughG)}</b>
+            {card.spares > 0 && `, ${card.spares} of them spare`}
+          </p>
+        )}
+        {cold && (
+          <p className={cold.outSec > cold.limitSec ? 'font-semibold text-trouble' : 'text-quiet'}>
+            {cold.what.join(', ')}: {durationText(cold.outSec)} out of the fridge, at most{' '}
+            {durationText(cold.limitSec)}
+          </p>
+        )}
+        {card.kind !== 'share' && (
+          <p className="text-sm text-quiet">hydration {Math.round(hydrationPct(bread.ingredients))} %</p>
+        )}
+      </div>
+      {outside.length > 0 && (
+        <table className="mt-2 w-full text-quiet">
+          <caption className="border-t border-line pt-1 text-left text-sm font-semibold">Beside the dough</caption>
+          <tbody>
+            {outside.map((r) => (
+              <tr key={r.name + r.use} className="align-top">
                 <th scope="row" className="py-0.5 pr-2 text-left font-normal">
-                  {i.name}
+                  {r.name}
+                  {r.measure !== undefined && <span className="block text-sm">{r.measure}</span>}
                 </th>
-                <td className="figures py-0.5 text-right whitespace-nowrap">{gramsText(i.g)}</td>
+                <td className="figures py-0.5 text-right whitespace-nowrap">{r.text}</td>
               </tr>
             ))}
           </tbody>
         </table>
       )}
     </article>
+  );
+});
+
+function Row({ row }: { readonly row: WeighRow }) {
+  return (
+    <tr className="border-t border-line align-top">
+      <th scope="row" className="py-1.5 pr-2 text-left font-normal">
+        {row.name}
+        {row.keptBack !== undefined && (
+          <span className="block text-sm text-quiet">
+            {row.first} first, keep {row.keptBack} back
+          </span>
+        )}
+        {row.measure !== undefined && <span className="block text-sm text-quiet">{row.measure}</span>}
+        {row.hints.map((h) => (
+          <span key={h} className="block text-sm text-quiet">
+            {h}
+          </span>
+        ))}
+      </th>
+      <td className="figures py-1.5 text-right text-lg font-semibold whitespace-nowrap">{row.text}</td>
+    </tr>
   );
 }

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import {
+  batchesOf,
   gramsText,
   isRest,
   USUAL_BOWL,
@@ -11,16 +12,18 @@ import {
   type Batch,
   type Workshop,
 } from '@hodsman/core';
-import { applyEdit } from '../../app/edit.ts';
+import { changeClass } from '../../app/edit.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 
 /** The temperatures of the day, from which water, kettles and proofs of this class follow. */
-export function RoomWarmth({ workshop, batches }: { readonly workshop: Workshop; readonly batches: readonly Batch[] }) {
+export function RoomWarmth({ workshop }: { readonly workshop: Workshop }) {
+  const lines = linesOf(workshop);
+  const batches = batchesOf(workshop, lines);
   const dispatch = useAppDispatch();
   const { kitchen } = workshop;
   const set = (part: Partial<Workshop['kitchen']>): void => {
-    dispatch(applyEdit({ ok: true, value: { ...workshop, kitchen: { ...kitchen, ...part } } }));
+    dispatch(changeClass(workshop, { kitchen: { ...kitchen, ...part } }, Object.keys(part).join()));
   };
   return (
     <section aria-labelledby="warmth-head">
@@ -79,7 +82,7 @@ export function RoomWarmth({ workshop, batches }: { readonly workshop: Workshop;
           className="w-16"
           onChange={(kettleL) => set({ kettleL })}
         />
-        {linesOf(workshop).map((line) => (
+        {lines.map((line) => (
           <YeastForTime key={line.bread.id} line={line} workshop={workshop} batches={batches} />
         ))}
       </div>

@@ -1,0 +1,13 @@
+import { isRest, type Step } from '@hodsman/core';
+
+/** A step by its own name: "roll small" of `roll-small`. */
+export function stepName(step: Step): string {
+  return step.id.replace(/[-_]+/g, ' ');
+}
+
+/** The colour of the state of look.md that a step is in. */
+export function stepColour(step: Step): string {
+  if (isRest(step)) return 'var(--dough)';
+  if (step.kind === 'cook') return 'var(--ember)';
+  return step.kind === 'finish' ? 'var(--herb)' : 'var(--hands)';
+}

@@ -1,0 +1,106 @@
+import { Plus, Trash2 } from 'lucide-react';
+import { isRest, type Workshop } from '@hodsman/core';
+import { changeClass } from '../../app/edit.ts';
+import { useAppDispatch } from '../../app/hooks.ts';
+import { stepName } from '../../app/step-words.ts';
+import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
+import { NumberField } from '../../ui/NumberField.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
+
+type Demo = Workshop['demos'][number];
+
+interface Props {
+  readonly workshop: Workshop;
+  readonly onAdd: (bread: string) => void;
+}
+
+/** Demonstrations: what is shown before which step, to whom, where. */
+export function Demos({ workshop, onAdd }: Props) {
+  const dispatch = useAppDispatch();
+  const { demos } = workshop;
+  const put = (next: readonly Demo[], what?: string): void => {
+    dispatch(changeClass(workshop, { demos: [...next] }, what));
+  };
+  const bread = (id: string) => workshop.breads.find((b) => b.id === id);
+  return (
+    <section aria-labelledby="demos-head" className="grid justify-items-start gap-2">
+      <h2 id="demos-head" className="text-lg">
+        Demonstrations
+      </h2>
+      <p className="text-sm text-quiet">
+        An instructor shows a step; nobody who makes the bread starts that step before they have seen it.
+      </p>
+      {demos.map((d, i) => {
+        const set = (part: Partial<Demo>, what?: string): void =>
+          put(
+            demos.map((x, n) => (n === i ? { ...x, ...part } : x)),
+            what,
+          );
+        const steps = bread(d.bread)?.steps.filter((s) => !isRest(s)) ?? [];
+        return (
+          <div key={i} className="flex flex-wrap items-end gap-3">
+            <SelectField
+              label={`Demonstration ${i + 1} of`}
+              value={d.bread}
+              options={workshop.menu.map((m): [string, string] => [m.bread, bread(m.bread)?.name ?? m.bread])}
+              onChange={(id) => {
+                const first = bread(id)?.steps.find((s) => !isRest(s) && s.per === 'piece');
+                if (first) set({ bread: id, before: first.id });
+              }}
+            />
+            <SelectField
+              label="before they"
+              value={d.before}
+              options={steps.map((s): [string, string] => [s.id, stepName(s)])}
+              onChange={(before) => set({ before })}
+            />
+            <NumberField
+              label="takes"
+              unit="min"
+              value={d.minutes}
+              digits={0}
+              least={1}
+              most={120}
+              className="w-16"
+              onChange={(minutes) => set({ minutes }, `demo ${i}`)}
+            />
+            <SelectField
+              label="shown to"
+              value={d.to}
+              options={[
+                ['class', 'everyone together'],
+                ['station', 'station after station'],
+              ]}
+              onChange={(to) => set({ to })}
+            />
+            <SelectField
+              label="at"
+              value={d.at}
+              options={[
+                ['bench', 'a bench'],
+                ['griddle', 'a griddle'],
+              ]}
+              onChange={(at) => set({ at })}
+            />
+            <button
+              type="button"
+              className={SMALL_ICON_BUTTON}
+              aria-label={`Take out demonstration ${i + 1}`}
+              onClick={() => put(demos.filter((_, n) => n !== i))}
+            >
+              <Trash2 size={16} aria-hidden />
+            </button>
+          </div>
+        );
+      })}
+      <button
+        type="button"
+        className={`${SIDE_BUTTON} min-h-9 text-sm`}
+        disabled={workshop.menu.length === 0}
+        onClick={() => onAdd(workshop.menu[0]?.bread ?? '')}
+      >
+        <Plus size={16} aria-hidden /> A demonstration
+      </button>
+    </section>
+  );
+}

@@ -1,0 +1,72 @@
+import { Plus } from 'lucide-react';
+import { useState } from 'react';
+import { addDemo, gapsOf, linesOf, longBreads, putOnMenu, success } from '@hodsman/core';
+import { useListBreadsQuery } from '../../app/api.ts';
+import { applyEdit } from '../../app/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
+import { SelectField } from '../../ui/SelectField.tsx';
+import { Demos } from './Demos.tsx';
+import { GapCard } from './GapCard.tsx';
+import { LineCard } from './LineCard.tsx';
+
+/** What is baked: each bread with how many, who makes it and where its dough comes from; and what is missing. */
+export function MenuTab() {
+  const workshop = useAppSelector((s) => s.draft?.body.workshop);
+  const { data: library } = useListBreadsQuery(null);
+  const [breadId, setBreadId] = useState('');
+  const dispatch = useAppDispatch();
+  if (!workshop) return null;
+  const open = (library ?? []).filter((b) => !workshop.menu.some((m) => m.bread === b.body.id));
+  const chosen = open.find((b) => b.id === breadId) ?? open[0];
+  const long = longBreads(workshop);
+  return (
+    <div className="mx-auto grid max-w-6xl gap-6 p-4">
+      {gapsOf(workshop).map((gap) => (
+        <GapCard
+          key={gap.bread + gap.people.join()}
+          gap={gap}
+          workshop={workshop}
+          library={(library ?? []).map((b) => b.body)}
+        />
+      ))}
+      {long.map((l) => (
+        <section
+          key={l.id}
+          aria-label={l.words}
+          className="flex flex-wrap items-center gap-3 rounded-cut border border-trouble bg-panel p-3"
+        >
+          <p className="min-w-64 flex-1">{l.words}: its dough has to be made before.</p>
+          <button type="button" className={MAIN_BUTTON} onClick={() => dispatch(applyEdit(success(l.workshop)))}>
+            Staff make it ahead
+          </button>
+        </section>
+      ))}
+      <ol aria-label="Menu" className="grid gap-4">
+        {linesOf(workshop).map((line) => (
+          <li key={line.bread.id}>
+            <LineCard line={line} workshop={workshop} />
+          </li>
+        ))}
+      </ol>
+      <form
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (chosen) dispatch(applyEdit(putOnMenu(workshop, chosen.body)));
+        }}
+      >
+        <SelectField
+          label="Another bread, from the library"
+          value={chosen?.id ?? ''}
+          options={open.map((b): [string, string] => [b.id, b.title])}
+          onChange={setBreadId}
+        />
+        <button type="submit" className={SIDE_BUTTON} disabled={!chosen}>
+          <Plus size={18} aria-hidden /> Put on the menu
+        </button>
+      </form>
+      <Demos workshop={workshop} onAdd={(bread) => dispatch(applyEdit(success(addDemo(workshop, bread))))} />
+    </div>
+  );
+}

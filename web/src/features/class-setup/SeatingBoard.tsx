@@ -1,0 +1,298 @@
+import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
+import { Shuffle, Users } from 'lucide-react';
+import { useState } from 'react';
+import {
+  linesOf,
+  moveParticipant,
+  seatAll,
+  setStationGriddles,
+  stationName,
+  success,
+  swapParticipants,
+  type ClassRecord,
+  type Seat,
+  type Workshop,
+} from '@hodsman/core';
+import { applyEdit, applyNotes, applyRecord } from '../../app/edit.ts';
+import { useAppDispatch } from '../../app/hooks.ts';
+import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
+
+type Person = Workshop['roster'][number];
+type Station = Workshop['stations'][number];
+
+/** Where a chip was dropped: on a person, a station, or a bench without one. */
+const KEY = { person: 'person:', station: 'station:', bench: 'bench:' } as const;
+const after = (text: string, prefix: string): string | undefined =>
+  text.startsWith(prefix) ? text.slice(prefix.length) : undefined;
+
+/** The benches with everybody at them: drag somebody to another bench or onto another person, or choose from their menu. */
+export function SeatingBoard({ record }: { readonly record: ClassRecord }) {
+  const { workshop, notes } = record;
+  const dispatch = useAppDispatch();
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const people = new Map(workshop.roster.map((p) => [p.id, p]));
+  const drop = (id: string, target: string): void => {
+    const other = after(target, KEY.person);
+    const station = after(target, KEY.station);
+    const bench = after(target, KEY.bench);
+    if (other !== undefined && other !== id) dispatch(applyEdit(success(swapParticipants(workshop, id, other))));
+    else if (station !== undefined) dispatch(applyEdit(moveParticipant(workshop, id, { station })));
+    else if (bench !== undefined) dispatch(applyEdit(moveParticipant(workshop, id, { bench })));
+  };
+  const together = (): void => {
+    const others = notes.friends.map((g) => g.filter((id) => !chosen.includes(id))).filter((g) => g.length > 1);
+    dispatch(applyNotes({ friends: [...others, [...chosen]] }));
+    setChosen([]);
+  };
+  const empty = workshop.kitchen.benches.filter((b) => !workshop.stations.some((s) => s.bench === b.id));
+  return (
+    <section aria-labelledby="seats-head">
+      <div className="mb-3 flex flex-wrap items-center gap-3">
+        <h2 id="seats-head" className="flex-1 text-xl">
+          Who stands where
+        </h2>
+        {chosen.length > 1 && (
+          <button type="button" className={SIDE_BUTTON} onClick={together}>
+            <Users size={18} aria-hidden /> Keep these {chosen.length} together
+          </button>
+        )}
+        <button
+          type="button"
+          className={MAIN_BUTTON}
+          title="Those who avoid something by themselves, friends together, stations even"
+          onClick={() => dispatch(applyRecord(success(seatAll(record))))}
+        >
+          <Shuffle size={18} aria-hidden /> Seat everybody
+        </button>
+      </div>
+      <DndContext
+        sensors={sensors}
+        onDragEnd={({ active, over }) => {
+          if (over) drop(String(active.id), String(over.id));
+        }}
+      >
+        <ol className="grid gap-3 sm:grid-cols-2" data-testid="seating">
+          {workshop.stations.map((s) => (
+            <li key={s.id}>
+              <Bench id={KEY.station + s.id} station={s} workshop={workshop}>
+                {s.members.map((m) => {
+                  const person = people.get(m);
+                  return (
+                    person && (
+                      <Chip
+                        key={m}
+                        person={person}
+                        record={record}
+                        isChosen={chosen.includes(m)}
+                        onChoose={() =>
+                          setChosen((now) => (now.includes(m) ? now.filter((x) => x !== m) : [...now, m]))
+                        }
+                        onMove={(to) => dispatch(applyEdit(moveParticipant(workshop, m, to)))}
+                        onSwap={(other) => dispatch(applyEdit(success(swapParticipants(workshop, m, other))))}
+                      />
+                    )
+                  );
+                })}
+              </Bench>
+            </li>
+          ))}
+          {empty.map((b) => (
+            <li key={b.id}>
+              <EmptyBench bench={b} />
+            </li>
+          ))}
+        </ol>
+      </DndContext>
+      {notes.friends.length > 0 && (
+        <ul aria-label="Friends" className="mt-3 flex flex-wrap gap-2 text-sm">
+          {notes.friends.map((group) => (
+            <li key={group.join()} className="flex items-center gap-2 rounded-cut border border-line px-2 py-1">
+              <Users size={15} aria-hidden />
+              {group.map((id) => people.get(id)?.name ?? id).join(', ')}
+              <button
+                type="button"
+                className="underline"
+                onClick={() => dispatch(applyNotes({ friends: notes.friends.filter((g) => g !== group) }))}
+              >
+                not together
+              </button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+interface BenchProps {
+  readonly id: string;
+  readonly station: Station;
+  readonly workshop: Workshop;
+  readonly children: React.ReactNode;
+}
+
+function Bench({ id, station, workshop, children }: BenchProps) {
+  const { setNodeRef, isOver } = useDroppable({ id });
+  const dispatch = useAppDispatch();
+  const bench = workshop.kitchen.benches.find((b) => b.id === station.bench);
+  const taken = workshop.stations.filter((s) => s.bench === station.bench).reduce((n, s) => n + s.members.length, 0);
+  const free = Math.max(0, (bench?.seats ?? 0) - taken);
+  const { griddles } = workshop.kitchen;
+  return (
+    <div
+      ref={setNodeRef}
+      className={`h-full rounded-cut border bg-panel p-3 ${isOver ? 'border-hands outline-2 outline-hands' : 'border-line'}`}
+    >
+      <p className="mb-2 flex items-baseline justify-between gap-2">
+        <b>{stationName(station)}</b>
+        <span className="truncate text-sm text-quiet">
+          {bench?.name ?? `bench ${station.bench}`}
+          {free > 0 && `, ${free} free`}
+        </span>
+      </p>
+      <div className="flex flex-wrap gap-2">
+        {children}
+        {Array.from({ length: free }, (_, n) => (
+          <span key={n} className="min-h-11 w-16 rounded-cut border border-dashed border-line" aria-hidden />
+        ))}
+      </div>
+      {griddles.length > 1 && (
+        <fieldset className="mt-2 flex flex-wrap items-center gap-1 text-sm">
+          <legend className="sr-only">Griddles of {stationName(station)}</legend>
+          <span className="text-quiet" aria-hidden>
+            cooks on
+          </span>
+          {griddles.map((g) => {
+            const own = station.griddles;
+            const isOn = own === undefined || own.includes(g.id);
+            const next = isOn
+              ? (own ?? griddles.map((x) => x.id)).filter((x) => x !== g.id)
+              : [...(own ?? []), g.id];
+            return (
+              <label
+                key={g.id}
+                className={`min-h-7 cursor-pointer rounded-cut border px-2 leading-7 has-focus-visible:outline-3 ${isOn ? 'border-ink' : 'border-line text-quiet line-through'}`}
+              >
+                <input
+                  type="checkbox"
+                  className="sr-only"
+                  aria-label={`${stationName(station)} cooks on ${g.name ?? g.id}`}
+                  checked={isOn}
+                  onChange={() =>
+                    dispatch(
+                      applyEdit(
+                        success(
+                          setStationGriddles(
+                            workshop,
+                            station.id,
+                            next.length === griddles.length ? [] : griddles.map((x) => x.id).filter((x) => next.includes(x)),
+                          ),
+                        ),
+                      ),
+                    )
+                  }
+                />
+                {g.name ?? g.id}
+              </label>
+            );
+          })}
+        </fieldset>
+      )}
+    </div>
+  );
+}
+
+function EmptyBench({ bench }: { readonly bench: Workshop['kitchen']['benches'][number] }) {
+  const { setNodeRef, isOver } = useDroppable({ id: KEY.bench + bench.id });
+  return (
+    <div
+      ref={setNodeRef}
+      className={`h-full rounded-cut border border-dashed p-3 text-quiet ${isOver ? 'border-hands outline-2 outline-hands' : 'border-line'}`}
+    >
+      <p className="flex justify-between">
+        {bench.name ?? `Bench ${bench.id}`}
+        <span className="text-sm">{bench.seats} free</span>
+      </p>
+    </div>
+  );
+}
+
+interface ChipProps {
+  readonly person: Person;
+  readonly record: ClassRecord;
+  readonly isChosen: boolean;
+  readonly onChoose: () => void;
+  readonly onMove: (to: Seat) => void;
+  readonly onSwap: (other: string) => void;
+}
+
+const ITEM = 'block w-full px-4 py-2 text-left data-focus:bg-steel';
+
+/** Somebody at a bench: dragged, or moved from the menu that a press opens. */
+function Chip({ person, record, isChosen, onChoose, onMove, onSwap }: ChipProps) {
+  const { workshop } = record;
+  const drag = useDraggable({ id: person.id });
+  const drop = useDroppable({ id: KEY.person + person.id });
+  const holds = new Set(linesOf(workshop).flatMap((l) => [...l.holds]));
+  const strict = person.avoid.filter((a) => holds.has(a.what)).map((a) => a.what);
+  const at = workshop.stations.find((s) => s.members.includes(person.id));
+  const empty = workshop.kitchen.benches.filter((b) => !workshop.stations.some((s) => s.bench === b.id));
+  const offset = drag.transform;
+  return (
+    <div
+      ref={(node) => {
+        drag.setNodeRef(node);
+        drop.setNodeRef(node);
+      }}
+      className={`touch-none ${drag.isDragging ? 'relative z-10' : ''}`}
+      style={offset ? { transform: `translate(${offset.x}px, ${offset.y}px)` } : undefined}
+      onPointerDown={(e) => drag.listeners?.['onPointerDown']?.(e)}
+    >
+      <Menu>
+        <MenuButton
+          className={`min-h-11 max-w-52 rounded-cut border px-3 text-left ${isChosen ? 'border-hands bg-hands text-on-hands' : drop.isOver && !drag.isDragging ? 'border-hands bg-steel' : 'border-line bg-ground'}`}
+          aria-label={`${person.name}${strict.length > 0 ? `, avoids ${strict.join(', ')}` : ''}`}
+        >
+          <span className="block truncate">{person.name}</span>
+          {strict.length > 0 && (
+            <span className={`block truncate text-xs ${isChosen ? '' : 'text-trouble'}`}>no {strict.join(', ')}</span>
+          )}
+        </MenuButton>
+        <MenuItems anchor="bottom start" className="z-20 max-h-96 rounded-cut border border-line bg-panel">
+          <MenuItem>
+            <button type="button" className={ITEM} onClick={onChoose}>
+              {isChosen ? 'Do not choose' : 'Choose, to keep together'}
+            </button>
+          </MenuItem>
+          {workshop.stations
+            .filter((s) => s !== at)
+            .map((s) => (
+              <MenuItem key={s.id}>
+                <button type="button" className={ITEM} onClick={() => onMove({ station: s.id })}>
+                  To {stationName(s)}
+                </button>
+              </MenuItem>
+            ))}
+          {empty.map((b) => (
+            <MenuItem key={b.id}>
+              <button type="button" className={ITEM} onClick={() => onMove({ bench: b.id })}>
+                To {b.name ?? `bench ${b.id}`}, by themselves
+              </button>
+            </MenuItem>
+          ))}
+          {workshop.roster
+            .filter((p) => at?.members.includes(p.id) === false)
+            .map((p) => (
+              <MenuItem key={p.id}>
+                <button type="button" className={ITEM} onClick={() => onSwap(p.id)}>
+                  Change places with {p.name}
+                </button>
+              </MenuItem>
+            ))}
+        </MenuItems>
+      </Menu>
+    </div>
+  );
+}

@@ -1,0 +1,55 @@
+import { Trash2 } from 'lucide-react';
+import { admitWaiting, seatsLeft, type ClassRecord } from '@hodsman/core';
+import { applyNotes, applyRecord } from '../../app/edit.ts';
+import { useAppDispatch } from '../../app/hooks.ts';
+import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
+import { SmallText } from '../../ui/SmallText.tsx';
+
+/** Those who wait for a seat, and rows that were not understood: mended and seated, or let go. */
+export function WaitingList({ record }: { readonly record: ClassRecord }) {
+  const { waiting } = record.notes;
+  const dispatch = useAppDispatch();
+  if (waiting.length === 0) return null;
+  const isFull = seatsLeft(record.workshop) <= 0;
+  return (
+    <section aria-labelledby="waiting-head" className="grid gap-2">
+      <h2 id="waiting-head" className="text-xl">
+        Kept aside
+      </h2>
+      <ul className="grid gap-1">
+        {waiting.map((w, i) => (
+          <li key={i} className="flex flex-wrap items-center gap-2 border-t border-line py-1">
+            <SmallText
+              label={`Name of ${w.guest.name}`}
+              value={w.guest.name}
+              className="w-48"
+              onChange={(name) => {
+                if (name.trim() === '') return;
+                const next = waiting.map((x, n) => (n === i ? { ...x, guest: { ...x.guest, name } } : x));
+                dispatch(applyNotes({ waiting: next }));
+              }}
+            />
+            <span className="min-w-0 flex-1 text-sm text-quiet">{w.why}</span>
+            <button
+              type="button"
+              className={`${SIDE_BUTTON} min-h-9 text-sm`}
+              disabled={isFull}
+              title={isFull ? 'every seat is taken' : undefined}
+              onClick={() => dispatch(applyRecord(admitWaiting(record, i)))}
+            >
+              Seat
+            </button>
+            <button
+              type="button"
+              className={SMALL_ICON_BUTTON}
+              aria-label={`Let ${w.guest.name} go`}
+              onClick={() => dispatch(applyNotes({ waiting: waiting.filter((_, n) => n !== i) }))}
+            >
+              <Trash2 size={16} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

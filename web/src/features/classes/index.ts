@@ -1,0 +1,2 @@
+/** The list of classes: opened, made new, copied to another day, read from a file, removed. */
+export { ClassList } from './ClassList.tsx';

@@ -1,0 +1,195 @@
+import { Download } from 'lucide-react';
+import { useEffect, useMemo } from 'react';
+import {
+  changePantry,
+  gramsText,
+  moneyText,
+  readPantry,
+  shoppingCsv,
+  shoppingList,
+  type Pantry,
+  type ShoppingItem,
+} from '@hodsman/core';
+import { useGetDocumentQuery } from '../../app/api.ts';
+import { ConflictDialog } from '../../app/ConflictDialog.tsx';
+import { applyNotes } from '../../app/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { pantryActions } from '../../app/pantry-draft.ts';
+import { SaveWords } from '../../app/SaveWords.tsx';
+import { openingOf } from '../../app/unsaved.ts';
+import { SIDE_BUTTON } from '../../ui/buttons.ts';
+import { download, fileName } from '../../ui/download.ts';
+import { Notice } from '../../ui/Notice.tsx';
+import { NumberField } from '../../ui/NumberField.tsx';
+
+/** The one pantry of this installation. */
+const PANTRY_ID = 'pantry';
+
+/** What to buy: needs against the pantry, in packs, with what is left over and what it costs; ticked off as it is bought. */
+export function ShoppingSheet() {
+  const record = useAppSelector((s) => s.draft?.body);
+  const open = useAppSelector((s) => s.pantry);
+  const { data, isError } = useGetDocumentQuery({ kind: 'pantry', id: PANTRY_ID }, { refetchOnMountOrArgChange: true });
+  const dispatch = useAppDispatch();
+  useEffect(() => {
+    const opening = data && openingOf(data, readPantry);
+    if (opening) dispatch(pantryActions.opened(opening));
+  }, [data, dispatch]);
+  const pantry = open?.body;
+  const workshop = record?.workshop;
+  const list = useMemo(() => (workshop && pantry ? shoppingList(workshop, pantry) : undefined), [workshop, pantry]);
+  if (isError) return <Notice>The pantry does not open: the server does not answer. Reload this page.</Notice>;
+  if (!record || !open || !pantry || !list) return <p className="p-4 text-quiet">Opening the pantry …</p>;
+  const { bought } = record.notes;
+  const toBuy = list.items.filter((i) => i.packs > 0);
+  const inHouse = list.items.filter((i) => i.packs === 0);
+  const left = toBuy.filter((i) => !bought.includes(i.what));
+  const change = (what: string, part: Parameters<typeof changePantry>[2]): void => {
+    const read = readPantry(changePantry(pantry, what, part));
+    if (read.ok) dispatch(pantryActions.edited({ body: read.value, what: `${what} ${Object.keys(part).join()}` }));
+    else dispatch(pantryActions.refused(read.faults));
+  };
+  const tick = (what: string): void => {
+    const next = bought.includes(what) ? bought.filter((b) => b !== what) : [...bought, what];
+    dispatch(applyNotes({ bought: next }));
+  };
+  const rows = (items: readonly ShoppingItem[]) =>
+    items.map((i) => (
+      <ShoppingRow
+        key={i.what}
+        item={i}
+        pantry={pantry}
+        isBought={bought.includes(i.what)}
+        onTick={() => tick(i.what)}
+        onChange={(part) => change(i.what, part)}
+      />
+    ));
+  return (
+    <div className="mx-auto grid max-w-6xl gap-4 p-4">
+      <div className="flex flex-wrap items-baseline gap-x-8 gap-y-2">
+        <p className="text-lg">
+          {left.length === 0 ? 'Everything is bought.' : `${left.length} of ${toBuy.length} still to buy.`}
+        </p>
+        <p>
+          <b className="figures text-2xl">{moneyText(list.cost, list.currency)}</b>{' '}
+          <span className="text-quiet">to pay, {moneyText(list.costPerPerson, list.currency)} a person</span>
+        </p>
+        <p>
+          <b className="figures text-2xl">{moneyText(list.usedCost, list.currency)}</b>{' '}
+          <span className="text-quiet">
+            of it and the store used up, {moneyText(list.usedCostPerPerson, list.currency)} a person
+          </span>
+        </p>
+        <span className="ml-auto flex items-center gap-3 print:hidden">
+          <SaveWords state={open.saveState} />
+          <button
+            type="button"
+            className={SIDE_BUTTON}
+            onClick={() =>
+              download(fileName(record.workshop.title, '.shopping.csv'), 'text/csv', shoppingCsv(list))
+            }
+          >
+            <Download size={18} aria-hidden /> CSV
+          </button>
+        </span>
+      </div>
+      <div className="overflow-x-auto">
+        <table className="w-full border-collapse">
+          <thead className="text-left text-sm text-quiet">
+            <tr>
+              {['Buy', 'What', 'Needed', 'In the store', 'A pack holds', 'Price of a pack', 'Left over', 'Cost'].map((h) => (
+                <th key={h} scope="col" className="pr-4 font-normal whitespace-nowrap">
+                  {h}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>{rows(toBuy)}</tbody>
+          {inHouse.length > 0 && (
+            <tbody>
+              <tr>
+                <th scope="rowgroup" colSpan={8} className="pt-4 text-left text-lg">
+                  In the store already
+                </th>
+              </tr>
+              {rows(inHouse)}
+            </tbody>
+          )}
+        </table>
+      </div>
+      <p className="text-sm text-quiet">
+        Stock, packs and prices belong to {pantry.name} and hold for every class. “about” marks the usual price of a
+        food where no pack is known.
+      </p>
+      <ConflictDialog
+        what="pantry"
+        open={open}
+        read={readPantry}
+        onMine={() => dispatch(pantryActions.keptMine())}
+        onTheirs={() => dispatch(pantryActions.tookTheirs())}
+        onBoth={(both: Pantry) => dispatch(pantryActions.tookBoth(both))}
+      />
+    </div>
+  );
+}
+
+interface RowProps {
+  readonly item: ShoppingItem;
+  readonly pantry: Pantry;
+  readonly isBought: boolean;
+  readonly onTick: () => void;
+  readonly onChange: (part: Parameters<typeof changePantry>[2]) => void;
+}
+
+function ShoppingRow({ item, pantry, isBought, onTick, onChange }: RowProps) {
+  const field = (
+    label: string,
+    value: number | undefined,
+    digits: number,
+    key: 'haveG' | 'packG' | 'packPrice',
+    least = 0,
+  ) => (
+    <NumberField
+      label={`${label} of ${item.what}`}
+      isLabelHidden
+      value={value}
+      digits={digits}
+      least={least}
+      className="w-20"
+      onChange={(x) => onChange({ [key]: x })}
+    />
+  );
+  return (
+    <tr className={`border-t border-line ${isBought ? 'text-quiet' : ''}`} data-item={item.what}>
+      <td className="py-1.5 pr-4 whitespace-nowrap">
+        {item.packs > 0 && (
+          <label className="flex items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-6 accent-herb"
+              checked={isBought}
+              aria-label={`${item.what} is bought`}
+              onChange={onTick}
+            />
+            <b className="figures text-lg">{item.packs} ×</b>
+          </label>
+        )}
+      </td>
+      <th scope="row" className={`py-1.5 pr-4 text-left ${isBought ? 'line-through' : ''}`}>
+        {item.what}
+        {item.as.length > 0 && <span className="block text-sm font-normal text-quiet">{item.as.join(', ')}</span>}
+      </th>
+      <td className="figures py-1.5 pr-4 font-semibold whitespace-nowrap">{gramsText(item.needG)}</td>
+      <td className="py-1.5 pr-4 whitespace-nowrap">{field('In the store, g', item.haveG, 1, 'haveG')} g</td>
+      <td className="py-1.5 pr-4 whitespace-nowrap">{field('Pack, g', item.packG, 1, 'packG', 1)} g</td>
+      <td className="py-1.5 pr-4 whitespace-nowrap">
+        {item.isEstimate && <span className="text-sm text-quiet">about </span>}
+        {field(`Price in ${pantry.currency}`, item.packPrice, 2, 'packPrice')}
+      </td>
+      <td className="figures py-1.5 pr-4 whitespace-nowrap text-quiet">{gramsText(item.leftG)}</td>
+      <td className="figures py-1.5 text-right whitespace-nowrap">
+        {item.packs > 0 ? moneyText(item.cost, pantry.currency) : '–'}
+      </td>
+    </tr>
+  );
+}

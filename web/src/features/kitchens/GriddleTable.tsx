@@ -1,0 +1,110 @@
+import { spotCentres, spotsOnGriddle, type Bread, type Griddle } from '@hodsman/core';
+import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
+
+const MARGIN_CM = 1;
+/** Pixels a centimetre: the same for all griddles, so that they compare. */
+const SCALE = 2.6;
+
+const sizeOf = (g: Griddle): { readonly width: number; readonly depth: number } =>
+  g.shape === 'round' ? { width: g.diameterCm, depth: g.diameterCm } : { width: g.widthCm, depth: g.depthCm };
+
+const sizeWords = (g: Griddle): string =>
+  g.shape === 'round' ? `${g.diameterCm} cm across` : `${g.widthCm} × ${g.depthCm} cm`;
+
+const countWords = (n: number): string => (n === 0 ? 'does not fit' : n === 1 ? 'one' : `${n} of these`);
+
+interface Props {
+  readonly griddles: readonly Griddle[];
+  readonly gapCm: number;
+  readonly breads: readonly Pick<Bread, 'id' | 'name' | 'piece'>[];
+}
+
+/** Every griddle from above, to one scale, with each bread as often as it fits: two of these, one of those. */
+export function GriddleTable({ griddles, gapCm, breads }: Props) {
+  return (
+    <section aria-labelledby="carry-head" className="min-w-0">
+      <h2 id="carry-head" className="text-lg">
+        What the griddles carry at a time
+      </h2>
+      <div className="overflow-x-auto">
+        <table className="border-separate border-spacing-x-4 border-spacing-y-2">
+          <thead>
+            <tr>
+              <td />
+              {breads.map((b) => (
+                <th key={b.id} scope="col" className="max-w-44 text-left align-bottom font-normal">
+                  <span className="flex items-center gap-2">
+                    <svg width={22} height={22} aria-hidden className="shrink-0">
+                      <BreadGlyph shape={b.piece.shape} x={11} y={11} size={18} />
+                    </svg>
+                    <span className="truncate" title={b.name}>
+                      {b.name}
+                    </span>
+                  </span>
+                  <span className="figures text-sm text-quiet">{b.piece.diameterCm} cm</span>
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {griddles.map((g) => (
+              <tr key={g.id}>
+                <th scope="row" className="pr-2 text-left font-normal">
+                  <b>{g.name ?? g.id}</b>
+                  <span className="figures block text-sm whitespace-nowrap text-quiet">
+                    {g.surface}, {sizeWords(g)}
+                  </span>
+                </th>
+                {breads.map((b) => (
+                  <td key={b.id} className="text-center align-bottom">
+                    <FromAbove griddle={g} bread={b} count={spotsOnGriddle(g, b, gapCm)} />
+                  </td>
+                ))}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </section>
+  );
+}
+
+interface FromAboveProps {
+  readonly griddle: Griddle;
+  readonly bread: Props['breads'][number];
+  readonly count: number;
+}
+
+function FromAbove({ griddle, bread, count }: FromAboveProps) {
+  const { width, depth } = sizeOf(griddle);
+  const box = `${-width / 2 - MARGIN_CM} ${-depth / 2 - MARGIN_CM} ${width + 2 * MARGIN_CM} ${depth + 2 * MARGIN_CM}`;
+  return (
+    <figure className="inline-block">
+      <svg
+        viewBox={box}
+        width={(width + 2 * MARGIN_CM) * SCALE}
+        height={(depth + 2 * MARGIN_CM) * SCALE}
+        role="img"
+        aria-label={`${griddle.name ?? griddle.id} holds ${count} ${bread.name}`}
+      >
+        {griddle.shape === 'round' ? (
+          <circle r={griddle.diameterCm / 2} fill="var(--slate)" />
+        ) : (
+          <rect x={-width / 2} y={-depth / 2} width={width} height={depth} rx={1} fill="var(--slate)" />
+        )}
+        {spotCentres(griddle, count, bread.piece.diameterCm).map((s) => (
+          <circle
+            key={`${s.xCm},${s.yCm}`}
+            cx={s.xCm}
+            cy={s.yCm}
+            r={bread.piece.diameterCm / 2}
+            fill="var(--dough)"
+            stroke="var(--dough-edge)"
+            strokeWidth={0.4}
+          />
+        ))}
+      </svg>
+      <figcaption className={`figures text-sm ${count === 0 ? 'text-trouble' : ''}`}>{countWords(count)}</figcaption>
+    </figure>
+  );
+}

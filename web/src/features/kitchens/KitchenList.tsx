@@ -1,0 +1,88 @@
+import { CopyPlus, Plus, Trash2 } from 'lucide-react';
+import { Link, useNavigate } from 'react-router';
+import { seatsIn, type Kitchen } from '@hodsman/core';
+import {
+  useCreateDocumentMutation,
+  useListKitchensQuery,
+  useRemoveDocumentMutation,
+  type StoredKitchen,
+} from '../../app/api.ts';
+import { MAIN_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
+import { Notice } from '../../ui/Notice.tsx';
+import { KitchenBar } from './KitchenBar.tsx';
+
+const EMPTY = {
+  name: 'A new kitchen',
+  roomC: 21,
+  benches: [{ id: 'B1', seats: 2 }],
+  griddles: [{ id: 'G1', surface: 'cast-iron', shape: 'round', diameterCm: 32, preheatMin: 8, resetSec: 20 }],
+  places: [{ id: 'shelf', name: 'the shelf', kind: 'room', tempC: 21 }],
+  staff: [{ id: 'lead', name: 'The instructor', role: 'instructor', pace: 0.5 }],
+} as const;
+
+/** Everything of a kitchen in one line. */
+function summaryOf(k: Kitchen): string {
+  const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
+  return [
+    `${count(seatsIn(k), 'seat')} at ${count(k.benches.length, 'bench', 'benches')}`,
+    count(k.griddles.length, 'griddle'),
+    ...(k.mixers.length > 0 ? [count(k.mixers.length, 'mixer')] : []),
+    `${count(k.staff.length, 'member')} of staff`,
+    `${k.roomC} °C`,
+  ].join(', ');
+}
+
+/** All kitchens; a class takes a copy of one. */
+export function KitchenList() {
+  const { data, isError } = useListKitchensQuery(null, { refetchOnMountOrArgChange: true });
+  const [create] = useCreateDocumentMutation();
+  const [remove] = useRemoveDocumentMutation();
+  const navigate = useNavigate();
+  const add = async (body: unknown): Promise<void> => {
+    const made = await create({ kind: 'kitchen', body });
+    if (made.data) await navigate(`/kitchens/${made.data.id}`);
+  };
+  const drop = (k: StoredKitchen): void => {
+    if (window.confirm(`Remove ${k.title}? Classes that have it keep their copy.`))
+      void remove({ kind: 'kitchen', id: k.id, version: k.version });
+  };
+  return (
+    <div className="flex h-full flex-col">
+      <KitchenBar>
+        <h1 className="flex-1 text-xl">Kitchens</h1>
+        <button type="button" className={MAIN_BUTTON} onClick={() => void add(EMPTY)}>
+          <Plus size={18} aria-hidden /> New kitchen
+        </button>
+      </KitchenBar>
+      <main className="mx-auto w-full max-w-5xl p-4">
+        {isError && <Notice>The server does not answer. Nothing is lost; start it again and reload this page.</Notice>}
+        <ul aria-label="Kitchens" className="grid gap-2">
+          {data?.map((k) => (
+            <li key={k.id} className="flex items-center gap-3 rounded-cut border border-line bg-panel px-4 py-2">
+              <Link to={`/kitchens/${k.id}`} className="min-w-0 flex-1">
+                <b className="block truncate text-lg">{k.title}</b>
+                <span className="figures text-quiet">{summaryOf(k.body)}</span>
+              </Link>
+              <button
+                type="button"
+                className={SMALL_ICON_BUTTON}
+                aria-label={`Copy ${k.title}`}
+                onClick={() => void add({ ...k.body, name: `${k.title}, a copy`.slice(0, 120) })}
+              >
+                <CopyPlus size={18} aria-hidden />
+              </button>
+              <button
+                type="button"
+                className={SMALL_ICON_BUTTON}
+                aria-label={`Remove ${k.title}`}
+                onClick={() => drop(k)}
+              >
+                <Trash2 size={18} aria-hidden />
+              </button>
+            </li>
+          ))}
+        </ul>
+      </main>
+    </div>
+  );
+}

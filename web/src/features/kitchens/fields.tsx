@@ -1,0 +1,84 @@
+import { NumberField } from '../../ui/NumberField.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
+import { Toggle } from '../../ui/Toggle.tsx';
+import { SmallText } from '../../ui/SmallText.tsx';
+import type { Column } from './EntryTable.tsx';
+
+type KeysOf<T, V> = { [K in keyof T]-?: V extends NonNullable<T[K]> ? K : never }[keyof T] & string;
+
+interface NumberOptions {
+  readonly unit?: string;
+  readonly digits?: number;
+  readonly least?: number;
+  readonly most?: number;
+  readonly wide?: string;
+}
+
+const part = <T, V>(key: keyof T, value: V): Partial<T> => ({ [key]: value }) as unknown as Partial<T>;
+
+/** A column of numbers of an entry; one that is not set shows an empty field. */
+export function numberColumn<T>(head: string, key: KeysOf<T, number>, o: NumberOptions = {}): Column<T> {
+  return {
+    head: o.unit === undefined ? head : `${head}, ${o.unit}`,
+    field: (entry, change, name) => (
+      <NumberField
+        label={`${head} of ${name}`}
+        isLabelHidden
+        value={entry[key] as number | undefined}
+        digits={o.digits ?? 0}
+        least={o.least ?? 0}
+        most={o.most ?? 100_000}
+        className={o.wide ?? 'w-16'}
+        onChange={(value) => change(part(key, value))}
+      />
+    ),
+  };
+}
+
+export function textColumn<T>(head: string, key: KeysOf<T, string>, placeholder: (entry: T) => string): Column<T> {
+  return {
+    head,
+    field: (entry, change, name) => (
+      <SmallText
+        label={`${head} of ${name}`}
+        value={(entry[key] as string | undefined) ?? ''}
+        placeholder={placeholder(entry)}
+        onChange={(value) => change(part(key, value === '' ? undefined : value))}
+      />
+    ),
+  };
+}
+
+export function choiceColumn<T, V extends string>(
+  head: string,
+  valueOf: (entry: T) => V,
+  options: readonly (readonly [V, string])[],
+  put: (entry: T, value: V) => Partial<T>,
+): Column<T> {
+  return {
+    head,
+    field: (entry, change, name) => (
+      <SelectField
+        label={`${head} of ${name}`}
+        isLabelHidden
+        value={valueOf(entry)}
+        options={options}
+        onChange={(value) => change(put(entry, value))}
+      />
+    ),
+  };
+}
+
+export function yesColumn<T>(head: string, key: KeysOf<T, boolean>): Column<T> {
+  return {
+    head,
+    field: (entry, change, name) => (
+      <Toggle
+        label={`${head}: ${name}`}
+        isLabelHidden
+        isOn={entry[key] === true}
+        onChange={(isOn) => change(part(key, isOn ? true : undefined))}
+      />
+    ),
+  };
+}

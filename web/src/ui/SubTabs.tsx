@@ -1,0 +1,28 @@
+import { NavLink } from 'react-router';
+
+interface Props {
+  readonly label: string;
+  readonly tabs: readonly { readonly to: string; readonly name: string; readonly note?: string | undefined }[];
+}
+
+/** The parts of one step, side by side under it; a note tells what waits there. */
+export function SubTabs({ label, tabs }: Props) {
+  return (
+    <nav aria-label={label} className="flex flex-wrap gap-1 border-b border-line bg-panel px-3 print:hidden">
+      {tabs.map(({ to, name, note }) => (
+        <NavLink
+          key={to}
+          to={to}
+          className={({ isActive }) =>
+            `flex min-h-11 items-center gap-2 border-b-3 px-3 ${isActive ? 'border-ink font-semibold' : 'border-transparent text-quiet hover:text-ink'}`
+          }
+        >
+          {name}
+          {note !== undefined && (
+            <span className="figures rounded-cut border border-trouble px-1.5 text-sm text-trouble">{note}</span>
+          )}
+        </NavLink>
+      ))}
+    </nav>
+  );
+}
