@@ -142,7 +142,15 @@ export {
   readWorkshopText,
 } from './formats/index.ts';
 export { brokenWords, planClass, planInSteps, verdictOf, verdictWords } from './planner/index.ts';
-export { longBreads, clashOf, criticalTasks, explainTask, explanationWords, rankFixes, situationOf } from './planner/index.ts';
+export {
+  longBreads,
+  clashOf,
+  criticalTasks,
+  explainTask,
+  explanationWords,
+  rankFixes,
+  situationOf,
+} from './planner/index.ts';
 export type { Clash, Fix, Moment, Planning, PlanOptions, Verdict } from './planner/index.ts';
 export { bowlConditions, findBrokenRules, kettleCalls, type KettleCall } from './planner/index.ts';
 export { gramsOfMeasure, importRecipe, recipeOfBread } from './recipe/index.ts';

@@ -5,11 +5,13 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { DocumentRepository } from './db/repositories/documents.ts';
+import { bookingRoutes } from './routes/bookings.ts';
 import { documentRoutes } from './routes/documents.ts';
 import { healthRoutes } from './routes/health.ts';
 import { decideAccess } from './services/access.ts';
 import { handleErrors } from './services/errors.ts';
 import { Problem } from './services/problem.ts';
+import { bookingFeed } from './stand-ins/booking-feed.ts';
 
 /** Room beside the document for the version that a save names. */
 const ENVELOPE_BYTES = 1_000;
@@ -19,10 +21,12 @@ export interface AppParts {
   readonly logger: Logger;
   readonly version: string;
   readonly webFolder: string | undefined;
+  /** The booking feed that is asked; without one, the stand-in. */
+  readonly bookingFeed?: string | undefined;
 }
 
 /** The whole application, not listening yet: security headers, log, API, and the built pages. */
-export function createApp({ documents, logger, version, webFolder }: AppParts): Express {
+export function createApp({ documents, logger, version, webFolder, bookingFeed: feed }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -45,6 +49,8 @@ export function createApp({ documents, logger, version, webFolder }: AppParts): 
   api.use(express.json({ limit: LIMITS.bytes + ENVELOPE_BYTES, strict: false }));
   api.use(healthRoutes(documents, version));
   api.use(documentRoutes(documents));
+  api.use(bookingRoutes(feed, (port) => `http://127.0.0.1:${port}/api/stand-in/bookings.json`));
+  api.use('/stand-in', bookingFeed());
   api.use(() => {
     throw new Problem(404, 'not-found', 'the API has no such address');
   });

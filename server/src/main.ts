@@ -26,7 +26,13 @@ try {
 }
 
 const server = createServer(
-  createApp({ documents, logger, version: packageJson.version, webFolder: config.webFolder }),
+  createApp({
+    documents,
+    logger,
+    version: packageJson.version,
+    webFolder: config.webFolder,
+    bookingFeed: config.bookingFeed,
+  }),
 );
 server.on('error', (e: NodeJS.ErrnoException) => {
   stop(

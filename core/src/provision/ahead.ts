@@ -127,9 +127,12 @@ function doughItems(
       const who = task.people.map((p) => names.get(p) ?? p).join(', ');
       const latestSec = latest.get(task.id) ?? task.startSec;
       const lastsSec = task.endSec - task.startSec;
-      return [{ id: task.id, words: `${what}: ${task.step ?? ''}`, bestSec: task.startSec, latestSec, lastsSec, who }];
+      return [
+        { id: task.id, words: `${what}: ${stepWords(task.step)}`, bestSec: task.startSec, latestSec, lastsSec, who },
+      ];
     }
-    if (task.endSec > 0 || task.at?.kind === 'room') return [];
+    // out of the fridge is staff's to remember, in class too
+    if (task.at?.kind === 'room' || (task.endSec > 0 && task.at?.kind !== 'fridge')) return [];
     const step = line.chain.find((s) => s.id === task.step);
     if (!step || !isRest(step)) return [];
     // the next thing that hands do, less the rests before it at their least
@@ -137,7 +140,7 @@ function doughItems(
     const next = later.find((t) => !t.window);
     const between = later.slice(0, next ? later.indexOf(next) : 0).reduce((sum, t) => sum + (t.window?.minSec ?? 0), 0);
     const latestSec = next ? (latest.get(next.id) ?? next.startSec) - between : task.endSec;
-    const words = `${what}: out of ${placeWords(place(task))}${later[0]?.window ? `, for its ${later[0].step ?? 'rest'}` : ''}`;
+    const words = `${what}: out of ${placeWords(place(task))}${later[0]?.window ? `, for its ${stepWords(later[0].step)}` : ''}`;
     const atMost = task.startSec + task.window.maxSec;
     return [
       {
@@ -152,6 +155,7 @@ function doughItems(
   });
 }
 
+const stepWords = (id = 'rest'): string => id.replace(/[-_]+/g, ' ');
 const placeWords = (name: string): string => (/^(the|a) /.test(name) ? name : `the ${name}`);
 
 /** One line for the trays of all stations: they are weighed one after another, done when the doors open. */

@@ -148,8 +148,8 @@ export function doughCards(workshop: Workshop, plan: Plan | null, how: Weighing)
   });
 }
 
-/** `b1@ahead2` as "Made ahead 2". */
-const motherTitle = (id: string): string => `Made by staff ${id.replace(/^.*@ahead/, '')}`;
+/** `b1@ahead2` as "Staff, dough 2". */
+const motherTitle = (id: string): string => `Staff, dough ${id.replace(/^.*@ahead/, '')}`;
 
 /** Water stands first on a card: the flour goes into it, and the kept-back share is seen before anything is poured. */
 function waterFirst(rows: readonly WeighRow[]): readonly WeighRow[] {

@@ -132,6 +132,8 @@ function against(
 export function setKit(kitchen: Workshop['kitchen'], what: string, count: number): Workshop['kitchen'] {
   const kit = kitchen.kit ?? [];
   const isListed = kit.some((k) => keyOf(k.what) === keyOf(what));
-  const next = isListed ? kit.map((k) => (keyOf(k.what) === keyOf(what) ? { ...k, count } : k)) : [...kit, { what, count }];
+  const next = isListed
+    ? kit.map((k) => (keyOf(k.what) === keyOf(what) ? { ...k, count } : k))
+    : [...kit, { what, count }];
   return { ...kitchen, kit: next };
 }

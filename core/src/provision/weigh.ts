@@ -1,6 +1,6 @@
 import { findFood, kitchenMeasure } from '../foods/index.ts';
 import { dilutionFor, wholeUnits, type Ingredient, type ScaledIngredient } from '../formula/index.ts';
-import { gramsOnScale, gramsText, roundHalfUp, vulgarFraction } from '../units/index.ts';
+import { gramsOnScale, gramsText, vulgarFraction } from '../units/index.ts';
 import type { ClassNotes } from '../workshop/index.ts';
 
 /** How a class weighs: the step of its scales in grams, and the kitchen measures that stand beside the grams. */
@@ -35,12 +35,13 @@ export function weighRow(ingredient: Ingredient, scaled: ScaledIngredient, how: 
   const { g, heldBackG } = scaled;
   const food = findFood(ingredient.name);
   const measure = how.measures === 'none' || !food ? undefined : kitchenMeasure(food, g, how.measures)?.text;
-  const shown = gramsOnScale(g, how.scaleG);
+  // what the scale cannot show is told as it is, with a hint how to come by it
+  const text = isShown(g, how.scaleG) ? gramsOnScale(g, how.scaleG).text : gramsText(g);
   return {
     name: scaled.name,
     use: scaled.use,
     g,
-    text: shown.text,
+    text,
     ...(heldBackG > 0 && {
       first: gramsOnScale(g - heldBackG, how.scaleG).text,
       keptBack: gramsOnScale(heldBackG, how.scaleG).text,
@@ -48,6 +49,11 @@ export function weighRow(ingredient: Ingredient, scaled: ScaledIngredient, how: 
     ...(measure !== undefined && { measure }),
     hints: [...eggHints(ingredient, g), ...sachetHints(ingredient, g), ...smallHints(ingredient, g, how, batches)],
   };
+}
+
+/** Whether a scale of that step shows a weight well enough. */
+function isShown(g: number, scaleG: number): boolean {
+  return Math.abs(gramsOnScale(g, scaleG).g - g) <= MOST_OFF * g;
 }
 
 /** Whole eggs with the water corrected, or beaten by weight. */
@@ -70,11 +76,11 @@ function sachetHints(ingredient: Ingredient, g: number): readonly string[] {
 
 /** What a scale cannot show to two per cent: weighed once for all doughs and parted, or dissolved. */
 function smallHints(ingredient: Ingredient, g: number, how: Weighing, batches: number): readonly string[] {
-  if (g <= 0 || Math.abs(gramsOnScale(g, how.scaleG).g - g) <= MOST_OFF * g) return [];
+  if (g <= 0 || isShown(g, how.scaleG)) return [];
   const all = g * batches;
-  const isSolved = batches > 1 && Math.abs(gramsOnScale(all, how.scaleG).g - all) <= MOST_OFF * all;
+  const isSolved = batches > 1 && isShown(all, how.scaleG);
   const dilution = DISSOLVES.test(ingredient.name) ? dilutionFor(g) : undefined;
-  const exact = `needs ${roundHalfUp(g * 100) / 100} g, finer than this scale`;
+  const exact = 'finer than this scale';
   if (isSolved) return [`${exact}: weigh ${gramsOnScale(all, how.scaleG).text} once and part it in ${batches}`];
   if (dilution)
     return [

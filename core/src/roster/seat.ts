@@ -1,4 +1,14 @@
-import { heldWords, idsOf, nextId, type ClassRecord, type Station, type Workshop } from '../workshop/index.ts';
+import {
+  heldWords,
+  idsOf,
+  linesOf,
+  nextId,
+  servingGriddles,
+  teamAt,
+  type ClassRecord,
+  type Station,
+  type Workshop,
+} from '../workshop/index.ts';
 
 /** What a seating costs, worst first; only the order of size matters. */
 const COST = { mixed: 10_000, apart: 300, uneven: 20, alone: 15, station: 1 } as const;
@@ -82,7 +92,7 @@ export function seatAll(record: ClassRecord): ClassRecord {
   const seating = new Seating(people, spots, keys, pairs, firstSeats(people, spots, keys, notes.friends));
   improve(seating);
   const stations = stationsOf(workshop, seating);
-  return { ...record, workshop: { ...workshop, stations: withOwnGriddles(workshop, stations, keys) } };
+  return { ...record, workshop: { ...workshop, stations: [...withOwnGriddles(workshop, stations, keys)] } };
 }
 
 /** Friends and people who avoid the same one after another, filling spot by spot. */
@@ -158,18 +168,38 @@ function stationsOf(workshop: Workshop, seating: Seating): readonly Station[] {
   return stations;
 }
 
-/** The last griddles for the stations that are free from something, as many as their share of the people; the others for the rest. */
+/**
+ * Griddles of their own for the stations that are free from something, as many as their share of the people, the others for the rest:
+ * the last ones on which every bread of both still fits. Where there are none, every station may use all.
+ */
 function withOwnGriddles(
   workshop: Workshop,
   stations: readonly Station[],
   keys: ReadonlyMap<string, string>,
-): Station[] {
+): readonly Station[] {
   const isFree = (s: Station): boolean => s.members.every((m) => keys.get(m) !== '');
   const griddles = workshop.kitchen.griddles.map((g) => g.id);
   const freePeople = stations.filter(isFree).reduce((sum, s) => sum + s.members.length, 0);
   const count = Math.max(1, Math.round((griddles.length * freePeople) / Math.max(1, workshop.roster.length)));
-  if (freePeople === 0 || griddles.length < 2 || count >= griddles.length) return [...stations];
-  const own = griddles.slice(griddles.length - count);
-  const others = griddles.slice(0, griddles.length - count);
-  return stations.map((s) => ({ ...s, griddles: isFree(s) ? own : others }));
+  if (freePeople === 0 || griddles.length < 2) return stations;
+  for (let from = griddles.length - count; from >= 0; from--) {
+    const own = griddles.slice(from, from + count);
+    const others = griddles.filter((g) => !own.includes(g));
+    const parted = stations.map((s) => ({ ...s, griddles: isFree(s) ? own : others }));
+    if (others.length > 0 && parted.every((s) => hasRoomFor(workshop, s))) return parted;
+  }
+  return stations;
+}
+
+/** Whether every bread that a station makes fits a griddle that the station may use. */
+function hasRoomFor(workshop: Workshop, station: Station): boolean {
+  return linesOf(workshop).every((line) => {
+    if (teamAt(station, line).length === 0) return true;
+    return line.chain.every(
+      (step) =>
+        step.kind !== 'cook' ||
+        step.at !== 'griddle' ||
+        servingGriddles(workshop.kitchen, line.bread, step, station).length > 0,
+    );
+  });
 }

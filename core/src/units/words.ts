@@ -19,8 +19,7 @@ export function durationText(sec: number): string {
 }
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
-const MONTHS =
-  'January February March April May June July August September October November December'.split(' ');
+const MONTHS = 'January February March April May June July August September October November December'.split(' ');
 
 /** The local day so many seconds after doors open, as `Friday 5 March`; the day of the class says so. */
 export function dayText(clock: ClassClock, sec: number): string {

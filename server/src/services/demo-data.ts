@@ -1,6 +1,7 @@
 import { isDuplicate, type DocumentRepository } from '../db/repositories/documents.ts';
 import type { DocumentKind } from '../db/models/document.ts';
 import demoClass from '../../../demo/class.json';
+import sundayClass from '../../../demo/class-sunday.json';
 import demoPantry from '../../../demo/pantry.json';
 import { DEMO_BREADS } from './demo-breads.ts';
 import { readDocument } from './read-document.ts';
@@ -13,19 +14,19 @@ interface Made {
   readonly body: unknown;
 }
 
-const KITCHEN_ID = 'demo-kitchen';
+/** A demonstration class together with the kitchen that it has a copy of. */
+const inKitchen = (id: string, kitchenId: string, workshop: { readonly kitchen: unknown }): readonly Made[] => [
+  { kind: 'class', id, body: { workshop, notes: { kitchen: { id: kitchenId, asTaken: workshop.kitchen } } } },
+  { kind: 'kitchen', id: kitchenId, body: workshop.kitchen },
+];
 const PANTRY: Made = { kind: 'pantry', id: 'pantry', body: demoPantry };
 const DEMO: readonly Made[] = [
-  {
-    kind: 'class',
-    id: 'demo-class',
-    body: { workshop: demoClass, notes: { kitchen: { id: KITCHEN_ID, asTaken: demoClass.kitchen } } },
-  },
-  { kind: 'kitchen', id: KITCHEN_ID, body: demoClass.kitchen },
+  ...inKitchen('demo-class', 'demo-kitchen', demoClass),
+  ...inKitchen('demo-sunday', 'demo-tannery', sundayClass),
   ...DEMO_BREADS.map((body) => ({ kind: 'bread', id: `demo-${body.id}`, body }) as const),
 ];
 
-/** Puts the demonstration class, its breads and its kitchen into a database that holds nothing, and a pantry into one that has none. */
+/** Puts the demonstration classes, their kitchens and the library into a database that holds nothing, and a pantry into one that has none. */
 export async function loadDemoData(documents: DocumentRepository): Promise<void> {
   const isNew = await documents.isEmpty();
   const hasPantry = (await documents.list('pantry')).length > 0;

@@ -22,6 +22,7 @@ const PROBLEM_TITLES = {
   refused: 'The document was refused',
   newer: 'A newer version was saved meanwhile',
   'database-down': 'The database does not answer',
+  'feed-down': 'The booking feed does not answer',
   'disk-full': 'The disk is full',
   forbidden: 'This is not allowed',
   internal: 'Something went wrong on the server',

@@ -1,4 +1,12 @@
-import { readClassRecord, readWorkshop, success, type ClassNotes, type ClassRecord, type Result, type Workshop } from '@hodsman/core';
+import {
+  readClassRecord,
+  readWorkshop,
+  success,
+  type ClassNotes,
+  type ClassRecord,
+  type Result,
+  type Workshop,
+} from '@hodsman/core';
 import { draftActions } from './draft.ts';
 import type { AppThunk } from './store.ts';
 

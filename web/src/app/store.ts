@@ -18,7 +18,8 @@ export const store = configureStore({
     bread: breadReducer,
     kitchen: kitchenReducer,
     pantry: pantryReducer,
-    [api.reducerPath]: api.reducer },
+    [api.reducerPath]: api.reducer,
+  },
   middleware: (defaults) => defaults().prepend(listeners.middleware).concat(api.middleware),
 });
 

@@ -40,7 +40,5 @@ export function openingOf<T>(data: StoredDocument, read: (value: unknown) => Res
   const stored = result.ok ? result.value : null;
   if (unsaved)
     return { id: data.id, ...unsaved, stored: unsaved.version === data.version ? stored : null, isUnsaved: true };
-  return stored === null
-    ? undefined
-    : { id: data.id, version: data.version, body: stored, stored, isUnsaved: false };
+  return stored === null ? undefined : { id: data.id, version: data.version, body: stored, stored, isUnsaved: false };
 }

@@ -16,13 +16,7 @@ export function Segments<T extends string>({ label, name, value, options, onChan
           key={key}
           className={`flex min-h-9 cursor-pointer items-center px-3 has-focus-visible:outline-3 ${value === key ? 'bg-hands text-on-hands' : 'hover:bg-steel'}`}
         >
-          <input
-            type="radio"
-            name={name}
-            className="sr-only"
-            checked={value === key}
-            onChange={() => onChange(key)}
-          />
+          <input type="radio" name={name} className="sr-only" checked={value === key} onChange={() => onChange(key)} />
           {words}
         </label>
       ))}

@@ -13,7 +13,8 @@ interface Props {
 export function BreadsBar({ back, children }: Props) {
   const draft = useAppSelector((s) => s.draft);
   const way =
-    back ?? (draft ? { to: `/class/${draft.id}/plan`, name: draft.body.workshop.title } : { to: '/', name: 'The class' });
+    back ??
+    (draft ? { to: `/class/${draft.id}/plan`, name: draft.body.workshop.title } : { to: '/', name: 'The class' });
   return (
     <header className="flex min-h-14 flex-wrap items-center gap-x-4 gap-y-1 border-b border-line bg-panel px-4">
       <Link to={way.to} className="flex min-h-11 max-w-56 items-center gap-2 font-semibold text-quiet hover:text-ink">

@@ -12,7 +12,6 @@ import { StepPanel } from './StepPanel.tsx';
 import { StrandToScale, ROW_PX } from './StrandToScale.tsx';
 import { useBreadContext, useEditBread } from './use-bread.ts';
 
-
 /** The chain of steps, drawn to scale beside its list; steps can be moved, switched off and changed. */
 export function MethodTab() {
   const { bread, at, setAt } = useBreadContext();

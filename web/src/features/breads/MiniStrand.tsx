@@ -1,7 +1,6 @@
 import { isRest, type MethodTimes } from '@hodsman/core';
 import { stepColour } from '../../app/step-words.ts';
 
-
 interface Props {
   readonly times: MethodTimes;
   /** Seconds that the whole width stands for; what is longer is cut, with a mark. */

@@ -9,7 +9,6 @@ import { Notice } from '../../ui/Notice.tsx';
 import { BreadsBar } from './BreadsBar.tsx';
 import { freeId } from './library.ts';
 
-
 const MOST_SHOWN = 30;
 
 /** Paste a recipe as people write it: what was understood stands beside it at once, with guesses and what disagrees. */

@@ -1,7 +1,6 @@
 import { cookPhases, durationText, isRest, type MethodTimes, type Step } from '@hodsman/core';
 import { stepColour } from '../../app/step-words.ts';
 
-
 /** Height of a row of the step list beside the strand, in px. */
 export const ROW_PX = 48;
 const WIDTH = 250;

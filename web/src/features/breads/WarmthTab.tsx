@@ -15,7 +15,6 @@ import { NumberField } from '../../ui/NumberField.tsx';
 import { WaterAnswer } from '../../ui/WaterAnswer.tsx';
 import { useBreadContext } from './use-bread.ts';
 
-
 /** Water temperature for a wanted dough temperature, and what warmth and yeast do to a proof. */
 export function WarmthTab() {
   const { bread, at } = useBreadContext();

@@ -24,7 +24,10 @@ export function AddPeople({ record }: { readonly record: ClassRecord }) {
   const seats = seatsLeft(record.workshop);
   const take = (): void => {
     const added = addGuests(record, fresh.slice(0, MOST_TAKEN)).record;
-    const aside = (reading?.bad ?? []).map((b) => ({ guest: { name: b.text.slice(0, 120) || '?', avoid: [] }, why: b.why }));
+    const aside = (reading?.bad ?? []).map((b) => ({
+      guest: { name: b.text.slice(0, 120) || '?', avoid: [] },
+      why: b.why,
+    }));
     const waiting = [...added.notes.waiting, ...aside].slice(0, MOST_TAKEN);
     dispatch(applyRecord(success({ ...added, notes: { ...added.notes, waiting } })));
     setText('');
@@ -37,7 +40,9 @@ export function AddPeople({ record }: { readonly record: ClassRecord }) {
         Add people
       </h2>
       <label className="grid gap-1">
-        <span className="text-sm text-quiet">One a line, what they avoid behind the name; or a table from elsewhere</span>
+        <span className="text-sm text-quiet">
+          One a line, what they avoid behind the name; or a table from elsewhere
+        </span>
         <textarea
           rows={4}
           value={text}
@@ -60,8 +65,15 @@ export function AddPeople({ record }: { readonly record: ClassRecord }) {
           />
         </label>
         {reading && (
-          <button type="button" className={MAIN_BUTTON} disabled={fresh.length + reading.bad.length === 0} onClick={take}>
-            {fresh.length === 0 ? 'Keep aside' : `Add ${plural(Math.min(fresh.length, MOST_TAKEN), 'person', 'people')}`}
+          <button
+            type="button"
+            className={MAIN_BUTTON}
+            disabled={fresh.length + reading.bad.length === 0}
+            onClick={take}
+          >
+            {fresh.length === 0
+              ? 'Keep aside'
+              : `Add ${plural(Math.min(fresh.length, MOST_TAKEN), 'person', 'people')}`}
           </button>
         )}
       </div>
@@ -77,7 +89,9 @@ export function AddPeople({ record }: { readonly record: ClassRecord }) {
             {plural(fresh.length, 'person', 'people')} understood
             {again > 0 && `, ${again} in the class already`}
             {reading.bad.length > 0 && `, ${plural(reading.bad.length, 'row', 'rows')} kept aside`}
-            {fresh.length > seats && `; ${seats === 0 ? 'no seat is' : `only ${plural(seats, 'seat is', 'seats are')}`} free, the others wait`}.
+            {fresh.length > seats &&
+              `; ${seats === 0 ? 'no seat is' : `only ${plural(seats, 'seat is', 'seats are')}`} free, the others wait`}
+            .
           </p>
           <ul className="text-sm">
             {fresh.slice(0, MOST_SHOWN).map((r, i) => (

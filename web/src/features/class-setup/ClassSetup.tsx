@@ -7,7 +7,11 @@ import { SubTabs } from '../../ui/SubTabs.tsx';
 export function ClassSetup() {
   const workshop = useAppSelector((s) => s.draft?.body.workshop);
   const waiting = useAppSelector((s) => s.draft?.body.notes.waiting.length ?? 0);
-  const without = workshop ? gapsOf(workshop).filter((g) => g.isLeftWithout).flatMap((g) => g.people).length : 0;
+  const without = workshop
+    ? gapsOf(workshop)
+        .filter((g) => g.isLeftWithout)
+        .flatMap((g) => g.people).length
+    : 0;
   return (
     <div>
       <SubTabs

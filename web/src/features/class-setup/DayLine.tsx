@@ -1,6 +1,8 @@
 import { clockText, elapsedSec, type Workshop } from '@hodsman/core';
 
 const HOUR = 3600;
+/** A part narrower than this share of the line shows its words on hover alone. */
+const LEAST_SHARE = 0.06;
 /** Prep times that lie further back than this are told in words, not drawn. */
 const MOST_BEFORE_SEC = 4 * HOUR;
 
@@ -18,10 +20,15 @@ export function DayLine({ workshop }: { readonly workshop: Workshop }) {
     <div
       key={words + String(from)}
       className="absolute top-0 flex h-12 items-center overflow-hidden border-r border-ground px-2 text-sm whitespace-nowrap"
-      style={{ left: x(Math.max(startSec, from)), width: `calc(${x(to)} - ${x(Math.max(startSec, from))})`, background: colour, color: ink }}
+      style={{
+        left: x(Math.max(startSec, from)),
+        width: `calc(${x(to)} - ${x(Math.max(startSec, from))})`,
+        background: colour,
+        color: ink,
+      }}
       title={`${words}, ${clockText(workshop, from)} to ${clockText(workshop, to)}`}
     >
-      {words}
+      {(to - Math.max(startSec, from)) / (endSec - startSec) > LEAST_SHARE && words}
     </div>
   );
   const welcomeSec = workshop.welcomeMin * 60;
@@ -29,7 +36,11 @@ export function DayLine({ workshop }: { readonly workshop: Workshop }) {
   const clearSec = (workshop.clearMin ?? 0) * 60;
   const marks = [0, tableSec, ...(ends === undefined ? [] : [ends])];
   return (
-    <div className="pt-1" role="img" aria-label={`From ${clockText(workshop, 0)} to the table at ${clockText(workshop, tableSec)}`}>
+    <div
+      className="pt-1"
+      role="img"
+      aria-label={`From ${clockText(workshop, 0)} to the table at ${clockText(workshop, tableSec)}`}
+    >
       <div className="relative h-12 overflow-hidden rounded-cut border border-line bg-panel">
         {preps.map((p) => part(p.from, Math.min(0, p.to), 'var(--steel)', 'staff prepare', 'var(--ink)'))}
         {welcomeSec > 0 && part(0, welcomeSec, 'var(--slate)', 'welcome', 'var(--on-slate)')}

@@ -69,7 +69,13 @@ export function LineCard({ line, workshop }: { readonly line: Line; readonly wor
           ]}
           onChange={(per) => set({ per })}
         />
-        <Stepper label="Spares a station" value={menu.spares} least={0} most={10} onChange={(spares) => set({ spares })} />
+        <Stepper
+          label="Spares a station"
+          value={menu.spares}
+          least={0}
+          most={10}
+          onChange={(spares) => set({ spares })}
+        />
         <span className="flex">
           <button
             type="button"
@@ -146,8 +152,12 @@ export function LineCard({ line, workshop }: { readonly line: Line; readonly wor
       </div>
       {dough.mode !== 'station' && (
         <p className="text-sm text-quiet">
-          Staff: {line.chain.slice(0, line.chain.findIndex((s) => s.id === dough.through) + 1).map(stepName).join(', ')};
-          stations go on from there.
+          Staff:{' '}
+          {line.chain
+            .slice(0, line.chain.findIndex((s) => s.id === dough.through) + 1)
+            .map(stepName)
+            .join(', ')}
+          ; stations go on from there.
         </p>
       )}
     </article>

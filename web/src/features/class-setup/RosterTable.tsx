@@ -127,7 +127,13 @@ const RosterRow = memo(function RosterRow({ person, station, makes, onChange, on
 });
 
 /** What somebody avoids, word by word; a press on a word changes between strict and by choice. */
-function Avoided({ person, onChange }: { readonly person: Person; readonly onChange: (avoid: Person['avoid']) => void }) {
+function Avoided({
+  person,
+  onChange,
+}: {
+  readonly person: Person;
+  readonly onChange: (avoid: Person['avoid']) => void;
+}) {
   const left = AVOIDABLE.filter((w) => !person.avoid.some((a) => a.what === w));
   return (
     <div className="flex flex-wrap items-center gap-1.5">

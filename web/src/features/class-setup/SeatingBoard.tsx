@@ -167,9 +167,7 @@ function Bench({ id, station, workshop, children }: BenchProps) {
           {griddles.map((g) => {
             const own = station.griddles;
             const isOn = own === undefined || own.includes(g.id);
-            const next = isOn
-              ? (own ?? griddles.map((x) => x.id)).filter((x) => x !== g.id)
-              : [...(own ?? []), g.id];
+            const next = isOn ? (own ?? griddles.map((x) => x.id)).filter((x) => x !== g.id) : [...(own ?? []), g.id];
             return (
               <label
                 key={g.id}
@@ -187,7 +185,9 @@ function Bench({ id, station, workshop, children }: BenchProps) {
                           setStationGriddles(
                             workshop,
                             station.id,
-                            next.length === griddles.length ? [] : griddles.map((x) => x.id).filter((x) => next.includes(x)),
+                            next.length === griddles.length
+                              ? []
+                              : griddles.map((x) => x.id).filter((x) => next.includes(x)),
                           ),
                         ),
                       ),

@@ -70,7 +70,11 @@ export function TimesTab() {
               type="button"
               className={SIDE_BUTTON}
               onClick={() =>
-                download(fileName(workshop.title, '.workshop.json'), 'application/json', JSON.stringify(workshop, null, 2))
+                download(
+                  fileName(workshop.title, '.workshop.json'),
+                  'application/json',
+                  JSON.stringify(workshop, null, 2),
+                )
               }
             >
               <Download size={18} aria-hidden /> Save as a workshop file
@@ -146,7 +150,9 @@ function PrepTimes({ workshop, put }: PartProps) {
       hint="Doughs are made ahead, fridges filled and emptied in these times alone."
       addWords="Another time"
       onAdd={() =>
-        put({ prepTimes: [...prepTimes, { from: `${workshop.date}T08:00`, to: `${workshop.date}T${workshop.doorsOpen}` }] })
+        put({
+          prepTimes: [...prepTimes, { from: `${workshop.date}T08:00`, to: `${workshop.date}T${workshop.doorsOpen}` }],
+        })
       }
     >
       {prepTimes.map((p, i) => (
@@ -188,7 +194,10 @@ function Breaks({ workshop, put }: PartProps) {
           />
           <TimeField label="not before" value={b.after} onTake={(after) => change(i, { after })} />
           <TimeField label="over by" value={b.before} onTake={(before) => change(i, { before })} />
-          <TakeOut label={`Take out break ${i + 1}`} onClick={() => put({ breaks: breaks.filter((_, n) => n !== i) })} />
+          <TakeOut
+            label={`Take out break ${i + 1}`}
+            onClick={() => put({ breaks: breaks.filter((_, n) => n !== i) })}
+          />
         </div>
       ))}
     </Rows>

@@ -1,5 +1,5 @@
 import { useCallback, useEffect } from 'react';
-import { Outlet, useParams } from 'react-router';
+import { Outlet, useMatch, useParams } from 'react-router';
 import { faultLine, readClassRecord } from '@hodsman/core';
 import { useGetDocumentQuery } from '../../app/api.ts';
 import { ConflictDialog } from '../../app/ConflictDialog.tsx';
@@ -28,6 +28,7 @@ export function ClassShell() {
     const opening = openingOf(data, readClassRecord);
     if (opening) dispatch(draftActions.opened(opening));
   }, [data, dispatch]);
+  const isPlan = useMatch('/class/:classId/plan') !== null;
   if (isError)
     return (
       <Notice>
@@ -43,7 +44,7 @@ export function ClassShell() {
       {draft.plan && !draft.isPlanning && draft.plan.broken.length > 0 && (
         <AdviceStrip workshop={draft.body.workshop} plan={draft.plan} />
       )}
-      <Levers workshop={draft.body.workshop} />
+      {isPlan && <Levers workshop={draft.body.workshop} />}
       {draft.refused.length > 0 && (
         <div className="px-4 pt-2">
           <Notice>

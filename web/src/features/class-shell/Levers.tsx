@@ -6,7 +6,7 @@ import { Stepper } from '../../ui/Stepper.tsx';
 const MOST_EACH = 12;
 const MOST_GRIDDLES = 12;
 
-/** The figures that change a class most, at hand over every step: people, breads each, griddles. */
+/** The figures that change a class most, at hand over the plan: people, breads each, griddles. */
 export function Levers({ workshop }: { readonly workshop: Workshop }) {
   const dispatch = useAppDispatch();
   const seats = seatsIn(workshop.kitchen);

@@ -113,6 +113,9 @@ function Fires({ page, workshop }: { readonly page: Page; readonly workshop: Wor
       <h2 id="fires-head" className="text-xl">
         Order on the griddles
       </h2>
+      <p className="text-sm text-quiet">
+        Whoever strictly avoids something cooks before anything that holds it, or after the griddle was cleaned.
+      </p>
       <table className="w-full border-collapse">
         <tbody>
           {page.fires.map((f) => (
@@ -128,7 +131,7 @@ function Fires({ page, workshop }: { readonly page: Page; readonly workshop: Wor
                     </span>{' '}
                     {t.count} × {t.bread}
                     {t.freeFor.length > 0 && (
-                      <b className="text-trouble"> free from {t.freeFor.join(', ')}, before all others</b>
+                      <b className="text-trouble"> for those without {t.freeFor.join(', ')} too</b>
                     )}
                   </span>
                 ))}

@@ -14,7 +14,7 @@ import { WaterLine } from '../../ui/WaterAnswer.tsx';
 
 const KIND_WORDS: Readonly<Record<Card['kind'], string>> = {
   own: '',
-  mother: 'made by staff',
+  mother: 'for the stations, before they begin',
   share: 'its share',
   practice: 'to practise, and to take home',
 };
@@ -52,7 +52,8 @@ export const DoughCard = memo(function DoughCard({
       </header>
       {card.from !== undefined && (
         <p className="border-t border-line py-2">
-          <b className="figures text-2xl">{gramsText(card.doughG)}</b> of dough from {card.from.toLowerCase()}
+          <b className="figures text-2xl">{gramsText(card.doughG)}</b> of dough from{' '}
+          {card.from.toLowerCase().replace('staff,', 'the staff’s')}
         </p>
       )}
       {rows.length > 0 && (
@@ -83,10 +84,7 @@ export const DoughCard = memo(function DoughCard({
           </p>
         )}
         {shares.length > 0 && (
-          <p>
-            part into{' '}
-            {shares.map((s) => `${gramsText(s.doughG)} for ${s.title.toLowerCase()}`).join(', ')}
-          </p>
+          <p>part into {shares.map((s) => `${gramsText(s.doughG)} for ${s.title.toLowerCase()}`).join(', ')}</p>
         )}
         {rests.map((r) => (
           <p key={r.step.id}>
@@ -95,7 +93,8 @@ export const DoughCard = memo(function DoughCard({
               ({durationText(r.minSec)} to {durationText(r.maxSec)}) at {r.place}, {r.tempC} °C
               {r.fromSec !== undefined && r.toSec !== undefined && (
                 <>
-                  , <span className="figures">{`${clockText(workshop, r.fromSec)}–${clockText(workshop, r.toSec)}`}</span>
+                  ,{' '}
+                  <span className="figures">{`${clockText(workshop, r.fromSec)}–${clockText(workshop, r.toSec)}`}</span>
                 </>
               )}
             </span>
@@ -110,8 +109,7 @@ export const DoughCard = memo(function DoughCard({
         )}
         {cold && (
           <p className={cold.outSec > cold.limitSec ? 'font-semibold text-trouble' : 'text-quiet'}>
-            {cold.what.join(', ')}: {durationText(cold.outSec)} out of the fridge, at most{' '}
-            {durationText(cold.limitSec)}
+            {cold.what.join(', ')}: {durationText(cold.outSec)} out of the fridge, at most {durationText(cold.limitSec)}
           </p>
         )}
         {card.kind !== 'share' && (

@@ -58,9 +58,10 @@ export function DoughSheet() {
             value={bread}
             options={[
               ['', 'all breads'],
-              ...workshop.menu.map(
-                (m): [string, string] => [m.bread, workshop.breads.find((b) => b.id === m.bread)?.name ?? m.bread],
-              ),
+              ...workshop.menu.map((m): [string, string] => [
+                m.bread,
+                workshop.breads.find((b) => b.id === m.bread)?.name ?? m.bread,
+              ]),
             ]}
             onChange={setBread}
           />

@@ -76,18 +76,14 @@ export function ShoppingSheet() {
         </p>
         <p>
           <b className="figures text-2xl">{moneyText(list.usedCost, list.currency)}</b>{' '}
-          <span className="text-quiet">
-            of it and the store used up, {moneyText(list.usedCostPerPerson, list.currency)} a person
-          </span>
+          <span className="text-quiet">used up, {moneyText(list.usedCostPerPerson, list.currency)} a person</span>
         </p>
         <span className="ml-auto flex items-center gap-3 print:hidden">
           <SaveWords state={open.saveState} />
           <button
             type="button"
             className={SIDE_BUTTON}
-            onClick={() =>
-              download(fileName(record.workshop.title, '.shopping.csv'), 'text/csv', shoppingCsv(list))
-            }
+            onClick={() => download(fileName(record.workshop.title, '.shopping.csv'), 'text/csv', shoppingCsv(list))}
           >
             <Download size={18} aria-hidden /> CSV
           </button>
@@ -97,11 +93,13 @@ export function ShoppingSheet() {
         <table className="w-full border-collapse">
           <thead className="text-left text-sm text-quiet">
             <tr>
-              {['Buy', 'What', 'Needed', 'In the store', 'A pack holds', 'Price of a pack', 'Left over', 'Cost'].map((h) => (
-                <th key={h} scope="col" className="pr-4 font-normal whitespace-nowrap">
-                  {h}
-                </th>
-              ))}
+              {['Buy', 'What', 'Needed', 'In the store', 'A pack holds', 'Price of a pack', 'Left over', 'Cost'].map(
+                (h) => (
+                  <th key={h} scope="col" className="pr-4 font-normal whitespace-nowrap last:pr-0 last:text-right">
+                    {h}
+                  </th>
+                ),
+              )}
             </tr>
           </thead>
           <tbody>{rows(toBuy)}</tbody>

@@ -20,9 +20,7 @@ export function ClassKitchen() {
     const chosen = kitchens?.find((k) => k.id === id);
     if (!chosen) return;
     const kitchen = { id, asTaken: chosen.body };
-    dispatch(
-      applyRecord(success({ workshop: { ...workshop, kitchen: chosen.body }, notes: { ...notes, kitchen } })),
-    );
+    dispatch(applyRecord(success({ workshop: { ...workshop, kitchen: chosen.body }, notes: { ...notes, kitchen } })));
   };
   return (
     <div>
@@ -38,8 +36,11 @@ export function ClassKitchen() {
         />
         <p className="pb-1.5 text-quiet" data-testid="kitchen-state">
           {!source && 'This class brought its kitchen along; it is in no list.'}
-          {source && own.length === 0 && 'A copy, as it was taken. What is changed here is changed for this class alone.'}
-          {own.length > 0 && `Changed for this class alone: ${own.slice(0, 3).join('; ')}${own.length > 3 ? ' …' : ''}.`}
+          {source &&
+            own.length === 0 &&
+            'A copy, as it was taken. What is changed here is changed for this class alone.'}
+          {own.length > 0 &&
+            `Changed for this class alone: ${own.slice(0, 3).join('; ')}${own.length > 3 ? ' …' : ''}.`}
         </p>
       </div>
       {source && notes.kitchen && since.length > 0 && (

@@ -41,7 +41,9 @@ export function KitchenPage() {
       </Notice>
     );
   if (draft?.id !== kitchenId) return <p className="p-6 text-quiet">Opening the kitchen …</p>;
-  const breads = workshop ? linesOf(workshop).map((l) => l.bread) : (library ?? []).slice(0, MOST_BREADS).map((b) => b.body);
+  const breads = workshop
+    ? linesOf(workshop).map((l) => l.bread)
+    : (library ?? []).slice(0, MOST_BREADS).map((b) => b.body);
   return (
     <div className="flex h-full flex-col">
       <KitchenBar back={{ to: '/kitchens', name: 'Kitchens' }}>
