@@ -67,8 +67,9 @@ export function bookingNews(record: ClassRecord, bookings: readonly Booking[]): 
     const taken = notes.bookings.find((b) => b.ref === booking.ref);
     if (isDeclined || taken?.stamp === booking.changed) return [];
     const people = workshop.roster.filter((p) => taken?.people.includes(p.id) === true);
-    if (booking.status === 'cancelled') return people.length > 0 ? [{ kind: 'cancelled', booking, people }] : [];
-    return [{ kind: taken && people.length > 0 ? 'changed' : 'new', booking, people }];
+    const isHere = people.length > 0 || notes.waiting.some((w) => w.ref === booking.ref);
+    if (booking.status === 'cancelled') return isHere ? [{ kind: 'cancelled', booking, people }] : [];
+    return [{ kind: isHere ? 'changed' : 'new', booking, people }];
   });
 }
 
@@ -92,8 +93,11 @@ export function acceptNews(record: ClassRecord, { kind, booking, people }: Booki
   const newcomers = wanted.slice(ids.length).map(({ name, avoid }) => ({
     guest: { name, avoid: [...avoid] },
     group: booking.ref,
+    ref: booking.ref,
   }));
-  const added = addGuests({ ...left.value, workshop }, newcomers);
+  // those of the booking who still wait are read anew with it
+  const waiting = left.value.notes.waiting.filter((w) => w.ref !== booking.ref);
+  const added = addGuests({ workshop, notes: { ...left.value.notes, waiting } }, newcomers);
   const unclear = kind === 'cancelled' ? [] : read.filter((p) => p.unknown.length > 0);
   const { notes } = added.record;
   const taken = { ref: booking.ref, stamp: booking.changed, people: [...ids.slice(0, wanted.length), ...added.ids] };
@@ -107,6 +111,7 @@ export function acceptNews(record: ClassRecord, { kind, booking, people }: Booki
         ...unclear.map((p) => ({
           guest: { name: p.name, avoid: [...p.avoid] },
           why: `it is not clear what "${p.unknown.join('", "')}" means`,
+          ref: booking.ref,
         })),
       ],
     },

@@ -14,6 +14,8 @@ import {
 export interface NewGuest {
   readonly guest: Guest;
   readonly group?: string;
+  /** The booking that they came by. */
+  readonly ref?: string;
 }
 
 /** How many more can be seated. */
@@ -33,9 +35,9 @@ export function addGuests(
   const waiting = [...record.notes.waiting];
   const ids: string[] = [];
   const groups = new Map<string, string[]>();
-  for (const { guest, group = '' } of guests) {
+  for (const { guest, group = '', ref } of guests) {
     if (seatsLeft(workshop) <= 0) {
-      waiting.push({ guest, why: 'no seat was free' });
+      waiting.push({ guest, why: 'no seat was free', ...(ref !== undefined && { ref }) });
       continue;
     }
     workshop = withParticipant(workshop, guest);
@@ -47,17 +49,17 @@ export function addGuests(
   return { record: { workshop, notes: { ...record.notes, waiting, friends } }, ids };
 }
 
-/** The class with somebody off the waiting list; fault `no-seat` when every seat is taken. */
+/** The class with somebody off the waiting list, as one of their booking where they came by one; fault `no-seat` when every seat is taken. */
 export function admitWaiting(record: ClassRecord, index: number): Result<ClassRecord> {
-  const guest = record.notes.waiting[index]?.guest;
+  const { guest, ref } = record.notes.waiting[index] ?? {};
   const seats = seatsIn(record.workshop.kitchen);
   if (!guest || seatsLeft(record.workshop) <= 0)
     return failure([fault('no-seat', 'roster', { wanted: record.workshop.roster.length + 1, seats })]);
   const waiting = record.notes.waiting.filter((_, i) => i !== index);
-  return success({
-    workshop: withParticipant(record.workshop, guest),
-    notes: { ...record.notes, waiting },
-  });
+  const workshop = withParticipant(record.workshop, guest);
+  const id = workshop.roster.at(-1)?.id ?? '';
+  const bookings = record.notes.bookings.map((b) => (b.ref === ref ? { ...b, people: [...b.people, id] } : b));
+  return success({ workshop, notes: { ...record.notes, waiting, bookings } });
 }
 
 /** The class without some participants, also in what is noted of friends and bookings; fault when nobody would be left. */

@@ -41,10 +41,15 @@ describe('a roster as text', () => {
   it('names bad rows and keeps them as they were written', () => {
     const read = readRoster('name,avoids,places\nSanna,moonlight,1\n,milk,1\nTeo,,none\nIdris,,1,extra\nMaren,,2\n');
     expect(read.bad).toEqual([
-      { row: 2, text: 'Sanna, moonlight, 1', why: 'it is not clear what "moonlight" means for what Sanna avoids' },
-      { row: 3, text: ', milk, 1', why: 'there is no name' },
-      { row: 4, text: 'Teo, , none', why: '"none" is no number of places from 1 to 20' },
-      { row: 5, text: 'Idris, , 1, extra', why: 'has 4 cells, the header 3' },
+      {
+        row: 2,
+        text: 'Sanna, moonlight, 1',
+        name: 'Sanna',
+        why: 'it is not clear what "moonlight" means for what Sanna avoids',
+      },
+      { row: 3, text: ', milk, 1', name: '', why: 'there is no name' },
+      { row: 4, text: 'Teo, , none', name: 'Teo', why: '"none" is no number of places from 1 to 20' },
+      { row: 5, text: 'Idris, , 1, extra', name: 'Idris', why: 'has 4 cells, the header 3' },
     ]);
     expect(read.rows.map((r) => [r.guest.name, r.group])).toEqual([
       ['Maren', 'Maren'],

@@ -15,6 +15,8 @@ export interface GuestRow {
 export interface BadRow {
   readonly row: number;
   readonly text: string;
+  /** Whose row it is, where that can be read. */
+  readonly name: string;
   readonly why: string;
 }
 
@@ -53,6 +55,8 @@ const tidy = (text: string): string =>
     .replace(/\s+/g, ' ')
     .trim();
 
+const clip = (name: string): string => name.slice(0, MOST_LETTERS);
+
 function columnsOf(header: readonly string[]): readonly ColumnReading[] {
   const taken = new Set<Column>();
   return header.map((cell) => {
@@ -84,29 +88,32 @@ export function readRoster(text: string): RosterReading {
   const from = hasHeader ? 1 : 0;
   table.slice(from).forEach((cells, n) => {
     const row = from + n + 1;
-    const refuse = (why: string): void => {
-      bad.push({ row, text: tidy(cells.join(', ')).slice(0, 4 * MOST_LETTERS), why });
+    const text = tidy(cells.join(', ')).slice(0, 4 * MOST_LETTERS);
+    const refuse = (why: string, name = ''): void => {
+      bad.push({ row, text, name, why });
     };
     if (open.has(from + n)) {
       refuse('a quotation mark is opened and never closed');
       return;
     }
     const read = hasHeader ? byColumns(cells, columns) : byLine(cells);
-    if (typeof read === 'string') refuse(read);
+    if ('why' in read) refuse(read.why, read.name);
     else for (const guest of read.guests) rows.push({ row, guest, group: read.group });
   });
   return { columns: hasHeader ? columns : [], rows, bad };
 }
 
-type RowReading = { readonly guests: readonly Guest[]; readonly group: string } | string;
+type RowReading =
+  { readonly guests: readonly Guest[]; readonly group: string } | { readonly why: string; readonly name: string };
 
 function byColumns(cells: readonly string[], columns: readonly ColumnReading[]): RowReading {
   const cell = (as: Column): string => tidy(cells[columns.findIndex((c) => c.as === as)] ?? '');
   const name = cell('name') === '' ? `${cell('first name')} ${cell('surname')}`.trim() : cell('name');
   const places = cell('places') === '' ? 1 : Number(cell('places'));
-  if (cells.length > columns.length) return `has ${cells.length} cells, the header ${columns.length}`;
+  if (cells.length > columns.length)
+    return { why: `has ${cells.length} cells, the header ${columns.length}`, name: clip(name) };
   if (!Number.isInteger(places) || places < 1 || places > MOST_PLACES)
-    return `"${cell('places')}" is no number of places from 1 to ${MOST_PLACES}`;
+    return { why: `"${cell('places')}" is no number of places from 1 to ${MOST_PLACES}`, name: clip(name) };
   return guestsOf(name, cell('avoids'), places, cell('comes with'));
 }
 
@@ -119,10 +126,11 @@ function byLine(cells: readonly string[]): RowReading {
 }
 
 function guestsOf(name: string, avoids: string, places: number, group: string): RowReading {
-  if (name === '') return 'there is no name';
-  if (name.length > MOST_LETTERS) return `the name is longer than ${MOST_LETTERS} letters`;
+  if (name === '') return { why: 'there is no name', name: '' };
+  if (name.length > MOST_LETTERS) return { why: `the name is longer than ${MOST_LETTERS} letters`, name: clip(name) };
   const { avoid, unknown } = readAvoided(avoids);
-  if (unknown.length > 0) return `it is not clear what "${unknown.join('", "')}" means for what ${name} avoids`;
+  if (unknown.length > 0)
+    return { why: `it is not clear what "${unknown.join('", "')}" means for what ${name} avoids`, name };
   // what the others of a booking avoid is not known, so the words of the one who booked stand for all
   const guests = Array.from({ length: places }, (_, n) => ({
     name: n === 0 ? name : `${name.slice(0, MOST_LETTERS - 12)}, guest ${n}`,

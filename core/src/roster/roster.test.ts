@@ -203,9 +203,12 @@ describe('bookings', () => {
     const after = take(start, [odd]);
     expect(after.workshop.roster).toHaveLength(2);
     expect(after.notes.waiting).toEqual([
-      { guest: { name: 'Ilse', avoid: [] }, why: 'it is not clear what "the usual" means' },
+      { guest: { name: 'Ilse', avoid: [] }, why: 'it is not clear what "the usual" means', ref: 'B2' },
     ]);
     expect(bookingNews(after, [odd])).toEqual([]);
+    expect(take(after, [{ ...odd, changed: 't2', status: 'cancelled' }]).notes.waiting).toEqual([]);
+    const mended = take(after, [{ ...odd, changed: 't2', people: [{ name: 'Ilse', avoids: 'egg' }] }]);
+    expect([mended.notes.waiting, mended.workshop.roster.at(-1)?.name]).toEqual([[], 'Ilse']);
   });
 });
 

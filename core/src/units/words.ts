@@ -21,10 +21,10 @@ export function durationText(sec: number): string {
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
 const MONTHS = 'January February March April May June July August September October November December'.split(' ');
 
-/** The local day so many seconds after doors open, as `Friday 5 March`; the day of the class says so. */
-export function dayText(clock: ClassClock, sec: number): string {
+/** The local day so many seconds after doors open, as `Friday 5 March`; told among others, the day of the class says so. */
+export function dayText(clock: ClassClock, sec: number, manner: 'plain' | 'among others' = 'among others'): string {
   const { dayOffset } = timeOfDay(clock, sec);
   const { weekday, day, month } = calendarDay(clock.date, dayOffset);
   const text = `${DAYS[weekday - 1] ?? ''} ${day} ${MONTHS[month - 1] ?? ''}`;
-  return dayOffset === 0 ? `${text}, the day of the class` : text;
+  return dayOffset === 0 && manner === 'among others' ? `${text}, the day of the class` : text;
 }

@@ -15,8 +15,8 @@ export const classNotesSchema = z.strictObject({
   kitchen: z.strictObject({ id: idSchema, asTaken: kitchenSchema }).optional(),
   /** Participants who want to stand together, group by group. */
   friends: listOf(listOf(idSchema)).default([]),
-  /** Kept aside: no seat, or not understood. */
-  waiting: listOf(z.strictObject({ guest: guestSchema, why: textSchema })).default([]),
+  /** Kept aside: no seat, or not understood; with the booking that they came by. */
+  waiting: listOf(z.strictObject({ guest: guestSchema, why: textSchema, ref: nameSchema.optional() })).default([]),
   /** Bookings that were taken, with the participants who came of them. */
   bookings: listOf(z.strictObject({ ref: nameSchema, stamp: stampSchema, people: listOf(idSchema) })).default([]),
   declined: listOf(z.strictObject({ ref: nameSchema, stamp: stampSchema })).default([]),

@@ -43,6 +43,10 @@ export const api = createApi({
       query: ({ kind, id }) => `documents/${kind}/${id}`,
       keepUnusedDataFor: 0,
     }),
+    listClasses: build.query<readonly StoredDocument[], null>({
+      query: () => 'documents/class?whole=true',
+      providesTags: ['class'],
+    }),
     listKitchens: build.query<readonly StoredKitchen[], null>({
       query: () => 'documents/kitchen?whole=true',
       providesTags: ['kitchen'],
@@ -88,6 +92,12 @@ export const api = createApi({
   }),
 });
 
-export const { useListDocumentsQuery, useGetDocumentQuery, useListBreadsQuery, useListKitchensQuery } = api;
+export const {
+  useListClassesQuery,
+  useListDocumentsQuery,
+  useGetDocumentQuery,
+  useListBreadsQuery,
+  useListKitchensQuery,
+} = api;
 export const { useCreateDocumentMutation, useRemoveDocumentMutation, useSaveDocumentMutation } = api;
 export const { useLazyGetBookingsQuery, useMoveStandInMutation } = api;

@@ -25,7 +25,7 @@ export function AddPeople({ record }: { readonly record: ClassRecord }) {
   const take = (): void => {
     const added = addGuests(record, fresh.slice(0, MOST_TAKEN)).record;
     const aside = (reading?.bad ?? []).map((b) => ({
-      guest: { name: b.text.slice(0, 120) || '?', avoid: [] },
+      guest: { name: b.name || b.text.slice(0, 120) || '?', avoid: [] },
       why: b.why,
     }));
     const waiting = [...added.notes.waiting, ...aside].slice(0, MOST_TAKEN);

@@ -1,15 +1,21 @@
 import { CopyPlus, FileUp, Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { copyClass, faultLine, readClassRecord, readWorkshopText, type ClassRecord, type Fault } from '@hodsman/core';
 import {
-  api,
+  copyClass,
+  dayText,
+  faultLine,
+  readClassRecord,
+  readWorkshopText,
+  type ClassRecord,
+  type Fault,
+} from '@hodsman/core';
+import {
   useCreateDocumentMutation,
-  useListDocumentsQuery,
+  useListClassesQuery,
   useRemoveDocumentMutation,
-  type DocumentSummary,
+  type StoredDocument,
 } from '../../app/api.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { ThemeButton } from '../../ui/ThemeButton.tsx';
@@ -19,7 +25,7 @@ const MOST_FAULTS = 8;
 
 /** All classes that are kept, and the ways to another one. */
 export function ClassList() {
-  const { data, isError } = useListDocumentsQuery('class', { refetchOnMountOrArgChange: true });
+  const { data, isError } = useListClassesQuery(null, { refetchOnMountOrArgChange: true });
   const [create, creation] = useCreateDocumentMutation();
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const navigate = useNavigate();
@@ -76,7 +82,7 @@ export function ClassList() {
         <NewClass onMade={(record) => void keep(record, 'setup/people')} />
         <ul aria-label="Classes" className="grid gap-2">
           {data?.map((c) => (
-            <ClassRow key={c.id} summary={c} onCopy={(record) => void keep(record, 'setup/times')} />
+            <ClassRow key={c.id} stored={c} onCopy={(record) => void keep(record, 'setup/times')} />
           ))}
         </ul>
       </main>
@@ -84,30 +90,36 @@ export function ClassList() {
   );
 }
 
+/** When it is, how many come, what they bake. */
+function factsOf({ workshop }: ClassRecord): string {
+  const breads = workshop.menu.map((m) => workshop.breads.find((b) => b.id === m.bread)?.name ?? m.bread);
+  const people = workshop.roster.length;
+  return `${dayText(workshop, 0, 'plain')} ${workshop.date.slice(0, 4)}, ${workshop.doorsOpen}–${workshop.tableTime}, ${people} ${people === 1 ? 'person' : 'people'}: ${breads.join(', ')}`;
+}
+
 interface RowProps {
-  readonly summary: DocumentSummary;
+  readonly stored: StoredDocument;
   readonly onCopy: (record: ClassRecord) => void;
 }
 
-function ClassRow({ summary, onCopy }: RowProps) {
+function ClassRow({ stored, onCopy }: RowProps) {
   const [date, setDate] = useState<string>();
   const [remove] = useRemoveDocumentMutation();
-  const dispatch = useAppDispatch();
-  const copy = async (): Promise<void> => {
-    const found = await dispatch(
-      api.endpoints.getDocument.initiate({ kind: 'class', id: summary.id }, { forceRefetch: true }),
-    );
-    const record = readClassRecord(found.data?.body);
+  const record = useMemo(() => readClassRecord(stored.body), [stored.body]);
+  const copy = (): void => {
     if (record.ok && date !== undefined && date !== '') onCopy(copyClass(record.value, date));
   };
   const drop = (): void => {
-    if (window.confirm(`Remove ${summary.title}? This cannot be undone.`))
-      void remove({ kind: 'class', id: summary.id, version: summary.version });
+    if (window.confirm(`Remove ${stored.title}? This cannot be undone.`))
+      void remove({ kind: 'class', id: stored.id, version: stored.version });
   };
   return (
     <li className="flex flex-wrap items-center gap-3 rounded-cut border border-line bg-panel px-4 py-2">
-      <Link to={`/class/${summary.id}/plan`} className="min-w-0 flex-1 truncate py-2 text-lg font-semibold">
-        {summary.title}
+      <Link to={`/class/${stored.id}/plan`} className="min-w-0 flex-1 truncate py-2 text-lg font-semibold">
+        {stored.title}
+        {record.ok && (
+          <span className="figures block truncate text-base font-normal text-quiet">{factsOf(record.value)}</span>
+        )}
       </Link>
       {date === undefined ? (
         <button type="button" className={SIDE_BUTTON} onClick={() => setDate('')}>
@@ -118,7 +130,7 @@ function ClassRow({ summary, onCopy }: RowProps) {
           className="flex items-end gap-2"
           onSubmit={(e) => {
             e.preventDefault();
-            void copy();
+            copy();
           }}
         >
           <label className="grid gap-1">
@@ -137,7 +149,7 @@ function ClassRow({ summary, onCopy }: RowProps) {
           </button>
         </form>
       )}
-      <button type="button" className={SMALL_ICON_BUTTON} aria-label={`Remove ${summary.title}`} onClick={drop}>
+      <button type="button" className={SMALL_ICON_BUTTON} aria-label={`Remove ${stored.title}`} onClick={drop}>
         <Trash2 size={18} aria-hidden />
       </button>
     </li>

@@ -7,7 +7,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
 
-const INPUT = 'min-h-11 rounded-cut border border-line bg-ground px-3';
+const INPUT = 'min-h-9 rounded-cut border border-line bg-ground px-3';
 
 /** What a class cannot do without: a name, a day, a kitchen, people, a bread. Everything else is set inside it. */
 export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) => void }) {
