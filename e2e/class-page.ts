@@ -39,9 +39,13 @@ export class ClassPage {
   }
 }
 
-/** A class of its own for a test: the demonstration under another title. */
-export async function makeClass(request: APIRequestContext, title: string): Promise<string> {
-  const made = await request.post('/api/documents/class', { data: { ...demoClass, title } });
+/** A class of its own for a test: a demonstration under another title. */
+export async function makeClass(
+  request: APIRequestContext,
+  title: string,
+  workshop: object = demoClass,
+): Promise<string> {
+  const made = await request.post('/api/documents/class', { data: { ...workshop, title } });
   expect(made.status()).toBe(201);
   return ((await made.json()) as { id: string }).id;
 }

@@ -33,8 +33,10 @@ test('a change of people, breads or griddles moves plan and verdict at once, and
   await expect(shell.figure('Griddles')).toHaveValue('3');
   expect(await shell.verdict.innerText()).toBe(words);
   await shell.saved();
-  const stored = (await (await request.get(`/api/documents/class/${id}`)).json()) as { body: { roster: unknown[] } };
-  expect(stored.body.roster).toHaveLength(9);
+  const stored = (await (await request.get(`/api/documents/class/${id}`)).json()) as {
+    body: { workshop: { roster: unknown[] } };
+  };
+  expect(stored.body.workshop.roster).toHaveLength(9);
 });
 
 test('a class that cannot work says so, by how much and why', async ({ page, request }) => {
@@ -83,14 +85,14 @@ test('a time that makes no sense is refused by path, kept for mending, and the c
 }) => {
   const id = await makeClass(request, 'Bad times');
   const shell = await ClassPage.open(page, id, 'setup');
-  await page.getByLabel('Table time').fill('09:00');
-  await page.getByLabel('Table time').press('Enter');
+  await page.getByLabel('Table time', { exact: true }).fill('09:00');
+  await page.getByLabel('Table time', { exact: true }).press('Enter');
   await expect(page.getByRole('alert')).toContainText(
     'tableTime: lies at or before doorsOpen, expected a later time of the same day',
   );
-  await expect(page.getByLabel('Table time')).toHaveValue('09:00');
-  await page.getByLabel('Table time').fill('11:45');
-  await page.getByLabel('Table time').press('Enter');
+  await expect(page.getByLabel('Table time', { exact: true })).toHaveValue('09:00');
+  await page.getByLabel('Table time', { exact: true }).fill('11:45');
+  await page.getByLabel('Table time', { exact: true }).press('Enter');
   await shell.planned();
   await expect(page.getByRole('alert')).toHaveCount(0);
   await expect(shell.verdict).toContainText('Fits, 41 min to spare');
@@ -109,14 +111,32 @@ test('two people on one class: the second sees what differs and chooses, and not
   await theirs.saved();
   await mine.more('Griddles');
   const dialog = page.getByRole('dialog');
-  await expect(dialog).toContainText('participants: 8 here, 9 there');
-  await expect(dialog).toContainText('griddles: 3 here, 2 there');
+  await expect(dialog.getByRole('region', { name: 'Changed there' })).toContainText('roster, Guest 9: added');
+  await expect(dialog.getByRole('region', { name: 'Changed here' })).toContainText('kitchen, griddles, G3: added');
   await dialog.getByRole('button', { name: /Take theirs/ }).click();
   await expect(mine.figure('Participants')).toHaveValue('9');
   await expect(mine.figure('Griddles')).toHaveValue('2');
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(mine.figure('Griddles')).toHaveValue('3');
   await mine.saved();
+  await other.close();
+});
+
+test('two people on one class who changed different things take both', async ({ browser, page, request }) => {
+  const id = await makeClass(request, 'Together');
+  const mine = await ClassPage.open(page, id);
+  const other = await browser.newPage();
+  const theirs = await ClassPage.open(other, id);
+  await theirs.more('Participants');
+  await theirs.saved();
+  await mine.more('Griddles');
+  await page.getByRole('dialog').getByRole('button', { name: 'Take both' }).click();
+  await expect(mine.figure('Participants')).toHaveValue('9');
+  await expect(mine.figure('Griddles')).toHaveValue('3');
+  await mine.saved();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(mine.figure('Participants')).toHaveValue('8');
+  await expect(mine.figure('Griddles')).toHaveValue('3');
   await other.close();
 });
 
@@ -136,7 +156,7 @@ test('a lost server loses no change: it is kept over a reload and saved once the
   await page.unroute('**/api/documents/class/*');
   await shell.saved();
   const stored = (await (await request.get(`/api/documents/class/${id}`)).json()) as {
-    body: { kitchen: { griddles: unknown[] } };
+    body: { workshop: { kitchen: { griddles: unknown[] } } };
   };
-  expect(stored.body.kitchen.griddles).toHaveLength(3);
+  expect(stored.body.workshop.kitchen.griddles).toHaveLength(3);
 });

@@ -3,9 +3,25 @@ import { isPlainObject, partsOf } from './entries.ts';
 
 const MOST_LETTERS = 60;
 
-/** "tableTime" as people say it: "table time". */
-const keyWords = (key: string): string =>
-  key.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
+/** Endings of keys that are units, as people write them. */
+const UNITS: Readonly<Record<string, string>> = {
+  Cm: 'cm',
+  Mm: 'mm',
+  G: 'g',
+  Ml: 'ml',
+  L: 'l',
+  C: '°C',
+  Min: 'min',
+  Sec: 's',
+  Pct: '%',
+};
+
+/** "tableTime" as people say it, "table time"; "tempC" is "temp (°C)". */
+function keyWords(key: string): string {
+  const [, stem = key, unit = ''] = /^([a-z][a-zA-Z]*?)(Cm|Mm|G|Ml|L|C|Min|Sec|Pct)$/.exec(key) ?? [];
+  const words = stem.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
+  return unit === '' ? words : `${words} (${UNITS[unit] ?? unit})`;
+}
 
 function valueWords(value: unknown): string {
   if (value === undefined) return 'nothing';

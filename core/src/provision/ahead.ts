@@ -211,6 +211,7 @@ function troublesOf(workshop: Workshop, items: readonly AheadItem[]): readonly s
   const isCovered = (sec: number): boolean =>
     workshop.prepTimes.some((p) => elapsedSec(workshop, p.from) <= sec && sec <= elapsedSec(workshop, p.to));
   return items
+    .filter((i) => !i.id.startsWith('starter:')) // it is fed at home as well
     .filter((i) => !isCovered(i.bestSec) && !isCovered(i.latestSec))
     .map((i) => `Nobody is there to ${i.words}: it lies outside the prep times.`);
 }

@@ -101,15 +101,15 @@ describe('a weight on a scale', () => {
       { scaleG, measures: 'none' },
       batches,
     );
-  it('is rounded to what the scale shows, and told exactly with a way out where that would be more than 2 % off', () => {
+  it('is rounded to what the scale shows, and told exactly with a way out where that would be more than 5 % off', () => {
     expect(row('flour', 'flour', 242.4, 5).text).toBe('240 g');
     expect(row('fine salt', 'salt', 4.36, 0.1)).toMatchObject({ text: '4.4 g', hints: [] });
     expect(row('baking soda', 'leaven', 0.8, 1)).toMatchObject({
       text: '0.80 g',
       hints: ['finer than this scale: about ⅛ tsp'],
     });
-    expect(row('fine salt', 'salt', 4.36, 1, 6).hints).toEqual([
-      'finer than this scale: weigh 26 g once and part it in 6',
+    expect(row('fine salt', 'salt', 4.36, 5, 6).hints).toEqual([
+      'finer than this scale: weigh 25 g once and part it in 6',
     ]);
     expect(row('instant yeast', 'leaven', 0.3, 0.1).hints).toEqual([]);
     expect(row('instant yeast', 'leaven', 0.34, 1).hints).toEqual([

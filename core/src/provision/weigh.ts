@@ -23,8 +23,10 @@ export interface WeighRow {
   readonly hints: readonly string[];
 }
 
-/** A weight moves by no more than this share of itself when it is rounded (see the trade's arithmetic). */
-const MOST_OFF = 0.02;
+/** A weight that a scale shows within this share of itself is weighed on it: pieces are divided no finer (common practice). */
+const MOST_OFF = 0.05;
+/** Sachets are named where they are as near as rounding is. */
+const SACHET_OFF = 0.02;
 /** Baking powder works as soon as it is wet, so it is never dissolved beforehand. */
 const DISSOLVES = /yeast|salt/i;
 const SACHET_G = 7;
@@ -70,7 +72,7 @@ function eggHints(ingredient: Ingredient, g: number): readonly string[] {
 function sachetHints(ingredient: Ingredient, g: number): readonly string[] {
   if (ingredient.role !== 'leaven' || !/yeast/i.test(ingredient.name)) return [];
   const { value, text } = vulgarFraction(g / SACHET_G, isHalfOrWhole);
-  const isNear = value > 0 && Math.abs(value * SACHET_G - g) <= MOST_OFF * g;
+  const isNear = value > 0 && Math.abs(value * SACHET_G - g) <= SACHET_OFF * g;
   return isNear ? [`${text} sachet${value > 1 ? 's' : ''} of ${SACHET_G} g`] : [];
 }
 

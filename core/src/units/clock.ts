@@ -65,9 +65,9 @@ export function daysBetween(from: string, to: string): number {
   return Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to), { largestUnit: 'days' }).days;
 }
 
-/** A local date and time, `YYYY-MM-DDTHH:MM`, so many days later at the same time of day. */
-export function laterDateTime(local: string, days: number): string {
-  return Temporal.PlainDateTime.from(local).add({ days }).toString({ smallestUnit: 'minute' });
+/** A local date and time, `YYYY-MM-DDTHH:MM`, so many days and minutes later; days keep the time of day. */
+export function laterDateTime(local: string, by: { readonly days?: number; readonly minutes?: number }): string {
+  return Temporal.PlainDateTime.from(local).add(by).toString({ smallestUnit: 'minute' });
 }
 
 /** Day of the week (1 is Monday), day and month of a date so many days later. */

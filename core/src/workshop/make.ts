@@ -63,8 +63,8 @@ export function newClass(b: Beginning): Result<ClassRecord> {
 export function copyClass(record: ClassRecord, date: string): ClassRecord {
   const days = daysBetween(record.workshop.date, date);
   const prepTimes = record.workshop.prepTimes.map((p) => ({
-    from: laterDateTime(p.from, days),
-    to: laterDateTime(p.to, days),
+    from: laterDateTime(p.from, { days }),
+    to: laterDateTime(p.to, { days }),
   }));
   return {
     workshop: { ...record.workshop, date, prepTimes },

@@ -2,10 +2,14 @@ import type { SaveState } from './kept.ts';
 
 const WORDS: Readonly<Record<SaveState, string>> = { saved: 'saved', waiting: 'saving …', conflict: 'not saved' };
 
-/** How what is open stands to what is stored. */
-export function SaveWords({ state }: { readonly state: SaveState }) {
+/** How what is open stands to what is stored; `what` tells it from the page's own where two are open. */
+export function SaveWords({ state, what }: { readonly state: SaveState; readonly what?: string }) {
   return (
-    <span className="text-sm text-quiet" role="status" data-testid="save-state">
+    <span
+      className="text-sm text-quiet"
+      role="status"
+      data-testid={what === undefined ? 'save-state' : `${what}-save-state`}
+    >
       {WORDS[state]}
     </span>
   );

@@ -15,6 +15,11 @@ export function planInWorker(workshop: Workshop, onPlan: (plan: Plan, isFinal: b
   return planner.plan(workshop, proxy(onPlan));
 }
 
+/** Advice that nobody waits for any more leaves the machine to the planner. */
+export function stopAdvising(): void {
+  void adviser?.stop();
+}
+
 /** Asks in a worker what would help a class. */
 export function adviseInWorker(workshop: Workshop, plan: Plan, onAdvice: (advice: Advice) => void): Promise<void> {
   adviser ??= start('adviser');

@@ -62,6 +62,10 @@ const face = {
     });
     if (call === latest) onAdvice({ clash, fixes, doneShare: 1 });
   },
+  /** Gives up whatever is under way. */
+  stop: (): void => {
+    latest++;
+  },
 };
 export type PlannerFace = typeof face;
 

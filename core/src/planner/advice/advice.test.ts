@@ -3,7 +3,7 @@ import { buildWorkshop } from '../../testing/index.ts';
 import { findBrokenRules } from '../check/index.ts';
 import { planClass } from '../plan-class.ts';
 
-import { clashOf, rankFixes } from './index.ts';
+import { clashOf, longBreads, rankFixes } from './index.ts';
 
 /** Eight people, two breads each, one griddle of one spot, and 35 minutes: the griddle alone takes 31 min 40 s. */
 const crowded = buildWorkshop({ people: 8, each: 2, griddles: 1, griddleCm: 26, tableTime: '10:45' });
@@ -97,5 +97,42 @@ describe('fixes', () => {
     expect(shares).toHaveLength(3);
     expect(shares).toEqual([...shares].sort((a, b) => a - b));
     expect(step.value.length).toBeLessThanOrEqual(3);
+  });
+});
+
+describe('a bread that is longer than the class', () => {
+  const slow = buildWorkshop({
+    people: 2,
+    change: (f) => {
+      f['breads'][0].steps[1].window = { min: 240, ideal: 360, max: 720 };
+      f['breads'][0].steps.splice(2, 0, {
+        id: 'bench',
+        kind: 'rest',
+        per: 'batch',
+        at: 'room',
+        window: { min: 5, ideal: 10, max: 60 },
+      });
+      f['breads'][0].steps.splice(2, 0, {
+        id: 'ball',
+        kind: 'ball',
+        per: 'batch',
+        by: 'team',
+        at: 'bench',
+        minutes: 2,
+      });
+    },
+  });
+  it('is proposed to be made ahead through its longest rest, at an hour when people are awake, and then is right', () => {
+    const [long] = longBreads(slow);
+    expect(long?.words).toBe('Plain flat takes 4 h 17 at the least, the class has 1 h 50');
+    expect(long?.workshop.menu[0]?.dough).toEqual({ mode: 'ahead', through: 'rest' });
+    // six hours before ten o'clock is night: six o'clock leaves the four hours that it needs
+    expect(long?.workshop.prepTimes[0]?.from).toMatch(/T(0[6-9]|1\d|2[01]):/);
+    const plan = long && planClass(long.workshop, { effort: 1 });
+    expect(plan?.broken).toEqual([]);
+    expect(long && longBreads(long.workshop)).toEqual([]);
+  });
+  it('is none where the class is long enough', () => {
+    expect(longBreads(crowded)).toEqual([]);
   });
 });

@@ -1,7 +1,7 @@
 import { methodTimes, USUAL_BENCH } from '../../bread/index.ts';
 import { spotsOnGriddle } from '../../kitchen/index.ts';
 import { isRest, type CookStep, type Step } from '../../method/index.ts';
-import { durationText, laterDateTime } from '../../units/index.ts';
+import { durationText, elapsedSec, laterDateTime, timeOfDay } from '../../units/index.ts';
 import { setBreadsEach, setGriddleCount, type Bread, type MenuLine, type Workshop } from '../../workshop/index.ts';
 import { moreStaff } from './rule-groups.ts';
 
@@ -20,9 +20,10 @@ const WARMEST_C = 38;
 const PAPERED_WAIT_MIN = 20;
 /** A round smaller than this share of what it was is another bread. */
 const LEAST_DIAMETER_SHARE = 0.75;
-/** Staff who make a dough ahead come so long before the doors; for a longer one the evening before. */
-const AHEAD_PREP_MIN = 180;
-const EVENING = { from: '16:00', to: '19:00' } as const;
+/** Hours in which staff can be asked to come. */
+const DAY = { from: 6, to: 22 } as const;
+const QUARTER_MIN = 15;
+const PREP_SLACK_MIN = 30;
 
 /** All single changes that make sense for a class, each with the class that comes of it. */
 export function changesOf(w: Workshop): readonly Change[] {
@@ -88,34 +89,65 @@ function smallerPieces(w: Workshop, line: MenuLine): Change | undefined {
 }
 
 /** The batch steps of a bread up to its last batch rest; none where it has no batch rest. */
-function longestAhead(bread: Bread): readonly Step[] {
+export function longestAhead(bread: Bread): readonly Step[] {
   const chain = bread.steps.filter((s) => s.kind !== 'prepare' && s.per === 'batch');
   return chain.slice(0, chain.findLastIndex(isRest) + 1);
 }
 
-/** A line with its dough made ahead, and prep times that are long enough for it where there are none. */
+/** A line with its dough made ahead, and a prep time for it where none fits. */
 const withDough = (w: Workshop, line: MenuLine, dough: MenuLine['dough'], ahead: readonly Step[]): Workshop => ({
   ...w,
   menu: w.menu.map((m) => (m === line ? { ...m, dough } : m)),
-  prepTimes: w.prepTimes.length > 0 ? w.prepTimes : [...prepFor(w, ahead)],
+  prepTimes: [...prepFor(w, ahead)],
 });
 
+/** Prep times in which staff can begin such a dough, so that it is ready when the doors open or soon after. */
 function prepFor(w: Workshop, ahead: readonly Step[]): Workshop['prepTimes'] {
-  const { leastSec } = methodTimes(ahead, USUAL_BENCH);
-  const sameDay = { from: `${w.date}T${shifted(w.doorsOpen, -AHEAD_PREP_MIN)}`, to: `${w.date}T${w.doorsOpen}` };
-  if (leastSec <= 60 * AHEAD_PREP_MIN) return [sameDay];
-  const [from, to] = [laterDateTime(`${w.date}T${EVENING.from}`, -1), laterDateTime(`${w.date}T${EVENING.to}`, -1)];
-  return [{ from, to }, sameDay];
+  const { steps, leastSec, idealSec, mostSec } = methodTimes(ahead, USUAL_BENCH);
+  const handsSec = steps.reduce((sum, t) => sum + (isRest(t.step) ? 0 : t.idealSec), 0);
+  const isEnough = w.prepTimes.some(({ from, to }) => {
+    const [first, last] = [Math.max(elapsedSec(w, from), -mostSec), Math.min(elapsedSec(w, to) - handsSec, -leastSec)];
+    return first <= last;
+  });
+  if (isEnough) return w.prepTimes;
+  const minutes = awake(w, leastSec, idealSec, mostSec);
+  const long = Math.ceil((handsSec / 60 + PREP_SLACK_MIN) / QUARTER_MIN) * QUARTER_MIN;
+  const doors = `${w.date}T${w.doorsOpen}`;
+  const added = {
+    from: laterDateTime(doors, { minutes: -minutes }),
+    to: laterDateTime(doors, { minutes: long - minutes }),
+  };
+  return [...w.prepTimes, added].sort((a, b) => (a.from < b.from ? -1 : 1));
 }
 
-export function madeAhead(w: Workshop, line: MenuLine): Change | undefined {
+/** Minutes before the doors at which a dough is begun: at its ideal, or in the evening or the morning where that would be night. */
+function awake(w: Workshop, leastSec: number, idealSec: number, mostSec: number): number {
+  const quarters = (sec: number): number => Math.ceil(sec / 60 / QUARTER_MIN) * QUARTER_MIN;
+  const isDay = (minutes: number): boolean => {
+    const { hour } = timeOfDay(w, -60 * minutes);
+    return hour >= DAY.from && hour < DAY.to;
+  };
+  const ideal = quarters(idealSec);
+  for (let away = 0; ; away += QUARTER_MIN) {
+    const [later, earlier] = [ideal - away, ideal + away];
+    const canLater = later * 60 >= leastSec;
+    const canEarlier = earlier * 60 <= mostSec;
+    if (canLater && isDay(later)) return later;
+    if (canEarlier && isDay(earlier)) return earlier;
+    if (!canLater && !canEarlier) return ideal;
+  }
+}
+
+/** The class in which staff make a line's dough through the last of these batch steps; by default all of them. */
+export function madeAhead(w: Workshop, line: MenuLine, ahead?: readonly Step[]): Change | undefined {
   const bread = breadOf(w, line);
-  const through = bread && longestAhead(bread).at(-1);
-  if (!through || line.dough.mode !== 'station' || w.kitchen.staff.length === 0) return undefined;
+  const steps = ahead ?? (bread ? longestAhead(bread) : []);
+  const through = steps.at(-1);
+  if (!bread || !through || line.dough.mode !== 'station' || w.kitchen.staff.length === 0) return undefined;
   return {
     id: `ahead:${line.bread}`,
     words: `dough of ${bread.name} made ahead by staff`,
-    workshop: withDough(w, line, { mode: 'ahead', through: through.id }, longestAhead(bread)),
+    workshop: withDough(w, line, { mode: 'ahead', through: through.id }, steps),
   };
 }
 

@@ -1,6 +1,6 @@
 import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { Shuffle, Users } from 'lucide-react';
+import { ChevronDown, Shuffle, Users } from 'lucide-react';
 import { useState } from 'react';
 import {
   linesOf,
@@ -230,42 +230,48 @@ interface ChipProps {
 
 const ITEM = 'block w-full px-4 py-2 text-left data-focus:bg-steel';
 
-/** Somebody at a bench: dragged, or moved from the menu that a press opens. */
+/** Somebody at a bench: dragged, or moved from the menu beside the name; a press on the name chooses them. */
 function Chip({ person, record, isChosen, onChoose, onMove, onSwap }: ChipProps) {
   const { workshop } = record;
   const drag = useDraggable({ id: person.id });
   const drop = useDroppable({ id: KEY.person + person.id });
   const holds = new Set(linesOf(workshop).flatMap((l) => [...l.holds]));
-  const strict = person.avoid.filter((a) => holds.has(a.what)).map((a) => a.what);
+  const avoided = person.avoid.filter((a) => holds.has(a.what)).map((a) => a.what);
   const at = workshop.stations.find((s) => s.members.includes(person.id));
   const empty = workshop.kitchen.benches.filter((b) => !workshop.stations.some((s) => s.bench === b.id));
   const offset = drag.transform;
+  const look = isChosen
+    ? 'border-hands bg-hands text-on-hands'
+    : drop.isOver && !drag.isDragging
+      ? 'border-hands bg-steel'
+      : 'border-line bg-ground';
   return (
     <div
       ref={(node) => {
         drag.setNodeRef(node);
         drop.setNodeRef(node);
       }}
-      className={`touch-none ${drag.isDragging ? 'relative z-10' : ''}`}
+      className={`flex min-h-11 rounded-cut border ${look} ${drag.isDragging ? 'relative z-10' : ''}`}
       style={offset ? { transform: `translate(${offset.x}px, ${offset.y}px)` } : undefined}
-      onPointerDown={(e) => drag.listeners?.['onPointerDown']?.(e)}
     >
+      <button
+        type="button"
+        aria-pressed={isChosen}
+        className="max-w-44 cursor-grab touch-none pr-1 pl-3 text-left"
+        title={person.name}
+        onPointerDown={(e) => drag.listeners?.['onPointerDown']?.(e)}
+        onClick={onChoose}
+      >
+        <span className="block truncate">{person.name}</span>
+        {avoided.length > 0 && (
+          <span className={`block truncate text-xs ${isChosen ? '' : 'text-trouble'}`}>no {avoided.join(', ')}</span>
+        )}
+      </button>
       <Menu>
-        <MenuButton
-          className={`min-h-11 max-w-52 rounded-cut border px-3 text-left ${isChosen ? 'border-hands bg-hands text-on-hands' : drop.isOver && !drag.isDragging ? 'border-hands bg-steel' : 'border-line bg-ground'}`}
-          aria-label={`${person.name}${strict.length > 0 ? `, avoids ${strict.join(', ')}` : ''}`}
-        >
-          <span className="block truncate">{person.name}</span>
-          {strict.length > 0 && (
-            <span className={`block truncate text-xs ${isChosen ? '' : 'text-trouble'}`}>no {strict.join(', ')}</span>
-          )}
+        <MenuButton className="grid w-8 place-items-center" aria-label={`Move ${person.name}`}>
+          <ChevronDown size={16} aria-hidden />
         </MenuButton>
-        <MenuItems anchor="bottom start" className="z-20 max-h-96 rounded-cut border border-line bg-panel">
-          <MenuItem>
-            <button type="button" className={ITEM} onClick={onChoose}>
-              {isChosen ? 'Do not choose' : 'Choose, to keep together'}
-            </button>
-          </MenuItem>
+        <MenuItems anchor="bottom end" className="z-20 max-h-96 rounded-cut border border-line bg-panel">
           {workshop.stations
             .filter((s) => s !== at)
             .map((s) => (

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Plan, Workshop } from '@hodsman/core';
-import { adviseInWorker } from '../../workers/planner-client.ts';
+import { adviseInWorker, stopAdvising } from '../../workers/planner-client.ts';
 import type { Advice } from '../../workers/planner.worker.ts';
 
 /** What would help a class, while `isWanted`; undefined until something is known. Advice on another state of the class is dropped. */
@@ -14,6 +14,7 @@ export function useAdvice(workshop: Workshop, plan: Plan, isWanted: boolean): Ad
     });
     return () => {
       isCurrent = false;
+      stopAdvising();
     };
   }, [workshop, plan, isWanted]);
   return isWanted && known?.plan === plan ? known.advice : undefined;

@@ -1,6 +1,6 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { faultLine, newClass, type ClassRecord, type Fault } from '@hodsman/core';
+import { faultLine, newClass, readClassRecord, type ClassRecord, type Fault } from '@hodsman/core';
 import { useListBreadsQuery, useListKitchensQuery } from '../../app/api.ts';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
@@ -32,8 +32,10 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
       breads: [bread.body],
       participants,
     });
-    setFaults(made.ok ? [] : made.faults);
-    if (made.ok) onMade(made.value);
+    // what the kitchen cannot do for the bread is told here
+    const read = made.ok ? readClassRecord(made.value) : made;
+    setFaults(read.ok ? [] : read.faults);
+    if (read.ok) onMade(read.value);
   };
   return (
     <form

@@ -79,7 +79,7 @@ export function ShoppingSheet() {
           <span className="text-quiet">used up, {moneyText(list.usedCostPerPerson, list.currency)} a person</span>
         </p>
         <span className="ml-auto flex items-center gap-3 print:hidden">
-          <SaveWords state={open.saveState} />
+          <SaveWords state={open.saveState} what="pantry" />
           <button
             type="button"
             className={SIDE_BUTTON}

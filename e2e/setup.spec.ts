@@ -1,0 +1,207 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test, type Page } from '@playwright/test';
+import sundayClass from '../demo/class-sunday.json' with { type: 'json' };
+import { violations } from './axe.ts';
+import { ClassPage, makeClass } from './class-page.ts';
+
+const download = async (page: Page, name: RegExp | string): Promise<string> => {
+  const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name }).click()]);
+  return readFile(await file.path(), 'utf8');
+};
+const chip = (page: Page, name: string) => page.getByTestId('seating').getByRole('button', { name, exact: true });
+const bench = (page: Page, station: string) => page.getByTestId('seating').locator('li', { hasText: station });
+
+test('a new class is made, its people pasted, a bread given to who avoids one, and it goes out and in as a file', async ({
+  page,
+}) => {
+  await page.goto('/classes');
+  await page.getByLabel('What it is called').fill('Tuesday ovals');
+  await page.getByLabel('Day', { exact: true }).fill('2027-05-11');
+  await page.getByLabel('First bread').selectOption({ label: 'Yogurt ovals' });
+  await page.getByLabel('Participants', { exact: true }).fill('2');
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page.getByRole('alert')).toContainText('warm');
+  await page.getByLabel('Kitchen', { exact: true }).selectOption({ label: 'The Old Tannery' });
+  await page.getByRole('button', { name: 'Make it' }).click();
+  await expect(page).toHaveURL(/\/setup\/people$/);
+  const shell = new ClassPage(page);
+  await shell.planned();
+
+  await page
+    .getByRole('textbox', { name: /One a line/ })
+    .fill('Who;Diet\n"Berg, Sanna";no dairy\nTeo;moonlight\nNoor;\n');
+  const preview = page.getByTestId('roster-preview');
+  await expect(preview).toContainText('“Who” is taken as name, “Diet” is taken as avoids.');
+  await expect(preview).toContainText('2 people understood, 1 row kept aside.');
+  await expect(preview).toContainText('Row 3: it is not clear what "moonlight" means for what Teo avoids');
+  await page.getByRole('button', { name: 'Add 2 people' }).click();
+  await expect(chip(page, 'Berg, Sanna no milk')).toBeVisible();
+  await page.getByRole('button', { name: 'Seat', exact: true }).click();
+  await expect(chip(page, 'Teo')).toBeVisible();
+  await expect(page.getByRole('link', { name: /Class.*needs a look/ })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Menu 1 without bread' }).click();
+  const gap = page.getByTestId('gap');
+  await expect(gap).toContainText(
+    'Berg, Sanna avoids milk and cannot make Yogurt ovals: nothing on the menu is for them.',
+  );
+  await gap.getByRole('button', { name: /Ovals with soya yogurt a variant of it/ }).click();
+  await expect(gap).toHaveCount(0);
+  await shell.planned();
+  await expect(page.getByRole('link', { name: /Class.*in order/ })).toBeVisible();
+
+  await page.getByRole('link', { name: 'Day and times' }).click();
+  const file = await download(page, 'Save as a workshop file');
+  expect(JSON.parse(file)).toMatchObject({
+    format: 'hodsman-workshop',
+    title: 'Tuesday ovals',
+    menu: [{}, { for: ['p3'] }],
+  });
+  await shell.saved();
+  await page.getByRole('link', { name: 'All classes' }).click();
+  await page.getByLabel('Open a workshop file').setInputFiles({
+    name: 'broken.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(file.replace('"welcomeMin"', '"welcomeMinutes"')),
+  });
+  await expect(page.getByRole('alert')).toContainText('welcomeMinutes: is no key of the format');
+  await page.getByLabel('Open a workshop file').setInputFiles({
+    name: 'class.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(file.replace('Tuesday ovals', 'Tuesday again')),
+  });
+  await shell.planned();
+  await expect(page.getByRole('heading', { name: 'Tuesday again' })).toBeVisible();
+  await page.getByRole('link', { name: 'All classes' }).click();
+  const row = page.getByRole('listitem').filter({ hasText: 'Tuesday again' });
+  await row.getByRole('button', { name: 'Copy to another day' }).click();
+  await row.getByLabel('Day of the copy').fill('2027-05-18');
+  await row.getByRole('button', { name: 'Copy', exact: true }).click();
+  await shell.planned();
+  await expect(page.getByLabel('Date')).toHaveValue('2027-05-18');
+});
+
+test('people are seated by drag, from their menu and all at once, and undo takes each back', async ({
+  page,
+  request,
+}) => {
+  const id = await makeClass(request, 'Seats');
+  const shell = await ClassPage.open(page, id, 'setup/people');
+  const names = async (station: string): Promise<readonly string[]> =>
+    bench(page, station).locator('button[aria-pressed]').allInnerTexts();
+  expect(await names('Station 1')).toEqual(['Ottilie', 'Bram']);
+  const [from, to] = [await chip(page, 'Bram').boundingBox(), await chip(page, 'Teo').boundingBox()];
+  if (!from || !to) throw new Error('both stand at a bench');
+  await page.mouse.move(from.x + 20, from.y + 20);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 60, from.y + 25, { steps: 4 });
+  await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
+  await page.mouse.up();
+  expect(await names('Station 1')).toEqual(['Ottilie', 'Teo']);
+  expect(await names('Station 2')).toEqual(['Sanna', 'Bram']);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  expect(await names('Station 1')).toEqual(['Ottilie', 'Bram']);
+
+  // by keys alone: to an empty bench
+  await chip(page, 'Move Bram').focus();
+  await page.keyboard.press('Enter');
+  await page.getByRole('menuitem', { name: 'To bench B5, by themselves' }).press('Enter');
+  await expect(bench(page, 'Station 5')).toContainText('Bram');
+  for (const name of ['Bram', 'Pell']) {
+    await chip(page, name).click();
+  }
+  await page.getByRole('button', { name: 'Keep these 2 together' }).click();
+  await page.getByRole('button', { name: 'Seat everybody' }).click();
+  const together = page.getByTestId('seating').locator('li').filter({ hasText: 'Bram' });
+  await expect(together).toContainText('Pell');
+  await shell.planned();
+  await expect(shell.verdict).toContainText('Fits');
+  await shell.saved();
+});
+
+test('bookings of the feed are taken or declined, late ones and cancellations too', async ({ page, request }) => {
+  const id = await makeClass(request, 'Seats booked');
+  const shell = await ClassPage.open(page, id, 'setup/people');
+  await page.getByRole('button', { name: 'Look for bookings' }).click();
+  const news = page.getByTestId('news').getByRole('listitem');
+  await expect(news.filter({ hasText: 'R-201, booked' })).toContainText('Jonas Aarestad (no dairy)');
+  await page.getByRole('button', { name: 'Take R-202' }).click();
+  await expect(chip(page, 'Petra Quill')).toBeVisible();
+  await page.getByRole('button', { name: 'Decline R-201' }).click();
+  await expect(news.filter({ hasText: 'R-201' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Let a day pass' }).click();
+  await page.getByRole('button', { name: 'Let a day pass' }).click();
+  await page.getByRole('button', { name: 'Let them go R-202' }).click();
+  await expect(chip(page, 'Petra Quill')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(chip(page, 'Petra Quill')).toBeVisible();
+  await shell.saved();
+});
+
+test('a kitchen that changed since is told, and its changes are taken without losing the class’s own', async ({
+  page,
+  request,
+}) => {
+  const kitchen = { ...sundayClass.kitchen, name: 'A test kitchen' };
+  const made = await request.post('/api/documents/kitchen', { data: kitchen });
+  const { id: kitchenId } = (await made.json()) as { id: string };
+  const notes = { kitchen: { id: kitchenId, asTaken: kitchen } };
+  const record = { workshop: { ...sundayClass, title: 'Sunday elsewhere', kitchen }, notes };
+  const { id } = (await (await request.post('/api/documents/class', { data: record })).json()) as { id: string };
+  const shell = await ClassPage.open(page, id, 'kitchen');
+  await expect(page.getByTestId('kitchen-state')).toContainText('A copy, as it was taken');
+  await expect(page.getByRole('img', { name: 'G1 holds 2 Yogurt ovals' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'G1 holds 6 Coiled spring onion rounds' })).toBeVisible();
+  await page.getByRole('textbox', { name: 'Seats of small bench' }).fill('3');
+  await expect(page.getByTestId('kitchen-state')).toContainText('benches, small bench, seats: 2 → 3');
+
+  await page.goto(`/kitchens/${kitchenId}`);
+  await page.getByRole('textbox', { name: 'Temperature of the warm box' }).fill('34');
+  await shell.saved();
+  await page.goto(`/class/${id}/kitchen`);
+  const since = page.getByRole('region', { name: 'The kitchen has changed since' });
+  await expect(since).toContainText('places, the warm box, temp (°C): 31 → 34');
+  await since.getByRole('button', { name: 'Take the changes' }).click();
+  await expect(since).toHaveCount(0);
+  await expect(page.getByRole('textbox', { name: 'Temperature of the warm box' })).toHaveValue('34');
+  await expect(page.getByRole('textbox', { name: 'Seats of small bench' })).toHaveValue('3');
+  await shell.saved();
+});
+
+test('a table of 5,000 rows is read, and what finds no seat waits', async ({ page, request }) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Seats for many'), 'setup/people');
+  const rows = Array.from({ length: 5000 }, (_, i) => `"=1+${i}",,Guest ${i}`);
+  await page.getByLabel('From a CSV file').setInputFiles({
+    name: 'many.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(`\ufeffsheet,allergies,name\r\n${rows.join('\r\n')}`),
+  });
+  await expect(page.getByTestId('roster-preview')).toContainText('5000 people understood; only 4 seats are free');
+  await page.getByRole('button', { name: 'Add 200 people' }).click();
+  await expect(page.getByRole('link', { name: 'People 196 waiting' })).toBeVisible();
+  await shell.saved();
+});
+
+test('every new page passes axe in both themes', async ({ page, request }) => {
+  const id = await makeClass(request, 'Sunday pages', sundayClass);
+  const steps = [
+    'kitchen',
+    'setup/times',
+    'setup/people',
+    'setup/menu',
+    'dough/sheet',
+    'dough/ahead',
+    'dough/kit',
+    'dough/shopping',
+    'dough/allergens',
+  ];
+  for (const theme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme: theme });
+    for (const path of [...steps.map((s) => `/class/${id}/${s}`), '/classes', '/kitchens']) {
+      await page.goto(path);
+      await page.getByRole('main').waitFor();
+      await page.waitForLoadState('networkidle');
+      expect(await violations(page), `${path}, ${theme}`).toEqual([]);
+    }
+  }
+});
