@@ -12,6 +12,7 @@ const OUTSIDE = [
   ['@hodsman/*', 'the core depends on no other workspace'],
 ];
 const PLANNER = ['**/planner/**', 'the planner builds on this part, not the other way round'];
+const PROVISION = ['**/provision/**', 'provision follows from the class, not the other way round'];
 const WORKSHOP = ['**/workshop/**', 'the workshop builds on this part, not the other way round'];
 
 export default tseslint.config(
@@ -62,7 +63,7 @@ export default tseslint.config(
   },
   // rule lists do not add up, so every folder names all that it may not import
   {
-    files: ['core/src/{units,faults}/**/*.ts'],
+    files: ['core/src/{units,faults,compare}/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: no(...OUTSIDE, PLANNER, WORKSHOP, [
       '**/{foods,formula,method,kitchen,bread,recipe,formats,plan}/**',
@@ -89,6 +90,21 @@ export default tseslint.config(
     files: ['core/src/workshop/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: no(...OUTSIDE, PLANNER, ['**/formats/**', 'formats puts the parts together']),
+  },
+  {
+    files: ['core/src/roster/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: no(...OUTSIDE, PLANNER, ['**/formats/**', 'formats puts the parts together'], PROVISION),
+  },
+  {
+    files: ['core/src/provision/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: no(
+      ...OUTSIDE,
+      ['**/formats/**', 'formats puts the parts together'],
+      ['**/roster/**', 'what is weighed does not ask who was invited'],
+      ['**/planner/*/**', 'the planner is known by its face alone'],
+    ),
   },
   {
     files: ['core/src/planner/search/**/*.ts'],
@@ -142,6 +158,8 @@ export default tseslint.config(
     rules: no(
       ['../../features/**', 'features do not import one another'],
       ['../class-*/**', 'features do not import one another'],
+      ['../classes/**', 'features do not import one another'],
+      ['../kitchens/**', 'features do not import one another'],
       ['../plan/**', 'features do not import one another'],
       ['../dough/**', 'features do not import one another'],
       ['../breads/**', 'features do not import one another'],

@@ -46,11 +46,11 @@ test('time on the board can be stretched and fitted again', async ({ page }) => 
 
 test('the dough cards show the grams of the plan file', async ({ page }) => {
   await ClassPage.open(page, 'demo-class', 'dough');
-  const card = page.getByRole('article', { name: /station S2/ });
+  const card = page.getByRole('article', { name: /Station 2/ });
   // 5 pieces × 62 g × 1.03 = 319.3 g; ÷ 166.8 % = 191.4 g of flour, 85 % of it plain
   await expect(card.getByRole('row', { name: /^plain wheat flour 1/ })).toContainText('163 g');
   await expect(card.getByRole('row', { name: /^dough/ })).toContainText('319 g');
-  await expect(card).toContainText('5 pieces of 62 g, 1 of them spare');
+  await expect(card).toContainText('divide into 5 of 62 g, 1 of them spare');
 });
 
 for (const theme of ['light', 'dark'] as const)

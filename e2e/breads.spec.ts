@@ -173,7 +173,7 @@ test('a bread goes onto the menu of the class that is open', async ({ page, requ
 test('the dough sheet reckons water and yeast from the warmth of the day', async ({ page, request }) => {
   const id = await makeClass(request, 'Warm evening');
   await page.goto(`/class/${id}/dough`);
-  const card = page.getByRole('article', { name: 'Soft griddle round, station S1' });
+  const card = page.getByRole('article', { name: 'Soft griddle round, Station 1' });
   await expect(card).toContainText('water at 35 °C');
   await page.getByLabel('Room, °C').fill('27');
   await expect(card).toContainText('water at 29 °C');

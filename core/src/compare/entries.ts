@@ -15,7 +15,7 @@ function keyOf(entry: unknown): string | undefined {
 }
 
 /** The entries of a list by what names them, in their order; undefined where an entry has no name of its own. */
-export function entriesOf(list: readonly unknown[]): ReadonlyMap<string, unknown> | undefined {
+function entriesOf(list: readonly unknown[]): ReadonlyMap<string, unknown> | undefined {
   const entries = new Map<string, unknown>();
   for (const entry of list) {
     const key = keyOf(entry);

@@ -144,7 +144,7 @@ describe('shopping', () => {
   it('takes what is needed less the stock in whole packs, and tells what is left over and what it costs', () => {
     const flour = item('plain wheat flour');
     const need = classTotals(sunday)
-      .all.filter((t) => /^plain wheat flour/.test(t.name))
+      .all.filter((t) => t.name.startsWith('plain wheat flour'))
       .reduce((s, t) => s + t.g, 0);
     expect(flour).toMatchObject({ haveG: 1200, packG: 1500, packs: 1, isEstimate: false });
     expect(flour.needG).toBeCloseTo(need);
@@ -152,7 +152,7 @@ describe('shopping', () => {
     expect(flour.cost).toBe(1.65);
     expect(flour.usedCost).toBeCloseTo((need / 1500) * 1.65);
     expect(list.costPerPerson * 12).toBeCloseTo(list.items.reduce((s, i) => s + i.cost, 0));
-    expect(list.items.some((i) => /water/.test(i.what))).toBe(false);
+    expect(list.items.some((i) => i.what.includes('water'))).toBe(false);
   });
   it('follows the pantry: enough in the store buys nothing', () => {
     const stocked = shoppingList(sunday, changePantry(pantry, 'plain wheat flour', { haveG: 5000 }));

@@ -35,7 +35,7 @@ const practiceBatch = (share: Batch, id: string): Batch => ({
 });
 
 /** Every dough that is weighed in a class, each once: what stations and their shares need, and practice doughs. */
-export function weighedBatches(workshop: Workshop): readonly Batch[] {
+function weighedBatches(workshop: Workshop): readonly Batch[] {
   const batches = batchesOf(workshop, linesOf(workshop));
   return [...batches, ...practicesOf(batches).map(({ id, share }) => practiceBatch(share, id))];
 }

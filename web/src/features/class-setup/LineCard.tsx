@@ -47,7 +47,9 @@ export function LineCard({ line, workshop }: { readonly line: Line; readonly wor
   const set = (part: Parameters<typeof changeLine>[2]): void => {
     dispatch(applyEdit(success(changeLine(workshop, bread.id, part))));
   };
-  const put = (next: Workshop): void => void dispatch(applyEdit(success(next)));
+  const put = (next: Workshop): void => {
+    dispatch(applyEdit(success(next)));
+  };
   const canMix = line.chain.some((s) => 'mixerMinutes' in s && s.mixerMinutes !== undefined);
   const isPerishable = bread.ingredients.some((i) => i.perishable === true);
   const { dough } = menu;

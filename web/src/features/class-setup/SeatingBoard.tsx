@@ -1,7 +1,7 @@
 import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { ChevronDown, Shuffle, Users } from 'lucide-react';
-import { useState } from 'react';
+import { useState, type PointerEventHandler, type ReactNode } from 'react';
 import {
   linesOf,
   moveParticipant,
@@ -130,7 +130,7 @@ interface BenchProps {
   readonly id: string;
   readonly station: Station;
   readonly workshop: Workshop;
-  readonly children: React.ReactNode;
+  readonly children: ReactNode;
 }
 
 function Bench({ id, station, workshop, children }: BenchProps) {
@@ -140,6 +140,8 @@ function Bench({ id, station, workshop, children }: BenchProps) {
   const taken = workshop.stations.filter((s) => s.bench === station.bench).reduce((n, s) => n + s.members.length, 0);
   const free = Math.max(0, (bench?.seats ?? 0) - taken);
   const { griddles } = workshop.kitchen;
+  const all = griddles.map((g) => g.id);
+  const own = new Set(station.griddles ?? all);
   return (
     <div
       ref={setNodeRef}
@@ -165,9 +167,8 @@ function Bench({ id, station, workshop, children }: BenchProps) {
             cooks on
           </span>
           {griddles.map((g) => {
-            const own = station.griddles;
-            const isOn = own === undefined || own.includes(g.id);
-            const next = isOn ? (own ?? griddles.map((x) => x.id)).filter((x) => x !== g.id) : [...(own ?? []), g.id];
+            const isOn = own.has(g.id);
+            const next = all.filter((id) => (id === g.id ? !isOn : own.has(id)));
             return (
               <label
                 key={g.id}
@@ -181,15 +182,7 @@ function Bench({ id, station, workshop, children }: BenchProps) {
                   onChange={() =>
                     dispatch(
                       applyEdit(
-                        success(
-                          setStationGriddles(
-                            workshop,
-                            station.id,
-                            next.length === griddles.length
-                              ? []
-                              : griddles.map((x) => x.id).filter((x) => next.includes(x)),
-                          ),
-                        ),
+                        success(setStationGriddles(workshop, station.id, next.length === all.length ? [] : next)),
                       ),
                     )
                   }
@@ -218,6 +211,11 @@ function EmptyBench({ bench }: { readonly bench: Workshop['kitchen']['benches'][
     </div>
   );
 }
+
+/** A press of the pointer begins a drag; keys do not, since the menu moves people by keys. */
+const pointerOf = (listeners: ReturnType<typeof useDraggable>['listeners']) => ({
+  onPointerDown: listeners?.['onPointerDown'] as PointerEventHandler | undefined,
+});
 
 interface ChipProps {
   readonly person: Person;
@@ -259,7 +257,7 @@ function Chip({ person, record, isChosen, onChoose, onMove, onSwap }: ChipProps)
         aria-pressed={isChosen}
         className="max-w-44 cursor-grab touch-none pr-1 pl-3 text-left"
         title={person.name}
-        onPointerDown={(e) => drag.listeners?.['onPointerDown']?.(e)}
+        {...pointerOf(drag.listeners)}
         onClick={onChoose}
       >
         <span className="block truncate">{person.name}</span>

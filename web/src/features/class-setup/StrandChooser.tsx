@@ -29,11 +29,11 @@ export function StrandChooser({ line, dough, onThrough, onPractice }: Props) {
               type="button"
               role="radio"
               aria-checked={n === at}
-              className={`relative h-14 border-r border-ground px-1.5 text-left text-sm whitespace-nowrap ${isStaffs ? '' : 'opacity-45'}`}
+              className="relative h-14 border-r border-ground px-1.5 text-left text-sm whitespace-nowrap"
               style={{
                 width: widthOf(idealSec),
-                background: stepColour(step),
-                color: isRest(step) ? 'var(--ink)' : 'var(--on-hands)',
+                background: isStaffs ? stepColour(step) : 'var(--steel)',
+                color: !isStaffs || isRest(step) ? 'var(--ink)' : 'var(--on-hands)',
               }}
               title={`through ${stepName(step)}`}
               onClick={() => onThrough(step.id)}

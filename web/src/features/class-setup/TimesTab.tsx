@@ -17,7 +17,9 @@ export function TimesTab() {
   const plan = useAppSelector((s) => s.draft?.plan);
   const dispatch = useAppDispatch();
   if (!workshop) return null;
-  const put = (part: Partial<Workshop>, what?: string): void => void dispatch(changeClass(workshop, part, what));
+  const put = (part: Partial<Workshop>, what?: string): void => {
+    dispatch(changeClass(workshop, part, what));
+  };
   return (
     <div className="mx-auto grid max-w-6xl gap-7 p-4">
       <DayLine workshop={workshop} />

@@ -16,15 +16,13 @@ type Entry<K extends keyof Kitchen> = NonNullable<Kitchen[K]> extends readonly (
 
 const SURFACES = ['cast-iron', 'steel', 'aluminium', 'non-stick', 'stone', 'clay'] as const;
 const same = <V extends string>(list: readonly V[]): readonly (readonly [V, string])[] => list.map((v) => [v, v]);
-const named = <T extends { readonly id: string; readonly name?: string | undefined }>(e: T): string => e.name ?? e.id;
-const nameColumn = <T extends { id: string; name?: string | undefined }>(): Column<T> => ({
-  ...(textColumn('Name', 'name' as never, (e: T) => e.id) as Column<T>),
-});
+const named = (e: { readonly id: string; readonly name?: string | undefined }): string => e.name ?? e.id;
+const NAME: Column<{ id: string; name?: string | undefined }> = textColumn('Name', 'name', (e) => e.id);
 
-const BENCHES: readonly Column<Entry<'benches'>>[] = [nameColumn(), numberColumn('Seats', 'seats', { least: 1 })];
-const SLOTS: readonly Column<Entry<'grills'>>[] = [nameColumn(), numberColumn('Slots', 'slots', { least: 1 })];
+const BENCHES: readonly Column<Entry<'benches'>>[] = [NAME, numberColumn('Seats', 'seats', { least: 1 })];
+const SLOTS: readonly Column<Entry<'grills'>>[] = [NAME, numberColumn('Slots', 'slots', { least: 1 })];
 const GRIDDLES: readonly Column<Griddle>[] = [
-  nameColumn(),
+  NAME,
   choiceColumn(
     'Surface',
     (g: Griddle) => g.surface,
@@ -49,13 +47,13 @@ const GRIDDLES: readonly Column<Griddle>[] = [
   yesColumn('Heat zones', 'zones'),
 ];
 const MIXERS: readonly Column<Entry<'mixers'>>[] = [
-  nameColumn(),
+  NAME,
   numberColumn('Least dough', 'minDoughG', { unit: 'g' }),
   numberColumn('Most dough', 'maxDoughG', { unit: 'g' }),
   numberColumn('Warms the dough by', 'frictionC', { unit: '°C', digits: 1 }),
 ];
 const PLACES: readonly Column<Entry<'places'>>[] = [
-  nameColumn(),
+  NAME,
   choiceColumn(
     'Kind',
     (p: Entry<'places'>) => p.kind,

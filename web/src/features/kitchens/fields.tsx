@@ -4,6 +4,7 @@ import { Toggle } from '../../ui/Toggle.tsx';
 import { SmallText } from '../../ui/SmallText.tsx';
 import type { Column } from './EntryTable.tsx';
 
+/** The keys under which an entry holds values of a kind. */
 type KeysOf<T, V> = { [K in keyof T]-?: V extends NonNullable<T[K]> ? K : never }[keyof T] & string;
 
 interface NumberOptions {
@@ -14,7 +15,7 @@ interface NumberOptions {
   readonly wide?: string;
 }
 
-const part = <T, V>(key: keyof T, value: V): Partial<T> => ({ [key]: value }) as unknown as Partial<T>;
+const part = <T,>(key: keyof T, value: unknown): Partial<T> => ({ [key]: value }) as Partial<T>;
 
 /** A column of numbers of an entry; one that is not set shows an empty field. */
 export function numberColumn<T>(head: string, key: KeysOf<T, number>, o: NumberOptions = {}): Column<T> {
