@@ -3,6 +3,7 @@ import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
 import { measureApplication } from './application.ts';
+import { measureClass } from './class.ts';
 import { measureBreads } from './breads.ts';
 import { measureCurve, measureGaps, measureShops, measureSpeed } from './planner.ts';
 import { measureExact, measureRandom } from './quality.ts';
@@ -16,6 +17,10 @@ const PARTS: Readonly<
   >
 > = {
   application: { text: ['## The application'], measure: async () => tableOf(await measureApplication()) },
+  class: {
+    text: ['## A class of 36 people and three breads, edited', '', 'From the key to the frame that shows the change.'],
+    measure: async () => tableOf(await measureClass()),
+  },
   breads: {
     text: ['## Breads', '', 'A frame is 16.7 ms. Recipes: the corpus of the tests, over and over.'],
     measure: async () => tableOf(await measureBreads()),

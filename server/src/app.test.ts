@@ -1,3 +1,6 @@
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { readBookings } from '@hodsman/core';
 import request from 'supertest';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { pino } from 'pino';
@@ -132,20 +135,71 @@ describe('documents', () => {
   });
 });
 
+describe('bookings', () => {
+  const feed = createServer((req, res) => {
+    const url = new URL(req.url ?? '/', 'http://feed');
+    if (url.pathname === '/gone') res.writeHead(500).end();
+    else if (url.pathname === '/slow') setTimeout(() => res.destroy(), 50);
+    else
+      res.writeHead(200, { 'content-type': 'text/csv' }).end(`ref,changed\r\nA1,${url.searchParams.get('date') ?? ''}`);
+  });
+  beforeAll(() => new Promise<void>((resolve) => feed.listen(0, '127.0.0.1', resolve)));
+  afterAll(() => feed.close());
+  const withFeed = (path: string | undefined) =>
+    createApp({
+      documents: server.documents,
+      logger: pino({ level: 'silent' }),
+      version: '1',
+      webFolder: undefined,
+      bookingFeed: path && `http://127.0.0.1:${(feed.address() as AddressInfo).port}${path}`,
+    });
+
+  it('are handed on from the feed that is set up, for the day that is asked for', async () => {
+    const answer = await request(withFeed('/feed?key=1')).get('/api/bookings?date=2027-03-06');
+    expect(answer.body).toEqual({ type: 'text/csv', text: 'ref,changed\r\nA1,2027-03-06', isStandIn: false });
+    expect((await request(withFeed('/feed')).get('/api/bookings?date=tomorrow')).status).toBe(400);
+  });
+  it('answer 502 in words when the feed fails or breaks off', async () => {
+    for (const path of ['/gone', '/slow']) {
+      const answer = await request(withFeed(path)).get('/api/bookings?date=2027-03-06');
+      expect([answer.status, (JSON.parse(answer.text) as { type: string }).type]).toEqual([502, '/problems/feed-down']);
+    }
+  });
+  it('come from the stand-in otherwise, over HTTP, as JSON and as CSV with the same content; it moves on when told', async () => {
+    const app = withFeed(undefined).listen(0, '127.0.0.1');
+    const { port } = app.address() as AddressInfo;
+    const url = `http://127.0.0.1:${port}/api`;
+    const look = async (): Promise<readonly string[]> => {
+      const { text, type } = (await (await fetch(`${url}/bookings?date=2027-03-06`)).json()) as {
+        text: string;
+        type: string;
+      };
+      const read = readBookings(text, type);
+      const csv = await fetch(`${url}/stand-in/bookings.csv?date=2027-03-06`);
+      expect(readBookings(await csv.text(), csv.headers.get('content-type') ?? '')).toEqual(read);
+      return read.ok ? read.value.map((b) => `${b.ref} ${b.status}`) : [];
+    };
+    expect(await look()).toEqual(['R-201 booked', 'R-202 booked']);
+    for (const _ of [1, 2]) await fetch(`${url}/stand-in/bookings/later`, { method: 'POST' });
+    expect(await look()).toEqual(['R-201 booked', 'R-202 cancelled', 'R-203 booked', 'R-204 booked']);
+    await new Promise((resolve) => app.close(resolve));
+  });
+});
+
 describe('the database', () => {
   it('is set up by two servers at once, and the demonstration is loaded once', async () => {
     await server.sequelize.getQueryInterface().dropAllTables();
     const [a, b] = await Promise.all([startTestServer({ isFresh: false }), startTestServer({ isFresh: false })]);
     await Promise.all([loadDemoData(a.documents), loadDemoData(b.documents)]);
     const counts = await Promise.all(
-      (['class', 'kitchen', 'bread'] as const).map(async (k) => (await a.documents.list(k)).length),
+      (['class', 'kitchen', 'pantry', 'bread'] as const).map(async (k) => (await a.documents.list(k)).length),
     );
-    expect(counts).toEqual([1, 1, DEMO_BREADS.length]);
+    expect(counts).toEqual([2, 2, 1, DEMO_BREADS.length]);
     const whole = await a.documents.listWhole('bread');
     expect(whole.map((b) => b.id).sort()).toEqual(DEMO_BREADS.map((b) => `demo-${b.id}`).sort());
     expect(whole.every((b) => typeof b.body === 'object')).toBe(true);
     await loadDemoData(b.documents);
-    expect(await b.documents.list('class')).toHaveLength(1);
+    expect(await b.documents.list('class')).toHaveLength(2);
     await a.sequelize.close();
     server = b;
   });

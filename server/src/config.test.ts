@@ -8,12 +8,14 @@ describe('the environment', () => {
       host: '127.0.0.1',
       port: 4710,
       webFolder: undefined,
+      bookingFeed: undefined,
     });
   });
   it.each([
     [{}, /^HODSMAN_DATABASE_URL is missing/],
     [{ HODSMAN_DATABASE_URL: 'postgres://x' }, /^HODSMAN_DATABASE_URL is no address of a MariaDB/],
     [{ HODSMAN_DATABASE_URL: 'mariadb://x', PORT: 'http' }, /^PORT is http, expected/],
+    [{ HODSMAN_DATABASE_URL: 'mariadb://x', HODSMAN_BOOKING_FEED: 'ftp://x' }, /^HODSMAN_BOOKING_FEED is no address/],
   ])('is refused in one sentence: %j', (env, words) => {
     expect(readConfig(env)).toMatch(words);
   });

@@ -7,8 +7,12 @@ import {
   type Result,
   type Workshop,
 } from '@hodsman/core';
+import { copyWithStructuralSharing } from '@reduxjs/toolkit/query';
 import { draftActions } from './draft.ts';
 import type { AppThunk } from './store.ts';
+
+/** What was read anew, with every part that is as before being the very same: what shows only such a part is not drawn again. */
+const sharing = <T>(before: T | undefined, after: T): T => copyWithStructuralSharing<T>(before, after);
 
 /**
  * Takes a change of the class if the core accepts it; else says why, and the class stays as it was. `what` names a field that is
@@ -17,18 +21,22 @@ import type { AppThunk } from './store.ts';
 export const applyEdit =
   (result: Result<Workshop>, what?: string): AppThunk =>
   (dispatch, getState) => {
-    const notes = getState().draft?.body.notes;
+    const body = getState().draft?.body;
     const read = result.ok ? readWorkshop(result.value) : result;
     if (!read.ok) dispatch(draftActions.refused(read.faults));
-    else if (notes) dispatch(draftActions.edited({ body: { workshop: read.value, notes }, ...(what && { what }) }));
+    else if (body) {
+      const workshop = sharing(body.workshop, read.value);
+      dispatch(draftActions.edited({ body: { ...body, workshop }, ...(what && { what }) }));
+    }
   };
 
 /** The same for a change of the class together with its notes. */
 export const applyRecord =
   (result: Result<ClassRecord>): AppThunk =>
-  (dispatch) => {
+  (dispatch, getState) => {
+    const before = getState().draft?.body;
     const read = result.ok ? readClassRecord(result.value) : result;
-    dispatch(read.ok ? draftActions.edited({ body: read.value }) : draftActions.refused(read.faults));
+    dispatch(read.ok ? draftActions.edited({ body: sharing(before, read.value) }) : draftActions.refused(read.faults));
   };
 
 /** The same for the notes alone, which change no plan. */
@@ -37,6 +45,14 @@ export const applyNotes =
   (dispatch, getState) => {
     const body = getState().draft?.body;
     if (body) dispatch(draftActions.edited({ body: { ...body, notes: { ...body.notes, ...part } } }));
+  };
+
+/** The same for a change of the class as it stands now, for those who do not hold it. */
+export const editClass =
+  (change: (workshop: Workshop) => Result<Workshop>): AppThunk =>
+  (dispatch, getState) => {
+    const workshop = getState().draft?.body.workshop;
+    if (workshop) dispatch(applyEdit(change(workshop)));
   };
 
 /** A change of the class that needs no working out. */

@@ -3,5 +3,5 @@ import { keptSlice } from './kept-slice.ts';
 
 /** The kitchen of the list that is open. */
 const slice = keptSlice<Kitchen>('kitchen');
-export const kitchenReducer = slice.reducer;
+export const kitchenReducer = slice.alone;
 export const kitchenActions = slice.actions;

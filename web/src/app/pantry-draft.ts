@@ -3,5 +3,5 @@ import { keptSlice } from './kept-slice.ts';
 
 /** The pantry, once a shopping list has been opened. */
 const slice = keptSlice<Pantry>('pantry');
-export const pantryReducer = slice.reducer;
+export const pantryReducer = slice.alone;
 export const pantryActions = slice.actions;

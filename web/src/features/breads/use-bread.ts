@@ -20,7 +20,7 @@ export function useEditBread(): (bread: Bread, what?: string) => void {
     (bread, what) => {
       const read = readBread(bread);
       if (!read.ok) dispatch(breadActions.refused(read.faults));
-      else dispatch(breadActions.edited({ bread: read.value, ...(what === undefined ? {} : { what }) }));
+      else dispatch(breadActions.edited({ body: read.value, ...(what === undefined ? {} : { what }) }));
     },
     [dispatch],
   );

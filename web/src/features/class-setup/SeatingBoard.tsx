@@ -1,7 +1,7 @@
 import { DndContext, PointerSensor, useDraggable, useDroppable, useSensor, useSensors } from '@dnd-kit/core';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { ChevronDown, Shuffle, Users } from 'lucide-react';
-import { useState, type PointerEventHandler, type ReactNode } from 'react';
+import { memo, useCallback, useState, type PointerEventHandler, type ReactNode } from 'react';
 import {
   linesOf,
   moveParticipant,
@@ -14,11 +14,10 @@ import {
   type Seat,
   type Workshop,
 } from '@hodsman/core';
-import { applyEdit, applyNotes, applyRecord } from '../../app/edit.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
+import { applyEdit, applyNotes, applyRecord, editClass } from '../../app/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 
-type Person = Workshop['roster'][number];
 type Station = Workshop['stations'][number];
 
 /** Where a chip was dropped: on a person, a station, or a bench without one. */
@@ -33,6 +32,11 @@ export function SeatingBoard({ record }: { readonly record: ClassRecord }) {
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const people = new Map(workshop.roster.map((p) => [p.id, p]));
+  const held = new Set(linesOf(workshop).flatMap((l) => [...l.holds]));
+  const choose = useCallback(
+    (id: string) => setChosen((now) => (now.includes(id) ? now.filter((x) => x !== id) : [...now, id])),
+    [],
+  );
   const drop = (id: string, target: string): void => {
     const other = after(target, KEY.person);
     const station = after(target, KEY.station);
@@ -79,18 +83,16 @@ export function SeatingBoard({ record }: { readonly record: ClassRecord }) {
               <Bench id={KEY.station + s.id} station={s} workshop={workshop}>
                 {s.members.map((m) => {
                   const person = people.get(m);
+                  const avoided = person?.avoid.filter((a) => held.has(a.what)).map((a) => a.what) ?? [];
                   return (
                     person && (
                       <Chip
                         key={m}
-                        person={person}
-                        record={record}
+                        id={m}
+                        name={person.name}
+                        avoided={avoided.join(', ')}
                         isChosen={chosen.includes(m)}
-                        onChoose={() =>
-                          setChosen((now) => (now.includes(m) ? now.filter((x) => x !== m) : [...now, m]))
-                        }
-                        onMove={(to) => dispatch(applyEdit(moveParticipant(workshop, m, to)))}
-                        onSwap={(other) => dispatch(applyEdit(success(swapParticipants(workshop, m, other))))}
+                        onChoose={choose}
                       />
                     )
                   );
@@ -135,13 +137,10 @@ interface BenchProps {
 
 function Bench({ id, station, workshop, children }: BenchProps) {
   const { setNodeRef, isOver } = useDroppable({ id });
-  const dispatch = useAppDispatch();
   const bench = workshop.kitchen.benches.find((b) => b.id === station.bench);
   const taken = workshop.stations.filter((s) => s.bench === station.bench).reduce((n, s) => n + s.members.length, 0);
   const free = Math.max(0, (bench?.seats ?? 0) - taken);
   const { griddles } = workshop.kitchen;
-  const all = griddles.map((g) => g.id);
-  const own = new Set(station.griddles ?? all);
   return (
     <div
       ref={setNodeRef}
@@ -161,41 +160,62 @@ function Bench({ id, station, workshop, children }: BenchProps) {
         ))}
       </div>
       {griddles.length > 1 && (
-        <fieldset className="mt-2 flex flex-wrap items-center gap-1 text-sm">
-          <legend className="sr-only">Griddles of {stationName(station)}</legend>
-          <span className="text-quiet" aria-hidden>
-            cooks on
-          </span>
-          {griddles.map((g) => {
-            const isOn = own.has(g.id);
-            const next = all.filter((id) => (id === g.id ? !isOn : own.has(id)));
-            return (
-              <label
-                key={g.id}
-                className={`min-h-7 cursor-pointer rounded-cut border px-2 leading-7 has-focus-visible:outline-3 ${isOn ? 'border-ink' : 'border-line text-quiet line-through'}`}
-              >
-                <input
-                  type="checkbox"
-                  className="sr-only"
-                  aria-label={`${stationName(station)} cooks on ${g.name ?? g.id}`}
-                  checked={isOn}
-                  onChange={() =>
-                    dispatch(
-                      applyEdit(
-                        success(setStationGriddles(workshop, station.id, next.length === all.length ? [] : next)),
-                      ),
-                    )
-                  }
-                />
-                {g.name ?? g.id}
-              </label>
-            );
-          })}
-        </fieldset>
+        <StationGriddles
+          station={station.id}
+          name={stationName(station)}
+          own={(station.griddles ?? []).join(' ')}
+          all={griddles.map((g) => g.id).join(' ')}
+          names={griddles.map((g) => g.name ?? g.id).join('\n')}
+        />
       )}
     </div>
   );
 }
+
+interface GriddlesProps {
+  readonly station: string;
+  readonly name: string;
+  /** Ids of griddles, with spaces between; no own ones means any. Texts, so that an edit elsewhere draws none of this again. */
+  readonly own: string;
+  readonly all: string;
+  /** Names of all, a line each. */
+  readonly names: string;
+}
+
+/** The griddles on which a station cooks. */
+const StationGriddles = memo(function StationGriddles({ station, name, own, all, names }: GriddlesProps) {
+  const dispatch = useAppDispatch();
+  const ids = all.split(' ');
+  const words = names.split('\n');
+  const on = new Set(own === '' ? ids : own.split(' '));
+  const turn = (id: string): void => {
+    const next = ids.filter((x) => (x === id ? !on.has(x) : on.has(x)));
+    dispatch(editClass((w) => success(setStationGriddles(w, station, next.length === ids.length ? [] : next))));
+  };
+  return (
+    <fieldset className="mt-2 flex flex-wrap items-center gap-1 text-sm">
+      <legend className="sr-only">Griddles of {name}</legend>
+      <span className="text-quiet" aria-hidden>
+        cooks on
+      </span>
+      {ids.map((id, i) => (
+        <label
+          key={id}
+          className={`min-h-7 cursor-pointer rounded-cut border px-2 leading-7 has-focus-visible:outline-3 ${on.has(id) ? 'border-ink' : 'border-line text-quiet line-through'}`}
+        >
+          <input
+            type="checkbox"
+            className="sr-only"
+            aria-label={`${name} cooks on ${words[i] ?? id}`}
+            checked={on.has(id)}
+            onChange={() => turn(id)}
+          />
+          {words[i]}
+        </label>
+      ))}
+    </fieldset>
+  );
+});
 
 function EmptyBench({ bench }: { readonly bench: Workshop['kitchen']['benches'][number] }) {
   const { setNodeRef, isOver } = useDroppable({ id: KEY.bench + bench.id });
@@ -218,25 +238,18 @@ const pointerOf = (listeners: ReturnType<typeof useDraggable>['listeners']) => (
 });
 
 interface ChipProps {
-  readonly person: Person;
-  readonly record: ClassRecord;
+  readonly id: string;
+  readonly name: string;
+  /** What of the menu they avoid. */
+  readonly avoided: string;
   readonly isChosen: boolean;
-  readonly onChoose: () => void;
-  readonly onMove: (to: Seat) => void;
-  readonly onSwap: (other: string) => void;
+  readonly onChoose: (id: string) => void;
 }
 
-const ITEM = 'block w-full px-4 py-2 text-left data-focus:bg-steel';
-
 /** Somebody at a bench: dragged, or moved from the menu beside the name; a press on the name chooses them. */
-function Chip({ person, record, isChosen, onChoose, onMove, onSwap }: ChipProps) {
-  const { workshop } = record;
-  const drag = useDraggable({ id: person.id });
-  const drop = useDroppable({ id: KEY.person + person.id });
-  const holds = new Set(linesOf(workshop).flatMap((l) => [...l.holds]));
-  const avoided = person.avoid.filter((a) => holds.has(a.what)).map((a) => a.what);
-  const at = workshop.stations.find((s) => s.members.includes(person.id));
-  const empty = workshop.kitchen.benches.filter((b) => !workshop.stations.some((s) => s.bench === b.id));
+const Chip = memo(function Chip({ id, name, avoided, isChosen, onChoose }: ChipProps) {
+  const drag = useDraggable({ id });
+  const drop = useDroppable({ id: KEY.person + id });
   const offset = drag.transform;
   const look = isChosen
     ? 'border-hands bg-hands text-on-hands'
@@ -256,47 +269,60 @@ function Chip({ person, record, isChosen, onChoose, onMove, onSwap }: ChipProps)
         type="button"
         aria-pressed={isChosen}
         className="max-w-44 cursor-grab touch-none pr-1 pl-3 text-left"
-        title={person.name}
+        title={name}
         {...pointerOf(drag.listeners)}
-        onClick={onChoose}
+        onClick={() => onChoose(id)}
       >
-        <span className="block truncate">{person.name}</span>
-        {avoided.length > 0 && (
-          <span className={`block truncate text-xs ${isChosen ? '' : 'text-trouble'}`}>no {avoided.join(', ')}</span>
+        <span className="block truncate">{name}</span>
+        {avoided !== '' && (
+          <span className={`block truncate text-xs ${isChosen ? '' : 'text-trouble'}`}>no {avoided}</span>
         )}
       </button>
       <Menu>
-        <MenuButton className="grid w-8 place-items-center" aria-label={`Move ${person.name}`}>
+        <MenuButton className="grid w-8 place-items-center" aria-label={`Move ${name}`}>
           <ChevronDown size={16} aria-hidden />
         </MenuButton>
         <MenuItems anchor="bottom end" className="z-20 max-h-96 rounded-cut border border-line bg-panel">
-          {workshop.stations
-            .filter((s) => s !== at)
-            .map((s) => (
-              <MenuItem key={s.id}>
-                <button type="button" className={ITEM} onClick={() => onMove({ station: s.id })}>
-                  To {stationName(s)}
-                </button>
-              </MenuItem>
-            ))}
-          {empty.map((b) => (
-            <MenuItem key={b.id}>
-              <button type="button" className={ITEM} onClick={() => onMove({ bench: b.id })}>
-                To {b.name ?? `bench ${b.id}`}, by themselves
-              </button>
-            </MenuItem>
-          ))}
-          {workshop.roster
-            .filter((p) => at?.members.includes(p.id) === false)
-            .map((p) => (
-              <MenuItem key={p.id}>
-                <button type="button" className={ITEM} onClick={() => onSwap(p.id)}>
-                  Change places with {p.name}
-                </button>
-              </MenuItem>
-            ))}
+          <Moves id={id} />
         </MenuItems>
       </Menu>
     </div>
+  );
+});
+
+const ITEM = 'block w-full px-4 py-2 text-left data-focus:bg-steel';
+
+/** Every place where somebody could stand instead; worked out only while the menu is open. */
+function Moves({ id }: { readonly id: string }) {
+  const workshop = useAppSelector((s) => s.draft?.body.workshop);
+  const dispatch = useAppDispatch();
+  if (!workshop) return null;
+  const at = workshop.stations.find((s) => s.members.includes(id));
+  const move = (to: Seat): void => {
+    dispatch(applyEdit(moveParticipant(workshop, id, to)));
+  };
+  const item = (key: string, words: string, act: () => void) => (
+    <MenuItem key={key}>
+      <button type="button" className={ITEM} onClick={act}>
+        {words}
+      </button>
+    </MenuItem>
+  );
+  return (
+    <>
+      {workshop.stations
+        .filter((s) => s !== at)
+        .map((s) => item(s.id, `To ${stationName(s)}`, () => move({ station: s.id })))}
+      {workshop.kitchen.benches
+        .filter((b) => !workshop.stations.some((s) => s.bench === b.id))
+        .map((b) => item(b.id, `To ${b.name ?? `bench ${b.id}`}, by themselves`, () => move({ bench: b.id })))}
+      {workshop.roster
+        .filter((p) => at?.members.includes(p.id) === false)
+        .map((p) =>
+          item(p.id, `Change places with ${p.name}`, () =>
+            dispatch(applyEdit(success(swapParticipants(workshop, id, p.id)))),
+          ),
+        )}
+    </>
   );
 }

@@ -39,6 +39,7 @@ export function VerdictStrip({ draft }: { readonly draft: Draft }) {
       aria-live="polite"
       data-testid="verdict"
       data-planning={isPlanning}
+      data-plans={draft.plansCome}
       className={`flex flex-wrap items-baseline gap-x-6 gap-y-1 px-4 py-2.5 ${verdict.fits ? 'bg-herb text-on-herb' : 'bg-trouble text-on-trouble'}`}
     >
       <p className="flex items-baseline gap-2 font-head text-2xl font-semibold">

@@ -4,9 +4,9 @@ import {
   durationText,
   gramsText,
   hydrationPct,
+  type ClassClock,
   type DoughCard as Card,
   type WeighRow,
-  type Workshop,
 } from '@hodsman/core';
 import { stepName } from '../../app/step-words.ts';
 import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
@@ -20,13 +20,7 @@ const KIND_WORDS: Readonly<Record<Card['kind'], string>> = {
 };
 
 /** One dough: what goes in, water first, how it rests, how it is divided, what is used beside it. */
-export const DoughCard = memo(function DoughCard({
-  card,
-  workshop,
-}: {
-  readonly card: Card;
-  readonly workshop: Workshop;
-}) {
+export const DoughCard = memo(function DoughCard({ card, clock }: { readonly card: Card; readonly clock: ClassClock }) {
   const { bread, rows, outside, shares, water, mixer, rests, cold } = card;
   const names = card.people.join(', ');
   return (
@@ -93,8 +87,7 @@ export const DoughCard = memo(function DoughCard({
               ({durationText(r.minSec)} to {durationText(r.maxSec)}) at {r.place}, {r.tempC} °C
               {r.fromSec !== undefined && r.toSec !== undefined && (
                 <>
-                  ,{' '}
-                  <span className="figures">{`${clockText(workshop, r.fromSec)}–${clockText(workshop, r.toSec)}`}</span>
+                  , <span className="figures">{`${clockText(clock, r.fromSec)}–${clockText(clock, r.toSec)}`}</span>
                 </>
               )}
             </span>

@@ -21,16 +21,21 @@ const MEASURES: readonly (readonly [ClassNotes['measures'], string])[] = [
   ['british', 'British'],
 ];
 
+/** So many cards at the most are in sight before anybody scrolls. */
+const IN_SIGHT = 8;
+
 /** What to weigh: a card for every dough, in the scale and measures in use; the day's warmth; totals. */
 export function DoughSheet() {
   const record = useAppSelector((s) => s.draft?.body);
   const plan = useAppSelector((s) => s.draft?.plan ?? null);
   const [bread, setBread] = useState('');
   const dispatch = useAppDispatch();
-  // cards follow a figure that is being typed as soon as they can, and never hold it up
-  const shown = useDeferredValue(record);
-  const cards = useMemo(() => (shown ? doughCards(shown.workshop, plan, shown.notes) : []), [shown, plan]);
-  if (!record || !shown) return null;
+  const cards = useMemo(() => (record ? doughCards(record.workshop, plan, record.notes) : []), [record, plan]);
+  const chosen = useMemo(() => cards.filter((c) => bread === '' || c.bread.id === bread), [cards, bread]);
+  // the cards in sight follow a figure at once; those further down and the totals never hold it up
+  const further = useDeferredValue(chosen);
+  const later = useDeferredValue(record);
+  if (!record || !later) return null;
   const { workshop, notes } = record;
   const isMany = workshop.menu.length > 1;
   return (
@@ -75,17 +80,15 @@ export function DoughSheet() {
         </button>
       </section>
       <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-4" data-testid="cards">
-        {cards
-          .filter((c) => bread === '' || c.bread.id === bread)
-          .map((c) => (
-            <li key={c.id}>
-              <DoughCard card={c} workshop={shown.workshop} />
-            </li>
-          ))}
+        {[...chosen.slice(0, IN_SIGHT), ...further.slice(IN_SIGHT)].map((c) => (
+          <li key={c.id} className="[contain-intrinsic-size:auto_34rem] [content-visibility:auto]">
+            <DoughCard card={c} clock={workshop} />
+          </li>
+        ))}
       </ul>
-      <DoughTotals workshop={shown.workshop} />
+      <DoughTotals workshop={later.workshop} />
       <RoomWarmth workshop={workshop} />
-      {plan && <KettleList workshop={shown.workshop} plan={plan} />}
+      {plan && <KettleList workshop={later.workshop} plan={plan} />}
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { Outlet } from 'react-router';
 import { kitNeeds } from '@hodsman/core';
 import { useAppSelector } from '../../app/hooks.ts';
@@ -6,7 +6,7 @@ import { SubTabs } from '../../ui/SubTabs.tsx';
 
 /** The sheets that follow from a class. */
 export function DoughShell() {
-  const workshop = useAppSelector((s) => s.draft?.body.workshop);
+  const workshop = useDeferredValue(useAppSelector((s) => s.draft?.body.workshop));
   const plan = useAppSelector((s) => s.draft?.plan ?? null);
   const short = useMemo(
     () => (workshop ? kitNeeds(workshop, plan).filter((k) => k.short > 0).length : 0),
