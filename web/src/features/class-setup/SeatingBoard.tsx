@@ -25,12 +25,15 @@ const KEY = { person: 'person:', station: 'station:', bench: 'bench:' } as const
 const after = (text: string, prefix: string): string | undefined =>
   text.startsWith(prefix) ? text.slice(prefix.length) : undefined;
 
+/** A press that does not move chooses; one object for good, since another one draws every chip again. */
+const AFTER_A_MOVE = { activationConstraint: { distance: 6 } } as const;
+
 /** The benches with everybody at them: drag somebody to another bench or onto another person, or choose from their menu. */
 export function SeatingBoard({ record }: { readonly record: ClassRecord }) {
   const { workshop, notes } = record;
   const dispatch = useAppDispatch();
   const [chosen, setChosen] = useState<readonly string[]>([]);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const sensors = useSensors(useSensor(PointerSensor, AFTER_A_MOVE));
   const people = new Map(workshop.roster.map((p) => [p.id, p]));
   const held = new Set(linesOf(workshop).flatMap((l) => [...l.holds]));
   const choose = useCallback(
