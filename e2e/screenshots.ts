@@ -7,8 +7,9 @@ const FOLDER = fileURLToPath(new URL('../docs/screenshots/', import.meta.url));
 
 interface Shot {
   readonly name: string;
-  /** A step of the demonstration class, or the address of a page of breads. */
+  /** A step of a demonstration class, or the address of a page outside of it. */
   readonly step: string;
+  readonly demo?: 'demo-class' | 'demo-sunday';
   readonly size?: { readonly width: number; readonly height: number };
   readonly theme?: 'light' | 'dark';
   readonly act?: (page: Page) => Promise<void>;
@@ -39,10 +40,25 @@ const undoAll = async (page: Page): Promise<void> => {
   while (await undo.isEnabled()) await undo.click();
 };
 
+const lookForBookings = async (page: Page): Promise<void> => {
+  await page.getByRole('button', { name: 'Look for bookings' }).click();
+  await page.getByTestId('news').waitFor();
+};
+const scrollTo =
+  (article: string) =>
+  (page: Page): Promise<void> =>
+    page.getByRole('article', { name: article }).evaluate((e) => e.scrollIntoView({ block: 'start' }));
+
 const SHOTS: readonly Shot[] = [
   { name: 'plan', step: 'plan' },
-  { name: 'dough', step: 'dough' },
-  { name: 'class', step: 'setup' },
+  { name: 'dough', step: 'dough/sheet', demo: 'demo-sunday' },
+  { name: 'class', step: 'setup/times', demo: 'demo-sunday' },
+  { name: 'people', step: 'setup/people', demo: 'demo-sunday', act: lookForBookings },
+  { name: 'menu', step: 'setup/menu', demo: 'demo-sunday', act: scrollTo('Barley hearth cakes') },
+  { name: 'kitchen', step: 'kitchen', demo: 'demo-sunday' },
+  { name: 'ahead', step: 'dough/ahead', demo: 'demo-sunday' },
+  { name: 'shopping', step: 'dough/shopping', demo: 'demo-sunday', theme: 'dark' },
+  { name: 'allergens', step: 'dough/allergens', demo: 'demo-sunday' },
   {
     name: 'plan-dark',
     step: 'plan',
@@ -78,13 +94,13 @@ const SHOTS: readonly Shot[] = [
 ];
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
-for (const { name, step, size = { width: 1280, height: 800 }, theme = 'light', act } of SHOTS) {
+for (const { name, step, demo = 'demo-class', size = { width: 1280, height: 800 }, theme = 'light', act } of SHOTS) {
   const page = await browser.newPage({ viewport: size, colorScheme: theme });
   const isBread = step.startsWith('/');
-  await page.goto(`${ADDRESS}${isBread ? step : `/class/demo-class/${step}`}`);
+  await page.goto(`${ADDRESS}${isBread ? step : `/class/${demo}/${step}`}`);
   const planned = page.locator('[data-testid="verdict"][data-planning="false"]');
   await (isBread ? page.getByRole('main').waitFor() : planned.waitFor());
-  if (isBread) await page.waitForLoadState('networkidle');
+  await page.waitForLoadState('networkidle');
   await act?.(page);
   if (!isBread) await planned.waitFor();
   await page.screenshot({ path: `${FOLDER}${name}.png` });

@@ -6,6 +6,8 @@ interface Props {
   readonly value: string;
   readonly hasDate?: boolean;
   readonly onTake: (value: string) => void;
+  /** Of a time that may be left out: it was emptied. */
+  readonly onClear?: () => void;
 }
 
 const INPUT = 'figures min-h-11 rounded-cut border border-line bg-panel px-2';
@@ -17,13 +19,14 @@ function timeOf(text: string): string {
 }
 
 /** A time of day on the 24-hour clock, handed over when it is left or Enter is pressed, so that a half-typed one changes nothing. */
-export function TimeField({ label, value, hasDate = false, onTake }: Props) {
+export function TimeField({ label, value, hasDate = false, onTake, onClear }: Props) {
   const [date = '', clock = ''] = hasDate ? value.split('T') : ['', value];
   const [draft, setDraft] = useState<{ readonly over: string; readonly text: string }>();
   const text = draft?.over === value ? draft.text : clock;
   const take = (): void => {
     const time = timeOf(text);
-    if (time !== '' && time !== clock) onTake(hasDate ? `${date}T${time}` : time);
+    if (time === '' && clock !== '' && onClear) onClear();
+    else if (time !== '' && time !== clock) onTake(hasDate ? `${date}T${time}` : time);
     else setDraft(undefined);
   };
   return (

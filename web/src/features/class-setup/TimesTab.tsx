@@ -1,7 +1,7 @@
 import { Download, Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { changeLine, type Workshop } from '@hodsman/core';
-import { changeClass } from '../../app/edit.ts';
+import { changeLine, success, type Workshop } from '@hodsman/core';
+import { applyEdit, changeClass } from '../../app/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { download, fileName } from '../../ui/download.ts';
@@ -42,7 +42,15 @@ export function TimesTab() {
               onChange={(welcomeMin) => put({ welcomeMin }, 'welcomeMin')}
             />
             <TimeField label="Table time" value={workshop.tableTime} onTake={(tableTime) => put({ tableTime })} />
-            <TimeField label="People leave" value={workshop.ends ?? ''} onTake={(ends) => put({ ends })} />
+            <TimeField
+              label="People leave"
+              value={workshop.ends ?? ''}
+              onTake={(ends) => put({ ends })}
+              onClear={() => {
+                const { ends: _ends, ...rest } = workshop;
+                dispatch(applyEdit(success(rest)));
+              }}
+            />
             <NumberField
               label="Clearing up before that"
               unit="min"
