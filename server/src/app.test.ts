@@ -166,7 +166,8 @@ describe('bookings', () => {
     }
   });
   it('come from the stand-in otherwise, over HTTP, as JSON and as CSV with the same content; it moves on when told', async () => {
-    const app = withFeed(undefined).listen(0, '127.0.0.1');
+    const app = createServer(withFeed(undefined));
+    await new Promise<void>((resolve) => app.listen(0, '127.0.0.1', resolve));
     const { port } = app.address() as AddressInfo;
     const url = `http://127.0.0.1:${port}/api`;
     const look = async (): Promise<readonly string[]> => {
