@@ -106,7 +106,7 @@ for (const { name, step, demo = 'demo-class', size = { width: 1280, height: 800 
   await page.screenshot({ path: `${FOLDER}${name}.png` });
   if (!isBread) {
     await undoAll(page);
-    await page.getByText('saved', { exact: true }).waitFor();
+    await page.locator('[data-testid="save-state"]:text-is("saved")').waitFor();
   }
   await page.close();
 }

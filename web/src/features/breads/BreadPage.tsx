@@ -137,7 +137,7 @@ export function BreadPage() {
           </Notice>
         </div>
       )}
-      <main tabIndex={0} aria-label={bread.name} className="min-h-0 flex-1 overflow-auto">
+      <main tabIndex={0} aria-label={bread.name} className="relative min-h-0 flex-1 overflow-auto">
         <Outlet context={context} />
       </main>
       <ConflictDialog

@@ -44,7 +44,6 @@ export function StrandChooser({ line, dough, onThrough, onPractice }: Props) {
             </button>
           );
         })}
-        <span className="px-3 text-sm text-quiet">divided among people, each their own</span>
       </div>
       {dough.mode === 'swap' && (
         <div role="radiogroup" aria-label={`Everyone practises ${line.bread.name} through`} className="mt-1 flex w-max">

@@ -55,8 +55,8 @@ export function ClassShell() {
           </Notice>
         </div>
       )}
-      {/* it scrolls, so the keyboard must reach it */}
-      <main tabIndex={0} aria-label="The step" className="min-h-0 flex-1 overflow-auto">
+      {/* it scrolls, so the keyboard must reach it, and what is only to be heard must not scroll the page instead */}
+      <main tabIndex={0} aria-label="The step" className="relative min-h-0 flex-1 overflow-auto">
         <Outlet />
       </main>
       <ConflictDialog

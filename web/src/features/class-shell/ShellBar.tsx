@@ -27,7 +27,7 @@ function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: s
 export function ShellBar({ draft }: { readonly draft: Draft }) {
   const dispatch = useAppDispatch();
   return (
-    <header className="flex items-center gap-4 border-b border-line bg-panel px-4">
+    <header className="flex items-center gap-x-3 border-b border-line bg-panel px-4">
       <Link
         to="/classes"
         className="flex min-h-12 items-center gap-2 text-quiet hover:text-ink"
@@ -36,13 +36,13 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
       >
         <ChevronLeft size={20} aria-hidden />
       </Link>
-      <h1 className="max-w-64 truncate py-2 text-lg" title={draft.body.workshop.title}>
+      <h1 className="max-w-64 min-w-24 truncate py-2 text-lg" title={draft.body.workshop.title}>
         {draft.body.workshop.title}
       </h1>
-      <nav aria-label="Steps of the class" className="flex flex-1 gap-1 self-stretch">
+      <nav aria-label="Steps of the class" className="flex flex-1 self-stretch lg:gap-1">
         <Link
           to="/breads"
-          className="flex min-h-12 items-center gap-2 border-b-4 border-transparent px-3 font-semibold text-quiet hover:text-ink"
+          className="flex min-h-12 items-center gap-1.5 border-b-4 border-transparent px-2 font-semibold lg:px-3 text-quiet hover:text-ink"
         >
           <Wheat size={18} aria-hidden />
           Breads
@@ -54,7 +54,7 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
               key={to}
               to={to}
               className={({ isActive }) =>
-                `flex min-h-12 items-center gap-2 border-b-4 px-3 font-semibold ${isActive ? 'border-hands' : 'border-transparent text-quiet hover:text-ink'}`
+                `flex min-h-12 items-center gap-1.5 border-b-4 px-2 font-semibold lg:px-3 ${isActive ? 'border-hands' : 'border-transparent text-quiet hover:text-ink'}`
               }
             >
               <Icon

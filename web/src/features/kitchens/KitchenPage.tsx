@@ -51,7 +51,7 @@ export function KitchenPage() {
         <SaveWords state={draft.saveState} />
         <UndoButtons canUndo={draft.past.length > 0} canRedo={draft.future.length > 0} onUndo={undo} onRedo={redo} />
       </KitchenBar>
-      <main tabIndex={0} aria-label={draft.body.name} className="min-h-0 flex-1 overflow-auto">
+      <main tabIndex={0} aria-label={draft.body.name} className="relative min-h-0 flex-1 overflow-auto">
         {draft.refused.length > 0 && (
           <div className="px-4 pt-2">
             <Notice>
