@@ -1,7 +1,7 @@
 import { failure, fault, success, type Result } from '../faults/index.ts';
 import type { Bread } from '../bread/index.ts';
 import type { Griddle, Kitchen } from '../kitchen/index.ts';
-import type { Participant, Station, Workshop } from './schema.ts';
+import type { MenuLine, Participant, Station, Workshop } from './schema.ts';
 
 /** Seats of all benches together. */
 export function seatsIn(kitchen: Pick<Kitchen, 'benches'>): number {
@@ -103,6 +103,11 @@ export function setGriddleCount(workshop: Workshop, count: number): Result<Works
   return success({ ...workshop, kitchen: { ...workshop.kitchen, griddles }, stations });
 }
 
+/** A line of the menu with nothing special about it: one for everybody, made by every station by hand. */
+export function plainLine(bread: string): MenuLine {
+  return { bread, each: 1, per: 'participant', spares: 0, dough: { mode: 'station' }, mixer: false };
+}
+
 /**
  * The class with a bread of the library on its menu, one for each who can eat it; the class holds its own copy, which is a variant
  * only of a bread that the class holds too. A bread of that id that the class holds already is renewed.
@@ -113,13 +118,5 @@ export function putOnMenu(workshop: Workshop, fromLibrary: Bread): Result<Worksh
   const isHeld = workshop.breads.some((b) => b.id === bread.id);
   const breads = isHeld ? workshop.breads.map((b) => (b.id === bread.id ? bread : b)) : [...workshop.breads, bread];
   if (workshop.menu.some((m) => m.bread === bread.id)) return success({ ...workshop, breads });
-  const line = {
-    bread: bread.id,
-    each: 1,
-    per: 'participant',
-    spares: 0,
-    dough: { mode: 'station' },
-    mixer: false,
-  } as const;
-  return success({ ...workshop, breads, menu: [...workshop.menu, line] });
+  return success({ ...workshop, breads, menu: [...workshop.menu, plainLine(bread.id)] });
 }

@@ -3,7 +3,7 @@ import type { Bread } from '../bread/index.ts';
 import type { Kitchen } from '../kitchen/index.ts';
 import { daysBetween, laterDateTime } from '../units/index.ts';
 import { NO_NOTES, type ClassRecord } from './record.ts';
-import { setParticipantCount } from './edit.ts';
+import { plainLine, setParticipantCount } from './edit.ts';
 import type { Result } from '../faults/index.ts';
 import { success } from '../faults/index.ts';
 import type { Workshop } from './schema.ts';
@@ -41,14 +41,7 @@ export function newClass(b: Beginning): Result<ClassRecord> {
     breads,
     roster: [],
     stations: [],
-    menu: breads.map((bread) => ({
-      bread: bread.id,
-      each: 1,
-      per: 'participant',
-      spares: 0,
-      dough: { mode: 'station' },
-      mixer: false,
-    })),
+    menu: breads.map((bread) => plainLine(bread.id)),
     demos: [],
   };
   const seated = setParticipantCount(empty, b.participants);

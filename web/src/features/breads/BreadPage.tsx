@@ -1,7 +1,7 @@
 import { GitBranchPlus, Trash2 } from 'lucide-react';
 import { useCallback, useEffect, useState } from 'react';
 import { NavLink, Outlet, useNavigate, useParams } from 'react-router';
-import { faultLine, readBread, USUAL_BENCH, type Circumstances } from '@hodsman/core';
+import { readBread, USUAL_BENCH, type Circumstances } from '@hodsman/core';
 import {
   useCreateDocumentMutation,
   useGetDocumentQuery,
@@ -12,6 +12,7 @@ import { breadActions } from '../../app/bread-draft.ts';
 import { ConflictDialog } from '../../app/ConflictDialog.tsx';
 import { storedGuesses, storeGuesses } from '../../app/guesses.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { Refused } from '../../app/Refused.tsx';
 import { SaveWords } from '../../app/SaveWords.tsx';
 import { openingOf } from '../../app/unsaved.ts';
 import { ICON_BUTTON } from '../../ui/buttons.ts';
@@ -127,16 +128,7 @@ export function BreadPage() {
           </button>
         </div>
       </BreadsBar>
-      {draft.refused.length > 0 && (
-        <div className="px-4 pt-2">
-          <Notice>
-            That change was not taken; the bread is as it was.
-            {draft.refused.map((f) => (
-              <p key={f.path + f.code}>{faultLine(f)}</p>
-            ))}
-          </Notice>
-        </div>
-      )}
+      <Refused what="bread" faults={draft.refused} />
       <main tabIndex={0} aria-label={bread.name} className="relative min-h-0 flex-1 overflow-auto">
         <Outlet context={context} />
       </main>

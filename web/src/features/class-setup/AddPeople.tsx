@@ -1,9 +1,9 @@
-import { FileUp } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { addGuests, readRoster, seatsLeft, success, type ClassRecord } from '@hodsman/core';
 import { applyRecord } from '../../app/edit.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
-import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
+import { MAIN_BUTTON } from '../../ui/buttons.ts';
+import { FileButton } from '../../ui/FileButton.tsx';
 
 const MOST_SHOWN = 12;
 /** A class can hold no more, and a list of those who wait no more either. */
@@ -52,18 +52,7 @@ export function AddPeople({ record }: { readonly record: ClassRecord }) {
         />
       </label>
       <div className="flex flex-wrap items-center gap-3">
-        <label className={`${SIDE_BUTTON} cursor-pointer has-focus-visible:outline-3`}>
-          <FileUp size={18} aria-hidden /> From a CSV file
-          <input
-            type="file"
-            accept=".csv,.txt,text/csv,text/plain"
-            className="sr-only"
-            onChange={(e) => {
-              void e.target.files?.[0]?.text().then(setText);
-              e.target.value = '';
-            }}
-          />
-        </label>
+        <FileButton label="From a CSV file" accept=".csv,.txt,text/csv,text/plain" onText={setText} />
         {reading && (
           <button
             type="button"

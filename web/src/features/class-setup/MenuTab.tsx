@@ -1,10 +1,11 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { addDemo, gapsOf, linesOf, longBreads, putOnMenu, success } from '@hodsman/core';
+import { addDemo, gapsOf, linesOf, putOnMenu, success } from '@hodsman/core';
 import { useListBreadsQuery } from '../../app/api.ts';
 import { applyEdit } from '../../app/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
-import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
+import { LongBreads } from '../../app/LongBreads.tsx';
+import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { Demos } from './Demos.tsx';
 import { GapCard } from './GapCard.tsx';
@@ -19,7 +20,6 @@ export function MenuTab() {
   if (!workshop) return null;
   const open = (library ?? []).filter((b) => !workshop.menu.some((m) => m.bread === b.body.id));
   const chosen = open.find((b) => b.id === breadId) ?? open[0];
-  const long = longBreads(workshop);
   return (
     <div className="mx-auto grid max-w-6xl gap-6 p-4">
       {gapsOf(workshop).map((gap) => (
@@ -30,18 +30,7 @@ export function MenuTab() {
           library={(library ?? []).map((b) => b.body)}
         />
       ))}
-      {long.map((l) => (
-        <section
-          key={l.id}
-          aria-label={l.words}
-          className="flex flex-wrap items-center gap-3 rounded-cut border border-trouble bg-panel p-3"
-        >
-          <p className="min-w-64 flex-1">{l.words}: its dough has to be made before.</p>
-          <button type="button" className={MAIN_BUTTON} onClick={() => dispatch(applyEdit(success(l.workshop)))}>
-            Staff make it ahead
-          </button>
-        </section>
-      ))}
+      <LongBreads workshop={workshop} />
       <ol aria-label="Menu" className="grid gap-4">
         {linesOf(workshop).map((line) => (
           <li key={line.bread.id}>

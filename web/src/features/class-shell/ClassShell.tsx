@@ -1,10 +1,11 @@
 import { useCallback, useEffect } from 'react';
 import { Outlet, useMatch, useParams } from 'react-router';
-import { faultLine, readClassRecord } from '@hodsman/core';
+import { readClassRecord } from '@hodsman/core';
 import { useGetDocumentQuery } from '../../app/api.ts';
 import { ConflictDialog } from '../../app/ConflictDialog.tsx';
 import { draftActions } from '../../app/draft.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { Refused } from '../../app/Refused.tsx';
 import { openingOf } from '../../app/unsaved.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { useUndoKeys } from '../../ui/use-undo-keys.ts';
@@ -45,16 +46,7 @@ export function ClassShell() {
         <AdviceStrip workshop={draft.body.workshop} plan={draft.plan} />
       )}
       {isPlan && <Levers workshop={draft.body.workshop} />}
-      {draft.refused.length > 0 && (
-        <div className="px-4 pt-2">
-          <Notice>
-            That change was not taken; the class is as it was.
-            {draft.refused.map((f) => (
-              <p key={f.path + f.code}>{faultLine(f)}</p>
-            ))}
-          </Notice>
-        </div>
-      )}
+      <Refused what="class" faults={draft.refused} />
       {/* it scrolls, so the keyboard must reach it, and what is only to be heard must not scroll the page instead */}
       <main tabIndex={0} aria-label="The step" className="relative min-h-0 flex-1 overflow-auto">
         <Outlet />

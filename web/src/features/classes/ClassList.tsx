@@ -1,4 +1,4 @@
-import { CopyPlus, FileUp, Trash2 } from 'lucide-react';
+import { CopyPlus, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import {
@@ -17,6 +17,7 @@ import {
   type StoredDocument,
 } from '../../app/api.ts';
 import { MAIN_BUTTON, SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
+import { FileButton } from '../../ui/FileButton.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { ThemeButton } from '../../ui/ThemeButton.tsx';
 import { NewClass } from './NewClass.tsx';
@@ -33,9 +34,8 @@ export function ClassList() {
     const made = await create({ kind: 'class', body: record });
     if (made.data) await navigate(`/class/${made.data.id}/${step}`);
   };
-  const open = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
-    const read = readWorkshopText(await file.text());
+  const open = async (text: string): Promise<void> => {
+    const read = readWorkshopText(text);
     const record = read.ok ? readClassRecord(read.value) : read;
     setFaults(record.ok ? [] : record.faults);
     if (record.ok) await keep(record.value, 'plan');
@@ -52,18 +52,7 @@ export function ClassList() {
             Kitchens
           </Link>
         </nav>
-        <label className={`${SIDE_BUTTON} cursor-pointer has-focus-visible:outline-3`}>
-          <FileUp size={18} aria-hidden /> Open a workshop file
-          <input
-            type="file"
-            accept="application/json,.json"
-            className="sr-only"
-            onChange={(e) => {
-              void open(e.target.files?.[0]);
-              e.target.value = '';
-            }}
-          />
-        </label>
+        <FileButton label="Open a workshop file" accept="application/json,.json" onText={(text) => void open(text)} />
         <ThemeButton />
       </header>
       <main className="mx-auto grid w-full max-w-5xl gap-6 overflow-auto p-4">

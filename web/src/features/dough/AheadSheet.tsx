@@ -1,8 +1,8 @@
 import { TriangleAlert } from 'lucide-react';
-import { aheadList, clockText, dayText, durationText, longBreads, success, type AheadItem } from '@hodsman/core';
-import { applyEdit, applyNotes } from '../../app/edit.ts';
+import { aheadList, clockText, dayText, durationText, type AheadItem } from '@hodsman/core';
+import { applyNotes } from '../../app/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
-import { MAIN_BUTTON } from '../../ui/buttons.ts';
+import { LongBreads } from '../../app/LongBreads.tsx';
 import { NumberField } from '../../ui/NumberField.tsx';
 
 /** What staff do before the doors open, day by day, each with its best and its latest time. */
@@ -20,18 +20,7 @@ export function AheadSheet() {
   }
   return (
     <div className="mx-auto grid max-w-5xl gap-5 p-4">
-      {longBreads(workshop).map((l) => (
-        <section
-          key={l.id}
-          aria-label={l.words}
-          className="flex flex-wrap items-center gap-3 rounded-cut border border-trouble bg-panel p-3"
-        >
-          <p className="min-w-64 flex-1">{l.words}: its dough has to be made before.</p>
-          <button type="button" className={MAIN_BUTTON} onClick={() => dispatch(applyEdit(success(l.workshop)))}>
-            Staff make it ahead
-          </button>
-        </section>
-      ))}
+      <LongBreads workshop={workshop} />
       {troubles.map((t) => (
         <p key={t} className="flex items-center gap-2 text-trouble">
           <TriangleAlert size={18} aria-hidden className="shrink-0" /> {t}

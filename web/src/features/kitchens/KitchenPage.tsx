@@ -1,9 +1,10 @@
 import { useCallback, useEffect } from 'react';
 import { useParams } from 'react-router';
-import { faultLine, linesOf, readKitchen } from '@hodsman/core';
+import { linesOf, readKitchen } from '@hodsman/core';
 import { useGetDocumentQuery, useListBreadsQuery } from '../../app/api.ts';
 import { ConflictDialog } from '../../app/ConflictDialog.tsx';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { Refused } from '../../app/Refused.tsx';
 import { kitchenActions } from '../../app/kitchen-draft.ts';
 import { SaveWords } from '../../app/SaveWords.tsx';
 import { openingOf } from '../../app/unsaved.ts';
@@ -52,16 +53,7 @@ export function KitchenPage() {
         <UndoButtons canUndo={draft.past.length > 0} canRedo={draft.future.length > 0} onUndo={undo} onRedo={redo} />
       </KitchenBar>
       <main tabIndex={0} aria-label={draft.body.name} className="relative min-h-0 flex-1 overflow-auto">
-        {draft.refused.length > 0 && (
-          <div className="px-4 pt-2">
-            <Notice>
-              That change was not taken; the kitchen is as it was.
-              {draft.refused.map((f) => (
-                <p key={f.path + f.code}>{faultLine(f)}</p>
-              ))}
-            </Notice>
-          </div>
-        )}
+        <Refused what="kitchen" faults={draft.refused} />
         <KitchenEditor
           kitchen={draft.body}
           breads={breads}

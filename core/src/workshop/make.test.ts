@@ -1,0 +1,83 @@
+import { describe, expect, it } from 'vitest';
+import { readClassRecord } from '../formats/index.ts';
+import { planClass } from '../planner/index.ts';
+import { buildWorkshop } from '../testing/index.ts';
+import { addDemo, changeLine, moveLine, removeLine } from './menu-edit.ts';
+import { copyClass, newClass, renewKitchen } from './make.ts';
+import { NO_NOTES, type ClassRecord } from './record.ts';
+
+const old = buildWorkshop({ people: 4 });
+const [flat] = old.breads;
+const begin = (participants: number) =>
+  newClass({
+    title: 'Fresh',
+    date: '2027-05-11',
+    timeZone: 'Europe/Dublin',
+    kitchenId: 'k1',
+    kitchen: old.kitchen,
+    breads: flat ? [{ ...flat, id: 'v', variantOf: 'elsewhere' }] : [],
+    participants,
+  });
+
+describe('a new class', () => {
+  it('is right as it is, remembers its kitchen, and has no variant of a bread that it lacks', () => {
+    const made = begin(3);
+    const read = made.ok ? readClassRecord(JSON.parse(JSON.stringify(made.value))) : made;
+    expect(read.ok && read.value.notes.kitchen).toEqual({ id: 'k1', asTaken: old.kitchen });
+    expect(read.ok && read.value.workshop.breads[0]?.variantOf).toBeUndefined();
+    expect(read.ok && planClass(read.value.workshop, { effort: 0 }).broken).toEqual([]);
+  });
+  it('is refused where the kitchen seats fewer', () => {
+    const made = begin(5);
+    expect(made.ok ? [] : made.faults.map((f) => f.code)).toEqual(['no-seat']);
+  });
+});
+
+it('a copy lies on another day with its prep times moved, across a change of the clocks at the same time of day', () => {
+  const record: ClassRecord = {
+    workshop: { ...old, prepTimes: [{ from: '2027-03-05T16:00', to: '2027-03-05T19:00' }] },
+    notes: { ...NO_NOTES, friends: [['p1', 'p2']], bought: ['flour'], declined: [{ ref: 'R', stamp: '1' }] },
+  };
+  const copy = copyClass(record, '2027-04-03');
+  expect([copy.workshop.date, copy.workshop.prepTimes]).toEqual([
+    '2027-04-03',
+    [{ from: '2027-04-02T16:00', to: '2027-04-02T19:00' }],
+  ]);
+  expect(copy.notes).toEqual({ ...NO_NOTES, friends: [['p1', 'p2']] });
+});
+
+it('what changed in the kitchen is taken, and what the class changed in its copy stays', () => {
+  const taken = old.kitchen;
+  const record: ClassRecord = {
+    workshop: { ...old, kitchen: { ...taken, roomC: 25 } },
+    notes: { ...NO_NOTES, kitchen: { id: 'k1', asTaken: taken } },
+  };
+  const now = { ...taken, tapC: 9, benches: [...taken.benches, { id: 'B9', seats: 3 }] };
+  const next = renewKitchen(record, now);
+  expect(next.workshop.kitchen).toEqual({ ...now, roomC: 25 });
+  expect(next.notes.kitchen?.asTaken).toEqual(now);
+});
+
+describe('the menu', () => {
+  const two = buildWorkshop({
+    people: 2,
+    change: (f) => {
+      f['breads'].push({ ...f['breads'][0], id: 'child', variantOf: 'flat' });
+      f['menu'].push({ bread: 'child', each: 2 });
+    },
+  });
+  it('changes a line, takes a part of it out, and moves it no further than the ends', () => {
+    const served = changeLine(two, 'flat', { service: 'take-home' });
+    expect(served.menu[0]?.service).toBe('take-home');
+    expect(changeLine(served, 'flat', { service: undefined }).menu).toEqual(two.menu);
+    expect(moveLine(two, 'child', -1).menu.map((m) => m.bread)).toEqual(['child', 'flat']);
+    expect(moveLine(two, 'child', 1)).toBe(two);
+  });
+  it('a line goes with its demonstrations and its bread, but for a bread of which another is a variant', () => {
+    const shown = addDemo(two, 'child');
+    expect(shown.demos).toEqual([{ bread: 'child', before: 'roll', minutes: 5, to: 'class', at: 'bench' }]);
+    const less = removeLine(shown, 'child');
+    expect([less.menu.length, less.demos, less.breads.map((b) => b.id)]).toEqual([1, [], ['flat']]);
+    expect(removeLine(two, 'flat').breads.map((b) => b.id)).toEqual(['flat', 'child']);
+  });
+});
