@@ -120,6 +120,10 @@ test('the shopping list follows the pantry, is ticked off with undo, and goes ou
   await honey.getByRole('textbox', { name: 'Price in EUR of honey' }).fill('4.2');
   await expect(honey).toContainText('4.20 EUR');
   await expect(honey).not.toContainText('about');
+  await page.getByRole('button', { name: 'Pantry: one change back' }).click();
+  await expect(honey).toContainText('about');
+  await page.getByRole('button', { name: 'Pantry: one change on' }).click();
+  await expect(honey).toContainText('4.20 EUR');
   await page.getByLabel('honey is bought').check();
   await expect(page.getByRole('main')).toContainText(/\d+ of \d+ still to buy/);
   await page.getByRole('button', { name: 'Undo' }).click();

@@ -179,6 +179,8 @@ test('a table of 5,000 rows is read, and what finds no seat waits', async ({ pag
   await expect(page.getByTestId('roster-preview')).toContainText('5000 people understood; only 4 seats are free');
   await page.getByRole('button', { name: 'Add 200 people' }).click();
   await expect(page.getByRole('link', { name: 'People 196 waiting' })).toBeVisible();
+  // what a class cannot list is not lost: it stays in the field
+  await expect(page.getByTestId('roster-preview')).toContainText('4800 people understood, 200 in the class already');
   await shell.saved();
 });
 

@@ -41,10 +41,12 @@ export const applyRecord =
 
 /** The same for the notes alone, which change no plan. */
 export const applyNotes =
-  (part: Partial<ClassNotes>): AppThunk =>
+  (part: Partial<ClassNotes>, what?: string): AppThunk =>
   (dispatch, getState) => {
     const body = getState().draft?.body;
-    if (body) dispatch(draftActions.edited({ body: { ...body, notes: { ...body.notes, ...part } } }));
+    if (!body) return;
+    const notes = { ...body.notes, ...part };
+    dispatch(draftActions.edited({ body: { ...body, notes }, ...(what && { what }) }));
   };
 
 /** The same for a change of the class as it stands now, for those who do not hold it. */

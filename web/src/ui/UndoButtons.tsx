@@ -4,17 +4,19 @@ import { ICON_BUTTON } from './buttons.ts';
 interface Props {
   readonly canUndo: boolean;
   readonly canRedo: boolean;
+  /** What they are called, where a page has two pairs. */
+  readonly labels?: readonly [undo: string, redo: string];
   readonly onUndo: () => void;
   readonly onRedo: () => void;
 }
 
-export function UndoButtons({ canUndo, canRedo, onUndo, onRedo }: Props) {
+export function UndoButtons({ canUndo, canRedo, labels = ['Undo', 'Redo'], onUndo, onRedo }: Props) {
   return (
     <>
-      <button type="button" className={ICON_BUTTON} aria-label="Undo" disabled={!canUndo} onClick={onUndo}>
+      <button type="button" className={ICON_BUTTON} aria-label={labels[0]} disabled={!canUndo} onClick={onUndo}>
         <Undo2 size={20} aria-hidden />
       </button>
-      <button type="button" className={ICON_BUTTON} aria-label="Redo" disabled={!canRedo} onClick={onRedo}>
+      <button type="button" className={ICON_BUTTON} aria-label={labels[1]} disabled={!canRedo} onClick={onRedo}>
         <Redo2 size={20} aria-hidden />
       </button>
     </>

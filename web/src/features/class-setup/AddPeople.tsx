@@ -6,8 +6,10 @@ import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { FileButton } from '../../ui/FileButton.tsx';
 
 const MOST_SHOWN = 12;
-/** A class can hold no more, and a list of those who wait no more either. */
-const MOST_TAKEN = 200;
+/** A list of a class holds no more: those who wait no more than those who come. */
+const MOST_LISTED = 200;
+
+const MOST_LETTERS = 120;
 
 const plural = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
 
@@ -17,20 +19,24 @@ export function AddPeople({ record }: { readonly record: ClassRecord }) {
   const calm = useDeferredValue(text);
   const reading = useMemo(() => (calm.trim() === '' ? undefined : readRoster(calm)), [calm]);
   const dispatch = useAppDispatch();
-  const known = new Set(record.workshop.roster.map((p) => p.name.toLowerCase()));
+  const { roster } = record.workshop;
+  const { waiting } = record.notes;
+  const known = new Set([...roster, ...waiting.map((w) => w.guest)].map((p) => p.name.toLowerCase()));
   const rows = reading?.rows ?? [];
   const fresh = rows.filter((r) => !known.has(r.guest.name.toLowerCase()));
   const again = rows.length - fresh.length;
   const seats = seatsLeft(record.workshop);
+  const room = Math.min(MOST_LISTED, seats + MOST_LISTED - waiting.length);
   const take = (): void => {
-    const added = addGuests(record, fresh.slice(0, MOST_TAKEN)).record;
+    const added = addGuests(record, fresh.slice(0, room)).record;
     const aside = (reading?.bad ?? []).map((b) => ({
-      guest: { name: b.name || b.text.slice(0, 120) || '?', avoid: [] },
+      guest: { name: b.name || b.text.slice(0, MOST_LETTERS) || '?', avoid: [] },
       why: b.why,
     }));
-    const waiting = [...added.notes.waiting, ...aside].slice(0, MOST_TAKEN);
-    dispatch(applyRecord(success({ ...added, notes: { ...added.notes, waiting } })));
-    setText('');
+    const all = [...added.notes.waiting, ...aside];
+    dispatch(applyRecord(success({ ...added, notes: { ...added.notes, waiting: all.slice(0, MOST_LISTED) } })));
+    // what found no room stays in the field
+    if (fresh.length <= room && all.length <= MOST_LISTED) setText('');
   };
   const used = reading?.columns.filter((c) => c.as !== 'ignored') ?? [];
   const unused = reading?.columns.filter((c) => c.as === 'ignored') ?? [];
@@ -57,12 +63,10 @@ export function AddPeople({ record }: { readonly record: ClassRecord }) {
           <button
             type="button"
             className={MAIN_BUTTON}
-            disabled={fresh.length + reading.bad.length === 0}
+            disabled={room <= 0 || fresh.length + reading.bad.length === 0}
             onClick={take}
           >
-            {fresh.length === 0
-              ? 'Keep aside'
-              : `Add ${plural(Math.min(fresh.length, MOST_TAKEN), 'person', 'people')}`}
+            {fresh.length === 0 ? 'Keep aside' : `Add ${plural(Math.min(fresh.length, room), 'person', 'people')}`}
           </button>
         )}
       </div>

@@ -26,7 +26,7 @@ export function WaitingList({ record }: { readonly record: ClassRecord }) {
               onChange={(name) => {
                 if (name.trim() === '') return;
                 const next = waiting.map((x, n) => (n === i ? { ...x, guest: { ...x.guest, name } } : x));
-                dispatch(applyNotes({ waiting: next }));
+                dispatch(applyNotes({ waiting: next }, `waiting ${i}`));
               }}
             />
             <span className="min-w-0 flex-1 text-sm text-quiet">{w.why}</span>

@@ -21,6 +21,7 @@ import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { download, fileName } from '../../ui/download.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { NumberField } from '../../ui/NumberField.tsx';
+import { UndoButtons } from '../../ui/UndoButtons.tsx';
 
 /** The one pantry of this installation. */
 const PANTRY_ID = 'pantry';
@@ -80,6 +81,13 @@ export function ShoppingSheet() {
         </p>
         <span className="ml-auto flex items-center gap-3 print:hidden">
           <SaveWords state={open.saveState} what="pantry" />
+          <UndoButtons
+            canUndo={open.past.length > 0}
+            canRedo={open.future.length > 0}
+            labels={['Pantry: one change back', 'Pantry: one change on']}
+            onUndo={() => dispatch(pantryActions.undone())}
+            onRedo={() => dispatch(pantryActions.redone())}
+          />
           <button
             type="button"
             className={SIDE_BUTTON}
