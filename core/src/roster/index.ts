@@ -6,6 +6,6 @@ export { AVOIDABLE } from './avoided-words.ts';
 export { readRoster, type BadRow, type ColumnReading, type GuestRow, type RosterReading } from './read-roster.ts';
 export { addGuests, admitWaiting, changeParticipant, removeParticipants, seatsLeft, type NewGuest } from './guests.ts';
 export { moveParticipant, setStationGriddles, swapParticipants, type Seat } from './moves.ts';
-export { seatAll } from './seat.ts';
+export { moveToKitchen, seatAll } from './seat.ts';
 export { gapsOf, giveInstead, insteadOf, type Gap, type Instead } from './instead.ts';
 export { acceptNews, bookingNews, declineNews, readBookings, type Booking, type BookingNews } from './bookings.ts';

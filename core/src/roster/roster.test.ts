@@ -8,7 +8,7 @@ import { acceptNews, bookingNews, declineNews, readBookings, type Booking } from
 import { addGuests, admitWaiting, changeParticipant, removeParticipants, seatsLeft } from './guests.ts';
 import { gapsOf, giveInstead, insteadOf } from './instead.ts';
 import { moveParticipant, swapParticipants } from './moves.ts';
-import { seatAll } from './seat.ts';
+import { moveToKitchen, seatAll } from './seat.ts';
 
 const record = (people: number, change?: (file: RawFile) => void): ClassRecord => ({
   workshop: buildWorkshop({ people, griddles: 3, ...(change ? { change } : {}) }),
@@ -126,6 +126,42 @@ describe('seating', () => {
       ),
       { seed: 7, numRuns: 60 },
     );
+  });
+});
+
+describe('another kitchen', () => {
+  const start = record(4, (f) => (f['stations'][0].griddles = ['G2']));
+  const { kitchen } = start.workshop;
+  const moved = (benches: readonly { readonly id: string; readonly seats: number }[]) =>
+    moveToKitchen(start, 'k2', {
+      ...kitchen,
+      name: 'Elsewhere',
+      benches: [...benches],
+      griddles: kitchen.griddles.slice(0, 1),
+    });
+  it('keeps everybody at the benches that it has too, and frees the griddles', () => {
+    const same = moved([
+      { id: 'B2', seats: 2 },
+      { id: 'B1', seats: 3 },
+    ]);
+    expect(same.ok && [members(same.value), same.value.workshop.stations[0]?.griddles, isRight(same.value)]).toEqual([
+      [
+        ['p1', 'p2'],
+        ['p3', 'p4'],
+      ],
+      undefined,
+      true,
+    ]);
+    expect(same.ok && same.value.notes.kitchen?.asTaken.name).toBe('Elsewhere');
+  });
+  it('seats all anew where benches are others or smaller, and is refused where seats are too few', () => {
+    const other = moved([
+      { id: 'long', seats: 3 },
+      { id: 'short', seats: 2 },
+    ]);
+    expect(other.ok && [...members(other.value)].flat().sort()).toEqual(['p1', 'p2', 'p3', 'p4']);
+    expect(other.ok && isRight(other.value)).toBe(true);
+    expect(moved([{ id: 'B1', seats: 3 }]).ok).toBe(false);
   });
 });
 

@@ -1,8 +1,12 @@
+import { failure, fault, success, type Result } from '../faults/index.ts';
+import type { Kitchen } from '../kitchen/index.ts';
 import {
+  freeSeats,
   heldWords,
   idsOf,
   linesOf,
   nextId,
+  seatsIn,
   servingGriddles,
   teamAt,
   type ClassRecord,
@@ -93,6 +97,24 @@ export function seatAll(record: ClassRecord): ClassRecord {
   improve(seating);
   const stations = stationsOf(workshop, seating);
   return { ...record, workshop: { ...workshop, stations: [...withOwnGriddles(workshop, stations, keys)] } };
+}
+
+/**
+ * The class in another kitchen, of which it takes a copy: everybody stays at a bench of the same name where all find their seats there,
+ * else all are seated anew; griddles of stations are free again. Fault `no-seat` where the kitchen seats fewer.
+ */
+export function moveToKitchen(record: ClassRecord, id: string, kitchen: Kitchen): Result<ClassRecord> {
+  const { workshop, notes } = record;
+  const seats = seatsIn(kitchen);
+  if (workshop.roster.length > seats)
+    return failure([fault('no-seat', 'roster', { wanted: workshop.roster.length, seats })]);
+  const stations = workshop.stations.map(({ griddles: _own, ...station }) => station);
+  const moved = { ...workshop, kitchen, stations };
+  const next = { workshop: moved, notes: { ...notes, kitchen: { id, asTaken: kitchen } } };
+  const isSeated =
+    stations.every((s) => kitchen.benches.some((b) => b.id === s.bench)) &&
+    kitchen.benches.every((b) => freeSeats(moved, stations, b.id) >= 0);
+  return success(isSeated ? next : seatAll({ ...next, workshop: { ...moved, stations: [] } }));
 }
 
 /** Friends and people who avoid the same one after another, filling spot by spot. */

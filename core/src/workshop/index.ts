@@ -16,4 +16,4 @@ export { servingGriddles } from './serve.ts';
 export { putOnMenu, seatsIn, setBreadsEach, setGriddleCount, setParticipantCount } from './edit.ts';
 export { freeSeats, idsOf, nextId, withoutParticipants, withParticipant } from './edit.ts';
 export { copyClass, newClass, renewKitchen } from './make.ts';
-export { addDemo, changeLine, moveLine, removeLine } from './menu-edit.ts';
+export { addDemo, changeLine, doughOfMode, moveLine, removeLine } from './menu-edit.ts';

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { readClassRecord } from '../formats/index.ts';
 import { planClass } from '../planner/index.ts';
 import { buildWorkshop } from '../testing/index.ts';
-import { addDemo, changeLine, moveLine, removeLine } from './menu-edit.ts';
+import { linesOf } from './lines.ts';
+import { addDemo, changeLine, doughOfMode, moveLine, removeLine } from './menu-edit.ts';
 import { copyClass, newClass, renewKitchen } from './make.ts';
 import { NO_NOTES, type ClassRecord } from './record.ts';
 
@@ -79,5 +80,11 @@ describe('the menu', () => {
     const less = removeLine(shown, 'child');
     expect([less.menu.length, less.demos, less.breads.map((b) => b.id)]).toEqual([1, [], ['flat']]);
     expect(removeLine(two, 'flat').breads.map((b) => b.id)).toEqual(['flat', 'child']);
+  });
+  it('a dough mode comes with the steps that it asks for', () => {
+    const [line] = linesOf(two);
+    expect(line && doughOfMode(line, 'station')).toEqual({ mode: 'station' });
+    expect(line && doughOfMode(line, 'ahead')).toEqual({ mode: 'ahead', through: 'rest' });
+    expect(line && doughOfMode(line, 'swap')).toEqual({ mode: 'swap', through: 'rest', practice: 'mix' });
   });
 });

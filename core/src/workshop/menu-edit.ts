@@ -1,4 +1,5 @@
 import { isRest } from '../method/index.ts';
+import type { Line } from './lines.ts';
 import type { MenuLine, Workshop } from './schema.ts';
 
 /** The class with some part of a menu line changed; a part that is undefined is taken out. */
@@ -48,4 +49,18 @@ export function addDemo(workshop: Workshop, breadId: string): Workshop {
     ...workshop,
     demos: [...workshop.demos, { bread: breadId, before: before.id, minutes: DEMO_MIN, to: 'class', at: 'bench' }],
   };
+}
+
+/**
+ * A dough mode of a line with the steps that it asks for: staff make the dough through its last batch rest, and it is practised up to
+ * the last hands before that. Assumes a batch step where the mode is not `station`.
+ */
+export function doughOfMode(line: Line, mode: MenuLine['dough']['mode']): MenuLine['dough'] {
+  if (mode === 'station') return { mode };
+  const batch = line.chain.filter((s) => s.per === 'batch');
+  const lastRest = batch.findLastIndex(isRest);
+  const end = lastRest < 0 ? batch.length - 1 : lastRest;
+  const through = batch[end]?.id ?? '';
+  const practice = batch.slice(0, end).findLast((s) => !isRest(s))?.id ?? batch[0]?.id ?? '';
+  return mode === 'swap' ? { mode, through, practice } : { mode, through };
 }

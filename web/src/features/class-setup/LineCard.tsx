@@ -1,6 +1,7 @@
 import { ArrowDown, ArrowUp, Trash2 } from 'lucide-react';
 import {
   changeLine,
+  doughOfMode,
   durationText,
   moveLine,
   removeLine,
@@ -29,16 +30,6 @@ const MODES: readonly (readonly [Dough['mode'], string])[] = [
   ['class', 'staff make it in class'],
   ['swap', 'before, and everyone mixes to learn'],
 ];
-
-/** A mode with the steps that it asks for: through the last batch rest, practised up to the last hands before it. */
-function doughOf(mode: Dough['mode'], line: Line): Dough {
-  if (mode === 'station') return { mode };
-  const batch = line.chain.filter((s) => s.per === 'batch');
-  const lastRest = batch.findLastIndex((s) => 'window' in s);
-  const through = batch[lastRest < 0 ? batch.length - 1 : lastRest]?.id ?? '';
-  const practice = batch.slice(0, lastRest < 0 ? batch.length : lastRest).findLast((s) => !('window' in s))?.id;
-  return mode === 'swap' ? { mode, through, practice: practice ?? batch[0]?.id ?? '' } : { mode, through };
-}
 
 /** One bread of the menu. */
 export function LineCard({ line, workshop }: { readonly line: Line; readonly workshop: Workshop }) {
@@ -112,7 +103,7 @@ export function LineCard({ line, workshop }: { readonly line: Line; readonly wor
           name={`mode-${bread.id}`}
           value={dough.mode}
           options={MODES}
-          onChange={(mode) => set({ dough: doughOf(mode, line) })}
+          onChange={(mode) => set({ dough: doughOfMode(line, mode) })}
         />
         {canMix && <Toggle label="at the mixer" isOn={menu.mixer} onChange={(mixer) => set({ mixer })} />}
       </div>

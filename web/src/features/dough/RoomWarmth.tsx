@@ -16,6 +16,25 @@ import { changeClass } from '../../app/edit.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 
+interface Figure {
+  readonly key: 'roomC' | 'flourC' | 'tapC' | 'kettleC' | 'kettleL';
+  readonly label: string;
+  readonly unit?: string;
+  readonly digits?: number;
+  readonly least: number;
+  readonly most: number;
+  /** What is taken where the kitchen does not say; else the room's warmth. */
+  readonly usual?: number;
+}
+
+const FIGURES: readonly Figure[] = [
+  { key: 'roomC', label: 'Room', least: 5, most: 45 },
+  { key: 'flourC', label: 'Flour', least: 0, most: 45 },
+  { key: 'tapC', label: 'Tap', least: 0, most: 60, usual: USUAL_BOWL.tapC },
+  { key: 'kettleC', label: 'Kettle', digits: 0, least: 20, most: 100, usual: USUAL_BOWL.kettleC },
+  { key: 'kettleL', label: 'Kettle holds', unit: 'l', least: 0.3, most: 50, usual: USUAL_BOWL.kettleL },
+];
+
 /** The temperatures of the day, from which water, kettles and proofs of this class follow. */
 export function RoomWarmth({ workshop }: { readonly workshop: Workshop }) {
   const lines = linesOf(workshop);
@@ -31,57 +50,20 @@ export function RoomWarmth({ workshop }: { readonly workshop: Workshop }) {
         Warmth of the day
       </h2>
       <div className="flex flex-wrap items-end gap-4">
-        <NumberField
-          label="Room"
-          unit="°C"
-          value={kitchen.roomC}
-          digits={1}
-          least={5}
-          most={45}
-          className="w-16"
-          onChange={(roomC) => set({ roomC })}
-        />
-        <NumberField
-          label="Flour"
-          unit="°C"
-          value={kitchen.flourC ?? kitchen.roomC}
-          digits={1}
-          least={0}
-          most={45}
-          className="w-16"
-          onChange={(flourC) => set({ flourC })}
-        />
-        <NumberField
-          label="Tap"
-          unit="°C"
-          value={kitchen.tapC ?? USUAL_BOWL.tapC}
-          digits={1}
-          least={0}
-          most={60}
-          className="w-16"
-          onChange={(tapC) => set({ tapC })}
-        />
-        <NumberField
-          label="Kettle"
-          unit="°C"
-          value={kitchen.kettleC ?? USUAL_BOWL.kettleC}
-          digits={0}
-          least={20}
-          most={100}
-          className="w-16"
-          onChange={(kettleC) => set({ kettleC })}
-        />
-        <NumberField
-          label="Kettle holds"
-          unit="l"
-          value={kitchen.kettleL ?? USUAL_BOWL.kettleL}
-          digits={1}
-          least={0.3}
-          most={50}
-          step={0.1}
-          className="w-16"
-          onChange={(kettleL) => set({ kettleL })}
-        />
+        {FIGURES.map(({ key, label, unit = '°C', digits = 1, least, most, usual }) => (
+          <NumberField
+            key={key}
+            label={label}
+            unit={unit}
+            value={kitchen[key] ?? usual ?? kitchen.roomC}
+            digits={digits}
+            least={least}
+            most={most}
+            step={unit === 'l' ? 0.1 : 1}
+            className="w-16"
+            onChange={(value) => set({ [key]: value })}
+          />
+        ))}
         {lines.map((line) => (
           <YeastForTime key={line.bread.id} line={line} workshop={workshop} batches={batches} />
         ))}

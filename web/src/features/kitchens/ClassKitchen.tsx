@@ -1,4 +1,4 @@
-import { changeWords, linesOf, renewKitchen, success } from '@hodsman/core';
+import { changeWords, linesOf, moveToKitchen, renewKitchen, success } from '@hodsman/core';
 import { useListKitchensQuery } from '../../app/api.ts';
 import { applyNotes, applyRecord, changeClass } from '../../app/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
@@ -18,9 +18,7 @@ export function ClassKitchen() {
   const own = notes.kitchen ? changeWords(notes.kitchen.asTaken, workshop.kitchen) : [];
   const take = (id: string): void => {
     const chosen = kitchens?.find((k) => k.id === id);
-    if (!chosen) return;
-    const kitchen = { id, asTaken: chosen.body };
-    dispatch(applyRecord(success({ workshop: { ...workshop, kitchen: chosen.body }, notes: { ...notes, kitchen } })));
+    if (chosen) dispatch(applyRecord(moveToKitchen(record, id, chosen.body)));
   };
   return (
     <div>
@@ -35,7 +33,7 @@ export function ClassKitchen() {
           onChange={take}
         />
         <p className="pb-1.5 text-quiet" data-testid="kitchen-state">
-          {!source && 'This class brought its kitchen along; it is in no list.'}
+          {kitchens && !source && 'This class brought its kitchen along; it is in no list.'}
           {source &&
             own.length === 0 &&
             'A copy, as it was taken. What is changed here is changed for this class alone.'}
