@@ -156,8 +156,10 @@ test('a kitchen that changed since is told, and its changes are taken without lo
   await expect(page.getByTestId('kitchen-state')).toContainText('benches, small bench, seats: 2 → 3');
 
   await page.goto(`/kitchens/${kitchenId}`);
+  // the word may still be that of the state before the change: the save itself is waited for
+  const stored = page.waitForResponse((r) => r.request().method() === 'PUT' && r.url().endsWith(kitchenId) && r.ok());
   await page.getByRole('textbox', { name: 'Temperature of the warm box' }).fill('34');
-  await shell.saved();
+  await stored;
   await page.goto(`/class/${id}/kitchen`);
   const since = page.getByRole('region', { name: 'The kitchen has changed since' });
   await expect(since).toContainText('places, the warm box, temp (°C): 31 → 34');
