@@ -12,6 +12,7 @@ export {
   elapsedSec,
   gramsText,
   litresText,
+  localDateTime,
   moneyText,
   roundGrams,
   secondsOfMinutes,
@@ -92,6 +93,16 @@ export {
   renewKitchen,
   seatsIn,
   stationName,
+  dropAlternative,
+  griddleName,
+  keepAlternative,
+  MOST_ALTERNATIVES,
+  personName,
+  renameAlternative,
+  takeAlternative,
+  UNSHAPED,
+  withoutPin,
+  withPins,
 } from './workshop/index.ts';
 export {
   acceptNews,
@@ -116,6 +127,7 @@ export {
 } from './roster/index.ts';
 export type { BookingNews, Gap, GuestRow, RosterReading, Seat } from './roster/index.ts';
 export { putOnMenu, setBreadsEach, setGriddleCount, setParticipantCount } from './workshop/index.ts';
+export type { Aim, Alternative, Pin, Shaping } from './workshop/index.ts';
 export type { Batch, Bread, ClassNotes, ClassRecord, Line, MenuLine, Workshop } from './workshop/index.ts';
 export {
   aheadList,
@@ -130,6 +142,7 @@ export {
   shoppingList,
 } from './provision/index.ts';
 export type { AheadItem, DoughCard, KitNeed, Pantry, PartTotals, ShoppingItem, WeighRow } from './provision/index.ts';
+export { isMovable, isOnFire, pieceParts, stepWords } from './plan/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export {
   jsonSchemas,
@@ -147,12 +160,36 @@ export { brokenWords, planClass, planInSteps, verdictOf, verdictWords } from './
 export {
   longBreads,
   clashOf,
+  aboutTask,
   criticalTasks,
-  explainTask,
-  explanationWords,
+  handsOf,
+  planShaped,
+  planShapedInSteps,
   rankFixes,
   situationOf,
+  sweepOf,
 } from './planner/index.ts';
+export {
+  aroundTask,
+  differenceWords,
+  fillersOf,
+  firstBreads,
+  followedTasks,
+  fireTurns,
+  fireUse,
+  fireWords,
+  wayWords,
+  handsUse,
+  idleGaps,
+  newBreaks,
+  pieceRuns,
+  planFigures,
+  rollCall,
+  routeOf,
+  swapPins,
+} from './turns/index.ts';
+export type { Call, Followed, FireTurns, IdleGap, PieceRun, PlanFigures, UsePoint } from './turns/index.ts';
+export type { AboutTask, Hands, Situation, SweepPoint } from './planner/index.ts';
 export type { Clash, Fix, Moment, Planning, PlanOptions, Verdict } from './planner/index.ts';
 export { bowlConditions, findBrokenRules, kettleCalls, type KettleCall } from './planner/index.ts';
 export { gramsOfMeasure, importRecipe, recipeOfBread } from './recipe/index.ts';

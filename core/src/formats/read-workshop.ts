@@ -35,5 +35,10 @@ export function readClassRecord(value: unknown): Result<ClassRecord> {
     ...Object.keys(unknown).map((key) => fault('unknown-key', key)),
   ];
   if (!workshop.ok || !notes.ok || faults.length > 0) return failure(faults);
+  const unread = notes.value.alternatives.flatMap((a, i) => {
+    const read = readWorkshop(a.workshop);
+    return read.ok ? [] : read.faults.map((f) => ({ ...f, path: `notes.alternatives[${i}].workshop.${f.path}` }));
+  });
+  if (unread.length > 0) return failure(unread);
   return success({ workshop: workshop.value, notes: notes.value });
 }

@@ -4,3 +4,4 @@
  */
 export { planSchema } from './schema.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning, Rule } from './schema.ts';
+export { isMovable, isOnFire, pieceParts, stepWords } from './tasks.ts';

@@ -1,14 +1,7 @@
 import { z } from 'zod';
 import { useSchema } from '../formula/schema.ts';
-import { dateTimeSchema, idSchema, nameSchema } from '../units/schema.ts';
+import { dateTimeSchema, idSchema, madeIdSchema, nameSchema, secSchema } from '../units/schema.ts';
 
-/** Seconds since doors open; negative before. Seven days and a day of class either way. */
-const secSchema = z.int().min(-691_200).max(691_200);
-/** `b1@S1`, `b1/p1/2`, `demo:b1:roll`: ids put together from the workshop's. */
-const madeIdSchema = z
-  .string()
-  .max(400)
-  .regex(/^[A-Za-z0-9][A-Za-z0-9_@/:-]*$/, { error: 'an id put together from those of the workshop' });
 /** A plan may list more than the 200 entries of a workshop's lists: a task for every piece and step. */
 const MAX_TASKS = 20_000;
 const many = <T extends z.ZodType>(entry: T): z.ZodArray<T> => z.array(entry).max(MAX_TASKS);

@@ -4,9 +4,20 @@
  * plans a class several times over to say which rules clash and which changes help.
  */
 export { planClass, planInSteps, type Planning, type PlanOptions } from './plan-class.ts';
-export { clashOf, longBreads, rankFixes, type Clash, type Fix, type LongBread } from './advice/index.ts';
+export { planShaped, planShapedInSteps } from './shaped.ts';
+export {
+  clashOf,
+  longBreads,
+  rankFixes,
+  sweepOf,
+  type SweepPoint,
+  type Clash,
+  type Fix,
+  type LongBread,
+} from './advice/index.ts';
 export type { Moment } from './network/index.ts';
 export { findBrokenRules } from './check/index.ts';
 export { brokenWords, verdictOf, verdictWords, type Verdict } from './explain/index.ts';
-export { criticalTasks, explainTask, explanationWords, situationOf } from './explain/index.ts';
+export { aboutTask, criticalTasks, handsOf, situationOf } from './explain/index.ts';
+export type { AboutTask, Hands, Situation } from './explain/index.ts';
 export { bowlConditions, kettleCalls, type KettleCall } from './kettle.ts';

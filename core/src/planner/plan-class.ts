@@ -13,6 +13,8 @@ export interface PlanOptions extends Wishes {
   readonly goal?: Goal;
   /** 1 to 10, or 0 for the first plan alone; bounds the search in steps, never by the clock. */
   readonly effort?: number;
+  /** For goal `fresh`: what a second of idle time counts against one of staleness; by default so little that it decides between equals. */
+  readonly idleWeight?: number | undefined;
 }
 
 /** A planning that goes on step by step, telling the share done. Sent 'stop' it ends with the best plan so far. */
@@ -57,6 +59,7 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
       { placements: placements - placements * shortShare },
       shortest,
       given,
+      options.idleWeight,
     );
     ({ found: best } = yield* stretched(freshSearch, shortShare, 1, isStopped));
   }

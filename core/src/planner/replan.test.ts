@@ -17,14 +17,14 @@ const begunBy = (p: Plan, nowSec: number): readonly PlanTask[] => p.tasks.filter
 describe('a plan with pins', () => {
   it('starts a moved task when it was told to, and the rest of the class fits round it', () => {
     const sec = find(plan, 'flat@S2:mix').startSec - 240;
-    const moved = planClass(workshop, { pins: { 'flat@S2:mix': sec }, before: plan });
+    const moved = planClass(workshop, { pins: [{ task: 'flat@S2:mix', startSec: sec }], before: plan });
     expect(find(moved, 'flat@S2:mix').startSec).toBe(sec);
     expect(moved.broken).toEqual([]);
   });
 
   it('says what a pin makes impossible', () => {
     // five minutes after the welcome: the dough can be mixed by then and no more
-    const moved = planClass(workshop, { pins: { 'flat/p3/1:cook': 900 } });
+    const moved = planClass(workshop, { pins: [{ task: 'flat/p3/1:cook', startSec: 900 }] });
     expect(find(moved, 'flat/p3/1:cook').startSec).toBe(900);
     const isNamed = moved.broken.some((b) => b.tasks.some((t) => /^flat(\/p3\/1|@S2):/.test(t)));
     expect(isNamed).toBe(true);

@@ -60,6 +60,12 @@ export function timeOfDay(
   return { hour: at.hour, minute: at.minute, second: at.second, dayOffset };
 }
 
+/** The local date and time so many seconds after doors open, `YYYY-MM-DDTHH:MM`; the minute that has begun. */
+export function localDateTime(clock: ClassClock, sec: number): string {
+  const doors = Temporal.PlainDateTime.from(`${clock.date}T${clock.doorsOpen}`).toZonedDateTime(clock.timeZone);
+  return doors.add({ seconds: sec }).toPlainDateTime().toString({ smallestUnit: 'minute' });
+}
+
 /** Whole days from one date to another, `YYYY-MM-DD`; negative when the second comes first. */
 export function daysBetween(from: string, to: string): number {
   return Temporal.PlainDate.from(from).until(Temporal.PlainDate.from(to), { largestUnit: 'days' }).days;

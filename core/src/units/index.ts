@@ -11,6 +11,7 @@ export {
   isLocalDate,
   isLocalTime,
   laterDateTime,
+  localDateTime,
   timeOfDay,
   type ClassClock,
 } from './clock.ts';

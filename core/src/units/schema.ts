@@ -42,3 +42,11 @@ export const countSchema = z.int().min(0).max(1000);
 export function listOf<T extends z.ZodType>(entry: T, max = MAX_LIST): z.ZodArray<T> {
   return z.array(entry).max(max);
 }
+
+/** Seconds since doors open; negative before. Seven days and a day of class either way. */
+export const secSchema = z.int().min(-691_200).max(691_200);
+/** `b1@S1`, `b1/p1/2`, `demo:b1:roll`: ids put together from the workshop's. */
+export const madeIdSchema = z
+  .string()
+  .max(400)
+  .regex(/^[A-Za-z0-9][A-Za-z0-9_@/:-]*$/, { error: 'an id put together from those of the workshop' });

@@ -6,9 +6,17 @@
 export { breadSchema, type Bread } from '../bread/index.ts';
 export { workshopSchema } from './schema.ts';
 export type { MenuLine, Participant, Station, Workshop } from './schema.ts';
+export {
+  dropAlternative,
+  keepAlternative,
+  MOST_ALTERNATIVES,
+  renameAlternative,
+  takeAlternative,
+} from './alternatives.ts';
 export { classNotesSchema, NO_NOTES } from './record.ts';
-export type { ClassNotes, ClassRecord, Guest } from './record.ts';
-export { heldWords, isMixedHere, linesOf, stationName, type Line } from './lines.ts';
+export type { Alternative, ClassNotes, ClassRecord, Guest } from './record.ts';
+export { UNSHAPED, withoutPin, withPins, type Aim, type Pin, type Shaping } from './shaping.ts';
+export { heldWords, isMixedHere, linesOf, griddleName, personName, stationName, type Line } from './lines.ts';
 export { batchesOf, teamAt, totalsOf, type Batch, type Piece } from './batches.ts';
 export { mothersOf, practiceIndex, practicesOf, throughIndex } from './mothers.ts';
 export type { MotherBatch, PracticeBatch } from './mothers.ts';

@@ -1,13 +1,22 @@
 import { z } from 'zod';
 import { kitchenSchema } from '../kitchen/index.ts';
 import { countSchema, idSchema, listOf, nameSchema, textSchema } from '../units/schema.ts';
-import { participantSchema, type Workshop } from './schema.ts';
+import { participantSchema, workshopSchema, type Workshop } from './schema.ts';
+import { shapingSchema } from './shaping.ts';
 
 /** Somebody who wants to come and has no place in the class yet. */
 const guestSchema = participantSchema.omit({ id: true, pace: true });
 
 /** A version of a booking: what the feed gave as its last change. */
 const stampSchema = z.string().min(1).max(120);
+
+/** The class as it might be as well: kept beside it until one of them is taken. */
+const alternativeSchema = z.strictObject({
+  id: idSchema,
+  name: nameSchema,
+  workshop: workshopSchema,
+  shaping: shapingSchema.default({ aim: 'fresh', pins: [] }),
+});
 
 /** What belongs to a class and has no place in a workshop file. */
 export const classNotesSchema = z.strictObject({
@@ -27,9 +36,13 @@ export const classNotesSchema = z.strictObject({
   measures: z.enum(['none', 'us', 'metric', 'australian', 'british']).default('none'),
   /** Minutes that staff take to weigh one station's tray. */
   trayMin: countSchema.default(4),
+  /** What its plan is to be good at, and the starts that somebody chose. */
+  shaping: shapingSchema.default({ aim: 'fresh', pins: [] }),
+  alternatives: listOf(alternativeSchema).default([]),
 });
 
 export type ClassNotes = Readonly<z.output<typeof classNotesSchema>>;
+export type Alternative = Readonly<z.output<typeof alternativeSchema>>;
 export type Guest = Readonly<z.output<typeof guestSchema>>;
 /** A class as it is kept: the workshop file, and what goes with it. */
 export interface ClassRecord {

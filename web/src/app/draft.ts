@@ -16,7 +16,7 @@ const slice = keptSlice<ClassRecord>('draft');
 const planned = createAction<{ readonly plan: Plan; readonly isFinal: boolean }>('draft/planned');
 export const draftActions = { ...slice.actions, planned };
 
-/** A class is kept as any document is; besides, whenever it changes it is planned anew. Notes beside it change no plan. */
+/** A class is kept as any document is; besides, whenever it or its shaping changes it is planned anew. Other notes change no plan. */
 export function draftReducer(draft: Draft | null = null, action: UnknownAction): Draft | null {
   if (draftActions.opened.match(action))
     return { ...kept.opened(action.payload), plan: null, isPlanning: true, plansCome: 0 };
@@ -26,5 +26,6 @@ export function draftReducer(draft: Draft | null = null, action: UnknownAction):
     return { ...draft, plan, isPlanning: !isFinal, plansCome: draft.plansCome + 1 };
   }
   const next = slice.reducer(draft, action);
-  return next.body.workshop === draft.body.workshop ? next : { ...next, isPlanning: true };
+  const isSame = next.body.workshop === draft.body.workshop && next.body.notes.shaping === draft.body.notes.shaping;
+  return isSame ? next : { ...next, isPlanning: true };
 }

@@ -39,7 +39,7 @@ export const applyRecord =
     dispatch(read.ok ? draftActions.edited({ body: sharing(before, read.value) }) : draftActions.refused(read.faults));
   };
 
-/** The same for the notes alone, which change no plan. */
+/** The same for the notes alone. Only a change of the shaping among them plans the class anew. */
 export const applyNotes =
   (part: Partial<ClassNotes>, what?: string): AppThunk =>
   (dispatch, getState) => {

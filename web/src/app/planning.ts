@@ -1,5 +1,4 @@
 import type { ListenerMiddlewareInstance } from '@reduxjs/toolkit';
-import type { Workshop } from '@hodsman/core';
 import { planInWorker } from '../workers/planner-client.ts';
 import { draftActions, type Draft } from './draft.ts';
 
@@ -7,18 +6,27 @@ interface WithDraft {
   readonly draft: Draft | null;
 }
 
-/** Plans the class in the worker whenever it has changed; a plan of a class that has changed again is dropped. */
+/** What a plan follows from: the class, and how somebody wants it planned. */
+const askedOf = (
+  state: unknown,
+): (Pick<Draft['body'], 'workshop'> & Pick<Draft['body']['notes'], 'shaping'>) | undefined => {
+  const body = (state as WithDraft).draft?.body;
+  return body && { workshop: body.workshop, shaping: body.notes.shaping };
+};
+
+const isSameAsked = (a: ReturnType<typeof askedOf>, b: ReturnType<typeof askedOf>): boolean =>
+  a?.workshop === b?.workshop && a?.shaping === b?.shaping;
+
+/** Plans the class in the worker whenever it or its shaping has changed; a plan of a class that has changed again is dropped. */
 export function listenForPlanning(listeners: ListenerMiddlewareInstance): void {
   listeners.startListening({
-    predicate: (_, now, before) => workshopOf(now) !== undefined && workshopOf(now) !== workshopOf(before),
+    predicate: (_, now, before) => askedOf(now) !== undefined && !isSameAsked(askedOf(now), askedOf(before)),
     effect: async (_, tools) => {
-      const workshop = workshopOf(tools.getState());
-      if (workshop === undefined) return;
-      await planInWorker(workshop, (plan, isFinal) => {
-        if (workshopOf(tools.getState()) === workshop) tools.dispatch(draftActions.planned({ plan, isFinal }));
+      const asked = askedOf(tools.getState());
+      if (!asked) return;
+      await planInWorker(asked.workshop, asked.shaping, (plan, isFinal) => {
+        if (isSameAsked(askedOf(tools.getState()), asked)) tools.dispatch(draftActions.planned({ plan, isFinal }));
       });
     },
   });
 }
-
-const workshopOf = (state: unknown): Workshop | undefined => (state as WithDraft).draft?.body.workshop;

@@ -1,12 +1,15 @@
 import { createBrowserRouter, Navigate } from 'react-router';
 import { ClassShell } from '../features/class-shell/ClassShell.tsx';
 import { FirstClass } from '../features/class-shell/FirstClass.tsx';
-import { PlanView } from '../features/plan/PlanView.tsx';
+import { BoardView } from '../features/plan/BoardView.tsx';
+import { PlanShell } from '../features/plan/PlanShell.tsx';
 
-// each feature but the plan comes in a part of its own, so that a class opens without them
+// each part but the board comes in a part of its own, so that a class opens without them
 const breads = () => import('../features/breads/index.ts');
 const dough = () => import('../features/dough/index.ts');
 const kitchens = () => import('../features/kitchens/index.ts');
+const planViews = () => import('../features/plan/index.ts');
+const turns = () => import('../features/turns/index.ts');
 const setup = () => import('../features/class-setup/index.ts');
 
 /** All addresses of the application. */
@@ -17,7 +20,29 @@ export const router = createBrowserRouter([
     element: <ClassShell />,
     children: [
       { index: true, element: <Navigate to="plan" replace /> },
-      { path: 'plan', element: <PlanView /> },
+      {
+        path: 'plan',
+        element: <PlanShell />,
+        children: [
+          { index: true, element: <Navigate to="board" replace /> },
+          { path: 'board', element: <BoardView /> },
+          { path: 'table', lazy: async () => ({ Component: (await planViews()).PlanTable }) },
+          { path: 'alternatives', lazy: async () => ({ Component: (await planViews()).AlternativesView }) },
+          { path: 'charts', lazy: async () => ({ Component: (await planViews()).ChartsView }) },
+          { path: 'sheet', lazy: async () => ({ Component: (await planViews()).RunSheet }) },
+        ],
+      },
+      {
+        path: 'turns',
+        lazy: async () => ({ Component: (await turns()).TurnsShell }),
+        children: [
+          { index: true, element: <Navigate to="fires" replace /> },
+          { path: 'fires', lazy: async () => ({ Component: (await turns()).FiresTab }) },
+          { path: 'people', lazy: async () => ({ Component: (await turns()).PeopleTab }) },
+          { path: 'calls', lazy: async () => ({ Component: (await turns()).CallsTab }) },
+          { path: 'idle', lazy: async () => ({ Component: (await turns()).IdleTab }) },
+        ],
+      },
       { path: 'kitchen', lazy: async () => ({ Component: (await kitchens()).ClassKitchen }) },
       {
         path: 'setup',

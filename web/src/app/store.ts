@@ -6,6 +6,8 @@ import { kitchenReducer } from './kitchen-draft.ts';
 import { pantryReducer } from './pantry-draft.ts';
 import { listenForPlanning } from './planning.ts';
 import { listenForSaving } from './saving.ts';
+import { lookReducer } from './board-look.ts';
+import { trialReducer } from './trial.ts';
 
 const listeners = createListenerMiddleware();
 listenForPlanning(listeners);
@@ -15,6 +17,8 @@ listenForSaving(listeners);
 export const store = configureStore({
   reducer: {
     draft: draftReducer,
+    trial: trialReducer,
+    look: lookReducer,
     bread: breadReducer,
     kitchen: kitchenReducer,
     pantry: pantryReducer,
@@ -25,4 +29,4 @@ export const store = configureStore({
 
 export type RootState = ReturnType<typeof store.getState>;
 export type AppDispatch = typeof store.dispatch;
-export type AppThunk = ThunkAction<void, RootState, undefined, UnknownAction>;
+export type AppThunk<Answer = void> = ThunkAction<Answer, RootState, undefined, UnknownAction>;

@@ -1,11 +1,17 @@
 import {
   clashOf,
-  planClass,
-  planInSteps,
+  planShaped,
+  planShapedInSteps,
   rankFixes,
+  sweepOf,
+  withPins,
+  type Aim,
   type Clash,
   type Fix,
+  type Pin,
   type Plan,
+  type Shaping,
+  type SweepPoint,
   type Workshop,
 } from '@hodsman/core';
 import { expose } from 'comlink';
@@ -23,6 +29,11 @@ export interface Advice {
 
 /** The number of the last call; an earlier one that still runs gives up. */
 let latest = 0;
+
+/** The class that was planned last, with its plan without pins: what a trial starts from. */
+let held: { readonly workshop: Workshop; readonly shaping: Shaping; readonly base: Plan } | undefined;
+/** The plan without pins of the last class and aim, so that one pin more does not plan the whole class again. */
+let base: { readonly text: string; readonly aim: Aim; readonly plan: Plan } | undefined;
 
 /** Runs steps to their end, giving way to messages every so often; a later call stops them. */
 async function inTurns<T, R>(
@@ -45,11 +56,46 @@ async function inTurns<T, R>(
 
 const face = {
   /** The first plan at once, then the better one; nothing more once a later call has come. */
-  plan: async (workshop: Workshop, onPlan: (plan: Plan, isFinal: boolean) => void): Promise<void> => {
+  plan: async (workshop: Workshop, shaping: Shaping, onPlan: (plan: Plan, isFinal: boolean) => void): Promise<void> => {
     const call = ++latest;
-    onPlan(planClass(workshop, { effort: 0 }), false);
-    const plan = await inTurns(call, planInSteps(workshop, { effort: EFFORT }));
+    const text = JSON.stringify(workshop);
+    const { aim } = shaping;
+    const known = base?.text === text && base.aim === aim ? base.plan : undefined;
+    onPlan(planShaped(workshop, known ? shaping : { aim, pins: [] }, { effort: 0, base: known }), false);
+    const whole = known ?? (await inTurns(call, planShapedInSteps(workshop, { aim, pins: [] }, { effort: EFFORT })));
+    if (call !== latest) return;
+    base = { text, aim, plan: whole };
+    held = { workshop, shaping, base: whole };
+    const plan = await inTurns(call, planShapedInSteps(workshop, shaping, { effort: EFFORT, base: whole }));
     if (call === latest) onPlan(plan, true);
+  },
+  /** The class that was planned last with pins more, at once and with no search; null before there is one. */
+  tryPins: (pins: readonly Pin[]): Plan | null =>
+    held ? planShaped(held.workshop, withPins(held.shaping, pins), { effort: 0, base: held.base }) : null,
+  /** The plans of several classes, one after another. */
+  planEach: async (
+    entries: readonly { readonly workshop: Workshop; readonly shaping: Shaping }[],
+    onPlan: (index: number, plan: Plan) => void,
+  ): Promise<void> => {
+    const call = ++latest;
+    for (const [i, { workshop, shaping }] of entries.entries()) {
+      const plan = await inTurns(call, planShapedInSteps(workshop, shaping, { effort: EFFORT }));
+      if (call !== latest) return;
+      onPlan(i, plan);
+    }
+  },
+  /** Minutes to spare against the number of griddles, then of participants, told as they are found. */
+  sweep: async (
+    workshop: Workshop,
+    shaping: Shaping,
+    onPoints: (over: 'griddles' | 'participants', points: readonly SweepPoint[]) => void,
+  ): Promise<void> => {
+    const call = ++latest;
+    for (const over of ['griddles', 'participants'] as const) {
+      const points = await inTurns(call, sweepOf(workshop, shaping, over), (found) => onPoints(over, found));
+      if (call !== latest) return;
+      onPoints(over, points);
+    }
   },
   /** Which rules clash and which changes help, told as they are found. */
   advise: async (workshop: Workshop, plan: Plan, onAdvice: (advice: Advice) => void): Promise<void> => {

@@ -2,6 +2,7 @@
  * What to do about a class: which of its rules clash (`clash.ts`), and which single changes (`fixes.ts`) help how much, found by planning
  * each (`rank-fixes.ts`). Everything here plans several times, so it belongs in a worker; all of it tells how far it is and can be stopped.
  */
+export { sweepOf, type SweepPoint } from './sweep.ts';
 export { clashOf, type Clash, type ClashSearch } from './clash.ts';
 export { longBreads, type LongBread } from './long-breads.ts';
 export { rankFixes, type Fix, type FixTrials } from './rank-fixes.ts';

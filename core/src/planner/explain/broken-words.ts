@@ -1,4 +1,4 @@
-import type { BrokenRule, Plan } from '../../plan/index.ts';
+import type { BrokenRule } from '../../plan/index.ts';
 import { durationText } from '../../units/index.ts';
 
 /** "1 bread", "12 breads". */
@@ -18,7 +18,9 @@ const SUMMARIES: Readonly<Record<string, (n: number, worstSec: number) => string
  * The broken rules of a plan in a few lines, one for each rule and code, in the order of the rules: how many, and by how much at worst.
  * A break that stands alone keeps its own sentence.
  */
-export function brokenWords(plan: Plan): readonly { readonly rule: string; readonly words: string }[] {
+export function brokenWords(plan: {
+  readonly broken: readonly BrokenRule[];
+}): readonly { readonly rule: string; readonly words: string }[] {
   const groups = new Map<string, BrokenRule[]>();
   for (const b of plan.broken) {
     const key = `${b.rule} ${b.code}`;

@@ -9,4 +9,5 @@ export { situationOf, type Situation } from './situation.ts';
 export { tightestOf, type Tightest } from './tightest.ts';
 export { verdictOf, verdictWords, type Verdict } from './verdict.ts';
 export { criticalTasks, explainTask, type TaskExplanation } from './why.ts';
-export { explanationWords } from './why-words.ts';
+export { aboutTask, type AboutTask } from './about-task.ts';
+export { handsOf, type Hands } from './hands.ts';

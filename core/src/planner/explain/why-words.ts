@@ -1,23 +1,21 @@
+import { stepWords } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
-import { stationName, type Workshop } from '../../workshop/index.ts';
+import { personName, stationName, type Workshop } from '../../workshop/index.ts';
 import type { Obstacle } from './obstacles.ts';
 import type { Situation } from './situation.ts';
 import type { ChainLink, TaskExplanation } from './why.ts';
 
 /** "Noor 2: roll", "Station 3: mix", "the demonstration". */
-function activityWords(workshop: Workshop, s: Situation, a: number): string {
+export function activityWords(workshop: Workshop, s: Situation, a: number): string {
   const source = s.network.sources[a];
   if (!source || source.demo) return 'the demonstration';
   const { unit, step } = source;
-  const what = step?.id ?? 'the rest';
+  const what = step ? stepWords(step.id) : 'the rest';
   if (!unit) return what;
   if (unit.piece) return `${personName(workshop, unit.piece.owner ?? '')} ${unit.piece.number}: ${what}`;
   if (!unit.station) return `dough made by staff: ${what}`;
   return `${stationName(unit.station)}: ${unit.kind === 'practice' ? 'practice ' : ''}${what}`;
 }
-
-const personName = (workshop: Workshop, id: string): string =>
-  [...workshop.roster, ...workshop.kitchen.staff].find((p) => p.id === id)?.name ?? id;
 
 /** A reason as a sentence without its end: "because G2 is taken until 11:42 by Noor 1: cook". */
 function reasonWords(workshop: Workshop, s: Situation, { activity, reason }: ChainLink): string {

@@ -1,4 +1,5 @@
 import type { Plan, PlanTask } from '../../plan/index.ts';
+import type { Pin } from '../../workshop/index.ts';
 import { NOTHING_GIVEN, type Activity, type Given, type Placement } from '../search/index.ts';
 import type { Network } from './build-network.ts';
 import { placedIn } from './placed.ts';
@@ -11,8 +12,8 @@ export interface Moment {
 
 /** What a plan is asked to respect beside the class itself. */
 export interface Wishes {
-  /** Starts that a person chose, by task. */
-  readonly pins?: Readonly<Record<string, number>> | undefined;
+  /** Starts that a person chose, of tasks and of breaks. A pin of a task that the class does not have is left out. */
+  readonly pins?: readonly Pin[] | undefined;
   readonly moment?: Moment | undefined;
   /** The plan before: of equally good plans the nearest to it is wanted. */
   readonly before?: Pick<Plan, 'tasks'> | undefined;
@@ -23,8 +24,9 @@ export interface Wishes {
  * stays there. Gives what the search takes beside the problem.
  */
 export function atMoment(network: Network, wishes: Wishes): { readonly network: Network; readonly given: Given } {
-  const { pins = {}, moment, before } = wishes;
-  if (Object.keys(pins).length === 0 && !moment && !before) return { network, given: NOTHING_GIVEN };
+  const { moment, before } = wishes;
+  const pins = new Map((wishes.pins ?? []).map((p) => [p.task, p]));
+  if (pins.size === 0 && !moment && !before) return { network, given: NOTHING_GIVEN };
   const { problem } = network;
   const activities: Activity[] = problem.activities.map((a) => ({
     ...a,
@@ -41,14 +43,21 @@ export function atMoment(network: Network, wishes: Wishes): { readonly network: 
     fixed.set(activity, { ...placement, mode: 0 });
   }
   activities.forEach((a, i) => {
-    const sec = pins[a.id];
-    if (sec !== undefined && !fixed.has(i)) activities[i] = { ...a, pin: { at: 'start', sec } };
+    const [pin, source] = [pins.get(a.id), sources[i]];
+    if (!pin || !source || fixed.has(i)) return;
+    const there = source.modes.flatMap((info, m) => (info.at?.id === pin.griddle ? [m] : []));
+    const isPlaced = pin.griddle !== undefined && there.length > 0;
+    const kept = <T>(list: readonly T[]): readonly T[] => (isPlaced ? list.filter((_, m) => there.includes(m)) : list);
+    activities[i] = { ...a, modes: kept(a.modes), pin: { at: 'start', sec: pin.startSec } };
+    sources[i] = { ...source, modes: kept(source.modes) };
   });
   const tasks = new Map((moment?.begun ?? []).map((t) => [t.id, t]));
   const pauses = problem.pauses.map((p) => {
     const taken = tasks.get(p.id);
     if (taken)
       return { ...p, fromSec: taken.startSec, toSec: taken.endSec, durationSec: taken.endSec - taken.startSec };
+    const pinned = pins.get(p.id);
+    if (pinned) return { ...p, fromSec: pinned.startSec, toSec: pinned.startSec + p.durationSec };
     const fromSec = Math.max(p.fromSec, moment?.nowSec ?? -Infinity);
     return { ...p, fromSec, toSec: Math.max(p.toSec, fromSec + p.durationSec) };
   });

@@ -66,14 +66,19 @@ export function tableBreachSec(problem: Problem, { placements }: Schedule, deadl
 const shared = (list: readonly number[]): number =>
   list.length === 0 ? 0 : 0.8 * (list.reduce((a, b) => a + b, 0) / list.length) + 0.2 * Math.max(...list);
 
-/** Idle time counts so much of what staleness does: it decides between plans that are equally fresh. */
+/** Idle time counts so much of what staleness does where nobody asks for more: it decides between plans that are equally fresh. */
 const IDLE_WEIGHT = 0.02;
 
 /**
  * How far a schedule is from fresh, in seconds: held finals before the deadline, and rests away from their ideal (from the end of what
- * begins them to the last start after them); then a little for idle time, in which the worst-off counts too.
+ * begins them to the last start after them); then, by its weight, for idle time, in which the worst-off counts too.
  */
-export function stalenessSec(problem: Problem, schedule: Schedule, deadlineSec: number): number {
+export function stalenessSec(
+  problem: Problem,
+  schedule: Schedule,
+  deadlineSec: number,
+  idleWeight = IDLE_WEIGHT,
+): number {
   const { placements } = schedule;
   const ages = problem.finals
     .filter((f) => f.holdSec !== null)
@@ -88,7 +93,7 @@ export function stalenessSec(problem: Problem, schedule: Schedule, deadlineSec: 
     else rests.set(lag.from, { idealSec: lag.idealSec, lastSec: wait });
   }
   const strays = [...rests.values()].map((r) => Math.abs(r.lastSec - r.idealSec));
-  return shared(ages) + shared(strays) + IDLE_WEIGHT * shared(idleSecs(problem, schedule));
+  return shared(ages) + shared(strays) + idleWeight * shared(idleSecs(problem, schedule));
 }
 
 /** For each person with work: the time between their first and last task in which they do nothing. */

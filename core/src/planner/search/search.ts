@@ -70,7 +70,7 @@ export function* searchShort(problem: Problem, budget: Budget, given: Given = NO
 
 /**
  * The freshest schedule found that ends at the deadline (goal `fresh`): orders are decoded backwards from it. Starts from the order of
- * a given schedule too, which shows what is possible at all.
+ * a given schedule too, which shows what is possible at all. `idleWeight`: what a second of idle time counts against one of staleness.
  */
 export function* searchFresh(
   problem: Problem,
@@ -78,11 +78,12 @@ export function* searchFresh(
   budget: Budget,
   shortest: Found,
   given: Given = NOTHING_GIVEN,
+  idleWeight?: number,
 ): Search {
   const decoder = new Decoder(problem, budget, given);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
     const breach = breachSec(problem, schedule, forced) + tableBreachSec(problem, schedule, deadlineSec);
-    const soft = stalenessSec(problem, schedule, deadlineSec) + NEAR_WEIGHT * movedSec(schedule, given);
+    const soft = stalenessSec(problem, schedule, deadlineSec, idleWeight) + NEAR_WEIGHT * movedSec(schedule, given);
     const finishSec = finishOf(problem, schedule);
     return { ...choice, schedule, forced, finishSec, breachSec: breach, cost: soft + BREACH_WEIGHT * breach };
   };

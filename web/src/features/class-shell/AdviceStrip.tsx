@@ -1,7 +1,9 @@
 import { Check } from 'lucide-react';
-import type { Fix, Plan, Workshop } from '@hodsman/core';
+import { useNavigate } from 'react-router';
+import { UNSHAPED, type Fix, type Plan, type Workshop } from '@hodsman/core';
+import { keep } from '../../app/alternatives.ts';
 import { applyEdit } from '../../app/edit.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
+import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { useAdvice } from './use-advice.ts';
 
 const MOST_FIXES = 3;
@@ -10,10 +12,16 @@ const MOST_FIXES = 3;
 const bestOf = (fixes: readonly Fix[]): readonly Fix[] =>
   fixes.filter((f) => f.fits || !fixes.some((x) => x.fits)).slice(0, MOST_FIXES);
 
-/** Why the class does not fit, and the single changes that would help most; one click takes one. */
+/** Why the class does not fit, and the single changes that would help most; one click takes one, or tries it as an alternative. */
 export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
   const dispatch = useAppDispatch();
   const advice = useAdvice(workshop, plan, true);
+  const navigate = useNavigate();
+  const shaping = useAppSelector((s) => s.draft?.body.notes.shaping) ?? UNSHAPED;
+  const tryOut = (fix: Fix): void => {
+    dispatch(keep({ name: fix.words, workshop: fix.workshop, shaping }));
+    void navigate('plan/alternatives');
+  };
   const take = (fix: Fix): void => {
     dispatch(applyEdit({ ok: true, value: fix.workshop }));
   };
@@ -22,7 +30,7 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
       aria-label="What would help"
       data-testid="advice"
       data-done={advice?.doneShare === 1}
-      className="grid gap-1.5 border-b border-line bg-panel px-4 py-2"
+      className="grid gap-1.5 border-b border-line bg-panel px-4 py-2 print:hidden"
     >
       {advice?.clash && (
         <p className="figures">
@@ -32,20 +40,33 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
       )}
       <div className="flex flex-wrap items-center gap-2">
         {bestOf(advice?.fixes ?? []).map((fix) => (
-          <button
-            key={fix.id}
-            type="button"
-            className="figures flex min-h-10 items-center gap-2 rounded-cut border border-line bg-ground px-3 hover:bg-steel"
-            onClick={() => {
-              take(fix);
-            }}
-          >
-            {fix.fits && <Check size={16} aria-label="then it fits" className="text-herb" />}
-            {fix.sentence}
-          </button>
+          <span key={fix.id} className="flex rounded-cut border border-line bg-ground">
+            <button
+              type="button"
+              title="Take it"
+              className="figures flex min-h-10 items-center gap-2 rounded-cut px-3 text-left hover:bg-steel"
+              onClick={() => take(fix)}
+            >
+              {fix.fits && <Check size={16} aria-label="then it fits" className="text-herb" />}
+              {fix.sentence}
+            </button>
+            <button
+              type="button"
+              aria-label={`Try as an alternative: ${fix.words}`}
+              title="Try it as an alternative"
+              className="min-h-10 rounded-cut border-l border-line px-2.5 text-quiet hover:bg-steel hover:text-ink"
+              onClick={() => tryOut(fix)}
+            >
+              try
+            </button>
+          </span>
         ))}
         {advice?.doneShare === 1 && advice.fixes.length === 0 && (
-          <span className="text-quiet">No single change helps; take fewer breads and more room together.</span>
+          <span className="text-quiet">
+            {plan.broken.length > 0
+              ? 'No single change helps; take fewer breads and more room together.'
+              : 'No single change gives a minute more.'}
+          </span>
         )}
         {advice?.doneShare !== 1 && (
           <label className="flex items-center gap-2 text-quiet">

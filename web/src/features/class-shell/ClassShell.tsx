@@ -1,5 +1,5 @@
-import { useCallback, useEffect } from 'react';
-import { Outlet, useMatch, useParams } from 'react-router';
+import { useCallback, useEffect, useState } from 'react';
+import { Outlet, useParams } from 'react-router';
 import { readClassRecord } from '@hodsman/core';
 import { useGetDocumentQuery } from '../../app/api.ts';
 import { ConflictDialog } from '../../app/ConflictDialog.tsx';
@@ -10,7 +10,6 @@ import { openingOf } from '../../app/unsaved.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { useUndoKeys } from '../../ui/use-undo-keys.ts';
 import { AdviceStrip } from './AdviceStrip.tsx';
-import { Levers } from './Levers.tsx';
 import { ShellBar } from './ShellBar.tsx';
 import { VerdictStrip } from './VerdictStrip.tsx';
 
@@ -20,6 +19,7 @@ export function ClassShell() {
   const { data, isError } = useGetDocumentQuery({ kind: 'class', id: classId }, { refetchOnMountOrArgChange: true });
   const dispatch = useAppDispatch();
   const draft = useAppSelector((s) => s.draft);
+  const [isAdviceWanted, setAdviceWanted] = useState(false);
   useUndoKeys(
     useCallback(() => dispatch(draftActions.undone()), [dispatch]),
     useCallback(() => dispatch(draftActions.redone()), [dispatch]),
@@ -29,7 +29,6 @@ export function ClassShell() {
     const opening = openingOf(data, readClassRecord);
     if (opening) dispatch(draftActions.opened(opening));
   }, [data, dispatch]);
-  const isPlan = useMatch('/class/:classId/plan') !== null;
   if (isError)
     return (
       <Notice>
@@ -41,11 +40,10 @@ export function ClassShell() {
   return (
     <div className="flex h-full flex-col">
       <ShellBar draft={draft} />
-      <VerdictStrip draft={draft} />
-      {draft.plan && !draft.isPlanning && draft.plan.broken.length > 0 && (
+      <VerdictStrip draft={draft} isAdviceWanted={isAdviceWanted} onAdvice={() => setAdviceWanted(!isAdviceWanted)} />
+      {draft.plan && !draft.isPlanning && (isAdviceWanted || draft.plan.broken.length > 0) && (
         <AdviceStrip workshop={draft.body.workshop} plan={draft.plan} />
       )}
-      {isPlan && <Levers workshop={draft.body.workshop} />}
       <Refused what="class" faults={draft.refused} />
       {/* it scrolls, so the keyboard must reach it, and what is only to be heard must not scroll the page instead */}
       <main tabIndex={0} aria-label="The step" className="relative min-h-0 flex-1 overflow-auto">

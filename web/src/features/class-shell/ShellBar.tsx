@@ -21,13 +21,14 @@ function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: s
     { to: 'setup', name: 'Class', order: body.notes.waiting.length > 0 ? 'bad' : warns('no-bread', 'no-maker') },
     { to: 'dough', name: 'Dough', order: warns('small-batch', 'under-mixer-load') },
     { to: 'plan', name: 'Plan', order: planOrder },
+    { to: 'turns', name: 'Turns', order: planOrder },
   ];
 }
 
 export function ShellBar({ draft }: { readonly draft: Draft }) {
   const dispatch = useAppDispatch();
   return (
-    <header className="flex items-center gap-x-3 border-b border-line bg-panel px-4">
+    <header className="flex items-center gap-x-3 print:hidden border-b border-line bg-panel px-4">
       <Link
         to="/classes"
         className="flex min-h-12 items-center gap-2 text-quiet hover:text-ink"

@@ -1,7 +1,16 @@
 import { CircleCheck, OctagonAlert } from 'lucide-react';
 import { useMemo } from 'react';
-import { brokenWords, verdictOf, verdictWords, type Verdict, type Workshop } from '@hodsman/core';
+import {
+  brokenWords,
+  griddleName,
+  personName,
+  verdictOf,
+  verdictWords,
+  type Verdict,
+  type Workshop,
+} from '@hodsman/core';
 import type { Draft } from '../../app/draft.ts';
+import { useAppSelector } from '../../app/hooks.ts';
 
 const MOST_BREAKS_SHOWN = 2;
 
@@ -10,9 +19,9 @@ function nameIn(workshop: Workshop) {
   return (kind: Verdict['tightest']['kind'], id: string): string => {
     switch (kind) {
       case 'griddle':
-        return `griddle ${workshop.kitchen.griddles.find((g) => g.id === id)?.name ?? id}`;
+        return griddleName(workshop.kitchen.griddles.find((g) => g.id === id) ?? { id });
       case 'person':
-        return [...workshop.roster, ...workshop.kitchen.staff].find((p) => p.id === id)?.name ?? id;
+        return personName(workshop, id);
       case 'dough': {
         const [bread, station] = id.split('@');
         return `${workshop.breads.find((b) => b.id === bread)?.name ?? bread ?? ''} at ${station ?? ''}`;
@@ -21,9 +30,19 @@ function nameIn(workshop: Workshop) {
   };
 }
 
+interface Props {
+  readonly draft: Draft;
+  /** What would help is shown though nothing is broken. */
+  readonly isAdviceWanted: boolean;
+  readonly onAdvice: () => void;
+}
+
 /** Does it fit, with how many minutes to spare, and what is tightest: over every step, all the time. */
-export function VerdictStrip({ draft }: { readonly draft: Draft }) {
-  const { plan, isPlanning } = draft;
+export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
+  const { isPlanning } = draft;
+  // what is being moved is judged while it moves
+  const trial = useAppSelector((s) => s.trial?.plan);
+  const plan = trial ?? draft.plan;
   const { workshop } = draft.body;
   const shown = useMemo(() => {
     if (!plan) return undefined;
@@ -40,13 +59,23 @@ export function VerdictStrip({ draft }: { readonly draft: Draft }) {
       data-testid="verdict"
       data-planning={isPlanning}
       data-plans={draft.plansCome}
-      className={`flex flex-wrap items-baseline gap-x-6 gap-y-1 px-4 py-2.5 ${verdict.fits ? 'bg-herb text-on-herb' : 'bg-trouble text-on-trouble'}`}
+      className={`flex flex-wrap items-baseline gap-x-6 gap-y-1 px-4 py-2.5 print:hidden ${verdict.fits ? 'bg-herb text-on-herb' : 'bg-trouble text-on-trouble'}`}
     >
       <p className="flex items-baseline gap-2 font-head text-2xl font-semibold">
         <Icon size={26} aria-hidden className="self-center" />
         {words.headline}
       </p>
       <p className="figures text-lg">{words.tightest}</p>
+      {verdict.fits && (
+        <button
+          type="button"
+          aria-expanded={isAdviceWanted}
+          className="ml-auto min-h-8 self-center rounded-cut border border-on-herb/60 px-2.5 hover:bg-black/15"
+          onClick={onAdvice}
+        >
+          What would give more?
+        </button>
+      )}
       {broken.length > 0 && (
         <ul className="flex basis-full flex-wrap gap-x-6">
           {broken.slice(0, MOST_BREAKS_SHOWN).map((b) => (

@@ -1,0 +1,18 @@
+import type { PlanTask } from './schema.ts';
+
+/** The parts of a piece's id, `bread/owner/number`; of a spare the owner is `spare-STATION`. */
+export function pieceParts(piece: string): { readonly bread: string; readonly owner: string; readonly number: number } {
+  const [bread = '', owner = '', number = ''] = piece.split('/');
+  return { bread, owner, number: Number(number) };
+}
+
+/** Whether somebody can choose when a task starts: rests and preheats follow from what lies around them, the welcome stands. */
+export const isMovable = (task: PlanTask): boolean =>
+  task.window === undefined && task.kind !== 'welcome' && task.kind !== 'preheat';
+
+/** Whether it lies on a fire: something that cooks, or is prepared there. */
+export const isOnFire = (task: PlanTask): boolean =>
+  task.kind === undefined && ['griddle', 'grill', 'flame'].includes(task.at?.kind ?? '');
+
+/** A step as it is said, "roll sheet" for `roll-sheet`. */
+export const stepWords = (step: string | undefined): string => (step ?? '').replaceAll(/[-_]/g, ' ');

@@ -1,0 +1,56 @@
+import type { Plan, PlanTask } from '../plan/index.ts';
+import { isOnFire, pieceParts, stepWords } from '../plan/index.ts';
+import { personName, stationName, type Workshop } from '../workshop/index.ts';
+import { fireWords } from './way-words.ts';
+
+/** Something to say aloud, to some people, at a moment in seconds since doors open. */
+export interface Call {
+  readonly atSec: number;
+  /** What they are to do: a step of a bread, or to come to the fire. */
+  readonly what: string;
+  /** "Noor to griddle 2", "Station 3". */
+  readonly to: readonly string[];
+  readonly tasks: readonly string[];
+  readonly isToFire: boolean;
+}
+
+/** Calls that come so close are said in one breath (this program's own choice). */
+const BREATH_SEC = 45;
+
+/**
+ * Everything that the instructor says aloud to call people to their turn, in order: pieces to shape, and breads to lay on, those of one
+ * kind that come within a breath together. Work of whole stations is called by station.
+ */
+export function rollCall(workshop: Workshop, plan: Plan): readonly Call[] {
+  const calls: (Call & { readonly to: string[]; readonly tasks: string[] })[] = [];
+  for (const t of plan.tasks) {
+    const said = sayOf(workshop, plan, t);
+    if (!said) continue;
+    const open = calls.findLast((c) => c.what === said.what && t.startSec - c.atSec <= BREATH_SEC);
+    if (open) {
+      if (!open.to.includes(said.to)) open.to.push(said.to);
+      open.tasks.push(t.id);
+    } else calls.push({ atSec: t.startSec, what: said.what, to: [said.to], tasks: [t.id], isToFire: isOnFire(t) });
+  }
+  return calls;
+}
+
+function sayOf(
+  workshop: Workshop,
+  plan: Plan,
+  task: PlanTask,
+): { readonly what: string; readonly to: string } | undefined {
+  const bread = workshop.breads.find((b) => b.id === task.bread)?.name ?? '';
+  if (task.window || task.people.length === 0 || task.startSec < 0) return undefined;
+  if (task.kind === 'demo') return { what: `Watch: ${bread}`, to: 'everyone who makes it' };
+  if (task.kind) return task.kind === 'break' ? { what: 'Break', to: 'everyone' } : undefined;
+  if (task.piece !== undefined) {
+    const name = personName(workshop, pieceParts(task.piece).owner);
+    if (!isOnFire(task)) return { what: `${capital(stepWords(task.step))}: ${bread}`, to: name };
+    return { what: `To the fire: ${bread}`, to: `${name} to ${fireWords(workshop, task)}` };
+  }
+  const station = workshop.stations.find((s) => s.id === plan.batches.find((b) => b.id === task.batch)?.station);
+  return station && { what: `${capital(stepWords(task.step))}: ${bread}`, to: stationName(station) };
+}
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

@@ -1,0 +1,21 @@
+import type { BrokenRule, Plan, PlanTask } from '../plan/index.ts';
+import type { Pin } from '../workshop/index.ts';
+
+/** The starts and griddles of two turns for one another: what to pin so that they change places; none where one of them is no turn. */
+export function swapPins(plan: Plan, first: string, second: string): readonly Pin[] {
+  const [a, b] = [first, second].map((id) => plan.tasks.find((t) => t.id === id));
+  if (!a?.piece || !b?.piece || a === b) return [];
+  const pin = (task: PlanTask, at: PlanTask): Pin => ({
+    task: task.id,
+    startSec: at.startSec,
+    ...(at.at?.kind === 'griddle' && at.at.id !== undefined ? { griddle: at.at.id } : {}),
+  });
+  return [pin(a, b), pin(b, a)];
+}
+
+/** What a plan breaks that another one does not. */
+export function newBreaks(before: Plan, after: Plan): readonly BrokenRule[] {
+  const keyOf = (b: BrokenRule): string => `${b.rule} ${b.code} ${[...b.tasks].sort().join(' ')}`;
+  const known = new Set(before.broken.map(keyOf));
+  return after.broken.filter((b) => !known.has(keyOf(b)));
+}

@@ -1,0 +1,102 @@
+import {
+  clockText,
+  durationText,
+  griddleName,
+  personName,
+  pieceParts,
+  stationName,
+  stepWords,
+  type Plan,
+  type PlanTask,
+  type Workshop,
+} from '@hodsman/core';
+
+const KIND_WORDS = {
+  welcome: 'Welcome, aprons, hands washed',
+  break: 'Break',
+  demo: 'Demonstration',
+  preheat: 'Heat up',
+} as const;
+
+/** What is done, in a word or two. */
+export function taskName(task: PlanTask): string {
+  // a demonstration is told by the step that it comes before: `demo:bread:roll`
+  if (task.kind === 'demo') return `${KIND_WORDS.demo}: ${stepWords(task.id.split(':')[2])}`;
+  if (task.kind) return KIND_WORDS[task.kind];
+  return task.piece === undefined ? stepWords(task.step) : `${stepWords(task.step)} ${pieceParts(task.piece).number}`;
+}
+
+/** Whose piece lies on the griddle: "Ottilie 1". */
+export function pieceName(workshop: Workshop, task: PlanTask): string {
+  const { owner, number } = pieceParts(task.piece ?? '');
+  return `${personName(workshop, owner)} ${number}`;
+}
+
+/** "Ot" for Ottilie, "A.B." for a name of several words. */
+export function initialsOf(name: string): string {
+  const words = name.split(/\s+/);
+  return words.length > 1 ? words.map((w) => `${w.slice(0, 1)}.`).join('') : name.slice(0, 2);
+}
+
+/** The same where room is short: "Ot 1"; "A.B. 1" for a name of several words. */
+export function shortPieceName(workshop: Workshop, task: PlanTask): string {
+  const { owner, number } = pieceParts(task.piece ?? '');
+  return `${initialsOf(personName(workshop, owner))} ${number}`;
+}
+
+/** Where a task is, as people say it. */
+export function placeWords(workshop: Workshop, task: PlanTask): string {
+  const { at } = task;
+  if (!at) return '';
+  const id = at.id ?? '';
+  switch (at.kind) {
+    case 'griddle':
+      return `${griddleName(workshop.kitchen.griddles.find((g) => g.id === id) ?? { id })}${at.spot === undefined ? '' : `, spot ${at.spot}`}`;
+    case 'room':
+    case 'warm':
+    case 'fridge':
+      return workshop.kitchen.places.find((p) => p.id === id)?.name ?? id;
+    default:
+      return `${at.kind} ${id}`;
+  }
+}
+
+const stationOf = (workshop: Workshop, id: string | null | undefined): string => {
+  const station = workshop.stations.find((s) => s.id === id);
+  return station ? stationName(station) : '';
+};
+
+/** What a task is about beside its step: whose piece, or which station's dough. */
+export function whoseWords(plan: Plan, workshop: Workshop, task: PlanTask): string {
+  if (task.piece !== undefined) return pieceName(workshop, task);
+  return stationOf(workshop, plan.batches.find((b) => b.id === task.batch)?.station);
+}
+
+/** From when to when, and how long. */
+export const spanWords = (workshop: Workshop, task: PlanTask): string =>
+  `${clockText(workshop, task.startSec)}–${clockText(workshop, task.endSec)} (${durationText(task.endSec - task.startSec)})`;
+
+/** What is done, without whose it is. */
+export const whatWords = (task: PlanTask): string => (task.kind ? taskName(task) : stepWords(task.step));
+
+/** One sentence about a task: what, whose, when, where, who; for a rest its window. */
+export function taskSentence(plan: Plan, workshop: Workshop, task: PlanTask): string {
+  const bread = workshop.breads.find((b) => b.id === task.bread)?.name;
+  const whose = whoseWords(plan, workshop, task);
+  const people =
+    task.people.length > 4
+      ? `${task.people.length} people`
+      : task.people.map((p) => personName(workshop, p)).join(', ');
+  const window = task.window
+    ? `at least ${durationText(task.window.minSec)}, best ${durationText(task.window.idealSec)}, at most ${durationText(task.window.maxSec)}`
+    : '';
+  return [
+    [whatWords(task), bread, whose].filter(Boolean).join(', '),
+    spanWords(workshop, task),
+    placeWords(workshop, task),
+    people,
+    window,
+  ]
+    .filter(Boolean)
+    .join(' · ');
+}

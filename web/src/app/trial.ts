@@ -1,0 +1,54 @@
+import { createAction, type UnknownAction } from '@reduxjs/toolkit';
+import { newBreaks, type BrokenRule, type Pin, type Plan } from '@hodsman/core';
+import { tryPinsInWorker } from '../workers/planner-client.ts';
+import { draftActions } from './draft.ts';
+import type { AppThunk } from './store.ts';
+
+/** How the class would go with something moved that is not yet let go. */
+export interface Trial {
+  readonly plan: Plan;
+  /** What became impossible. */
+  readonly news: readonly BrokenRule[];
+}
+
+const trialShown = createAction<Trial | null>('trial/shown');
+
+export function trialReducer(trial: Trial | null = null, action: UnknownAction): Trial | null {
+  // what was let go stays in sight until its plan has come
+  if (draftActions.planned.match(action) || draftActions.opened.match(action)) return null;
+  return trialShown.match(action) ? action.payload : trial;
+}
+
+/** What is wanted now; the worker is asked for one set of pins at a time, the newest next. */
+const asking: { wanted: readonly Pin[] | null; isBusy: boolean } = { wanted: null, isBusy: false };
+
+/** Shows how the class would go with some pins more, as soon as the worker has it. */
+export const tryPins =
+  (pins: readonly Pin[]): AppThunk<Promise<void>> =>
+  async (dispatch, getState) => {
+    asking.wanted = pins;
+    if (asking.isBusy) return;
+    asking.isBusy = true;
+    let asked: readonly Pin[] | undefined;
+    while (asking.wanted && asking.wanted !== asked) {
+      asked = asking.wanted;
+      const plan = await tryPinsInWorker(asked);
+      const before = getState().draft?.plan;
+      // it may have been let go meanwhile
+      if (plan && before && isWanted()) dispatch(trialShown({ plan, news: newBreaks(before, plan) }));
+    }
+    asking.isBusy = false;
+  };
+
+const isWanted = (): boolean => asking.wanted !== null;
+
+/** It was let go where it is: nothing more is to be tried. */
+export const settleTrial = (): void => {
+  asking.wanted = null;
+};
+
+/** Nothing is being moved any more, and it is as it was. */
+export const endTrial = (): AppThunk => (dispatch) => {
+  asking.wanted = null;
+  dispatch(trialShown(null));
+};

@@ -1,0 +1,170 @@
+import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { followedTasks, isMovable, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
+import { lookChanged, type BoardLook } from '../../app/board-look.ts';
+import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { pinTasks, releasePin } from '../../app/shaping.ts';
+import { taskSentence } from '../../app/task-words.ts';
+import { endTrial, settleTrial, tryPins } from '../../app/trial.ts';
+import { Board, type BoardHandle } from './board/Board.tsx';
+import type { Look } from './board/paint/brush.ts';
+import { sceneOf } from './board/scene.ts';
+import { isDirection, stepFrom } from './board/walk.ts';
+import { Panel } from './panel/Panel.tsx';
+import { Shortcuts } from './Shortcuts.tsx';
+import { Tools, ZOOM_STEP } from './Tools.tsx';
+import { useSize } from './use-size.ts';
+
+/** The column of tools, and a scroll bar. */
+const BESIDE_PX = 62;
+const MINUTE_SEC = 60;
+const FIVE_MIN_SEC = 300;
+
+/** The plan as the board, with the panel that shapes it. */
+export function BoardView() {
+  const workshop = useAppSelector((s) => s.draft?.body.workshop);
+  const plan = useAppSelector((s) => s.trial?.plan ?? s.draft?.plan);
+  return workshop && plan ? <WithPlan workshop={workshop} plan={plan} /> : null;
+}
+
+/** What stands out: the way of what is selected, else all of what is followed. */
+function litOf(
+  plan: Plan,
+  selected: string | undefined,
+  followed: Followed | undefined,
+): ReadonlySet<string> | undefined {
+  if (selected !== undefined) return routeOf(plan, selected) ?? (followed && followedTasks(plan, followed));
+  return followed && followedTasks(plan, followed);
+}
+
+function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
+  const dispatch = useAppDispatch();
+  const frame = useRef<HTMLDivElement>(null);
+  const board = useRef<BoardHandle>(null);
+  const { width } = useSize(frame);
+  const look = useAppSelector((s) => s.look);
+  const pins = useAppSelector((s) => s.draft?.body.notes.shaping.pins);
+  const [ghost, setGhost] = useState<Look['ghost']>();
+  const [isHelpOpen, setHelpOpen] = useState(false);
+  const { selected, followed, folded, order, isAheadFolded, isPanelOpen } = look;
+  const change = (part: Partial<BoardLook>): void => void dispatch(lookChanged(part));
+
+  const scene = useMemo(
+    () => (width > 0 ? sceneOf(plan, workshop, Math.max(280, width - BESIDE_PX), { folded, order }) : undefined),
+    [plan, workshop, width, folded, order],
+  );
+  const pinned = useMemo(() => new Set(pins?.map((p) => p.task)), [pins]);
+  const lit = useMemo(() => litOf(plan, selected, followed), [plan, selected, followed]);
+  const boardLook = useMemo((): Look => ({ lit, selected, pinned, ghost }), [lit, selected, pinned, ghost]);
+  const task = plan.tasks.find((t) => t.id === selected);
+
+  const select = (id: string | undefined): void => {
+    if (id !== selected) change({ selected: id });
+  };
+  const follow = (next: Followed): void =>
+    change({
+      followed: next.kind === followed?.kind && next.id === followed.id ? undefined : next,
+      selected: undefined,
+    });
+  const fold = (lane: string): void =>
+    change({ folded: folded.includes(lane) ? folded.filter((x) => x !== lane) : [...folded, lane] });
+  const moveBy = (sec: number): void => {
+    if (!task || !isMovable(task)) return;
+    dispatch(pinTasks([{ task: task.id, startSec: task.startSec + sec }], `pin ${task.id}`));
+  };
+  const togglePin = (): void => {
+    if (!task || !isMovable(task)) return;
+    dispatch(pinned.has(task.id) ? releasePin(task.id) : pinTasks([{ task: task.id, startSec: task.startSec }]));
+  };
+
+  const onKeyDown = (e: KeyboardEvent): void => {
+    if (e.ctrlKey || e.metaKey) return;
+    if (isDirection(e.key)) {
+      e.preventDefault();
+      const step = (e.key === 'ArrowUp' ? -1 : 1) * (e.shiftKey ? FIVE_MIN_SEC : MINUTE_SEC);
+      if (e.altKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) moveBy(step);
+      else if (scene) {
+        const next = stepFrom(scene, selected, e.key);
+        if (next === undefined) return;
+        select(next);
+        board.current?.reveal(next);
+      }
+      return;
+    }
+    const act: Partial<Record<string, () => void>> = {
+      Escape: () => change({ selected: undefined, ...(selected === undefined && { followed: undefined }) }),
+      Enter: () => change({ isPanelOpen: true }),
+      p: togglePin,
+      f: () => task?.people[0] !== undefined && follow({ kind: 'person', id: task.people[0] }),
+      a: () => change({ isAheadFolded: !isAheadFolded }),
+      '+': () => board.current?.zoomBy(ZOOM_STEP),
+      '-': () => board.current?.zoomBy(1 / ZOOM_STEP),
+      '0': () => board.current?.fit(),
+      '?': () => setHelpOpen(true),
+    };
+    const chosen = act[e.key];
+    if (!chosen) return;
+    e.preventDefault();
+    chosen();
+  };
+
+  return (
+    <div className="relative flex h-full">
+      <div ref={frame} className="relative min-w-0 flex-1">
+        {scene && (
+          <Board
+            ref={board}
+            scene={scene}
+            look={boardLook}
+            isAheadFolded={isAheadFolded}
+            followed={followed}
+            words={
+              task
+                ? taskSentence(plan, workshop, task)
+                : 'The class as a board: arrow keys walk from task to task, the question mark lists the other keys; the same plan is there as a table'
+            }
+            onKeyDown={onKeyDown}
+            onFollow={follow}
+            onFold={fold}
+            tools={
+              <Tools
+                board={board}
+                isPanelOpen={isPanelOpen}
+                onPanel={() => change({ isPanelOpen: !isPanelOpen })}
+                onHelp={() => setHelpOpen(true)}
+              />
+            }
+            onSelect={select}
+            onMove={(id, startSec) => {
+              setGhost({ task: id, startSec });
+              void dispatch(tryPins([{ task: id, startSec }]));
+            }}
+            onDrop={(id, startSec) => {
+              setGhost(undefined);
+              settleTrial();
+              dispatch(pinTasks([{ task: id, startSec }]));
+            }}
+            onCancel={() => {
+              setGhost(undefined);
+              dispatch(endTrial());
+            }}
+          />
+        )}
+      </div>
+      {isPanelOpen && scene && (
+        <Panel
+          plan={plan}
+          workshop={workshop}
+          scene={scene}
+          onShow={(id) => {
+            select(id);
+            board.current?.reveal(id);
+            board.current?.focus();
+          }}
+          onFold={fold}
+          onFollow={follow}
+        />
+      )}
+      <Shortcuts isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
+    </div>
+  );
+}

@@ -1,0 +1,42 @@
+import type { Followed, Plan, Workshop } from '@hodsman/core';
+import { useAppSelector } from '../../../app/hooks.ts';
+import { Levers } from './Levers.tsx';
+import type { Scene } from '../board/scene.ts';
+import { Aims } from './Aims.tsx';
+import { Pins } from './Pins.tsx';
+import { Places } from './Places.tsx';
+import { TaskPart } from './TaskPart.tsx';
+import { Troubles } from './Troubles.tsx';
+
+interface Props {
+  readonly plan: Plan;
+  readonly workshop: Workshop;
+  readonly scene: Scene;
+  readonly onShow: (task: string) => void;
+  readonly onFold: (lane: string) => void;
+  readonly onFollow: (followed: Followed) => void;
+}
+
+/** Beside the board: the task that is selected, what shapes the plan, what is wrong, and what of the board is shown. */
+export function Panel({ plan, workshop, scene, onShow, onFold, onFollow }: Props) {
+  const selected = useAppSelector((s) => s.look.selected);
+  const task = plan.tasks.find((t) => t.id === selected);
+  return (
+    <aside
+      aria-label="About the plan"
+      tabIndex={0}
+      className="grid w-72 grid-cols-[minmax(0,1fr)] shrink-0 content-start gap-4 overflow-auto border-l border-line bg-panel p-3 pb-8 -outline-offset-3 max-lg:absolute max-lg:inset-y-0 max-lg:right-0 max-lg:shadow-lg"
+    >
+      {task ? (
+        <TaskPart plan={plan} workshop={workshop} task={task} onShow={onShow} />
+      ) : (
+        <p className="text-quiet">Click a block, or walk with the arrow keys, to follow its dough to the table.</p>
+      )}
+      <Troubles plan={plan} workshop={workshop} onShow={onShow} />
+      <Aims />
+      <Pins plan={plan} workshop={workshop} onShow={onShow} />
+      <Levers workshop={workshop} />
+      <Places scene={scene} onFold={onFold} onFollow={onFollow} />
+    </aside>
+  );
+}

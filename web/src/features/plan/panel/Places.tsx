@@ -1,0 +1,109 @@
+import { ArrowDown, ArrowUp } from 'lucide-react';
+import { griddleName, stationName, type Followed, type Workshop } from '@hodsman/core';
+import { lookChanged } from '../../../app/board-look.ts';
+import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
+import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
+import { Toggle } from '../../../ui/Toggle.tsx';
+import type { Lane } from '../board/lanes.ts';
+import type { Scene } from '../board/scene.ts';
+import { hasAhead } from '../board/time-scale.ts';
+import { Part } from './Part.tsx';
+
+interface Props {
+  readonly scene: Scene;
+  readonly onFold: (lane: string) => void;
+  readonly onFollow: (followed: Followed) => void;
+}
+
+/** What can be followed, by kind and name. */
+const followables = (
+  w: Workshop,
+): readonly (readonly [string, readonly (Followed & { readonly name: string })[]])[] => [
+  ['People', [...w.roster, ...w.kitchen.staff].map((p) => ({ kind: 'person' as const, id: p.id, name: p.name }))],
+  [
+    'Breads',
+    w.menu.map((m) => ({
+      kind: 'bread' as const,
+      id: m.bread,
+      name: w.breads.find((b) => b.id === m.bread)?.name ?? m.bread,
+    })),
+  ],
+  ['Griddles', w.kitchen.griddles.map((g) => ({ kind: 'griddle' as const, id: g.id, name: griddleName(g) }))],
+  ['Stations', w.stations.map((s) => ({ kind: 'station' as const, id: s.id, name: stationName(s) }))],
+];
+
+/** What of the board is shown: whom to follow, which places are folded and in which order they stand. */
+export function Places({ scene, onFold, onFollow }: Props) {
+  const dispatch = useAppDispatch();
+  const { followed, isAheadFolded } = useAppSelector((s) => s.look);
+  const { lanes } = scene.lanes;
+  const groups = followables(scene.workshop);
+  const move = (lane: Lane, by: -1 | 1): void => {
+    const ids = lanes.map((l) => l.id);
+    const [from, to] = [ids.indexOf(lane.id), ids.indexOf(lane.id) + by];
+    const other = ids[to];
+    if (other === undefined) return;
+    dispatch(lookChanged({ order: ids.map((id, i) => (i === from ? other : i === to ? lane.id : id)) }));
+  };
+  return (
+    <Part title="On the board">
+      <label className="grid gap-1">
+        <span className="text-sm text-quiet">Follow</span>
+        <select
+          value={followed ? `${followed.kind}:${followed.id}` : ''}
+          className="min-h-9 rounded-cut border border-line bg-panel px-2"
+          onChange={(e) => {
+            const chosen = groups.flatMap(([, l]) => l).find((f) => `${f.kind}:${f.id}` === e.target.value);
+            if (chosen) onFollow({ kind: chosen.kind, id: chosen.id });
+            else dispatch(lookChanged({ followed: undefined }));
+          }}
+        >
+          <option value="">everything</option>
+          {groups.map(([name, list]) => (
+            <optgroup key={name} label={name}>
+              {list.map((f) => (
+                <option key={f.id} value={`${f.kind}:${f.id}`}>
+                  {f.name}
+                </option>
+              ))}
+            </optgroup>
+          ))}
+        </select>
+      </label>
+      {hasAhead(scene.plan) && (
+        <Toggle
+          label="What is done ahead, in full"
+          isOn={!isAheadFolded}
+          onChange={(isOn) => dispatch(lookChanged({ isAheadFolded: !isOn }))}
+        />
+      )}
+      <ul aria-label="Places, from left to right" className="grid">
+        {lanes.map((l, i) => (
+          <li key={l.id} className="flex items-center">
+            <span className="min-w-0 flex-1 truncate">
+              <Toggle label={l.name} isOn={!l.isFolded} onChange={() => onFold(l.id)} />
+            </span>
+            <button
+              type="button"
+              className={SMALL_ICON_BUTTON}
+              aria-label={`${l.name}: further left`}
+              disabled={lanes[i - 1]?.kind !== l.kind}
+              onClick={() => move(l, -1)}
+            >
+              <ArrowUp size={15} aria-hidden />
+            </button>
+            <button
+              type="button"
+              className={SMALL_ICON_BUTTON}
+              aria-label={`${l.name}: further right`}
+              disabled={lanes[i + 1]?.kind !== l.kind}
+              onClick={() => move(l, 1)}
+            >
+              <ArrowDown size={15} aria-hidden />
+            </button>
+          </li>
+        ))}
+      </ul>
+    </Part>
+  );
+}

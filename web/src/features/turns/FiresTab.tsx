@@ -1,0 +1,142 @@
+import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { useMemo, useState } from 'react';
+import { clockText, durationText, fireTurns, pieceRuns, type FireTurns, type Plan, type Workshop } from '@hodsman/core';
+import { SIDE_BUTTON } from '../../ui/buttons.ts';
+import { Notice } from '../../ui/Notice.tsx';
+import { TurnBlock } from './TurnBlock.tsx';
+import { turnScale, type TurnScale } from './turn-scale.ts';
+import { usePlan } from './use-plan.ts';
+import { useSwap, type SwapAnswer } from './use-swap.ts';
+
+/** For each griddle its spots and turns in order, down one time for all; two turns change places by drag or by keys. */
+export function FiresTab() {
+  const found = usePlan();
+  return found ? <Fires {...found} /> : null;
+}
+
+function Fires({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
+  const fires = useMemo(() => fireTurns(workshop, plan), [workshop, plan]);
+  const runs = useMemo(() => new Map(pieceRuns(workshop, plan).map((r) => [r.piece, r])), [workshop, plan]);
+  const { answer, swap, insist, forget } = useSwap(workshop, plan);
+  const [picked, setPicked] = useState<string>();
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
+  const turns = fires.flatMap((f) => f.spots.flat());
+  if (turns.length === 0)
+    return <p className="p-6 text-quiet">Nothing of this class is cooked yet: put a bread on the menu.</p>;
+  const scale = turnScale(turns);
+
+  const choose = (id: string): void => {
+    forget();
+    if (picked === undefined) setPicked(id);
+    else {
+      setPicked(undefined);
+      if (picked !== id) void swap(picked, id);
+    }
+  };
+  const onDragEnd = ({ active, over }: DragEndEvent): void => {
+    setPicked(undefined);
+    if (over && over.id !== active.id) void swap(String(active.id), String(over.id));
+  };
+
+  return (
+    <div
+      className="flex h-full flex-col"
+      onKeyDown={(e) => {
+        if (e.key === 'Escape') setPicked(undefined);
+      }}
+    >
+      <div className="flex min-h-12 flex-wrap items-center gap-3 border-b border-line px-4 py-1.5" aria-live="polite">
+        <Answer answer={answer} onInsist={insist} />
+        {!answer && (
+          <p className="text-quiet">
+            {picked === undefined
+              ? 'Drag a turn onto another to let them change places, or choose the one and then the other.'
+              : 'Now the turn to change places with. Escape lets it be.'}
+          </p>
+        )}
+      </div>
+      <DndContext sensors={sensors} onDragStart={forget} onDragEnd={onDragEnd}>
+        <div tabIndex={0} role="region" aria-label="Turns at the fires" className="min-h-0 flex-1 overflow-auto">
+          <div className="flex w-max min-w-full gap-3 px-4 pb-6">
+            <Clock workshop={workshop} scale={scale} />
+            {fires.map((fire) => (
+              <section key={fire.id} aria-label={fire.name} className="min-w-32 flex-auto">
+                <FireHead fire={fire} workshop={workshop} />
+                <div className="flex gap-1.5 rounded-b-cut bg-steel/70 px-1.5" style={{ height: scale.height }}>
+                  {fire.spots.map((spot, i) => (
+                    <ol key={i} aria-label={`${fire.name}, spot ${i + 1}`} className="relative min-w-27 flex-1">
+                      {spot.map((t) => (
+                        <TurnBlock
+                          key={t.id}
+                          task={t}
+                          run={runs.get(t.piece ?? '')}
+                          workshop={workshop}
+                          y={scale.yOf(t.startSec)}
+                          height={scale.yOf(t.endSec) - scale.yOf(t.startSec)}
+                          isPicked={picked === t.id}
+                          onChoose={() => choose(t.id)}
+                        />
+                      ))}
+                    </ol>
+                  ))}
+                </div>
+              </section>
+            ))}
+          </div>
+        </div>
+      </DndContext>
+    </div>
+  );
+}
+
+/** What came of the last swap. */
+function Answer({ answer, onInsist }: { readonly answer: SwapAnswer | undefined; readonly onInsist: () => void }) {
+  if (!answer) return null;
+  if (answer.kind === 'taken') return <p data-testid="swap">{answer.words}</p>;
+  return (
+    <div data-testid="swap" className="flex flex-wrap items-center gap-3">
+      <Notice>
+        {answer.words} {answer.why.join('; ')}.
+      </Notice>
+      <button type="button" className={SIDE_BUTTON} onClick={onInsist}>
+        Do it all the same
+      </button>
+    </div>
+  );
+}
+
+function FireHead({ fire, workshop }: { readonly fire: FireTurns; readonly workshop: Workshop }) {
+  const clock = (sec: number): string => clockText(workshop, sec);
+  const emptySec = fire.toSec - fire.fromSec - fire.busySec;
+  return (
+    <header className="sticky top-0 z-1 bg-ground pt-2">
+      <div className="rounded-t-cut bg-slate px-3 py-1.5 text-on-slate">
+        <h2 className="text-lg">{fire.name}</h2>
+        <p className="figures text-sm">
+          {fire.preheat ? `heat up ${clock(fire.preheat.startSec)} · ` : ''}
+          {clock(fire.fromSec)}–{clock(fire.toSec)} · {fire.spots.flat().length} breads
+          {emptySec >= 60 ? ` · empty ${durationText(emptySec)} in between` : ' · never empty in between'}
+        </p>
+      </div>
+    </header>
+  );
+}
+
+/** The time down the side. */
+function Clock({ workshop, scale }: { readonly workshop: Workshop; readonly scale: TurnScale }) {
+  return (
+    <div className="w-12 shrink-0 pt-16" aria-hidden>
+      <div className="relative" style={{ height: scale.height }}>
+        {scale.ticks.map((sec) => (
+          <span
+            key={sec}
+            className="figures absolute right-0 -translate-y-1/2 text-sm text-quiet"
+            style={{ top: scale.yOf(sec) }}
+          >
+            {clockText(workshop, sec)}
+          </span>
+        ))}
+      </div>
+    </div>
+  );
+}

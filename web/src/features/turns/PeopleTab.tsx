@@ -1,0 +1,110 @@
+import { useMemo, useState } from 'react';
+import {
+  clockText,
+  durationText,
+  handsOf,
+  idleGaps,
+  pieceRuns,
+  situationOf,
+  stationName,
+  wayWords,
+  type PieceRun,
+  type Plan,
+  type PlanTask,
+  type Workshop,
+} from '@hodsman/core';
+import { taskName } from '../../app/task-words.ts';
+import { Segments } from '../../ui/Segments.tsx';
+import { usePlan } from './use-plan.ts';
+
+const ORDERS = [
+  ['station', 'By station'],
+  ['first', 'By first bread'],
+  ['name', 'By name'],
+] as const;
+type Order = (typeof ORDERS)[number][0];
+
+interface Listed {
+  readonly id: string;
+  readonly name: string;
+  readonly station: string;
+  readonly runs: readonly PieceRun[];
+  /** What they do for the dough as a whole, and what all do. */
+  readonly shared: readonly PlanTask[];
+  readonly idleSec: number;
+}
+
+/** Everyone's own list: what they do when, each of their breads with its way, and how long they have nothing to do. */
+export function PeopleTab() {
+  const found = usePlan();
+  return found ? <People {...found} /> : null;
+}
+
+function listOf(workshop: Workshop, plan: Plan): readonly Listed[] {
+  const runs = pieceRuns(workshop, plan);
+  const situation = situationOf(workshop, plan);
+  const gaps = idleGaps(workshop, situation, handsOf(situation));
+  return workshop.stations.flatMap((s) =>
+    s.members.map((id): Listed => ({
+      id,
+      name: workshop.roster.find((p) => p.id === id)?.name ?? id,
+      station: stationName(s),
+      runs: runs.filter((r) => r.owner === id),
+      shared: plan.tasks.filter((t) => t.people.includes(id) && t.piece === undefined),
+      idleSec: gaps.reduce((sum, g) => (g.person === id ? sum + g.toSec - g.fromSec : sum), 0),
+    })),
+  );
+}
+
+const firstSec = (p: Listed): number => p.runs[0]?.doneSec ?? Infinity;
+const IN_ORDER: Readonly<Record<Order, (a: Listed, b: Listed) => number>> = {
+  station: () => 0,
+  first: (a, b) => firstSec(a) - firstSec(b),
+  name: (a, b) => (a.name < b.name ? -1 : 1),
+};
+
+function People({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
+  const people = useMemo(() => listOf(workshop, plan), [workshop, plan]);
+  const [order, setOrder] = useState<Order>('station');
+  return (
+    <div tabIndex={0} role="region" aria-label="Everyone’s list" className="h-full overflow-auto p-4">
+      <Segments label="In which order" name="order" value={order} options={ORDERS} onChange={setOrder} />
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(21rem,1fr))] gap-3 pt-3">
+        {[...people].sort(IN_ORDER[order]).map((p) => (
+          <li key={p.id} className="break-inside-avoid rounded-cut border border-line bg-panel p-3">
+            <Person person={p} workshop={workshop} />
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function Person({ person, workshop }: { readonly person: Listed; readonly workshop: Workshop }) {
+  const { name, station, runs, shared, idleSec } = person;
+  const clock = (sec: number): string => clockText(workshop, sec);
+  const [first, last] = [runs[0], runs.at(-1)];
+  const done = first && last ? `first bread ${clock(first.doneSec)}, last ${clock(last.doneSec)}` : 'no bread';
+  return (
+    <article aria-label={name} className="grid gap-2">
+      <header>
+        <h2 className="text-lg leading-tight">{name}</h2>
+        <p className="figures text-sm text-quiet">
+          {station} · {done}
+          {idleSec >= 60 ? ` · free for ${durationText(idleSec)} in all` : ''}
+        </p>
+      </header>
+      <p className="figures leading-snug">{shared.map((t) => `${taskName(t)} ${clock(t.startSec)}`).join(' → ')}</p>
+      <ul className="grid gap-1.5">
+        {runs.map((r) => (
+          <li key={r.piece} className="figures border-l-3 border-ember pl-2 leading-snug">
+            <span className="block text-sm text-quiet">
+              {workshop.breads.find((b) => b.id === r.bread)?.name} {r.number}
+            </span>
+            {wayWords(workshop, r)}
+          </li>
+        ))}
+      </ul>
+    </article>
+  );
+}

@@ -1,0 +1,68 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import { clockText, durationText, stepWords, type PieceRun, type PlanTask, type Workshop } from '@hodsman/core';
+import { pieceName } from '../../app/task-words.ts';
+import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
+
+interface Props {
+  readonly task: PlanTask;
+  readonly run: PieceRun | undefined;
+  readonly workshop: Workshop;
+  readonly y: number;
+  readonly height: number;
+  readonly isPicked: boolean;
+  readonly onChoose: () => void;
+}
+
+/** From these heights on there is room for its turns, and for where it comes from. */
+const TURNS_PX = 76;
+const FROM_PX = 110;
+
+/** One turn: whose bread, when it is laid on, turned and taken off, and how long it waited for it. */
+export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }: Props) {
+  const { setNodeRef: setDrag, listeners, transform, isDragging } = useDraggable({ id: task.id });
+  const { setNodeRef: setDrop, isOver } = useDroppable({ id: task.id });
+  const bread = workshop.breads.find((b) => b.id === task.bread);
+  const clock = (sec: number): string => clockText(workshop, sec);
+  const turns = (task.turnsSec ?? []).map(clock);
+  const times = [clock(task.startSec), ...turns.map((t) => `turn ${t}`), `off ${clock(task.endSec)}`].join(' · ');
+  const shaped = run?.tasks.findLast((t) => t.endSec <= task.startSec && !t.window);
+  const waitSec = run?.waitSec ?? 0;
+  const wait = waitSec >= 60 ? `, waits ${durationText(waitSec)}` : '';
+  const from = shaped && run?.turns[0] === task ? `${stepWords(shaped.step)} ${clock(shaped.startSec)}${wait}` : '';
+  return (
+    <li
+      ref={setDrop}
+      className={`absolute inset-x-0 ${isDragging ? 'z-2' : ''}`}
+      style={{
+        top: y,
+        height: height - 2,
+        transform: transform ? `translate(${transform.x}px, ${transform.y}px)` : undefined,
+      }}
+    >
+      <button
+        ref={setDrag}
+        type="button"
+        data-turn={task.id}
+        aria-pressed={isPicked}
+        aria-label={`${pieceName(workshop, task)}, ${bread?.name ?? ''}: ${times}${from === '' ? '' : `; ${from}`}`}
+        className={`grid size-full touch-manipulation content-start overflow-hidden rounded-cut bg-ember px-1.5 py-0.5 text-left text-[15px] leading-[1.15] text-on-ember ${isOver || isPicked ? 'outline-3 outline-ink' : ''} ${isDragging ? 'cursor-grabbing opacity-80' : 'cursor-grab'}`}
+        onClick={onChoose}
+        {...listeners}
+      >
+        <span className="flex min-w-0 items-center gap-1">
+          <svg width={15} height={17} className="shrink-0" aria-hidden>
+            <BreadGlyph shape={bread?.piece.shape} x={7.5} y={8.5} size={13} />
+          </svg>
+          <strong className="truncate" title={pieceName(workshop, task)}>
+            {pieceName(workshop, task)}
+          </strong>
+        </span>
+        <span className="figures truncate text-sm">
+          {clock(task.startSec)}–{clock(task.endSec)}
+        </span>
+        {height >= TURNS_PX && turns.length > 0 && <span className="figures text-sm">turn {turns.join(', ')}</span>}
+        {height >= FROM_PX && from !== '' && <span className="figures text-sm">{from}</span>}
+      </button>
+    </li>
+  );
+}

@@ -1,0 +1,47 @@
+import { useState } from 'react';
+import { brokenWords, newBreaks, swapPins, type Pin, type Plan, type Workshop } from '@hodsman/core';
+import { useAppDispatch } from '../../app/hooks.ts';
+import { pinTasks } from '../../app/shaping.ts';
+import { pieceName } from '../../app/task-words.ts';
+import { tryPinsInWorker } from '../../workers/planner-client.ts';
+
+/** What came of a swap: it was taken, or why it does not go and what would do it all the same. */
+export type SwapAnswer =
+  | { readonly kind: 'taken'; readonly words: string }
+  | {
+      readonly kind: 'refused';
+      readonly words: string;
+      readonly why: readonly string[];
+      readonly pins: readonly Pin[];
+    };
+
+/** Swaps two turns if the planner can plan the rest round it; else says why not and leaves the class as it is. */
+export function useSwap(workshop: Workshop, plan: Plan) {
+  const dispatch = useAppDispatch();
+  const [answer, setAnswer] = useState<SwapAnswer>();
+  const swap = async (first: string, second: string): Promise<void> => {
+    const pins = swapPins(plan, first, second);
+    if (pins.length === 0) return;
+    const names = [first, second].map((id) => {
+      const task = plan.tasks.find((t) => t.id === id);
+      return task ? pieceName(workshop, task) : id;
+    });
+    const words = names.join(' and ');
+    const found = await tryPinsInWorker(pins);
+    if (!found) return;
+    const news = newBreaks(plan, found);
+    if (news.length === 0) {
+      dispatch(pinTasks(pins));
+      setAnswer({ kind: 'taken', words: `${words} have changed places; the rest is planned round it.` });
+    } else {
+      const why = brokenWords({ broken: news }).map((b) => b.words);
+      setAnswer({ kind: 'refused', words: `${words} cannot change places:`, why, pins });
+    }
+  };
+  const insist = (): void => {
+    if (answer?.kind !== 'refused') return;
+    dispatch(pinTasks(answer.pins));
+    setAnswer({ kind: 'taken', words: 'Done all the same. What it breaks stands over the plan.' });
+  };
+  return { answer, swap, insist, forget: () => setAnswer(undefined) };
+}
