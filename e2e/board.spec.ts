@@ -1,47 +1,234 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Page } from '@playwright/test';
+import demoClass from '../demo/class.json' with { type: 'json' };
 import { violations } from './axe.ts';
-import { ClassPage } from './class-page.ts';
+import { ClassPage, makeClass } from './class-page.ts';
 
-test('a block is followed by click, and its dough by the arrow keys', async ({ page }) => {
+const MIX = 'round@S2:mix';
+const MIX_SEC = 360;
+
+test('a block is found by a click, its dough by the arrow keys, with times, reasons and what its people do', async ({
+  page,
+}) => {
   const shell = await ClassPage.open(page, 'demo-class');
-  await shell.block('round@S1:mix').click();
-  const detail = page.getByTestId('detail');
-  await expect(detail).toContainText(
-    /^mix, Soft griddle round, S1 · 10:\d\d–10:\d\d \(6 min\) · bench B1 · Ottilie, Bram/,
+  await shell.select('round@S1:mix');
+  await expect(shell.detail).toContainText(/mix, Station 1.*10:\d\d–10:\d\d \(6 min\).*bench B1/s);
+  await expect(page.getByTestId('why')).toContainText(
+    'Nothing presses, and sooner would only be less fresh. It cannot slip by itself.',
   );
-  await expect(page.getByTestId('why')).toHaveText(
-    'Not earlier: nothing presses, and sooner would only be less fresh. It cannot slip by itself.',
+  await expect(page.getByRole('list', { name: 'What else its people do' })).toContainText(/Ottilie.*before: 10:00/s);
+  await shell.board.press('ArrowDown');
+  await expect(shell.detail).toContainText('knead, Station 1');
+  await expect(page.getByTestId('why')).toContainText(/Because Station 1: mix is over at 10:\d\d\./);
+  await shell.board.press('ArrowDown');
+  await expect(page.getByTestId('window')).toContainText(
+    /^May end from 1\d:\d\d \(15 min\) to 1\d:\d\d \(75 min\), best at/,
   );
-  await page.getByRole('application').press('ArrowDown');
-  await expect(detail).toContainText('knead, Soft griddle round, S1');
-  await expect(page.getByTestId('why')).toContainText(/^Not earlier: because Station 1: mix is over at 10:\d\d\./);
-  await expect(shell.block('round@S2:mix')).toHaveAttribute('opacity', '0.28');
-  await page.getByRole('application').press('Escape');
-  await expect(shell.block('round@S2:mix')).toHaveAttribute('opacity', '1');
+  // a click where the dough of the neighbours is kneaded finds that
+  const box = (await shell.selected.boundingBox()) ?? expect.fail();
+  await shell.board.press('Escape');
+  await expect(shell.selected).toBeHidden();
+  await page.mouse.click(box.x + box.width / 2, box.y + 40);
+  await expect(shell.selected).toHaveAttribute('data-task', 'round@S1:rest');
 });
 
-test('the table tells the same story as the board', async ({ page }) => {
-  const shell = await ClassPage.open(page, 'demo-class');
-  const onBoard = new Set(
-    await page.locator('svg [data-task]').evaluateAll((list) => list.map((x) => x.getAttribute('data-task'))),
-  );
-  await shell.block('round/p3/1:cook').click();
-  const sentence = await page.getByTestId('detail').innerText();
-  await page.getByRole('button', { name: 'Show as a table' }).click();
-  const rows = page.locator('tr[data-task]');
-  expect(new Set(await rows.evaluateAll((list) => list.map((x) => x.getAttribute('data-task'))))).toEqual(onBoard);
-  const from = await page.locator('tr[data-task="round/p3/1:cook"] td').first().innerText();
-  expect(sentence).toContain(`${from}–`);
+test('a mix dragged ten minutes later takes its breads along; undo puts it back', async ({ page, request }) => {
+  const id = await makeClass(request, 'Dragged', { ...demoClass, tableTime: '11:40' });
+  const shell = await ClassPage.open(page, id);
+  const before = { mix: await shell.startOf(MIX), cook: await shell.startOf('round/p3/1:cook') };
+  await shell.select(MIX);
+  await shell.drag(10, MIX_SEC, false);
+  // while the pointer still holds it, the plan on the board and the verdict follow
+  await expect(shell.selected).toHaveAttribute('data-start', String(before.mix + 600));
+  await page.mouse.up();
+  await shell.planned();
+  await expect(page.getByTestId('pins').getByRole('listitem')).toHaveCount(1);
+  await expect(page.getByTestId('pins')).toContainText(/10:\d\d mix, Station 2/);
+  expect(await shell.startOf(MIX)).toBe(before.mix + 600);
+  expect(await shell.startOf('round/p3/1:cook')).toBeGreaterThan(before.cook);
+  await shell.board.press('Control+z');
+  await shell.planned();
+  expect([await shell.startOf(MIX), await shell.startOf('round/p3/1:cook')]).toEqual([before.mix, before.cook]);
+  await shell.board.press('Control+y');
+  await shell.planned();
+  await shell.saved();
+  await page.reload();
+  await shell.planned();
+  expect(await shell.startOf(MIX)).toBe(before.mix + 600);
+  await page.getByRole('button', { name: 'Let go: mix, Station 2' }).click();
+  await shell.planned();
+  expect(await shell.startOf(MIX)).toBe(before.mix);
 });
 
-test('time on the board can be stretched and fitted again', async ({ page }) => {
-  const shell = await ClassPage.open(page, 'demo-class');
-  const height = async (): Promise<number> => (await shell.block('round@S1:mix').boundingBox())?.height ?? 0;
-  const fitted = await height();
+test('a move that cannot work says so while it is held, names what clashes, and Escape gives it up', async ({
+  page,
+  request,
+}) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Clash'));
+  const before = await shell.startOf(MIX);
+  await shell.select(MIX);
+  await shell.drag(-30, MIX_SEC, false);
+  await expect(page.getByTestId('troubles')).toContainText('starts before the welcome is over');
+  await expect(shell.verdict).toContainText('Does not work');
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  await expect(shell.verdict).toContainText('Fits');
+  expect(await shell.startOf(MIX)).toBe(before);
+  await expect(page.getByTestId('pins').getByRole('listitem')).toHaveCount(0);
+});
+
+test('a start is moved by keys and typed, pinned and let go, without a mouse', async ({ page, request }) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Keys'));
+  const before = await shell.startOf(MIX);
+  await shell.select(MIX);
+  await shell.board.focus();
+  await shell.board.press('Alt+ArrowDown');
+  await shell.board.press('Alt+ArrowDown');
+  await shell.planned();
+  await expect(shell.selected).toHaveAttribute('data-start', String(before + 120));
+  // both steps are one of undo
+  await shell.board.press('Control+z');
+  await shell.planned();
+  await expect(shell.selected).toHaveAttribute('data-start', String(before));
+  await page.getByLabel('Start', { exact: true }).fill('10:20');
+  await page.getByLabel('Start', { exact: true }).press('Enter');
+  await shell.planned();
+  await expect(shell.selected).toHaveAttribute('data-start', '1200');
+  await shell.board.press('p');
+  await expect(page.getByTestId('pins').getByRole('listitem')).toHaveCount(0);
+});
+
+test('the table tells the same story as the drawing', async ({ page }) => {
+  const shell = await ClassPage.open(page, 'demo-sunday');
+  // what is walked through on the board stands in the table with the same times
+  await shell.select('yogurt-oval@S2:mix');
+  const seen = new Map<string, string>();
+  for (let i = 0; i < 12; i++) {
+    await shell.board.press(i % 4 === 3 ? 'ArrowRight' : 'ArrowDown');
+    const task = (await shell.selected.getAttribute('data-task')) ?? '';
+    seen.set(task, (await shell.selected.getAttribute('data-start')) ?? '');
+  }
+  expect(seen.size).toBeGreaterThan(6);
+  const [cooks, rests] = [await shell.board.getAttribute('data-cooks'), await shell.board.getAttribute('data-rests')];
+  await page.getByRole('link', { name: 'Table', exact: true }).click();
+  for (const [task, start] of seen)
+    await expect(page.locator(`tr[data-task="${task}"]`)).toHaveAttribute('data-start', start);
+  const where = await page.locator('tr[data-task] td:nth-child(8)').allInnerTexts();
+  const window = await page.locator('tr[data-task] td:nth-child(9)').allInnerTexts();
+  expect(window.filter((w) => w !== '')).toHaveLength(Number(rests));
+  const kinds = await page
+    .locator('tr[data-task]')
+    .evaluateAll((rows) => rows.map((r) => r.getAttribute('data-task') ?? ''));
+  const onFire = where.filter((w, i) => w.startsWith('Griddle') && !/^(preheat|demo)/.test(kinds[i] ?? ''));
+  expect(onFire).toHaveLength(Number(cooks));
+});
+
+test('time is stretched about the pointer and fitted again; what is done ahead unfolds; places fold', async ({
+  page,
+}) => {
+  const shell = await ClassPage.open(page, 'demo-sunday');
+  await shell.select('yogurt-oval@S2:mix');
+  const height = async (): Promise<number> => (await shell.selected.boundingBox())?.height ?? 0;
+  const fittedPx = await height();
   await page.getByRole('button', { name: 'Less time on the screen' }).click();
-  expect(await height()).toBeGreaterThan(fitted * 1.2);
+  await expect.poll(height).toBeGreaterThan(fittedPx * 1.2);
   await page.getByRole('button', { name: 'The whole class on the screen' }).click();
-  expect(await height()).toBeCloseTo(fitted, 0);
+  await expect.poll(height).toBeCloseTo(fittedPx, 0);
+  const scrolled = (): Promise<number> => shell.board.evaluate((e) => e.scrollHeight);
+  const folded = await scrolled();
+  await shell.board.press('a');
+  await expect.poll(scrolled).toBeGreaterThan(folded);
+  const x = async (): Promise<number> => (await shell.selected.boundingBox())?.x ?? 0;
+  const at = await x();
+  await page.getByLabel('Station 1', { exact: true }).uncheck();
+  await expect.poll(x).toBeLessThan(at - 60);
+  await page.getByRole('button', { name: 'Station 2: further right' }).click();
+  await expect.poll(x).toBeGreaterThan(at - 60);
+});
+
+test('alternatives stand side by side with their differences in words; one is taken and given back', async ({
+  page,
+  request,
+}) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Alternatives'), 'plan/alternatives');
+  await page.getByRole('button', { name: 'the shortest class' }).click();
+  await expect(page.getByTestId('difference-B')).toContainText(/B: \d+ min shorter, breads \d+ min older on the table/);
+  await page.getByRole('button', { name: 'What would give more?' }).click();
+  await page.locator('[data-testid="advice"][data-done="true"]').waitFor();
+  await page
+    .getByRole('button', { name: /^Try as an alternative/ })
+    .first()
+    .click();
+  await expect(page.getByTestId('difference-C')).toContainText(/C: \d+ min more to spare/);
+  await page.getByRole('button', { name: /^Take B;/ }).click();
+  await shell.planned();
+  await expect(page.getByTestId('difference-B')).toContainText(/B: \d+ min longer/);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await shell.planned();
+  await expect(page.getByTestId('difference-B')).toContainText(/B: \d+ min shorter/);
+  await page.getByRole('button', { name: 'Drop C' }).click();
+  await expect(page.getByTestId('difference-C')).toHaveCount(0);
+});
+
+test('the aim is a plain choice: the shortest class ends earlier', async ({ page, request }) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Aims'));
+  const last = await shell.startOf('round/p8/2:cook');
+  await page.getByText('The shortest class').click();
+  await shell.planned();
+  expect(await shell.startOf('round/p8/2:cook')).toBeLessThan(last - 300);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await shell.planned();
+  expect(await shell.startOf('round/p8/2:cook')).toBe(last);
+});
+
+test('two turns change places by keys and by drag; one that cannot says why not', async ({ page, request }) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Turns'), 'turns/fires');
+  const turn = (id: string) => page.locator(`[data-turn="${id}"]`);
+  const first = await turn('round/p1/1:cook').getAttribute('aria-label');
+  await turn('round/p1/1:cook').press('Enter');
+  await turn('round/p2/1:cook').press('Enter');
+  await expect(page.getByTestId('swap')).toContainText('Ottilie 1 and Bram 1 have changed places');
+  await shell.planned();
+  await expect(turn('round/p1/1:cook')).not.toHaveAttribute('aria-label', first ?? '');
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await shell.planned();
+  await expect(turn('round/p1/1:cook')).toHaveAttribute('aria-label', first ?? '');
+  // the first bread of all cannot be the last of somebody who has another one before it
+  const [from, to] = [turn('round/p1/1:cook'), turn('round/p8/2:cook')];
+  await from.hover();
+  await page.mouse.down();
+  const box = (await to.boundingBox()) ?? expect.fail();
+  await page.mouse.move(box.x + 20, box.y + 10, { steps: 8 });
+  await page.mouse.up();
+  await expect(page.getByTestId('swap')).toContainText(/cannot change places: .+|have changed places/);
+});
+
+test('everyone has their list, the roll call is in order, idle hands are told with what could fill them', async ({
+  page,
+}) => {
+  const shell = await ClassPage.open(page, 'demo-sunday', 'turns/people');
+  await expect(page.getByRole('article', { name: 'Imke' })).toContainText(
+    /roll \d\d:\d\d → .*Griddle \d, spot \d at \d\d:\d\d → .*off \d\d:\d\d/,
+  );
+  await page.getByRole('link', { name: 'Roll call' }).click();
+  const times = await page.getByTestId('calls').locator('li > span:first-child').allInnerTexts();
+  expect(times.length).toBeGreaterThan(20);
+  expect(times).toEqual([...times].sort());
+  await page.getByRole('link', { name: 'Waits and idle hands' }).click();
+  await expect(page.getByTestId('gaps')).toContainText(/in place of/);
+  await shell.planned();
+});
+
+test('the run sheet prints on A4 and on Letter, a picture and a list', async ({ page }) => {
+  await ClassPage.open(page, 'demo-class', 'plan/sheet');
+  for (const [paper, size] of [
+    ['A4', /MediaBox \[0 0 59[45]\S* 84[12]/],
+    ['Letter', /MediaBox \[0 0 612 792/],
+  ] as const) {
+    await page.getByText(paper, { exact: true }).click();
+    const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+    expect(pdf).toMatch(size);
+    expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(2);
+  }
 });
 
 test('the dough cards show the grams of the plan file', async ({ page }) => {
@@ -53,10 +240,32 @@ test('the dough cards show the grams of the plan file', async ({ page }) => {
   await expect(card).toContainText('divide into 5 of 62 g, 1 of them spare');
 });
 
+const PAGES = [
+  'plan/board',
+  'plan/table',
+  'plan/alternatives',
+  'plan/charts',
+  'plan/sheet',
+  'turns/fires',
+  'turns/people',
+  'turns/calls',
+  'turns/idle',
+  'dough',
+  'setup',
+];
+
+/** At twice the size a page of 1280 has 640 pixels across; nothing may be cut off or lie over anything else. */
+async function isWhole(page: Page): Promise<boolean> {
+  return page.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth + 1);
+}
+
 for (const theme of ['light', 'dark'] as const)
-  for (const step of ['plan', 'dough', 'setup'])
-    test(`axe finds nothing wrong with ${step} in the ${theme} theme`, async ({ page }) => {
-      await page.emulateMedia({ colorScheme: theme });
+  for (const step of PAGES)
+    test(`axe finds nothing wrong with ${step} in the ${theme} theme, nor at twice the size`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme: theme, reducedMotion: 'reduce' });
       await ClassPage.open(page, 'demo-class', step);
       expect(await violations(page)).toEqual([]);
+      await page.setViewportSize({ width: 640, height: 400 });
+      expect(await violations(page)).toEqual([]);
+      expect(await isWhole(page)).toBe(true);
     });

@@ -5,7 +5,7 @@ import demoClass from '../demo/class.json' with { type: 'json' };
 export class ClassPage {
   constructor(readonly page: Page) {}
 
-  static async open(page: Page, id: string, step = 'plan'): Promise<ClassPage> {
+  static async open(page: Page, id: string, step = 'plan/board'): Promise<ClassPage> {
     const opened = new ClassPage(page);
     await page.goto(`/class/${id}/${step}`);
     await opened.planned();
@@ -34,8 +34,44 @@ export class ClassPage {
     await this.planned();
   }
 
-  block(taskId: string): Locator {
-    return this.page.locator(`[data-task="${taskId}"]:not([data-kind="away"])`);
+  /** The board, which is one picture: what is selected lies under a handle of its own. */
+  get board(): Locator {
+    return this.page.getByTestId('board');
+  }
+
+  get selected(): Locator {
+    return this.page.getByTestId('selected');
+  }
+
+  get detail(): Locator {
+    return this.page.getByTestId('detail');
+  }
+
+  /** Selects a task as one does who looks for it by name: in the table, which shows it on the board. */
+  async select(taskId: string): Promise<void> {
+    await this.page.getByRole('link', { name: 'Table', exact: true }).click();
+    await this.page.locator(`tr[data-task="${taskId}"] button`).click();
+    await expect(this.selected).toHaveAttribute('data-task', taskId);
+  }
+
+  /** When a task starts by the table, in seconds since doors open. */
+  async startOf(taskId: string): Promise<number> {
+    await this.page.getByRole('link', { name: 'Table', exact: true }).click();
+    const start = await this.page.locator(`tr[data-task="${taskId}"]`).getAttribute('data-start');
+    await this.page.getByRole('link', { name: 'Board', exact: true }).click();
+    return Number(start);
+  }
+
+  /** Minutes down the board, in pixels, by the height of what is selected. */
+  async drag(minutes: number, taskSec: number, drop = true): Promise<void> {
+    const box = await this.selected.boundingBox();
+    if (!box) throw new Error('nothing is selected');
+    const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+    const down = (minutes * 60 * box.height) / taskSec;
+    await this.page.mouse.move(x, y);
+    await this.page.mouse.down();
+    for (let i = 1; i <= 10; i++) await this.page.mouse.move(x, y + (down * i) / 10);
+    if (drop) await this.page.mouse.up();
   }
 }
 

@@ -9,8 +9,8 @@ test('a first visit opens on the demonstration class with its plan on the board'
   await expect(shell.verdict).toContainText('Fits, 16 min to spare');
   await expect(shell.verdict).toContainText('Tightest: griddle G');
   // two breads each for eight people, every one of them on a griddle
-  await expect(page.locator('[data-kind="cook"]')).toHaveCount(16);
-  await expect(page.locator('[data-kind="rest"]')).toHaveCount(4);
+  await expect(page.getByTestId('board')).toHaveAttribute('data-cooks', '16');
+  await expect(page.getByTestId('board')).toHaveAttribute('data-rests', '4');
 });
 
 test('a change of people, breads or griddles moves plan and verdict at once, and is still there after a reload', async ({
@@ -20,11 +20,11 @@ test('a change of people, breads or griddles moves plan and verdict at once, and
   const id = await makeClass(request, 'Changes');
   const shell = await ClassPage.open(page, id);
   await shell.more('Breads each');
-  await expect(page.locator('[data-kind="cook"]')).toHaveCount(24);
+  await expect(page.getByTestId('board')).toHaveAttribute('data-cooks', '24');
   await shell.more('Griddles');
   await expect(page.getByLabel('Griddles', { exact: true })).toHaveValue('3');
   await shell.more('Participants');
-  await expect(page.locator('[data-kind="cook"]')).toHaveCount(27);
+  await expect(page.getByTestId('board')).toHaveAttribute('data-cooks', '27');
   const words = await shell.verdict.innerText();
   await page.reload();
   await shell.planned();

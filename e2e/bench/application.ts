@@ -29,7 +29,7 @@ export async function withApplication<T>(use: (page: Page, readyMs: number) => P
     await page.addInitScript('globalThis.__name ??= (f) => f');
     const before = performance.now();
     await page.goto(`http://127.0.0.1:${PORT}/`);
-    await page.locator('[data-kind="cook"]').first().waitFor();
+    await page.locator('[data-testid="board"][data-cooks]').waitFor();
     return await use(page, running.readyMs + performance.now() - before);
   } finally {
     await browser.close();
@@ -68,8 +68,8 @@ async function changeTimes(page: Page, label: string): Promise<{ readonly first:
   const measured = page.evaluate(
     (name) =>
       new Promise<{ first: number; final: number }>((resolve) => {
-        const cooks = (): string =>
-          [...document.querySelectorAll('[data-kind="cook"]')].map((x) => x.getAttribute('data-task')).join();
+        const cooks = (): string | undefined =>
+          document.querySelector<HTMLElement>('[data-testid="board"]')?.dataset['cooks'];
         const before = cooks();
         let clicked = 0;
         let first = 0;

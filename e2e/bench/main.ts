@@ -3,6 +3,7 @@ import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
 import { measureApplication } from './application.ts';
+import { measureBoard } from './board.ts';
 import { measureClass } from './class.ts';
 import { measureBreads } from './breads.ts';
 import { measureCurve, measureGaps, measureShops, measureSpeed } from './planner.ts';
@@ -20,6 +21,14 @@ const PARTS: Readonly<
   class: {
     text: ['## A class of 36 people and three breads, edited', '', 'From the key to the frame that shows the change.'],
     measure: async () => tableOf(await measureClass()),
+  },
+  board: {
+    text: [
+      '## The plan board',
+      '',
+      'A frame is 16.7 ms. Dragging plans the class anew for every minute that the pointer passes.',
+    ],
+    measure: async () => tableOf(await measureBoard()),
   },
   breads: {
     text: ['## Breads', '', 'A frame is 16.7 ms. Recipes: the corpus of the tests, over and over.'],

@@ -1,4 +1,4 @@
-import { readClassRecord, setBreadsEach, type ClassRecord } from '@hodsman/core';
+import { readClassRecord, setBreadsEach, type ClassRecord, type Plan } from '@hodsman/core';
 import { describe, expect, it } from 'vitest';
 import demoClass from '../../../demo/class.json';
 import { draftActions, draftReducer, type Draft } from './draft.ts';
@@ -51,5 +51,13 @@ describe('the draft of a class', () => {
   it('keeps the class as it is when a change is refused', () => {
     const refused = after(opened, draftActions.refused([{ code: 'nobody-takes-part', path: 'roster', params: {} }]));
     expect([refused.body, refused.refused.length, refused.saveState]).toEqual([record, 1, 'saved']);
+  });
+  it('is planned anew when the class or its shaping changes, and not for any other note', () => {
+    const planned = after(opened, draftActions.planned({ plan: {} as Plan, isFinal: true }));
+    expect(planned.isPlanning).toBe(false);
+    const change = (notes: Partial<ClassRecord['notes']>): boolean | undefined =>
+      draftReducer(planned, edited({ ...record, notes: { ...record.notes, ...notes } }))?.isPlanning;
+    expect(change({ bought: ['flour'] })).toBe(false);
+    expect(change({ shaping: { aim: 'short', pins: [] } })).toBe(true);
   });
 });

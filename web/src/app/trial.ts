@@ -29,18 +29,18 @@ export const tryPins =
     asking.wanted = pins;
     if (asking.isBusy) return;
     asking.isBusy = true;
-    let asked: readonly Pin[] | undefined;
-    while (asking.wanted && asking.wanted !== asked) {
-      asked = asking.wanted;
+    let asked: readonly Pin[] | null = null;
+    for (let next = newest(); next !== null && next !== asked; next = newest()) {
+      asked = next;
       const plan = await tryPinsInWorker(asked);
       const before = getState().draft?.plan;
       // it may have been let go meanwhile
-      if (plan && before && isWanted()) dispatch(trialShown({ plan, news: newBreaks(before, plan) }));
+      if (plan && before && newest() !== null) dispatch(trialShown({ plan, news: newBreaks(before, plan) }));
     }
     asking.isBusy = false;
   };
 
-const isWanted = (): boolean => asking.wanted !== null;
+const newest = (): readonly Pin[] | null => asking.wanted;
 
 /** It was let go where it is: nothing more is to be tried. */
 export const settleTrial = (): void => {

@@ -1,4 +1,4 @@
-import type { Pin, Plan, Shaping, SweepPoint, Workshop } from '@hodsman/core';
+import type { AboutTask, Pin, Plan, Shaping, SweepPoint, Workshop } from '@hodsman/core';
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Advice, PlannerFace } from './planner.worker.ts';
 
@@ -24,6 +24,11 @@ export function planInWorker(
 /** How the class that was planned last would go with pins more: at once, for something that is being moved. */
 export async function tryPinsInWorker(pins: readonly Pin[]): Promise<Plan | null> {
   return (await planner?.tryPins(pins)) ?? null;
+}
+
+/** Why a task of the plan that came last is when it is. */
+export async function aboutInWorker(taskId: string): Promise<AboutTask | null> {
+  return (await planner?.about(taskId)) ?? null;
 }
 
 /** Advice that nobody waits for any more leaves the machine to the planner. */

@@ -1,16 +1,20 @@
 import {
+  aboutTask,
   clashOf,
   planShaped,
   planShapedInSteps,
   rankFixes,
+  situationOf,
   sweepOf,
   withPins,
+  type AboutTask,
   type Aim,
   type Clash,
   type Fix,
   type Pin,
   type Plan,
   type Shaping,
+  type Situation,
   type SweepPoint,
   type Workshop,
 } from '@hodsman/core';
@@ -34,6 +38,9 @@ let latest = 0;
 let held: { readonly workshop: Workshop; readonly shaping: Shaping; readonly base: Plan } | undefined;
 /** The plan without pins of the last class and aim, so that one pin more does not plan the whole class again. */
 let base: { readonly text: string; readonly aim: Aim; readonly plan: Plan } | undefined;
+
+/** The last final plan, laid beside its network once somebody asks why. */
+let shown: { readonly workshop: Workshop; readonly plan: Plan; situation: Situation | undefined } | undefined;
 
 /** Runs steps to their end, giving way to messages every so often; a later call stops them. */
 async function inTurns<T, R>(
@@ -67,7 +74,15 @@ const face = {
     base = { text, aim, plan: whole };
     held = { workshop, shaping, base: whole };
     const plan = await inTurns(call, planShapedInSteps(workshop, shaping, { effort: EFFORT, base: whole }));
-    if (call === latest) onPlan(plan, true);
+    if (call !== latest) return;
+    shown = { workshop, plan, situation: undefined };
+    onPlan(plan, true);
+  },
+  /** Why a task of the last plan is when it is; null before there is one. Looking that up takes longer than a frame in a large class. */
+  about: (taskId: string): AboutTask | null => {
+    if (!shown) return null;
+    shown.situation ??= situationOf(shown.workshop, shown.plan);
+    return aboutTask(shown.workshop, shown.situation, taskId) ?? null;
   },
   /** The class that was planned last with pins more, at once and with no search; null before there is one. */
   tryPins: (pins: readonly Pin[]): Plan | null =>

@@ -126,7 +126,10 @@ export class Floor {
     const inside = (span: { startSec: number; endSec: number }): boolean =>
       span.startSec < endSec && span.endSec > startSec;
     const demos = [...this.demos.values()].filter(inside);
-    const pieces = this.plates.flatMap((p, plate) => p.lying.filter(inside).map((x) => ({ ...x, plate })));
+    const used = this.plates.filter((p, plate) => plate === lying?.plate || p.isTouched(startSec, endSec)).length;
+    // mostly there are enough even if all of it were at one moment
+    if (used <= watch.each * (watch.count - demos.length - (takesOne ? 1 : 0))) return startSec;
+    const pieces = this.plates.flatMap((p, plate) => p.lyingIn(startSec, endSec).map((x) => ({ ...x, plate })));
     const moments = [startSec, ...[...demos, ...pieces].map((x) => x.startSec).filter((sec) => sec > startSec)];
     for (const sec of moments) {
       const now = (x: { startSec: number; endSec: number }): boolean => x.startSec <= sec && x.endSec > sec;

@@ -36,14 +36,14 @@ export class HotplateState {
     if (i >= 0) this.pieces.splice(i, 1);
   }
 
-  /** What lies there, in the order of starts. */
-  get lying(): readonly { readonly activity: number; readonly startSec: number; readonly endSec: number }[] {
-    return this.pieces;
+  /** What lies there at some moment of the stretch, in the order of starts. */
+  lyingIn(fromSec: number, toSec: number): readonly { readonly startSec: number; readonly endSec: number }[] {
+    return this.pieces.filter((p) => p.startSec < toSec && p.endSec > fromSec);
   }
 
-  /** Whether something other than a stand-alone use lies there at some moment of the stretch. */
-  isUsed(fromSec: number, toSec: number): boolean {
-    return this.pieces.some((p) => p.lying.kind !== null && p.startSec < toSec && p.endSec > fromSec);
+  /** Whether anything lies there at some moment of the stretch. */
+  isTouched(fromSec: number, toSec: number): boolean {
+    return this.pieces.some((p) => p.startSec < toSec && p.endSec > fromSec);
   }
 
   /**

@@ -23,9 +23,17 @@ export class StoreState {
   /** Undefined where a stay fits throughout; else the end of the last of those that make it too much. */
   fullUntil(id: number, owner: string, amount: number, startSec: number, endSec: number): number | undefined {
     if (this.capacity === Infinity || amount > this.capacity) return undefined;
-    const near = [...this.stays.values()].filter(
-      (s) => s.id !== id && s.owner !== owner && s.startSec < endSec && s.endSec > startSec,
-    );
+    const near: Stay[] = [];
+    const most = new Map<string, number>();
+    for (const s of this.stays.values()) {
+      if (s.startSec >= endSec || s.endSec <= startSec || s.id === id || s.owner === owner) continue;
+      near.push(s);
+      most.set(s.owner, Math.max(s.amount, most.get(s.owner) ?? 0));
+    }
+    // mostly there is room even if all of them were there at one moment
+    let together = amount;
+    for (const a of most.values()) together += a;
+    if (together <= this.capacity) return undefined;
     let until: number | undefined;
     for (const at of [startSec, ...near.map((s) => s.startSec).filter((sec) => sec > startSec)]) {
       const there = near.filter((s) => s.startSec <= at && s.endSec > at);

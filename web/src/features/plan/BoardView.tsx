@@ -5,6 +5,7 @@ import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { pinTasks, releasePin } from '../../app/shaping.ts';
 import { taskSentence } from '../../app/task-words.ts';
 import { endTrial, settleTrial, tryPins } from '../../app/trial.ts';
+import { useStable } from '../../ui/use-stable.ts';
 import { Board, type BoardHandle } from './board/Board.tsx';
 import type { Look } from './board/paint/brush.ts';
 import { sceneOf } from './board/scene.ts';
@@ -60,13 +61,18 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
   const select = (id: string | undefined): void => {
     if (id !== selected) change({ selected: id });
   };
-  const follow = (next: Followed): void =>
-    change({
-      followed: next.kind === followed?.kind && next.id === followed.id ? undefined : next,
-      selected: undefined,
-    });
-  const fold = (lane: string): void =>
+  const follow = useStable((next: Followed): void => {
+    const isSame = next.kind === followed?.kind && next.id === followed.id;
+    change({ followed: isSame ? undefined : next, selected: undefined });
+  });
+  const fold = useStable((lane: string): void => {
     change({ folded: folded.includes(lane) ? folded.filter((x) => x !== lane) : [...folded, lane] });
+  });
+  const show = useStable((id: string): void => {
+    select(id);
+    board.current?.reveal(id);
+    board.current?.focus();
+  });
   const moveBy = (sec: number): void => {
     if (!task || !isMovable(task)) return;
     dispatch(pinTasks([{ task: task.id, startSec: task.startSec + sec }], `pin ${task.id}`));
@@ -107,6 +113,18 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
     chosen();
   };
 
+  const tools = useMemo(
+    () => (
+      <Tools
+        board={board}
+        isPanelOpen={isPanelOpen}
+        onPanel={() => dispatch(lookChanged({ isPanelOpen: !isPanelOpen }))}
+        onHelp={() => setHelpOpen(true)}
+      />
+    ),
+    [isPanelOpen, dispatch],
+  );
+
   return (
     <div className="relative flex h-full">
       <div ref={frame} className="relative min-w-0 flex-1">
@@ -125,14 +143,7 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
             onKeyDown={onKeyDown}
             onFollow={follow}
             onFold={fold}
-            tools={
-              <Tools
-                board={board}
-                isPanelOpen={isPanelOpen}
-                onPanel={() => change({ isPanelOpen: !isPanelOpen })}
-                onHelp={() => setHelpOpen(true)}
-              />
-            }
+            tools={tools}
             onSelect={select}
             onMove={(id, startSec) => {
               setGhost({ task: id, startSec });
@@ -151,18 +162,7 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
         )}
       </div>
       {isPanelOpen && scene && (
-        <Panel
-          plan={plan}
-          workshop={workshop}
-          scene={scene}
-          onShow={(id) => {
-            select(id);
-            board.current?.reveal(id);
-            board.current?.focus();
-          }}
-          onFold={fold}
-          onFollow={follow}
-        />
+        <Panel plan={plan} workshop={workshop} lanes={scene.lanes} onShow={show} onFold={fold} onFollow={follow} />
       )}
       <Shortcuts isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
     </div>

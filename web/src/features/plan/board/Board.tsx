@@ -81,7 +81,15 @@ export function Board(props: Props) {
   return (
     <div className="flex h-full min-w-0 flex-1">
       <div className="flex min-w-0 flex-1 flex-col">
-        <Header ref={header} scene={scene} followed={followed} onFollow={onFollow} onFold={onFold} />
+        <Header
+          ref={header}
+          lanes={scene.lanes}
+          workshop={scene.workshop}
+          breads={scene.runs.length}
+          followed={followed}
+          onFollow={onFollow}
+          onFold={onFold}
+        />
         <div
           ref={scroller}
           data-testid="board"

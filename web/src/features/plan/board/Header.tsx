@@ -1,17 +1,19 @@
 import { ChevronsLeftRight, ChevronsRightLeft } from 'lucide-react';
-import type { Ref } from 'react';
+import { memo, type Ref } from 'react';
 import type { Followed, Workshop } from '@hodsman/core';
 import { initialsOf } from '../../../app/task-words.ts';
 import { BreadGlyph } from '../../../ui/BreadGlyph.tsx';
 import { fitted } from './fitted.ts';
-import type { Column, Lane } from './lanes.ts';
-import type { Scene } from './scene.ts';
+import type { Column, Lane, Lanes } from './lanes.ts';
 
 const HEADER_PX = 56;
 
 interface Props {
   readonly ref: Ref<HTMLDivElement>;
-  readonly scene: Scene;
+  readonly lanes: Lanes;
+  readonly workshop: Workshop;
+  /** How many come to the table. */
+  readonly breads: number;
   readonly followed: Followed | undefined;
   readonly onFollow: (followed: Followed) => void;
   readonly onFold: (lane: string) => void;
@@ -30,17 +32,18 @@ const HEAD = {
  * The places across: staff, stations with their people, fires, the table. A click on a name follows it; the keyboard does the same from the
  * panel, so that the way to the board is not through every name.
  */
-export function Header({ ref, scene, followed, onFollow, onFold }: Props) {
+export const Header = memo(function Header(props: Props) {
+  const { ref, lanes } = props;
   return (
     <div className="relative overflow-hidden border-b border-line bg-ground" style={{ height: HEADER_PX }}>
-      <div ref={ref} className="absolute inset-y-0 left-0" style={{ width: scene.lanes.width }}>
-        {scene.lanes.lanes.map((l) => (
-          <LaneHead key={l.id} lane={l} scene={scene} followed={followed} onFollow={onFollow} onFold={onFold} />
+      <div ref={ref} className="absolute inset-y-0 left-0 will-change-transform" style={{ width: lanes.width }}>
+        {lanes.lanes.map((l) => (
+          <LaneHead key={l.id} lane={l} {...props} />
         ))}
       </div>
     </div>
   );
-}
+});
 
 /** What one follows by the name of a lane; ahead, staff and table are followed by nobody. */
 function followedBy(lane: Lane): Followed | undefined {
@@ -51,7 +54,7 @@ function followedBy(lane: Lane): Followed | undefined {
 const isSame = (a: Followed | undefined, b: Followed | undefined): boolean =>
   a !== undefined && a.kind === b?.kind && a.id === b.id;
 
-function LaneHead({ lane, scene, followed, onFollow, onFold }: Omit<Props, 'ref'> & { readonly lane: Lane }) {
+function LaneHead({ lane, workshop, breads, followed, onFollow, onFold }: Props & { readonly lane: Lane }) {
   const target = followedBy(lane);
   if (lane.isFolded)
     return (
@@ -67,7 +70,6 @@ function LaneHead({ lane, scene, followed, onFollow, onFold }: Omit<Props, 'ref'
         <ChevronsLeftRight size={15} aria-hidden />
       </button>
     );
-  const breads = lane.kind === 'table' ? `${scene.runs.length} breads` : '';
   return (
     <>
       <div
@@ -98,10 +100,10 @@ function LaneHead({ lane, scene, followed, onFollow, onFold }: Omit<Props, 'ref'
         )}
       </div>
       {lane.strips.map((s) => (
-        <StripHead key={s.id} strip={s} scene={scene} followed={followed} onFollow={onFollow} />
+        <StripHead key={s.id} strip={s} workshop={workshop} followed={followed} onFollow={onFollow} />
       ))}
       {lane.columns.map((c) => (
-        <ColumnHead key={c.id} column={c} lane={lane} followed={followed} onFollow={onFollow} words={breads} />
+        <ColumnHead key={c.id} column={c} lane={lane} followed={followed} onFollow={onFollow} breads={breads} />
       ))}
     </>
   );
@@ -112,11 +114,11 @@ const shapeOf = (workshop: Workshop, bread: string | undefined): string | undefi
 
 function StripHead({
   strip,
-  scene,
+  workshop,
   followed,
   onFollow,
-}: Pick<Props, 'scene' | 'followed' | 'onFollow'> & { readonly strip: Column }) {
-  const bread = scene.plan.batches.find((b) => b.id === strip.id)?.bread ?? '';
+}: Pick<Props, 'workshop' | 'followed' | 'onFollow'> & { readonly strip: Column }) {
+  const bread = strip.bread ?? '';
   const target = { kind: 'bread', id: bread } as const;
   return (
     <button
@@ -129,7 +131,7 @@ function StripHead({
       onClick={() => onFollow(target)}
     >
       <svg width={strip.width} height={26} className="block" aria-hidden>
-        <BreadGlyph shape={shapeOf(scene.workshop, bread)} x={strip.width / 2} y={13} size={17} />
+        <BreadGlyph shape={shapeOf(workshop, bread)} x={strip.width / 2} y={13} size={17} />
       </svg>
     </button>
   );
@@ -140,8 +142,8 @@ function ColumnHead({
   lane,
   followed,
   onFollow,
-  words,
-}: Pick<Props, 'followed' | 'onFollow'> & { readonly column: Column; readonly lane: Lane; readonly words: string }) {
+  breads,
+}: Pick<Props, 'followed' | 'onFollow' | 'breads'> & { readonly column: Column; readonly lane: Lane }) {
   const style = { left: column.x, width: column.width };
   if (lane.kind !== 'station' && lane.kind !== 'staff')
     return (
@@ -149,7 +151,7 @@ function ColumnHead({
         className={`absolute top-7 grid h-6.5 place-items-center truncate text-[13px] ${lane.kind === 'table' ? '' : 'text-quiet'}`}
         style={style}
       >
-        {lane.columns.length > 1 ? column.name : words}
+        {lane.kind === 'table' ? `${breads} breads` : lane.columns.length > 1 ? column.name : ''}
       </span>
     );
   const target = { kind: 'person', id: column.id } as const;

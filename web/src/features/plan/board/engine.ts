@@ -58,6 +58,7 @@ export class BoardEngine {
   private palette: Palette;
   private frame = 0;
   private isOverviewStale = true;
+  private painted: Scene | undefined;
   private drag: Drag | undefined;
   private readonly ended = new AbortController();
   private readonly sizes: ResizeObserver;
@@ -210,6 +211,11 @@ export class BoardEngine {
     paintBoard({ ctx, colours: this.palette, scene, scale, view, look: this.look });
     paintOverview(overview, { scene, scale, view, colours: this.palette }, this.isOverviewStale);
     this.isOverviewStale = false;
+    if (this.painted === scene) return;
+    // what is painted has no elements of its own: tests and measurements read off how much of each kind there is
+    this.painted = scene;
+    for (const kind of ['cook', 'rest'] as const)
+      scroller.dataset[`${kind}s`] = String(scene.blocks.filter((b) => b.isMain && b.kind === kind).length);
   }
 
   private onWheel(e: WheelEvent): void {

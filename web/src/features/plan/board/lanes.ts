@@ -17,6 +17,8 @@ export interface Column extends Span {
   readonly id: string;
   readonly name: string;
   readonly lane: string;
+  /** Of a strip. */
+  readonly bread: string | undefined;
 }
 export type LaneKind = 'ahead' | 'staff' | 'station' | 'griddle' | 'fire' | 'table';
 export interface Lane extends Span {
@@ -54,12 +56,17 @@ const SIZES = {
 } as const;
 type Size = keyof typeof SIZES;
 
+interface Entry {
+  readonly id: string;
+  readonly name: string;
+  readonly bread?: string;
+}
 interface Wanted {
   readonly id: string;
   readonly kind: LaneKind;
   readonly name: string;
-  readonly strips: readonly { readonly id: string; readonly name: string }[];
-  readonly columns: readonly { readonly id: string; readonly name: string }[];
+  readonly strips: readonly Entry[];
+  readonly columns: readonly Entry[];
   readonly strip?: Size;
   readonly column: Size;
 }
@@ -81,7 +88,7 @@ function wantedLanes(plan: Plan, workshop: Workshop): readonly Wanted[] {
       id: 'ahead',
       kind: 'ahead' as const,
       name: 'Ahead',
-      strips: mothers.map((b) => ({ id: b.id, name: breadName(b.bread) })),
+      strips: mothers.map((b) => ({ id: b.id, name: breadName(b.bread), bread: b.bread })),
       columns: [],
       strip: 'ahead' as const,
       column: 'staff' as const,
@@ -100,7 +107,11 @@ function wantedLanes(plan: Plan, workshop: Workshop): readonly Wanted[] {
       name: stationName(s),
       strips: plan.batches
         .filter((b) => b.station === s.id)
-        .map((b) => ({ id: b.id, name: `${breadName(b.bread)}${b.practice ? ', practice' : ''}` })),
+        .map((b) => ({
+          id: b.id,
+          name: `${breadName(b.bread)}${b.practice ? ', practice' : ''}`,
+          bread: b.bread,
+        })),
       columns: s.members.map((id) => ({ id, name: nameOf(id) })),
       column: 'person' as const,
     })),
@@ -141,12 +152,21 @@ function inOrder(lanes: readonly Wanted[], order: readonly string[]): readonly W
   return [...lanes].sort((a, b) => kinds.indexOf(a.kind) - kinds.indexOf(b.kind) || rank(a) - rank(b));
 }
 
+/** The lanes that were laid last, by what they follow from: a plan that is moved about has the same places. */
+let last: { readonly key: string; readonly lanes: Lanes } | undefined;
+
 /**
  * Lays the places of a class across `width` pixels. Columns keep their least widths, so that a large class is wider than the screen and is
- * scrolled; folded lanes are narrow.
+ * scrolled; folded lanes are narrow. The same places give the very same lanes.
  */
 export function lanesOf(plan: Plan, workshop: Workshop, width: number, choice: PlaceChoice): Lanes {
   const wanted = inOrder(wantedLanes(plan, workshop), choice.order);
+  const key = JSON.stringify([wanted, width, choice.folded]);
+  if (last?.key !== key) last = { key, lanes: laid(wanted, width, choice) };
+  return last.lanes;
+}
+
+function laid(wanted: readonly Wanted[], width: number, choice: PlaceChoice): Lanes {
   const folded = new Set(choice.folded);
   const gap = width < NARROW_BOARD ? NARROW_GAP : LANE_GAP;
   const open = wanted.filter((l) => !folded.has(l.id));
@@ -163,8 +183,8 @@ export function lanesOf(plan: Plan, workshop: Workshop, width: number, choice: P
   const lanes = wanted.map((l): Lane => {
     const isFolded = folded.has(l.id);
     const from = x;
-    const placed = (entry: { readonly id: string; readonly name: string }, size: Size): Column => {
-      const column = { ...entry, lane: l.id, x, width: isFolded ? FOLDED : wide(size) - INNER_GAP };
+    const placed = (entry: Entry, size: Size): Column => {
+      const column = { bread: undefined, ...entry, lane: l.id, x, width: isFolded ? FOLDED : wide(size) - INNER_GAP };
       if (!isFolded) x += wide(size);
       return column;
     };

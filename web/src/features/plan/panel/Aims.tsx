@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Aim } from '@hodsman/core';
 import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
 import { chooseAim } from '../../../app/shaping.ts';
@@ -11,7 +12,7 @@ const WORDS: readonly (readonly [Aim, string, string])[] = [
 ];
 
 /** What the plan is to be good at. */
-export function Aims() {
+export const Aims = memo(function Aims() {
   const dispatch = useAppDispatch();
   const aim = useAppSelector((s) => s.draft?.body.notes.shaping.aim);
   return (
@@ -36,4 +37,4 @@ export function Aims() {
       </div>
     </Part>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { seatsIn, setBreadsEach, setGriddleCount, setParticipantCount, type Workshop } from '@hodsman/core';
 import { applyEdit } from '../../../app/edit.ts';
 import { useAppDispatch } from '../../../app/hooks.ts';
@@ -8,7 +9,7 @@ const MOST_EACH = 12;
 const MOST_GRIDDLES = 12;
 
 /** The figures that change a class most, at hand beside the plan: people, breads each, griddles. */
-export function Levers({ workshop }: { readonly workshop: Workshop }) {
+export const Levers = memo(function Levers({ workshop }: { readonly workshop: Workshop }) {
   const dispatch = useAppDispatch();
   const seats = seatsIn(workshop.kitchen);
   const isOnly = workshop.menu.length === 1;
@@ -40,4 +41,4 @@ export function Levers({ workshop }: { readonly workshop: Workshop }) {
       />
     </Part>
   );
-}
+});

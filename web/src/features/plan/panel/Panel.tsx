@@ -1,7 +1,9 @@
+import { memo } from 'react';
 import type { Followed, Plan, Workshop } from '@hodsman/core';
 import { useAppSelector } from '../../../app/hooks.ts';
 import { Levers } from './Levers.tsx';
-import type { Scene } from '../board/scene.ts';
+import type { Lanes } from '../board/lanes.ts';
+import { hasAhead } from '../board/time-scale.ts';
 import { Aims } from './Aims.tsx';
 import { Pins } from './Pins.tsx';
 import { Places } from './Places.tsx';
@@ -11,14 +13,14 @@ import { Troubles } from './Troubles.tsx';
 interface Props {
   readonly plan: Plan;
   readonly workshop: Workshop;
-  readonly scene: Scene;
+  readonly lanes: Lanes;
   readonly onShow: (task: string) => void;
   readonly onFold: (lane: string) => void;
   readonly onFollow: (followed: Followed) => void;
 }
 
 /** Beside the board: the task that is selected, what shapes the plan, what is wrong, and what of the board is shown. */
-export function Panel({ plan, workshop, scene, onShow, onFold, onFollow }: Props) {
+export const Panel = memo(function Panel({ plan, workshop, lanes, onShow, onFold, onFollow }: Props) {
   const selected = useAppSelector((s) => s.look.selected);
   const task = plan.tasks.find((t) => t.id === selected);
   return (
@@ -36,7 +38,7 @@ export function Panel({ plan, workshop, scene, onShow, onFold, onFollow }: Props
       <Aims />
       <Pins plan={plan} workshop={workshop} onShow={onShow} />
       <Levers workshop={workshop} />
-      <Places scene={scene} onFold={onFold} onFollow={onFollow} />
+      <Places lanes={lanes} workshop={workshop} hasAhead={hasAhead(plan)} onFold={onFold} onFollow={onFollow} />
     </aside>
   );
-}
+});

@@ -1,16 +1,18 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
+import { memo } from 'react';
 import { griddleName, stationName, type Followed, type Workshop } from '@hodsman/core';
 import { lookChanged } from '../../../app/board-look.ts';
 import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
 import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
 import { Toggle } from '../../../ui/Toggle.tsx';
-import type { Lane } from '../board/lanes.ts';
-import type { Scene } from '../board/scene.ts';
-import { hasAhead } from '../board/time-scale.ts';
+import type { Lane, Lanes } from '../board/lanes.ts';
 import { Part } from './Part.tsx';
 
 interface Props {
-  readonly scene: Scene;
+  readonly lanes: Lanes;
+  readonly workshop: Workshop;
+  /** Something is done before the class. */
+  readonly hasAhead: boolean;
   readonly onFold: (lane: string) => void;
   readonly onFollow: (followed: Followed) => void;
 }
@@ -33,11 +35,10 @@ const followables = (
 ];
 
 /** What of the board is shown: whom to follow, which places are folded and in which order they stand. */
-export function Places({ scene, onFold, onFollow }: Props) {
+export const Places = memo(function Places({ lanes: { lanes }, workshop, hasAhead, onFold, onFollow }: Props) {
   const dispatch = useAppDispatch();
   const { followed, isAheadFolded } = useAppSelector((s) => s.look);
-  const { lanes } = scene.lanes;
-  const groups = followables(scene.workshop);
+  const groups = followables(workshop);
   const move = (lane: Lane, by: -1 | 1): void => {
     const ids = lanes.map((l) => l.id);
     const [from, to] = [ids.indexOf(lane.id), ids.indexOf(lane.id) + by];
@@ -70,7 +71,7 @@ export function Places({ scene, onFold, onFollow }: Props) {
           ))}
         </select>
       </label>
-      {hasAhead(scene.plan) && (
+      {hasAhead && (
         <Toggle
           label="What is done ahead, in full"
           isOn={!isAheadFolded}
@@ -106,4 +107,4 @@ export function Places({ scene, onFold, onFollow }: Props) {
       </ul>
     </Part>
   );
-}
+});

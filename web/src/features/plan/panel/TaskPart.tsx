@@ -1,7 +1,6 @@
 import { ChevronDown, ChevronUp, Pin, PinOff } from 'lucide-react';
 import { useMemo } from 'react';
 import {
-  aboutTask,
   aroundTask,
   clockText,
   durationText,
@@ -9,7 +8,6 @@ import {
   isMovable,
   localDateTime,
   personName,
-  situationOf,
   type Plan,
   type PlanTask,
   type Workshop,
@@ -19,6 +17,7 @@ import { pinTasks, releasePin } from '../../../app/shaping.ts';
 import { placeWords, spanWords, taskName, whatWords, whoseWords } from '../../../app/task-words.ts';
 import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
 import { TimeField } from '../../../ui/TimeField.tsx';
+import { useAbout } from './use-about.ts';
 
 interface Props {
   readonly plan: Plan;
@@ -36,12 +35,7 @@ const sentence = (clause: string): string => `${clause.charAt(0).toUpperCase()}$
 export function TaskPart({ plan, workshop, task, onShow }: Props) {
   const dispatch = useAppDispatch();
   const isPinned = useAppSelector((s) => s.draft?.body.notes.shaping.pins.some((p) => p.task === task.id) === true);
-  const isTrial = useAppSelector((s) => s.trial !== null);
-  // while something is being moved its reasons would be old before they are read
-  const about = useMemo(
-    () => (isTrial ? undefined : aboutTask(workshop, situationOf(workshop, plan), task.id)),
-    [workshop, plan, task.id, isTrial],
-  );
+  const about = useAbout(plan, task.id);
   const around = useMemo(() => aroundTask(plan, task), [plan, task]);
   const bread = workshop.breads.find((b) => b.id === task.bread)?.name;
   const local = localDateTime(workshop, task.startSec);

@@ -1,0 +1,176 @@
+import type { Page } from '@playwright/test';
+import sunday from '../../demo/class-sunday.json' with { type: 'json' };
+import { withApplication } from './application.ts';
+import { median, type Row } from './table.ts';
+
+const FRAMES = 150;
+const FRAME_MS = 1000 / 60;
+/** A frame that came within so much of its time came in time. */
+const JITTER_MS = 3;
+const BLOCKED_MS = 100;
+const DRAG_STEPS = 40;
+
+type Named = { readonly id: string };
+
+/** The class of a demonstration once more and once more beside itself: so many times the people, places and staff, and longer. */
+function manyfold(times: number): object {
+  const name = (id: string, n: number): string => (n === 0 ? id : `${id}x${n}`);
+  const each = <T>(make: (n: number) => readonly T[]): readonly T[] =>
+    Array.from({ length: times }, (_, n) => make(n)).flat();
+  const many = <T extends Named>(list: readonly T[]): readonly T[] =>
+    each((n) => list.map((e) => ({ ...e, id: name(e.id, n) })));
+  const { kitchen } = sunday;
+  return {
+    ...sunday,
+    title: `Sunday, ${times} times`,
+    tableTime: times > 1 ? '14:00' : sunday.tableTime,
+    ends: '15:00',
+    kitchen: {
+      ...kitchen,
+      benches: many(kitchen.benches),
+      griddles: many(kitchen.griddles),
+      flames: many(kitchen.flames),
+      staff: many(kitchen.staff),
+      places: kitchen.places.map((p) => ({ ...p, ...('batches' in p && { batches: Number(p.batches) * times }) })),
+    },
+    roster: many(sunday.roster),
+    stations: each((n) =>
+      sunday.stations.map((s) => ({
+        ...s,
+        id: name(s.id, n),
+        bench: name(s.bench, n),
+        members: s.members.map((m) => name(m, n)),
+      })),
+    ),
+    menu: sunday.menu.map((m) => ({
+      ...m,
+      ...('for' in m && { for: each((n) => (m.for ?? []).map((p) => name(p, n))) }),
+      ...(m.bread === 'coil-round' && { each: times > 1 ? 2 : 1 }),
+    })),
+  };
+}
+
+/** Milliseconds between frames while something is done in each of them. */
+async function frames(page: Page, act: 'scroll' | 'zoom'): Promise<readonly number[]> {
+  return page.evaluate(
+    ({ act, count }) =>
+      new Promise<number[]>((resolve) => {
+        const board = document.querySelector<HTMLElement>('[data-testid="board"]');
+        const gaps: number[] = [];
+        let last = performance.now();
+        const next = (now: number): void => {
+          gaps.push(now - last);
+          last = now;
+          if (gaps.length > count || !board) {
+            resolve(gaps.slice(5));
+            return;
+          }
+          const isDown = Math.floor(gaps.length / 40) % 2 === 0;
+          if (act === 'scroll') board.scrollBy(isDown ? 4 : -4, isDown ? 18 : -18);
+          else {
+            const { left, top } = board.getBoundingClientRect();
+            const at = { clientX: left + 300, clientY: top + 250 };
+            board.dispatchEvent(
+              new WheelEvent('wheel', {
+                ...at,
+                deltaY: isDown ? -24 : 24,
+                ctrlKey: true,
+                bubbles: true,
+                cancelable: true,
+              }),
+            );
+          }
+          requestAnimationFrame(next);
+        };
+        requestAnimationFrame(next);
+      }),
+    { act, count: FRAMES },
+  );
+}
+
+function frameRows(what: string, gaps: readonly number[]): readonly Row[] {
+  const inTime = gaps.filter((g) => g <= FRAME_MS + JITTER_MS).length / gaps.length;
+  return [
+    { what: `${what}: time between frames, median`, measured: median(gaps), unit: 'ms', limit: FRAME_MS + 1 },
+    { what: 'the same, slowest', measured: Math.max(...gaps), unit: 'ms' },
+    { what: 'frames that came in time', measured: 100 * inTime, unit: '%' },
+  ];
+}
+
+/** Drags a task down and up again, and tells how long the page was blocked at a stretch, and how many plans came meanwhile. */
+async function drag(
+  page: Page,
+  task: string,
+): Promise<{ readonly blockedMs: readonly number[]; readonly plans: number }> {
+  await page.locator(`tr[data-task="${task}"] button`).click();
+  const handle = page.getByTestId('selected');
+  await handle.waitFor({ state: 'attached' });
+  const box = await handle.boundingBox();
+  if (!box) throw new Error(`${task} is not on the board`);
+  await page.evaluate(() => {
+    const seen = { gaps: [] as number[], plans: 0, isOver: false };
+    Object.assign(globalThis, { seen });
+    let last = performance.now();
+    const next = (now: number): void => {
+      seen.gaps.push(now - last);
+      last = now;
+      if (!seen.isOver) requestAnimationFrame(next);
+    };
+    requestAnimationFrame(next);
+    const handle = document.querySelector('[data-testid="selected"]');
+    if (handle) new MutationObserver(() => seen.plans++).observe(handle, { attributeFilter: ['data-start'] });
+  });
+  const [x, y] = [box.x + box.width / 2, box.y + Math.min(6, box.height / 2)];
+  await page.mouse.move(x, y);
+  await page.waitForTimeout(500);
+  await page.evaluate(() => {
+    const { seen } = globalThis as unknown as { seen: { gaps: number[] } };
+    seen.gaps.length = 0;
+  });
+  await page.mouse.down();
+  for (let i = 1; i <= DRAG_STEPS; i++) {
+    await page.mouse.move(x, y + (i <= DRAG_STEPS / 2 ? i : DRAG_STEPS - i) * 4);
+    await page.waitForTimeout(25);
+  }
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  return page.evaluate(() => {
+    const { seen } = globalThis as unknown as { seen: { gaps: number[]; plans: number; isOver: boolean } };
+    seen.isOver = true;
+    return { blockedMs: seen.gaps, plans: seen.plans };
+  });
+}
+
+/** How smoothly the board scrolls, zooms and is dragged, with a large class and a usual one. */
+export async function measureBoard(): Promise<readonly Row[]> {
+  const rows: Row[] = [];
+  await withApplication(async (page) => {
+    for (const times of [3, 1]) {
+      const title = `${12 * times} people, 3 breads`;
+      const workshop = manyfold(times);
+      const made = await page.request.post(new URL('/api/documents/class', page.url()).href, { data: workshop });
+      const { id } = (await made.json()) as { id: string };
+      const open = async (view: string): Promise<void> => {
+        await page.goto(new URL(`/class/${id}/plan/${view}`, page.url()).href);
+        await page.locator('[data-testid="verdict"][data-planning="false"]').waitFor();
+      };
+      await open('table');
+      const tasks = await page.locator('tr[data-task]').count();
+      const dragged = await drag(page, 'yogurt-oval@S2:mix');
+      await open('board');
+      rows.push(...frameRows(`${title} (${tasks} tasks), scrolled`, await frames(page, 'scroll')));
+      rows.push(...frameRows(`${title}, zoomed`, await frames(page, 'zoom')));
+      rows.push(
+        {
+          what: `${title}, dragged: longest stretch without a frame`,
+          measured: Math.max(...dragged.blockedMs),
+          unit: 'ms',
+          limit: BLOCKED_MS,
+        },
+        { what: 'time between frames meanwhile, median', measured: median(dragged.blockedMs), unit: 'ms' },
+        { what: 'plans shown meanwhile', measured: dragged.plans, unit: '' },
+      );
+    }
+  });
+  return rows;
+}
