@@ -5,9 +5,9 @@ test('a first visit opens on the demonstration class with its plan on the board'
   await page.goto('/');
   const shell = new ClassPage(page);
   await shell.planned();
-  await expect(page).toHaveURL(/\/class\/demo-class\/plan$/);
+  await expect(page).toHaveURL(/\/class\/demo-class\/plan\/board$/);
   await expect(shell.verdict).toContainText('Fits, 16 min to spare');
-  await expect(shell.verdict).toContainText('Tightest: griddle G');
+  await expect(shell.verdict).toContainText('Tightest: Griddle ');
   // two breads each for eight people, every one of them on a griddle
   await expect(page.getByTestId('board')).toHaveAttribute('data-cooks', '16');
   await expect(page.getByTestId('board')).toHaveAttribute('data-rests', '4');

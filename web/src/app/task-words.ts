@@ -56,6 +56,11 @@ export function placeWords(workshop: Workshop, task: PlanTask): string {
     case 'warm':
     case 'fridge':
       return workshop.kitchen.places.find((p) => p.id === id)?.name ?? id;
+    case 'grill':
+    case 'flame': {
+      const { grills, flames } = workshop.kitchen;
+      return [...grills, ...flames].find((f) => f.id === id)?.name ?? `${at.kind} ${id}`;
+    }
     default:
       return `${at.kind} ${id}`;
   }

@@ -38,7 +38,7 @@ export function ClassShell() {
     );
   if (draft?.id !== classId) return <p className="p-6 text-quiet">Opening the class …</p>;
   return (
-    <div className="flex h-full flex-col">
+    <div className="flex h-full flex-col short:h-auto">
       <ShellBar draft={draft} />
       <VerdictStrip draft={draft} isAdviceWanted={isAdviceWanted} onAdvice={() => setAdviceWanted(!isAdviceWanted)} />
       {draft.plan && !draft.isPlanning && (isAdviceWanted || draft.plan.broken.length > 0) && (
@@ -46,7 +46,11 @@ export function ClassShell() {
       )}
       <Refused what="class" faults={draft.refused} />
       {/* it scrolls, so the keyboard must reach it, and what is only to be heard must not scroll the page instead */}
-      <main tabIndex={0} aria-label="The step" className="relative min-h-0 flex-1 overflow-auto">
+      <main
+        tabIndex={0}
+        aria-label="The step"
+        className="relative min-h-0 flex-1 overflow-auto short:h-[85vh] short:flex-none"
+      >
         <Outlet />
       </main>
       <ConflictDialog

@@ -24,7 +24,6 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
   const bread = workshop.breads.find((b) => b.id === task.bread);
   const clock = (sec: number): string => clockText(workshop, sec);
   const turns = (task.turnsSec ?? []).map(clock);
-  const times = [clock(task.startSec), ...turns.map((t) => `turn ${t}`), `off ${clock(task.endSec)}`].join(' · ');
   const shaped = run?.tasks.findLast((t) => t.endSec <= task.startSec && !t.window);
   const waitSec = run?.waitSec ?? 0;
   const wait = waitSec >= 60 ? `, waits ${durationText(waitSec)}` : '';
@@ -44,7 +43,6 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
         type="button"
         data-turn={task.id}
         aria-pressed={isPicked}
-        aria-label={`${pieceName(workshop, task)}, ${bread?.name ?? ''}: ${times}${from === '' ? '' : `; ${from}`}`}
         className={`grid size-full touch-manipulation content-start overflow-hidden rounded-cut bg-ember px-1.5 py-0.5 text-left text-[15px] leading-[1.15] text-on-ember ${isOver || isPicked ? 'outline-3 outline-ink' : ''} ${isDragging ? 'cursor-grabbing opacity-80' : 'cursor-grab'}`}
         onClick={onChoose}
         {...listeners}
@@ -57,11 +55,14 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
             {pieceName(workshop, task)}
           </strong>
         </span>
+        <span className="sr-only">, {bread?.name}, </span>
         <span className="figures truncate text-sm">
           {clock(task.startSec)}–{clock(task.endSec)}
         </span>
-        {height >= TURNS_PX && turns.length > 0 && <span className="figures text-sm">turn {turns.join(', ')}</span>}
-        {height >= FROM_PX && from !== '' && <span className="figures text-sm">{from}</span>}
+        {turns.length > 0 && (
+          <span className={height >= TURNS_PX ? 'figures text-sm' : 'sr-only'}>turn {turns.join(', ')}</span>
+        )}
+        {from !== '' && <span className={height >= FROM_PX ? 'figures text-sm' : 'sr-only'}>{from}</span>}
       </button>
     </li>
   );

@@ -155,17 +155,18 @@ function ColumnHead({
       </span>
     );
   const target = { kind: 'person', id: column.id } as const;
+  const shown = fitted(column.name, column.width + 3, 13, initialsOf(column.name));
   return (
     <button
       type="button"
       tabIndex={-1}
       title={column.name}
-      aria-label={`Follow ${column.name}`}
+      aria-label={shown === column.name ? `Follow ${column.name}` : `${shown}: follow ${column.name}`}
       className={`absolute top-7 h-6.5 overflow-hidden text-[13px] whitespace-nowrap ${isSame(target, followed) ? 'rounded-cut bg-hands text-on-hands' : ''}`}
       style={style}
       onClick={() => onFollow(target)}
     >
-      {fitted(column.name, column.width + 3, 13, initialsOf(column.name))}
+      {shown}
     </button>
   );
 }
