@@ -97,6 +97,17 @@ export default tseslint.config(
     rules: no(...OUTSIDE, PLANNER, ['**/formats/**', 'formats puts the parts together'], PROVISION),
   },
   {
+    files: ['core/src/turns/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: no(
+      ...OUTSIDE,
+      ['**/formats/**', 'formats puts the parts together'],
+      ['**/roster/**', 'turns do not ask who was invited'],
+      PROVISION,
+      ['**/planner/*/**', 'the planner is known by its face alone'],
+    ),
+  },
+  {
     files: ['core/src/provision/**/*.ts'],
     ignores: ['**/*.test.ts'],
     rules: no(

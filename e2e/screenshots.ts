@@ -58,12 +58,29 @@ const SHOTS: readonly Shot[] = [
   { name: 'kitchen', step: 'kitchen', demo: 'demo-sunday' },
   { name: 'ahead', step: 'dough/ahead', demo: 'demo-sunday' },
   { name: 'shopping', step: 'dough/shopping', demo: 'demo-sunday', theme: 'dark' },
-  { name: 'allergens', step: 'dough/allergens', demo: 'demo-sunday' },
   {
-    name: 'plan-dark',
-    step: 'plan',
+    name: 'plan-followed',
+    step: 'plan/table',
+    demo: 'demo-sunday',
     theme: 'dark',
-    act: (page) => page.locator('[data-task="round/p5/1:roll"]').click(),
+    act: async (page) => {
+      await page.locator('tr[data-task="yogurt-oval/p5/1:cook"] button').click();
+      await page.getByTestId('why').waitFor();
+      const more = page.getByRole('button', { name: 'Less time on the screen' });
+      for (let i = 0; i < 3; i++) await more.click();
+      await page.getByTestId('board').press('ArrowUp');
+    },
+  },
+  { name: 'turns', step: 'turns/fires' },
+  { name: 'charts', step: 'plan/charts', theme: 'dark', act: (page) => page.waitForTimeout(6000) },
+  {
+    name: 'alternatives',
+    step: 'plan/alternatives',
+    act: async (page) => {
+      await page.getByRole('button', { name: 'the shortest class' }).click();
+      await page.getByRole('button', { name: 'busy hands first' }).click();
+      await page.getByTestId('difference-C').waitFor();
+    },
   },
   {
     name: 'plan-too-long',
@@ -80,7 +97,6 @@ const SHOTS: readonly Shot[] = [
     step: '/breads/demo-barley-hearth/method',
     act: (page) => page.locator('[data-step="proof"] button[aria-pressed]').click(),
   },
-  { name: 'bread-schools', step: '/breads/demo-pocket-round/schools' },
   { name: 'bread-warmth', step: '/breads/demo-tigelle/warmth', theme: 'dark' },
   {
     name: 'recipe',

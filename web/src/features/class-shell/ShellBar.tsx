@@ -28,7 +28,7 @@ function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: s
 export function ShellBar({ draft }: { readonly draft: Draft }) {
   const dispatch = useAppDispatch();
   return (
-    <header className="flex items-center gap-x-3 max-md:flex-wrap print:hidden border-b border-line bg-panel px-4">
+    <header className="flex items-center gap-x-3 max-[900px]:flex-wrap print:hidden border-b border-line bg-panel px-4">
       <Link
         to="/classes"
         className="flex min-h-12 items-center gap-2 text-quiet hover:text-ink"
@@ -37,12 +37,12 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
       >
         <ChevronLeft size={20} aria-hidden />
       </Link>
-      <h1 className="max-w-64 min-w-24 truncate max-md:flex-1 py-2 text-lg" title={draft.body.workshop.title}>
+      <h1 className="max-w-64 min-w-24 truncate max-[900px]:flex-1 py-2 text-lg" title={draft.body.workshop.title}>
         {draft.body.workshop.title}
       </h1>
       <nav
         aria-label="Steps of the class"
-        className="flex flex-1 self-stretch max-md:order-last max-md:basis-full max-md:flex-wrap lg:gap-1"
+        className="flex flex-1 self-stretch max-[900px]:order-last max-[900px]:basis-full max-[900px]:flex-wrap lg:gap-1"
       >
         <Link
           to="/breads"

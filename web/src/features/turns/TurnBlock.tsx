@@ -13,10 +13,6 @@ interface Props {
   readonly onChoose: () => void;
 }
 
-/** From these heights on there is room for its turns, and for where it comes from. */
-const TURNS_PX = 76;
-const FROM_PX = 110;
-
 /** One turn: whose bread, when it is laid on, turned and taken off, and how long it waited for it. */
 export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }: Props) {
   const { setNodeRef: setDrag, listeners, transform, isDragging } = useDraggable({ id: task.id });
@@ -43,11 +39,11 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
         type="button"
         data-turn={task.id}
         aria-pressed={isPicked}
-        className={`grid size-full touch-manipulation content-start overflow-hidden rounded-cut bg-ember px-1.5 py-0.5 text-left text-[15px] leading-[1.15] text-on-ember ${isOver || isPicked ? 'outline-3 outline-ink' : ''} ${isDragging ? 'cursor-grabbing opacity-80' : 'cursor-grab'}`}
+        className={`flex size-full touch-manipulation flex-wrap content-start items-baseline gap-x-3 overflow-hidden rounded-cut bg-ember px-1.5 py-0.5 text-left text-[15px] leading-[1.15] text-on-ember ${isOver || isPicked ? 'outline-3 outline-ink' : ''} ${isDragging ? 'cursor-grabbing opacity-80' : 'cursor-grab'}`}
         onClick={onChoose}
         {...listeners}
       >
-        <span className="flex min-w-0 items-center gap-1">
+        <span className="flex max-w-full min-w-0 items-center gap-1">
           <svg width={15} height={17} className="shrink-0" aria-hidden>
             <BreadGlyph shape={bread?.piece.shape} x={7.5} y={8.5} size={13} />
           </svg>
@@ -59,10 +55,8 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
         <span className="figures truncate text-sm">
           {clock(task.startSec)}–{clock(task.endSec)}
         </span>
-        {turns.length > 0 && (
-          <span className={height >= TURNS_PX ? 'figures text-sm' : 'sr-only'}>turn {turns.join(', ')}</span>
-        )}
-        {from !== '' && <span className={height >= FROM_PX ? 'figures text-sm' : 'sr-only'}>{from}</span>}
+        {turns.length > 0 && <span className="figures text-sm">turn {turns.join(', ')}</span>}
+        {from !== '' && <span className="figures text-sm">{from}</span>}
       </button>
     </li>
   );

@@ -47,10 +47,10 @@ const NARROW_BOARD = 760;
 const FOLDED = 22;
 /** Least and most of each column; no lane grows wider than its most, so that a small class does not look stretched. */
 const SIZES = {
-  ahead: [46, 64],
+  ahead: [58, 70],
   strip: [22, 28],
   person: [34, 86],
-  staff: [34, 64],
+  staff: [36, 64],
   spot: [44, 118],
   table: [64, 190],
 } as const;

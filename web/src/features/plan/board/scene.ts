@@ -1,4 +1,4 @@
-import { brokenWords, pieceRuns, type PieceRun, type Plan, type Workshop } from '@hodsman/core';
+import { brokenWords, pieceRuns, type BrokenRule, type PieceRun, type Plan, type Workshop } from '@hodsman/core';
 import { blocksOf, type Block } from './blocks.ts';
 import { lanesOf, type Lanes, type PlaceChoice } from './lanes.ts';
 
@@ -59,17 +59,14 @@ function threadsOf(blocks: readonly Block[]): readonly Thread[] {
   return threads;
 }
 
-/** Of breaks of one kind the worst is told in words, at the first task of it that is on the board. */
+/** What breaks one rule in one way is told in words once, at the first task of the worst of it; the others are marked. */
 function marksOf(plan: Plan, mainOf: ReadonlyMap<string, Block>): readonly Mark[] {
-  const worst = new Map<string, Plan['broken'][number]>();
-  for (const b of plan.broken) {
-    const key = `${b.rule} ${b.code}`;
-    if ((b.bySec ?? 0) > (worst.get(key)?.bySec ?? -1)) worst.set(key, b);
-  }
-  const told = new Set(worst.values());
-  return plan.broken.flatMap((b) => {
-    const there = b.tasks.filter((t) => mainOf.has(t));
-    const [words] = told.has(b) ? brokenWords({ broken: [b] }) : [];
-    return there.map((task, i) => ({ task, words: i === 0 ? words?.words : undefined }));
+  const kinds = new Map<string, BrokenRule[]>();
+  for (const b of plan.broken) kinds.set(`${b.rule} ${b.code}`, [...(kinds.get(`${b.rule} ${b.code}`) ?? []), b]);
+  return [...kinds.values()].flatMap((broken) => {
+    const bySize = [...broken].sort((a, b) => (b.bySec ?? 0) - (a.bySec ?? 0));
+    const there = [...new Set(bySize.flatMap((b) => b.tasks.filter((t) => mainOf.has(t))))];
+    const words = brokenWords({ broken })[0]?.words;
+    return there.map((task, i) => ({ task, words: i === 0 ? words : undefined }));
   });
 }

@@ -5,7 +5,7 @@ import type { Block } from '../blocks.ts';
 import { box, setFont, type Brush } from './brush.ts';
 
 const CALLOUT_PX = 20;
-const MOST_CALLOUT_WIDTH = 300;
+const MOST_CALLOUT_WIDTH = 400;
 
 /** What is selected, pinned, in trouble, or being moved, over everything else. */
 export function paintMarks(brush: Brush): void {
