@@ -149,6 +149,10 @@ test('time is stretched about the pointer and fitted again; what is done ahead u
   await expect.poll(x).toBeLessThan(at - 60);
   await page.getByRole('button', { name: 'Station 2: further right' }).click();
   await expect.poll(x).toBeGreaterThan(at - 60);
+  // the places stay as they were set
+  await page.reload();
+  await shell.planned();
+  await expect(page.getByLabel('Station 1', { exact: true })).not.toBeChecked();
 });
 
 test('alternatives stand side by side with their differences in words; one is taken and given back', async ({

@@ -10,7 +10,9 @@ const JITTER_MS = 3;
 const BLOCKED_MS = 100;
 const DRAG_STEPS = 40;
 
-type Named = { readonly id: string };
+interface Named {
+  readonly id: string;
+}
 
 /** The class of a demonstration once more and once more beside itself: so many times the people, places and staff, and longer. */
 function manyfold(times: number): object {
@@ -31,7 +33,7 @@ function manyfold(times: number): object {
       griddles: many(kitchen.griddles),
       flames: many(kitchen.flames),
       staff: many(kitchen.staff),
-      places: kitchen.places.map((p) => ({ ...p, ...('batches' in p && { batches: Number(p.batches) * times }) })),
+      places: kitchen.places.map((p) => ({ ...p, ...('batches' in p && { batches: p.batches * times }) })),
     },
     roster: many(sunday.roster),
     stations: each((n) =>

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { Outlet, useParams } from 'react-router';
 import { readClassRecord } from '@hodsman/core';
 import { useGetDocumentQuery } from '../../app/api.ts';
+import { lookAtClass } from '../../app/board-look.ts';
 import { ConflictDialog } from '../../app/ConflictDialog.tsx';
 import { draftActions } from '../../app/draft.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
@@ -24,6 +25,9 @@ export function ClassShell() {
     useCallback(() => dispatch(draftActions.undone()), [dispatch]),
     useCallback(() => dispatch(draftActions.redone()), [dispatch]),
   );
+  useEffect(() => {
+    dispatch(lookAtClass(classId));
+  }, [classId, dispatch]);
   useEffect(() => {
     if (!data) return;
     const opening = openingOf(data, readClassRecord);

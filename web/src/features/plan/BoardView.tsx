@@ -1,6 +1,6 @@
 import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { followedTasks, isMovable, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
-import { lookChanged, type BoardLook } from '../../app/board-look.ts';
+import { arrangePlaces, lookChanged, type BoardLook } from '../../app/board-look.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { pinTasks, releasePin } from '../../app/shaping.ts';
 import { taskSentence } from '../../app/task-words.ts';
@@ -66,7 +66,7 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
     change({ followed: isSame ? undefined : next, selected: undefined });
   });
   const fold = useStable((lane: string): void => {
-    change({ folded: folded.includes(lane) ? folded.filter((x) => x !== lane) : [...folded, lane] });
+    dispatch(arrangePlaces({ folded: folded.includes(lane) ? folded.filter((x) => x !== lane) : [...folded, lane] }));
   });
   const show = useStable((id: string): void => {
     select(id);

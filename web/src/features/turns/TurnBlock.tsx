@@ -39,7 +39,7 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
         type="button"
         data-turn={task.id}
         aria-pressed={isPicked}
-        className={`flex size-full touch-manipulation flex-wrap content-start items-baseline gap-x-3 overflow-hidden rounded-cut bg-ember px-1.5 py-0.5 text-left text-[15px] leading-[1.15] text-on-ember ${isOver || isPicked ? 'outline-3 outline-ink' : ''} ${isDragging ? 'cursor-grabbing opacity-80' : 'cursor-grab'}`}
+        className={`flex size-full touch-manipulation flex-wrap content-start items-center gap-x-3 overflow-hidden rounded-cut bg-ember px-1.5 py-0.5 text-left text-[15px] leading-[1.15] text-on-ember ${isOver || isPicked ? 'outline-3 outline-ink' : ''} ${isDragging ? 'cursor-grabbing opacity-80' : 'cursor-grab'}`}
         onClick={onChoose}
         {...listeners}
       >

@@ -27,7 +27,7 @@ export const Panel = memo(function Panel({ plan, workshop, lanes, onShow, onFold
     <aside
       aria-label="About the plan"
       tabIndex={0}
-      className="grid w-72 grid-cols-[minmax(0,1fr)] shrink-0 content-start gap-4 overflow-auto [overflow-anchor:none] border-l border-line bg-panel p-3 pb-8 -outline-offset-3 max-lg:absolute max-lg:inset-y-0 max-lg:right-0 max-lg:shadow-lg"
+      className="grid w-72 grid-cols-[minmax(0,1fr)] shrink-0 content-start gap-4 overflow-auto [overflow-anchor:none] border-l border-line bg-panel p-3 pb-8 -outline-offset-3 max-lg:absolute max-lg:inset-y-0 max-lg:right-12 max-lg:shadow-lg"
     >
       {task ? (
         <TaskPart plan={plan} workshop={workshop} task={task} onShow={onShow} />

@@ -1,7 +1,7 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { memo } from 'react';
 import { griddleName, stationName, type Followed, type Workshop } from '@hodsman/core';
-import { lookChanged } from '../../../app/board-look.ts';
+import { arrangePlaces, lookChanged } from '../../../app/board-look.ts';
 import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
 import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
 import { Toggle } from '../../../ui/Toggle.tsx';
@@ -44,7 +44,7 @@ export const Places = memo(function Places({ lanes: { lanes }, workshop, hasAhea
     const [from, to] = [ids.indexOf(lane.id), ids.indexOf(lane.id) + by];
     const other = ids[to];
     if (other === undefined) return;
-    dispatch(lookChanged({ order: ids.map((id, i) => (i === from ? other : i === to ? lane.id : id)) }));
+    dispatch(arrangePlaces({ order: ids.map((id, i) => (i === from ? other : i === to ? lane.id : id)) }));
   };
   return (
     <Part title="On the board">
