@@ -4,7 +4,7 @@ import { withApplication } from './application.ts';
 import { median, type Row } from './table.ts';
 
 const FRAMES = 150;
-const FRAME_MS = 1000 / 60;
+const FRAME_MS = 16.7;
 /** A frame that came within so much of its time came in time. */
 const JITTER_MS = 3;
 const BLOCKED_MS = 100;

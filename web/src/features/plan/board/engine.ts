@@ -209,8 +209,10 @@ export class BoardEngine {
     header.style.transform = `translateX(${-view.x}px)`;
     ctx.setTransform(dpr, 0, 0, dpr, -view.x * dpr, -view.y * dpr);
     paintBoard({ ctx, colours: this.palette, scene, scale, view, look: this.look });
-    paintOverview(overview, { scene, scale, view, colours: this.palette }, this.isOverviewStale);
-    this.isOverviewStale = false;
+    // the small picture waits until what is dragged is let go
+    const isStale = this.isOverviewStale && !this.drag;
+    paintOverview(overview, { scene, scale, view, colours: this.palette }, isStale);
+    if (isStale) this.isOverviewStale = false;
     if (this.painted === scene) return;
     // what is painted has no elements of its own: tests and measurements read off how much of each kind there is
     this.painted = scene;
