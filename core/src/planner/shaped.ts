@@ -5,8 +5,8 @@ import { planInSteps, type Planning, type PlanOptions } from './plan-class.ts';
 /** What each aim asks of the planner. The weights of idle time are this program's own choice. */
 const OPTIONS_OF: Readonly<Record<Aim, Pick<PlanOptions, 'goal' | 'idleWeight'>>> = {
   fresh: { goal: 'fresh' },
-  even: { goal: 'fresh', idleWeight: 0.4 },
-  hands: { goal: 'fresh', idleWeight: 3 },
+  even: { goal: 'fresh', idleWeight: 1 },
+  hands: { goal: 'fresh', idleWeight: 20 },
   short: { goal: 'short' },
 };
 

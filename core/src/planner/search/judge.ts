@@ -71,14 +71,10 @@ const IDLE_WEIGHT = 0.02;
 
 /**
  * How far a schedule is from fresh, in seconds: held finals before the deadline, and rests away from their ideal (from the end of what
- * begins them to the last start after them); then, by its weight, for idle time, in which the worst-off counts too.
+ * begins them to the last start after them); then a little for idle time, in which the worst-off counts too. Where idle time is given a
+ * weight of its own, waiting for the first task counts as well.
  */
-export function stalenessSec(
-  problem: Problem,
-  schedule: Schedule,
-  deadlineSec: number,
-  idleWeight = IDLE_WEIGHT,
-): number {
+export function stalenessSec(problem: Problem, schedule: Schedule, deadlineSec: number, idleWeight?: number): number {
   const { placements } = schedule;
   const ages = problem.finals
     .filter((f) => f.holdSec !== null)
@@ -93,11 +89,12 @@ export function stalenessSec(
     else rests.set(lag.from, { idealSec: lag.idealSec, lastSec: wait });
   }
   const strays = [...rests.values()].map((r) => Math.abs(r.lastSec - r.idealSec));
-  return shared(ages) + shared(strays) + idleWeight * shared(idleSecs(problem, schedule));
+  const idle = idleSecs(problem, schedule, idleWeight !== undefined);
+  return shared(ages) + shared(strays) + (idleWeight ?? IDLE_WEIGHT) * shared(idle);
 }
 
-/** For each person with work: the time between their first and last task in which they do nothing. */
-function idleSecs(problem: Problem, { placements }: Schedule): readonly number[] {
+/** For each person with work: the time between their first task, or when they could have begun it, and their last in which they do nothing. */
+function idleSecs(problem: Problem, { placements }: Schedule, isFromRelease: boolean): readonly number[] {
   const first = new Map<number, number>();
   const last = new Map<number, number>();
   const busy = new Map<number, number>();
@@ -107,7 +104,8 @@ function idleSecs(problem: Problem, { placements }: Schedule): readonly number[]
       const r = p.picks[n] ?? -1;
       if (problem.resources[r]?.kind !== 'person') continue;
       const [from, to] = [p.startSec + use.fromSec, p.startSec + use.toSec];
-      first.set(r, Math.min(first.get(r) ?? Infinity, from));
+      const could = Math.max(problem.activities[i]?.releaseSec ?? -Infinity, 0);
+      first.set(r, Math.min(first.get(r) ?? Infinity, isFromRelease ? Math.min(from, could) : from));
       last.set(r, Math.max(last.get(r) ?? -Infinity, to));
       busy.set(r, (busy.get(r) ?? 0) + to - from);
     }

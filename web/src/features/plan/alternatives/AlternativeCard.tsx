@@ -15,6 +15,7 @@ import {
   type PlanFigures,
   type Workshop,
 } from '@hodsman/core';
+import { aimName } from '../../../app/aim-words.ts';
 import { drop, rename, take } from '../../../app/alternatives.ts';
 import { useAppDispatch } from '../../../app/hooks.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
@@ -144,7 +145,9 @@ function Changes({ record, other }: { readonly record: ClassRecord; readonly oth
   const words = useMemo(
     () => [
       ...changeWords(record.workshop, other.workshop),
-      ...changeWords({ counts: record.notes.shaping.aim }, { counts: other.shaping.aim }),
+      ...(record.notes.shaping.aim === other.shaping.aim
+        ? []
+        : [`what counts most: ${aimName(record.notes.shaping.aim)} → ${aimName(other.shaping.aim)}`]),
     ],
     [record, other],
   );

@@ -1,18 +1,11 @@
 import { CopyPlus } from 'lucide-react';
-import { MOST_ALTERNATIVES, UNSHAPED, type Aim, type ClassRecord, type Plan } from '@hodsman/core';
+import { MOST_ALTERNATIVES, UNSHAPED, type ClassRecord, type Plan } from '@hodsman/core';
+import { aimName, AIM_WORDS } from '../../../app/aim-words.ts';
 import { keep, keepAsItStands } from '../../../app/alternatives.ts';
 import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../../ui/buttons.ts';
 import { AlternativeCard } from './AlternativeCard.tsx';
 import { usePlans } from './use-plans.ts';
-
-/** Quick ones to try: the same class with another aim. */
-const AIMS: readonly (readonly [Aim, string])[] = [
-  ['fresh', 'fresh breads'],
-  ['even', 'fresh breads and busy hands'],
-  ['hands', 'busy hands first'],
-  ['short', 'the shortest class'],
-];
 
 /** The class and its alternatives side by side, with their differences in the words of the trade. */
 export function AlternativesView() {
@@ -33,15 +26,15 @@ function SideBySide({ record, plan }: { readonly record: ClassRecord; readonly p
           <CopyPlus size={18} aria-hidden /> Keep the class as it stands
         </button>
         <span className="pl-2 text-quiet">or try it with another aim:</span>
-        {AIMS.filter(([aim]) => aim !== notes.shaping.aim).map(([aim, name]) => (
+        {AIM_WORDS.filter(([aim]) => aim !== notes.shaping.aim).map(([aim]) => (
           <button
             key={aim}
             type="button"
             className={SIDE_BUTTON}
             disabled={isFull}
-            onClick={() => dispatch(keep({ name, workshop, shaping: { ...UNSHAPED, aim } }))}
+            onClick={() => dispatch(keep({ name: aimName(aim), workshop, shaping: { ...UNSHAPED, aim } }))}
           >
-            {name}
+            {aimName(aim)}
           </button>
         ))}
       </div>
