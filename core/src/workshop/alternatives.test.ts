@@ -8,6 +8,7 @@ import {
   renameAlternative,
   takeAlternative,
 } from './alternatives.ts';
+import { copyClass } from './make.ts';
 import { NO_NOTES, type ClassRecord } from './record.ts';
 import { UNSHAPED } from './shaping.ts';
 
@@ -40,6 +41,10 @@ describe('alternatives of a class', () => {
     expect(renameAlternative(keepAlternative(record, made), 'B', 'two more').notes.alternatives[0]?.name).toBe(
       'two more',
     );
+  });
+  it('move to another day with the class', () => {
+    const copy = copyClass(keepAlternative(record, made), '2030-05-04');
+    expect([copy.workshop.date, copy.notes.alternatives[0]?.workshop.date]).toEqual(['2030-05-04', '2030-05-04']);
   });
   it('are read with the class, and one that is no class is refused with its place', () => {
     const kept = keepAlternative(record, made);

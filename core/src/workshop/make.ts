@@ -52,16 +52,22 @@ export function newClass(b: Beginning): Result<ClassRecord> {
   });
 }
 
-/** The class on another day: prep times move with it; what was booked, bought or kept waiting for the old day does not come along. */
-export function copyClass(record: ClassRecord, date: string): ClassRecord {
-  const days = daysBetween(record.workshop.date, date);
-  const prepTimes = record.workshop.prepTimes.map((p) => ({
+/** The same class on another day; prep times move with it. */
+function onDay(workshop: Workshop, date: string): Workshop {
+  const days = daysBetween(workshop.date, date);
+  const prepTimes = workshop.prepTimes.map((p) => ({
     from: laterDateTime(p.from, { days }),
     to: laterDateTime(p.to, { days }),
   }));
+  return { ...workshop, date, prepTimes };
+}
+
+/** The class on another day, its alternatives too; what was booked, bought or kept waiting for the old day does not come along. */
+export function copyClass(record: ClassRecord, date: string): ClassRecord {
+  const alternatives = record.notes.alternatives.map((a) => ({ ...a, workshop: onDay(a.workshop, date) }));
   return {
-    workshop: { ...record.workshop, date, prepTimes },
-    notes: { ...record.notes, waiting: [], bookings: [], declined: [], bought: [] },
+    workshop: onDay(record.workshop, date),
+    notes: { ...record.notes, alternatives, waiting: [], bookings: [], declined: [], bought: [] },
   };
 }
 
