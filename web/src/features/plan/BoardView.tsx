@@ -1,4 +1,4 @@
-import { useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { followedTasks, isMovable, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
 import { arrangePlaces, lookChanged, type BoardLook } from '../../app/board-look.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
@@ -23,7 +23,8 @@ const FIVE_MIN_SEC = 300;
 /** The plan as the board, with the panel that shapes it. */
 export function BoardView() {
   const workshop = useAppSelector((s) => s.draft?.body.workshop);
-  const plan = useAppSelector((s) => s.trial?.plan ?? s.draft?.plan);
+  // a plan that comes while something is dragged is drawn in slices, so that the pointer is never kept waiting
+  const plan = useDeferredValue(useAppSelector((s) => s.trial?.plan ?? s.draft?.plan));
   return workshop && plan ? <WithPlan workshop={workshop} plan={plan} /> : null;
 }
 
