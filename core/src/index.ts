@@ -177,7 +177,7 @@ export {
   followedTasks,
   fireTurns,
   fireUse,
-  fireWords,
+  placeWords,
   wayWords,
   handsUse,
   idleGaps,

@@ -15,4 +15,4 @@ export const isOnFire = (task: PlanTask): boolean =>
   task.kind === undefined && ['griddle', 'grill', 'flame'].includes(task.at?.kind ?? '');
 
 /** A step as it is said, "roll sheet" for `roll-sheet`. */
-export const stepWords = (step: string | undefined): string => (step ?? '').replaceAll(/[-_]/g, ' ');
+export const stepWords = (step: string | undefined): string => (step ?? '').replace(/[-_]+/g, ' ');

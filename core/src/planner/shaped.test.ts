@@ -34,6 +34,16 @@ describe('a plan as somebody wants it', () => {
     const moved = planShaped(workshop, shaping, { effort: 1, base });
     expect(moved.tasks.find((t) => t.id === cook.id)?.at?.id).toBe(griddle);
   });
+  it('keeps one pin of a task, with the griddle that was chosen for it', () => {
+    const first = withPins(UNSHAPED, [
+      { task: 'a', startSec: 60, griddle: 'G2' },
+      { task: 'b', startSec: 0 },
+    ]);
+    expect(withPins(first, [{ task: 'a', startSec: 120 }]).pins).toEqual([
+      { task: 'b', startSec: 0 },
+      { task: 'a', startSec: 120, griddle: 'G2' },
+    ]);
+  });
   it('leaves out a pin of something that the class does not have', () => {
     const shaping = withPins(UNSHAPED, [{ task: 'gone@S9:mix', startSec: 600 }]);
     expect(planShaped(workshop, shaping, { effort: 1, base }).broken).toEqual([]);

@@ -1,5 +1,5 @@
 import { isRest } from '../method/index.ts';
-import type { Plan, PlanTask } from '../plan/index.ts';
+import { stepWords, type Plan, type PlanTask } from '../plan/index.ts';
 import { durationText, elapsedSec, secondsOfMinutes } from '../units/index.ts';
 import { linesOf, mothersOf, batchesOf, stationName, type Line, type Workshop } from '../workshop/index.ts';
 
@@ -140,7 +140,7 @@ function doughItems(
     const next = later.find((t) => !t.window);
     const between = later.slice(0, next ? later.indexOf(next) : 0).reduce((sum, t) => sum + (t.window?.minSec ?? 0), 0);
     const latestSec = next ? (latest.get(next.id) ?? next.startSec) - between : task.endSec;
-    const words = `${what}: out of ${placeWords(place(task))}${later[0]?.window ? `, for its ${stepWords(later[0].step)}` : ''}`;
+    const words = `${what}: out of ${withArticle(place(task))}${later[0]?.window ? `, for its ${stepWords(later[0].step)}` : ''}`;
     const atMost = task.startSec + task.window.maxSec;
     return [
       {
@@ -155,8 +155,7 @@ function doughItems(
   });
 }
 
-const stepWords = (id = 'rest'): string => id.replace(/[-_]+/g, ' ');
-const placeWords = (name: string): string => (/^(the|a) /.test(name) ? name : `the ${name}`);
+const withArticle = (name: string): string => (/^(the|a) /.test(name) ? name : `the ${name}`);
 
 /** One line for the trays of all stations: they are weighed one after another, done when the doors open. */
 function trayItems(workshop: Workshop, trayMin: number): readonly AheadItem[] {
@@ -198,7 +197,7 @@ function warmItems(workshop: Workshop, plan: Plan): readonly AheadItem[] {
     const uses = plan.tasks.filter((t) => t.at?.kind === 'warm' && t.at.id === place.id).map((t) => t.startSec);
     const bestSec = Math.min(...uses) - WARM_UP_SEC;
     if (uses.length === 0 || bestSec >= 0) return [];
-    const words = `switch on ${placeWords(place.name ?? place.id)}, to ${place.tempC} °C`;
+    const words = `switch on ${withArticle(place.name ?? place.id)}, to ${place.tempC} °C`;
     return [{ id: `warm:${place.id}`, words, bestSec, latestSec: bestSec + WARM_UP_SEC / 2, lastsSec: 0, who: '' }];
   });
 }

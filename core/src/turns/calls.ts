@@ -1,7 +1,7 @@
 import type { Plan, PlanTask } from '../plan/index.ts';
 import { isOnFire, pieceParts, stepWords } from '../plan/index.ts';
 import { personName, stationName, type Workshop } from '../workshop/index.ts';
-import { fireWords } from './way-words.ts';
+import { placeWords } from './way-words.ts';
 
 /** Something to say aloud, to some people, at a moment in seconds since doors open. */
 export interface Call {
@@ -47,7 +47,7 @@ function sayOf(
   if (task.piece !== undefined) {
     const name = personName(workshop, pieceParts(task.piece).owner);
     if (!isOnFire(task)) return { what: `${capital(stepWords(task.step))}: ${bread}`, to: name };
-    return { what: `To the fire: ${bread}`, to: `${name} to ${fireWords(workshop, task)}` };
+    return { what: `To the fire: ${bread}`, to: `${name} to ${placeWords(workshop, task)}` };
   }
   const station = workshop.stations.find((s) => s.id === plan.batches.find((b) => b.id === task.batch)?.station);
   return station && { what: `${capital(stepWords(task.step))}: ${bread}`, to: stationName(station) };

@@ -13,7 +13,6 @@ export interface Spread {
 /** What a plan comes to, in seconds: what two plans of one class are told apart by. */
 export interface PlanFigures {
   readonly fits: boolean;
-  readonly breaks: number;
   readonly spareSec: number;
   readonly finishSec: number;
   /** How long breads that are served together have been done at table time. */
@@ -49,7 +48,6 @@ export function planFigures(workshop: Workshop, plan: Plan): PlanFigures {
   const { fits, spareSec } = verdictOf(plan);
   return {
     fits,
-    breaks: plan.broken.length,
     spareSec,
     finishSec: plan.measures.finishSec,
     age: spread(runs.flatMap((r) => (r.holdSec === null ? [] : [Math.max(0, r.ageSec)]))),

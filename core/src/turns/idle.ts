@@ -1,4 +1,4 @@
-import { pieceParts, type PlanTask } from '../plan/index.ts';
+import { pieceParts, stepWords, type PlanTask } from '../plan/index.ts';
 import type { Hands, Situation } from '../planner/index.ts';
 import { clockText, durationText } from '../units/index.ts';
 import { linesOf, personName, stationName, type Workshop } from '../workshop/index.ts';
@@ -59,7 +59,7 @@ function sideJobs(workshop: Workshop, { plan }: Situation, gap: IdleGap): readon
     const dueSec = Math.min(plan.tableSec, ...waiting.map((x) => x.startSec));
     if (gap.fromSec + lastsSec > Math.min(gap.toSec, dueSec)) return [];
     const whose = t.people.map((p) => personName(workshop, p)).join(', ');
-    return [{ kind: 'side-job', words: `${step.id}, ${durationText(lastsSec)}, in place of ${whose}` }];
+    return [{ kind: 'side-job', words: `${stepWords(step.id)}, ${durationText(lastsSec)}, in place of ${whose}` }];
   });
 }
 

@@ -9,7 +9,6 @@ export interface PieceRun {
   readonly bread: string;
   readonly owner: string;
   readonly number: number;
-  readonly station: string;
   /** Its own tasks, in order of time. */
   readonly tasks: readonly PlanTask[];
   /** Those on a fire, in order. */
@@ -28,9 +27,6 @@ export interface PieceRun {
 /** Every bread of a plan with its way, in the order in which they are done. Spares, which nobody shapes, have none. */
 export function pieceRuns(workshop: Workshop, plan: Plan): readonly PieceRun[] {
   const lines = new Map(linesOf(workshop).map((l) => [l.bread.id, l]));
-  const stationOf = new Map(
-    plan.batches.flatMap((b) => (b.station === null ? [] : b.pieces.map((p) => [p, b.station]))),
-  );
   const byPiece = new Map<string, PlanTask[]>();
   for (const t of plan.tasks) {
     if (t.piece === undefined) continue;
@@ -47,7 +43,6 @@ export function pieceRuns(workshop: Workshop, plan: Plan): readonly PieceRun[] {
       bread,
       owner,
       number,
-      station: stationOf.get(piece) ?? '',
       tasks,
       turns: tasks.filter(isOnFire),
       waitSec: waitOf(tasks),

@@ -19,10 +19,12 @@ export type Shaping = Readonly<z.output<typeof shapingSchema>>;
 
 export const UNSHAPED: Shaping = shapingSchema.parse({});
 
-/** The shaping with one start more or another one; the pins of one task are one. */
+/** The shaping with one start more or another one; the pins of one task are one, and a griddle once chosen stays until another is. */
 export function withPins(shaping: Shaping, pins: readonly Pin[]): Shaping {
+  const known = new Map(shaping.pins.map((p) => [p.task, p]));
   const moved = new Set(pins.map((p) => p.task));
-  return { ...shaping, pins: [...shaping.pins.filter((p) => !moved.has(p.task)), ...pins] };
+  const kept = shaping.pins.filter((p) => !moved.has(p.task));
+  return { ...shaping, pins: [...kept, ...pins.map((p) => ({ ...known.get(p.task), ...p }))] };
 }
 
 export function withoutPin(shaping: Shaping, task: string): Shaping {

@@ -1,4 +1,4 @@
-import { withoutPin, withPins, type Aim, type Pin } from '@hodsman/core';
+import { withoutPin, withPins, type Aim, type Pin, type PlanTask } from '@hodsman/core';
 import { applyNotes } from './edit.ts';
 import type { AppThunk } from './store.ts';
 
@@ -10,6 +10,15 @@ export const pinTasks =
   (dispatch, getState) => {
     const shaping = getState().draft?.body.notes.shaping;
     if (shaping) dispatch(applyNotes({ shaping: withPins(shaping, pins) }, what));
+  };
+
+/** A start that is moved by steps: from where it was pinned last, since the plan of that may not have come yet. */
+export const nudge =
+  (task: PlanTask, bySec: number): AppThunk =>
+  (dispatch, getState) => {
+    const pin = getState().draft?.body.notes.shaping.pins.find((p) => p.task === task.id);
+    const startSec = (pin?.startSec ?? task.startSec) + bySec;
+    dispatch(pinTasks([{ task: task.id, startSec }], `pin ${task.id}`));
   };
 
 export const releasePin =

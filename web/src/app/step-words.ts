@@ -1,8 +1,8 @@
-import { isRest, type Step } from '@hodsman/core';
+import { isRest, stepWords, type Step } from '@hodsman/core';
 
 /** A step by its own name: "roll small" of `roll-small`. */
 export function stepName(step: Step): string {
-  return step.id.replace(/[-_]+/g, ' ');
+  return stepWords(step.id);
 }
 
 /** The colour of the state of look.md that a step is in. */

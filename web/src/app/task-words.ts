@@ -1,9 +1,9 @@
 import {
   clockText,
   durationText,
-  griddleName,
   personName,
   pieceParts,
+  placeWords,
   stationName,
   stepWords,
   type Plan,
@@ -42,28 +42,6 @@ export function initialsOf(name: string): string {
 export function shortPieceName(workshop: Workshop, task: PlanTask): string {
   const { owner, number } = pieceParts(task.piece ?? '');
   return `${initialsOf(personName(workshop, owner))} ${number}`;
-}
-
-/** Where a task is, as people say it. */
-export function placeWords(workshop: Workshop, task: PlanTask): string {
-  const { at } = task;
-  if (!at) return '';
-  const id = at.id ?? '';
-  switch (at.kind) {
-    case 'griddle':
-      return `${griddleName(workshop.kitchen.griddles.find((g) => g.id === id) ?? { id })}${at.spot === undefined ? '' : `, spot ${at.spot}`}`;
-    case 'room':
-    case 'warm':
-    case 'fridge':
-      return workshop.kitchen.places.find((p) => p.id === id)?.name ?? id;
-    case 'grill':
-    case 'flame': {
-      const { grills, flames } = workshop.kitchen;
-      return [...grills, ...flames].find((f) => f.id === id)?.name ?? `${at.kind} ${id}`;
-    }
-    default:
-      return `${at.kind} ${id}`;
-  }
 }
 
 const stationOf = (workshop: Workshop, id: string | null | undefined): string => {

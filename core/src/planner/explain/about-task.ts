@@ -13,7 +13,6 @@ export interface AboutTask {
   readonly slack: string;
   /** Of a rest: when it may end, and how far it is from the best. */
   readonly window: string | undefined;
-  readonly isCritical: boolean;
 }
 
 /** Why any task of a plan is when it is; undefined for a task that the plan does not have. */
@@ -21,20 +20,13 @@ export function aboutTask(workshop: Workshop, s: Situation, taskId: string): Abo
   const task = s.plan.tasks.find((t) => t.id === taskId);
   if (!task) return undefined;
   const explanation = explainTask(s, taskId);
-  if (explanation)
-    return {
-      ...explanationWords(workshop, s, explanation),
-      window: undefined,
-      isCritical: explanation.isCritical,
-    };
-  return { ...aboutOther(workshop, s, task), isCritical: false };
+  if (explanation) return { ...explanationWords(workshop, s, explanation), window: undefined };
+  return aboutOther(workshop, s, task);
 }
 
-type Told = Omit<AboutTask, 'isCritical'>;
-
 /** Rests, the welcome, breaks and preheats follow from what lies around them. */
-function aboutOther(workshop: Workshop, s: Situation, task: PlanTask): Told {
-  const plain = (why: string, slack: string): Told => ({ why: [why], slack, window: undefined });
+function aboutOther(workshop: Workshop, s: Situation, task: PlanTask): AboutTask {
+  const plain = (why: string, slack: string): AboutTask => ({ why: [why], slack, window: undefined });
   if (task.window) return aboutRest(workshop, s, task);
   switch (task.kind) {
     case 'welcome':
@@ -52,7 +44,7 @@ function aboutOther(workshop: Workshop, s: Situation, task: PlanTask): Told {
   }
 }
 
-function aboutRest(workshop: Workshop, s: Situation, task: PlanTask): Told {
+function aboutRest(workshop: Workshop, s: Situation, task: PlanTask): AboutTask {
   const rest = s.network.rests.find((r) => r.taskId === task.id);
   const before = rest ? activityWords(workshop, s, rest.from) : 'what comes before';
   const followers = rest?.followers ?? [];

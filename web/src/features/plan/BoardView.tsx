@@ -2,7 +2,7 @@ import { useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 
 import { followedTasks, isMovable, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
 import { arrangePlaces, lookChanged, type BoardLook } from '../../app/board-look.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
-import { pinTasks, releasePin } from '../../app/shaping.ts';
+import { nudge, pinTasks, releasePin } from '../../app/shaping.ts';
 import { taskSentence } from '../../app/task-words.ts';
 import { endTrial, settleTrial, tryPins } from '../../app/trial.ts';
 import { useStable } from '../../ui/use-stable.ts';
@@ -75,8 +75,7 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
     board.current?.focus();
   });
   const moveBy = (sec: number): void => {
-    if (!task || !isMovable(task)) return;
-    dispatch(pinTasks([{ task: task.id, startSec: task.startSec + sec }], `pin ${task.id}`));
+    if (task && isMovable(task)) dispatch(nudge(task, sec));
   };
   const togglePin = (): void => {
     if (!task || !isMovable(task)) return;

@@ -6,13 +6,14 @@ import {
   clockText,
   durationText,
   personName,
+  placeWords,
   type Plan,
   type PlanTask,
   type Workshop,
 } from '@hodsman/core';
 import { lookChanged } from '../../app/board-look.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
-import { placeWords, taskName, whoseWords } from '../../app/task-words.ts';
+import { taskName, whoseWords } from '../../app/task-words.ts';
 
 const MOST_NAMES = 4;
 

@@ -5,6 +5,7 @@ import {
   dayText,
   durationText,
   personName,
+  placeWords,
   stationName,
   verdictOf,
   verdictWords,
@@ -13,7 +14,7 @@ import {
   type Workshop,
 } from '@hodsman/core';
 import { useAppSelector } from '../../app/hooks.ts';
-import { initialsOf, placeWords, whatWords, whoseWords } from '../../app/task-words.ts';
+import { initialsOf, whatWords, whoseWords } from '../../app/task-words.ts';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { Segments } from '../../ui/Segments.tsx';
 import { fitted } from './board/fitted.ts';

@@ -8,13 +8,14 @@ import {
   isMovable,
   localDateTime,
   personName,
+  placeWords,
   type Plan,
   type PlanTask,
   type Workshop,
 } from '@hodsman/core';
 import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
-import { pinTasks, releasePin } from '../../../app/shaping.ts';
-import { placeWords, spanWords, taskName, whatWords, whoseWords } from '../../../app/task-words.ts';
+import { nudge, pinTasks, releasePin } from '../../../app/shaping.ts';
+import { spanWords, taskName, whatWords, whoseWords } from '../../../app/task-words.ts';
 import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
 import { TimeField } from '../../../ui/TimeField.tsx';
 import { useAbout } from './use-about.ts';
@@ -74,7 +75,7 @@ export function TaskPart({ plan, workshop, task, onShow }: Props) {
             className={SMALL_ICON_BUTTON}
             aria-label="A minute sooner"
             title="A minute sooner (Alt + ↑)"
-            onClick={() => pinAt(task.startSec - MINUTE_SEC)}
+            onClick={() => dispatch(nudge(task, -MINUTE_SEC))}
           >
             <ChevronUp size={18} aria-hidden />
           </button>
@@ -83,7 +84,7 @@ export function TaskPart({ plan, workshop, task, onShow }: Props) {
             className={SMALL_ICON_BUTTON}
             aria-label="A minute later"
             title="A minute later (Alt + ↓)"
-            onClick={() => pinAt(task.startSec + MINUTE_SEC)}
+            onClick={() => dispatch(nudge(task, MINUTE_SEC))}
           >
             <ChevronDown size={18} aria-hidden />
           </button>
