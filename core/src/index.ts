@@ -80,7 +80,11 @@ export { cookPhases, isRest, type Phase, type Step } from './method/index.ts';
 export { changesBetween, changeWords, mergeChanges, same, type Change, type Merged } from './compare/index.ts';
 export {
   addDemo,
+  avoidsWords,
   batchesOf,
+  careLines,
+  careOf,
+  careWords,
   changeLine,
   copyClass,
   doughOfMode,
@@ -107,11 +111,14 @@ export {
 export {
   acceptNews,
   addGuests,
+  addRemarks,
   admitWaiting,
   AVOIDABLE,
   bookingNews,
   changeParticipant,
   declineNews,
+  freeWordIn,
+  freeWordsOf,
   gapsOf,
   giveInstead,
   insteadOf,
@@ -123,11 +130,13 @@ export {
   seatAll,
   seatsLeft,
   setStationGriddles,
+  settleRemark,
   swapParticipants,
+  withFreeWords,
 } from './roster/index.ts';
-export type { BookingNews, Gap, GuestRow, RosterReading, Seat } from './roster/index.ts';
+export type { BookingNews, FreeWord, Gap, GuestRow, RosterReading, Seat } from './roster/index.ts';
 export { putOnMenu, setBreadsEach, setGriddleCount, setParticipantCount } from './workshop/index.ts';
-export type { Aim, Alternative, Pin, Shaping } from './workshop/index.ts';
+export type { Aim, Alternative, Care, Pin, Remark, Shaping } from './workshop/index.ts';
 export type { Batch, Bread, ClassNotes, ClassRecord, Line, MenuLine, Workshop } from './workshop/index.ts';
 export {
   aheadList,
@@ -145,9 +154,11 @@ export type { AheadItem, DoughCard, KitNeed, Pantry, PartTotals, ShoppingItem, W
 export { isMovable, isOnFire, pieceParts, stepWords } from './plan/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export {
+  jsonDepth,
   jsonSchemas,
   LIMITS,
   readBread,
+  readJson,
   readClassRecord,
   readKitchen,
   readPantry,
@@ -156,6 +167,25 @@ export {
   readWorkshop,
   readWorkshopText,
 } from './formats/index.ts';
+export {
+  currentForm,
+  DOCUMENT_KINDS,
+  documentSummary,
+  documentTitle,
+  openDocument,
+  THINNING,
+  versionsToDrop,
+} from './documents/index.ts';
+export type {
+  BreadSummary,
+  ClassSummary,
+  DocumentBodies,
+  DocumentKind,
+  DocumentSummaries,
+  KitchenSummary,
+  StrandStep,
+  VersionStamp,
+} from './documents/index.ts';
 export { brokenWords, planClass, planInSteps, verdictOf, verdictWords } from './planner/index.ts';
 export {
   longBreads,

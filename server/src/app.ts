@@ -1,6 +1,6 @@
 import { join } from 'node:path';
-import { LIMITS } from '@hodsman/core';
-import express, { type Express } from 'express';
+import { jsonDepth, LIMITS } from '@hodsman/core';
+import express, { type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
@@ -9,12 +9,17 @@ import { bookingRoutes } from './routes/bookings.ts';
 import { documentRoutes } from './routes/documents.ts';
 import { healthRoutes } from './routes/health.ts';
 import { decideAccess } from './services/access.ts';
-import { handleErrors } from './services/errors.ts';
+import { UNWATCHED, type Room } from './services/disk.ts';
+import { drain, type Drain } from './services/drain.ts';
+import { diskFull, handleErrors } from './services/errors.ts';
+import { outages } from './services/outage.ts';
 import { Problem } from './services/problem.ts';
 import { bookingFeed } from './stand-ins/booking-feed.ts';
 
-/** Room beside the document for the version that a save names. */
+/** Room beside the document for the version that a save names, and the levels around it. */
 const ENVELOPE_BYTES = 1_000;
+const ENVELOPE_LEVELS = 2;
+const LOOPBACK = ['localhost', '127.0.0.1', '[::1]'];
 
 export interface AppParts {
   readonly documents: DocumentRepository;
@@ -23,10 +28,17 @@ export interface AppParts {
   readonly webFolder: string | undefined;
   /** The booking feed that is asked; without one, the stand-in. */
   readonly bookingFeed?: string | undefined;
+  /** Names under which requests may come; by default those of this machine alone. */
+  readonly names?: readonly string[];
+  readonly room?: Room;
+  readonly ending?: Drain;
 }
 
-/** The whole application, not listening yet: security headers, log, API, and the built pages. */
-export function createApp({ documents, logger, version, webFolder, bookingFeed: feed }: AppParts): Express {
+/** The whole application, not listening yet: access, security headers, log, API, and the built pages. */
+export function createApp(parts: AppParts): Express {
+  const { documents, logger, version, webFolder, bookingFeed: feed, names = LOOPBACK } = parts;
+  const { room = UNWATCHED, ending = drain() } = parts;
+  const troubles = outages(logger);
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -43,12 +55,36 @@ export function createApp({ documents, logger, version, webFolder, bookingFeed: 
       },
     }),
   );
-  app.use(pinoHttp({ logger, autoLogging: false }));
+  // the log has method and address of a request, never its headers
+  const serializers = { req: ({ method, url }: { method: string; url: string }) => ({ method, url }) };
+  app.use(pinoHttp({ logger, autoLogging: false, serializers }));
+  app.use(ending.refuse);
+  app.use(decideAccess(names));
   const api = express.Router();
-  api.use(decideAccess);
-  api.use(express.json({ limit: LIMITS.bytes + ENVELOPE_BYTES, strict: false }));
-  api.use(healthRoutes(documents, version));
-  api.use(documentRoutes(documents));
+  api.use(
+    express.json({
+      limit: LIMITS.bytes + ENVELOPE_BYTES,
+      strict: false,
+      verify: (_req, _res, bytes) => {
+        if (jsonDepth(bytes.toString('utf8'), LIMITS.depth + ENVELOPE_LEVELS) > LIMITS.depth + ENVELOPE_LEVELS)
+          throw new Problem(400, 'too-deep', `a document may be ${LIMITS.depth} levels deep; nothing was changed`);
+      },
+    }),
+  );
+  api.use((_req, res, next) => {
+    // an answer that came out of the database says that the outage is over
+    res.on('finish', () => {
+      if (res.statusCode < 300) troubles.end('the database is away');
+      if (!room.isFull()) troubles.end('the disk is full');
+    });
+    next();
+  });
+  const hasRoom: RequestHandler = (_req, _res, next) => {
+    if (room.isFull()) throw diskFull();
+    next();
+  };
+  api.use(healthRoutes(documents, version, room));
+  api.use(documentRoutes(documents, hasRoom));
   api.use(bookingRoutes(feed, (port) => `http://127.0.0.1:${port}/api/stand-in/bookings.json`));
   api.use('/stand-in', bookingFeed());
   api.use(() => {
@@ -56,7 +92,7 @@ export function createApp({ documents, logger, version, webFolder, bookingFeed: 
   });
   app.use('/api', api);
   if (webFolder !== undefined) servePages(app, webFolder);
-  app.use(handleErrors);
+  app.use(handleErrors(troubles));
   return app;
 }
 

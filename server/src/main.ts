@@ -2,11 +2,16 @@ import { createServer } from 'node:http';
 import { pino } from 'pino';
 import packageJson from '../../package.json';
 import { createApp } from './app.ts';
-import { readConfig } from './config.ts';
+import { inAddress, isLoopback, readConfig } from './config.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
 import { documentRepository } from './db/repositories/documents.ts';
 import { loadDemoData } from './services/demo-data.ts';
+import { UNWATCHED, watchDisk } from './services/disk.ts';
+import { carryOver, tidy } from './services/documents.ts';
+import { drain } from './services/drain.ts';
+
+const DAY_MS = 24 * 3600 * 1000;
 
 function stop(line: string): never {
   console.error(`hodsman: ${line}`);
@@ -16,24 +21,25 @@ function stop(line: string): never {
 const config = readConfig(process.env);
 if (typeof config === 'string') stop(config);
 const logger = pino({ level: process.env['LOG_LEVEL'] ?? 'warn' });
-const sequelize = connect(config.databaseUrl);
-const documents = documentRepository(sequelize);
+const patient = connect(config.databaseUrl, { isPatient: true });
 try {
-  await migrate(sequelize);
+  await migrate(patient);
+  const documents = documentRepository(patient);
   await loadDemoData(documents);
+  await carryOver(documents);
+  await tidy(documents, Date.now());
 } catch (e) {
   stop(`the database cannot be used (${e instanceof Error ? e.message : String(e)})`);
+} finally {
+  await patient.close();
 }
 
-const server = createServer(
-  createApp({
-    documents,
-    logger,
-    version: packageJson.version,
-    webFolder: config.webFolder,
-    bookingFeed: config.bookingFeed,
-  }),
-);
+const sequelize = connect(config.databaseUrl);
+const documents = documentRepository(sequelize);
+const room = config.dataFolder === undefined ? UNWATCHED : watchDisk(config.dataFolder, config.leastFreeBytes);
+const ending = drain();
+const { version } = packageJson;
+const server = createServer(createApp({ documents, logger, version, ...config, room, ending }));
 server.on('error', (e: NodeJS.ErrnoException) => {
   stop(
     e.code === 'EADDRINUSE'
@@ -42,11 +48,18 @@ server.on('error', (e: NodeJS.ErrnoException) => {
   );
 });
 server.listen(config.port, config.host, () => {
-  if (process.env['HODSMAN_DEV'] === undefined) console.log(`Hodsman is ready: http://${config.host}:${config.port}/`);
+  if (process.env['HODSMAN_DEV'] !== undefined) return;
+  console.log(`Hodsman is ready: http://${inAddress(config.host)}:${config.port}/`);
+  if (!isLoopback(config.host))
+    console.log('It is open to the network: everyone who reaches this address may read and change every class.');
 });
+setInterval(() => void tidy(documents, Date.now()).catch((e: unknown) => logger.warn(e)), DAY_MS).unref();
 
-for (const signal of ['SIGINT', 'SIGTERM'] as const)
+let isEnding = false;
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const)
   process.on(signal, () => {
-    server.close(() => void sequelize.close().finally(() => process.exit(0)));
-    server.closeAllConnections();
+    // a second time means at once
+    if (isEnding) process.exit(1);
+    isEnding = true;
+    void ending.end(server, () => sequelize.close()).finally(() => process.exit(0));
   });

@@ -42,6 +42,11 @@ export const FAULTS = {
     'A file may be 30 levels deep; no right file comes near.',
     'Check whether the file was wrapped by another program.',
   ),
+  'newer-form': kind(
+    (p) => `is of form ${str(p, 'form')}, expected at most ${str(p, 'current')}: a newer Hodsman wrote it`,
+    'The document was stored by a newer version of this application.',
+    'Start the newer version; nothing was changed.',
+  ),
   'not-a-recipe': kind(
     () => 'is JSON of another kind, expected a schema.org Recipe or a bread of this application',
     'The file holds neither a recipe nor a bread.',

@@ -5,5 +5,5 @@
 export { readClassRecord, readWorkshop, readWorkshopText } from './read-workshop.ts';
 export { readPlan, readPlanText } from './read-plan.ts';
 export { readBread, readKitchen, readPantry } from './read-parts.ts';
-export { LIMITS, readJson } from './read-json.ts';
+export { jsonDepth, LIMITS, readJson } from './read-json.ts';
 export { jsonSchemas } from './json-schemas.ts';

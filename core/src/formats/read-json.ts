@@ -27,13 +27,42 @@ function depthOf(value: unknown): number {
   return depth;
 }
 
+/**
+ * Levels of nesting of a JSON text, counted without parsing it and no further than one beyond `most`: a text that is nothing but brackets
+ * costs a parser its memory and a second of everybody's time. Brackets within strings do not count.
+ */
+export function jsonDepth(text: string, most: number = LIMITS.depth): number {
+  let [depth, deepest] = [0, 0];
+  for (let i = 0; i < text.length; i++) {
+    switch (text.charCodeAt(i)) {
+      case 0x22: {
+        // a string: on to its closing quote, past whatever is escaped
+        for (i++; i < text.length && text.charCodeAt(i) !== 0x22; i++) if (text.charCodeAt(i) === 0x5c) i++;
+        break;
+      }
+      case 0x5b:
+      case 0x7b:
+        depth++;
+        if (depth > deepest) deepest = depth;
+        if (deepest > most) return deepest;
+        break;
+      case 0x5d:
+      case 0x7d:
+        depth--;
+        break;
+    }
+  }
+  return deepest;
+}
+
 /** JSON of a text within the limits; faults `file-too-large`, `not-json`, `file-too-deep`. */
 export function readJson(text: string): Result<unknown> {
   const bytes = text.length > LIMITS.bytes ? text.length : utf8Bytes(text);
   if (bytes > LIMITS.bytes) return failure([fault('file-too-large', '', { bytes, limit: LIMITS.bytes })]);
+  if (jsonDepth(text) > LIMITS.depth) return failure([tooDeep()]);
   try {
     // a byte order mark is no part of JSON, but editors leave it
-    return checkDepth(JSON.parse(text.replace(/^\uFEFF/, '')) as unknown);
+    return success(JSON.parse(text.replace(/^\uFEFF/, '')) as unknown);
   } catch (e) {
     return failure([fault('not-json', '', { reason: e instanceof Error ? e.message : String(e) })]);
   }
@@ -42,10 +71,10 @@ export function readJson(text: string): Result<unknown> {
 /** The value itself, or `file-too-deep`. */
 function checkDepth(value: unknown): Result<unknown> {
   const depth = depthOf(value);
-  if (depth > LIMITS.depth)
-    return failure([fault('file-too-deep', '', { depth: `over ${LIMITS.depth}`, limit: LIMITS.depth })]);
-  return success(value);
+  return depth > LIMITS.depth ? failure([tooDeep()]) : success(value);
 }
+
+const tooDeep = (): Fault => fault('file-too-deep', '', { depth: `over ${LIMITS.depth}`, limit: LIMITS.depth });
 
 /** Reads a value by a schema, then by rules beyond it; all faults of the first that has any. */
 export function readBy<T>(

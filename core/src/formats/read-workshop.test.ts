@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { faultLine } from '../faults/index.ts';
 import { rawWorkshop, type RawFile } from '../testing/index.ts';
-import { LIMITS } from './read-json.ts';
+import { jsonDepth, LIMITS, readJson } from './read-json.ts';
 import { readWorkshop, readWorkshopText } from './read-workshop.ts';
 
 /** The lines of all faults of the test class with one change. */
@@ -164,5 +164,17 @@ describe('a workshop file', () => {
   });
   it('reads a file that begins with a byte order mark', () => {
     expect(readWorkshopText(`\uFEFF${JSON.stringify(rawWorkshop())}`).ok).toBe(true);
+  });
+});
+
+describe('the depth of a text', () => {
+  it('is counted without parsing, brackets within strings left out', () => {
+    expect(jsonDepth('{"a":[1,{"b":"[[[\\"{{"}]}')).toBe(3);
+    expect(jsonDepth('1')).toBe(0);
+    expect(jsonDepth('['.repeat(900_000))).toBe(LIMITS.depth + 1);
+  });
+  it('is refused before anything is parsed', () => {
+    const read = readJson('['.repeat(900_000));
+    expect(read.ok ? '' : read.faults.map((f) => f.code)).toEqual(['file-too-deep']);
   });
 });

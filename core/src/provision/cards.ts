@@ -5,6 +5,7 @@ import type { Plan } from '../plan/index.ts';
 import { bowlConditions } from '../planner/index.ts';
 import {
   batchesOf,
+  careLines,
   linesOf,
   mothersOf,
   practiceIndex,
@@ -12,6 +13,7 @@ import {
   stationName,
   throughIndex,
   type Batch,
+  type Remark,
   type Workshop,
 } from '../workshop/index.ts';
 import type { ScaledBatch } from '../formula/index.ts';
@@ -47,6 +49,8 @@ export interface DoughCard {
   readonly station: string | null;
   readonly title: string;
   readonly people: readonly string[];
+  /** What is to be minded with those who get a piece of it: "Sanna: no milk · without butter". */
+  readonly care: readonly string[];
   readonly doughG: number;
   readonly flourG: number;
   /** What is weighed for this dough; nothing for a share, which comes out of a mother batch. */
@@ -79,7 +83,12 @@ interface Dough {
  * The cards of a class: mother batches first, then every station's own dough, share or practice dough in the order of menu and
  * stations. Grams are those of the plan file; times come with a plan.
  */
-export function doughCards(workshop: Workshop, plan: Plan | null, how: Weighing): readonly DoughCard[] {
+export function doughCards(
+  workshop: Workshop,
+  plan: Plan | null,
+  how: Weighing,
+  remarks: readonly Remark[] = [],
+): readonly DoughCard[] {
   const batches = batchesOf(workshop, linesOf(workshop));
   const mothers = mothersOf(workshop, batches);
   const motherOf = new Map(mothers.flatMap((m) => m.shares.map((s) => [s.id, m.id] as const)));
@@ -131,6 +140,12 @@ export function doughCards(workshop: Workshop, plan: Plan | null, how: Weighing)
       station: kind === 'mother' ? null : station.id,
       title: kind === 'mother' ? motherTitle(id) : stationName(station),
       people: kind === 'mother' ? [] : share.team.map((p) => names.get(p) ?? p),
+      care: careLines(
+        workshop,
+        remarks,
+        (mother?.shares ?? [share]).flatMap((b) => b.team),
+        line.bread.id,
+      ),
       doughG: scaled.doughG,
       flourG: scaled.flourG,
       rows: kind === 'share' ? [] : waterFirst(rows.filter((r) => r.use === 'dough')),

@@ -4,9 +4,15 @@ import { roundHalfUp } from '../units/index.ts';
 import type { DoughCard } from './cards.ts';
 import type { ShoppingList } from './shopping.ts';
 
+/** Texts that a spreadsheet may take for a formula: signs in both widths, also behind spaces, tabs and line ends, which it passes over. */
+const LIKE_FORMULA = /^[\s\u200b\ufeff]*[=+\-@＝＋－＠]|^[\t\r\n]/;
+
 /** A table as CSV (RFC 4180) in UTF-8 with a byte order mark, which spreadsheets ask for; texts that begin like a formula are neutralised. */
 function csvOf(fields: readonly string[], data: readonly (readonly (string | number)[])[]): string {
-  return `\ufeff${Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) }, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+  const safe = <T extends string | number>(cell: T): T | string =>
+    typeof cell === 'string' && LIKE_FORMULA.test(cell) ? `'${cell}` : cell;
+  const table = { fields: fields.map(safe), data: data.map((row) => row.map((cell) => safe(cell))) };
+  return `\ufeff${Papa.unparse(table, { newline: '\r\n' })}\r\n`;
 }
 
 const cents = (x: number): number => roundHalfUp(x * 100) / 100;

@@ -164,6 +164,22 @@ describe('shopping', () => {
       cost: 4,
     });
   });
+  it('neutralises whatever a spreadsheet may take for a formula', () => {
+    for (const name of ['=1+1', '@x', '\n=1+1', '  +1', '\t-1', '＝1+1', '\u00a0＋1', '\rx']) {
+      const csv = doughCsv(cards.slice(0, 1).map((c) => ({ ...c, title: name })));
+      const [row] = Papa.parse<Record<string, string>>(csv.replace(/^\ufeff/, ''), { header: true }).data;
+      expect(row?.['for']).toBe(`'${name}`);
+    }
+    expect(doughCsv(cards.slice(0, 1).map((c) => ({ ...c, title: 'Station – 1' })))).toContain('Station – 1');
+  });
+  it('says on the card of every dough what is to be minded with those who get a piece of it', () => {
+    const avoider = sunday.roster.find((p) => p.avoid.some((a) => a.what === 'milk')) ?? expect.fail();
+    const remarks = [{ person: avoider.id, words: 'severe strawberry allergy', isDealtWith: false }];
+    const own = doughCards(sunday, plan, how, remarks).filter((c) => c.care.some((l) => l.startsWith(avoider.name)));
+    const pieces = plan.batches.filter((b) => b.pieces.some((p) => p.includes(`/${avoider.id}/`))).map((b) => b.id);
+    expect(own.filter((c) => c.kind !== 'practice').map((c) => c.id)).toEqual(expect.arrayContaining(pieces));
+    expect(own[0]?.care.join()).toContain('“severe strawberry allergy”');
+  });
   it('goes out as CSV that a spreadsheet does not take for formulas', () => {
     const nasty = shoppingList(sunday, changePantry(pantry, 'honey', {}));
     const [first] = nasty.items;

@@ -1,3 +1,5 @@
+import { decodeHTML } from 'entities';
+
 const SKIPPED = new Set(['script', 'style', 'head', 'nav', 'footer', 'svg', 'noscript', 'template', 'iframe']);
 const BREAKING = new Set([
   'p',
@@ -22,16 +24,8 @@ const BREAKING = new Set([
   'html',
   'title',
 ]);
-const ENTITIES: Readonly<Record<string, string>> = {
-  nbsp: ' ',
-  frac12: '½',
-  frac14: '¼',
-  frac34: '¾',
-  deg: '°',
-  amp: '&',
-  ndash: '–',
-  mdash: '—',
-};
+/** The text of an entity such as `&#189;` or `&frac12;`, by the HTML standard's own list; a space that does not break is a space. */
+export const withoutEntities = (text: string): string => decodeHTML(text).replace(/\u00a0/g, ' ');
 
 export interface PageText {
   readonly text: string;
@@ -63,6 +57,5 @@ export function textOfHtml(html: string): PageText {
     at = end;
   }
   if (!html.includes('<', at)) parts.push(html.slice(at));
-  const text = parts.join(' ').replace(/&(#?\w{1,8});/g, (_, name: string) => ENTITIES[name] ?? ' ');
-  return { text, data };
+  return { text: withoutEntities(parts.join(' ')), data };
 }

@@ -4,24 +4,24 @@ import { kitchenMeasure, findFood } from '../foods/index.ts';
 import { nourishmentOf, scaleBatch } from '../formula/index.ts';
 import { cookPhases, isRest, type Step } from '../method/index.ts';
 import { durationText, gramsText } from '../units/index.ts';
+import { withoutEntities } from './html.ts';
 import type { RecipeParts } from './sections.ts';
 
 type Json = Readonly<Record<string, unknown>>;
 const isObject = (v: unknown): v is Json => typeof v === 'object' && v !== null && !Array.isArray(v);
 const listOf = (v: unknown): readonly unknown[] => (Array.isArray(v) ? v : v === undefined || v === null ? [] : [v]);
 const MOST_TEXT = 4000;
+/** No duration that somebody means is longer; the pattern of the parser would walk through a long one many times. */
+const MOST_DURATION = 50;
 
 /** Text of a value without tags and entities of HTML. */
 const plain = (v: unknown): string =>
   typeof v === 'string' || typeof v === 'number'
-    ? String(v)
-        .slice(0, MOST_TEXT)
-        .replace(/<[^>]*>/g, ' ')
-        .replace(/&nbsp;/g, ' ')
-        .replace(/&amp;/g, '&')
-        .replace(/&deg;/g, '°')
-        .replace(/&frac12;/g, '½')
-        .replace(/&#\d+;|&\w+;/g, ' ')
+    ? withoutEntities(
+        String(v)
+          .slice(0, MOST_TEXT)
+          .replace(/<[^>]*>/g, ' '),
+      )
         .replace(/\s+/g, ' ')
         .trim()
     : '';
@@ -41,7 +41,7 @@ export function findRecipe(value: unknown, depth = 0): Json | undefined {
 
 /** Minutes of an ISO 8601 duration; undefined for anything else. */
 function minutesOfIso(text: unknown): number | undefined {
-  if (typeof text !== 'string') return undefined;
+  if (typeof text !== 'string' || text.length > MOST_DURATION) return undefined;
   try {
     const d = parse(text);
     return (

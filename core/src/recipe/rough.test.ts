@@ -47,6 +47,26 @@ describe('what is no recipe', () => {
     expect([page.value.bread?.name, page.value.bread?.ingredients.length]).toEqual(['Rounds', 3]);
     expect([held.value.bread?.name, held.value.bread?.piece.doughG]).toEqual(['From data', 78.6]);
   });
+  it('a page’s entities are the signs that they stand for', () => {
+    const read = importRecipe(
+      '<ul><li>250 g plain flour<li>160 ml water<li>1 &#189; tsp salt<li>&frac34; tsp instant yeast</ul><p>Mix. Rest 30&nbsp;minutes. Divide into 4, roll, cook 1 minute a side.</p>',
+    );
+    if (!read.ok) expect.fail();
+    // one and a half teaspoons of fine salt are 9 g of 250 g of flour (6 g a teaspoon, flour mills' charts)
+    expect(read.value.bread?.ingredients.find((i) => i.role === 'salt')?.pct).toBeCloseTo(3.6, 1);
+  });
+  it('a duration that nobody means is not read, however long', () => {
+    const data = {
+      '@type': 'Recipe',
+      name: 'Slow',
+      recipeYield: '4',
+      totalTime: `P${'1'.repeat(100_000)}`,
+      recipeIngredient: ['300 g flour', '180 ml water', '6 g salt'],
+      recipeInstructions: 'Mix. Rest 1 hour. Roll. Cook 1 minute a side.',
+    };
+    const read = importRecipe(JSON.stringify(data));
+    expect(read.ok && read.value.bread?.name).toBe('Slow');
+  });
   it('whatever comes in, what comes out is a bread that the format takes, or none', () => {
     const piece = fc.oneof(
       fc.string({ maxLength: 30 }),

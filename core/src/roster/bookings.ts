@@ -3,7 +3,7 @@ import { z } from 'zod';
 import { failure, fault, faultsOfZodError, success, type Result } from '../faults/index.ts';
 import type { ClassRecord, Participant, Workshop } from '../workshop/index.ts';
 import { readAvoided } from './avoided-words.ts';
-import { addGuests, changeParticipant, removeParticipants } from './guests.ts';
+import { addGuests, addRemarks, changeParticipant, removeParticipants } from './guests.ts';
 
 const textSchema = z.string().trim().min(1).max(120);
 const personSchema = z.object({ name: textSchema, avoids: z.string().max(400).default('') });
@@ -90,14 +90,21 @@ export function acceptNews(record: ClassRecord, { kind, booking, people }: Booki
       (w, { name, avoid }, i) => changeParticipant(w, ids[i] ?? '', { name, avoid: [...avoid] }),
       left.value.workshop,
     );
-  const newcomers = wanted.slice(ids.length).map(({ name, avoid }) => ({
+  const newcomers = wanted.slice(ids.length).map(({ name, avoid, remarks }) => ({
     guest: { name, avoid: [...avoid] },
+    words: remarks,
     group: booking.ref,
     ref: booking.ref,
   }));
   // those of the booking who still wait are read anew with it
   const waiting = left.value.notes.waiting.filter((w) => w.ref !== booking.ref);
-  const added = addGuests({ workshop, notes: { ...left.value.notes, waiting } }, newcomers);
+  const changed = wanted
+    .slice(0, ids.length)
+    .reduce<ClassRecord>((r, { remarks }, i) => addRemarks(r, ids[i] ?? '', remarks), {
+      workshop,
+      notes: { ...left.value.notes, waiting },
+    });
+  const added = addGuests(changed, newcomers);
   const unclear = kind === 'cancelled' ? [] : read.filter((p) => p.unknown.length > 0);
   const { notes } = added.record;
   const taken = { ref: booking.ref, stamp: booking.changed, people: [...ids.slice(0, wanted.length), ...added.ids] };
@@ -111,6 +118,7 @@ export function acceptNews(record: ClassRecord, { kind, booking, people }: Booki
         ...unclear.map((p) => ({
           guest: { name: p.name, avoid: [...p.avoid] },
           why: `it is not clear what "${p.unknown.join('", "')}" means`,
+          words: [...p.unknown, ...p.remarks],
           ref: booking.ref,
         })),
       ],

@@ -1,9 +1,10 @@
-import { failure, fault, success, type Result } from '../faults/index.ts';
+import { assert, failure, fault, success, type Result } from '../faults/index.ts';
 import {
   heldWords,
   seatsIn,
   withoutParticipants,
   withParticipant,
+  type ClassNotes,
   type ClassRecord,
   type Guest,
   type Participant,
@@ -13,6 +14,8 @@ import {
 /** Who is to come in, and whom they came with: guests of one `group` that is not empty want to stand together. */
 export interface NewGuest {
   readonly guest: Guest;
+  /** What was said of them besides, in their words. */
+  readonly words?: readonly string[];
   readonly group?: string;
   /** The booking that they came by. */
   readonly ref?: string;
@@ -35,31 +38,61 @@ export function addGuests(
   const waiting = [...record.notes.waiting];
   const ids: string[] = [];
   const groups = new Map<string, string[]>();
-  for (const { guest, group = '', ref } of guests) {
+  const remarks = [...record.notes.remarks];
+  for (const { guest, words = [], group = '', ref } of guests) {
     if (seatsLeft(workshop) <= 0) {
-      waiting.push({ guest, why: 'no seat was free', ...(ref !== undefined && { ref }) });
+      waiting.push({ guest, why: 'no seat was free', words: [...words], ...(ref !== undefined && { ref }) });
       continue;
     }
     workshop = withParticipant(workshop, guest);
-    const id = workshop.roster.at(-1)?.id ?? '';
+    const id = lastOf(workshop);
     ids.push(id);
+    remarks.push(...remarksOf(id, words));
     if (group !== '') groups.set(group, [...(groups.get(group) ?? []), id]);
   }
   const friends = [...record.notes.friends, ...[...groups.values()].filter((g) => g.length > 1)];
-  return { record: { workshop, notes: { ...record.notes, waiting, friends } }, ids };
+  return { record: { workshop, notes: { ...record.notes, waiting, friends, remarks } }, ids };
 }
 
-/** The class with somebody off the waiting list, as one of their booking where they came by one; fault `no-seat` when every seat is taken. */
+type Remark = ClassNotes['remarks'][number];
+
+/** What was said of a participant, to be dealt with. */
+const remarksOf = (person: string, words: readonly string[]): readonly Remark[] =>
+  words.map((w) => ({ person, words: w, isDealtWith: false }));
+
+/** Who was seated last. */
+function lastOf(workshop: Workshop): string {
+  const last = workshop.roster.at(-1);
+  assert(last !== undefined, 'somebody was seated');
+  return last.id;
+}
+
+/** The class with words noted of a participant that are not noted yet. */
+export function addRemarks(record: ClassRecord, person: string, words: readonly string[]): ClassRecord {
+  const { remarks } = record.notes;
+  const fresh = words.filter((w) => !remarks.some((r) => r.person === person && r.words === w));
+  return { ...record, notes: { ...record.notes, remarks: [...remarks, ...remarksOf(person, fresh)] } };
+}
+
+/** The class with a remark dealt with, or open again. */
+export function settleRemark(record: ClassRecord, { person, words }: Remark, isDealtWith = true): ClassRecord {
+  const remarks = record.notes.remarks.map((r) =>
+    r.person === person && r.words === words ? { ...r, isDealtWith } : r,
+  );
+  return { ...record, notes: { ...record.notes, remarks } };
+}
+
+/** The class with somebody off the waiting list with all that was said of them, as one of their booking where they came by one; fault `no-seat` when every seat is taken. */
 export function admitWaiting(record: ClassRecord, index: number): Result<ClassRecord> {
-  const { guest, ref } = record.notes.waiting[index] ?? {};
+  const { guest, ref, words = [] } = record.notes.waiting[index] ?? {};
   const seats = seatsIn(record.workshop.kitchen);
   if (!guest || seatsLeft(record.workshop) <= 0)
     return failure([fault('no-seat', 'roster', { wanted: record.workshop.roster.length + 1, seats })]);
   const waiting = record.notes.waiting.filter((_, i) => i !== index);
   const workshop = withParticipant(record.workshop, guest);
-  const id = workshop.roster.at(-1)?.id ?? '';
+  const id = lastOf(workshop);
   const bookings = record.notes.bookings.map((b) => (b.ref === ref ? { ...b, people: [...b.people, id] } : b));
-  return success({ workshop, notes: { ...record.notes, waiting, bookings } });
+  return success(addRemarks({ workshop, notes: { ...record.notes, waiting, bookings } }, id, words));
 }
 
 /** The class without some participants, also in what is noted of friends and bookings; fault when nobody would be left. */
@@ -72,6 +105,7 @@ export function removeParticipants(record: ClassRecord, ids: readonly string[]):
     ...record.notes,
     friends: record.notes.friends.map(stay).filter((g) => g.length > 1),
     bookings: record.notes.bookings.map((b) => ({ ...b, people: stay(b.people) })),
+    remarks: record.notes.remarks.filter((r) => !gone.has(r.person)),
   };
   return success({ workshop, notes });
 }

@@ -2,9 +2,19 @@
  * Who comes and where they stand: rosters read from text and CSV, bookings taken from a feed, people seated and moved, and what each
  * of them bakes instead of what they avoid. Begin with `read-roster.ts`. Every change goes from one class record to the next.
  */
-export { AVOIDABLE } from './avoided-words.ts';
+export { AVOIDABLE, freeWordIn } from './avoided-words.ts';
 export { readRoster, type BadRow, type ColumnReading, type GuestRow, type RosterReading } from './read-roster.ts';
-export { addGuests, admitWaiting, changeParticipant, removeParticipants, seatsLeft, type NewGuest } from './guests.ts';
+export {
+  addGuests,
+  addRemarks,
+  admitWaiting,
+  changeParticipant,
+  removeParticipants,
+  seatsLeft,
+  settleRemark,
+  type NewGuest,
+} from './guests.ts';
+export { freeWordsOf, withFreeWords, type FreeWord } from './free-words.ts';
 export { moveParticipant, setStationGriddles, swapParticipants, type Seat } from './moves.ts';
 export { moveToKitchen, seatAll } from './seat.ts';
 export { gapsOf, giveInstead, insteadOf, type Gap, type Instead } from './instead.ts';

@@ -3,9 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { readClassRecord } from '../formats/index.ts';
 import { faultWords } from '../faults/index.ts';
 import { buildWorkshop, rawWorkshop, type RawFile } from '../testing/index.ts';
-import { NO_NOTES, type ClassRecord } from '../workshop/index.ts';
+import { linesOf, NO_NOTES, type ClassRecord } from '../workshop/index.ts';
 import { acceptNews, bookingNews, declineNews, readBookings, type Booking } from './bookings.ts';
-import { addGuests, admitWaiting, changeParticipant, removeParticipants, seatsLeft } from './guests.ts';
+import { freeWordsOf, withFreeWords } from './free-words.ts';
+import { addGuests, admitWaiting, changeParticipant, removeParticipants, seatsLeft, settleRemark } from './guests.ts';
 import { gapsOf, giveInstead, insteadOf } from './instead.ts';
 import { moveParticipant, swapParticipants } from './moves.ts';
 import { moveToKitchen, seatAll } from './seat.ts';
@@ -24,7 +25,7 @@ describe('guests', () => {
     const { record: full, ids } = addGuests(start, [guest('Ada'), guest('Bo'), guest('Cy')]);
     expect([ids, full.notes.waiting]).toEqual([
       ['p4', 'p5'],
-      [{ guest: { name: 'Cy', avoid: [] }, why: 'no seat was free' }],
+      [{ guest: { name: 'Cy', avoid: [] }, why: 'no seat was free', words: [] }],
     ]);
     expect([seatsLeft(full.workshop), isRight(full)]).toEqual([0, true]);
     const refused = admitWaiting(full, 0);
@@ -56,6 +57,49 @@ describe('guests', () => {
     const left = removeParticipants(friends, ['p2']);
     expect(left.ok && left.value.notes.friends).toEqual([['p3', 'p4']]);
     expect(removeParticipants(friends, ['p1', 'p2', 'p3', 'p4']).ok).toBe(false);
+  });
+});
+
+describe('what was said of somebody', () => {
+  it('goes with them to their seat, stands there until it is dealt with, and leaves with them', () => {
+    const words = ['severe strawberry allergy'];
+    const start = record(3, (f) => (f['kitchen'].benches[1].seats = 3));
+    const { record: full } = addGuests(start, [
+      { guest: { name: 'Ada', avoid: [] }, words: ['arrives late'] },
+      guest('Bo'),
+      { guest: { name: 'Cy', avoid: [{ what: 'milk', level: 'strict' }] }, words },
+    ]);
+    expect(full.notes.remarks).toEqual([{ person: 'p4', words: 'arrives late', isDealtWith: false }]);
+    expect(full.notes.waiting[0]?.words).toEqual(words);
+    const left = removeParticipants(full, ['p4']);
+    const seated = left.ok ? admitWaiting(left.value, 0) : left;
+    const now = seated.ok ? seated.value : expect.fail();
+    const cy = now.workshop.roster.find((p) => p.name === 'Cy');
+    expect(cy?.avoid).toEqual([{ what: 'milk', level: 'strict' }]);
+    expect(now.notes.remarks).toEqual([{ person: cy?.id, words: words[0], isDealtWith: false }]);
+    const [open] = now.notes.remarks;
+    const settled = open ? settleRemark(now, open) : expect.fail();
+    expect(settled.notes.remarks.map((r) => r.isDealtWith)).toEqual([true]);
+    expect(isRight(settled)).toBe(true);
+  });
+});
+
+describe('a word that no list knows', () => {
+  it('is compared with the names of ingredients, in singular and plural, and kept away as an allergen is', () => {
+    const { workshop } = record(4, (f) => {
+      f['roster'][0].avoid = [{ what: 'strawberry', level: 'strict' }];
+      f['roster'][1].avoid = [{ what: 'rose hip', level: 'strict' }];
+      f['breads'][0].ingredients.push({ name: 'Crushed strawberries', role: 'other', use: 'fill', gPerPiece: 10 });
+    });
+    expect(freeWordsOf(workshop)).toEqual([
+      { word: 'rose hip', ingredients: [] },
+      { word: 'strawberry', ingredients: ['Crushed strawberries'] },
+    ]);
+    expect(linesOf(workshop)[0]?.makers.has('p1')).toBe(true);
+    const now = withFreeWords(workshop);
+    expect([...(linesOf(now)[0]?.makers ?? [])]).toEqual(['p2', 'p3', 'p4']);
+    expect(withFreeWords(now)).toBe(now);
+    expect(isRight({ workshop: now, notes: NO_NOTES })).toBe(true);
   });
 });
 
@@ -239,7 +283,12 @@ describe('bookings', () => {
     const after = take(start, [odd]);
     expect(after.workshop.roster).toHaveLength(2);
     expect(after.notes.waiting).toEqual([
-      { guest: { name: 'Ilse', avoid: [] }, why: 'it is not clear what "the usual" means', ref: 'B2' },
+      {
+        guest: { name: 'Ilse', avoid: [] },
+        why: 'it is not clear what "the usual" means',
+        words: ['the usual'],
+        ref: 'B2',
+      },
     ]);
     expect(bookingNews(after, [odd])).toEqual([]);
     expect(take(after, [{ ...odd, changed: 't2', status: 'cancelled' }]).notes.waiting).toEqual([]);

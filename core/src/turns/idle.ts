@@ -23,16 +23,23 @@ const LEAST_GAP_SEC = 180;
 /** Tasting and wiping want a few minutes. */
 const LEAST_FILL_SEC = 300;
 
-/** From the end of the welcome to everyone's own last task: the stretches of three minutes and more with nothing to do, in order of time. */
+/**
+ * From the end of the welcome to everyone's own last task: the stretches of three minutes and more with nothing to do, in order of time.
+ * Who has no task but the welcome and breaks is idle until table time.
+ */
 export function idleGaps(
   workshop: Workshop,
   s: Situation,
   hands: ReadonlyMap<string, readonly Hands[]>,
 ): readonly IdleGap[] {
   const fromSec = s.network.room.welcomeSec;
+  const forAll = new Set(s.plan.tasks.filter((t) => t.kind === 'welcome' || t.kind === 'break').map((t) => t.id));
   const gaps = workshop.roster.flatMap(({ id }) => {
     let until = fromSec;
-    return (hands.get(id) ?? []).flatMap((h) => {
+    const own = hands.get(id) ?? [];
+    const isBusy = own.some((h) => !forAll.has(h.taskId));
+    const end = { taskId: '', fromSec: s.plan.tableSec, toSec: s.plan.tableSec };
+    return (isBusy ? own : [...own, end]).flatMap((h) => {
       const gap = { person: id, fromSec: until, toSec: h.fromSec };
       until = Math.max(until, h.toSec);
       return gap.toSec - gap.fromSec >= LEAST_GAP_SEC ? [gap] : [];

@@ -109,6 +109,19 @@ describe('hands', () => {
     expect(words.some((w) => w.includes('in place of'))).toBe(true);
     expect(words.some((w) => /^scrape down the bench of Station \d$/.test(w))).toBe(true);
   });
+  it('show who has no task as idle from the welcome to the table', () => {
+    const alone: Workshop = {
+      ...workshop,
+      roster: workshop.roster.map((p, i) => (i === 0 ? { ...p, avoid: [{ what: 'gluten', level: 'strict' }] } : p)),
+    };
+    const withNone = planShaped(alone, UNSHAPED, { effort: 0 });
+    const s = situationOf(alone, withNone);
+    const first = alone.roster[0]?.id;
+    expect(idleGaps(alone, s, handsOf(s)).filter((g) => g.person === first)).toEqual([
+      { person: first, fromSec: workshop.welcomeMin * 60, toSec: withNone.tableSec },
+    ]);
+    expect(planFigures(alone, withNone).idle?.worstSec).toBe(withNone.tableSec - workshop.welcomeMin * 60);
+  });
   it('are told with what comes before and after', () => {
     const [around] = aroundTask(plan, find(plan, 'round@S1:knead'));
     expect(around?.before?.id).toBe('round@S1:mix');
@@ -124,6 +137,24 @@ describe('the roll call', () => {
     expect(new Set(called).size).toBe(called.length);
     for (const t of plan.tasks) if (t.piece !== undefined && isOnFire(t)) expect(called).toContain(t.id);
     expect(calls.find((c) => c.isToFire)?.to[0]).toMatch(/^\S+ to Griddle [12], spot 1$/);
+  });
+  it('says with every call what is to be minded with those who are called', () => {
+    const avoider = rich.roster.find((p) => p.avoid.length > 0) ?? expect.fail();
+    const remarks = [{ person: avoider.id, words: 'brings a dog', isDealtWith: false }];
+    const calls = rollCall(rich, richPlan, remarks);
+    const own = calls.filter((c) => c.tasks.some((t) => t.includes(`/${avoider.id}/`)));
+    expect(own.length).toBeGreaterThan(0);
+    for (const c of own) expect(c.care.join()).toContain(`${avoider.name}: no `);
+    for (const c of own) expect(c.care.join()).toContain('“brings a dog”');
+    expect(
+      rollCall(
+        rich,
+        richPlan,
+        remarks.map((r) => ({ ...r, isDealtWith: true })),
+      )
+        .flatMap((c) => c.care)
+        .join(),
+    ).not.toContain('dog');
   });
 });
 

@@ -7,6 +7,9 @@ import { shapingSchema } from './shaping.ts';
 /** Somebody who wants to come and has no place in the class yet. */
 const guestSchema = participantSchema.omit({ id: true, pace: true });
 
+/** What was said of somebody and not understood, or is no food: in their own words, until somebody has dealt with it. */
+const wordsSchema = listOf(textSchema.min(1), 20);
+
 /** A version of a booking: what the feed gave as its last change. */
 const stampSchema = z.string().min(1).max(120);
 
@@ -24,8 +27,20 @@ export const classNotesSchema = z.strictObject({
   kitchen: z.strictObject({ id: idSchema, asTaken: kitchenSchema }).optional(),
   /** Participants who want to stand together, group by group. */
   friends: listOf(listOf(idSchema)).default([]),
-  /** Kept aside: no seat, or not understood; with the booking that they came by. */
-  waiting: listOf(z.strictObject({ guest: guestSchema, why: textSchema, ref: nameSchema.optional() })).default([]),
+  /** Kept aside: no seat, or not understood; with what they said of themselves, and the booking that they came by. */
+  waiting: listOf(
+    z.strictObject({
+      guest: guestSchema,
+      why: textSchema,
+      words: wordsSchema.default([]),
+      ref: nameSchema.optional(),
+    }),
+  ).default([]),
+  /** What participants said of themselves and no list knows; it stands in red until it is dealt with. */
+  remarks: listOf(
+    z.strictObject({ person: idSchema, words: textSchema.min(1), isDealtWith: z.boolean() }),
+    1000,
+  ).default([]),
   /** Bookings that were taken, with the participants who came of them. */
   bookings: listOf(z.strictObject({ ref: nameSchema, stamp: stampSchema, people: listOf(idSchema) })).default([]),
   declined: listOf(z.strictObject({ ref: nameSchema, stamp: stampSchema })).default([]),

@@ -3,6 +3,9 @@ import { faultLine } from '../faults/index.ts';
 import { buildWorkshop } from '../testing/index.ts';
 import {
   batchesOf,
+  careLines,
+  careOf,
+  careWords,
   linesOf,
   setBreadsEach,
   setGriddleCount,
@@ -95,5 +98,39 @@ describe('changes of a class', () => {
   it('sets the breads each of one line alone', () => {
     expect(taken(setBreadsEach(buildWorkshop(), 'flat', 3)).menu[0]?.each).toBe(3);
     expect(setBreadsEach(buildWorkshop(), 'rye', 3).ok).toBe(false);
+  });
+});
+
+describe('what is to be minded with somebody', () => {
+  const w = buildWorkshop({
+    people: 3,
+    change: (f) => {
+      f['roster'][0].avoid = [
+        { what: 'milk', level: 'strict' },
+        { what: 'sesame', level: 'strict' },
+        { what: 'pork', level: 'diet' },
+      ];
+      f['breads'][0].ingredients.push(
+        { name: 'butter', role: 'fat', use: 'finish', gPerPiece: 4, optional: true, allergens: ['milk'] },
+        { name: 'salt flakes', role: 'salt', use: 'finish', gPerPiece: 1, optional: true },
+      );
+    },
+  });
+  const remarks = [
+    { person: 'p1', words: 'left-handed', isDealtWith: false },
+    { person: 'p1', words: 'arrives late', isDealtWith: true },
+  ];
+  it('is what they avoid, what is left off their bread, and what nobody has dealt with', () => {
+    expect(careOf(w, remarks, 'p1', 'flat')).toEqual({
+      avoids: 'no milk, sesame; by choice no pork',
+      leftOff: ['butter'],
+      open: ['left-handed'],
+    });
+    expect(careWords(w, remarks, 'p1', 'flat')).toBe(
+      'no milk, sesame; by choice no pork · without butter · “left-handed”',
+    );
+    expect(careLines(w, remarks, ['p1', 'p2', 'p1'], 'flat')).toEqual([
+      'P1: no milk, sesame; by choice no pork · without butter · “left-handed”',
+    ]);
   });
 });

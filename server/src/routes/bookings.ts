@@ -8,7 +8,7 @@ const dateSchema = z.string().regex(/^\d{4}-\d{2}-\d{2}$/);
 
 /**
  * What the booking feed says of a day, handed on as it came with its media type. `feedUrl` is the feed that was set up, asked with
- * `?date=`; without one the stand-in of this server answers.
+ * `?date=`; name and password may stand in it. Without one the stand-in of this server answers.
  */
 export function bookingRoutes(feedUrl: string | undefined, standInUrl: (port: number) => string): Router {
   const router = Router();
@@ -23,15 +23,40 @@ export function bookingRoutes(feedUrl: string | undefined, standInUrl: (port: nu
   return router;
 }
 
-async function fetchFeed(url: URL): Promise<{ readonly type: string; readonly text: string }> {
-  const unreachable = (why: string): Problem => new Problem(502, 'feed-down', `the booking feed ${why}`);
-  const answer = await fetch(url, { signal: AbortSignal.timeout(PATIENCE_MS) }).catch(() => {
+const unreachable = (why: string): Problem => new Problem(502, 'feed-down', `the booking feed ${why}`);
+
+async function fetchFeed(address: URL): Promise<{ readonly type: string; readonly text: string }> {
+  const { username, password } = address;
+  const url = new URL(address);
+  [url.username, url.password] = ['', ''];
+  const secret = Buffer.from(`${decodeURIComponent(username)}:${decodeURIComponent(password)}`).toString('base64');
+  const answer = await fetch(url, {
+    signal: AbortSignal.timeout(PATIENCE_MS),
+    // the feed that was set up is the one that is asked: what it points to is not
+    redirect: 'manual',
+    ...(username !== '' && { headers: { Authorization: `Basic ${secret}` } }),
+  }).catch(() => {
     throw unreachable('does not answer');
   });
+  if (answer.status >= 300 && answer.status < 400) throw unreachable('points elsewhere, which is not followed');
   if (!answer.ok) throw unreachable(`answers ${answer.status}`);
-  const text = await answer.text().catch(() => {
-    throw unreachable('breaks off');
-  });
-  if (text.length > MOST_BYTES) throw unreachable('sends more than 2 MB');
-  return { type: answer.headers.get('content-type') ?? 'application/json', text };
+  return { type: answer.headers.get('content-type') ?? 'application/json', text: await readLimited(answer) };
+}
+
+/** The text of an answer, given up as soon as it is longer than the limit: nothing beyond is held. */
+async function readLimited(answer: globalThis.Response): Promise<string> {
+  const decoder = new TextDecoder();
+  const parts: string[] = [];
+  let bytes = 0;
+  try {
+    for await (const chunk of answer.body ?? []) {
+      const part = chunk as Uint8Array;
+      bytes += part.length;
+      if (bytes > MOST_BYTES) throw unreachable('sends more than 2 MB');
+      parts.push(decoder.decode(part, { stream: true }));
+    }
+  } catch (e) {
+    throw e instanceof Problem ? e : unreachable('breaks off');
+  }
+  return parts.join('') + decoder.decode();
 }

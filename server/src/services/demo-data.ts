@@ -1,15 +1,13 @@
-import { isDuplicate, type DocumentRepository } from '../db/repositories/documents.ts';
-import type { DocumentKind } from '../db/models/document.ts';
+import type { DocumentKind } from '@hodsman/core';
+import type { DocumentRepository } from '../db/repositories/documents.ts';
 import demoClass from '../../../demo/class.json';
 import sundayClass from '../../../demo/class-sunday.json';
 import demoPantry from '../../../demo/pantry.json';
 import { DEMO_BREADS } from './demo-breads.ts';
-import { readDocument } from './read-document.ts';
-import { refusal } from './problem.ts';
+import { readContent } from './documents.ts';
 
 interface Made {
   readonly kind: DocumentKind;
-  /** Fixed, so that two servers that start at once do not both make one. */
   readonly id: string;
   readonly body: unknown;
 }
@@ -26,17 +24,16 @@ const DEMO: readonly Made[] = [
   ...DEMO_BREADS.map((body) => ({ kind: 'bread', id: `demo-${body.id}`, body }) as const),
 ];
 
-/** Puts the demonstration classes, their kitchens and the library into a database that holds nothing, and a pantry into one that has none. */
+/**
+ * Puts the demonstration classes, their kitchens, the library and the pantry into a database, each lot whole and once: what somebody
+ * removes does not come back by itself.
+ */
 export async function loadDemoData(documents: DocumentRepository): Promise<void> {
-  const isNew = await documents.isEmpty();
-  const hasPantry = (await documents.list('pantry')).length > 0;
-  for (const { kind, id, body } of [...(isNew ? DEMO : []), ...(hasPantry ? [] : [PANTRY])]) {
-    const read = readDocument(kind, body);
-    if (!read.ok) throw refusal(read.faults);
-    try {
-      await documents.create(kind, read.value.title, read.value.body, id);
-    } catch (e) {
-      if (!isDuplicate(e)) throw e; // another server was first
-    }
-  }
+  for (const [what, list] of [
+    ['demo', DEMO],
+    ['pantry', [PANTRY]],
+  ] as const)
+    await documents.once(what, async (create) => {
+      for (const { kind, id, body } of list) await create(kind, id, readContent(kind, body));
+    });
 }

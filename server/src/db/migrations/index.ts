@@ -1,5 +1,6 @@
 import type { QueryInterface } from 'sequelize';
 import * as createDocuments from './0001-create-documents.ts';
+import * as versionsAndRemoval from './0002-versions-and-removal.ts';
 
 /** A migration may be begun by two servers at once, so each is written to be run twice without harm. */
 interface Migration {
@@ -8,4 +9,7 @@ interface Migration {
 }
 
 /** All migrations in order; a released one is never changed. */
-export const MIGRATIONS: readonly Migration[] = [{ name: '0001-create-documents', up: createDocuments.up }];
+export const MIGRATIONS: readonly Migration[] = [
+  { name: '0001-create-documents', up: createDocuments.up },
+  { name: '0002-versions-and-removal', up: versionsAndRemoval.up },
+];

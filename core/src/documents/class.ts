@@ -1,0 +1,47 @@
+import { readClassRecord } from '../formats/index.ts';
+import type { ClassRecord } from '../workshop/index.ts';
+import type { Migration, StoredKind } from './kinds.ts';
+import { changed, listIn, objectIn } from './loose.ts';
+
+/** What the list of classes shows: when it is, how many come, what they bake. */
+export interface ClassSummary {
+  readonly date: string;
+  readonly timeZone: string;
+  readonly doorsOpen: string;
+  readonly tableTime: string;
+  readonly people: number;
+  readonly breads: readonly string[];
+}
+
+const NO_SEAT = 'no seat was free';
+
+/**
+ * To form 2: the class is a record of workshop and notes (a workshop file alone was a class too), and what was not understood of somebody
+ * who is kept aside stands with them in their words; before, it stood in the reason alone and was lost with it.
+ */
+const toRecord: Migration = (value) => {
+  const record = objectIn(value, 'workshop') ? value : { workshop: value, notes: {} };
+  return changed(record, 'notes', (notes) =>
+    changed(notes, 'waiting', (waiting) =>
+      listIn(waiting).map((entry) =>
+        objectIn(entry, 'guest') && 'why' in entry && entry.why !== NO_SEAT && !('words' in entry)
+          ? { ...entry, words: typeof entry.why === 'string' ? [entry.why] : [] }
+          : entry,
+      ),
+    ),
+  );
+};
+
+export const CLASS: StoredKind<ClassRecord, ClassSummary> = {
+  migrations: [toRecord],
+  validate: readClassRecord,
+  title: (c) => c.workshop.title,
+  summary: ({ workshop: w }) => ({
+    date: w.date,
+    timeZone: w.timeZone,
+    doorsOpen: w.doorsOpen,
+    tableTime: w.tableTime,
+    people: w.roster.length,
+    breads: w.menu.flatMap((m) => w.breads.filter((b) => b.id === m.bread).map((b) => b.name)),
+  }),
+};
