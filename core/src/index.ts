@@ -173,6 +173,7 @@ export {
   documentSummary,
   documentTitle,
   openDocument,
+  strandOf,
   THINNING,
   versionsToDrop,
 } from './documents/index.ts';

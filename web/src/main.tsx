@@ -5,11 +5,15 @@ import { RouterProvider } from 'react-router';
 import { router } from './app/router.tsx';
 import { store } from './app/store.ts';
 import { applyTheme, storedTheme } from './app/theme.ts';
+import { takeTab } from './documents/tab.ts';
+import { adoptUnsaved } from './documents/unsaved.ts';
 import './styles.css';
 
 applyTheme(storedTheme());
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no element #root');
+// what an earlier tab left unsaved is taken over before anything opens
+adoptUnsaved(await takeTab());
 createRoot(root).render(
   <StrictMode>
     <Provider store={store}>

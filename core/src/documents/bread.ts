@@ -1,4 +1,4 @@
-import { contentsOf, methodTimes, USUAL_BENCH, type Bread, type Content } from '../bread/index.ts';
+import { contentsOf, methodTimes, USUAL_BENCH, type Bread, type Content, type MethodTimes } from '../bread/index.ts';
 import { readBread } from '../formats/index.ts';
 import { heldWords } from '../workshop/index.ts';
 import { isRest, type Step } from '../method/index.ts';
@@ -30,6 +30,10 @@ export interface BreadSummary {
   readonly strand: readonly StrandStep[];
 }
 
+/** The strand of a method, as a list draws it. */
+export const strandOf = ({ steps }: MethodTimes): readonly StrandStep[] =>
+  steps.map(({ step, idealSec }) => ({ id: step.id, kind: step.kind, isRest: isRest(step), idealSec }));
+
 export const BREAD: StoredKind<Bread, BreadSummary> = {
   migrations: [],
   validate: readBread,
@@ -51,12 +55,7 @@ export const BREAD: StoredKind<Bread, BreadSummary> = {
       leastSec: times.leastSec,
       idealSec: times.idealSec,
       mostSec: times.mostSec,
-      strand: times.steps.map(({ step, idealSec }) => ({
-        id: step.id,
-        kind: step.kind,
-        isRest: isRest(step),
-        idealSec,
-      })),
+      strand: strandOf(times),
     };
   },
 };

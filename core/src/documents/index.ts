@@ -5,6 +5,6 @@
 export { DOCUMENT_KINDS, type DocumentBodies, type DocumentKind, type DocumentSummaries } from './kinds.ts';
 export { currentForm, documentSummary, documentTitle, openDocument } from './open-document.ts';
 export { THINNING, versionsToDrop, type VersionStamp } from './keep-versions.ts';
-export type { BreadSummary, StrandStep } from './bread.ts';
+export { strandOf, type BreadSummary, type StrandStep } from './bread.ts';
 export type { ClassSummary } from './class.ts';
 export type { KitchenSummary } from './kitchen.ts';

@@ -17,5 +17,5 @@ export {
 export { freeWordsOf, withFreeWords, type FreeWord } from './free-words.ts';
 export { moveParticipant, setStationGriddles, swapParticipants, type Seat } from './moves.ts';
 export { moveToKitchen, seatAll } from './seat.ts';
-export { gapsOf, giveInstead, insteadOf, type Gap, type Instead } from './instead.ts';
+export { gapsOf, giveInstead, insteadOf, type Gap, type Instead, type Shelved } from './instead.ts';
 export { acceptNews, bookingNews, declineNews, readBookings, type Booking, type BookingNews } from './bookings.ts';

@@ -11,9 +11,26 @@ export interface Gap {
   readonly isLeftWithout: boolean;
 }
 
+/** What has to be known of a bread to offer it. */
+export interface Shelved {
+  readonly id: string;
+  readonly name: string;
+  readonly variantOf: string | null;
+  readonly family: Bread['family'];
+  /** Words that every piece of it holds. */
+  readonly holds: readonly string[];
+}
+const shelved = (b: Bread): Shelved => ({
+  id: b.id,
+  name: b.name,
+  variantOf: b.variantOf ?? null,
+  family: b.family,
+  holds: [...heldWords(b)],
+});
+
 /** A bread that those of a gap could make instead. */
 export interface Instead {
-  readonly bread: Bread;
+  readonly bread: Shelved;
   /** A variant of the bread that they miss. */
   readonly isVariant: boolean;
   /** It is in the class already. */
@@ -48,16 +65,16 @@ function avoidedIn(workshop: Workshop, gap: Gap): ReadonlySet<string> {
  * What the people of a gap could make instead, of the class's breads and a library's: variants of the bread they miss first, then
  * those of its kind, then all others. None of them holds anything that one of them avoids.
  */
-export function insteadOf(workshop: Workshop, gap: Gap, library: readonly Bread[]): readonly Instead[] {
+export function insteadOf(workshop: Workshop, gap: Gap, library: readonly Shelved[]): readonly Instead[] {
   const missed = workshop.breads.find((b) => b.id === gap.bread);
   if (!missed) return [];
   const avoided = avoidedIn(workshop, gap);
   const root = missed.variantOf ?? missed.id;
   const held = new Set(workshop.breads.map((b) => b.id));
-  const all = [...workshop.breads, ...library.filter((b) => !held.has(b.id))];
-  const rank = (b: Bread): number => ((b.variantOf ?? b.id) === root ? 0 : b.family === missed.family ? 1 : 2);
+  const all = [...workshop.breads.map(shelved), ...library.filter((b) => !held.has(b.id))];
+  const rank = (b: Shelved): number => ((b.variantOf ?? b.id) === root ? 0 : b.family === missed.family ? 1 : 2);
   return all
-    .filter((b) => b.id !== missed.id && ![...heldWords(b)].some((w) => avoided.has(w)))
+    .filter((b) => b.id !== missed.id && !b.holds.some((w) => avoided.has(w)))
     .map((bread) => ({ bread, isVariant: rank(bread) === 0, isHeld: held.has(bread.id) }))
     .sort(
       (a, b) =>

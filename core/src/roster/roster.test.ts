@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { readClassRecord } from '../formats/index.ts';
 import { faultWords } from '../faults/index.ts';
 import { buildWorkshop, rawWorkshop, type RawFile } from '../testing/index.ts';
-import { linesOf, NO_NOTES, type ClassRecord } from '../workshop/index.ts';
+import { heldWords, linesOf, NO_NOTES, type Bread, type ClassRecord } from '../workshop/index.ts';
 import { acceptNews, bookingNews, declineNews, readBookings, type Booking } from './bookings.ts';
 import { freeWordsOf, withFreeWords } from './free-words.ts';
 import { addGuests, admitWaiting, changeParticipant, removeParticipants, seatsLeft, settleRemark } from './guests.ts';
@@ -213,6 +213,13 @@ describe('something instead', () => {
   const start = record(4, (f) => (f['roster'][1].avoid = [{ what: 'gluten' }]));
   const [flat] = start.workshop.breads;
   const rice = { name: 'rice flour', role: 'flour', use: 'dough', pct: 100 } as const;
+  const onShelf = (b: Bread) => ({
+    id: b.id,
+    name: b.name,
+    variantOf: b.variantOf ?? null,
+    family: b.family,
+    holds: [...heldWords(b)],
+  });
   const library = flat
     ? [
         { ...flat, id: 'oats', family: 'gluten-free' as const, ingredients: [rice] },
@@ -223,15 +230,16 @@ describe('something instead', () => {
   it('is proposed for everyone who misses a bread: variants first, nothing that they avoid', () => {
     const [gap] = gapsOf(start.workshop);
     expect(gap).toEqual({ bread: 'flat', people: ['p2'], words: ['gluten'], isLeftWithout: true });
-    expect(gap && insteadOf(start.workshop, gap, library).map((i) => [i.bread.id, i.isVariant])).toEqual([
+    expect(gap && insteadOf(start.workshop, gap, library.map(onShelf)).map((i) => [i.bread.id, i.isVariant])).toEqual([
       ['flat-rice', true],
       ['oats', false],
     ]);
   });
   it('closes the gap once it is taken, for those who miss the bread and for nobody else', () => {
     const [gap] = gapsOf(start.workshop);
-    const [first] = gap ? insteadOf(start.workshop, gap, library) : [];
-    const given = gap && first && giveInstead(start.workshop, gap, first.bread);
+    const [first] = gap ? insteadOf(start.workshop, gap, library.map(onShelf)) : [];
+    const bread = library.find((b) => b.id === first?.bread.id);
+    const given = gap && bread && giveInstead(start.workshop, gap, bread);
     expect(given?.ok && given.value.menu[1]).toMatchObject({ bread: 'flat-rice', each: 1, for: ['p2'] });
     expect(given?.ok && gapsOf(given.value)).toEqual([]);
     expect(given?.ok && isRight({ workshop: given.value, notes: NO_NOTES })).toBe(true);

@@ -6,7 +6,7 @@ import {
   type Alternative,
   type ClassRecord,
 } from '@hodsman/core';
-import { draftActions } from './draft.ts';
+import { draftActions } from '../documents/draft.ts';
 import type { AppThunk } from './store.ts';
 
 /** A change of the class with its alternatives, which were read when they were made. */

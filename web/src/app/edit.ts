@@ -2,13 +2,14 @@ import {
   readClassRecord,
   readWorkshop,
   success,
+  withFreeWords,
   type ClassNotes,
   type ClassRecord,
   type Result,
   type Workshop,
 } from '@hodsman/core';
 import { copyWithStructuralSharing } from '@reduxjs/toolkit/query';
-import { draftActions } from './draft.ts';
+import { draftActions } from '../documents/draft.ts';
 import type { AppThunk } from './store.ts';
 
 /** What was read anew, with every part that is as before being the very same: what shows only such a part is not drawn again. */
@@ -25,7 +26,7 @@ export const applyEdit =
     const read = result.ok ? readWorkshop(result.value) : result;
     if (!read.ok) dispatch(draftActions.refused(read.faults));
     else if (body) {
-      const workshop = sharing(body.workshop, read.value);
+      const workshop = sharing(body.workshop, withFreeWords(read.value));
       dispatch(draftActions.edited({ body: { ...body, workshop }, ...(what && { what }) }));
     }
   };
@@ -36,7 +37,12 @@ export const applyRecord =
   (dispatch, getState) => {
     const before = getState().draft?.body;
     const read = result.ok ? readClassRecord(result.value) : result;
-    dispatch(read.ok ? draftActions.edited({ body: sharing(before, read.value) }) : draftActions.refused(read.faults));
+    if (!read.ok) {
+      dispatch(draftActions.refused(read.faults));
+      return;
+    }
+    const body = { ...read.value, workshop: withFreeWords(read.value.workshop) };
+    dispatch(draftActions.edited({ body: sharing(before, body) }));
   };
 
 /** The same for the notes alone. Only a change of the shaping among them plans the class anew. */

@@ -1,6 +1,6 @@
 import type { ListenerMiddlewareInstance } from '@reduxjs/toolkit';
 import { planInWorker } from '../workers/planner-client.ts';
-import { draftActions, type Draft } from './draft.ts';
+import { draftActions, type Draft } from '../documents/draft.ts';
 
 interface WithDraft {
   readonly draft: Draft | null;

@@ -1,4 +1,4 @@
-import { isRest, stepWords, type Step } from '@hodsman/core';
+import { isRest, stepWords, type Step, type StrandStep } from '@hodsman/core';
 
 /** A step by its own name: "roll small" of `roll-small`. */
 export function stepName(step: Step): string {
@@ -7,7 +7,12 @@ export function stepName(step: Step): string {
 
 /** The colour of the state of look.md that a step is in. */
 export function stepColour(step: Step): string {
-  if (isRest(step)) return 'var(--dough)';
-  if (step.kind === 'cook') return 'var(--ember)';
-  return step.kind === 'finish' ? 'var(--herb)' : 'var(--hands)';
+  return strandColour({ kind: step.kind, isRest: isRest(step) });
+}
+
+/** The same for a step as a list knows it. */
+export function strandColour({ kind, isRest }: Pick<StrandStep, 'kind' | 'isRest'>): string {
+  if (isRest) return 'var(--dough)';
+  if (kind === 'cook') return 'var(--ember)';
+  return kind === 'finish' ? 'var(--herb)' : 'var(--hands)';
 }

@@ -1,11 +1,11 @@
 import { configureStore, createListenerMiddleware, type ThunkAction, type UnknownAction } from '@reduxjs/toolkit';
-import { api } from './api.ts';
-import { breadReducer } from './bread-draft.ts';
-import { draftReducer } from './draft.ts';
-import { kitchenReducer } from './kitchen-draft.ts';
-import { pantryReducer } from './pantry-draft.ts';
+import { api } from '../documents/api.ts';
+import { breadReducer } from '../documents/bread-draft.ts';
+import { draftReducer } from '../documents/draft.ts';
+import { kitchenReducer } from '../documents/kitchen-draft.ts';
+import { pantryReducer } from '../documents/pantry-draft.ts';
 import { listenForPlanning } from './planning.ts';
-import { listenForSaving } from './saving.ts';
+import { listenForSaving } from '../documents/saving.ts';
 import { lookReducer } from './board-look.ts';
 import { trialReducer } from './trial.ts';
 

@@ -1,7 +1,7 @@
 import { createAction, type UnknownAction } from '@reduxjs/toolkit';
 import { newBreaks, type BrokenRule, type Pin, type Plan } from '@hodsman/core';
 import { tryPinsInWorker } from '../workers/planner-client.ts';
-import { draftActions } from './draft.ts';
+import { draftActions } from '../documents/draft.ts';
 import type { AppThunk } from './store.ts';
 
 /** How the class would go with something moved that is not yet let go. */

@@ -1,24 +1,18 @@
 import { GitBranchPlus, Trash2 } from 'lucide-react';
-import { useCallback, useEffect, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { NavLink, Outlet, useNavigate, useParams } from 'react-router';
-import { readBread, USUAL_BENCH, type Circumstances } from '@hodsman/core';
-import {
-  useCreateDocumentMutation,
-  useGetDocumentQuery,
-  useListBreadsQuery,
-  useRemoveDocumentMutation,
-} from '../../app/api.ts';
-import { breadActions } from '../../app/bread-draft.ts';
-import { ConflictDialog } from '../../app/ConflictDialog.tsx';
-import { storedGuesses, storeGuesses } from '../../app/guesses.ts';
+import { USUAL_BENCH, type Circumstances } from '@hodsman/core';
+import { useCreateDocumentMutation, useDocumentList, useRemoveDocumentMutation } from '../../documents/api.ts';
+import { breadActions } from '../../documents/bread-draft.ts';
+import { EarlierStates } from '../../documents/EarlierStates.tsx';
+import { storeGuesses } from '../../documents/guesses.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
-import { Refused } from '../../app/Refused.tsx';
-import { SaveWords } from '../../app/SaveWords.tsx';
-import { openingOf } from '../../app/unsaved.ts';
+import { OpeningPage } from '../../documents/OpeningPage.tsx';
+import { SaveTrouble } from '../../documents/SaveTrouble.tsx';
+import { SaveWords } from '../../documents/SaveWords.tsx';
+import { useOpenDocument } from '../../documents/use-open-document.ts';
 import { ICON_BUTTON } from '../../ui/buttons.ts';
-import { Notice } from '../../ui/Notice.tsx';
 import { UndoButtons } from '../../ui/UndoButtons.tsx';
-import { useUndoKeys } from '../../ui/use-undo-keys.ts';
 import { BreadsBar } from './BreadsBar.tsx';
 import { ExportButtons } from './ExportButtons.tsx';
 import { freeId } from './library.ts';
@@ -35,35 +29,22 @@ const TABS = [
 /** One bread of the library: its head, and its tabs. */
 export function BreadPage() {
   const { breadId = '' } = useParams();
-  const { data, isError } = useGetDocumentQuery({ kind: 'bread', id: breadId }, { refetchOnMountOrArgChange: true });
-  const { data: library } = useListBreadsQuery(null);
+  const opened = useOpenDocument('bread', breadId);
+  const { data: library } = useDocumentList('bread');
   const draft = useAppSelector((s) => s.bread);
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const [create] = useCreateDocumentMutation();
   const [remove] = useRemoveDocumentMutation();
   const [at, setAt] = useState<Circumstances>(USUAL_BENCH);
-  const undo = useCallback(() => dispatch(breadActions.undone()), [dispatch]);
-  const redo = useCallback(() => dispatch(breadActions.redone()), [dispatch]);
-  useUndoKeys(undo, redo);
-  useEffect(() => {
-    if (!data) return;
-    const opening = openingOf(data, readBread);
-    if (opening) dispatch(breadActions.opened({ ...opening, guesses: storedGuesses(data.id) }));
-  }, [data, dispatch]);
   const guesses = draft?.id === breadId ? draft.guesses : undefined;
   useEffect(() => {
     if (guesses) storeGuesses(breadId, guesses);
   }, [breadId, guesses]);
-  if (isError)
-    return (
-      <Notice>
-        This bread cannot be opened: the server does not answer, or it was removed. Go back to the breads.
-      </Notice>
-    );
-  if (draft?.id !== breadId) return <p className="p-6 text-quiet">Opening the bread …</p>;
+  if (opened.state !== 'open') return <OpeningPage kind="bread" id={breadId} opened={opened} />;
+  if (!draft) return null;
   const bread = draft.body;
-  const taken = new Set(library?.map((b) => b.body.id));
+  const taken = new Set(library?.flatMap((b) => (b.summary ? [b.summary.id] : [])));
   const vary = async (): Promise<void> => {
     const id = freeId(`${bread.id}-school`.slice(0, 60), taken);
     const made = await create({
@@ -78,7 +59,6 @@ export function BreadPage() {
     if (made.data) await navigate(`/breads/${made.data.id}/formula`);
   };
   const drop = async (): Promise<void> => {
-    if (!window.confirm(`Remove ${bread.name} from the library? Classes that have it keep their copy.`)) return;
     await remove({ kind: 'bread', id: draft.id, version: draft.version });
     dispatch(breadActions.closed());
     await navigate('/breads');
@@ -103,10 +83,16 @@ export function BreadPage() {
             </NavLink>
           ))}
         </nav>
-        <SaveWords state={draft.saveState} />
+        <SaveWords open={draft} />
         <MenuButton bread={bread} />
         <div className="flex">
-          <UndoButtons canUndo={draft.past.length > 0} canRedo={draft.future.length > 0} onUndo={undo} onRedo={redo} />
+          <UndoButtons
+            canUndo={draft.past.length > 0}
+            canRedo={draft.future.length > 0}
+            onUndo={() => dispatch(breadActions.undone())}
+            onRedo={() => dispatch(breadActions.redone())}
+          />
+          <EarlierStates kind="bread" open={draft} />
           <button
             type="button"
             className={ICON_BUTTON}
@@ -120,7 +106,7 @@ export function BreadPage() {
           <button
             type="button"
             className={ICON_BUTTON}
-            title="Remove from the library"
+            title="Remove from the library; it can be brought back there"
             aria-label="Remove from the library"
             onClick={() => void drop()}
           >
@@ -128,18 +114,10 @@ export function BreadPage() {
           </button>
         </div>
       </BreadsBar>
-      <Refused what="bread" faults={draft.refused} />
+      <SaveTrouble kind="bread" open={draft} />
       <main tabIndex={0} aria-label={bread.name} className="relative min-h-0 flex-1 overflow-auto">
         <Outlet context={context} />
       </main>
-      <ConflictDialog
-        what="bread"
-        open={draft}
-        read={readBread}
-        onMine={() => dispatch(breadActions.keptMine())}
-        onTheirs={() => dispatch(breadActions.tookTheirs())}
-        onBoth={(both) => dispatch(breadActions.tookBoth(both))}
-      />
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { Check } from 'lucide-react';
-import { breadActions } from '../../app/bread-draft.ts';
+import { breadActions } from '../../documents/bread-draft.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 

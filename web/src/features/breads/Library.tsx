@@ -2,7 +2,8 @@ import { ClipboardPaste, Columns2, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { EU_ALLERGENS, US_ALLERGENS, USUAL_BENCH, type Bread } from '@hodsman/core';
-import { useCreateDocumentMutation, useListBreadsQuery } from '../../app/api.ts';
+import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
+import { RemovedList } from '../../documents/RemovedList.tsx';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
@@ -24,7 +25,7 @@ const AVOIDED = [...new Set([...EU_ALLERGENS, ...US_ALLERGENS, 'animal', 'meat',
 
 /** All breads with their time to one scale, so that what fits a class is seen at a glance. */
 export function Library() {
-  const { data, isError } = useListBreadsQuery(null);
+  const { data, isError } = useDocumentList('bread');
   const [wish, setWish] = useState<Wish>({ search: '', without: '', withinMin: 0 });
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [create] = useCreateDocumentMutation();
@@ -113,16 +114,31 @@ export function Library() {
             <tbody>
               {shown.map((s) => (
                 <LibraryRow
-                  key={s.stored.id}
+                  key={s.id}
                   shelved={s}
                   spanSec={SPAN_SEC}
-                  isChosen={chosen.includes(s.stored.id)}
-                  onChoose={() => choose(s.stored.id)}
+                  isChosen={chosen.includes(s.id)}
+                  onChoose={() => choose(s.id)}
                 />
               ))}
             </tbody>
           </table>
         )}
+        {data?.some((b) => !b.isReadable) === true && (
+          <ul aria-label="Breads that cannot be read" className="mt-4">
+            {data
+              .filter((b) => !b.isReadable)
+              .map((b) => (
+                <li key={b.id} className="border-t border-line py-2">
+                  <Link to={`/breads/${b.id}`} className="font-semibold">
+                    {b.title}
+                  </Link>
+                  <span className="block text-trouble">cannot be read; open it to take it out as a file</span>
+                </li>
+              ))}
+          </ul>
+        )}
+        <RemovedList kind="bread" />
       </main>
     </div>
   );

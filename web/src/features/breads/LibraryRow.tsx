@@ -14,25 +14,25 @@ interface Props {
 
 /** One bread of the library: glyph and name, its time, its piece, what it holds. */
 export function LibraryRow({ shelved, spanSec, isChosen, onChoose }: Props) {
-  const { stored, bread, times, contents, isVariant } = shelved;
+  const { id, name, bread, isVariant } = shelved;
   return (
     <tr className="border-t border-line hover:bg-panel">
       <td>
         <input
           type="checkbox"
           className="size-5 accent-[var(--hands)]"
-          aria-label={`Compare ${bread.name}`}
+          aria-label={`Compare ${name}`}
           checked={isChosen}
           onChange={onChoose}
         />
       </td>
       <td className={isVariant ? 'pl-8' : ''}>
-        <Link to={`/breads/${stored.id}/formula`} className="flex min-h-12 items-center gap-3 py-1">
+        <Link to={`/breads/${id}/formula`} className="flex min-h-12 items-center gap-3 py-1">
           <svg width={30} height={30} aria-hidden className="shrink-0">
             <BreadGlyph shape={bread.piece.shape} x={15} y={15} size={24} />
           </svg>
           <span>
-            <span className="font-semibold">{bread.name}</span>
+            <span className="font-semibold">{name}</span>
             <span className="block text-sm text-quiet">
               {FAMILY_WORDS[bread.family]}
               {isVariant && ', another school'}
@@ -41,15 +41,15 @@ export function LibraryRow({ shelved, spanSec, isChosen, onChoose }: Props) {
         </Link>
       </td>
       <td>
-        <MiniStrand times={times} widthSec={spanSec} />
+        <MiniStrand strand={bread.strand} leastSec={bread.leastSec} mostSec={bread.mostSec} widthSec={spanSec} />
       </td>
-      <td className="figures pl-4 text-right whitespace-nowrap">{durationText(times.leastSec)}</td>
-      <td className="figures pl-4 text-right font-semibold whitespace-nowrap">{durationText(times.idealSec)}</td>
+      <td className="figures pl-4 text-right whitespace-nowrap">{durationText(bread.leastSec)}</td>
+      <td className="figures pl-4 text-right font-semibold whitespace-nowrap">{durationText(bread.idealSec)}</td>
       <td className="figures pl-4 text-right whitespace-nowrap">
         {gramsText(bread.piece.doughG)}, {bread.piece.diameterCm} cm
       </td>
       <td className="max-w-52 pl-4 text-sm">
-        {contents
+        {bread.contents
           .filter((c) => c.kind === 'allergen')
           .map((c) => (c.canBeLeftOff ? `${c.word} (may be left off)` : c.word))
           .join(', ') || 'no allergen named'}

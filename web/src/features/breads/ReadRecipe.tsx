@@ -2,8 +2,8 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { faultLine, gramsText, importRecipe, type ImportedRecipe } from '@hodsman/core';
 import { stepName } from '../../app/step-words.ts';
-import { useCreateDocumentMutation, useListBreadsQuery } from '../../app/api.ts';
-import { openGuesses, storeGuesses } from '../../app/guesses.ts';
+import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
+import { openGuesses, storeGuesses } from '../../documents/guesses.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { BreadsBar } from './BreadsBar.tsx';
@@ -16,12 +16,12 @@ export function ReadRecipe() {
   const [text, setText] = useState('');
   const read = useDeferredValue(text);
   const result = useMemo(() => (read.trim() === '' ? undefined : importRecipe(read)), [read]);
-  const { data } = useListBreadsQuery(null);
+  const { data } = useDocumentList('bread');
   const [create, { isError }] = useCreateDocumentMutation();
   const navigate = useNavigate();
   const keep = async ({ bread, guesses }: ImportedRecipe): Promise<void> => {
     if (!bread) return;
-    const own = { ...bread, id: freeId(bread.id, new Set(data?.map((b) => b.body.id))) };
+    const own = { ...bread, id: freeId(bread.id, new Set(data?.flatMap((b) => (b.summary ? [b.summary.id] : [])))) };
     const made = await create({ kind: 'bread', body: own });
     if (!made.data) return;
     storeGuesses(made.data.id, openGuesses(guesses, own));

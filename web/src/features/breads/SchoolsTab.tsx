@@ -5,14 +5,17 @@ import {
   durationText,
   readBread,
   rebaseVariant,
+  strandOf,
   type Bread,
+  type BreadSummary,
   type Circumstances,
   type Difference,
   type Ingredient,
+  type MethodTimes,
   type Step,
 } from '@hodsman/core';
 import { stepName } from '../../app/step-words.ts';
-import { useListBreadsQuery, useSaveDocumentMutation, type StoredBread } from '../../app/api.ts';
+import { newSaveId, useBodies, useDocumentList, useSaveDocumentMutation } from '../../documents/api.ts';
 import { useAppSelector } from '../../app/hooks.ts';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
@@ -23,14 +26,22 @@ import { KIND_WORDS } from './words.ts';
 /** The schools of a bread: its parent and variants, two of them side by side, and what a change of the parent brings its variants. */
 export function SchoolsTab() {
   const { bread, at } = useBreadContext();
-  const { data } = useListBreadsQuery(null);
+  const { data } = useDocumentList('bread');
   const [params, setParams] = useSearchParams();
-  const others = useMemo(() => (data ?? []).filter((b) => b.body.id !== bread.id), [data, bread.id]);
-  const family = others.filter((b) => isKin(b.body, bread));
+  const others = useMemo(
+    () => (data ?? []).flatMap((b) => (b.summary && b.summary.id !== bread.id ? [{ ...b, summary: b.summary }] : [])),
+    [data, bread.id],
+  );
+  const family = others.filter((b) => isKin(b.summary, bread));
   const other = others.find((b) => b.id === params.get('with')) ?? family[0];
+  const beside = useBodies('bread', other ? [other.id] : [])?.[0];
+  const variants = useBodies(
+    'bread',
+    others.filter((b) => b.summary.variantOf === bread.id).map((b) => b.id),
+  );
   return (
     <div className="mx-auto grid max-w-6xl gap-5 p-4">
-      <Followers variants={others.filter((b) => b.body.variantOf === bread.id)} />
+      <Followers variants={variants ?? []} />
       <div className="flex flex-wrap items-end gap-4">
         {others.length > 0 && (
           <SelectField
@@ -38,8 +49,8 @@ export function SchoolsTab() {
             value={other?.id ?? ''}
             options={[
               ['', 'choose a bread …'],
-              ...family.map((b) => [b.id, `${b.body.name} (a school of this bread)`] as const),
-              ...others.filter((b) => !family.includes(b)).map((b) => [b.id, b.body.name] as const),
+              ...family.map((b) => [b.id, `${b.title} (a school of this bread)`] as const),
+              ...others.filter((b) => !family.includes(b)).map((b) => [b.id, b.title] as const),
             ]}
             onChange={(id) => setParams(id === '' ? {} : { with: id })}
           />
@@ -51,15 +62,18 @@ export function SchoolsTab() {
           </p>
         )}
       </div>
-      {other && <SideBySide left={bread} right={other.body} at={at} />}
+      {other && beside?.id === other.id && <SideBySide left={bread} right={beside.body} at={at} />}
     </div>
   );
 }
 
-const isKin = (a: Bread, b: Bread): boolean => (a.variantOf ?? a.id) === (b.variantOf ?? b.id);
+const isKin = (a: Pick<BreadSummary, 'id' | 'variantOf'>, b: Bread): boolean =>
+  (a.variantOf ?? a.id) === (b.variantOf ?? b.id);
+
+type Variant = NonNullable<ReturnType<typeof useBodies<'bread'>>>[number];
 
 /** Variants that would follow a change of this bread made since it was opened. */
-function Followers({ variants }: { readonly variants: readonly StoredBread[] }) {
+function Followers({ variants }: { readonly variants: readonly Variant[] }) {
   const draft = useAppSelector((s) => s.bread);
   const [save] = useSaveDocumentMutation();
   if (!draft) return null;
@@ -82,7 +96,8 @@ function Followers({ variants }: { readonly variants: readonly StoredBread[] }) 
         type="button"
         className={MAIN_BUTTON}
         onClick={() => {
-          for (const { v, next } of moved) void save({ kind: 'bread', id: v.id, version: v.version, body: next });
+          for (const { v, next } of moved)
+            void save({ kind: 'bread', id: v.id, version: v.version, body: next, saveId: newSaveId() });
         }}
       >
         Bring the change over
@@ -125,10 +140,10 @@ function SideBySide({ left, right, at }: { readonly left: Bread; readonly right:
             time, to one scale
           </th>
           <td className="pr-4">
-            <MiniStrand times={times.left} widthSec={span} />
+            <Strand times={times.left} widthSec={span} />
           </td>
           <td className="pr-4">
-            <MiniStrand times={times.right} widthSec={span} />
+            <Strand times={times.right} widthSec={span} />
           </td>
         </tr>
         {rows.map(([what, a, b]) => (
@@ -146,6 +161,10 @@ function SideBySide({ left, right, at }: { readonly left: Bread; readonly right:
     </table>
   );
 }
+
+const Strand = ({ times, widthSec }: { readonly times: MethodTimes; readonly widthSec: number }) => (
+  <MiniStrand strand={strandOf(times)} leastSec={times.leastSec} mostSec={times.mostSec} widthSec={widthSec} />
+);
 
 const ingredientWords = (i: Ingredient): string =>
   i.use === 'dough'

@@ -1,12 +1,12 @@
-import { contentsOf, methodTimes, USUAL_BENCH, type Bread, type Content, type MethodTimes } from '@hodsman/core';
-import type { StoredBread } from '../../app/api.ts';
+import type { BreadSummary } from '@hodsman/core';
+import type { Listed } from '../../documents/api.ts';
 
 /** A bread of the library with what a list shows of it. */
 export interface Shelved {
-  readonly stored: StoredBread;
-  readonly bread: Bread;
-  readonly times: MethodTimes;
-  readonly contents: readonly Content[];
+  /** The id of the document. */
+  readonly id: string;
+  readonly name: string;
+  readonly bread: BreadSummary;
   readonly isVariant: boolean;
 }
 
@@ -18,20 +18,18 @@ export interface Wish {
   readonly withinMin: number;
 }
 
-/** The library in order of family and name, each variant behind its parent. */
-export function shelve(stored: readonly StoredBread[]): readonly Shelved[] {
-  const ids = new Set(stored.map((s) => s.body.id));
-  const all = stored.map((s): Shelved => ({
-    stored: s,
-    bread: s.body,
-    times: methodTimes(s.body.steps, USUAL_BENCH),
-    contents: contentsOf(s.body),
-    isVariant: s.body.variantOf !== undefined && ids.has(s.body.variantOf),
-  }));
-  const byName = (a: Shelved, b: Shelved): number => (a.bread.name < b.bread.name ? -1 : 1);
+/** The library in order of time and name, each variant behind its parent; what cannot be read is left to the page. */
+export function shelve(listed: readonly Listed<'bread'>[]): readonly Shelved[] {
+  const ids = new Set(listed.map((l) => l.summary?.id));
+  const all = listed.flatMap(({ id, title, summary }): readonly Shelved[] =>
+    summary
+      ? [{ id, name: title, bread: summary, isVariant: summary.variantOf !== null && ids.has(summary.variantOf) }]
+      : [],
+  );
+  const byName = (a: Shelved, b: Shelved): number => (a.name < b.name ? -1 : 1);
   return all
     .filter((s) => !s.isVariant)
-    .sort((a, b) => a.times.leastSec - b.times.leastSec || byName(a, b))
+    .sort((a, b) => a.bread.leastSec - b.bread.leastSec || byName(a, b))
     .flatMap((parent) => [
       parent,
       ...all.filter((s) => s.isVariant && s.bread.variantOf === parent.bread.id).sort(byName),
@@ -39,13 +37,12 @@ export function shelve(stored: readonly StoredBread[]): readonly Shelved[] {
 }
 
 /** Whether a bread is what is wished for. */
-export function answers(shelved: Shelved, wish: Wish): boolean {
-  const { bread, contents, times } = shelved;
-  const words = [bread.name, bread.family, ...bread.ingredients.map((i) => i.name)].join(' ').toLowerCase();
+export function answers({ name, bread }: Shelved, wish: Wish): boolean {
+  const words = [name, bread.family, ...bread.ingredients].join(' ').toLowerCase();
   return (
     words.includes(wish.search.trim().toLowerCase()) &&
-    (wish.without === '' || !contents.some((c) => c.word === wish.without && !c.canBeLeftOff)) &&
-    (wish.withinMin === 0 || times.leastSec <= wish.withinMin * 60)
+    (wish.without === '' || !bread.holds.includes(wish.without)) &&
+    (wish.withinMin === 0 || bread.leastSec <= wish.withinMin * 60)
   );
 }
 

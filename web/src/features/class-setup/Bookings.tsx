@@ -10,7 +10,7 @@ import {
   type BookingNews,
   type ClassRecord,
 } from '@hodsman/core';
-import { useLazyGetBookingsQuery, useMoveStandInMutation } from '../../app/api.ts';
+import { useLazyGetBookingsQuery, useMoveStandInMutation } from '../../documents/api.ts';
 import { applyRecord } from '../../app/edit.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';

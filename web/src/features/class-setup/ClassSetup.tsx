@@ -7,6 +7,8 @@ import { SubTabs } from '../../ui/SubTabs.tsx';
 export function ClassSetup() {
   const workshop = useAppSelector((s) => s.draft?.body.workshop);
   const waiting = useAppSelector((s) => s.draft?.body.notes.waiting.length ?? 0);
+  const open = useAppSelector((s) => s.draft?.body.notes.remarks.filter((r) => !r.isDealtWith).length ?? 0);
+  const notes = [waiting > 0 ? `${waiting} waiting` : '', open > 0 ? `${open} to deal with` : ''];
   const without = workshop
     ? gapsOf(workshop)
         .filter((g) => g.isLeftWithout)
@@ -18,7 +20,7 @@ export function ClassSetup() {
         label="Parts of the class"
         tabs={[
           { to: 'times', name: 'Day and times' },
-          { to: 'people', name: 'People', note: waiting > 0 ? `${waiting} waiting` : undefined },
+          { to: 'people', name: 'People', note: notes.filter((n) => n !== '').join(', ') || undefined },
           { to: 'menu', name: 'Menu', note: without > 0 ? `${without} without bread` : undefined },
         ]}
       />

@@ -1,6 +1,7 @@
-import { giveInstead, insteadOf, type Bread, type Gap, type Workshop } from '@hodsman/core';
-import { applyEdit } from '../../app/edit.ts';
+import { giveInstead, insteadOf, type BreadSummary, type Gap, type Workshop } from '@hodsman/core';
+import { editClass } from '../../app/edit.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
+import { useFetchBody } from '../../documents/api.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 
 const MOST_OFFERED = 3;
@@ -8,7 +9,7 @@ const MOST_OFFERED = 3;
 interface Props {
   readonly gap: Gap;
   readonly workshop: Workshop;
-  readonly library: readonly Bread[];
+  readonly library: readonly { readonly id: string; readonly title: string; readonly summary: BreadSummary }[];
 }
 
 /** Somebody cannot have a bread of the menu: who, why, and what they could make instead. */
@@ -16,7 +17,15 @@ export function GapCard({ gap, workshop, library }: Props) {
   const dispatch = useAppDispatch();
   const bread = workshop.breads.find((b) => b.id === gap.bread);
   const names = workshop.roster.filter((p) => gap.people.includes(p.id)).map((p) => p.name);
-  const offers = insteadOf(workshop, gap, library).slice(0, MOST_OFFERED);
+  const fetchBody = useFetchBody();
+  const shelf = library.map(({ title, summary }) => ({ ...summary, name: title }));
+  const offers = insteadOf(workshop, gap, shelf).slice(0, MOST_OFFERED);
+  const give = async (id: string): Promise<void> => {
+    const stored = library.find((b) => b.summary.id === id);
+    const held = workshop.breads.find((b) => b.id === id);
+    const other = held ?? (stored && (await fetchBody('bread', stored.id)));
+    if (other) dispatch(editClass((w) => giveInstead(w, gap, other)));
+  };
   return (
     <section
       aria-label={`Instead of ${bread?.name ?? gap.bread}`}
@@ -36,7 +45,7 @@ export function GapCard({ gap, workshop, library }: Props) {
             key={other.id}
             type="button"
             className={i === 0 && gap.isLeftWithout ? MAIN_BUTTON : SIDE_BUTTON}
-            onClick={() => dispatch(applyEdit(giveInstead(workshop, gap, other)))}
+            onClick={() => void give(other.id)}
           >
             {other.name}
             <span className="text-sm font-normal opacity-80">

@@ -1,8 +1,8 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { addDemo, gapsOf, linesOf, putOnMenu, success } from '@hodsman/core';
-import { useListBreadsQuery } from '../../app/api.ts';
-import { applyEdit } from '../../app/edit.ts';
+import { useDocumentList, useFetchBody } from '../../documents/api.ts';
+import { applyEdit, editClass } from '../../app/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { LongBreads } from '../../app/LongBreads.tsx';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
@@ -14,21 +14,18 @@ import { LineCard } from './LineCard.tsx';
 /** What is baked: each bread with how many, who makes it and where its dough comes from; and what is missing. */
 export function MenuTab() {
   const workshop = useAppSelector((s) => s.draft?.body.workshop);
-  const { data: library } = useListBreadsQuery(null);
+  const { data: library } = useDocumentList('bread');
   const [breadId, setBreadId] = useState('');
   const dispatch = useAppDispatch();
+  const fetchBody = useFetchBody();
   if (!workshop) return null;
-  const open = (library ?? []).filter((b) => !workshop.menu.some((m) => m.bread === b.body.id));
+  const shelf = (library ?? []).flatMap((b) => (b.summary ? [{ ...b, summary: b.summary }] : []));
+  const open = shelf.filter((b) => !workshop.menu.some((m) => m.bread === b.summary.id));
   const chosen = open.find((b) => b.id === breadId) ?? open[0];
   return (
     <div className="mx-auto grid max-w-6xl gap-6 p-4">
       {gapsOf(workshop).map((gap) => (
-        <GapCard
-          key={gap.bread + gap.people.join()}
-          gap={gap}
-          workshop={workshop}
-          library={(library ?? []).map((b) => b.body)}
-        />
+        <GapCard key={gap.bread + gap.people.join()} gap={gap} workshop={workshop} library={shelf} />
       ))}
       <LongBreads workshop={workshop} />
       <ol aria-label="Menu" className="grid gap-4">
@@ -42,7 +39,10 @@ export function MenuTab() {
         className="flex flex-wrap items-end gap-3"
         onSubmit={(e) => {
           e.preventDefault();
-          if (chosen) dispatch(applyEdit(putOnMenu(workshop, chosen.body)));
+          if (!chosen) return;
+          void fetchBody('bread', chosen.id).then((bread) => {
+            if (bread) dispatch(editClass((w) => putOnMenu(w, bread)));
+          });
         }}
       >
         <SelectField

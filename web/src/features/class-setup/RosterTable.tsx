@@ -1,13 +1,14 @@
-import { Trash2, X } from 'lucide-react';
+import { Trash2 } from 'lucide-react';
 import { memo } from 'react';
 import {
-  AVOIDABLE,
   changeParticipant,
+  freeWordsOf,
   linesOf,
   removeParticipants,
   stationName,
   success,
   type ClassRecord,
+  type FreeWord,
   type Workshop,
 } from '@hodsman/core';
 import { applyEdit, applyRecord } from '../../app/edit.ts';
@@ -16,14 +17,19 @@ import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SmallText } from '../../ui/SmallText.tsx';
 import { useStable } from '../../ui/use-stable.ts';
+import { Avoided } from './Avoided.tsx';
+import { Remarks } from './Remarks.tsx';
 
 type Person = Workshop['roster'][number];
+const NO_WORDS: readonly FreeWord[] = [];
 
-/** Everybody with what they avoid, their pace and what they make. */
+/** Everybody with what they avoid, what they said of themselves, their pace and what they make. */
 export function RosterTable({ record }: { readonly record: ClassRecord }) {
-  const { workshop } = record;
+  const { workshop, notes } = record;
   const dispatch = useAppDispatch();
   const lines = linesOf(workshop);
+  const freeWords = freeWordsOf(workshop);
+  const said = new Set(notes.remarks.map((r) => r.person));
   const change = useStable((id: string, part: Partial<Omit<Person, 'id'>>) => {
     dispatch(applyEdit(success(changeParticipant(workshop, id, part)), `${id} ${Object.keys(part).join()}`));
   });
@@ -57,6 +63,8 @@ export function RosterTable({ record }: { readonly record: ClassRecord }) {
                 <RosterRow
                   key={p.id}
                   person={p}
+                  record={said.has(p.id) ? record : undefined}
+                  freeWords={freeWords.length > 0 ? freeWords : NO_WORDS}
                   station={station ? stationName(station) : '–'}
                   makes={makes.join(', ')}
                   onChange={change}
@@ -73,15 +81,20 @@ export function RosterTable({ record }: { readonly record: ClassRecord }) {
 
 interface RowProps {
   readonly person: Person;
+  /** The class, for those who said something of themselves; most rows are not drawn again when it changes. */
+  readonly record: ClassRecord | undefined;
+  readonly freeWords: readonly FreeWord[];
   readonly station: string;
   readonly makes: string;
   readonly onChange: (id: string, part: Partial<Omit<Person, 'id'>>) => void;
   readonly onRemove: (id: string) => void;
 }
 
-const RosterRow = memo(function RosterRow({ person, station, makes, onChange, onRemove }: RowProps) {
+const RosterRow = memo(function RosterRow(props: RowProps) {
+  const { person, record, freeWords, station, makes, onChange, onRemove } = props;
+  const changeAvoided = (avoid: Person['avoid']): void => onChange(person.id, { avoid });
   return (
-    <tr className="border-t border-line align-middle">
+    <tr className="border-t border-line align-top">
       <td className="py-1 pr-4">
         <SmallText
           label={`Name of ${person.name}`}
@@ -93,7 +106,14 @@ const RosterRow = memo(function RosterRow({ person, station, makes, onChange, on
         />
       </td>
       <td className="py-1 pr-4">
-        <Avoided person={person} onChange={(avoid) => onChange(person.id, { avoid })} />
+        <Avoided person={person} freeWords={freeWords} onChange={changeAvoided} />
+        {record && (
+          <Remarks
+            record={record}
+            person={person}
+            onAvoid={(what) => changeAvoided([...person.avoid, { what, level: 'strict' }])}
+          />
+        )}
       </td>
       <td className="py-1 pr-4">
         <NumberField
@@ -108,8 +128,8 @@ const RosterRow = memo(function RosterRow({ person, station, makes, onChange, on
           onChange={(pace) => onChange(person.id, { pace })}
         />
       </td>
-      <td className="py-1 pr-4 whitespace-nowrap">{station}</td>
-      <td className={`py-1 pr-4 ${makes === '' ? 'font-semibold text-trouble' : 'text-quiet'}`}>
+      <td className="py-2 pr-4 whitespace-nowrap">{station}</td>
+      <td className={`py-2 pr-4 ${makes === '' ? 'font-semibold text-trouble' : 'text-quiet'}`}>
         {makes === '' ? 'no bread yet' : makes}
       </td>
       <td>
@@ -125,58 +145,3 @@ const RosterRow = memo(function RosterRow({ person, station, makes, onChange, on
     </tr>
   );
 });
-
-/** What somebody avoids, word by word; a press on a word changes between strict and by choice. */
-function Avoided({
-  person,
-  onChange,
-}: {
-  readonly person: Person;
-  readonly onChange: (avoid: Person['avoid']) => void;
-}) {
-  const left = AVOIDABLE.filter((w) => !person.avoid.some((a) => a.what === w));
-  return (
-    <div className="flex flex-wrap items-center gap-1.5">
-      {person.avoid.map((a) => (
-        <span
-          key={a.what}
-          className={`flex items-center rounded-cut border ${a.level === 'strict' ? 'border-trouble text-trouble' : 'border-line'}`}
-        >
-          <button
-            type="button"
-            className="min-h-8 px-2"
-            title="strict: cooked apart; diet: by choice"
-            onClick={() =>
-              onChange(
-                person.avoid.map((x) => (x === a ? { ...a, level: a.level === 'strict' ? 'diet' : 'strict' } : x)),
-              )
-            }
-          >
-            {a.what}, {a.level}
-          </button>
-          <button
-            type="button"
-            className="grid size-8 place-items-center"
-            aria-label={`${person.name} does not avoid ${a.what}`}
-            onClick={() => onChange(person.avoid.filter((x) => x !== a))}
-          >
-            <X size={14} aria-hidden />
-          </button>
-        </span>
-      ))}
-      <select
-        aria-label={`Something that ${person.name} avoids`}
-        value=""
-        className="min-h-8 max-w-28 rounded-cut border border-line bg-panel px-1 text-quiet"
-        onChange={(e) => {
-          if (e.target.value !== '') onChange([...person.avoid, { what: e.target.value, level: 'strict' }]);
-        }}
-      >
-        <option value="">avoids …</option>
-        {left.map((w) => (
-          <option key={w}>{w}</option>
-        ))}
-      </select>
-    </div>
-  );
-}

@@ -1,9 +1,14 @@
 import { Trash2 } from 'lucide-react';
-import { admitWaiting, seatsLeft, type ClassRecord } from '@hodsman/core';
+import { admitWaiting, avoidsWords, seatsLeft, type ClassRecord } from '@hodsman/core';
 import { applyNotes, applyRecord } from '../../app/edit.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
+import { Care } from '../../ui/Care.tsx';
 import { SmallText } from '../../ui/SmallText.tsx';
+
+/** What was understood of somebody who waits, and what they said besides; all of it goes to their seat with them. */
+const saidOf = ({ guest, words }: ClassRecord['notes']['waiting'][number]): string =>
+  [avoidsWords(guest), ...words.map((w) => `“${w}”`)].filter((w) => w !== '').join(' · ');
 
 /** Those who wait for a seat, and rows that were not understood: mended and seated, or let go. */
 export function WaitingList({ record }: { readonly record: ClassRecord }) {
@@ -29,7 +34,10 @@ export function WaitingList({ record }: { readonly record: ClassRecord }) {
                 dispatch(applyNotes({ waiting: next }, `waiting ${i}`));
               }}
             />
-            <span className="min-w-0 flex-1 text-sm text-quiet">{w.why}</span>
+            <span className="min-w-0 flex-1 text-sm text-quiet">
+              {w.why}
+              <Care words={saidOf(w)} />
+            </span>
             <button
               type="button"
               className={`${SIDE_BUTTON} min-h-9 text-sm`}

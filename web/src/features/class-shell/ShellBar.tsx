@@ -1,8 +1,9 @@
 import { ChevronLeft, CircleCheck, CircleDashed, OctagonAlert, Wheat } from 'lucide-react';
 import { Link, NavLink } from 'react-router';
-import { draftActions, type Draft } from '../../app/draft.ts';
+import { draftActions, type Draft } from '../../documents/draft.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
-import { SaveWords } from '../../app/SaveWords.tsx';
+import { EarlierStates } from '../../documents/EarlierStates.tsx';
+import { SaveWords } from '../../documents/SaveWords.tsx';
 import { ThemeButton } from '../../ui/ThemeButton.tsx';
 import { UndoButtons } from '../../ui/UndoButtons.tsx';
 
@@ -14,11 +15,12 @@ const ORDER_WORDS = { good: 'in order', open: 'being worked out', bad: 'needs a 
 function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: string; readonly order: Order }[] {
   const { plan, isPlanning, body } = draft;
   const planOrder: Order = !plan || isPlanning ? 'open' : plan.broken.length === 0 ? 'good' : 'bad';
+  const isOpen = body.notes.waiting.length > 0 || body.notes.remarks.some((r) => !r.isDealtWith);
   const warns = (...codes: readonly string[]): Order =>
     plan?.warnings.some((w) => codes.includes(w.code)) === true ? 'bad' : 'good';
   return [
     { to: 'kitchen', name: 'Kitchen', order: 'good' },
-    { to: 'setup', name: 'Class', order: body.notes.waiting.length > 0 ? 'bad' : warns('no-bread', 'no-maker') },
+    { to: 'setup', name: 'Class', order: isOpen ? 'bad' : warns('no-bread', 'no-maker') },
     { to: 'dough', name: 'Dough', order: warns('small-batch', 'under-mixer-load') },
     { to: 'plan', name: 'Plan', order: planOrder },
     { to: 'turns', name: 'Turns', order: planOrder },
@@ -72,7 +74,7 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
           );
         })}
       </nav>
-      <SaveWords state={draft.saveState} />
+      <SaveWords open={draft} />
       <div className="flex">
         <UndoButtons
           canUndo={draft.past.length > 0}
@@ -80,6 +82,7 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
           onUndo={() => dispatch(draftActions.undone())}
           onRedo={() => dispatch(draftActions.redone())}
         />
+        <EarlierStates kind="class" open={draft} />
         <ThemeButton />
       </div>
     </header>

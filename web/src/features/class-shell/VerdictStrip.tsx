@@ -9,7 +9,7 @@ import {
   type Verdict,
   type Workshop,
 } from '@hodsman/core';
-import type { Draft } from '../../app/draft.ts';
+import type { Draft } from '../../documents/draft.ts';
 import { useAppSelector } from '../../app/hooks.ts';
 
 const MOST_BREAKS_SHOWN = 2;

@@ -1,5 +1,5 @@
 import { CopyPlus, Trash2 } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import {
   copyClass,
@@ -7,15 +7,19 @@ import {
   faultLine,
   readClassRecord,
   readWorkshopText,
+  withFreeWords,
   type ClassRecord,
+  type ClassSummary,
   type Fault,
 } from '@hodsman/core';
 import {
   useCreateDocumentMutation,
-  useListClassesQuery,
+  useDocumentList,
+  useFetchBody,
   useRemoveDocumentMutation,
-  type StoredDocument,
-} from '../../app/api.ts';
+  type Listed,
+} from '../../documents/api.ts';
+import { RemovedList } from '../../documents/RemovedList.tsx';
 import { MAIN_BUTTON, SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { Notice } from '../../ui/Notice.tsx';
@@ -26,7 +30,7 @@ const MOST_FAULTS = 8;
 
 /** All classes that are kept, and the ways to another one. */
 export function ClassList() {
-  const { data, isError } = useListClassesQuery(null, { refetchOnMountOrArgChange: true });
+  const { data, isError } = useDocumentList('class', { refetchOnMountOrArgChange: true });
   const [create, creation] = useCreateDocumentMutation();
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const navigate = useNavigate();
@@ -38,7 +42,7 @@ export function ClassList() {
     const read = readWorkshopText(text);
     const record = read.ok ? readClassRecord(read.value) : read;
     setFaults(record.ok ? [] : record.faults);
-    if (record.ok) await keep(record.value, 'plan');
+    if (record.ok) await keep({ ...record.value, workshop: withFreeWords(record.value.workshop) }, 'plan');
   };
   return (
     <div className="flex h-full flex-col">
@@ -71,46 +75,47 @@ export function ClassList() {
         <NewClass onMade={(record) => void keep(record, 'setup/people')} />
         <ul aria-label="Classes" className="grid gap-2">
           {data?.map((c) => (
-            <ClassRow key={c.id} stored={c} onCopy={(record) => void keep(record, 'setup/times')} />
+            <ClassRow key={c.id} listed={c} onCopy={(record) => void keep(record, 'setup/times')} />
           ))}
         </ul>
+        <RemovedList kind="class" />
       </main>
     </div>
   );
 }
 
 /** When it is, how many come, what they bake. */
-function factsOf({ workshop }: ClassRecord): string {
-  const breads = workshop.menu.map((m) => workshop.breads.find((b) => b.id === m.bread)?.name ?? m.bread);
-  const people = workshop.roster.length;
-  return `${dayText(workshop, 0, 'plain')} ${workshop.date.slice(0, 4)}, ${workshop.doorsOpen}–${workshop.tableTime}, ${people} ${people === 1 ? 'person' : 'people'}: ${breads.join(', ')}`;
+function factsOf(s: ClassSummary): string {
+  return `${dayText(s, 0, 'plain')} ${s.date.slice(0, 4)}, ${s.doorsOpen}–${s.tableTime}, ${s.people} ${s.people === 1 ? 'person' : 'people'}: ${s.breads.join(', ')}`;
 }
 
 interface RowProps {
-  readonly stored: StoredDocument;
+  readonly listed: Listed<'class'>;
   readonly onCopy: (record: ClassRecord) => void;
 }
 
-function ClassRow({ stored, onCopy }: RowProps) {
+function ClassRow({ listed, onCopy }: RowProps) {
   const [date, setDate] = useState<string>();
   const [remove] = useRemoveDocumentMutation();
-  const record = useMemo(() => readClassRecord(stored.body), [stored.body]);
-  const copy = (): void => {
-    if (record.ok && date !== undefined && date !== '') onCopy(copyClass(record.value, date));
-  };
-  const drop = (): void => {
-    if (window.confirm(`Remove ${stored.title}? This cannot be undone.`))
-      void remove({ kind: 'class', id: stored.id, version: stored.version });
+  const fetchBody = useFetchBody();
+  const { id, title, version, summary } = listed;
+  const copy = async (): Promise<void> => {
+    const record = date === undefined || date === '' ? undefined : await fetchBody('class', id);
+    if (record && date !== undefined) onCopy(copyClass(record, date));
   };
   return (
     <li className="flex flex-wrap items-center gap-3 rounded-cut border border-line bg-panel px-4 py-2">
-      <Link to={`/class/${stored.id}/plan`} className="min-w-0 flex-1 truncate py-2 text-lg font-semibold">
-        {stored.title}
-        {record.ok && (
-          <span className="figures block truncate text-base font-normal text-quiet">{factsOf(record.value)}</span>
+      <Link to={`/class/${id}/plan`} className="min-w-0 flex-1 truncate py-2 text-lg font-semibold">
+        {title}
+        {summary ? (
+          <span className="figures block truncate text-base font-normal text-quiet">{factsOf(summary)}</span>
+        ) : (
+          <span className="block text-base font-normal text-trouble">
+            cannot be read; open it to take it out as a file
+          </span>
         )}
       </Link>
-      {date === undefined ? (
+      {!summary ? null : date === undefined ? (
         <button type="button" className={SIDE_BUTTON} onClick={() => setDate('')}>
           <CopyPlus size={18} aria-hidden /> Copy to another day
         </button>
@@ -119,7 +124,7 @@ function ClassRow({ stored, onCopy }: RowProps) {
           className="flex items-end gap-2"
           onSubmit={(e) => {
             e.preventDefault();
-            copy();
+            void copy();
           }}
         >
           <label className="grid gap-1">
@@ -138,7 +143,12 @@ function ClassRow({ stored, onCopy }: RowProps) {
           </button>
         </form>
       )}
-      <button type="button" className={SMALL_ICON_BUTTON} aria-label={`Remove ${stored.title}`} onClick={drop}>
+      <button
+        type="button"
+        className={SMALL_ICON_BUTTON}
+        aria-label={`Remove ${title}`}
+        onClick={() => void remove({ kind: 'class', id, version })}
+      >
         <Trash2 size={18} aria-hidden />
       </button>
     </li>

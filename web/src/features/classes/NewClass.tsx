@@ -1,7 +1,7 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { faultLine, newClass, readClassRecord, type ClassRecord, type Fault } from '@hodsman/core';
-import { useListBreadsQuery, useListKitchensQuery } from '../../app/api.ts';
+import { useDocumentList, useFetchBody } from '../../documents/api.ts';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
@@ -11,8 +11,9 @@ const INPUT = 'min-h-9 rounded-cut border border-line bg-ground px-3';
 
 /** What a class cannot do without: a name, a day, a kitchen, people, a bread. Everything else is set inside it. */
 export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) => void }) {
-  const kitchens = useListKitchensQuery(null).data ?? [];
-  const breads = useListBreadsQuery(null).data ?? [];
+  const kitchens = (useDocumentList('kitchen').data ?? []).filter((k) => k.isReadable);
+  const breads = (useDocumentList('bread').data ?? []).filter((b) => b.isReadable);
+  const fetchBody = useFetchBody();
   const [title, setTitle] = useState('');
   const [date, setDate] = useState('');
   const [kitchenId, setKitchenId] = useState<string>();
@@ -21,15 +22,20 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const kitchen = kitchens.find((k) => k.id === kitchenId) ?? kitchens[0];
   const bread = breads.find((b) => b.id === breadId) ?? breads[0];
-  const make = (): void => {
+  const make = async (): Promise<void> => {
     if (!kitchen || !bread) return;
+    const [itsKitchen, firstBread] = await Promise.all([
+      fetchBody('kitchen', kitchen.id),
+      fetchBody('bread', bread.id),
+    ]);
+    if (!itsKitchen || !firstBread) return;
     const made = newClass({
       title: title.trim(),
       date,
       timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
       kitchenId: kitchen.id,
-      kitchen: kitchen.body,
-      breads: [bread.body],
+      kitchen: itsKitchen,
+      breads: [firstBread],
       participants,
     });
     // what the kitchen cannot do for the bread is told here
@@ -43,7 +49,7 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
       className="grid gap-3 border-b border-line pb-5"
       onSubmit={(e) => {
         e.preventDefault();
-        make();
+        void make();
       }}
     >
       <h2 className="text-lg">A new class</h2>

@@ -10,6 +10,7 @@ import {
 } from '@hodsman/core';
 import { stepName } from '../../app/step-words.ts';
 import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
+import { Care } from '../../ui/Care.tsx';
 import { WaterLine } from '../../ui/WaterAnswer.tsx';
 
 const KIND_WORDS: Readonly<Record<Card['kind'], string>> = {
@@ -44,6 +45,15 @@ export const DoughCard = memo(function DoughCard({ card, clock }: { readonly car
           <BreadGlyph shape={bread.piece.shape} x={15} y={15} size={24} />
         </svg>
       </header>
+      {card.care.length > 0 && (
+        <ul aria-label="To be minded" className="mb-2 border-y border-trouble py-1">
+          {card.care.map((line) => (
+            <li key={line}>
+              <Care words={line} />
+            </li>
+          ))}
+        </ul>
+      )}
       {card.from !== undefined && (
         <p className="border-t border-line py-2">
           <b className="figures text-2xl">{gramsText(card.doughG)}</b> of dough from{' '}

@@ -30,7 +30,10 @@ export function DoughSheet() {
   const plan = useAppSelector((s) => s.draft?.plan ?? null);
   const [bread, setBread] = useState('');
   const dispatch = useAppDispatch();
-  const cards = useMemo(() => (record ? doughCards(record.workshop, plan, record.notes) : []), [record, plan]);
+  const cards = useMemo(
+    () => (record ? doughCards(record.workshop, plan, record.notes, record.notes.remarks) : []),
+    [record, plan],
+  );
   const chosen = useMemo(() => cards.filter((c) => bread === '' || c.bread.id === bread), [cards, bread]);
   // the cards in sight follow a figure at once; those further down and the totals never hold it up
   const further = useDeferredValue(chosen);

@@ -1,25 +1,25 @@
 import { Download } from 'lucide-react';
-import { useEffect, useMemo } from 'react';
+import { useMemo } from 'react';
 import {
   changePantry,
   gramsText,
   moneyText,
+  type Pantry,
   readPantry,
   shoppingCsv,
   shoppingList,
-  type Pantry,
   type ShoppingItem,
 } from '@hodsman/core';
-import { useGetDocumentQuery } from '../../app/api.ts';
-import { ConflictDialog } from '../../app/ConflictDialog.tsx';
 import { applyNotes } from '../../app/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
-import { pantryActions } from '../../app/pantry-draft.ts';
-import { SaveWords } from '../../app/SaveWords.tsx';
-import { openingOf } from '../../app/unsaved.ts';
+import { pantryActions } from '../../documents/pantry-draft.ts';
+import { EarlierStates } from '../../documents/EarlierStates.tsx';
+import { OpeningPage } from '../../documents/OpeningPage.tsx';
+import { SaveTrouble } from '../../documents/SaveTrouble.tsx';
+import { SaveWords } from '../../documents/SaveWords.tsx';
+import { useOpenDocument } from '../../documents/use-open-document.ts';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { download, fileName } from '../../ui/download.ts';
-import { Notice } from '../../ui/Notice.tsx';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { UndoButtons } from '../../ui/UndoButtons.tsx';
 
@@ -29,18 +29,15 @@ const PANTRY_ID = 'pantry';
 /** What to buy: needs against the pantry, in packs, with what is left over and what it costs; ticked off as it is bought. */
 export function ShoppingSheet() {
   const record = useAppSelector((s) => s.draft?.body);
-  const open = useAppSelector((s) => s.pantry);
-  const { data, isError } = useGetDocumentQuery({ kind: 'pantry', id: PANTRY_ID }, { refetchOnMountOrArgChange: true });
+  // the keys for undo belong to the class
+  const opened = useOpenDocument('pantry', PANTRY_ID, false);
   const dispatch = useAppDispatch();
-  useEffect(() => {
-    const opening = data && openingOf(data, readPantry);
-    if (opening) dispatch(pantryActions.opened(opening));
-  }, [data, dispatch]);
+  const open = opened.state === 'open' ? opened.open : undefined;
   const pantry = open?.body;
   const workshop = record?.workshop;
   const list = useMemo(() => (workshop && pantry ? shoppingList(workshop, pantry) : undefined), [workshop, pantry]);
-  if (isError) return <Notice>The pantry does not open: the server does not answer. Reload this page.</Notice>;
-  if (!record || !open || !pantry || !list) return <p className="p-4 text-quiet">Opening the pantry …</p>;
+  if (opened.state !== 'open') return <OpeningPage kind="pantry" id={PANTRY_ID} opened={opened} />;
+  if (!record || !open || !pantry || !list) return null;
   const { bought } = record.notes;
   const toBuy = list.items.filter((i) => i.packs > 0);
   const inHouse = list.items.filter((i) => i.packs === 0);
@@ -80,7 +77,7 @@ export function ShoppingSheet() {
           <span className="text-quiet">used up, {moneyText(list.usedCostPerPerson, list.currency)} a person</span>
         </p>
         <span className="ml-auto flex items-center gap-3 print:hidden">
-          <SaveWords state={open.saveState} what="pantry" />
+          <SaveWords open={open} what="pantry" />
           <UndoButtons
             canUndo={open.past.length > 0}
             canRedo={open.future.length > 0}
@@ -88,6 +85,7 @@ export function ShoppingSheet() {
             onUndo={() => dispatch(pantryActions.undone())}
             onRedo={() => dispatch(pantryActions.redone())}
           />
+          <EarlierStates kind="pantry" open={open} />
           <button
             type="button"
             className={SIDE_BUTTON}
@@ -127,14 +125,7 @@ export function ShoppingSheet() {
         Stock, packs and prices belong to {pantry.name} and hold for every class. “about” marks the usual price of a
         food where no pack is known.
       </p>
-      <ConflictDialog
-        what="pantry"
-        open={open}
-        read={readPantry}
-        onMine={() => dispatch(pantryActions.keptMine())}
-        onTheirs={() => dispatch(pantryActions.tookTheirs())}
-        onBoth={(both: Pantry) => dispatch(pantryActions.tookBoth(both))}
-      />
+      <SaveTrouble kind="pantry" open={open} />
     </div>
   );
 }

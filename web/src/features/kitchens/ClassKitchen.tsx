@@ -1,5 +1,5 @@
 import { changeWords, linesOf, moveToKitchen, renewKitchen, success } from '@hodsman/core';
-import { useListKitchensQuery } from '../../app/api.ts';
+import { useBodies, useDocumentList, useFetchBody } from '../../documents/api.ts';
 import { applyNotes, applyRecord, changeClass } from '../../app/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
@@ -9,31 +9,33 @@ import { KitchenEditor } from './KitchenEditor.tsx';
 /** The class's own copy of its kitchen, and what has changed in the kitchen since it was taken. */
 export function ClassKitchen() {
   const record = useAppSelector((s) => s.draft?.body);
-  const { data: kitchens } = useListKitchensQuery(null, { refetchOnMountOrArgChange: true });
+  const { data: kitchens } = useDocumentList('kitchen', { refetchOnMountOrArgChange: true });
   const dispatch = useAppDispatch();
+  const fetchBody = useFetchBody();
+  const listed = kitchens?.find((k) => k.id === record?.notes.kitchen?.id && k.isReadable);
+  const source = useBodies('kitchen', listed ? [listed.id] : [])?.[0];
   if (!record) return null;
   const { workshop, notes } = record;
-  const source = kitchens?.find((k) => k.id === notes.kitchen?.id);
   const since = source && notes.kitchen ? changeWords(notes.kitchen.asTaken, source.body) : [];
   const own = notes.kitchen ? changeWords(notes.kitchen.asTaken, workshop.kitchen) : [];
-  const take = (id: string): void => {
-    const chosen = kitchens?.find((k) => k.id === id);
-    if (chosen) dispatch(applyRecord(moveToKitchen(record, id, chosen.body)));
+  const take = async (id: string): Promise<void> => {
+    const chosen = await fetchBody('kitchen', id);
+    if (chosen) dispatch(applyRecord(moveToKitchen(record, id, chosen)));
   };
   return (
     <div>
       <div className="flex flex-wrap items-end gap-4 px-4 pt-4">
         <SelectField
           label="Kitchen of this class"
-          value={source?.id ?? ''}
+          value={listed?.id ?? ''}
           options={[
-            ...(source ? [] : [['', workshop.kitchen.name] as const]),
-            ...(kitchens ?? []).map((k) => [k.id, k.title] as const),
+            ...(listed ? [] : [['', workshop.kitchen.name] as const]),
+            ...(kitchens ?? []).filter((k) => k.isReadable).map((k) => [k.id, k.title] as const),
           ]}
-          onChange={take}
+          onChange={(id) => void take(id)}
         />
         <p className="pb-1.5 text-quiet" data-testid="kitchen-state">
-          {kitchens && !source && 'This class brought its kitchen along; it is in no list.'}
+          {kitchens && !listed && 'This class brought its kitchen along; it is in no list.'}
           {source &&
             own.length === 0 &&
             'A copy, as it was taken. What is changed here is changed for this class alone.'}

@@ -1,12 +1,13 @@
 import { CopyPlus, Plus, Trash2 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
-import { seatsIn, type Kitchen } from '@hodsman/core';
+import type { KitchenSummary } from '@hodsman/core';
 import {
   useCreateDocumentMutation,
-  useListKitchensQuery,
+  useDocumentList,
+  useFetchBody,
   useRemoveDocumentMutation,
-  type StoredKitchen,
-} from '../../app/api.ts';
+} from '../../documents/api.ts';
+import { RemovedList } from '../../documents/RemovedList.tsx';
 import { MAIN_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { KitchenBar } from './KitchenBar.tsx';
@@ -21,20 +22,20 @@ const EMPTY = {
 } as const;
 
 /** Everything of a kitchen in one line. */
-function summaryOf(k: Kitchen): string {
+function summaryWords(k: KitchenSummary): string {
   const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;
   return [
-    `${count(seatsIn(k), 'seat')} at ${count(k.benches.length, 'bench', 'benches')}`,
-    count(k.griddles.length, 'griddle'),
-    ...(k.mixers.length > 0 ? [count(k.mixers.length, 'mixer')] : []),
-    `${count(k.staff.length, 'member')} of staff`,
+    `${count(k.seats, 'seat')} at ${count(k.benches, 'bench', 'benches')}`,
+    count(k.griddles, 'griddle'),
+    ...(k.mixers > 0 ? [count(k.mixers, 'mixer')] : []),
+    `${count(k.staff, 'member')} of staff`,
     `${k.roomC} °C`,
   ].join(', ');
 }
 
 /** All kitchens; a class takes a copy of one. */
 export function KitchenList() {
-  const { data, isError } = useListKitchensQuery(null, { refetchOnMountOrArgChange: true });
+  const { data, isError } = useDocumentList('kitchen', { refetchOnMountOrArgChange: true });
   const [create] = useCreateDocumentMutation();
   const [remove] = useRemoveDocumentMutation();
   const navigate = useNavigate();
@@ -42,9 +43,10 @@ export function KitchenList() {
     const made = await create({ kind: 'kitchen', body });
     if (made.data) await navigate(`/kitchens/${made.data.id}`);
   };
-  const drop = (k: StoredKitchen): void => {
-    if (window.confirm(`Remove ${k.title}? Classes that have it keep their copy.`))
-      void remove({ kind: 'kitchen', id: k.id, version: k.version });
+  const fetchBody = useFetchBody();
+  const copy = async (id: string, title: string): Promise<void> => {
+    const body = await fetchBody('kitchen', id);
+    if (body) await add({ ...body, name: `${title}, a copy`.slice(0, 120) });
   };
   return (
     <div className="flex h-full flex-col">
@@ -61,13 +63,18 @@ export function KitchenList() {
             <li key={k.id} className="flex items-center gap-3 rounded-cut border border-line bg-panel px-4 py-2">
               <Link to={`/kitchens/${k.id}`} className="min-w-0 flex-1">
                 <b className="block truncate text-lg">{k.title}</b>
-                <span className="figures text-quiet">{summaryOf(k.body)}</span>
+                {k.summary ? (
+                  <span className="figures text-quiet">{summaryWords(k.summary)}</span>
+                ) : (
+                  <span className="text-trouble">cannot be read; open it to take it out as a file</span>
+                )}
               </Link>
               <button
                 type="button"
                 className={SMALL_ICON_BUTTON}
                 aria-label={`Copy ${k.title}`}
-                onClick={() => void add({ ...k.body, name: `${k.title}, a copy`.slice(0, 120) })}
+                disabled={!k.summary}
+                onClick={() => void copy(k.id, k.title)}
               >
                 <CopyPlus size={18} aria-hidden />
               </button>
@@ -75,13 +82,14 @@ export function KitchenList() {
                 type="button"
                 className={SMALL_ICON_BUTTON}
                 aria-label={`Remove ${k.title}`}
-                onClick={() => drop(k)}
+                onClick={() => void remove({ kind: 'kitchen', id: k.id, version: k.version })}
               >
                 <Trash2 size={18} aria-hidden />
               </button>
             </li>
           ))}
         </ul>
+        <RemovedList kind="kitchen" />
       </main>
     </div>
   );

@@ -1,5 +1,6 @@
 import { useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { followedTasks, isMovable, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
+import { useCare } from '../../app/care.ts';
 import { arrangePlaces, lookChanged, type BoardLook } from '../../app/board-look.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { nudge, pinTasks, releasePin } from '../../app/shaping.ts';
@@ -40,6 +41,7 @@ function litOf(
 
 function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
   const dispatch = useAppDispatch();
+  const care = useCare();
   const frame = useRef<HTMLDivElement>(null);
   const board = useRef<BoardHandle>(null);
   const { width } = useSize(frame);
@@ -135,6 +137,7 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
             look={boardLook}
             isAheadFolded={isAheadFolded}
             followed={followed}
+            care={care}
             words={
               task
                 ? taskSentence(plan, workshop, task)

@@ -1,18 +1,22 @@
 import { Printer } from 'lucide-react';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import {
+  careLines,
   clockText,
   dayText,
   durationText,
   personName,
+  pieceParts,
   placeWords,
   stationName,
   verdictOf,
   verdictWords,
   type Plan,
   type PlanTask,
+  type Remark,
   type Workshop,
 } from '@hodsman/core';
+import { useRemarks } from '../../app/care.ts';
 import { useAppSelector } from '../../app/hooks.ts';
 import { initialsOf, whatWords, whoseWords } from '../../app/task-words.ts';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
@@ -31,6 +35,8 @@ type Paper = (typeof PAPERS)[number][0];
 /** What is left within the margins, in pixels of 1/96 inch: 12 mm on every side. */
 const PAGE_PX: Readonly<Record<Paper, readonly [number, number]>> = { a4: [703, 1032], letter: [725, 965] };
 const TITLE_PX = 74;
+/** A line of those with whom something is to be minded; two of them stand in a line. */
+const MINDED_PX = 22;
 /** Dots to a pixel: fine enough for the small letters of turns. */
 const FINE = 3;
 
@@ -61,10 +67,31 @@ function Sheet({ workshop, plan }: { readonly workshop: Workshop; readonly plan:
             {dayText(workshop, 0, 'plain')}, doors {workshop.doorsOpen}, table {workshop.tableTime} · {headline}
           </p>
         </header>
+        <Minded workshop={workshop} />
         <Picture workshop={workshop} plan={plan} paper={paper} />
         <Steps workshop={workshop} plan={plan} />
       </div>
     </div>
+  );
+}
+
+/** Everybody with whom something is to be minded, on top of the sheet that hangs on the wall. */
+function Minded({ workshop }: { readonly workshop: Workshop }) {
+  const lines = careLines(
+    workshop,
+    useRemarks(),
+    workshop.roster.map((p) => p.id),
+  );
+  if (lines.length === 0) return null;
+  return (
+    <ul
+      aria-label="To be minded"
+      className="mt-1 flex flex-wrap gap-x-6 border-b border-black pb-1 text-[13px] font-bold"
+    >
+      {lines.map((line) => (
+        <li key={line}>! {line}</li>
+      ))}
+    </ul>
   );
 }
 
@@ -80,7 +107,12 @@ function Picture({
 }) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [width, page] = PAGE_PX[paper];
-  const height = page - TITLE_PX;
+  const minded = careLines(
+    workshop,
+    useRemarks(),
+    workshop.roster.map((p) => p.id),
+  ).length;
+  const height = page - TITLE_PX - (minded > 0 ? 12 + MINDED_PX * minded : 0);
   useEffect(() => {
     const ctx = canvas.current?.getContext('2d');
     if (!canvas.current || !ctx) return;
@@ -128,9 +160,10 @@ interface Row {
   readonly what: string;
   readonly who: string[];
   readonly where: string[];
+  readonly care: string[];
 }
 
-function rowsOf(workshop: Workshop, plan: Plan): readonly Row[] {
+function rowsOf(workshop: Workshop, plan: Plan, remarks: readonly Remark[]): readonly Row[] {
   const rows = new Map<string, Row>();
   for (const t of plan.tasks) {
     if (t.window) continue;
@@ -138,11 +171,19 @@ function rowsOf(workshop: Workshop, plan: Plan): readonly Row[] {
     const what = [whatWords(t), bread].filter(Boolean).join(', ');
     const minute = Math.round(t.startSec / 60);
     const key = `${minute} ${what}`;
-    const row = rows.get(key) ?? { atSec: t.startSec, endSec: t.endSec, what, who: [], where: [] };
+    const row = rows.get(key) ?? { atSec: t.startSec, endSec: t.endSec, what, who: [], where: [], care: [] };
     const who = whoOf(workshop, plan, t);
     if (who !== '' && !row.who.includes(who)) row.who.push(who);
     const where = t.at?.kind === 'bench' ? '' : placeWords(workshop, t);
     if (where !== '' && !row.where.includes(where)) row.where.push(where);
+    if (t.kind === undefined)
+      for (const line of careLines(
+        workshop,
+        remarks,
+        t.piece === undefined ? t.people : [pieceParts(t.piece).owner],
+        t.bread,
+      ))
+        if (!row.care.includes(line)) row.care.push(line);
     rows.set(key, row);
   }
   return [...rows.values()];
@@ -159,7 +200,8 @@ function whoOf(workshop: Workshop, plan: Plan, task: PlanTask): string {
 
 /** What happens when, with a box to tick. */
 function Steps({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
-  const rows = useMemo(() => rowsOf(workshop, plan), [workshop, plan]);
+  const remarks = useRemarks();
+  const rows = useMemo(() => rowsOf(workshop, plan, remarks), [workshop, plan, remarks]);
   return (
     <table className="figures mt-3 w-full border-collapse text-[13px] leading-tight">
       <caption className="sr-only">What happens when</caption>
@@ -181,7 +223,14 @@ function Steps({ workshop, plan }: { readonly workshop: Workshop; readonly plan:
             <td className="py-1 pr-3 font-bold whitespace-nowrap">{clockText(workshop, r.atSec)}</td>
             <td className="py-1 pr-3 whitespace-nowrap">{durationText(r.endSec - r.atSec)}</td>
             <td className="py-1 pr-3">{r.what}</td>
-            <td className="py-1 pr-3">{r.who.join(', ')}</td>
+            <td className="py-1 pr-3">
+              {r.who.join(', ')}
+              {r.care.map((line) => (
+                <b key={line} className="block">
+                  ! {line}
+                </b>
+              ))}
+            </td>
             <td className="py-1">{r.where.join('; ')}</td>
           </tr>
         ))}

@@ -1,12 +1,15 @@
 import { useMemo, useState } from 'react';
 import { clockText, rollCall } from '@hodsman/core';
+import { Care } from '../../ui/Care.tsx';
 import { Toggle } from '../../ui/Toggle.tsx';
+import { useRemarks } from '../../app/care.ts';
 import { usePlan } from './use-plan.ts';
 
 /** What to say aloud, in order, in letters that can be read from where one stands. */
 export function CallsTab() {
   const found = usePlan();
-  const calls = useMemo(() => (found ? rollCall(found.workshop, found.plan) : []), [found]);
+  const remarks = useRemarks();
+  const calls = useMemo(() => (found ? rollCall(found.workshop, found.plan, remarks) : []), [found, remarks]);
   const [isFireOnly, setFireOnly] = useState(false);
   if (!found) return null;
   const shown = isFireOnly ? calls.filter((c) => c.isToFire) : calls;
@@ -22,7 +25,12 @@ export function CallsTab() {
             className={`grid grid-cols-[5rem_1fr_16rem] items-baseline gap-x-4 border-b border-l-4 border-line py-1.5 pl-3 max-md:grid-cols-[5rem_1fr] ${c.isToFire ? 'border-l-ember' : 'border-l-hands'}`}
           >
             <span className="figures font-head text-2xl font-semibold">{clockText(found.workshop, c.atSec)}</span>
-            <span className="text-xl leading-tight font-semibold">{c.to.join(' · ')}</span>
+            <span>
+              <span className="text-xl leading-tight font-semibold">{c.to.join(' · ')}</span>
+              {c.care.map((line) => (
+                <Care key={line} words={line} className="text-lg" />
+              ))}
+            </span>
             <span className="text-quiet max-md:col-start-2">{c.what}</span>
           </li>
         ))}

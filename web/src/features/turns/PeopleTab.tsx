@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import {
+  careOf,
   clockText,
   durationText,
   handsOf,
@@ -13,7 +14,9 @@ import {
   type PlanTask,
   type Workshop,
 } from '@hodsman/core';
+import { useCare } from '../../app/care.ts';
 import { taskName } from '../../app/task-words.ts';
+import { Care } from '../../ui/Care.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { usePlan } from './use-plan.ts';
 
@@ -80,9 +83,16 @@ function People({ workshop, plan }: { readonly workshop: Workshop; readonly plan
   );
 }
 
+/** What is left off a bread for its owner. */
+function leftOffWords(workshop: Workshop, run: PieceRun): string {
+  const { leftOff } = careOf(workshop, [], run.owner, run.bread);
+  return leftOff.length === 0 ? '' : `without ${leftOff.join(', ')}`;
+}
+
 function Person({ person, workshop }: { readonly person: Listed; readonly workshop: Workshop }) {
-  const { name, station, runs, shared, idleSec } = person;
+  const { id, name, station, runs, shared, idleSec } = person;
   const clock = (sec: number): string => clockText(workshop, sec);
+  const care = useCare();
   const [first, last] = [runs[0], runs.at(-1)];
   const done = first && last ? `first bread ${clock(first.doneSec)}, last ${clock(last.doneSec)}` : 'no bread';
   return (
@@ -93,6 +103,7 @@ function Person({ person, workshop }: { readonly person: Listed; readonly worksh
           {station} · {done}
           {idleSec >= 60 ? ` · free for ${durationText(idleSec)} in all` : ''}
         </p>
+        <Care words={care(id)} />
       </header>
       <p className="figures leading-snug">{shared.map((t) => `${taskName(t)} ${clock(t.startSec)}`).join(' → ')}</p>
       <ul className="grid gap-1.5">
@@ -102,6 +113,7 @@ function Person({ person, workshop }: { readonly person: Listed; readonly worksh
               {workshop.breads.find((b) => b.id === r.bread)?.name} {r.number}
             </span>
             {wayWords(workshop, r)}
+            <Care words={leftOffWords(workshop, r)} className="text-sm" />
           </li>
         ))}
       </ul>

@@ -1,5 +1,15 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
-import { clockText, durationText, stepWords, type PieceRun, type PlanTask, type Workshop } from '@hodsman/core';
+import { TriangleAlert } from 'lucide-react';
+import {
+  clockText,
+  durationText,
+  pieceParts,
+  stepWords,
+  type PieceRun,
+  type PlanTask,
+  type Workshop,
+} from '@hodsman/core';
+import { useCare } from '../../app/care.ts';
 import { pieceName } from '../../app/task-words.ts';
 import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
 
@@ -17,7 +27,9 @@ interface Props {
 export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }: Props) {
   const { setNodeRef: setDrag, listeners, transform, isDragging } = useDraggable({ id: task.id });
   const { setNodeRef: setDrop, isOver } = useDroppable({ id: task.id });
+  const care = useCare();
   const bread = workshop.breads.find((b) => b.id === task.bread);
+  const minded = care(pieceParts(task.piece ?? '').owner, task.bread);
   const clock = (sec: number): string => clockText(workshop, sec);
   const turns = (task.turnsSec ?? []).map(clock);
   const shaped = run?.tasks.findLast((t) => t.endSec <= task.startSec && !t.window);
@@ -51,6 +63,17 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
             {pieceName(workshop, task)}
           </strong>
         </span>
+        {minded !== '' && (
+          <span
+            className="flex max-w-full items-center gap-1 rounded-cut bg-panel px-1 text-sm font-bold text-trouble"
+            data-care
+          >
+            <TriangleAlert size={13} aria-hidden className="shrink-0" />
+            <span className="truncate" title={minded}>
+              {minded}
+            </span>
+          </span>
+        )}
         <span className="sr-only">, {bread?.name}, </span>
         <span className="figures truncate text-sm">
           {clock(task.startSec)}–{clock(task.endSec)}

@@ -28,6 +28,8 @@ interface Props extends Host {
   readonly look: Look;
   readonly isAheadFolded: boolean;
   readonly followed: Followed | undefined;
+  /** What is to be minded with somebody; empty for most. */
+  readonly care: (person: string) => string;
   /** The selected task in words; else how to use the board. */
   readonly words: string;
   /** What stands over the small picture of the whole. */
@@ -39,7 +41,7 @@ interface Props extends Host {
 
 /** The kitchen across, time down: every dough from its station to the fire and the table. Painted by the engine. */
 export function Board(props: Props) {
-  const { ref, scene, look, isAheadFolded, followed, words, onKeyDown, onFollow, onFold } = props;
+  const { ref, scene, look, isAheadFolded, followed, care, words, onKeyDown, onFollow, onFold } = props;
   const scroller = useRef<HTMLDivElement>(null);
   const spacer = useRef<HTMLDivElement>(null);
   const canvas = useRef<HTMLCanvasElement>(null);
@@ -87,6 +89,7 @@ export function Board(props: Props) {
           workshop={scene.workshop}
           breads={scene.runs.length}
           followed={followed}
+          care={care}
           onFollow={onFollow}
           onFold={onFold}
         />

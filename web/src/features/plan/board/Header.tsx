@@ -1,4 +1,4 @@
-import { ChevronsLeftRight, ChevronsRightLeft } from 'lucide-react';
+import { ChevronsLeftRight, ChevronsRightLeft, TriangleAlert } from 'lucide-react';
 import { memo, type Ref } from 'react';
 import type { Followed, Workshop } from '@hodsman/core';
 import { initialsOf } from '../../../app/task-words.ts';
@@ -7,6 +7,8 @@ import { fitted } from './fitted.ts';
 import type { Column, Lane, Lanes } from './lanes.ts';
 
 const HEADER_PX = 56;
+/** The mark of those with whom something is to be minded. */
+const MARK_PX = 12;
 
 interface Props {
   readonly ref: Ref<HTMLDivElement>;
@@ -15,6 +17,8 @@ interface Props {
   /** How many come to the table. */
   readonly breads: number;
   readonly followed: Followed | undefined;
+  /** What is to be minded with somebody; empty for most. */
+  readonly care: (person: string) => string;
   readonly onFollow: (followed: Followed) => void;
   readonly onFold: (lane: string) => void;
 }
@@ -54,7 +58,7 @@ function followedBy(lane: Lane): Followed | undefined {
 const isSame = (a: Followed | undefined, b: Followed | undefined): boolean =>
   a !== undefined && a.kind === b?.kind && a.id === b.id;
 
-function LaneHead({ lane, workshop, breads, followed, onFollow, onFold }: Props & { readonly lane: Lane }) {
+function LaneHead({ lane, workshop, breads, followed, care, onFollow, onFold }: Props & { readonly lane: Lane }) {
   const target = followedBy(lane);
   if (lane.isFolded)
     return (
@@ -103,7 +107,15 @@ function LaneHead({ lane, workshop, breads, followed, onFollow, onFold }: Props 
         <StripHead key={s.id} strip={s} workshop={workshop} followed={followed} onFollow={onFollow} />
       ))}
       {lane.columns.map((c) => (
-        <ColumnHead key={c.id} column={c} lane={lane} followed={followed} onFollow={onFollow} breads={breads} />
+        <ColumnHead
+          key={c.id}
+          column={c}
+          lane={lane}
+          followed={followed}
+          onFollow={onFollow}
+          breads={breads}
+          care={care}
+        />
       ))}
     </>
   );
@@ -143,7 +155,8 @@ function ColumnHead({
   followed,
   onFollow,
   breads,
-}: Pick<Props, 'followed' | 'onFollow' | 'breads'> & { readonly column: Column; readonly lane: Lane }) {
+  care,
+}: Pick<Props, 'followed' | 'onFollow' | 'breads' | 'care'> & { readonly column: Column; readonly lane: Lane }) {
   const style = { left: column.x, width: column.width };
   if (lane.kind !== 'station' && lane.kind !== 'staff')
     return (
@@ -155,17 +168,21 @@ function ColumnHead({
       </span>
     );
   const target = { kind: 'person', id: column.id } as const;
-  const shown = fitted(column.name, column.width + 3, 13, initialsOf(column.name));
+  const minded = care(column.id);
+  const room = column.width + 3 - (minded === '' ? 0 : MARK_PX);
+  const shown = fitted(column.name, room, 13, initialsOf(column.name));
+  const title = minded === '' ? column.name : `${column.name}: ${minded}`;
   return (
     <button
       type="button"
       tabIndex={-1}
-      title={column.name}
-      aria-label={shown === column.name ? `Follow ${column.name}` : `${shown}: follow ${column.name}`}
-      className={`absolute top-7 h-6.5 overflow-hidden text-[13px] whitespace-nowrap ${isSame(target, followed) ? 'rounded-cut bg-hands text-on-hands' : ''}`}
+      title={title}
+      aria-label={shown === column.name ? `Follow ${title}` : `${shown}: follow ${title}`}
+      className={`absolute top-7 flex h-6.5 items-center justify-center gap-0.5 overflow-hidden text-[13px] whitespace-nowrap ${isSame(target, followed) ? 'rounded-cut bg-hands text-on-hands' : ''}`}
       style={style}
       onClick={() => onFollow(target)}
     >
+      {minded !== '' && <TriangleAlert size={MARK_PX} aria-hidden className="shrink-0 text-trouble" />}
       {shown}
     </button>
   );

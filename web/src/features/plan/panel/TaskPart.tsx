@@ -8,15 +8,18 @@ import {
   isMovable,
   localDateTime,
   personName,
+  pieceParts,
   placeWords,
   type Plan,
   type PlanTask,
   type Workshop,
 } from '@hodsman/core';
+import { useCare } from '../../../app/care.ts';
 import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
 import { nudge, pinTasks, releasePin } from '../../../app/shaping.ts';
 import { spanWords, taskName, whatWords, whoseWords } from '../../../app/task-words.ts';
 import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
+import { Care } from '../../../ui/Care.tsx';
 import { TimeField } from '../../../ui/TimeField.tsx';
 import { useAbout } from './use-about.ts';
 
@@ -35,6 +38,7 @@ const sentence = (clause: string): string => `${clause.charAt(0).toUpperCase()}$
 /** One task: what, whose, when, where; why then, how far it may slip, and what else its people do. Its start can be typed and pinned. */
 export function TaskPart({ plan, workshop, task, onShow }: Props) {
   const dispatch = useAppDispatch();
+  const care = useCare();
   const isPinned = useAppSelector((s) => s.draft?.body.notes.shaping.pins.some((p) => p.task === task.id) === true);
   const about = useAbout(plan, task.id);
   const around = useMemo(() => aroundTask(plan, task), [plan, task]);
@@ -59,6 +63,12 @@ export function TaskPart({ plan, workshop, task, onShow }: Props) {
           </span>
         ))}
       </p>
+      {(task.piece === undefined ? (task.kind === undefined ? task.people : []) : [pieceParts(task.piece).owner]).map(
+        (p) => {
+          const words = care(p, task.bread);
+          return words === '' ? null : <Care key={p} words={`${personName(workshop, p)}: ${words}`} />;
+        },
+      )}
       {isMovable(task) && (
         <div className="flex items-end gap-1.5">
           <TimeField

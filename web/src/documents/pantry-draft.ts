@@ -1,7 +1,7 @@
 import type { Pantry } from '@hodsman/core';
-import { keptSlice } from './kept-slice.ts';
+import { documentSlice } from './document-slice.ts';
 
 /** The pantry, once a shopping list has been opened. */
-const slice = keptSlice<Pantry>('pantry');
+const slice = documentSlice<Pantry>('pantry');
 export const pantryReducer = slice.alone;
 export const pantryActions = slice.actions;

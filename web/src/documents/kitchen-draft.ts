@@ -1,7 +1,7 @@
 import type { Kitchen } from '@hodsman/core';
-import { keptSlice } from './kept-slice.ts';
+import { documentSlice } from './document-slice.ts';
 
 /** The kitchen of the list that is open. */
-const slice = keptSlice<Kitchen>('kitchen');
+const slice = documentSlice<Kitchen>('kitchen');
 export const kitchenReducer = slice.alone;
 export const kitchenActions = slice.actions;

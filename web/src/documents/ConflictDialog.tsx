@@ -1,12 +1,13 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { changeWords, mergeChanges, type Result } from '@hodsman/core';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../ui/buttons.ts';
-import type { Kept } from './kept.ts';
+import { ChangeList } from './ChangeList.tsx';
+import type { OpenDocument } from './open-document.ts';
 
 interface Props<T> {
   /** What it is called: "class", "bread". */
   readonly what: string;
-  readonly open: Kept<T>;
+  readonly open: OpenDocument<T>;
   readonly read: (value: unknown) => Result<T>;
   readonly onMine: () => void;
   readonly onTheirs: () => void;
@@ -54,21 +55,5 @@ export function ConflictDialog<T>({ what, open, read, onMine, onTheirs, onBoth }
         </DialogPanel>
       </div>
     </Dialog>
-  );
-}
-
-const MOST_LINES = 12;
-
-function ChangeList({ title, lines }: { readonly title: string; readonly lines: readonly string[] }) {
-  return (
-    <section aria-label={title}>
-      <h3 className="text-lg">{title}</h3>
-      <ul className="list-disc pl-5 text-sm">
-        {lines.slice(0, MOST_LINES).map((line) => (
-          <li key={line}>{line}</li>
-        ))}
-        {lines.length > MOST_LINES && <li>and {lines.length - MOST_LINES} more</li>}
-      </ul>
-    </section>
   );
 }

@@ -2,6 +2,7 @@ import { readClassRecord, setBreadsEach, type ClassRecord, type Plan } from '@ho
 import { describe, expect, it } from 'vitest';
 import demoClass from '../../../demo/class.json';
 import { draftActions, draftReducer, type Draft } from './draft.ts';
+import type { SaveState } from './open-document.ts';
 
 const read = readClassRecord(demoClass);
 const record: ClassRecord = read.ok ? read.value : expect.fail();
@@ -25,32 +26,61 @@ describe('the draft of a class', () => {
   it('is saved only when what was saved is what stands there', () => {
     const change = withEach(3);
     const changed = after(opened, edited(change));
-    expect(changed.saveState).toBe('waiting');
-    expect(draftReducer(changed, draftActions.savedAs({ version: 4, body: change }))).toMatchObject({
-      saveState: 'saved',
+    expect(changed.save.kind).toBe('waiting');
+    expect(draftReducer(changed, draftActions.savedAs({ id: 'c1', version: 4, body: change }))).toMatchObject({
+      save: { kind: 'saved' },
       version: 4,
     });
-    expect(draftReducer(changed, draftActions.savedAs({ version: 4, body: record }))).toMatchObject({
-      saveState: 'waiting',
+    expect(draftReducer(changed, draftActions.savedAs({ id: 'c1', version: 4, body: record }))).toMatchObject({
+      save: { kind: 'waiting' },
       version: 4,
     });
   });
   it('keeps mine over theirs, or takes theirs with mine one step back', () => {
     const [mine, theirs] = [withEach(3), withEach(5)];
-    const conflict = after(opened, edited(mine), draftActions.conflicted({ version: 9, body: theirs }));
-    expect(conflict.saveState).toBe('conflict');
+    const conflict = after(opened, edited(mine), draftActions.conflicted({ id: 'c1', version: 9, body: theirs }));
+    expect(conflict.save.kind).toBe('conflict');
     expect(draftReducer(conflict, draftActions.keptMine())).toMatchObject({
       body: mine,
       version: 9,
-      saveState: 'waiting',
+      save: { kind: 'waiting' },
     });
     const took = draftReducer(conflict, draftActions.tookTheirs());
-    expect(took).toMatchObject({ body: theirs, version: 9, saveState: 'saved' });
+    expect(took).toMatchObject({ body: theirs, version: 9, save: { kind: 'saved' } });
     expect(took?.past.at(-1)).toEqual(mine);
+  });
+  it('takes no notice of an answer that is about another document', () => {
+    const change = withEach(3);
+    const open = after(opened, edited(change));
+    for (const answer of [
+      draftActions.savedAs({ id: 'other', version: 99, body: record }),
+      draftActions.conflicted({ id: 'other', version: 99, body: record }),
+      draftActions.saveStands({ id: 'other', save: { kind: 'gone' } }),
+      draftActions.storeFilled({ id: 'other', isFull: true }),
+    ])
+      expect(draftReducer(open, answer)).toBe(open);
+  });
+  it('tries again with the next change what was refused or not reached, and waits where somebody has to decide', () => {
+    const next = (kind: SaveState) => {
+      const stands = after(opened, edited(withEach(3)), draftActions.saveStands({ id: 'c1', save: kind }));
+      return draftReducer(stands, edited(withEach(4)))?.save.kind;
+    };
+    expect(next({ kind: 'refused', faults: [] })).toBe('waiting');
+    expect(next({ kind: 'offline', why: 'away' })).toBe('waiting');
+    expect(next({ kind: 'gone' })).toBe('gone');
+    expect(next({ kind: 'unreadable', version: 7 })).toBe('unreadable');
+  });
+  it('saves mine over what cannot be read here', () => {
+    const stands = after(
+      opened,
+      edited(withEach(3)),
+      draftActions.saveStands({ id: 'c1', save: { kind: 'unreadable', version: 7 } }),
+    );
+    expect(draftReducer(stands, draftActions.keptMine())).toMatchObject({ version: 7, save: { kind: 'waiting' } });
   });
   it('keeps the class as it is when a change is refused', () => {
     const refused = after(opened, draftActions.refused([{ code: 'nobody-takes-part', path: 'roster', params: {} }]));
-    expect([refused.body, refused.refused.length, refused.saveState]).toEqual([record, 1, 'saved']);
+    expect([refused.body, refused.refused.length, refused.save.kind]).toEqual([record, 1, 'saved']);
   });
   it('is planned anew when the class or its shaping changes, and not for any other note', () => {
     const planned = after(opened, draftActions.planned({ plan: {} as Plan, isFinal: true }));

@@ -1,0 +1,47 @@
+import type { OpenDocument } from './open-document.ts';
+
+const SAVING = 'saving …';
+
+function wordsOf({ save, isStoreFull }: Pick<OpenDocument<unknown>, 'save' | 'isStoreFull'>): string {
+  const here = isStoreFull ? 'and this device has no room to keep it' : 'kept on this device';
+  switch (save.kind) {
+    case 'saved':
+      return 'saved';
+    case 'waiting':
+    case 'sending':
+      return isStoreFull ? `${SAVING} ${here}` : SAVING;
+    case 'offline':
+      return save.why === 'disk-full'
+        ? `not saved: the server’s disk is full, ${here}`
+        : `not saved: no answer, ${here}`;
+    case 'conflict':
+      return 'not saved: saved elsewhere too';
+    case 'refused':
+      return 'not saved: refused';
+    case 'gone':
+      return 'not saved: removed elsewhere';
+    case 'unreadable':
+      return 'not saved: what is stored cannot be read';
+  }
+}
+
+interface Props {
+  readonly open: Pick<OpenDocument<unknown>, 'save' | 'isStoreFull'>;
+  /** Tells it from the page's own where two are open. */
+  readonly what?: string;
+}
+
+/** How what is open stands to what is stored. */
+export function SaveWords({ open, what }: Props) {
+  const { kind } = open.save;
+  const isCalm = (kind === 'saved' || kind === 'waiting' || kind === 'sending') && !open.isStoreFull;
+  return (
+    <span
+      className={`text-sm ${isCalm ? 'text-quiet' : 'font-semibold text-trouble'}`}
+      role="status"
+      data-testid={what === undefined ? 'save-state' : `${what}-save-state`}
+    >
+      {wordsOf(open)}
+    </span>
+  );
+}

@@ -1,0 +1,122 @@
+import type { ListenerMiddlewareInstance } from '@reduxjs/toolkit';
+import { DOCUMENT_KINDS, openDocument, same, type DocumentKind } from '@hodsman/core';
+import type { AppDispatch } from '../app/store.ts';
+import { api, isAway, newSaveId, type StoredDocument } from './api.ts';
+import type { DocumentName, SentFault } from './open-document.ts';
+import { createOutbox, type Outbox, type SendOutcome, type Sending } from './outbox.ts';
+import { REGISTRY, type OpenDocuments } from './registry.ts';
+import { forgetUnsaved, keepUnsaved, unsavedSaveId } from './unsaved.ts';
+
+/** Saves whatever is open whenever it waits to be. */
+export function listenForSaving(listeners: ListenerMiddlewareInstance): void {
+  let outbox: Outbox | undefined;
+  const outboxOf = (dispatch: AppDispatch): Outbox => {
+    outbox ??= startOutbox(dispatch);
+    return outbox;
+  };
+  for (const kind of DOCUMENT_KINDS) {
+    const { select } = REGISTRY[kind];
+    listeners.startListening({
+      predicate: (_, now, before) => {
+        const open = select(now as OpenDocuments);
+        const was = select(before as OpenDocuments);
+        if (!open || open === was) return false;
+        // what has to be decided first is kept all the same
+        return open.save.kind === 'waiting' || (open.save.kind !== 'saved' && open.body !== was?.body);
+      },
+      effect: (_, { getState, dispatch }) => {
+        const open = select(getState() as OpenDocuments);
+        if (!open) return;
+        const { id, version, body } = open;
+        const box = outboxOf(dispatch as AppDispatch);
+        if (open.save.kind === 'waiting') box.put({ kind, id }, version, body, unsavedSaveId({ kind, id }, version));
+        else noteStore(dispatch as AppDispatch, { kind, id, version, body, saveId: newSaveId() });
+      },
+    });
+  }
+}
+
+/** Keeps on this device what is not saved, and says so where there is no room for it. */
+function noteStore(dispatch: AppDispatch, { kind, id, version, body, saveId }: Sending): void {
+  const isFull = !keepUnsaved({ kind, id }, version, body, saveId);
+  dispatch(REGISTRY[kind].actions.storeFilled({ id, isFull }));
+}
+
+function startOutbox(dispatch: AppDispatch): Outbox {
+  const outbox = createOutbox({
+    send: (save) => send(dispatch, save),
+    keep: (save) => noteStore(dispatch, save),
+    forget: forgetUnsaved,
+    onSending: ({ kind, id }) => dispatch(REGISTRY[kind].actions.saveStands({ id, save: { kind: 'sending' } })),
+    onOutcome: (save, outcome) => tell(dispatch, save, outcome),
+    newSaveId,
+    wait: (ms) => new Promise((resolve) => setTimeout(resolve, ms)),
+  });
+  addEventListener('online', () => outbox.wakeAll());
+  return outbox;
+}
+
+/** What an answer that refuses holds. */
+interface ProblemBody {
+  readonly type?: string;
+  readonly detail?: string;
+  readonly faults?: readonly SentFault[];
+  readonly current?: StoredDocument;
+}
+
+async function send(dispatch: AppDispatch, save: Sending): Promise<SendOutcome> {
+  const { data, error } = await dispatch(api.endpoints.saveDocument.initiate(save));
+  if (data) return { kind: 'saved', version: data.version, body: data.body, isWhole: same(data.body, save.body) };
+  if (!('status' in error)) return { kind: 'away', why: 'away' };
+  const problem = (typeof error.data === 'object' && error.data !== null ? error.data : {}) as ProblemBody;
+  if (error.status === 507) return { kind: 'away', why: 'disk-full' };
+  if (isAway(error)) return { kind: 'away', why: 'away' };
+  if (error.status === 404 || error.status === 410) return { kind: 'gone' };
+  if (error.status === 409 && problem.current)
+    return { kind: 'conflict', version: problem.current.version, body: problem.current.body };
+  const faults = problem.faults ?? [{ path: '', message: problem.detail ?? 'the server does not take it' }];
+  return { kind: 'refused', faults };
+}
+
+/** Tells the document of the answer, if it is still the one that is open. */
+function tell(dispatch: AppDispatch, save: Sending, outcome: SendOutcome): void {
+  const { kind, id } = save;
+  switch (outcome.kind) {
+    case 'saved':
+      return tellSaved(dispatch, kind, save, outcome);
+    case 'conflict':
+      return tellConflict(dispatch, kind, id, outcome);
+    case 'refused':
+      dispatch(REGISTRY[kind].actions.saveStands({ id, save: { kind: 'refused', faults: outcome.faults } }));
+      return;
+    case 'gone':
+      dispatch(REGISTRY[kind].actions.saveStands({ id, save: { kind: 'gone' } }));
+      return;
+    case 'away':
+      dispatch(REGISTRY[kind].actions.saveStands({ id, save: { kind: 'offline', why: outcome.why } }));
+  }
+}
+
+function tellSaved<K extends DocumentKind>(
+  dispatch: AppDispatch,
+  kind: K,
+  { id, body }: Sending & DocumentName,
+  outcome: Extract<SendOutcome, { kind: 'saved' }>,
+): void {
+  const { savedAs } = REGISTRY[kind].actions;
+  // the very object that was sent is what the draft compares itself with
+  const stored = (outcome.isWhole ? body : outcome.body) as Parameters<typeof savedAs>[0]['body'];
+  dispatch(savedAs({ id, version: outcome.version, body: stored }));
+}
+
+function tellConflict<K extends DocumentKind>(
+  dispatch: AppDispatch,
+  kind: K,
+  id: string,
+  { version, body }: Extract<SendOutcome, { kind: 'conflict' }>,
+): void {
+  const { conflicted, saveStands } = REGISTRY[kind].actions;
+  const theirs = openDocument(kind, body);
+  if (theirs.ok) dispatch(conflicted({ id, version, body: theirs.value }));
+  else dispatch(saveStands({ id, save: { kind: 'unreadable', version } }));
+}
