@@ -3,9 +3,9 @@ import { ensurePackages, requireNode } from './lib/install.mjs';
 import { say, stop } from './lib/say.mjs';
 
 requireNode();
-ensurePackages();
+await ensurePackages();
 try {
-  build();
+  await build();
   say(`built; the first page loads ${(firstLoadBytes() / 1000).toFixed(0)} kB of script (gzipped)`);
 } catch (e) {
   stop(e.message);

@@ -4,7 +4,7 @@ import { ensurePackages, requireNode } from './lib/install.mjs';
 import { fromRoot } from './lib/paths.mjs';
 
 requireNode();
-ensurePackages({ quiet: true });
+await ensurePackages({ quiet: true });
 const [...words] = process.argv.slice(2);
 const done = spawnSync(
   process.execPath,

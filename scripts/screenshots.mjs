@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process';
 import { ensurePackages, ensureProgram } from './lib/install.mjs';
 import { fromRoot } from './lib/paths.mjs';
 
-ensureProgram('chromium', 'chromium');
-ensurePackages();
+await ensureProgram('chromium', 'chromium');
+await ensurePackages();
 const words = ['--import', import.meta.resolve('tsx'), fromRoot('e2e', 'screenshots.ts')];
 process.exitCode = spawnSync(process.execPath, words, { stdio: 'inherit' }).status ?? 1;

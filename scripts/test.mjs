@@ -12,9 +12,9 @@ import { say, stop } from './lib/say.mjs';
 const WORKSPACES = ['.', 'core/tsconfig.pure.json', 'core', 'server', 'web', 'cli', 'e2e'];
 
 requireNode();
-ensureProgram('mariadbd', 'mariadb-server');
-ensureProgram('chromium', 'chromium');
-ensurePackages();
+await ensureProgram('mariadbd', 'mariadb-server');
+await ensureProgram('chromium', 'chromium');
+await ensurePackages();
 
 const folder = mkdtempSync(join(tmpdir(), 'hodsman-test-'));
 process.on('exit', () => rmSync(folder, { recursive: true, force: true }));
@@ -82,7 +82,7 @@ suite(
 await database.stop();
 
 try {
-  build();
+  await build();
   count('build', 1, 0);
 } catch (e) {
   say(e.message);

@@ -20,7 +20,16 @@ export {
 } from './units/index.ts';
 export { fahrenheitOfCelsius, inchesOfCm, MEASURE_SYSTEMS, ouncesOfGrams, roundHalfUp } from './units/index.ts';
 export type { ClassClock, MeasureSystem } from './units/index.ts';
-export { EU_ALLERGENS, findFood, foodById, FOODS, kitchenMeasure, ROLES, US_ALLERGENS } from './foods/index.ts';
+export {
+  AVOIDABLE,
+  EU_ALLERGENS,
+  findFood,
+  foodById,
+  FOODS,
+  kitchenMeasure,
+  ROLES,
+  US_ALLERGENS,
+} from './foods/index.ts';
 export type { Food, KitchenMeasure } from './foods/index.ts';
 export {
   costOf,
@@ -113,7 +122,6 @@ export {
   addGuests,
   addRemarks,
   admitWaiting,
-  AVOIDABLE,
   bookingNews,
   changeParticipant,
   declineNews,

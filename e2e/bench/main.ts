@@ -1,4 +1,4 @@
-import { writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { cpus } from 'node:os';
 import { fileURLToPath } from 'node:url';
 import { format, resolveConfig } from 'prettier';
@@ -6,11 +6,12 @@ import { measureApplication } from './application.ts';
 import { measureBoard } from './board.ts';
 import { measureClass } from './class.ts';
 import { measureBreads } from './breads.ts';
+import { measureFaults } from './faults/main.ts';
 import { measureCurve, measureGaps, measureShops, measureSpeed } from './planner.ts';
 import { measureExact, measureRandom } from './quality.ts';
 import { tableOf } from './table.ts';
 
-/** Measures everything, or the parts that are named, and writes docs/benchmarks.md (all parts) or prints it. */
+/** Measures everything, or the parts that are named, and puts what it measured in its place in docs/benchmarks.md. */
 const PARTS: Readonly<
   Record<
     string,
@@ -70,6 +71,14 @@ const PARTS: Readonly<
     ],
     measure: measureShops,
   },
+  faults: {
+    text: [
+      '## Trouble',
+      '',
+      'What is broken on purpose while 20 clients save without a pause, and what is lost by it.',
+    ],
+    measure: measureFaults,
+  },
   random: { text: ['## Random classes of every kind', '', 'Effort 1, fixed seed.'], measure: measureRandom },
 };
 
@@ -79,18 +88,28 @@ if (unknown.length > 0) {
   console.error(`no such part: ${unknown.join(', ')}; there are ${Object.keys(PARTS).join(', ')}`);
   process.exit(2);
 }
-const sections: string[] = [
+const PAGE = fileURLToPath(new URL('../../docs/benchmarks.md', import.meta.url));
+const HEAD = [
   '# Benchmarks',
   '',
   `Written by \`npm run bench\` on ${cpus().length} cores (${cpus()[0]?.model ?? 'unknown'}), Node.js ${process.version}. Limits are those that the project set itself; a ratio under 1 keeps one.`,
-];
+].join('\n');
+
+/** The parts of the page as they stand, by heading. */
+function standing(): ReadonlyMap<string, string> {
+  const text = existsSync(PAGE) ? readFileSync(PAGE, 'utf8') : '';
+  const parts = text.split(/\n(?=## )/).slice(1);
+  return new Map(parts.map((p) => [p.split('\n')[0] ?? '', p.trimEnd()]));
+}
+
+const parts = new Map(standing());
 for (const [name, { text, measure }] of Object.entries(PARTS)) {
   if (wanted.length > 0 && !wanted.includes(name)) continue;
-  const part = [...text, '', ...(await measure())];
-  console.log(part.join('\n'));
-  sections.push('', ...part);
+  const part = [...text, '', ...(await measure())].join('\n');
+  console.log(part);
+  parts.set(text[0] ?? '', part);
 }
-if (wanted.length === 0) {
-  const path = fileURLToPath(new URL('../../docs/benchmarks.md', import.meta.url));
-  writeFileSync(path, await format(`${sections.join('\n')}\n`, { ...(await resolveConfig(path)), filepath: path }));
-}
+const order = Object.values(PARTS).flatMap(({ text }) => parts.get(text[0] ?? '') ?? []);
+const page = `${[HEAD, ...order].join('\n\n')}\n`;
+writeFileSync(PAGE, await format(page, { ...(await resolveConfig(PAGE)), filepath: PAGE }));
+process.exit();

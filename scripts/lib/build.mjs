@@ -1,8 +1,7 @@
-import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, readdirSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { gzipSync } from 'node:zlib';
-import { readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
+import { runToEnd } from './children.mjs';
 import { ROOT, fromRoot } from './paths.mjs';
 
 const STAMP = fromRoot('node_modules', '.cache', 'hodsman-build');
@@ -44,13 +43,14 @@ export function firstLoadBytes() {
   return scripts.reduce((sum, s) => sum + gzipSync(readFileSync(fromRoot('web/dist', s))).length, 0);
 }
 
-/** Builds application and server; throws with the output of what failed. */
-export function build() {
-  const run = (words) => {
-    const done = spawnSync('npx', ['--no-install', ...words], { cwd: ROOT, encoding: 'utf8' });
-    if (done.status !== 0) throw new Error(`${words[0]} failed:\n${done.stdout}\n${done.stderr}`);
+/** Builds application and server; throws with the output of what failed. What was built before counts no more until all is done. */
+export async function build() {
+  const run = async ([name, ...words]) => {
+    const done = await runToEnd(fromRoot('node_modules', '.bin', name), words, { cwd: ROOT });
+    if (done.status !== 0) throw new Error(`${name} failed:\n${done.stdout}\n${done.stderr}`);
   };
-  run(['vite', 'build', '--config', 'web/vite.config.ts', '--logLevel', 'warn']);
+  rmSync(STAMP, { force: true });
+  await run(['vite', 'build', '--config', 'web/vite.config.ts', '--logLevel', 'warn']);
   const server = [
     'server/src/main.ts',
     '--bundle',
@@ -71,7 +71,13 @@ export function build() {
     'zod',
     'temporal-polyfill',
   ];
-  run(['esbuild', ...server, ...outside.map((name) => `--external:${name}`), '--log-level=warning', '--sourcemap']);
+  await run([
+    'esbuild',
+    ...server,
+    ...outside.map((name) => `--external:${name}`),
+    '--log-level=warning',
+    '--sourcemap',
+  ]);
   const bytes = firstLoadBytes();
   if (bytes > FIRST_LOAD_LIMIT_BYTES)
     throw new Error(

@@ -1,31 +1,24 @@
-import { closeSync, existsSync, mkdirSync, openSync, readFileSync, rmSync, writeSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, openSync, readFileSync, ftruncateSync, writeSync } from 'node:fs';
 import { join } from 'node:path';
+import { findProgram } from './find-program.mjs';
 
-/** Whether a process lives and is a start of ours (an id may have been given to another since). */
-function isStarter(pid) {
-  try {
-    return readFileSync(`/proc/${pid}/cmdline`, 'utf8').includes('start.mjs');
-  } catch {
-    return false;
-  }
-}
-
-/** Takes the data folder for this process; gives the id of the process that has it already, if one has. */
+/**
+ * Takes the data folder for this process until it ends, however it ends: a lock of the kernel on an open file (flock), which no two can
+ * hold and which nobody has to clean up. Gives the id of the process that has it already, if one has.
+ */
 export function lockData(folder) {
   mkdirSync(folder, { recursive: true });
   const path = join(folder, 'hodsman.lock');
-  for (;;) {
-    try {
-      const file = openSync(path, 'wx', 0o600);
-      writeSync(file, String(process.pid));
-      closeSync(file);
-      process.on('exit', () => rmSync(path, { force: true }));
-      return undefined;
-    } catch (e) {
-      if (e.code !== 'EEXIST') throw e;
-    }
-    const holder = existsSync(path) ? Number(readFileSync(path, 'utf8')) : 0;
-    if (holder > 0 && isStarter(holder)) return holder;
-    rmSync(path, { force: true }); // left by a start that was killed
-  }
+  const file = openSync(path, 'a+', 0o600);
+  const flock = findProgram('flock');
+  if (!flock) throw new Error('the program flock of util-linux is missing');
+  // the lock belongs to the open file, which this process goes on holding when flock has ended
+  const { status } = spawnSync(flock, ['--exclusive', '--nonblock', '3'], {
+    stdio: ['ignore', 'ignore', 'ignore', file],
+  });
+  if (status !== 0) return Number(readFileSync(path, 'utf8')) || 0;
+  ftruncateSync(file);
+  writeSync(file, String(process.pid));
+  return undefined;
 }

@@ -1,14 +1,28 @@
-import { spawn, spawnSync } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, openSync, readFileSync, statfsSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  openSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statfsSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer, connect } from 'node:net';
 import { dirname, join } from 'node:path';
 import { userInfo } from 'node:os';
-import { findProgram } from './install.mjs';
+import { runToEnd, spawnTied } from './children.mjs';
+import { findProgram } from './find-program.mjs';
 
+/** What an empty database takes, with room to work. */
 const LEAST_FREE_BYTES = 300 * 1024 * 1024;
 const START_TIMEOUT_MS = 60_000;
 const STOP_TIMEOUT_MS = 30_000;
+const MOST_PAUSE_MS = 3_000;
+/** Of a first setup that is not finished. */
+const UNFINISHED = 'data.new-';
 const DATABASE = 'hodsman';
 const USER = 'hodsman';
 
@@ -35,14 +49,23 @@ const answers = (port) =>
     socket.setTimeout(1000, () => (socket.destroy(), resolve(false)));
   });
 
+/** Writes a file so that it is there whole or not at all. */
+function writeWhole(path, text) {
+  const part = `${path}.new`;
+  writeFileSync(part, text, { mode: 0o600 });
+  renameSync(part, path);
+}
+
 function secretOf(path) {
-  if (!existsSync(path)) writeFileSync(path, randomBytes(24).toString('hex'), { mode: 0o600 });
+  const known = existsSync(path) ? readFileSync(path, 'utf8').trim() : '';
+  if (known !== '') return known;
+  writeWhole(path, randomBytes(24).toString('hex'));
   return readFileSync(path, 'utf8').trim();
 }
 
-/** Ends a server that a killed start left behind on the same files. */
+/** Ends a server that a killed start left behind on the same files; gives whether there was one. */
 async function endOrphan(folder, pidFile) {
-  if (!existsSync(pidFile)) return;
+  if (!existsSync(pidFile)) return false;
   const pid = Number(readFileSync(pidFile, 'utf8'));
   const isOurs = () => {
     try {
@@ -51,41 +74,60 @@ async function endOrphan(folder, pidFile) {
       return false;
     }
   };
-  if (!Number.isInteger(pid) || !isOurs()) return;
+  if (!Number.isInteger(pid) || !isOurs()) return false;
   process.kill(pid, 'SIGTERM');
   for (let waited = 0; isOurs() && waited < STOP_TIMEOUT_MS; waited += 100) await pause(100);
+  if (isOurs()) process.kill(pid, 'SIGKILL');
+  while (isOurs()) await pause(50);
+  return true;
+}
+
+/** Makes the files of an empty database beside where they belong, and moves them there in one step. */
+async function install(folder, data, owner) {
+  const { bavail, bsize } = statfsSync(folder);
+  if (bavail * bsize < LEAST_FREE_BYTES)
+    throw new Error(`only ${Math.floor((bavail * bsize) / 2 ** 20)} MB free at ${folder}, 300 MB are needed`);
+  const fresh = join(folder, `${UNFINISHED}${process.pid}`);
+  // mariadb-install-db looks for its files beside the server that it belongs to
+  const made = await runToEnd(findProgram('mariadb-install-db'), [
+    '--no-defaults',
+    `--datadir=${fresh}`,
+    owner,
+    '--auth-root-authentication-method=normal',
+    '--skip-test-db',
+  ]);
+  if (made.status !== 0) {
+    rmSync(fresh, { recursive: true, force: true });
+    throw new Error(
+      `the database folder could not be made: ${(made.stderr || made.stdout || '').trim().split('\n').at(-1)}`,
+    );
+  }
+  renameSync(fresh, data);
 }
 
 /**
  * A MariaDB of our own in `folder`: on 127.0.0.1 and a free port, its socket in the folder, no configuration of the system read.
- * `onCrash` hears of an end that nobody asked for; the server is then started again on the same port.
+ * `onCrash` hears of an end that nobody asked for; the server is then started again on the same port. `onMend` hears what an earlier
+ * start left undone and this one put right.
  */
-export async function startMariadb(folder, { onCrash = () => {} } = {}) {
+export async function startMariadb(folder, { onCrash = () => {}, onMend = () => {} } = {}) {
   const mariadbd = findProgram('mariadbd');
   mkdirSync(folder, { recursive: true, mode: 0o700 });
-  const { bavail, bsize } = statfsSync(folder);
-  if (bavail * bsize < LEAST_FREE_BYTES)
-    throw new Error(`only ${Math.floor((bavail * bsize) / 2 ** 20)} MB free at ${folder}, 300 MB are needed`);
   const data = join(folder, 'data');
   const log = join(folder, 'mariadb.log');
   const pidFile = join(folder, 'mariadb.pid');
   const owner = `--user=${userInfo().username}`;
-  await endOrphan(data, pidFile);
+  if (await endOrphan(data, pidFile)) onMend('a database that an earlier start left running was ended');
+  const unfinished = readdirSync(folder).filter((name) => name.startsWith(UNFINISHED));
+  for (const name of unfinished) rmSync(join(folder, name), { recursive: true, force: true });
+  if (unfinished.length > 0) onMend('a first setup that was cut off is begun again');
   if (!existsSync(join(data, 'mysql'))) {
-    // mariadb-install-db looks for its files beside the server that it belongs to
-    const made = spawnSync(
-      findProgram('mariadb-install-db'),
-      ['--no-defaults', `--datadir=${data}`, owner, '--auth-root-authentication-method=normal', '--skip-test-db'],
-      { encoding: 'utf8' },
-    );
-    if (made.status !== 0)
-      throw new Error(
-        `the database folder could not be made: ${(made.stderr || made.stdout || '').trim().split('\n').at(-1)}`,
-      );
+    rmSync(data, { recursive: true, force: true });
+    await install(folder, data, owner);
   }
   const password = secretOf(join(folder, 'password'));
   const init = join(folder, 'init.sql');
-  writeFileSync(
+  writeWhole(
     init,
     [
       `CREATE DATABASE IF NOT EXISTS ${DATABASE} CHARACTER SET utf8mb4;`,
@@ -97,7 +139,6 @@ export async function startMariadb(folder, { onCrash = () => {} } = {}) {
       `FLUSH PRIVILEGES;`,
       '',
     ].join('\n'),
-    { mode: 0o600 },
   );
   const port = await freePort();
   let child;
@@ -105,7 +146,7 @@ export async function startMariadb(folder, { onCrash = () => {} } = {}) {
 
   const launch = async () => {
     const out = openSync(log, 'a');
-    child = spawn(
+    child = spawnTied(
       mariadbd,
       [
         '--no-defaults',
@@ -123,7 +164,7 @@ export async function startMariadb(folder, { onCrash = () => {} } = {}) {
         owner,
       ],
       // a group of its own, so that Ctrl-C reaches the starter alone, which then stops things in order
-      { detached: true, stdio: ['ignore', out, out] },
+      { stdio: ['ignore', out, out] },
     );
     const mine = child;
     let ended = false;
@@ -148,7 +189,7 @@ export async function startMariadb(folder, { onCrash = () => {} } = {}) {
       try {
         return await launch();
       } catch {
-        await pause(Math.min(10_000, 500 * 2 ** tries));
+        await pause(Math.min(MOST_PAUSE_MS, 500 * 2 ** tries));
       }
     }
   };

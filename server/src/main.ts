@@ -13,13 +13,16 @@ import { drain } from './services/drain.ts';
 
 const DAY_MS = 24 * 3600 * 1000;
 
-function stop(line: string): never {
+/** Settings that make no sense: whoever keeps this process running need not try again. */
+const HOPELESS = 2;
+
+function stop(line: string, status = 1): never {
   console.error(`hodsman: ${line}`);
-  process.exit(1);
+  process.exit(status);
 }
 
 const config = readConfig(process.env);
-if (typeof config === 'string') stop(config);
+if (typeof config === 'string') stop(config, HOPELESS);
 const logger = pino({ level: process.env['LOG_LEVEL'] ?? 'warn' });
 const patient = connect(config.databaseUrl, { isPatient: true });
 try {
@@ -48,6 +51,7 @@ server.on('error', (e: NodeJS.ErrnoException) => {
   );
 });
 server.listen(config.port, config.host, () => {
+  process.send?.('ready');
   if (process.env['HODSMAN_DEV'] !== undefined) return;
   console.log(`Hodsman is ready: http://${inAddress(config.host)}:${config.port}/`);
   if (!isLoopback(config.host))
@@ -56,10 +60,12 @@ server.listen(config.port, config.host, () => {
 setInterval(() => void tidy(documents, Date.now()).catch((e: unknown) => logger.warn(e)), DAY_MS).unref();
 
 let isEnding = false;
-for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const)
-  process.on(signal, () => {
-    // a second time means at once
-    if (isEnding) process.exit(1);
-    isEnding = true;
-    void ending.end(server, () => sequelize.close()).finally(() => process.exit(0));
-  });
+function end(): void {
+  // a second time means at once
+  if (isEnding) process.exit(1);
+  isEnding = true;
+  void ending.end(server, () => sequelize.close()).finally(() => process.exit(0));
+}
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, end);
+// whoever started this process is gone
+process.on('disconnect', end);

@@ -28,3 +28,8 @@ export const US_ALLERGENS = [
   'soya',
   'sesame',
 ] as const;
+
+/** The words that people can avoid by picking: allergens by name, and what else foods hold. */
+export const AVOIDABLE: readonly string[] = [
+  ...new Set<string>([...EU_ALLERGENS, ...US_ALLERGENS, 'animal', 'meat', 'pork', 'alcohol']),
+];

@@ -1,4 +1,4 @@
-import { EU_ALLERGENS, findFood, US_ALLERGENS } from '../foods/index.ts';
+import { AVOIDABLE, findFood } from '../foods/index.ts';
 import type { Participant } from '../workshop/index.ts';
 
 type Avoided = Participant['avoid'][number];
@@ -79,11 +79,6 @@ export interface AvoidedReading {
   /** What stays with the person in words: no food, understood in part, or a question that has to be asked. */
   readonly remarks: readonly string[];
 }
-
-/** The words that participants can avoid by picking: allergens by name, and what else foods hold. */
-export const AVOIDABLE: readonly string[] = [
-  ...new Set<string>([...EU_ALLERGENS, ...US_ALLERGENS, 'animal', 'meat', 'pork', 'alcohol']),
-];
 
 /** A text longer than this is not read but kept: nobody writes so much of what they avoid, and every pattern would walk through it. */
 const MOST_READ = 1_000;

@@ -1,7 +1,7 @@
 import type { Bread } from '../bread/index.ts';
+import { AVOIDABLE } from '../foods/index.ts';
 import { avoidableWords, type Ingredient } from '../formula/index.ts';
 import type { Workshop } from '../workshop/index.ts';
-import { AVOIDABLE } from './avoided-words.ts';
 
 /** A word that somebody avoids and no list of allergens knows: it is compared with the names of ingredients, and with nothing else. */
 export interface FreeWord {

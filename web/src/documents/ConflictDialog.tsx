@@ -4,18 +4,18 @@ import { MAIN_BUTTON, SIDE_BUTTON } from '../ui/buttons.ts';
 import { ChangeList } from './ChangeList.tsx';
 import type { OpenDocument } from './open-document.ts';
 
-interface Props<T> {
+interface Props {
   /** What it is called: "class", "bread". */
   readonly what: string;
-  readonly open: OpenDocument<T>;
-  readonly read: (value: unknown) => Result<T>;
+  readonly open: OpenDocument<unknown>;
+  readonly read: (value: unknown) => Result<unknown>;
   readonly onMine: () => void;
   readonly onTheirs: () => void;
-  readonly onBoth: (both: T) => void;
+  readonly onBoth: (both: unknown) => void;
 }
 
 /** Somebody else saved this document meanwhile: shows what each changed and lets the person choose. Nothing is lost either way. */
-export function ConflictDialog<T>({ what, open, read, onMine, onTheirs, onBoth }: Props<T>) {
+export function ConflictDialog({ what, open, read, onMine, onTheirs, onBoth }: Props) {
   const { theirs, stored, body } = open;
   const merged = theirs && stored !== null ? mergeChanges(stored, body, theirs.body) : null;
   const both = merged && read(merged.value);

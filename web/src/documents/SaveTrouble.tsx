@@ -1,15 +1,17 @@
-import type { ReactNode } from 'react';
+import { lazy, Suspense, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { openDocument, type DocumentBodies, type DocumentKind } from '@hodsman/core';
 import { useAppDispatch } from '../app/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../ui/buttons.ts';
 import { Notice } from '../ui/Notice.tsx';
 import { useCreateDocumentMutation } from './api.ts';
-import { ConflictDialog } from './ConflictDialog.tsx';
 import type { OpenDocument } from './open-document.ts';
 import { Refused } from './Refused.tsx';
 import { REGISTRY } from './registry.ts';
 import { forgetUnsaved } from './unsaved.ts';
+
+// a dialog that few see comes when there is something to choose
+const ConflictDialog = lazy(async () => ({ default: (await import('./ConflictDialog.tsx')).ConflictDialog }));
 
 interface Props<K extends DocumentKind> {
   readonly kind: K;
@@ -45,14 +47,18 @@ export function SaveTrouble<K extends DocumentKind>({ kind, open }: Props<K>) {
           </button>
         </Told>
       )}
-      <ConflictDialog
-        what={noun}
-        open={open}
-        read={(value) => openDocument(kind, value)}
-        onMine={() => dispatch(actions.keptMine())}
-        onTheirs={() => dispatch(actions.tookTheirs())}
-        onBoth={(both) => dispatch(actions.tookBoth(both))}
-      />
+      {open.theirs !== null && (
+        <Suspense>
+          <ConflictDialog
+            what={noun}
+            open={open}
+            read={(value) => openDocument(kind, value)}
+            onMine={() => dispatch(actions.keptMine())}
+            onTheirs={() => dispatch(actions.tookTheirs())}
+            onBoth={(both) => dispatch(actions.tookBoth(both as DocumentBodies[K]))}
+          />
+        </Suspense>
+      )}
     </>
   );
 }

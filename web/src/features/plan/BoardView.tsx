@@ -1,4 +1,4 @@
-import { useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
+import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { followedTasks, isMovable, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
 import { useCare } from '../../app/care.ts';
 import { arrangePlaces, lookChanged, type BoardLook } from '../../app/board-look.ts';
@@ -12,9 +12,11 @@ import type { Look } from './board/paint/brush.ts';
 import { sceneOf } from './board/scene.ts';
 import { isDirection, stepFrom } from './board/walk.ts';
 import { Panel } from './panel/Panel.tsx';
-import { Shortcuts } from './Shortcuts.tsx';
 import { Tools, ZOOM_STEP } from './Tools.tsx';
 import { useSize } from './use-size.ts';
+
+// the list of keys comes when somebody asks for it
+const Shortcuts = lazy(async () => ({ default: (await import('./Shortcuts.tsx')).Shortcuts }));
 
 /** The column of tools, and a scroll bar. */
 const BESIDE_PX = 62;
@@ -167,7 +169,11 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
       {isPanelOpen && scene && (
         <Panel plan={plan} workshop={workshop} lanes={scene.lanes} onShow={show} onFold={fold} onFollow={follow} />
       )}
-      <Shortcuts isOpen={isHelpOpen} onClose={() => setHelpOpen(false)} />
+      {isHelpOpen && (
+        <Suspense>
+          <Shortcuts isOpen onClose={() => setHelpOpen(false)} />
+        </Suspense>
+      )}
     </div>
   );
 }
