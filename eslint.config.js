@@ -36,7 +36,7 @@ export default tseslint.config(
   { files: ['**/*.mjs', '*.js'], languageOptions: { globals: globals.node } },
   {
     // tests put wrong things into raw files and read answers of any form
-    files: ['**/*.test.ts', 'core/src/testing/**/*.ts'],
+    files: ['**/*.test.ts', '**/*.answers.ts', 'core/src/testing/**/*.ts'],
     rules: Object.fromEntries(
       ['argument', 'assignment', 'call', 'member-access', 'return'].map((x) => [
         `@typescript-eslint/no-unsafe-${x}`,
@@ -46,7 +46,7 @@ export default tseslint.config(
   },
   {
     files: ['core/src/**/*.ts'],
-    ignores: ['core/src/**/*.test.ts', 'core/src/testing/**'],
+    ignores: ['core/src/**/*.test.ts', 'core/src/**/*.answers.ts', 'core/src/testing/**'],
     rules: {
       ...no(...OUTSIDE),
       'no-restricted-properties': [
@@ -128,7 +128,7 @@ export default tseslint.config(
   },
   {
     files: ['core/src/planner/check/**/*.ts'],
-    ignores: ['**/*.test.ts'],
+    ignores: ['**/*.test.ts', '**/*.answers.ts'],
     rules: {
       ...no(
         ...OUTSIDE,

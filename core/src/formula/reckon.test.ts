@@ -12,7 +12,10 @@ import {
   waterByBalance,
   waterByRule,
   wholeUnits,
+  avoidableWords,
+  mayBeLeftOff,
   yeastForTime,
+  yeastPct,
 } from './index.ts';
 import { figuresOf } from './figures.ts';
 import { nourishmentOf } from './nourish.ts';
@@ -103,6 +106,26 @@ describe('scaling from any one figure', () => {
   it('three eggs make 150 g: with 10 % egg that is 1.5 kg of flour', () => {
     expect(scaleFrom(BREAD, { what: 'ingredient', index: 4, g: 150 })?.flourG).toBeCloseTo(1500, 6);
   });
+  it('40 g of butter at 4 g a bread are ten breads, with what sticks to bowls', () => {
+    const butter = of('butter', 'fat', 0, { use: 'finish', gPerPiece: 4, pct: undefined });
+    const scale = scaleFrom(
+      { ...BREAD, ingredients: [...BREAD.ingredients, butter] },
+      { what: 'ingredient', index: 5, g: 40 },
+    );
+    expect([scale?.pieces, scale?.doughG]).toEqual([10, 10 * BREAD.piece.doughG * (1 + BREAD.lossPct / 100)]);
+  });
+  it('what can be avoided is an allergen or what it contains, and only what is beside the dough is left off', () => {
+    const topping = of('lard', 'fat', 0, {
+      use: 'finish',
+      gPerPiece: 4,
+      pct: undefined,
+      optional: true,
+      contains: ['pork'],
+    });
+    const inDough = { ...of('milk', 'milk', 10, { allergens: ['milk'] }), optional: true };
+    expect([avoidableWords(topping), avoidableWords(inDough)]).toEqual([['pork'], ['milk']]);
+    expect([mayBeLeftOff(topping), mayBeLeftOff(inDough)]).toEqual([true, false]);
+  });
   it('weighs 0.3 g of yeast as 30 g of a solution of one in a hundred', () => {
     expect(dilutionFor(0.3)).toEqual({ stirG: 1, waterG: 99, takeG: 30 });
     expect([dilutionFor(1), dilutionFor(0)]).toEqual([undefined, undefined]);
@@ -137,6 +160,24 @@ describe('the measures of a formula', () => {
   it('counts the water in egg and names the feel', () => {
     const hydration = figuresOf(BREAD.ingredients, 'unleavened')[0];
     expect([hydration?.pct, hydration?.words]).toEqual([67.5, 'soft']);
+  });
+  it('names the feel by the limits that bakers use (common practice)', () => {
+    const feel = (pct: number) =>
+      figuresOf([of('plain flour', 'flour', 100), of('water', 'water', pct)], 'unleavened')[0]?.words;
+    expect([54.9, 55, 61.9, 62, 67.9, 68, 75, 75.1].map(feel)).toEqual([
+      'stiff',
+      'firm',
+      'firm',
+      'soft',
+      'soft',
+      'sticky',
+      'sticky',
+      'wet',
+    ]);
+  });
+  it('counts fresh yeast as a third of it dry (common practice)', () => {
+    const list = [of('plain flour', 'flour', 100), of('fresh yeast', 'leaven', 3), of('instant yeast', 'leaven', 0.5)];
+    expect(yeastPct(list)).toBeCloseTo(1.5, 9);
   });
   it('warns of salt under 1 and over 2.6 %', () => {
     const salt = (pct: number): boolean | undefined =>

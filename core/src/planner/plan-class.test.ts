@@ -2,13 +2,13 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import demo from '../../../demo/class.json';
 import { readWorkshop } from '../formats/index.ts';
-import { buildWorkshop, randomWorkshop } from '../testing/index.ts';
+import { buildWorkshop, randomWorkshop, runs } from '../testing/index.ts';
 import { batchesOf, linesOf } from '../workshop/index.ts';
 import { brokenWords, planClass, verdictOf, verdictWords } from './index.ts';
 import { readPlan } from '../formats/index.ts';
 
 const SEED = 20_261_124;
-const RUNS = 150;
+const RUNS = runs(80);
 
 describe('the planner', () => {
   it('makes a right plan of the demonstration class, near its table, with minutes to spare', () => {

@@ -13,3 +13,4 @@ export { withTask } from './spoil.ts';
 export { buildNetwork, plainProblem } from '../planner/network/index.ts';
 export { finished, lowerBound, searchShort } from '../planner/search/index.ts';
 export { RECIPE_CASES, type RecipeCase } from './recipe-corpus.ts';
+export { runs } from './runs.ts';

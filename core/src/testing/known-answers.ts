@@ -157,6 +157,18 @@ const CLASSES = {
     });
     f['menu'][0].dough = { mode: 'ahead', through: 'rest' };
   },
+  'one who may not': (f) => (f['roster'][3].avoid = [{ what: 'gluten', level: 'diet' }]),
+  'slow hands': (f) => (f['roster'][0].pace = 1.5),
+  'in turns': (f) =>
+    Object.assign(step(f, 'cook'), {
+      attend: 'turns',
+      turnSec: 10,
+      phases: [
+        { heat: 'medium', sec: 300 },
+        { heat: 'medium', sec: 300 },
+      ],
+    }),
+  'two alike': (f) => secondBread(f),
   'eaten together': (f) => {
     f['service'] = 'together';
     f['breads'][0].holdMaxMin = 1000;

@@ -4,6 +4,7 @@ import {
   celsiusOfFahrenheit,
   clockText,
   cmOfInches,
+  dayText,
   durationText,
   elapsedSec,
   fahrenheitOfCelsius,
@@ -11,11 +12,15 @@ import {
   gramsText,
   inchesOfCm,
   ML_PER_US,
+  mlOf,
+  moneyText,
   ouncesOfGrams,
   roundGrams,
   roundHalfUp,
   secondsOfMinutes,
+  secondsOfWindow,
   timeOfDay,
+  vulgarFraction,
 } from './index.ts';
 
 describe('rounding', () => {
@@ -74,5 +79,38 @@ describe('the clock', () => {
   it('says times and lengths as people do', () => {
     expect(clockText({ ...clock, doorsOpen: '10:00' }, 6120)).toBe('11:42');
     expect([40, 80, 1500, 5400, 6300].map(durationText)).toEqual(['40 s', '1 min 20 s', '25 min', '1 h 30', '1 h 45']);
+  });
+});
+
+describe('figures that people read', () => {
+  it('see an exact half behind the binary error of a product', () => {
+    // 1.1 × 45 s is 49.5 s, and 49.499… as the machine has it
+    expect(roundHalfUp(1.1 * 45)).toBe(50);
+    expect(roundHalfUp(0.285 * 100)).toBe(29);
+    expect(secondsOfWindow({ min: 10, ideal: 20, max: 60 }, 0.5)).toEqual({ minSec: 300, idealSec: 600, maxSec: 1800 });
+  });
+  it('are money to the cent, half up', () => {
+    expect([moneyText(1.005, 'EUR'), moneyText(0.999, 'EUR'), moneyText(2, 'GBP')]).toEqual([
+      '1.01 EUR',
+      '1.00 EUR',
+      '2.00 GBP',
+    ]);
+  });
+  it('are cups and spoons of each country (national standards; imperial gallon 4.54609 l)', () => {
+    expect([mlOf('tablespoon', 'australian'), mlOf('tablespoon', 'metric')]).toEqual([20, 15]);
+    expect(mlOf('fluidOunce', 'british')).toBeCloseTo(28.413, 3);
+    expect(mlOf('pint', 'british')).toBeCloseTo(568.261, 3);
+  });
+  it('are thirds as cooks write them', () => {
+    expect(vulgarFraction(1.34)).toEqual({ value: 1 + 1 / 3, text: '1⅓' });
+    expect(vulgarFraction(0.38).text).toBe('⅓');
+    expect(vulgarFraction(0.44).text).toBe('½');
+  });
+  it('are times to the nearest minute, and the day that is meant', () => {
+    const clock = { date: '2027-03-06', doorsOpen: '10:00', timeZone: 'Europe/Dublin' };
+    expect([clockText(clock, 89), clockText(clock, 90)]).toEqual(['10:01', '10:02']);
+    expect(dayText(clock, -86_400)).toBe('Friday 5 March');
+    expect(dayText(clock, 60)).toBe('Saturday 6 March, the day of the class');
+    expect(dayText(clock, 60, 'plain')).toBe('Saturday 6 March');
   });
 });

@@ -6,6 +6,7 @@ import {
   type DocumentKind,
   type DocumentSummaries,
 } from '@hodsman/core';
+import { useDispatch } from 'react-redux';
 import type { DocumentName, SentFault } from './open-document.ts';
 
 /** A document in a list: what is shown of it, without its body. */
@@ -54,7 +55,7 @@ export interface Save extends DocumentName {
   readonly body: unknown;
   readonly saveId: string;
 }
-interface ListWanted {
+export interface ListWanted {
   readonly kind: DocumentKind;
   readonly isRemoved?: boolean;
 }
@@ -98,7 +99,7 @@ export const api = createApi({
     getBodies: build.query<readonly StoredDocument[], { readonly kind: DocumentKind; readonly ids: readonly string[] }>(
       {
         queryFn: async ({ kind, ids }, _api, _extra, fetchWithBQ) => {
-          const answers = await Promise.all(ids.map((id) => fetchWithBQ(address({ kind, id }))));
+          const answers = await Promise.all(ids.map(async (id) => fetchWithBQ(address({ kind, id }))));
           const failed = answers.find((a) => a.error && isAway(a.error))?.error;
           if (failed) return { error: failed };
           return {
@@ -177,25 +178,26 @@ export const useDocumentList = <K extends DocumentKind>(
   kind: K,
   options?: ListOptions,
 ): { readonly data?: readonly Listed<K>[] | undefined; readonly isError: boolean } => {
-  const { data, isError } = api.useListDocumentsQuery({ kind }, options);
-  return { data: data as readonly Listed<K>[] | undefined, isError };
+  const query = api.useListDocumentsQuery({ kind }, options);
+  return { data: query.data as readonly Listed<K>[] | undefined, isError: query.isError };
 };
 /** Some documents of a kind, whole. */
 export const useBodies = <K extends DocumentKind>(
   kind: K,
   ids: readonly string[],
 ): readonly (StoredDocument<K> & { readonly body: DocumentBodies[K] })[] | undefined => {
-  const { data } = api.useGetBodiesQuery({ kind, ids }, { refetchOnMountOrArgChange: true });
-  return data as readonly (StoredDocument<K> & { readonly body: DocumentBodies[K] })[] | undefined;
+  const query = api.useGetBodiesQuery({ kind, ids }, { refetchOnMountOrArgChange: true });
+  return query.data as readonly (StoredDocument<K> & { readonly body: DocumentBodies[K] })[] | undefined;
 };
 /** Fetches one document whole when it is asked for; undefined where it is gone or the server is away. */
 export const useFetchBody = (): (<K extends DocumentKind>(
   kind: K,
   id: string,
 ) => Promise<DocumentBodies[K] | undefined>) => {
-  const [get] = api.useLazyGetDocumentQuery();
+  const dispatch = useDispatch();
   return async <K extends DocumentKind>(kind: K, id: string) => {
-    const { data } = await get({ kind, id });
+    const asked = api.endpoints.getDocument.initiate({ kind, id }, { subscribe: false, forceRefetch: true });
+    const { data } = await (dispatch as unknown as (thunk: typeof asked) => ReturnType<typeof asked>)(asked);
     return (data?.body ?? undefined) as DocumentBodies[K] | undefined;
   };
 };

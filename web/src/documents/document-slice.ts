@@ -4,7 +4,7 @@ import * as document from './open-document.ts';
 import type { OpenDocument, Opening, SaveState } from './open-document.ts';
 
 /** An answer of a save names the document that it is about: another that was opened meanwhile takes no notice. */
-interface Answer {
+export interface Answer {
   readonly id: string;
 }
 

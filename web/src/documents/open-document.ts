@@ -23,8 +23,8 @@ export type SaveState =
   /** What somebody else saved meanwhile cannot be read here. */
   | { readonly kind: 'unreadable'; readonly version: number };
 
-export const SAVED: SaveState = { kind: 'saved' };
-export const WAITING: SaveState = { kind: 'waiting' };
+const SAVED: SaveState = { kind: 'saved' };
+const WAITING: SaveState = { kind: 'waiting' };
 
 /** A document that is open: what it is now, what it was, and how it is saved. */
 export interface OpenDocument<T> {

@@ -29,7 +29,7 @@ export interface OutboxParts {
 }
 
 /** A figure that is being typed is saved once the hand rests; until then the browser keeps it. */
-export const CALM_MS = 250;
+const CALM_MS = 250;
 const RETRY_MS = [1_000, 2_000, 3_000, 5_000, 10_000] as const;
 
 /** What is to be sent of one document. */

@@ -1,8 +1,8 @@
 import type { ListenerMiddlewareInstance } from '@reduxjs/toolkit';
-import { DOCUMENT_KINDS, openDocument, same, type DocumentKind } from '@hodsman/core';
+import { DOCUMENT_KINDS, openDocument, same } from '@hodsman/core';
 import type { AppDispatch } from '../app/store.ts';
 import { api, isAway, newSaveId, type StoredDocument } from './api.ts';
-import type { DocumentName, SentFault } from './open-document.ts';
+import type { SentFault } from './open-document.ts';
 import { createOutbox, type Outbox, type SendOutcome, type Sending } from './outbox.ts';
 import { REGISTRY, type OpenDocuments } from './registry.ts';
 import { forgetUnsaved, keepUnsaved, unsavedSaveId } from './unsaved.ts';
@@ -15,22 +15,23 @@ export function listenForSaving(listeners: ListenerMiddlewareInstance): void {
     return outbox;
   };
   for (const kind of DOCUMENT_KINDS) {
-    const { select } = REGISTRY[kind];
+    const select = (state: unknown) => REGISTRY[kind].select(state as OpenDocuments);
     listeners.startListening({
       predicate: (_, now, before) => {
-        const open = select(now as OpenDocuments);
-        const was = select(before as OpenDocuments);
+        const open = select(now);
+        const was = select(before);
         if (!open || open === was) return false;
         // what has to be decided first is kept all the same
         return open.save.kind === 'waiting' || (open.save.kind !== 'saved' && open.body !== was?.body);
       },
-      effect: (_, { getState, dispatch }) => {
-        const open = select(getState() as OpenDocuments);
+      effect: (_, tools) => {
+        const open = select(tools.getState());
         if (!open) return;
         const { id, version, body } = open;
-        const box = outboxOf(dispatch as AppDispatch);
+        const dispatch = tools.dispatch as AppDispatch;
+        const box = outboxOf(dispatch);
         if (open.save.kind === 'waiting') box.put({ kind, id }, version, body, unsavedSaveId({ kind, id }, version));
-        else noteStore(dispatch as AppDispatch, { kind, id, version, body, saveId: newSaveId() });
+        else noteStore(dispatch, { kind, id, version, body, saveId: newSaveId() });
       },
     });
   }
@@ -83,9 +84,11 @@ function tell(dispatch: AppDispatch, save: Sending, outcome: SendOutcome): void 
   const { kind, id } = save;
   switch (outcome.kind) {
     case 'saved':
-      return tellSaved(dispatch, kind, save, outcome);
+      tellSaved(dispatch, save, outcome);
+      return;
     case 'conflict':
-      return tellConflict(dispatch, kind, id, outcome);
+      tellConflict(dispatch, save, outcome);
+      return;
     case 'refused':
       dispatch(REGISTRY[kind].actions.saveStands({ id, save: { kind: 'refused', faults: outcome.faults } }));
       return;
@@ -97,26 +100,23 @@ function tell(dispatch: AppDispatch, save: Sending, outcome: SendOutcome): void 
   }
 }
 
-function tellSaved<K extends DocumentKind>(
+function tellSaved(
   dispatch: AppDispatch,
-  kind: K,
-  { id, body }: Sending & DocumentName,
+  { kind, id, body }: Sending,
   outcome: Extract<SendOutcome, { kind: 'saved' }>,
 ): void {
-  const { savedAs } = REGISTRY[kind].actions;
   // the very object that was sent is what the draft compares itself with
-  const stored = (outcome.isWhole ? body : outcome.body) as Parameters<typeof savedAs>[0]['body'];
-  dispatch(savedAs({ id, version: outcome.version, body: stored }));
+  const stored = (outcome.isWhole ? body : outcome.body) as never;
+  dispatch(REGISTRY[kind].actions.savedAs({ id, version: outcome.version, body: stored }));
 }
 
-function tellConflict<K extends DocumentKind>(
+function tellConflict(
   dispatch: AppDispatch,
-  kind: K,
-  id: string,
+  { kind, id }: Sending,
   { version, body }: Extract<SendOutcome, { kind: 'conflict' }>,
 ): void {
   const { conflicted, saveStands } = REGISTRY[kind].actions;
   const theirs = openDocument(kind, body);
-  if (theirs.ok) dispatch(conflicted({ id, version, body: theirs.value }));
+  if (theirs.ok) dispatch(conflicted({ id, version, body: theirs.value as never }));
   else dispatch(saveStands({ id, save: { kind: 'unreadable', version } }));
 }

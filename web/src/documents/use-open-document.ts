@@ -32,7 +32,7 @@ export function useOpenDocument<K extends DocumentKind>(kind: K, id: string, has
     useCallback(() => hasKeys && dispatch(REGISTRY[kind].actions.redone()), [hasKeys, kind, dispatch]),
   );
   if (error) return { state: 'status' in error && (error.status === 404 || error.status === 410) ? 'gone' : 'away' };
-  if (open?.id === id) return { state: 'open', open: open as OpenDocument<DocumentBodies[K]> };
+  if (open?.id === id) return { state: 'open', open };
   if (data?.unreadable) return { state: 'unreadable', stored: data };
   return { state: 'opening' };
 }

@@ -1,7 +1,16 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { rightPlan, type KnownAnswer, type RightClass } from '../../testing/index.ts';
+import type { Plan } from '../../plan/index.ts';
+import {
+  movedTo,
+  rightPlan,
+  taskOf,
+  withTask,
+  type KnownAnswer,
+  type RawFile,
+  type RightClass,
+} from '../../testing/index.ts';
 import { findBrokenRules } from './index.ts';
 import { R01 } from './r01.answers.ts';
 import { R02 } from './r02.answers.ts';
@@ -30,6 +39,36 @@ describe('the checker, asked what is known', () => {
       expect([...new Set(found.map((b) => `${b.rule} ${b.code}`))]).toEqual([`${rule} ${code}`]);
     },
   );
+  it.each([
+    [
+      'somebody rolls between the turns of their first bread',
+      'in turns',
+      (p: Plan) => withTask(p, 'flat/p1/1:cook', (t) => movedTo(t, taskOf(p, 'flat/p1/2:roll').startSec - 20)),
+      undefined,
+    ],
+    [
+      'two schools of a bread lie on one griddle, one after the other',
+      'two schools',
+      (p: Plan) => {
+        const late = Math.max(...p.tasks.map((t) => t.endSec)) + 600;
+        const on = (id: string, at: number) => (plan: Plan) =>
+          withTask(plan, id, (t) => ({ ...movedTo(t, at), at: { kind: 'griddle', id: 'G1', spot: 1 } }));
+        return on('other/p2/1:cook', late + 125)(on('flat/p3/1:cook', late)(p));
+      },
+      undefined,
+    ],
+    [
+      'the griddle lies empty for as long as its cleaning takes before the bread that must be free of milk',
+      'avoider',
+      (p: Plan) => withTask(p, 'flat/p1/2:cook', (t) => movedTo(t, Math.max(...p.tasks.map((x) => x.endSec)) + 600)),
+      (f: RawFile) => (f['kitchen'].griddles[0].cleanSec = 600),
+    ],
+    ['somebody makes no bread that holds what they avoid', 'one who may not', (p: Plan) => p, undefined],
+    ['a team is as slow as its slowest', 'slow hands', (p: Plan) => p, undefined],
+  ] as const)('finds nothing where %s', (_, of, inPlan, inClass) => {
+    const { file, plan } = rightPlan(of);
+    expect(findBrokenRules(file(inClass), inPlan(plan))).toEqual([]);
+  });
   it('has such an answer for every code that it knows', () => {
     const said = new Set(
       readdirSync(import.meta.dirname)

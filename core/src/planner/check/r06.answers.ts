@@ -73,6 +73,13 @@ export const R06: readonly KnownAnswer[] = [
   },
   {
     rule: 'R6',
+    code: 'changed-too-soon',
+    what: 'a bread of another family, though it is cooked alike',
+    of: 'two alike',
+    inPlan: (p) => beside(p, 'other/p2/1:cook', 'flat/p3/1:cook', 1, 130),
+  },
+  {
+    rule: 'R6',
     code: 'unequal-heat',
     what: 'one bread asks for less heat than the one beside it',
     of: 'two heats',

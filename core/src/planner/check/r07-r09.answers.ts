@@ -54,6 +54,13 @@ export const R07_R09: readonly KnownAnswer[] = [
     inPlan: (p) => p,
   },
   {
+    rule: 'R8',
+    code: 'place-full',
+    what: 'a mother batch counts as its two shares, in a fridge for one',
+    of: 'chilled',
+    inClass: (f) => (f['kitchen'].places[1].batches = 1),
+  },
+  {
     rule: 'R9',
     code: 'not-one-staff',
     what: 'a dough ahead that nobody makes',

@@ -226,6 +226,14 @@ export const R10_R14: readonly KnownAnswer[] = [
     },
   },
   {
+    rule: 'R13',
+    code: 'after-avoided',
+    what: 'the griddle lies empty for less than its cleaning takes',
+    of: 'avoider',
+    inClass: (f) => (f['kitchen'].griddles[0].cleanSec = 900),
+    inPlan: (p) => withTask(p, 'flat/p1/2:cook', (t) => movedTo(t, Math.max(...p.tasks.map((x) => x.endSec)) + 600)),
+  },
+  {
     rule: 'R14',
     code: 'too-long-out',
     what: 'a dough with egg that lies out for an hour at most',

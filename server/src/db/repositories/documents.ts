@@ -221,7 +221,7 @@ export function documentRepository(sequelize: Sequelize) {
         Document.update({ removedAt: new Date() }, { where: { kind, id, version, removedAt: null } }),
       );
       const document = await rowOf(kind, id);
-      const isGone = document?.removedAt != null && document.version === version;
+      const isGone = typeof document?.removedAt === 'string' && document.version === version;
       return isGone ? { status: 'done', document } : refused(kind, id);
     },
 

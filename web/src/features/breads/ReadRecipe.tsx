@@ -1,6 +1,6 @@
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { faultLine, gramsText, importRecipe, type ImportedRecipe } from '@hodsman/core';
+import { faultLine, gramsText, type ImportedRecipe } from '@hodsman/core';
 import { stepName } from '../../app/step-words.ts';
 import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
 import { openGuesses, storeGuesses } from '../../documents/guesses.ts';
@@ -8,14 +8,14 @@ import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { BreadsBar } from './BreadsBar.tsx';
 import { freeId } from './library.ts';
+import { useRecipe } from './use-recipe.ts';
 
 const MOST_SHOWN = 30;
 
 /** Paste a recipe as people write it: what was understood stands beside it at once, with guesses and what disagrees. */
 export function ReadRecipe() {
   const [text, setText] = useState('');
-  const read = useDeferredValue(text);
-  const result = useMemo(() => (read.trim() === '' ? undefined : importRecipe(read)), [read]);
+  const result = useRecipe(text);
   const { data } = useDocumentList('bread');
   const [create, { isError }] = useCreateDocumentMutation();
   const navigate = useNavigate();

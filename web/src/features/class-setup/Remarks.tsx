@@ -36,12 +36,12 @@ export function Remarks({ record, person, onAvoid }: Props) {
             )}
             <button
               type="button"
+              aria-label={`${r.isDealtWith ? 'open again' : 'dealt with'}: ${r.words}`}
               className="flex min-h-8 items-center gap-1 text-sm underline"
               onClick={() => settle(r, !r.isDealtWith)}
             >
               {!r.isDealtWith && <Check size={15} aria-hidden />}
               {r.isDealtWith ? 'open again' : 'dealt with'}
-              <span className="sr-only">: {r.words}</span>
             </button>
           </li>
         );

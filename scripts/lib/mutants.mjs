@@ -1,0 +1,132 @@
+/**
+ * What `npm run mutants` breaks on purpose, one at a time: a file, a text in it, what stands there instead, and the tests that should
+ * notice. Mutants that no test could notice, since they change nothing that anybody sees, have no place here.
+ */
+const U = 'core/src/units/';
+const F = 'core/src/formula/';
+const N = 'core/src/planner/network/';
+const C = 'core/src/planner/check/';
+
+const of = (folder, tests) => (file, from, to) => ({ file: `${folder}${file}`, from, to, tests });
+const units = of(U, ['core/src/units']);
+const formula = of(F, ['core/src/formula', 'core/src/workshop', 'core/src/bread']);
+const check = of(C, ['core/src/planner/check']);
+const network = of(N, [
+  'core/src/planner/kinds-of-class.test.ts',
+  'core/src/planner/network',
+  'core/src/planner/plan-class.test.ts',
+]);
+
+/** In the checker besides: for each of its codes, that it is never said. */
+export const SPEECH = {
+  file: `${C}report.ts`,
+  before: "      const list = typeof tasks === 'string' ? [tasks] : [...tasks];\n",
+  rules: C,
+  tests: ['core/src/planner/check'],
+};
+
+export const MUTANTS = [
+  units('seconds.ts', 'Math.floor(x + 0.5 + 1e-9)', 'Math.ceil(x)'),
+  units('seconds.ts', 'x + 0.5 + 1e-9', 'x + 0.5'),
+  units('seconds.ts', 'secondsOfMinutes(window.ideal * factor)', 'secondsOfMinutes(window.ideal)'),
+  units('grams.ts', '{ fromG: 25, stepG: 1, digits: 0 }', '{ fromG: 20, stepG: 1, digits: 0 }'),
+  units('grams.ts', 'roundHalfUp(grams / stepG) * stepG', 'Math.floor(grams / stepG) * stepG'),
+  units('grams.ts', 'if (Math.abs(grams) >= 999.5) return', 'if (Math.abs(grams) > 1999.5) return'),
+  units('grams.ts', 'roundHalfUp(amount * 100) / 100', 'Math.floor(amount * 100) / 100'),
+  units('clock.ts', 'return epochSec(full, clock.timeZone) - epochSec(', "return epochSec(full, 'UTC') - epochSec("),
+  units(
+    'clock.ts',
+    "{ largestUnit: 'days' }).days;\n  return { hour",
+    "{ largestUnit: 'days' }).days + 1;\n  return { hour",
+  ),
+  units('degrees.ts', '((f - 32) * 5) / 9', '(f * 5) / 9'),
+  units('degrees.ts', '(c * 9) / 5 + 32', '(c * 9) / 5'),
+  units('measures.ts', 'CM_PER_INCH = 2.54', 'CM_PER_INCH = 2.5'),
+  units('measures.ts', 'US_CUP_ML / 48', 'US_CUP_ML / 50'),
+  units('volumes.ts', 'cup: 250, tablespoon: 20', 'cup: 250, tablespoon: 15'),
+  units('volumes.ts', '4546.09 / 160', '4546.09 / 170'),
+  units('fractions.ts', "[1 / 3, '⅓']", "[0.4, '⅓']"),
+  units('words.ts', 'roundHalfUp(sec / 60) * 60', 'sec'),
+  units('words.ts', 'minutes < 90 ?', 'minutes < 1000 ?'),
+  units('words.ts', "dayOffset === 0 && manner === 'among others'", "manner === 'among others'"),
+
+  formula('scale.ts', '(doughG / doughPctSum(ingredients)) * 100', 'doughG / doughPctSum(ingredients)'),
+  formula('scale.ts', 'pieces * bread.piece.doughG * (1 + bread.lossPct / 100)', 'pieces * bread.piece.doughG'),
+  formula('scale.ts', '(i.gPerBatch ?? 0) * shares', '(i.gPerBatch ?? 0)'),
+  formula('scale.ts', '(i.gPerPiece ?? 0) * carriedBy(i)', '(i.gPerPiece ?? 0) * pieces'),
+  formula('scale.ts', '(g * (i.holdBackPct ?? 0)) / 100', '0'),
+  formula('scale.ts', 'milk: 87', 'milk: 100'),
+  formula('water.ts', 't.starterC === undefined ? 3 : 4', '3'),
+  formula('water.ts', '- t.flourC - t.roomC', '- t.flourC'),
+  formula('water.ts', 'const target = wantedC - frictionC;', 'const target = wantedC;'),
+  formula('water.ts', '(wantedC - tapC) / (kettleC - tapC)', '(wantedC - tapC) / kettleC'),
+  formula('water.ts', 'Math.ceil(kettleG / (kettleL * 1000) - 1e-9)', '1'),
+  formula('water.ts', 'coldLiquidG / (waterG + coldLiquidG)', 'coldLiquidG / waterG'),
+  formula('leaven-time.ts', '(fromC - toC) / 10', '(toC - fromC) / 10'),
+  formula('leaven-time.ts', '(now.pct * sameYeast) / wished.minutes', 'now.pct'),
+  formula('dilution.ts', 'grams >= LEAST_WEIGHED_G', 'grams >= 5'),
+  formula('dilution.ts', 'SOLUTION_G - LEAST_WEIGHED_G', 'SOLUTION_G'),
+  formula('eggs.ts', '(grams - g) * waterShare(ingredient)', '0'),
+  formula('scale-from.ts', 'known.g / flourPerDough)', 'known.g)'),
+  formula('scale-from.ts', '(known.g / i.gPerPiece) * pieceG', 'known.g / i.gPerPiece'),
+  formula('avoid.ts', "i.optional === true && i.use !== 'dough'", 'i.optional === true'),
+  formula('avoid.ts', '[...(i.allergens ?? []), ...(i.contains ?? [])]', '[...(i.allergens ?? [])]'),
+  formula('figures.ts', "if (hydration < 62) return 'firm';", "if (hydration < 60) return 'firm';"),
+  formula('figures.ts', 'DRY_PER_FRESH = 1 / 3', 'DRY_PER_FRESH = 1'),
+
+  check('facts.ts', 'w.roster.filter((p) => p.avoid.every((a) => !holds.has(a.what)))', 'w.roster'),
+  check('r02-order.ts', 'restSec < window.min && !isRoundOf(restSec, window.min)', 'false'),
+  check('r02-order.ts', 'const factor = depends ?', 'const factor = false ?'),
+  check('r03-durations.ts', 'Math.max(...paces)', 'Math.min(...paces)'),
+  check('r04-people.ts', 'for (const over of overloads(loads, 1))', 'for (const over of overloads(loads, 2))'),
+  check('r04-people.ts', "step.kind === 'cook' && step.attend === 'turns'", "step.kind === 'cook'"),
+  check('r06-griddles.ts', 'if (isSameSpot && gap < griddle.resetSec) {', 'if (isSameSpot && gap < 0) {'),
+  check('r06-griddles.ts', 'shared > HEAT_OVERLAP_SEC', 'shared > 1000'),
+  check('r06-griddles.ts', 'a.unit.line.family === b.unit.line.family &&', ''),
+  check('r08-places.ts', 'amount: batch.shares', 'amount: 1'),
+  check('r13-avoided.ts', "a.level === 'strict'", 'false'),
+  check('r13-avoided.ts', 'Math.min(to, b.startSec) - emptyFrom >= cleanSec', 'true'),
+  check('r14-cold.ts', 'const outSec = out.endSec - out.startSec - coldSec;', 'const outSec = 0;'),
+  check('r14-cold.ts', 'out.endSec - out.startSec - coldSec', 'out.endSec - out.startSec'),
+  check('spans.ts', 'Math.max(0, Math.min(a.endSec, b.endSec) - Math.max(a.startSec, b.startSec))', '0'),
+  check('r01-batches.ts', 'Math.max(0.1, 0.001 * right)', 'Math.max(2, 0.001 * right)'),
+
+  network('build-network.ts', '  addSideJobs(draft, strands);\n', ''),
+  network('build-network.ts', '  addDemos(draft, strands, practices);\n', ''),
+  network('build-network.ts', '  addColdLimits(draft, strands);\n', ''),
+  network('words.ts', 'if (words.length === 0) return', 'if (words.length >= 0) return'),
+  network('draft.ts', '{ holds: this.bits.holds(batch, piece), avoids: this.bits.avoids(piece) }', '{}'),
+  network(
+    'draft.ts',
+    "mode === 'class' ? { releaseSec: welcomeSec, dueSec } : { releaseSec: staffFromSec, dueSec: 0 }",
+    '{ releaseSec: staffFromSec, dueSec }',
+  ),
+  network(
+    'draft.ts',
+    'const closed: readonly Span[] = isFridge ? this.room.nobodyThere : [];',
+    'const closed: readonly Span[] = [];',
+  ),
+  network('draft.ts', 'waitMaxMin === undefined ? Infinity : secondsOfMinutes(waitMaxMin)', 'Infinity'),
+  network('draft.ts', 'takesWatcher: false,', 'takesWatcher: true,'),
+  network('draft.ts', 'amount: r.unit.storeAmount,', 'amount: 0,'),
+  network('demos.ts', 'draft.addOrder(index, a);', ''),
+  network('demos.ts', 'releaseSec: draft.room.welcomeSec', 'releaseSec: 0'),
+  network('side-jobs.ts', 'draft.addOrder(job, a);', ''),
+  network('cold.ts', 'maxSec });', 'maxSec: Infinity });'),
+  network(
+    'modes.ts',
+    "const isByTurns = step.kind === 'cook' && step.attend === 'turns';",
+    "const isByTurns = step.kind === 'cook';",
+  ),
+  network('modes.ts', ".filter((p) => p.by === 'staff')\n", '.filter(() => false)\n'),
+  network('modes.ts', 'heats: heatRuns(step),', 'heats: [],'),
+  network('modes.ts', 'alone: carriedPhases(step).map((p): Span => [p.fromSec, p.toSec]),', 'alone: [],'),
+  network('room.ts', "add('bench', b.id, b.seats)", "add('bench', b.id, 99)"),
+  network('room.ts', "add('flame', f.id, f.slots)", "add('flame', f.id, 99)"),
+  network('room.ts', "add('mixer', m.id, 1)", "add('mixer', m.id, 99)"),
+  network('room.ts', 'changeSec: g.changeSec,', 'changeSec: 0,'),
+  network('room.ts', 'resetSec: g.resetSec,', 'resetSec: 0,'),
+  network('room.ts', 'watch: watchOf(workshop),', 'watch: null,'),
+  network('room.ts', 's.id === greeter && welcomeSec > 0', 'false'),
+  network('places.ts', 'if (p.batches === undefined) return 0;', 'return 0;'),
+];

@@ -1,0 +1,10 @@
+import { importRecipe } from '@hodsman/core';
+import { expose } from 'comlink';
+
+const face = {
+  /** Reads a recipe; a page of a book takes longer than a frame, so it is read away from the page. */
+  read: (text: string) => importRecipe(text),
+};
+export type RecipeFace = typeof face;
+
+expose(face);
