@@ -74,6 +74,10 @@ async function isNoticed(root, { file, from, to, tests }) {
 const survivors = [];
 let done = 0;
 const queue = [...list];
+// a mutant that dies of something else is no proof
+const unbroken = copy('unbroken');
+for (const tests of new Set(list.map((m) => m.tests)))
+  if (!(await passes(unbroken, tests))) throw new Error(`without any mutant these tests fail: ${tests.join(', ')}`);
 await Promise.all(
   Array.from({ length: AT_ONCE }, async (_, n) => {
     const root = copy(n);
