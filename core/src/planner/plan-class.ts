@@ -5,7 +5,15 @@ import { tightestOf } from './explain/index.ts';
 import type { PlanMeasures } from './measures.ts';
 import { atMoment, buildNetwork, type Moment, type Network, type Wishes } from './network/index.ts';
 import { numberPieces } from './number-pieces.ts';
-import { lowerBound, NOTHING_GIVEN, searchFresh, searchShort, type Found, type Search } from './search/index.ts';
+import {
+  finished,
+  lowerBound,
+  NOTHING_GIVEN,
+  searchFresh,
+  searchShort,
+  type Found,
+  type Search,
+} from './search/index.ts';
 import { warningsOf } from './warnings.ts';
 import { writePlan } from './write-plan.ts';
 
@@ -63,19 +71,25 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
     );
     ({ found: best } = yield* stretched(freshSearch, shortShare, 1, isStopped));
   }
-  // pieces that have begun or were moved are known by their numbers
-  const isFree = given === NOTHING_GIVEN;
-  const schedule = isFree ? numberPieces(network, best.schedule) : best.schedule;
   const bound = lowerBound(problem);
-  const measures: PlanMeasures = {
-    finishSec: best.finishSec,
-    boundSec: Math.min(bound.boundSec, best.finishSec),
-    marginSec: tableSec - best.finishSec,
-    shortestSec: Math.min(shortest.finishSec, best.finishSec),
-    tightest: tightestOf(network, bound, schedule),
+  const planOf = (found: Found): Plan => {
+    // pieces that have begun or were moved are known by their numbers
+    const schedule = given === NOTHING_GIVEN ? numberPieces(network, found.schedule) : found.schedule;
+    const measures: PlanMeasures = {
+      finishSec: found.finishSec,
+      boundSec: Math.min(bound.boundSec, found.finishSec),
+      marginSec: tableSec - found.finishSec,
+      shortestSec: Math.min(shortest.finishSec, found.finishSec),
+      tightest: tightestOf(network, bound, schedule),
+    };
+    const written = writePlan(workshop, network, schedule, goal, options.moment);
+    return complete(workshop, network, { ...written, measures }, options.moment);
   };
-  const written = writePlan(workshop, network, schedule, goal, options.moment);
-  return complete(workshop, network, { ...written, measures }, options.moment);
+  const plan = planOf(best);
+  if (plan.broken.length === 0) return plan;
+  // what was found on the way may be right where the best is not: the search sees a limit of a place less sharply than the checker
+  const onTheWay = [...(best === shortest ? [] : [shortest]), finished(searchShort(problem, { placements: 0 }, given))];
+  return onTheWay.map(planOf).find((p) => p.broken.length === 0) ?? plan;
 }
 
 /** Passes on how far a search is as a part of the whole, and a stop to the search; once stopped, all that comes later is too. */

@@ -8,6 +8,7 @@ export { JOB_SHOPS } from './job-shops.ts';
 export { randomShape, randomWorkshop, type RandomShape, smallShape, workshopOf } from './random-workshop.ts';
 export { sizedClass, type SizedShape } from './sized-class.ts';
 export { movedTo, rightPlan, taskOf, type KnownAnswer, type RightClass } from './known-answers.ts';
+export { tightened } from './tightened.ts';
 export { withTask } from './spoil.ts';
 /** Parts of the engine that benchmarks measure by themselves. */
 export { buildNetwork, plainProblem } from '../planner/network/index.ts';

@@ -35,6 +35,7 @@ export function takeAlternative(record: ClassRecord, id: string): ClassRecord {
 
 export function dropAlternative(record: ClassRecord, id: string): ClassRecord {
   const alternatives = record.notes.alternatives.filter((a) => a.id !== id);
+  if (alternatives.length === record.notes.alternatives.length) return record;
   return { ...record, notes: { ...record.notes, alternatives } };
 }
 

@@ -106,6 +106,7 @@ export const api = createApi({
             data: answers.flatMap((a) => (a.data ? [a.data as StoredDocument] : [])).filter((d) => d.body !== null),
           };
         },
+        providesTags: (_bodies, _error, { kind, ids }) => ids.map((id) => ({ type: kind, id })),
         keepUnusedDataFor: 0,
       },
     ),
@@ -152,7 +153,8 @@ export const api = createApi({
         body: { version, body },
         headers: { 'Idempotency-Key': saveId },
       }),
-      // the one entry of the list that was saved is put in its place, nothing is fetched again
+      invalidatesTags: (_saved, _error, { kind, id }) => [{ type: kind, id }],
+      // the one entry of the list that was saved is put in its place, the list is not fetched again
       onQueryStarted: async ({ kind, id }, { dispatch, queryFulfilled }) => {
         const saved = await queryFulfilled.then(({ data }) => data).catch(() => undefined);
         if (!saved?.body) return;
@@ -172,7 +174,11 @@ export const api = createApi({
 export const isAway = (error: FetchBaseQueryError): boolean =>
   typeof error.status !== 'number' || error.status >= 500 || error.status === 429 || error.status === 408;
 
-type ListOptions = Parameters<typeof api.useListDocumentsQuery>[1];
+/** When a list that is shown is fetched again. */
+interface ListOptions {
+  readonly refetchOnMountOrArgChange?: boolean;
+  readonly skip?: boolean;
+}
 /** All documents of a kind, as lists show them. */
 export const useDocumentList = <K extends DocumentKind>(
   kind: K,

@@ -1,15 +1,15 @@
 import type { AboutTask, Pin, Plan, Shaping, SweepPoint, Workshop } from '@hodsman/core';
 import { proxy, wrap, type Remote } from 'comlink';
-import type { Advice, PlannerFace } from './planner.worker.ts';
+import type { Advice, PlannerSession } from './planner-session.ts';
 
-const start = (name: string): Remote<PlannerFace> =>
-  wrap<PlannerFace>(new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module', name }));
+const start = (name: string): Remote<PlannerSession> =>
+  wrap<PlannerSession>(new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module', name }));
 
-let planner: Remote<PlannerFace> | undefined;
+let planner: Remote<PlannerSession> | undefined;
 /** Advice plans many times over, so it has a worker of its own and never keeps a plan waiting. */
-let adviser: Remote<PlannerFace> | undefined;
+let adviser: Remote<PlannerSession> | undefined;
 /** So have the plans of alternatives and of classes of another size. */
-let comparer: Remote<PlannerFace> | undefined;
+let comparer: Remote<PlannerSession> | undefined;
 
 /** Plans a class in the worker, which is started with the first class; hears a first plan and the final one. */
 export function planInWorker(

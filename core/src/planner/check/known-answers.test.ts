@@ -61,7 +61,18 @@ describe('the checker, asked what is known', () => {
       'the griddle lies empty for as long as its cleaning takes before the bread that must be free of milk',
       'avoider',
       (p: Plan) => withTask(p, 'flat/p1/2:cook', (t) => movedTo(t, Math.max(...p.tasks.map((x) => x.endSec)) + 600)),
-      (f: RawFile) => (f['kitchen'].griddles[0].cleanSec = 600),
+      (f: RawFile): void => {
+        f['kitchen'].griddles[0].cleanSec = 600;
+      },
+    ],
+    [
+      'a dough with egg that is out for longer in all than it may, but in the fridge for most of it',
+      'chilled',
+      (p: Plan) => p,
+      (f: RawFile): void => {
+        f['breads'][0].ingredients[1].perishable = true;
+        f['kitchen'].safeOutMin = 900;
+      },
     ],
     ['somebody makes no bread that holds what they avoid', 'one who may not', (p: Plan) => p, undefined],
     ['a team is as slow as its slowest', 'slow hands', (p: Plan) => p, undefined],

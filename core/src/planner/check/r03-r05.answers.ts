@@ -48,6 +48,17 @@ export const R03_R05: readonly KnownAnswer[] = [
   },
   {
     rule: 'R4',
+    code: 'two-at-once',
+    what: 'somebody rolls while the first side of their bread cooks, which takes their hands throughout',
+    of: 'plain',
+    inClass: (f) => (f['breads'][0].steps[2].minutes = 0.5),
+    inPlan: (p) => {
+      const quick = { ...p, tasks: p.tasks.map((t) => (t.step === 'roll' ? { ...t, endSec: t.startSec + 30 } : t)) };
+      return withTask(quick, 'flat/p1/1:cook', (t) => movedTo(t, taskOf(p, 'flat/p1/2:roll').startSec - 25));
+    },
+  },
+  {
+    rule: 'R4',
     code: 'wrong-people',
     what: 'somebody else of the station rolls a bread',
     of: 'plain',

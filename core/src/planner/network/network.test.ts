@@ -72,6 +72,28 @@ describe('the network of a class', () => {
     ]);
     expect(handsOf(network('plain').problem, 'flat/p1/1:cook', 'p1')).toEqual([[0, 100]]);
   });
+  const cooks = (problem: Problem) => problem.activities.flatMap((a, i) => (a.id.endsWith(':cook') ? [i] : []));
+  const egg = (f: RawFile): void => {
+    f['breads'][0].ingredients[1].perishable = true;
+    f['kitchen'].safeOutMin = 900;
+  };
+  it('limits how long a dough is out of the cold, from its beginning to the laying on of every bread', () => {
+    const { problem } = network('perishable');
+    const limits = problem.lags.filter((l) => l.maxSec === 900 * 60);
+    expect(limits.map((l) => l.to)).toEqual(cooks(problem));
+    expect(new Set(limits.map((l) => problem.activities[l.from]?.id))).toEqual(new Set(['flat@S1:mix', 'flat@S2:mix']));
+    // a kitchen that accepts it longer limits nothing
+    const accepted = network('perishable', (f) => (f['menu'][0].acceptOutOfCold = 'eaten hot'));
+    expect(accepted.problem.lags.filter((l) => l.maxSec === 900 * 60)).toEqual([]);
+  });
+  it('counts the time in the fridge as none, and what went before it at its ideal length', () => {
+    const { problem } = network('chilled', egg);
+    const limits = problem.lags.filter((l) => l.maxSec === 900 * 60 - 5 * 60);
+    expect(limits.map((l) => l.to)).toEqual(cooks(problem));
+  });
+  it('shows nothing in the welcome', () => {
+    expect(activity(network('demonstration').problem, 'demo:flat:roll').releaseSec).toBe(600);
+  });
   it('takes nobody from the griddles but who demonstrates', () => {
     const { problem } = network('demonstration');
     expect(problem.activities.filter((a) => a.takesWatcher).map((a) => a.id)).toEqual(['demo:flat:roll']);

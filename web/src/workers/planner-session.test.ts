@@ -1,0 +1,105 @@
+import { readClassRecord, UNSHAPED, withPins, type Plan, type Workshop } from '@hodsman/core';
+import { describe, expect, it, vi } from 'vitest';
+import demoClass from '../../../demo/class.json';
+import { plannerSession } from './planner-session.ts';
+
+const read = readClassRecord(demoClass);
+const workshop: Workshop = read.ok ? read.value.workshop : expect.fail();
+const renamed: Workshop = { ...workshop, title: 'Another class' };
+
+/** A session whose every step is a turn, so that a later call can come between any two. */
+function session(onPause: () => void = () => undefined) {
+  let clock = 0;
+  const pauses = { count: 0 };
+  const made = plannerSession({
+    now: () => (clock += 1000),
+    pause: () => {
+      pauses.count++;
+      onPause();
+      return Promise.resolve();
+    },
+  });
+  return { made, pauses };
+}
+
+describe('the session of a planner', () => {
+  it('tells a first plan at once and a final one that is no worse, and gives way in between', async () => {
+    const { made, pauses } = session();
+    const heard: { plan: Plan; isFinal: boolean }[] = [];
+    const running = made.plan(workshop, UNSHAPED, (plan, isFinal) => heard.push({ plan, isFinal }));
+    expect(heard.map((h) => h.isFinal)).toEqual([false]);
+    await running;
+    expect(heard.map((h) => h.isFinal)).toEqual([false, true]);
+    expect(pauses.count).toBeGreaterThan(0);
+    const [first, last] = heard.map((h) => h.plan);
+    expect(last?.broken).toEqual([]);
+    expect(last?.tasks.length).toBe(first?.tasks.length);
+  });
+  it('says nothing more of a class once a later one was asked for', async () => {
+    let later: Promise<void> | undefined;
+    let isAsked = false;
+    const heard: string[] = [];
+    const { made } = session(() => {
+      if (isAsked) return;
+      isAsked = true;
+      later = made.plan(renamed, UNSHAPED, (_, isFinal) => heard.push(`second ${isFinal}`));
+    });
+    await made.plan(workshop, UNSHAPED, (_, isFinal) => heard.push(`first ${isFinal}`));
+    await later;
+    expect(heard).toEqual(['first false', 'second false', 'second true']);
+  });
+  it('stops where it is when told to', async () => {
+    const { made } = session(() => made.stop());
+    const onPlan = vi.fn();
+    await made.plan(workshop, UNSHAPED, onPlan);
+    expect(onPlan.mock.calls.map(([, isFinal]: unknown[]) => isFinal)).toEqual([false]);
+    expect(made.about('any')).toBeNull();
+  });
+  it('answers about the plan that came last and tries pins on it; before there is one it knows nothing', async () => {
+    const { made } = session();
+    expect([made.about('x'), made.tryPins([])]).toEqual([null, null]);
+    let plan: Plan | undefined;
+    await made.plan(workshop, UNSHAPED, (p) => (plan = p));
+    const task = plan?.tasks.at(-1) ?? expect.fail();
+    expect(made.about(task.id)).not.toBeNull();
+    expect(made.about('nothing-of-the-kind')).toBeNull();
+    expect(made.tryPins([])?.tasks).toEqual(plan?.tasks);
+    // a task that was put somewhere stays there, on trial and in the plan
+    const pins = [{ task: task.id, startSec: task.startSec }];
+    const tried = made.tryPins(pins);
+    expect(tried?.tasks.find((t) => t.id === task.id)?.startSec).toBe(task.startSec);
+    await made.plan(workshop, withPins(UNSHAPED, pins), (p) => (plan = p));
+    expect(plan?.tasks.find((t) => t.id === task.id)?.startSec).toBe(task.startSec);
+  });
+  it('plans several classes, each under its number, until a later call', async () => {
+    const entries = [workshop, renamed].map((w) => ({ workshop: w, shaping: UNSHAPED }));
+    const all = session();
+    const heard: number[] = [];
+    await all.made.planEach(entries, (i) => heard.push(i));
+    expect(heard).toEqual([0, 1]);
+    const stopped = session();
+    const before: number[] = [];
+    await stopped.made.planEach(entries, (i) => {
+      before.push(i);
+      stopped.made.stop();
+    });
+    expect(before).toEqual([0]);
+  });
+  it('advises as it finds, and is done in the end; a call that was overtaken is not', async () => {
+    // half of the time that the class needs
+    const tight: Workshop = { ...workshop, tableTime: '10:00' };
+    const { made } = session();
+    let plan: Plan | undefined;
+    await made.plan(tight, UNSHAPED, (p) => (plan = p));
+    const shares: number[] = [];
+    await made.advise(tight, plan ?? expect.fail(), ({ doneShare }) => shares.push(doneShare));
+    expect([shares[0], shares.at(-1)]).toEqual([0, 1]);
+    expect(shares).toEqual(shares.toSorted((a, b) => a - b));
+    const overtaken: number[] = [];
+    await made.advise(tight, plan ?? expect.fail(), ({ doneShare }) => {
+      overtaken.push(doneShare);
+      made.stop();
+    });
+    expect(overtaken).toEqual([0]);
+  });
+});

@@ -1,0 +1,146 @@
+import {
+  aboutTask,
+  clashOf,
+  planShaped,
+  planShapedInSteps,
+  rankFixes,
+  situationOf,
+  sweepOf,
+  withPins,
+  type AboutTask,
+  type Aim,
+  type Clash,
+  type Fix,
+  type Pin,
+  type Plan,
+  type Shaping,
+  type Situation,
+  type SweepPoint,
+  type Workshop,
+} from '@hodsman/core';
+
+/** So long at a stretch before messages are heard again. */
+const TURN_MS = 24;
+const EFFORT = 3;
+
+/** What would help a class, as far as it is known. */
+export interface Advice {
+  readonly clash: Clash | null;
+  readonly fixes: readonly Fix[];
+  readonly doneShare: number;
+}
+
+/** How the session gives way to messages: a clock in milliseconds, and a pause in which they are heard. */
+export interface Breath {
+  readonly now: () => number;
+  readonly pause: () => Promise<void>;
+}
+
+const BREATH: Breath = { now: () => performance.now(), pause: () => new Promise((resolve) => setTimeout(resolve)) };
+
+/** What one worker knows and does: a later call makes an earlier one give up, and only what came last is answered about. */
+export function plannerSession({ now, pause }: Breath = BREATH) {
+  /** The number of the last call; an earlier one that still runs gives up. */
+  let latest = 0;
+
+  /** The class that was planned last, with its plan without pins: what a trial starts from. */
+  let held: { readonly workshop: Workshop; readonly shaping: Shaping; readonly base: Plan } | undefined;
+  /** The plan without pins of the last class and aim, so that one pin more does not plan the whole class again. */
+  let base: { readonly text: string; readonly aim: Aim; readonly plan: Plan } | undefined;
+
+  /** The last final plan, laid beside its network once somebody asks why. */
+  let shown: { readonly workshop: Workshop; readonly plan: Plan; situation: Situation | undefined } | undefined;
+
+  /** Runs steps to their end, giving way to messages every so often; a later call stops them. */
+  async function inTurns<T, R>(
+    call: number,
+    steps: Generator<T, R, 'stop' | undefined>,
+    onStep: (value: T) => void = () => undefined,
+  ): Promise<R> {
+    let step = steps.next();
+    let since = now();
+    while (step.done !== true) {
+      if (now() - since > TURN_MS) {
+        onStep(step.value);
+        await pause();
+        since = now();
+      }
+      step = steps.next(call === latest ? undefined : 'stop');
+    }
+    return step.value;
+  }
+
+  return {
+    /** The first plan at once, then the better one; nothing more once a later call has come. */
+    plan: async (
+      workshop: Workshop,
+      shaping: Shaping,
+      onPlan: (plan: Plan, isFinal: boolean) => void,
+    ): Promise<void> => {
+      const call = ++latest;
+      const text = JSON.stringify(workshop);
+      const { aim } = shaping;
+      const known = base?.text === text && base.aim === aim ? base.plan : undefined;
+      onPlan(planShaped(workshop, known ? shaping : { aim, pins: [] }, { effort: 0, base: known }), false);
+      const whole = known ?? (await inTurns(call, planShapedInSteps(workshop, { aim, pins: [] }, { effort: EFFORT })));
+      if (call !== latest) return;
+      base = { text, aim, plan: whole };
+      held = { workshop, shaping, base: whole };
+      const plan = await inTurns(call, planShapedInSteps(workshop, shaping, { effort: EFFORT, base: whole }));
+      if (call !== latest) return;
+      shown = { workshop, plan, situation: undefined };
+      onPlan(plan, true);
+    },
+    /** Why a task of the last plan is when it is; null before there is one. Looking that up takes longer than a frame in a large class. */
+    about: (taskId: string): AboutTask | null => {
+      if (!shown) return null;
+      shown.situation ??= situationOf(shown.workshop, shown.plan);
+      return aboutTask(shown.workshop, shown.situation, taskId) ?? null;
+    },
+    /** The class that was planned last with pins more, at once and with no search; null before there is one. */
+    tryPins: (pins: readonly Pin[]): Plan | null =>
+      held ? planShaped(held.workshop, withPins(held.shaping, pins), { effort: 0, base: held.base }) : null,
+    /** The plans of several classes, one after another. */
+    planEach: async (
+      entries: readonly { readonly workshop: Workshop; readonly shaping: Shaping }[],
+      onPlan: (index: number, plan: Plan) => void,
+    ): Promise<void> => {
+      const call = ++latest;
+      for (const [i, { workshop, shaping }] of entries.entries()) {
+        const plan = await inTurns(call, planShapedInSteps(workshop, shaping, { effort: EFFORT }));
+        if (call !== latest) return;
+        onPlan(i, plan);
+      }
+    },
+    /** Minutes to spare against the number of griddles, then of participants, told as they are found. */
+    sweep: async (
+      workshop: Workshop,
+      shaping: Shaping,
+      onPoints: (over: 'griddles' | 'participants', points: readonly SweepPoint[]) => void,
+    ): Promise<void> => {
+      const call = ++latest;
+      for (const over of ['griddles', 'participants'] as const) {
+        const points = await inTurns(call, sweepOf(workshop, shaping, over), (found) => onPoints(over, found));
+        if (call !== latest) return;
+        onPoints(over, points);
+      }
+    },
+    /** Which rules clash and which changes help, told as they are found. */
+    advise: async (workshop: Workshop, plan: Plan, onAdvice: (advice: Advice) => void): Promise<void> => {
+      const call = ++latest;
+      const clash = (await inTurns(call, clashOf(workshop, plan))) ?? null;
+      if (call !== latest) return;
+      onAdvice({ clash, fixes: [], doneShare: 0 });
+      const fixes = await inTurns(call, rankFixes(workshop), (found) => {
+        if (call === latest) onAdvice({ clash, ...found });
+      });
+      if (call === latest) onAdvice({ clash, fixes, doneShare: 1 });
+    },
+    /** Gives up whatever is under way. */
+    stop: (): void => {
+      latest++;
+    },
+  };
+}
+
+export type PlannerSession = ReturnType<typeof plannerSession>;
