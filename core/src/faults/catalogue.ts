@@ -47,6 +47,11 @@ export const FAULTS = {
     'The document was stored by a newer version of this application.',
     'Start the newer version; nothing was changed.',
   ),
+  'newer-version': kind(
+    (p) => `is ${str(p, 'version')}, expected at most ${str(p, 'latest')}: a newer Hodsman wrote this file`,
+    'The file was written by a newer version of this application.',
+    'Open it there, or save it there for an older version.',
+  ),
   'not-a-recipe': kind(
     () => 'is JSON of another kind, expected a schema.org Recipe or a bread of this application',
     'The file holds neither a recipe nor a bread.',

@@ -3,10 +3,13 @@ import { classNotesSchema, NO_NOTES, workshopSchema, type ClassRecord, type Work
 import { readBy, readJson } from './read-json.ts';
 import { faultsOfReferences } from './references.ts';
 import { faultsOfSense } from './sense.ts';
+import { carriedOver, WORKSHOP_MIGRATIONS } from './versions.ts';
 
-/** A workshop file from JSON, defaults filled in; or every fault: of form, else of references, else of sense. */
+/** A workshop file from JSON, of any version, defaults filled in; or every fault: of form, else of references, else of sense. */
 export function readWorkshop(value: unknown): Result<Workshop> {
-  return readBy(workshopSchema, value, (w) => {
+  const file = carriedOver(value, WORKSHOP_MIGRATIONS);
+  if (!file.ok) return file;
+  return readBy(workshopSchema, file.value, (w) => {
     const references = faultsOfReferences(w);
     return references.length > 0 ? references : faultsOfSense(w);
   });

@@ -21,7 +21,7 @@ export function ConflictDialog({ what, open, read, onMine, onTheirs, onBoth }: P
   const both = merged && read(merged.value);
   return (
     <Dialog open={theirs !== null} onClose={() => undefined} className="relative z-10">
-      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
+      <DialogBackdrop className="fixed inset-0 bg-black/50" />
       <div className="fixed inset-0 grid place-items-center overflow-auto p-4">
         <DialogPanel className="max-w-2xl rounded-cut border border-line bg-panel p-6">
           <DialogTitle className="text-xl">This {what} was saved elsewhere meanwhile</DialogTitle>

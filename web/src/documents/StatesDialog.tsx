@@ -35,7 +35,7 @@ export function StatesDialog<K extends DocumentKind>({
   const version = chosen ?? earlier[0]?.version;
   return (
     <Dialog open onClose={onClose} className="relative z-10">
-      <DialogBackdrop className="fixed inset-0 bg-ink/40" />
+      <DialogBackdrop className="fixed inset-0 bg-black/50" />
       <div className="fixed inset-0 grid place-items-center p-4">
         <DialogPanel className="flex max-h-full w-full max-w-4xl flex-col rounded-cut border border-line bg-panel p-6">
           <DialogTitle className="text-xl">Earlier states of this {REGISTRY[kind].noun}</DialogTitle>

@@ -46,7 +46,29 @@ describe('what the browser keeps unsaved', () => {
     two.forgetUnsaved(NAME);
     expect(one.openingOf('pantry', stored)?.body.name).toBe('One');
   });
-  it('of a tab that is closed is taken over, of one that lives it is not', async () => {
+  it('does not meet what is kept of a document of another kind that has the same id', async () => {
+    const { keepUnsaved, openingOf, forgetUnsaved } = await tab();
+    keepUnsaved(NAME, 3, { ...pantry, name: 'Mine' }, 's1');
+    keepUnsaved({ kind: 'kitchen', id: 'p' }, 1, { name: 'a kitchen' }, 's2');
+    expect(openingOf('pantry', stored)?.body.name).toBe('Mine');
+    forgetUnsaved({ kind: 'kitchen', id: 'p' });
+    expect(openingOf('pantry', stored)?.body.name).toBe('Mine');
+  });
+  it('of a tab that is closed stays where it was when there is no room to take it over', async () => {
+    const gone = await tab();
+    gone.keepUnsaved(NAME, 3, { ...pantry, name: 'Left behind' }, 's1');
+    const next = await tab();
+    const [key = ''] = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? '');
+    const kept = localStorage.getItem(key);
+    const put = localStorage.setItem.bind(localStorage);
+    localStorage.setItem = (k, v) => {
+      if (k !== key) throw new DOMException('full', 'QuotaExceededError');
+      put(k, v);
+    };
+    next.adoptUnsaved(() => false);
+    expect(localStorage.getItem(key)).toBe(kept);
+  });
+  it('of a tab that is closed is taken is taken over, of one that lives it is not', async () => {
     const gone = await tab();
     gone.keepUnsaved(NAME, 3, { ...pantry, name: 'Left behind' }, 's1');
     const next = await tab();

@@ -60,9 +60,13 @@ export function adoptUnsaved(isLiving: (tab: string) => boolean): void {
     const own = `${PREFIX}${tabName()}:${key.slice(PREFIX.length + tabOf(key).length + 1)}`;
     const text = localStorage.getItem(key);
     if (text === null || localStorage.getItem(own) !== null) continue;
-    // out before in, since there may be room for one of them alone
+    // out before in, since there may be room for one of them alone; where another tab took the room it stays as it was
     localStorage.removeItem(key);
-    localStorage.setItem(own, text);
+    try {
+      localStorage.setItem(own, text);
+    } catch {
+      localStorage.setItem(key, text);
+    }
   }
 }
 

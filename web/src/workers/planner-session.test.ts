@@ -49,11 +49,21 @@ describe('the session of a planner', () => {
     expect(heard).toEqual(['first false', 'second false', 'second true']);
   });
   it('stops where it is when told to', async () => {
-    const { made } = session(() => made.stop());
+    let isToStop = true;
+    const { made, pauses } = session(() => {
+      if (isToStop) made.stop();
+    });
     const onPlan = vi.fn();
     await made.plan(workshop, UNSHAPED, onPlan);
     expect(onPlan.mock.calls.map(([, isFinal]: unknown[]) => isFinal)).toEqual([false]);
     expect(made.about('any')).toBeNull();
+    // little is done after that, and what was done is no plan of the class: it is planned whole the next time
+    expect(pauses.count).toBeLessThan(5);
+    isToStop = false;
+    await made.plan(workshop, UNSHAPED, onPlan);
+    const whole = session();
+    await whole.made.plan(workshop, UNSHAPED, () => undefined);
+    expect(pauses.count).toBeGreaterThanOrEqual(whole.pauses.count);
   });
   it('answers about the plan that came last and tries pins on it; before there is one it knows nothing', async () => {
     const { made } = session();

@@ -3,7 +3,7 @@ import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { ChevronDown, Shuffle, Users } from 'lucide-react';
 import { memo, useCallback, useState, type PointerEventHandler, type ReactNode } from 'react';
 import {
-  linesOf,
+  careWords,
   moveParticipant,
   seatAll,
   setStationGriddles,
@@ -35,7 +35,6 @@ export function SeatingBoard({ record }: { readonly record: ClassRecord }) {
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const sensors = useSensors(useSensor(PointerSensor, AFTER_A_MOVE));
   const people = new Map(workshop.roster.map((p) => [p.id, p]));
-  const held = new Set(linesOf(workshop).flatMap((l) => [...l.holds]));
   const choose = useCallback(
     (id: string) => setChosen((now) => (now.includes(id) ? now.filter((x) => x !== id) : [...now, id])),
     [],
@@ -86,14 +85,13 @@ export function SeatingBoard({ record }: { readonly record: ClassRecord }) {
               <Bench id={KEY.station + s.id} station={s} workshop={workshop}>
                 {s.members.map((m) => {
                   const person = people.get(m);
-                  const avoided = person?.avoid.filter((a) => held.has(a.what)).map((a) => a.what) ?? [];
                   return (
                     person && (
                       <Chip
                         key={m}
                         id={m}
                         name={person.name}
-                        avoided={avoided.join(', ')}
+                        care={careWords(workshop, notes.remarks, m)}
                         isChosen={chosen.includes(m)}
                         onChoose={choose}
                       />
@@ -243,14 +241,14 @@ const pointerOf = (listeners: ReturnType<typeof useDraggable>['listeners']) => (
 interface ChipProps {
   readonly id: string;
   readonly name: string;
-  /** What of the menu they avoid. */
-  readonly avoided: string;
+  /** What is to be minded with them. */
+  readonly care: string;
   readonly isChosen: boolean;
   readonly onChoose: (id: string) => void;
 }
 
 /** Somebody at a bench: dragged, or moved from the menu beside the name; a press on the name chooses them. */
-const Chip = memo(function Chip({ id, name, avoided, isChosen, onChoose }: ChipProps) {
+const Chip = memo(function Chip({ id, name, care, isChosen, onChoose }: ChipProps) {
   const drag = useDraggable({ id });
   const drop = useDroppable({ id: KEY.person + id });
   const offset = drag.transform;
@@ -277,9 +275,7 @@ const Chip = memo(function Chip({ id, name, avoided, isChosen, onChoose }: ChipP
         onClick={() => onChoose(id)}
       >
         <span className="block truncate">{name}</span>
-        {avoided !== '' && (
-          <span className={`block truncate text-xs ${isChosen ? '' : 'text-trouble'}`}>no {avoided}</span>
-        )}
+        {care !== '' && <span className={`block pb-1 text-xs ${isChosen ? '' : 'text-trouble'}`}>{care}</span>}
       </button>
       <Menu>
         <MenuButton className="grid w-8 place-items-center" aria-label={`Move ${name}`}>

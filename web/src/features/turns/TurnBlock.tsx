@@ -65,11 +65,11 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
         </span>
         {minded !== '' && (
           <span
-            className="flex max-w-full items-center gap-1 rounded-cut bg-panel px-1 text-sm font-bold text-trouble"
+            className="flex max-w-full items-start gap-1 rounded-cut bg-panel px-1 text-sm leading-tight font-bold text-trouble"
             data-care
           >
-            <TriangleAlert size={13} aria-hidden className="shrink-0" />
-            <span className="truncate" title={minded}>
+            <TriangleAlert size={13} aria-hidden className="mt-0.5 shrink-0" />
+            <span className="line-clamp-3" title={minded}>
               {minded}
             </span>
           </span>
