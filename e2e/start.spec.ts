@@ -1,5 +1,5 @@
 import { spawn, type ChildProcess } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -42,14 +42,23 @@ async function health(): Promise<number> {
   }
 }
 
+/** Whether a process runs; one that has ended and that nobody has asked about yet does not. */
 const isAlive = (pid: number): boolean => {
   try {
-    process.kill(pid, 0);
-    return true;
+    const [, state] = /^.*\) (\S)/.exec(readFileSync(`/proc/${pid}/stat`, 'utf8')) ?? [];
+    return state !== 'Z';
   } catch {
     return false;
   }
 };
+
+/** The processes that a process has started, with their command lines. */
+const startedBy = (pid: number): readonly { readonly pid: number; readonly command: string }[] =>
+  readFileSync(`/proc/${pid}/task/${pid}/children`, 'utf8')
+    .split(' ')
+    .map(Number)
+    .filter((child) => child > 0 && isAlive(child))
+    .map((child) => ({ pid: child, command: readFileSync(`/proc/${child}/cmdline`, 'utf8').replaceAll('\0', ' ') }));
 
 test('a taken port, a folder that cannot be written and a bad port end in one clear line', async () => {
   const foreign = createServer().listen(PORT, '127.0.0.1');
@@ -93,6 +102,49 @@ test('a second start stops, a crashed database comes back, and the end stops bot
   expect(await first.ended).toBe(0);
   expect(isAlive(next)).toBe(false);
   expect(await health()).toBe(0);
+});
+
+test('a server that is killed is started again; a starter that is killed leaves nothing running, and the next start works', async () => {
+  const first = start({});
+  await expect.poll(health, { timeout: 60_000 }).toBe(200);
+  const starter = first.child.pid ?? 0;
+  const server = startedBy(starter).find((c) => c.command.includes('server/dist/main.js'));
+  if (!server) throw new Error('no server was started');
+  process.kill(server.pid, 'SIGKILL');
+  await expect.poll(health, { timeout: 5_000, intervals: [20] }).toBe(0);
+  await expect.poll(health, { timeout: 20_000 }).toBe(200);
+  expect(first.output()).toContain('the server ended unexpectedly; starting it again …');
+
+  const left = startedBy(starter).map((c) => c.pid);
+  expect(left.length).toBeGreaterThan(1);
+  first.child.kill('SIGKILL');
+  await first.ended;
+  await expect.poll(() => left.filter(isAlive), { timeout: 15_000 }).toEqual([]);
+
+  const next = start({});
+  await expect.poll(health, { timeout: 60_000 }).toBe(200);
+  const all = startedBy(next.child.pid ?? 0).map((c) => c.pid);
+  next.child.kill('SIGHUP');
+  expect(await next.ended).toBe(0);
+  expect([all.filter(isAlive), await health()]).toEqual([[], 0]);
+});
+
+test('a first setup that was cut off is begun again, and it is said; nothing that was there is thrown away', async () => {
+  const home = join(folder, 'half', 'mariadb');
+  mkdirSync(join(home, 'data.new-1', 'mysql'), { recursive: true });
+  mkdirSync(join(home, 'data'));
+  writeFileSync(join(home, 'data', 'half'), 'half a database');
+  const run = start({ HODSMAN_DATA: join(folder, 'half') });
+  await expect.poll(health, { timeout: 60_000 }).toBe(200);
+  expect(run.output()).toContain('mended: a first setup that was cut off is begun again');
+  const aside = readdirSync(home).find((name) => name.startsWith('data.aside-')) ?? '';
+  expect(run.output()).toContain(`was put aside as ${join(home, aside)}`);
+  expect(readFileSync(join(home, aside, 'half'), 'utf8')).toBe('half a database');
+  expect(readdirSync(home)).not.toContain('data.new-1');
+  run.child.kill('SIGINT');
+  run.child.kill('SIGINT');
+  await run.ended;
+  await expect.poll(health).toBe(0);
 });
 
 test('a database that somebody else runs is used, and none is started', async () => {

@@ -122,7 +122,12 @@ export async function startMariadb(folder, { onCrash = () => {}, onMend = () => 
   for (const name of unfinished) rmSync(join(folder, name), { recursive: true, force: true });
   if (unfinished.length > 0) onMend('a first setup that was cut off is begun again');
   if (!existsSync(join(data, 'mysql'))) {
-    rmSync(data, { recursive: true, force: true });
+    // whatever it is, it may hold what somebody wants to look at
+    if (existsSync(data)) {
+      const aside = join(folder, `data.aside-${Date.now()}`);
+      renameSync(data, aside);
+      onMend(`a database folder that is not whole was put aside as ${aside}`);
+    }
     await install(folder, data, owner);
   }
   const password = secretOf(join(folder, 'password'));
