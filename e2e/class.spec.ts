@@ -112,7 +112,9 @@ test('two people on one class: the second sees what differs and chooses, and not
   await mine.more('Griddles');
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('region', { name: 'Changed there' })).toContainText('roster, Guest 9: added');
-  await expect(dialog.getByRole('region', { name: 'Changed here' })).toContainText('kitchen, griddles, G3: added');
+  await expect(dialog.getByRole('region', { name: 'Changed here' })).toContainText(
+    'kitchen, griddles, Griddle 3: added',
+  );
   await dialog.getByRole('button', { name: /Take theirs/ }).click();
   await expect(mine.figure('Participants')).toHaveValue('9');
   await expect(mine.figure('Griddles')).toHaveValue('2');

@@ -11,7 +11,7 @@ test('an earlier state of a class shows what would change, and comes back as an 
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('list', { name: 'States' }).getByRole('button')).toHaveCount(1);
   await expect(dialog.getByRole('region', { name: 'What would change' })).toContainText(
-    'kitchen, griddles, G3: taken out',
+    'kitchen, griddles, Griddle 3: taken out',
   );
   expect(await violations(page)).toEqual([]);
   await dialog.getByRole('button', { name: 'Bring this state back' }).click();

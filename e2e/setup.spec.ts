@@ -37,9 +37,10 @@ test('a new class is made, its people pasted, a bread given to who avoids one, a
   await page.getByRole('button', { name: 'Add 2 people' }).click();
   await expect(chip(page, 'Berg, Sanna no milk')).toBeVisible();
   await page.getByRole('button', { name: 'Seat', exact: true }).click();
-  await expect(chip(page, 'Teo')).toBeVisible();
+  await expect(chip(page, 'Teo “moonlight”')).toBeVisible();
   await expect(page.getByRole('link', { name: /Class.*needs a look/ })).toBeVisible();
   await page.getByRole('button', { name: 'dealt with: moonlight' }).click();
+  await expect(chip(page, 'Teo')).toBeVisible();
 
   await page.getByRole('link', { name: 'Menu 1 without bread' }).click();
   const gap = page.getByTestId('gap');

@@ -2,7 +2,15 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import demo from '../../../demo/class.json';
 import { readWorkshop } from '../formats/index.ts';
-import { buildWorkshop, randomShape, randomWorkshop, runs, tightened, workshopOf } from '../testing/index.ts';
+import {
+  buildWorkshop,
+  randomShape,
+  randomWorkshop,
+  runs,
+  sizedClass,
+  tightened,
+  workshopOf,
+} from '../testing/index.ts';
 import { batchesOf, linesOf } from '../workshop/index.ts';
 import { brokenWords, findBrokenRules, planClass, verdictOf, verdictWords } from './index.ts';
 import { readPlan } from '../formats/index.ts';
@@ -43,6 +51,16 @@ describe('the planner', () => {
     const w = buildWorkshop({ people: 1, perStation: 1, each: 2 });
     // 10 welcome + 5 mix + 10 rest, then roll 3 and cook 100 s twice, all by the same hands; the reset hides behind the rolling
     expect(planClass(w, { goal: 'short' }).measures.finishSec).toBe(25 * 60 + 2 * (180 + 100));
+  });
+
+  it.each([
+    [8, 60, 15],
+    [10, 20, 40],
+  ])('cooks what keeps longest first, in whatever order the breads stand: %i, %i and %i min', (...holds) => {
+    const w = sizedClass({ people: 12, breads: 3, each: 2, griddles: 3 });
+    const breads = w.breads.map((b, i) => ({ ...b, holdMaxMin: holds[i] ?? 0 }));
+    const plan = planClass({ ...w, tableTime: '15:00', service: 'together', breads });
+    expect(plan.broken).toEqual([]);
   });
 
   it('says by how much a class is too long, and what hurts, in words', () => {

@@ -6,9 +6,10 @@ type Job = Problem['units'][number] & { readonly index: number };
 
 /**
  * Orders of all units to begin with, each from first to last of the class: in rounds (everyone's first before anyone's second), group
- * by group, in pairs of groups, in halves; families one after another in either order, or all together; pieces one by one, or stage by
- * stage. Trunks and events stand before the first job that they lead to; where something has a due time, that and what must follow it
- * stands first of all as well; then the same orders once more with all trunks and events before all jobs.
+ * by group, in pairs of groups, in halves; families one after another, those that keep longest first or in either order, or all
+ * together; pieces one by one, or stage by stage. Trunks and events stand before the first job that they lead to; where something has a
+ * due time, that and what must follow it stands first of all as well; then the same orders once more with all trunks and events before
+ * all jobs.
  */
 export function* startingOrders(indexed: Indexed): Generator<readonly number[]> {
   const { units } = indexed.problem;
@@ -69,7 +70,10 @@ function* ordersOfJobs(problem: Problem): Generator<readonly number[]> {
   const avoiding = new Set(
     jobs.flatMap((j) => (j.activities.some((a) => problem.activities[a]?.avoids !== 0) ? [j.index] : [])),
   );
+  const holdOf = holdsOfFamilies(problem);
   const familyRanks = [
+    // what keeps longest is done first, so that what is eaten hot comes last
+    ...(new Set(holdOf.values()).size > 1 ? [(j: Job): number => -(holdOf.get(j.family) ?? 0)] : []),
     // what must come to a fire before others stands first
     ...(avoiding.size > 0 ? [(j: Job): number => (avoiding.has(j.index) ? 0 : 1)] : []),
     ...(families.length > 1
@@ -92,6 +96,16 @@ function* ordersOfJobs(problem: Problem): Generator<readonly number[]> {
           families.indexOf(j.family),
           j.stage,
         ]);
+}
+
+/** How long what comes of a family keeps at most, in seconds; without end where it is eaten as it comes. */
+function holdsOfFamilies({ units, finals }: Problem): ReadonlyMap<string, number> {
+  const holds = new Map<string, number>();
+  for (const { activity, holdSec } of finals) {
+    const unit = units.find((u) => u.activities.includes(activity));
+    if (unit) holds.set(unit.family, Math.max(holds.get(unit.family) ?? 0, holdSec ?? Infinity));
+  }
+  return holds;
 }
 
 function sortedBy(jobs: readonly Job[], key: (j: Job) => readonly number[]): readonly number[] {
