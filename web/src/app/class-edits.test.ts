@@ -1,22 +1,17 @@
-import { readClassRecord, setBreadsEach, success, type ClassRecord, type Plan } from '@hodsman/core';
+import { setBreadsEach, success, type Plan } from '@hodsman/core';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
-import demoClass from '../../../demo/class.json';
 import { draftActions } from '../documents/draft.ts';
 import { planInWorker } from '../workers/planner-client.ts';
 import { drop, keep, keepAsItStands, rename, take } from './alternatives.ts';
 import { applyEdit, applyNotes, applyRecord, changeClass, editClass } from './edit.ts';
-import { memoryStorage } from '../documents/testing.ts';
 import { store } from './store.ts';
+import { demoRecord, standInForBrowser } from './testing.ts';
 
 vi.mock('../workers/planner-client.ts', () => ({ planInWorker: vi.fn(() => Promise.resolve()) }));
-vi.stubGlobal('addEventListener', vi.fn());
-vi.stubGlobal('sessionStorage', memoryStorage());
-vi.stubGlobal('localStorage', memoryStorage());
-vi.stubGlobal('fetch', () => new Promise(() => undefined));
+standInForBrowser();
 const asked = vi.mocked(planInWorker);
 
-const read = readClassRecord(demoClass);
-const record: ClassRecord = read.ok ? read.value : expect.fail();
+const record = demoRecord();
 const draft = () => store.getState().draft ?? expect.fail();
 const aPlan = (title: string) => ({ title, tasks: [] }) as unknown as Plan;
 

@@ -1,0 +1,19 @@
+import { readClassRecord, type ClassRecord } from '@hodsman/core';
+import { vi } from 'vitest';
+import demoClass from '../../../demo/class.json';
+import { memoryStorage } from '../documents/testing.ts';
+
+/** What a browser has and the tests' own world has not: stores of its own, events, and a server that never answers. */
+export function standInForBrowser(): void {
+  vi.stubGlobal('addEventListener', vi.fn());
+  vi.stubGlobal('sessionStorage', memoryStorage());
+  vi.stubGlobal('localStorage', memoryStorage());
+  vi.stubGlobal('fetch', () => new Promise(() => undefined));
+}
+
+/** The demonstration class. */
+export function demoRecord(): ClassRecord {
+  const read = readClassRecord(demoClass);
+  if (!read.ok) throw new Error('the demonstration class is right');
+  return read.value;
+}
