@@ -37,6 +37,17 @@ describe('alternatives of a class', () => {
     expect([back.workshop, back.notes.shaping]).toEqual([workshop, record.notes.shaping]);
     expect(takeAlternative(record, 'X')).toBe(record);
   });
+  it('are dropped by name, and dropping none of them is no change', () => {
+    const two = keepAlternative(keepAlternative(record, made), made);
+    const [b, c] = two.notes.alternatives.map((a) => a.id);
+    expect(dropAlternative(two, b ?? '').notes.alternatives.map((a) => a.id)).toEqual([c]);
+    expect(dropAlternative(two, 'Z')).toBe(two);
+    expect(dropAlternative(record, 'B')).toBe(record);
+    // what is dropped leaves the class and all else of its notes as they are
+    const dropped = dropAlternative(two, c ?? '');
+    expect(dropped.workshop).toBe(record.workshop);
+    expect({ ...dropped.notes, alternatives: [] }).toEqual({ ...record.notes, alternatives: [] });
+  });
   it('can be called something else', () => {
     expect(renameAlternative(keepAlternative(record, made), 'B', 'two more').notes.alternatives[0]?.name).toBe(
       'two more',
