@@ -23,6 +23,9 @@ interface Props {
   readonly onChoose: () => void;
 }
 
+/** So many lines of what is to be minded leave room for the name above and the times below. */
+const careLines = (height: number): number => Math.max(2, Math.floor((height - 90) / 18));
+
 /** One turn: whose bread, when it is laid on, turned and taken off, and how long it waited for it. */
 export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }: Props) {
   const { setNodeRef: setDrag, listeners, transform, isDragging } = useDraggable({ id: task.id });
@@ -69,7 +72,7 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
             data-care
           >
             <TriangleAlert size={13} aria-hidden className="mt-0.5 shrink-0" />
-            <span className="line-clamp-3" title={minded}>
+            <span className="line-clamp-3" style={{ WebkitLineClamp: careLines(height) }} title={minded}>
               {minded}
             </span>
           </span>
