@@ -108,8 +108,7 @@ async function interfaceTests() {
 }
 
 if (isQuick) {
-  await check('types', ['tsc', '-b']);
-  await unitTests();
+  await Promise.all([check('types', ['tsc', '-b']), unitTests()]);
 } else {
   // two at a time: lint asks for one core and most of the time of the rest
   const lint = check('lint', ['eslint', '.', '--max-warnings', '0']);
