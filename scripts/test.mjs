@@ -1,5 +1,5 @@
 // All that must pass: form, lint, types, unused code, unit and server tests, build, interface. With --quick what the inner loop asks for
-// (types, unit and server tests of what changed), with --nightly the slow properties whole.
+// (types, and the tests of what changed), with --nightly the slow properties whole.
 
 import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -58,12 +58,20 @@ async function suite(name, words, env, reportFile, read) {
   count(name, result.passed, isWhole ? result.failed : result.failed + 1);
 }
 
-/** Unit and server tests against a MariaDB of their own. */
+/** Whether the tests of the server are to run: always, but in the inner loop only where something of the server changed. */
+async function withServer() {
+  if (!isQuick) return true;
+  const { stdout } = await runToEnd('git', ['status', '--porcelain', '--untracked-files=all'], { cwd: ROOT });
+  return stdout.split('\n').some((line) => line.slice(3).startsWith('server/'));
+}
+
+/** Unit and server tests, these against a MariaDB of their own. */
 async function unitTests() {
   const report = join(folder, 'vitest.json');
+  const hasServer = await withServer();
   let database;
   try {
-    database = await startMariadb(join(folder, 'mariadb'));
+    if (hasServer) database = await startMariadb(join(folder, 'mariadb'));
   } catch (e) {
     stop(e.message);
   }
@@ -76,8 +84,9 @@ async function unitTests() {
       '--reporter=json',
       `--outputFile=${report}`,
       ...(isQuick ? ['--changed'] : []),
+      ...(hasServer ? [] : ['core', 'web', 'cli'].flatMap((name) => ['--project', name])),
     ],
-    { HODSMAN_TEST_DATABASE_URL: database.url, HODSMAN_TEST_RUNS: RUNS },
+    { ...(database && { HODSMAN_TEST_DATABASE_URL: database.url }), HODSMAN_TEST_RUNS: RUNS },
     report,
     // a file that could not be loaded has no tests, and counts as one that failed
     (r) => ({
@@ -86,7 +95,7 @@ async function unitTests() {
         r.numFailedTests + r.testResults.filter((f) => f.status === 'failed' && f.assertionResults.length === 0).length,
     }),
   );
-  await database.stop();
+  await database?.stop();
 }
 
 async function interfaceTests() {
