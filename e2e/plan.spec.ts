@@ -226,7 +226,9 @@ test('everyone has their list, the roll call is in order, idle hands are told wi
     /roll \d\d:\d\d → .*Griddle \d, spot \d at \d\d:\d\d → .*off \d\d:\d\d/,
   );
   await page.getByRole('link', { name: 'Roll call' }).click();
-  const times = await page.getByTestId('calls').locator('li > span:first-child').allInnerTexts();
+  const calls = page.getByTestId('calls').locator('li > span:first-child');
+  await expect(calls.first()).toBeVisible();
+  const times = await calls.allInnerTexts();
   expect(times.length).toBeGreaterThan(20);
   expect(times).toEqual([...times].sort());
   await page.getByRole('link', { name: 'Waits and idle hands' }).click();
