@@ -38,6 +38,10 @@ test('a class that was removed elsewhere while it was changed can be kept as a n
   await shell.more('Griddles');
   await expect(page.getByRole('alert')).toContainText('This class was removed elsewhere while you changed it.');
   await expect(page.getByTestId('save-state')).toHaveText('not saved: removed elsewhere');
+  // a reload asks the same again: what was changed here is still here
+  await page.reload();
+  await expect(page.getByRole('alert')).toContainText('This class was removed elsewhere while you changed it.');
+  await expect(shell.figure('Griddles')).toHaveValue('3');
   await page.getByRole('button', { name: 'Keep it as a new class' }).click();
   await expect(page).not.toHaveURL(new RegExp(id));
   await shell.planned();
@@ -45,6 +49,8 @@ test('a class that was removed elsewhere while it was changed can be kept as a n
   await shell.saved();
   await page.goto(`/class/${id}/plan`);
   await expect(page.getByRole('alert')).toContainText('This class was removed.');
+  await page.goto('/class/never-was/plan');
+  await expect(page.getByRole('alert')).toContainText('There is no class at this address');
 });
 
 test('a save whose answer is lost is no conflict with oneself, before and after a reload', async ({

@@ -86,7 +86,15 @@ export type {
 } from './bread/index.ts';
 export { spotCentres, spotsOnGriddle, type Griddle, type Kitchen } from './kitchen/index.ts';
 export { cookPhases, isRest, type Phase, type Step } from './method/index.ts';
-export { changesBetween, changeWords, mergeChanges, same, type Change, type Merged } from './compare/index.ts';
+export {
+  changesBetween,
+  changeWords,
+  mergeChanges,
+  same,
+  whereWords,
+  type Change,
+  type Merged,
+} from './compare/index.ts';
 export {
   addDemo,
   avoidsWords,

@@ -1,32 +1,10 @@
 import { changesBetween, type Change } from './changes.ts';
 import { isPlainObject, partsOf, type PlainObject } from './entries.ts';
 import { entryNames, namedText, type EntryNames } from './entry-names.ts';
+import { keyWords, UNSPOKEN } from './key-words.ts';
 import { same } from './same.ts';
 
 const MOST_LETTERS = 60;
-
-/** Endings of keys that are units, as people write them. */
-const UNITS: Readonly<Record<string, string>> = {
-  Cm: 'cm',
-  Mm: 'mm',
-  G: 'g',
-  Ml: 'ml',
-  L: 'l',
-  C: '°C',
-  Min: 'min',
-  Sec: 's',
-  Pct: '%',
-};
-
-/** "tableTime" as people say it, "table time"; "tempC" is "temp (°C)". */
-function keyWords(key: string): string {
-  const [, stem = key, unit = ''] = /^([a-z][a-zA-Z]*?)(Cm|Mm|G|Ml|L|C|Min|Sec|Pct)$/.exec(key) ?? [];
-  const words = stem.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
-  return unit === '' ? words : `${words} (${UNITS[unit] ?? unit})`;
-}
-
-/** Parts of a document that people do not know as parts: what is in them is the document. */
-const UNSPOKEN = new Set(['workshop', 'notes']);
 
 /** What says nothing to people of an entry that has no name; a chosen start is told with its task on the board. */
 const UNTOLD = new Set(['id', 'startSec']);

@@ -4,6 +4,7 @@ import { changesBetween } from './changes.ts';
 import { changeWords } from './change-words.ts';
 import { mergeChanges } from './merge.ts';
 import { same } from './same.ts';
+import { whereWords } from './where-words.ts';
 
 const base = {
   title: 'Rounds',
@@ -77,6 +78,26 @@ describe('two states of a document', () => {
       'shaping, pins: Griddle rounds Sanna 1 cook, Griddle 1, added',
     ]);
     expect(changeWords({ a: ['x', 'y'] }, { a: ['y', 'x'] })).toEqual(['a: in another order']);
+  });
+  it('name the place of a fault as people know it', () => {
+    const record = {
+      workshop: {
+        kitchen: { benches: [{ id: 'B1', seats: 0 }], places: [{ id: 'x', name: 'Warm box', tempC: 90 }] },
+        breads: [{ id: 'round', name: 'Griddle rounds', steps: [{ id: 'mix' }, { id: 'short-rest', window: {} }] }],
+      },
+      notes: { friends: [['p1']] },
+    };
+    for (const [path, words] of [
+      ['workshop.kitchen.benches[0].seats', 'kitchen, benches, bench 1, seats'],
+      ['workshop.kitchen.places[0].tempC', 'kitchen, places, Warm box, temp (°C)'],
+      ['workshop.breads[0].steps[1].window.min', 'breads, Griddle rounds, steps, short rest, window, min'],
+      ['workshop.breads[7].name', 'breads, number 8, name'],
+      ['notes.friends[0][0]', 'friends, number 1, number 1'],
+      ['version', 'version'],
+    ] as const)
+      expect(whereWords(path, record)).toBe(words);
+    // of what cannot be read nothing is known but the path
+    expect(whereWords('breads[2].steps[0].minutes', undefined)).toBe('breads, number 3, steps, number 1, minutes');
   });
   it('go together where each changed something else, and the same place twice is told', () => {
     const ours = { ...base, title: 'Ours', roster: [{ id: 'p1', name: 'Sanne', pace: 1 }, base.roster[1]] };

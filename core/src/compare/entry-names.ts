@@ -38,7 +38,8 @@ export function entryNames(...values: readonly unknown[]): EntryNames {
   return names;
 }
 
-function nameOf(entry: unknown, list: string, index: number): string | undefined {
+/** What people call an entry of a list: its name, else its kind and place where the list has a kind; undefined where it has neither. */
+export function nameOf(entry: unknown, list: string, index: number): string | undefined {
   if (!isPlainObject(entry)) return undefined;
   if (typeof entry['name'] === 'string') return entry['name'];
   const kind = COUNTED[list];

@@ -49,6 +49,16 @@ const bread = (): RawFile => ({
   ],
 });
 
+/** Butter that may be left off a bread. */
+export const BUTTER: RawFile = {
+  name: 'butter',
+  role: 'fat',
+  use: 'finish',
+  gPerPiece: 4,
+  optional: true,
+  allergens: ['milk'],
+};
+
 /** A raw workshop file of one plain bread; stations of `perStation` people at a bench each. */
 export function rawWorkshop(shape: WorkshopShape = {}): RawFile {
   const { people = 4, perStation = 2, each = 1, griddles = 1, griddleCm = 30, tableTime = '12:00', change } = shape;

@@ -2,7 +2,7 @@ import type { Plan, PlanTask, Rule } from '../plan/index.ts';
 import { planClass } from '../planner/index.ts';
 import { assert } from '../faults/index.ts';
 import type { Workshop } from '../workshop/index.ts';
-import { buildWorkshop, type RawFile, type WorkshopShape } from './build-workshop.ts';
+import { buildWorkshop, BUTTER, type RawFile, type WorkshopShape } from './build-workshop.ts';
 
 /** A right plan of a small class, and the one change of class or plan that breaks one rule in one way. */
 export interface KnownAnswer {
@@ -130,14 +130,7 @@ const CLASSES = {
   'demonstration at a griddle': (f) => f['demos'].push({ bread: 'flat', before: 'cook', minutes: 5, at: 'griddle' }),
   break: (f) => (f['breaks'] = [{ after: '10:10', before: '23:00', minutes: 10 }]),
   avoider: (f) => {
-    f['breads'][0].ingredients.push({
-      name: 'butter',
-      role: 'fat',
-      use: 'finish',
-      gPerPiece: 4,
-      optional: true,
-      allergens: ['milk'],
-    });
+    f['breads'][0].ingredients.push(structuredClone(BUTTER));
     f['roster'][0].avoid = [{ what: 'milk', level: 'strict' }];
     f['kitchen'].griddles.length = 1;
   },

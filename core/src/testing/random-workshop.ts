@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Workshop } from '../workshop/index.ts';
-import { buildWorkshop, type RawFile } from './build-workshop.ts';
+import { buildWorkshop, BUTTER, type RawFile } from './build-workshop.ts';
 
 /** What a random class has; every switch may be off, so that a failing class shrinks to the features that make it fail. */
 const shape = {
@@ -227,14 +227,7 @@ function addAvoider(file: RawFile, first: RawFile, level: string): void {
   variant['name'] = 'Flat without milk';
   variant['variantOf'] = 'flat';
   first['ingredients'].push({ name: 'milk powder', role: 'other', pct: 2, allergens: ['milk'] });
-  first['ingredients'].push({
-    name: 'butter',
-    role: 'fat',
-    use: 'finish',
-    gPerPiece: 4,
-    optional: true,
-    allergens: ['milk'],
-  });
+  first['ingredients'].push(structuredClone(BUTTER));
   file['breads'].push(variant);
   file['menu'].push({ bread: 'free', each: 1, dough: { mode: 'station' }, for: [file['roster'].at(-1).id] });
 }

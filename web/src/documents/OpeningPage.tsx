@@ -7,6 +7,7 @@ import { download, fileName } from '../ui/download.ts';
 import { Notice } from '../ui/Notice.tsx';
 import { useRemoveDocumentMutation, useRestoreDocumentMutation, type StoredDocument } from './api.ts';
 import { REGISTRY } from './registry.ts';
+import { SentFaults } from './SentFaults.tsx';
 import type { NotOpen } from './use-open-document.ts';
 
 interface Props {
@@ -28,10 +29,16 @@ export function OpeningPage({ kind, id, opened }: Props) {
       return <p className="p-6 text-quiet">Opening the {noun} …</p>;
     case 'away':
       return (
-        <Notice>
+        <Told>
           This {noun} cannot be opened: the server does not answer. Nothing is lost; start it again and reload this
           page. {back}
-        </Notice>
+        </Told>
+      );
+    case 'missing':
+      return (
+        <Told>
+          There is no {noun} at this address: it never was, or was removed long ago. {back}
+        </Told>
       );
     case 'gone':
       return <Gone kind={kind} id={id} back={back} />;
@@ -40,11 +47,26 @@ export function OpeningPage({ kind, id, opened }: Props) {
   }
 }
 
+const Told = ({ children }: { readonly children: ReactNode }) => (
+  <div className="mx-auto max-w-3xl p-6">
+    <Notice>{children}</Notice>
+  </div>
+);
+
+/** A text as JSON, where it is. */
+function looseJson(text: string): unknown {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    return undefined;
+  }
+}
+
 function Gone({ kind, id, back }: Pick<Props, 'kind' | 'id'> & { readonly back: ReactNode }) {
   const [restore, { isError, isSuccess }] = useRestoreDocumentMutation();
   const { noun } = REGISTRY[kind];
   return (
-    <Notice>
+    <Told>
       <p>
         This {noun} was removed. {isError && 'It is not known any more. '}
         {back}
@@ -59,13 +81,13 @@ function Gone({ kind, id, back }: Pick<Props, 'kind' | 'id'> & { readonly back: 
           <Undo2 size={18} aria-hidden /> Bring it back
         </button>
       )}
-    </Notice>
+    </Told>
   );
 }
 
 /** A stored document that no reader understands: it can be taken out as a file, and removed. */
 function Unreadable({ stored, back }: { readonly stored: StoredDocument; readonly back: ReactNode }) {
-  const [remove] = useRemoveDocumentMutation();
+  const [remove, { isError }] = useRemoveDocumentMutation();
   const navigate = useNavigate();
   const { kind, id, version, title, unreadable } = stored;
   const { noun, all } = REGISTRY[kind];
@@ -77,10 +99,8 @@ function Unreadable({ stored, back }: { readonly stored: StoredDocument; readonl
         <p>
           What is stored of this {noun} cannot be read. It is kept as it is. {back}
         </p>
-        {unreadable.faults.slice(0, 8).map((f) => (
-          <p key={f.path + f.message}>{f.path === '' ? f.message : `${f.path}: ${f.message}`}</p>
-        ))}
-        {unreadable.count > 8 && <p>and {unreadable.count - 8} more</p>}
+        <SentFaults faults={unreadable.faults} count={unreadable.count} within={looseJson(unreadable.text)} />
+        {isError && <p>It was not removed: the server did not answer, or it was saved anew meanwhile.</p>}
       </Notice>
       <div className="flex flex-wrap gap-3">
         <button
@@ -93,7 +113,7 @@ function Unreadable({ stored, back }: { readonly stored: StoredDocument; readonl
         <button
           type="button"
           className={SIDE_BUTTON}
-          onClick={() => void remove({ kind, id, version }).then(() => navigate(all.to))}
+          onClick={() => void remove({ kind, id, version }).then((r) => (r.error ? undefined : navigate(all.to)))}
         >
           <Trash2 size={18} aria-hidden /> Remove
         </button>

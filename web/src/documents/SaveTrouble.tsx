@@ -8,6 +8,7 @@ import { useCreateDocumentMutation } from './api.ts';
 import type { OpenDocument } from './open-document.ts';
 import { Refused } from './Refused.tsx';
 import { REGISTRY } from './registry.ts';
+import { SentFaults } from './SentFaults.tsx';
 import { forgetUnsaved } from './unsaved.ts';
 
 // a dialog that few see comes when there is something to choose
@@ -31,9 +32,7 @@ export function SaveTrouble<K extends DocumentKind>({ kind, open }: Props<K>) {
         <Told>
           The server does not take this {noun} as it is; it is kept on this device, and tried again with your next
           change.
-          {save.faults.slice(0, 5).map((f) => (
-            <p key={f.path + f.message}>{f.path === '' ? f.message : `${f.path}: ${f.message}`}</p>
-          ))}
+          <SentFaults faults={save.faults} within={open.body} />
         </Told>
       )}
       {save.kind === 'unreadable' && (

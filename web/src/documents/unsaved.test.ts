@@ -80,6 +80,17 @@ describe('what the browser keeps unsaved', () => {
     third.adoptUnsaved(() => true);
     expect(third.openingOf('pantry', stored)?.isUnsaved).toBe(false);
   });
+  it('opens by itself where the server has nothing any more', async () => {
+    const { keepUnsaved, openingAlone } = await tab();
+    expect(openingAlone('pantry', 'p')).toBeUndefined();
+    keepUnsaved(NAME, 3, { ...pantry, name: 'Mine' }, 's1');
+    expect(openingAlone('pantry', 'p')).toMatchObject({
+      version: 3,
+      stored: null,
+      isUnsaved: true,
+      body: { name: 'Mine' },
+    });
+  });
   it('says so when the browser has no room', async () => {
     vi.stubGlobal('localStorage', memoryStorage(100));
     const { keepUnsaved } = await tab();

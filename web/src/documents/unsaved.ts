@@ -87,20 +87,19 @@ export function unsavedSaveId(name: DocumentName, version: number): string | und
   return entry?.version === version && entry.saveId !== '' ? entry.saveId : undefined;
 }
 
+/** How a document is opened of which the server has nothing any more: with the change that was kept here, if there is one. */
+export function openingAlone<K extends DocumentKind>(kind: K, id: string): Opening<DocumentBodies[K]> | undefined {
+  const unsaved = findUnsaved(kind, id);
+  return unsaved && { id, version: unsaved.version, body: unsaved.body, stored: null, isUnsaved: true };
+}
+
 /** How a document is opened: with the change that was kept here if there is one, else as stored; undefined where neither can be read. */
 export function openingOf<K extends DocumentKind>(
   kind: K,
   data: StoredDocument<K>,
 ): Opening<DocumentBodies[K]> | undefined {
   const { id, version, body: stored } = data;
-  const unsaved = findUnsaved(kind, id);
-  if (unsaved)
-    return {
-      id,
-      version: unsaved.version,
-      body: unsaved.body,
-      stored: unsaved.version === version ? stored : null,
-      isUnsaved: true,
-    };
+  const alone = openingAlone(kind, id);
+  if (alone) return { ...alone, stored: alone.version === version ? stored : null };
   return stored === null ? undefined : { id, version, body: stored, stored, isUnsaved: false };
 }

@@ -5,7 +5,7 @@ import { useUndoKeys } from '../ui/use-undo-keys.ts';
 import { useGetDocumentQuery, type StoredDocument } from './api.ts';
 import type { OpenDocument } from './open-document.ts';
 import { REGISTRY } from './registry.ts';
-import { openingOf } from './unsaved.ts';
+import { openingAlone, openingOf } from './unsaved.ts';
 
 /** A document on its way to being open. */
 export type Opened<K extends DocumentKind> =
@@ -14,9 +14,13 @@ export type Opened<K extends DocumentKind> =
 export type NotOpen =
   | { readonly state: 'opening' }
   | { readonly state: 'away' }
-  /** Removed, or it never was. */
   | { readonly state: 'gone' }
+  /** It never was, or was removed long ago. */
+  | { readonly state: 'missing' }
   | { readonly state: 'unreadable'; readonly stored: StoredDocument };
+
+const statusOf = (error: object | undefined): unknown => (error && 'status' in error ? error.status : undefined);
+const isNoMore = (error: object | undefined): boolean => statusOf(error) === 404 || statusOf(error) === 410;
 
 /** Opens a document for as long as its page is shown; with the keys for undo and redo unless they belong to another document. */
 export function useOpenDocument<K extends DocumentKind>(kind: K, id: string, hasKeys = true): Opened<K> {
@@ -24,15 +28,20 @@ export function useOpenDocument<K extends DocumentKind>(kind: K, id: string, has
   const dispatch = useAppDispatch();
   const open = useAppSelector((s) => REGISTRY[kind].select(s));
   useEffect(() => {
-    const opening = data && openingOf(kind, data as StoredDocument<K>);
+    // a change that was kept here opens without what is stored too, so that somebody can decide about it
+    const opening = data
+      ? openingOf(kind, data as StoredDocument<K>)
+      : isNoMore(error)
+        ? openingAlone(kind, id)
+        : undefined;
     if (opening) dispatch(REGISTRY[kind].actions.opened(opening));
-  }, [kind, data, dispatch]);
+  }, [kind, id, data, error, dispatch]);
   useUndoKeys(
     useCallback(() => hasKeys && dispatch(REGISTRY[kind].actions.undone()), [hasKeys, kind, dispatch]),
     useCallback(() => hasKeys && dispatch(REGISTRY[kind].actions.redone()), [hasKeys, kind, dispatch]),
   );
-  if (error) return { state: 'status' in error && (error.status === 404 || error.status === 410) ? 'gone' : 'away' };
-  if (open?.id === id) return { state: 'open', open };
+  if (open?.id === id && (!error || open.save.kind !== 'saved')) return { state: 'open', open };
+  if (error) return { state: statusOf(error) === 410 ? 'gone' : isNoMore(error) ? 'missing' : 'away' };
   if (data?.unreadable) return { state: 'unreadable', stored: data };
   return { state: 'opening' };
 }

@@ -1,0 +1,22 @@
+/** Endings of keys that are units, as people write them. */
+const UNITS: Readonly<Record<string, string>> = {
+  Cm: 'cm',
+  Mm: 'mm',
+  G: 'g',
+  Ml: 'ml',
+  L: 'l',
+  C: '°C',
+  Min: 'min',
+  Sec: 's',
+  Pct: '%',
+};
+
+/** "tableTime" as people say it, "table time"; "tempC" is "temp (°C)". */
+export function keyWords(key: string): string {
+  const [, stem = key, unit = ''] = /^([a-z][a-zA-Z]*?)(Cm|Mm|G|Ml|L|C|Min|Sec|Pct)$/.exec(key) ?? [];
+  const words = stem.replace(/([a-z])([A-Z])/g, (_, a: string, b: string) => `${a} ${b.toLowerCase()}`);
+  return unit === '' ? words : `${words} (${UNITS[unit] ?? unit})`;
+}
+
+/** Parts of a document that people do not know as parts: what is in them is the document. */
+export const UNSPOKEN = new Set(['workshop', 'notes']);
