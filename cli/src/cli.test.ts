@@ -51,7 +51,7 @@ describe('the command line', () => {
   });
   it.each([
     [['plan'], /^FILE: is missing/],
-    [['plan', 'x.json', '--goal', 'cheap'], /^--goal: is cheap, expected fresh or short/],
+    [['plan', 'x.json', '--goal', 'cheap'], /^--goal: is cheap, expected one of steady, fresh, short/],
     [['plan', 'x.json', '--effort', '11'], /^--effort: expected a whole number from 1 to 10/],
     [['plan', 'nowhere.json'], /^nowhere\.json: cannot be read/],
     [['check', 'one.json'], /^usage:/],

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
-import { faultLine, planClass, readWorkshopText, type Goal } from '@hodsman/core';
+import { faultLine, GOALS, planClass, readWorkshopText, type Goal } from '@hodsman/core';
 
-const USAGE = 'usage: npm run -s plan -- FILE [--goal fresh|short] [--effort 1..10]';
+const USAGE = 'usage: npm run -s plan -- FILE [--goal steady|fresh|short] [--effort 1..10]';
 const RIGHT = 0;
 const REFUSED = 2;
 const BROKEN = 3;
@@ -14,14 +14,15 @@ interface Arguments {
 
 function readArguments(list: readonly string[]): Arguments | string {
   let file: string | undefined;
-  let goal: Goal = 'fresh';
+  let goal: Goal = 'steady';
   let effort = 3;
   for (let i = 0; i < list.length; i++) {
     const word = list[i] ?? '';
     if (word === '--goal') {
       const value = list[++i];
-      if (value !== 'fresh' && value !== 'short') return `--goal: is ${value ?? 'missing'}, expected fresh or short`;
-      goal = value;
+      const known = GOALS.find((g) => g === value);
+      if (!known) return `--goal: is ${value ?? 'missing'}, expected one of ${GOALS.join(', ')}`;
+      goal = known;
     } else if (word === '--effort') {
       effort = Number(list[++i]);
       if (!Number.isInteger(effort) || effort < 1 || effort > 10)

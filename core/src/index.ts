@@ -102,6 +102,7 @@ export {
   careLines,
   careOf,
   careWords,
+  offWords,
   changeLine,
   copyClass,
   doughOfMode,
@@ -167,7 +168,7 @@ export {
   shoppingList,
 } from './provision/index.ts';
 export type { AheadItem, DoughCard, KitNeed, Pantry, PartTotals, ShoppingItem, WeighRow } from './provision/index.ts';
-export { isMovable, isOnFire, pieceParts, stepWords } from './plan/index.ts';
+export { GOALS, isMovable, isOnFire, pieceParts, stepWords } from './plan/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export {
   jsonDepth,
@@ -203,7 +204,8 @@ export type {
   StrandStep,
   VersionStamp,
 } from './documents/index.ts';
-export { brokenWords, planClass, planInSteps, verdictOf, verdictWords } from './planner/index.ts';
+export type { OpenMatter } from './planner/index.ts';
+export { brokenWords, openMatters, planClass, planInSteps, verdictOf, verdictWords } from './planner/index.ts';
 export {
   longBreads,
   clashOf,

@@ -102,7 +102,13 @@ export function measureGaps(): readonly string[] {
     const workshop = sizedClass(shape);
     const plan = planClass(workshop, { goal: 'short' });
     const { finishSec, boundSec } = plan.measures;
-    return { ...shape, finishSec, boundSec, gap: finishSec / boundSec - 1, kind: verdictOf(plan).tightest.kind };
+    return {
+      ...shape,
+      finishSec,
+      boundSec,
+      gap: finishSec / boundSec - 1,
+      kind: verdictOf(workshop, plan).tightest.kind,
+    };
   });
   return columns(
     lines,

@@ -24,7 +24,12 @@ export const breadSchema = z.strictObject({
   doughC: celsiusSchema.optional(),
   piece: z.strictObject({
     doughG: gramsSchema.positive(),
+    /** The longest side as it lies on the griddle; of a wedge the radius of its round. */
     diameterCm: cmSchema,
+    /** The side across it. */
+    widthCm: cmSchema.optional(),
+    /** Of a wedge: how many make one round. */
+    ofRound: z.int().min(2).max(12).optional(),
     thicknessMm: z.number().positive().max(200).optional(),
     shape: nameSchema.optional(),
   }),

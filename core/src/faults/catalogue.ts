@@ -159,6 +159,36 @@ export const FAULTS = {
     'What is in the dough cannot be left off one piece.',
     'Make a variant of the bread without it.',
   ),
+  'width-over-length': kind(
+    (p) => `is ${str(p, 'widthCm')} cm, expected at most the ${str(p, 'diameterCm')} cm of diameterCm`,
+    'diameterCm is the longest side of a piece, widthCm the side across it.',
+    'Exchange the two.',
+  ),
+  'instead-of-nothing': kind(
+    (p) => `names ${str(p, 'name')}, expected one optional ingredient of that name in the same bread`,
+    'A stand-in goes on the pieces that leave an optional ingredient off.',
+    'Name an ingredient that is optional and no part of the dough.',
+  ),
+  'instead-by-dough': kind(
+    () => `is set on an ingredient of the dough, expected one that is used beside it`,
+    'What is in the dough cannot be put on single pieces.',
+    'Give it another use than dough.',
+  ),
+  'instead-without-pieces': kind(
+    () => `has no gPerPiece, expected grams a piece`,
+    'A stand-in goes on single pieces.',
+    'Give it gPerPiece.',
+  ),
+  'instead-optional': kind(
+    () => `is set on a stand-in, expected only on what it stands in for`,
+    'A stand-in is left off by those who avoid it anyway.',
+    'Remove optional.',
+  ),
+  'demo-without-batch': kind(
+    (p) => `names ${str(p, 'id')}, expected a station that makes ${str(p, 'bread')}`,
+    'The pieces of a demonstration come out of the dough of a station.',
+    'Choose a station with a dough of the bread.',
+  ),
   'variant-of-variant': kind(
     (p) => `names ${str(p, 'id')}, a variant itself, expected a bread that is no variant`,
     'Families are one level deep.',

@@ -9,7 +9,7 @@ export function jsonSchemas(): Readonly<Record<string, unknown>> {
     title,
   });
   return {
-    'workshop.schema.json': of(workshopSchema, 'Hodsman workshop file, version 1'),
-    'plan.schema.json': of(planSchema, 'Hodsman plan file, version 1'),
+    'workshop.schema.json': of(workshopSchema, 'Hodsman workshop file, version 2'),
+    'plan.schema.json': of(planSchema, 'Hodsman plan file, version 2'),
   };
 }

@@ -1,5 +1,6 @@
 import { failure, fault, success, type Result } from '../faults/index.ts';
 import { classNotesSchema, NO_NOTES, workshopSchema, type ClassRecord, type Workshop } from '../workshop/index.ts';
+import { changed, listIn } from './loose.ts';
 import { readBy, readJson } from './read-json.ts';
 import { faultsOfReferences } from './references.ts';
 import { faultsOfSense } from './sense.ts';
@@ -21,6 +22,19 @@ export function readWorkshopText(text: string): Result<Workshop> {
   return json.ok ? readWorkshop(json.value) : json;
 }
 
+function asLatest(workshop: unknown): unknown {
+  const file = carriedOver(workshop, WORKSHOP_MIGRATIONS);
+  return file.ok ? file.value : workshop;
+}
+
+/** Notes with the workshops of their alternatives carried over; what cannot be is left as it is, and then refused. */
+function withAlternatives(notes: unknown): unknown {
+  return changed(notes, 'alternatives', (list) =>
+    // what is no list stays, so that it is refused
+    Array.isArray(list) ? listIn(list).map((a) => changed(a, 'workshop', asLatest)) : list,
+  );
+}
+
 /**
  * A class as it is kept, `{ "workshop": …, "notes": … }`, or a workshop file alone, which gets empty notes. Faults of the workshop
  * name their path in it, those of the notes begin with `notes`.
@@ -31,7 +45,7 @@ export function readClassRecord(value: unknown): Result<ClassRecord> {
     return alone.ok ? success({ workshop: alone.value, notes: NO_NOTES }) : alone;
   }
   const { workshop: rawWorkshop, notes: rawNotes = {}, ...unknown } = value as Record<string, unknown>;
-  const [workshop, notes] = [readWorkshop(rawWorkshop), readBy(classNotesSchema, rawNotes)];
+  const [workshop, notes] = [readWorkshop(rawWorkshop), readBy(classNotesSchema, withAlternatives(rawNotes))];
   const faults = [
     ...(workshop.ok ? [] : workshop.faults),
     ...(notes.ok ? [] : notes.faults.map((f) => ({ ...f, path: f.path === '' ? 'notes' : `notes.${f.path}` }))),

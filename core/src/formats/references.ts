@@ -109,6 +109,7 @@ export function faultsOfReferences(w: Workshop): readonly Fault[] {
       ...(lines.has(d.bread)
         ? unknown(steps.get(d.bread) ?? new Set(), d.before, `demos[${i}].before`, `a step of ${d.bread}`, d.bread)
         : []),
+      ...unknown(ids(w.stations), d.from, `demos[${i}].from`, 'a station', d.bread),
     ]),
   ];
 }

@@ -15,6 +15,10 @@ export function faultsOfBread(b: Bread, base: string): readonly Fault[] {
   else if (Math.abs(flour - 100) > FLOUR_TOLERANCE_PCT)
     faults.push(fault('flour-not-100', at('ingredients'), { sum: Number(flour.toFixed(2)) }));
   b.ingredients.forEach((i, n) => faults.push(...faultsOfIngredient(i, at(`ingredients[${n}]`))));
+  b.ingredients.forEach((i, n) => faults.push(...faultsOfStandIn(b, i, at(`ingredients[${n}]`))));
+  const { widthCm, diameterCm } = b.piece;
+  if (widthCm !== undefined && widthCm > diameterCm)
+    faults.push(fault('width-over-length', at('piece.widthCm'), { widthCm, diameterCm }));
   if (!chain.some((s) => s.per === 'piece')) faults.push(fault('no-piece-step', at('steps')));
   b.steps.forEach((s, n) => {
     const here = at(`steps[${n}]`);
@@ -43,6 +47,18 @@ function faultsOfIngredient(i: Ingredient, here: string): readonly Fault[] {
     ...(i.gPerPiece === undefined && i.gPerBatch === undefined
       ? [fault('amount-missing', `${here}.gPerPiece`, { expected })]
       : []),
+  ];
+}
+
+/** What makes no sense in an ingredient that stands in for another. */
+function faultsOfStandIn(b: Bread, i: Ingredient, here: string): readonly Fault[] {
+  if (i.insteadOf === undefined) return [];
+  const named = b.ingredients.filter((x) => x.name === i.insteadOf && x.optional === true && x.use !== 'dough');
+  return [
+    ...(named.length === 1 ? [] : [fault('instead-of-nothing', `${here}.insteadOf`, { name: i.insteadOf })]),
+    ...(i.use === 'dough' ? [fault('instead-by-dough', `${here}.insteadOf`)] : []),
+    ...(i.use !== 'dough' && i.gPerPiece === undefined ? [fault('instead-without-pieces', `${here}.gPerPiece`)] : []),
+    ...(i.optional === true ? [fault('instead-optional', `${here}.optional`)] : []),
   ];
 }
 

@@ -111,6 +111,13 @@ function faultsOfLine(w: Workshop, line: Line): readonly Fault[] {
   const avoid = new Map(w.roster.map((p) => [p.id, p.avoid]));
   const seated = new Set(w.stations.flatMap((s) => s.members));
   return [
+    ...w.demos.flatMap((d, n) => {
+      const station = w.stations.find((s) => s.id === d.from);
+      const isWithout = d.bread === line.bread.id && station !== undefined && teamAt(station, line).length === 0;
+      return isWithout
+        ? [fault('demo-without-batch', `demos[${n}].from`, { id: station.id, bread: line.bread.id })]
+        : [];
+    }),
     ...(line.menu.for ?? []).flatMap((p, n) => {
       const what = avoid.get(p)?.find((a) => line.holds.has(a.what))?.what;
       return what === undefined

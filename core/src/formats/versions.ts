@@ -1,11 +1,12 @@
 import { failure, fault, success, type Result } from '../faults/index.ts';
+import { planToVersion2, workshopToVersion2 } from './to-version-2.ts';
 
 /** Carries a file of one version over to the next: loosely typed, since what it reads is no file of today. */
 export type FileMigration = (file: Readonly<Record<string, unknown>>) => Result<Readonly<Record<string, unknown>>>;
 
-/** The migrations of each file, the first from version 1 to 2: version 1 is still the latest of both. */
-export const WORKSHOP_MIGRATIONS: readonly FileMigration[] = [];
-export const PLAN_MIGRATIONS: readonly FileMigration[] = [];
+/** The migrations of each file, the first from version 1 to 2. */
+export const WORKSHOP_MIGRATIONS: readonly FileMigration[] = [workshopToVersion2];
+export const PLAN_MIGRATIONS: readonly FileMigration[] = [planToVersion2];
 
 /**
  * A file as the latest version has it. One of an earlier version passes through the migrations from there on; one of a newer version is

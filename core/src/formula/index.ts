@@ -5,7 +5,7 @@
  */
 export type { Ingredient, IngredientUse } from './schema.ts';
 export { doughPctSum, hydrationPct, scaleBatch, waterShare, type ScaledBatch, type ScaledIngredient } from './scale.ts';
-export { avoidableWords, isLeftOff, mayBeLeftOff } from './avoid.ts';
+export { avoidableWords, isCarried, mayBeLeftOff } from './avoid.ts';
 export { figuresOf, leavenKind, yeastPct, type FamilyName, type Figure } from './figures.ts';
 export { scaleFrom, type Known, type Scale } from './scale-from.ts';
 export { normaliseFlours, percentagesOf, setGrams, setPct } from './edit-formula.ts';

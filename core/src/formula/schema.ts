@@ -24,6 +24,8 @@ export const ingredientSchema = z.strictObject({
   gPerBatch: gramsSchema.optional(),
   step: idSchema.optional(),
   optional: z.boolean().optional(),
+  /** The optional ingredient in whose place it goes on the pieces that leave that off. */
+  insteadOf: nameSchema.optional(),
   holdBackPct: sharePctSchema.optional(),
   waterPct: sharePctSchema.optional(),
   flourPct: sharePctSchema.optional(),

@@ -23,6 +23,8 @@ const griddleBase = {
   cleanSec: secondsSchema.optional(),
   portable: z.boolean().optional(),
   zones: z.boolean().optional(),
+  /** The most people who can stand at it at once. */
+  people: z.int().min(1).max(1000).optional(),
   /** Breads held, by bread id; overrides the packing. */
   spots: z.record(idSchema, z.int().min(0).max(100)).optional(),
 };
@@ -71,6 +73,8 @@ export const kitchenSchema = z.strictObject({
   ),
   griddleGapCm: z.number().min(0).max(100).default(1),
   griddlesPerStaff: countSchema.min(1).default(4),
+  /** Between two people laying on at one griddle. */
+  layOnGapSec: secondsSchema.default(0),
   handMaxDoughG: gramsSchema.default(3000),
   safeOutMin: minutesSchema.default(240),
   tapC: celsiusSchema.optional(),

@@ -48,6 +48,8 @@ const active = {
   spreadPct: sharePctSchema.optional(),
   mixerMinutes: minutesSchema.optional(),
   waitMaxMin: minutesSchema.optional(),
+  /** With `look`: how long staff look before it ends. */
+  lookSec: secondsSchema.optional(),
   ...told,
 };
 const fireOrBench = z.enum(['bench', 'griddle', 'grill', 'flame']);

@@ -46,7 +46,12 @@ const taskSchema = z.strictObject({
       endSec: secSchema,
     }),
   ).optional(),
+  /** Who of the staff looks at it, and when. */
+  look: z.strictObject({ by: idSchema, startSec: secSchema, endSec: secSchema }).optional(),
 });
+
+/** What a plan can be made for (formats note, section 4), the usual one first. */
+export const GOALS = ['steady', 'fresh', 'short'] as const;
 
 const RULES = ['R1', 'R2', 'R3', 'R4', 'R5', 'R6', 'R7', 'R8', 'R9', 'R10', 'R11', 'R12', 'R13', 'R14'] as const;
 
@@ -67,12 +72,12 @@ const warningSchema = z.strictObject({
 /** A plan: every batch, every task with its time, people and place, what it breaks, and its measures in seconds. */
 export const planSchema = z.strictObject({
   format: z.literal('hodsman-plan'),
-  version: z.literal(1),
+  version: z.literal(2),
   title: nameSchema,
   doorsOpen: dateTimeSchema,
   timeZone: z.string().min(1).max(120),
   tableSec: secSchema,
-  goal: z.enum(['fresh', 'short']),
+  goal: z.enum(GOALS),
   batches: many(batchSchema),
   tasks: many(taskSchema),
   broken: many(breakSchema),
@@ -86,4 +91,4 @@ export type PlanTask = Readonly<z.output<typeof taskSchema>>;
 export type BrokenRule = Readonly<z.output<typeof breakSchema>>;
 export type PlanWarning = Readonly<z.output<typeof warningSchema>>;
 export type Rule = (typeof RULES)[number];
-export type Goal = Plan['goal'];
+export type Goal = (typeof GOALS)[number];

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { elapsedSec, secondsOfMinutes } from '../units/index.ts';
+import type { Workshop } from '../workshop/index.ts';
 
 /** What this planner adds to a plan's measures beside those of the formats note. Seconds since doors open. */
 export const planSchemaMeasures = z.looseObject({
@@ -16,3 +18,14 @@ export const planSchemaMeasures = z.looseObject({
 });
 
 export type PlanMeasures = Readonly<z.output<typeof planSchemaMeasures>>;
+
+/** Bounds and share of the class's length for the time in hand that a class has where its file says nothing (formats note, section 1). */
+const BUFFER_SHARE = 0.05;
+const [LEAST_BUFFER_SEC, MOST_BUFFER_SEC] = [300, 900];
+
+/** So long before table time the last bread of a class should be done; seconds. */
+export function bufferSecOf(workshop: Workshop): number {
+  if (workshop.bufferMin !== undefined) return secondsOfMinutes(workshop.bufferMin);
+  const lengthSec = elapsedSec(workshop, workshop.tableTime);
+  return Math.min(MOST_BUFFER_SEC, Math.max(LEAST_BUFFER_SEC, BUFFER_SHARE * lengthSec));
+}

@@ -1,21 +1,33 @@
+import { assert } from '../faults/index.ts';
 import type { Goal, Plan } from '../plan/index.ts';
+import { secondsOfMinutes } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import { findBrokenRules } from './check/index.ts';
 import { tightestOf } from './explain/index.ts';
-import type { PlanMeasures } from './measures.ts';
+import { bufferSecOf, type PlanMeasures } from './measures.ts';
 import { atMoment, buildNetwork, type Moment, type Network, type Wishes } from './network/index.ts';
 import { numberPieces } from './number-pieces.ts';
 import {
+  costSec,
+  Feeling,
   finished,
   lowerBound,
-  NOTHING_GIVEN,
-  searchFresh,
+  Memory,
   searchShort,
+  searchTable,
   type Found,
+  type Measure,
+  type Schedule,
   type Search,
+  type TableAim,
 } from './search/index.ts';
 import { warningsOf } from './warnings.ts';
 import { writePlan } from './write-plan.ts';
+
+/** Idle time counts so much of what staleness does where nobody asks for more: it decides between plans that are equally fresh. */
+const IDLE_WEIGHT = 0.02;
+/** Of plans that one can teach equally well the one whose first breads are evener is taken. */
+const FIRSTS_WEIGHT = 0.0001;
 
 export interface PlanOptions extends Wishes {
   readonly goal?: Goal;
@@ -31,14 +43,14 @@ export type Planning = Generator<number, Plan, 'stop' | undefined>;
 const DEFAULT_EFFORT = 3;
 /** Activities placed for one step of effort: so many, and so many decodings of the whole class where that is more. */
 const PLACEMENTS_PER_EFFORT = 4000;
-const DECODINGS_PER_EFFORT = 10;
-/** Share of the work that looks for the shortest class; it says how many minutes are to spare, and where the fresh plan begins. */
-const SHORT_SHARE = 0.4;
+const DECODINGS_PER_EFFORT = 40;
+/** Share of the work that looks for the shortest class; it says how many minutes are to spare, and where the good plan begins. */
+const SHORT_SHARE = 0.35;
 
 /**
- * Plans a workshop that was read without faults. Goal `fresh` (default): rests near their ideal and breads done near table time;
- * `short`: the earliest finish. The plan lists under `broken` all that the checker finds; `measures` are seconds since doors open.
- * The same workshop and options give the same plan everywhere.
+ * Plans a workshop that was read without faults. Goal `steady` (default): the plan that one can teach; `fresh`: rests near their ideal and
+ * breads done near table time; `short`: the earliest finish. The plan lists under `broken` all that the checker finds; `measures` are
+ * seconds since doors open. The same workshop and options give the same plan everywhere.
  */
 export function planClass(workshop: Workshop, options: PlanOptions = {}): Plan {
   const planning = planInSteps(workshop, options);
@@ -47,39 +59,52 @@ export function planClass(workshop: Workshop, options: PlanOptions = {}): Plan {
   return step.value;
 }
 
-/** The same, step by step, for whoever wants to show how far it is, or to stop it. */
+/**
+ * The same, step by step, for whoever wants to show how far it is, or to stop it. Every step of effort is a round of its own that goes on
+ * from the best of those before it, so more effort begins with all that less effort does and is never worse.
+ */
 export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Planning {
-  const { goal = 'fresh', effort = DEFAULT_EFFORT } = options;
+  const { goal = 'steady', effort = DEFAULT_EFFORT } = options;
   const { network, given } = atMoment(buildNetwork(workshop), options);
   const { problem, tableSec } = network;
   if (problem.finals.length === 0) return planOfNothing(workshop, network, goal);
-  const placements = effort * Math.max(PLACEMENTS_PER_EFFORT, DECODINGS_PER_EFFORT * problem.activities.length);
-  const shortShare = goal === 'short' ? 1 : SHORT_SHARE;
-  const shortSearch = searchShort(problem, { placements: placements * shortShare }, given);
-  const { found: shortest, isStopped } = yield* stretched(shortSearch, 0, shortShare, false);
-  let best = shortest;
-  if (goal === 'fresh') {
-    // a class that cannot meet the table aims at the earliest finish instead: late by the least
-    const deadlineSec = Math.max(tableSec, shortest.finishSec);
-    const freshSearch = searchFresh(
-      problem,
-      deadlineSec,
-      { placements: placements - placements * shortShare },
-      shortest,
-      given,
-      options.idleWeight,
-    );
-    ({ found: best } = yield* stretched(freshSearch, shortShare, 1, isStopped));
+  const placements = Math.max(PLACEMENTS_PER_EFFORT, DECODINGS_PER_EFFORT * problem.activities.length);
+  const [shortMemory, longer, goodMemory] = [new Memory(), new Memory(), new Memory()];
+  const rounds = Math.max(1, effort);
+  const work = effort === 0 ? 0 : placements;
+  let isStopped = false;
+  const progress: Progress = { rounds, done: 0 };
+  for (let round = 0; round < rounds && !isStopped; round++) {
+    const shortSearch = searchShort(problem, { placements: work * SHORT_SHARE }, shortMemory, given);
+    isStopped = yield* told(shortSearch, progress, SHORT_SHARE, isStopped);
+    const rest = { placements: work * (1 - SHORT_SHARE) };
+    const search =
+      goal === 'short'
+        ? searchShort(problem, rest, longer, given)
+        : searchTable(
+            problem,
+            aimOf(workshop, network, goal, options, shortestOf(shortMemory)),
+            rest,
+            [shortestOf(shortMemory)],
+            goodMemory,
+            given,
+          );
+    isStopped = yield* told(search, progress, 1 - SHORT_SHARE, isStopped);
   }
+  // one archive of what was found serves every goal
+  const found = [shortMemory, longer, goodMemory].flatMap((m) => (m.best ? [m.best] : []));
+  const shortest = found.reduce((a, b) => (isShorter(b, a) ? b : a));
+  const best = goal === 'short' ? shortest : (goodMemory.best ?? shortest);
   const bound = lowerBound(problem);
-  const planOf = (found: Found): Plan => {
+  const isAsItComes = !options.moment && !options.before && (options.pins ?? []).length === 0;
+  const planOf = ({ schedule: made, finishSec }: Found): Plan => {
     // pieces that have begun or were moved are known by their numbers
-    const schedule = given === NOTHING_GIVEN ? numberPieces(network, found.schedule) : found.schedule;
+    const schedule = isAsItComes ? numberPieces(network, made) : made;
     const measures: PlanMeasures = {
-      finishSec: found.finishSec,
-      boundSec: Math.min(bound.boundSec, found.finishSec),
-      marginSec: tableSec - found.finishSec,
-      shortestSec: Math.min(shortest.finishSec, found.finishSec),
+      finishSec,
+      boundSec: Math.min(bound.boundSec, finishSec),
+      marginSec: tableSec - finishSec,
+      shortestSec: Math.min(shortest.finishSec, finishSec),
       tightest: tightestOf(network, bound, schedule),
     };
     const written = writePlan(workshop, network, schedule, goal, options.moment);
@@ -88,25 +113,68 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
   const plan = planOf(best);
   if (plan.broken.length === 0) return plan;
   // what was found on the way may be right where the best is not: the search sees a limit of a place less sharply than the checker
-  const onTheWay = [...(best === shortest ? [] : [shortest]), finished(searchShort(problem, { placements: 0 }, given))];
+  const onTheWay = [
+    ...found.filter((f) => f !== best),
+    finished(searchShort(problem, { placements: 0 }, new Memory(), given)),
+  ];
   return onTheWay.map(planOf).find((p) => p.broken.length === 0) ?? plan;
 }
 
+const isShorter = (a: Found, b: Found): boolean =>
+  a.forced + a.breachSec === b.forced + b.breachSec ? a.finishSec < b.finishSec : a.breachSec < b.breachSec;
+
+function shortestOf({ best }: Memory): Found {
+  assert(best !== undefined, 'a search has run');
+  return best;
+}
+
+/** What a goal asks of a schedule. A class that cannot meet the table is decoded from the earliest finish instead: late by the least. */
+function aimOf(
+  workshop: Workshop,
+  { problem, room, tableSec }: Network,
+  goal: Goal,
+  { idleWeight = IDLE_WEIGHT }: PlanOptions,
+  shortest: Found,
+): TableAim {
+  const measure: Measure = {
+    fromSec: room.welcomeSec,
+    tableSec,
+    bufferSec: goal === 'steady' ? bufferSecOf(workshop) : 0,
+    idleMaxSec: secondsOfMinutes(workshop.idleMaxMin),
+  };
+  const feeling = new Feeling(problem, measure);
+  const softSec = (schedule: Schedule): number => {
+    if (goal === 'steady') {
+      const felt = feeling.of(schedule);
+      return costSec(felt) + FIRSTS_WEIGHT * felt.firstsSec;
+    }
+    const felt = feeling.of(schedule, Infinity);
+    return felt.ageSec + felt.straySec + idleWeight * felt.idleSec;
+  };
+  return { tableSec, deadlineSec: Math.max(tableSec, shortest.finishSec), bufferSec: measure.bufferSec, softSec };
+}
+
+interface Progress {
+  readonly rounds: number;
+  done: number;
+}
+
 /** Passes on how far a search is as a part of the whole, and a stop to the search; once stopped, all that comes later is too. */
-function* stretched(
+function* told(
   search: Search,
-  from: number,
-  to: number,
+  progress: Progress,
+  part: number,
   isStopped: boolean,
-): Generator<number, { readonly found: Found; readonly isStopped: boolean }, 'stop' | undefined> {
+): Generator<number, boolean, 'stop' | undefined> {
   let hasStopped = isStopped;
   let step = search.next();
   while (step.done !== true) {
-    const share = from + (to - from) * step.value.doneShare;
+    const share = progress.done + (part / progress.rounds) * step.value.doneShare;
     if (!hasStopped) hasStopped = (yield share) === 'stop';
     step = search.next(hasStopped ? 'stop' : undefined);
   }
-  return { found: step.value, isStopped: hasStopped };
+  progress.done += part / progress.rounds;
+  return hasStopped;
 }
 
 /** A class whose menu gives nobody a bread: welcome and breaks alone. */

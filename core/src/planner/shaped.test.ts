@@ -11,7 +11,7 @@ const startOf = (plan: typeof base, id: string): number =>
 describe('a plan as somebody wants it', () => {
   it('is the same however it was come by: with the plan without pins at hand, or without', () => {
     const startSec = startOf(base, 'flat@S2:mix') + 300;
-    const shaping: Shaping = { aim: 'fresh', pins: [{ task: 'flat@S2:mix', startSec }] };
+    const shaping: Shaping = { ...UNSHAPED, pins: [{ task: 'flat@S2:mix', startSec }] };
     const [known, unknown] = [
       planShaped(workshop, shaping, { effort: 1, base }),
       planShaped(workshop, shaping, { effort: 1 }),

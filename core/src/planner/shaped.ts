@@ -1,9 +1,11 @@
 import type { Plan } from '../plan/index.ts';
 import type { Aim, Shaping, Workshop } from '../workshop/index.ts';
+import { planSchemaMeasures } from './measures.ts';
 import { planInSteps, type Planning, type PlanOptions } from './plan-class.ts';
 
 /** What each aim asks of the planner. The weights of idle time are this program's own choice. */
 const OPTIONS_OF: Readonly<Record<Aim, Pick<PlanOptions, 'goal' | 'idleWeight'>>> = {
+  steady: { goal: 'steady' },
   fresh: { goal: 'fresh' },
   even: { goal: 'fresh', idleWeight: 1 },
   hands: { goal: 'fresh', idleWeight: 20 },
@@ -14,6 +16,8 @@ export interface ShapedOptions {
   readonly effort?: number;
   /** The plan of the same class and aim without pins, where it is known already. */
   readonly base?: Plan | undefined;
+  /** Plans of a like class: what they do is tried in this one. */
+  readonly tried?: readonly Plan[];
 }
 
 /**
@@ -23,12 +27,15 @@ export interface ShapedOptions {
 export function* planShapedInSteps(
   workshop: Workshop,
   shaping: Shaping,
-  { effort = 3, base }: ShapedOptions = {},
+  { effort = 3, base, tried = [] }: ShapedOptions = {},
 ): Planning {
-  const options = { ...OPTIONS_OF[shaping.aim], effort };
+  const options = { ...OPTIONS_OF[shaping.aim], effort, tried };
   if (shaping.pins.length === 0) return base ?? (yield* planInSteps(workshop, options));
   const before = base ?? (yield* planInSteps(workshop, options));
-  return yield* planInSteps(workshop, { ...options, pins: shaping.pins, before });
+  const plan = yield* planInSteps(workshop, { ...options, pins: shaping.pins, before });
+  // how short the class can be does not hang on where somebody would rather have a task
+  const shortestSec = Math.min(planSchemaMeasures.parse(before.measures).shortestSec, plan.measures.finishSec);
+  return { ...plan, measures: { ...plan.measures, shortestSec } };
 }
 
 /** The same in one go. */

@@ -24,7 +24,7 @@ export function writePlan(
   const begun = new Map((moment?.begun ?? []).map((t) => [t.id, t]));
   return {
     format: 'hodsman-plan',
-    version: 1,
+    version: 2,
     title: workshop.title,
     doorsOpen: `${workshop.date}T${workshop.doorsOpen}`,
     timeZone: workshop.timeZone,

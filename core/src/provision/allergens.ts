@@ -1,8 +1,7 @@
 import { contentsOf, type Content } from '../bread/index.ts';
 import { findFood } from '../foods/index.ts';
-import { isLeftOff } from '../formula/index.ts';
 import type { Plan } from '../plan/index.ts';
-import { linesOf, stationName, type Line, type Workshop } from '../workshop/index.ts';
+import { careOf, linesOf, stationName, type Line, type Workshop } from '../workshop/index.ts';
 
 /** What one participant who avoids something does about each bread of the menu. */
 export interface AvoiderRow {
@@ -10,8 +9,12 @@ export interface AvoiderRow {
   readonly name: string;
   readonly station: string;
   readonly avoids: readonly { readonly what: string; readonly level: 'strict' | 'diet' }[];
-  /** Breads that they make; with what is left off for them. */
-  readonly makes: readonly { readonly bread: string; readonly leftOff: readonly string[] }[];
+  /** Breads that they make; with what is left off for them, and what goes on in its place. */
+  readonly makes: readonly {
+    readonly bread: string;
+    readonly leftOff: readonly string[];
+    readonly inPlace: readonly string[];
+  }[];
   /** Breads that they do not make, with what in them they avoid. */
   readonly misses: readonly {
     readonly bread: string;
@@ -85,10 +88,10 @@ function avoiderRow(workshop: Workshop, lines: readonly Line[], p: Workshop['ros
     avoids: p.avoid,
     makes: lines
       .filter((l) => l.makers.has(p.id))
-      .map(({ bread }) => ({
-        bread: bread.name,
-        leftOff: bread.ingredients.filter((i) => isLeftOff(i, words)).map((i) => i.name),
-      })),
+      .map(({ bread }) => {
+        const { leftOff, inPlace } = careOf(workshop, [], p.id, bread.id);
+        return { bread: bread.name, leftOff, inPlace };
+      }),
     misses: lines
       .filter((l) => [...l.holds].some((w) => words.has(w)))
       .map(({ bread, holds }) => {

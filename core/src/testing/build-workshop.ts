@@ -67,7 +67,7 @@ export function rawWorkshop(shape: WorkshopShape = {}): RawFile {
   const list = <T>(n: number, make: (i: number) => T): T[] => Array.from({ length: n }, (_, i) => make(i + 1));
   const file: RawFile = {
     format: 'hodsman-workshop',
-    version: 1,
+    version: 2,
     title: 'Test class',
     date: '2027-03-06',
     timeZone: 'Europe/Dublin',

@@ -45,7 +45,7 @@ export function planFigures(workshop: Workshop, plan: Plan): PlanFigures {
   const firsts = firstBreads(runs).map((r) => r.doneSec);
   const idle = new Map(workshop.roster.map((p) => [p.id, 0]));
   for (const g of gaps) idle.set(g.person, (idle.get(g.person) ?? 0) + g.toSec - g.fromSec);
-  const { fits, spareSec } = verdictOf(plan);
+  const { fits, spareSec } = verdictOf(workshop, plan);
   return {
     fits,
     spareSec,

@@ -1,5 +1,5 @@
 import { assert } from '../faults/index.ts';
-import { isLeftOff, scaleBatch, type ScaledBatch } from '../formula/index.ts';
+import { isCarried, scaleBatch, type Ingredient, type ScaledBatch } from '../formula/index.ts';
 import type { Line } from './lines.ts';
 import type { Station, Workshop } from './schema.ts';
 
@@ -26,7 +26,7 @@ function avoidedBy(workshop: Workshop): ReadonlyMap<string, ReadonlySet<string>>
   return new Map(workshop.roster.map((p) => [p.id, new Set(p.avoid.map((a) => a.what))]));
 }
 
-/** The dough of so many pieces, with what their owners leave off left off; `owners` are those of pieces that are no spares. */
+/** The dough of so many pieces, each with what it carries; `owners` are those of pieces that are no spares. */
 function scaledFor(
   line: Line,
   pieces: number,
@@ -34,9 +34,11 @@ function scaledFor(
   avoided: ReadonlyMap<string, ReadonlySet<string>>,
   shares = 1,
 ): ScaledBatch {
-  const without = (i: Parameters<typeof isLeftOff>[0]): number =>
-    owners.filter((o) => isLeftOff(i, avoided.get(o) ?? new Set())).length;
-  return scaleBatch(line.bread, pieces, (i) => pieces - without(i), shares);
+  const { ingredients } = line.bread;
+  const carriers = (i: Ingredient): number =>
+    owners.filter((o) => isCarried(i, ingredients, avoided.get(o) ?? new Set())).length +
+    (isCarried(i, ingredients, null) ? pieces - owners.length : 0);
+  return scaleBatch(line.bread, pieces, carriers, shares);
 }
 
 const ownersOf = (batch: Batch): readonly string[] => batch.pieces.flatMap((p) => (p.owner === null ? [] : [p.owner]));

@@ -1,4 +1,4 @@
-import { isLeftOff } from '../formula/index.ts';
+import { isCarried, type Ingredient } from '../formula/index.ts';
 import type { ClassNotes } from './record.ts';
 import type { Participant, Workshop } from './schema.ts';
 
@@ -8,8 +8,9 @@ export type Remark = ClassNotes['remarks'][number];
 export interface Care {
   /** "no milk, sesame; by choice no pork"; empty for most people. */
   readonly avoids: string;
-  /** What is left off their piece of the bread that was asked about. */
+  /** What is left off their piece of the bread that was asked about, and what goes on in its place. */
   readonly leftOff: readonly string[];
+  readonly inPlace: readonly string[];
   /** What was said of them and nobody has dealt with yet, in their words. */
   readonly open: readonly string[];
 }
@@ -30,21 +31,32 @@ export function avoidsWords({ avoid }: Pick<Participant, 'avoid'>): string {
 /** What is to be minded with a participant; with a bread's id, also what is left off their pieces of it. */
 export function careOf(workshop: Workshop, remarks: readonly Remark[], person: string, breadId?: string): Care {
   const participant = workshop.roster.find((p) => p.id === person);
-  if (!participant) return { avoids: '', leftOff: [], open: [] };
+  if (!participant) return { avoids: '', leftOff: [], inPlace: [], open: [] };
   const avoided = new Set(participant.avoid.map((a) => a.what));
   const bread = breadId === undefined ? undefined : workshop.breads.find((b) => b.id === breadId);
+  const all = bread?.ingredients ?? [];
+  const names = (is: (i: Ingredient, all: readonly Ingredient[]) => boolean): readonly string[] =>
+    all.filter((i) => is(i, all)).map((i) => i.name);
   return {
     avoids: avoidsWords(participant),
-    leftOff: (bread?.ingredients ?? []).filter((i) => isLeftOff(i, avoided)).map((i) => i.name),
+    leftOff: names((i, all) => i.insteadOf === undefined && !isCarried(i, all, avoided)),
+    inPlace: names((i, all) => i.insteadOf !== undefined && isCarried(i, all, avoided)),
     open: remarks.filter((r) => r.person === person && !r.isDealtWith).map((r) => r.words),
   };
 }
 
+/** What is done about what somebody avoids on their own bread: "without butter", "oil in its place". */
+export function offWords({ leftOff, inPlace }: Pick<Care, 'leftOff' | 'inPlace'>): string {
+  const off = leftOff.length === 0 ? [] : [`without ${leftOff.join(', ')}`];
+  return [...off, ...(inPlace.length === 0 ? [] : [`${inPlace.join(', ')} in its place`])].join(' · ');
+}
+
 /** The same in one line, "no milk · without butter · “severe strawberry allergy”"; empty where there is nothing to mind. */
 export function careWords(workshop: Workshop, remarks: readonly Remark[], person: string, breadId?: string): string {
-  const { avoids, leftOff, open } = careOf(workshop, remarks, person, breadId);
-  const off = leftOff.length === 0 ? '' : `without ${leftOff.join(', ')}`;
-  return [avoids, off, ...open.map((w) => (w.startsWith('“') ? w : `“${w}”`))].filter((w) => w !== '').join(' · ');
+  const { avoids, open, ...own } = careOf(workshop, remarks, person, breadId);
+  return [avoids, offWords(own), ...open.map((w) => (w.startsWith('“') ? w : `“${w}”`))]
+    .filter((w) => w !== '')
+    .join(' · ');
 }
 
 /** Those of several people with whom something is to be minded, by name: "Sanna: no milk · without butter". */

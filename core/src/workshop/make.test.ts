@@ -76,7 +76,7 @@ describe('the menu', () => {
   });
   it('a line goes with its demonstrations and its bread, but for a bread of which another is a variant', () => {
     const shown = addDemo(two, 'child');
-    expect(shown.demos).toEqual([{ bread: 'child', before: 'roll', minutes: 5, to: 'class', at: 'bench' }]);
+    expect(shown.demos).toEqual([{ bread: 'child', before: 'roll', minutes: 5, to: 'class', at: 'bench', pieces: 0 }]);
     const less = removeLine(shown, 'child');
     expect([less.menu.length, less.demos, less.breads.map((b) => b.id)]).toEqual([1, [], ['flat']]);
     expect(removeLine(two, 'flat').breads.map((b) => b.id)).toEqual(['flat', 'child']);

@@ -27,7 +27,7 @@ export function newClass(b: Beginning): Result<ClassRecord> {
   });
   const empty: Workshop = {
     format: 'hodsman-workshop',
-    version: 1,
+    version: 2,
     title: b.title,
     date: b.date,
     timeZone: b.timeZone,
@@ -36,6 +36,7 @@ export function newClass(b: Beginning): Result<ClassRecord> {
     prepTimes: [],
     service: 'together',
     welcomeMin: 10,
+    idleMaxMin: 20,
     breaks: [],
     kitchen: b.kitchen,
     breads,

@@ -47,7 +47,10 @@ export function addDemo(workshop: Workshop, breadId: string): Workshop {
   if (!before) return workshop;
   return {
     ...workshop,
-    demos: [...workshop.demos, { bread: breadId, before: before.id, minutes: DEMO_MIN, to: 'class', at: 'bench' }],
+    demos: [
+      ...workshop.demos,
+      { bread: breadId, before: before.id, minutes: DEMO_MIN, to: 'class', at: 'bench', pieces: 0 },
+    ],
   };
 }
 

@@ -18,7 +18,7 @@ const alternativeSchema = z.strictObject({
   id: idSchema,
   name: nameSchema,
   workshop: workshopSchema,
-  shaping: shapingSchema.default({ aim: 'fresh', pins: [] }),
+  shaping: shapingSchema.default({ aim: 'steady', pins: [] }),
 });
 
 /** What belongs to a class and has no place in a workshop file. */
@@ -52,7 +52,7 @@ export const classNotesSchema = z.strictObject({
   /** Minutes that staff take to weigh one station's tray. */
   trayMin: countSchema.default(4),
   /** What its plan is to be good at, and the starts that somebody chose. */
-  shaping: shapingSchema.default({ aim: 'fresh', pins: [] }),
+  shaping: shapingSchema.default({ aim: 'steady', pins: [] }),
   alternatives: listOf(alternativeSchema).default([]),
 });
 

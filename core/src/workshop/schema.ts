@@ -55,7 +55,7 @@ const menuLineSchema = z.strictObject({
 /** A class: when, where, who, what. */
 export const workshopSchema = z.strictObject({
   format: z.literal('hodsman-workshop'),
-  version: z.literal(1),
+  version: z.literal(2),
   title: nameSchema,
   date: dateSchema,
   timeZone: z.string().min(1).max(120),
@@ -66,6 +66,10 @@ export const workshopSchema = z.strictObject({
   prepTimes: listOf(z.strictObject({ from: dateTimeSchema, to: dateTimeSchema })).default([]),
   service: serviceSchema.default('together'),
   welcomeMin: minutesSchema.default(0),
+  /** For goal `steady`: so long before table time the last bread should be done; absent: a share of the class's length. */
+  bufferMin: minutesSchema.optional(),
+  /** For goal `steady`: what a stretch without anything to do lasts beyond it counts threefold. */
+  idleMaxMin: minutesSchema.default(20),
   breaks: listOf(z.strictObject({ after: timeSchema, before: timeSchema, minutes: minutesSchema.positive() })).default(
     [],
   ),
@@ -81,6 +85,9 @@ export const workshopSchema = z.strictObject({
       minutes: minutesSchema.positive(),
       to: z.enum(['class', 'station']).default('class'),
       at: z.enum(['bench', 'griddle']).default('bench'),
+      /** Pieces that it shows, out of the dough of the station `from`. */
+      pieces: countSchema.default(0),
+      from: idSchema.optional(),
     }),
   ).default([]),
 });

@@ -4,12 +4,12 @@ import { idSchema, listOf, madeIdSchema, secSchema } from '../units/schema.ts';
 /** A start that a person chose, and the griddle if they chose that too. */
 const pinSchema = z.strictObject({ task: madeIdSchema, startSec: secSchema, griddle: idSchema.optional() });
 
-/** What a plan is to be good at: fresh breads, freshness and busy hands alike, busy hands first, or the shortest class. */
-const AIMS = ['fresh', 'even', 'hands', 'short'] as const;
+/** What a plan is to be good at: a class that one can teach, fresh breads, freshness and busy hands alike, busy hands first, or the shortest class. */
+const AIMS = ['steady', 'fresh', 'even', 'hands', 'short'] as const;
 
 /** How a person wants the plan of a class, beside the class itself. */
 export const shapingSchema = z.strictObject({
-  aim: z.enum(AIMS).default('fresh'),
+  aim: z.enum(AIMS).default('steady'),
   pins: listOf(pinSchema).default([]),
 });
 

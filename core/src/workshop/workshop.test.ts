@@ -124,6 +124,7 @@ describe('what is to be minded with somebody', () => {
     expect(careOf(w, remarks, 'p1', 'flat')).toEqual({
       avoids: 'no milk, sesame; by choice no pork',
       leftOff: ['butter'],
+      inPlace: [],
       open: ['left-handed'],
     });
     expect(careWords(w, remarks, 'p1', 'flat')).toBe(

@@ -2,6 +2,7 @@ import type { Aim } from '@hodsman/core';
 
 /** What a plan can be good at, in words. */
 export const AIM_WORDS: readonly (readonly [Aim, string, string])[] = [
+  ['steady', 'A steady class', 'nobody waits long, breads fresh, some minutes in hand at the table'],
   ['fresh', 'Fresh breads', 'rests near their best, breads done near table time'],
   ['even', 'Fresh breads and busy hands', 'as fresh as can be without long standing about'],
   ['hands', 'Busy hands first', 'the least standing about, fresh after that'],

@@ -131,7 +131,7 @@ export function plannerSession({ now, pause }: Breath = BREATH) {
       const clash = (await inTurns(call, clashOf(workshop, plan))) ?? null;
       if (call !== latest) return;
       onAdvice({ clash, fixes: [], doneShare: 0 });
-      const fixes = await inTurns(call, rankFixes(workshop), (found) => {
+      const fixes = await inTurns(call, rankFixes(workshop, plan), (found) => {
         if (call === latest) onAdvice({ clash, ...found });
       });
       if (call === latest) onAdvice({ clash, fixes, doneShare: 1 });

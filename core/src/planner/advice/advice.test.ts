@@ -50,7 +50,7 @@ describe('the clash of a class that does not fit', () => {
 
 describe('fixes', () => {
   it('are ranked by what they give, those that make it fit first, each a class whose plan keeps that promise', () => {
-    const fixes = run(rankFixes(crowded));
+    const fixes = run(rankFixes(crowded, planClass(crowded, { effort: 1 })));
     const ids = fixes.map((f) => f.id);
     expect(ids).toContain('griddle');
     expect(ids).toContain('fewer:flat');
@@ -73,7 +73,7 @@ describe('fixes', () => {
         Object.assign(roll, { per: 'batch', by: 'team', minutes: 0, minutesPerPiece: 3 });
       },
     });
-    const fix = run(rankFixes(w)).find((x) => x.id === 'as-you-go:flat');
+    const fix = run(rankFixes(w, planClass(w, { effort: 1 }))).find((x) => x.id === 'as-you-go:flat');
     expect(fix?.words).toBe('Plain flat: roll as you go instead of all first');
     expect(fix?.fits).toBe(true);
     expect(fix?.gainSec).toBeGreaterThan(60);
@@ -81,13 +81,13 @@ describe('fixes', () => {
 
   it('say in one line what they give', () => {
     const w = buildWorkshop({ people: 8, each: 2, griddles: 1, griddleCm: 26, tableTime: '11:10' });
-    const griddle = run(rankFixes(w)).find((f) => f.id === 'griddle');
+    const griddle = run(rankFixes(w, planClass(w, { effort: 1 }))).find((f) => f.id === 'griddle');
     expect(griddle?.sentence).toMatch(/^\+1 griddle → \d+ min to spare$/);
     expect(griddle?.gainSec).toBeGreaterThan(5 * 60);
   });
 
   it('tell how far they are, and stop when told to', () => {
-    const trials = rankFixes(crowded);
+    const trials = rankFixes(crowded, planClass(crowded, { effort: 1 }));
     const shares: number[] = [];
     let step = trials.next();
     while (step.done !== true) {

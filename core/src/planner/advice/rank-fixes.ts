@@ -1,4 +1,5 @@
 import { durationText } from '../../units/index.ts';
+import type { Plan } from '../../plan/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planClass } from '../plan-class.ts';
@@ -25,13 +26,16 @@ export type FixTrials = Generator<
   'stop' | undefined
 >;
 
-/** Tries every single change by planning it, and ranks those that help by what they give: first what makes the class fit. */
-export function* rankFixes(workshop: Workshop, effort = 1): FixTrials {
-  const base = verdictOf(planClass(workshop, { effort }));
+/**
+ * Tries every single change by planning it, and ranks those that help by what they give: first what makes the class fit. What `plan` does
+ * is tried in every changed class, so that no change looks worse than the class as it is.
+ */
+export function* rankFixes(workshop: Workshop, plan: Plan, effort = 1): FixTrials {
+  const base = verdictOf(workshop, plan);
   const changes = changesOf(workshop);
   let fixes: readonly Fix[] = [];
   for (const [i, change] of changes.entries()) {
-    const { fits, spareSec } = verdictOf(planClass(change.workshop, { effort }));
+    const { fits, spareSec } = verdictOf(change.workshop, planClass(change.workshop, { effort, tried: [plan] }));
     const gainSec = spareSec - base.spareSec;
     const helps = fits ? !base.fits || gainSec >= LEAST_GAIN_SEC : !base.fits && gainSec >= LEAST_GAIN_SEC;
     if (helps) {

@@ -1,4 +1,5 @@
 import type { Result } from '../../faults/index.ts';
+import type { Plan } from '../../plan/index.ts';
 import { setGriddleCount, setParticipantCount, seatsIn, type Shaping, type Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planShaped } from '../shaped.ts';
@@ -22,12 +23,19 @@ export function* sweepOf(workshop: Workshop, shaping: Shaping, over: keyof typeo
   const most =
     over === 'griddles' ? now + REACH.griddles : Math.min(seatsIn(workshop.kitchen), now + REACH.participants);
   const points: SweepPoint[] = [];
-  for (let count = Math.max(1, now - REACH[over]); count <= most; count++) {
+  const least = Math.max(1, now - REACH[over]);
+  let before: Plan | undefined;
+  for (let n = 0; n <= most - least; n++) {
+    // from the harder class to the easier one, which can do all that the harder one does
+    const count = over === 'griddles' ? least + n : most - n;
     const sized: Result<Workshop> =
       over === 'griddles' ? setGriddleCount(workshop, count) : setParticipantCount(workshop, count);
     if (!sized.ok) continue;
-    const { fits, spareSec } = verdictOf(planShaped(sized.value, { ...shaping, pins: [] }, { effort: EFFORT }));
+    const plan = planShaped(sized.value, { ...shaping, pins: [] }, { effort: EFFORT, tried: before ? [before] : [] });
+    before = plan;
+    const { fits, spareSec } = verdictOf(sized.value, plan);
     points.push({ count, fits, spareSec });
+    points.sort((a, b) => a.count - b.count);
     if ((yield [...points]) === 'stop') break;
   }
   return points;

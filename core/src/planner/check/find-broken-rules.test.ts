@@ -9,7 +9,7 @@ type Change = (file: RawFile) => void;
 
 const shape = { people: 4, each: 1, griddles: 2 } as const;
 const workshop = buildWorkshop(shape);
-const plan = planClass(workshop);
+const plan = planClass(workshop, { goal: 'fresh' });
 const rulesOf = (w: Workshop, p: Plan): readonly Rule[] => [...new Set(findBrokenRules(w, p).map((b) => b.rule))];
 const codesOf = (w: Workshop, p: Plan): readonly string[] => [...new Set(findBrokenRules(w, p).map((b) => b.code))];
 

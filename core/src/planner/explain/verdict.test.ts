@@ -1,43 +1,108 @@
 import { describe, expect, it } from 'vitest';
 import type { BrokenRule } from '../../plan/index.ts';
-import { buildWorkshop } from '../../testing/index.ts';
+import { buildWorkshop, type RawFile } from '../../testing/index.ts';
 import { brokenWords, planClass, verdictOf, verdictWords, type Verdict } from '../index.ts';
 
 const workshop = buildWorkshop({ people: 4, tableTime: '12:00' });
 const verdict: Verdict = {
+  state: 'fits',
   fits: true,
-  spareSec: 16 * 60 + 59,
+  doneSec: 6001,
+  inHandSec: 7200 - 6001,
+  couldSec: 5700,
+  spareSec: 1500,
   tightest: { kind: 'griddle', id: 'G1', fromSec: 3600, toSec: 4800 },
   brokenRules: [],
+  brokenCodes: [],
+  open: [],
 };
-const headline = (v: Partial<Verdict>): string => verdictWords({ ...verdict, ...v }, workshop, () => '').headline;
+const words = (v: Partial<Verdict>, w = workshop) =>
+  verdictWords({ ...verdict, ...v }, w, (kind, id) => `${kind} ${id.slice(1)}`);
+const headline = (v: Partial<Verdict>): string => words(v).headline;
 
 describe('the verdict', () => {
-  it('never says more to spare than there is, and never less too long', () => {
-    expect(headline({})).toBe('Fits, 16 min to spare');
-    expect(headline({ fits: false, spareSec: -61 })).toBe('Does not fit: 2 min too long');
-    expect(headline({ fits: false, spareSec: -60 })).toBe('Does not fit: 1 min too long');
+  it('speaks of the plan on the screen: when it is done, what is in hand, by when it could be over', () => {
+    expect(words({})).toEqual({
+      headline: 'Fits – done 11:40, 19 min in hand',
+      could: 'Could be over by 11:35.',
+      open: '',
+      tightest: 'Tightest: griddle 1, 11:00–11:20',
+    });
+    expect(words({ couldSec: 5990 }).could).toBe('');
+    expect(headline({ inHandSec: 59 })).toBe('Fits – done 11:40, nothing in hand');
   });
-  it('says when nothing is to spare, and when it is not the time that fails', () => {
-    expect(headline({ spareSec: 0 })).toBe('Fits, with nothing to spare');
-    expect(headline({ fits: false, spareSec: 900 })).toBe('Does not work as it stands');
+  it('never says less too long than it is, and names the true trouble', () => {
+    const broken = { state: 'broken', fits: false } as const;
+    expect(headline({ ...broken, spareSec: -61 })).toBe('Does not fit: 2 min too long');
+    expect(headline({ ...broken, spareSec: -60 })).toBe('Does not fit: 1 min too long');
+    expect(headline({ ...broken, brokenCodes: ['stale'] })).toBe(
+      'Does not fit: breads would stand longer than they keep',
+    );
+    expect(headline({ ...broken, brokenCodes: ['outside-prep', 'ahead-in-class'] })).toBe(
+      'Does not fit: nobody is there in time',
+    );
+    expect(headline({ ...broken, brokenCodes: ['stale', 'late'] })).toBe(
+      'Does not fit in time with all that is asked of it',
+    );
+    expect(headline({ ...broken, brokenCodes: ['place-full'] })).toBe('Does not work as it stands');
   });
-  it('names what is tightest by the name that people know, and when', () => {
-    const words = verdictWords(verdict, workshop, (kind, id) => `${kind} ${id.slice(1)}`);
-    expect(words.tightest).toBe('Tightest: griddle 1, 11:00–11:20');
-  });
-  it('is of the plan: what it breaks does not fit, and to spare is what the shortest class leaves', () => {
+  it('is of the plan: what it breaks does not fit, but is not said while the search goes on', () => {
     const right = planClass(workshop);
-    expect(verdictOf(right)).toMatchObject({ fits: true, brokenRules: [] });
+    expect(verdictOf(workshop, right)).toMatchObject({ state: 'fits', fits: true, brokenRules: [], open: [] });
     const short = planClass(workshop, { goal: 'short' });
-    expect(verdictOf(right).spareSec).toBeLessThanOrEqual(right.tableSec - short.measures.boundSec);
+    expect(verdictOf(workshop, right).spareSec).toBeLessThanOrEqual(right.tableSec - short.measures.boundSec);
     const broken: BrokenRule[] = ['R11', 'R2', 'R11'].map((rule) => ({
       rule: rule as BrokenRule['rule'],
       code: 'late',
       tasks: [],
       message: '',
     }));
-    expect(verdictOf({ ...right, broken })).toMatchObject({ fits: false, brokenRules: ['R11', 'R2'] });
+    expect(verdictOf(workshop, { ...right, broken })).toMatchObject({
+      state: 'broken',
+      fits: false,
+      brokenRules: ['R11', 'R2'],
+    });
+    const looking = verdictOf(workshop, { ...right, broken }, { isLooking: true });
+    expect([looking.state, headline(looking)]).toEqual(['looking', 'Still looking for a plan that works']);
+  });
+  it('is not green while somebody has no bread or something of the class is open', () => {
+    const w = buildWorkshop({
+      people: 4,
+      tableTime: '12:00',
+      change: (f) => {
+        for (const p of f['roster'].slice(0, 2)) p['avoid'] = [{ what: 'gluten' }];
+      },
+    });
+    const without = verdictOf(w, planClass(w), { open: ['1 guest is kept aside'] });
+    expect(without).toMatchObject({ state: 'unready', fits: true });
+    const said = verdictWords(without, w, () => '');
+    expect(said.headline).toMatch(/^Not ready – done 1\d:\d\d, \d+ min in hand$/);
+    expect(said.open).toBe('P1 and 1 more have no bread; 1 guest is kept aside');
+  });
+  it('says of the shortest class what its breads lie too long, and that it is too long though rule R11 is left out', () => {
+    const w = buildWorkshop({ people: 4, tableTime: '13:00' });
+    const short = planClass(w, { goal: 'short' });
+    expect(short.broken).toEqual([]);
+    expect(verdictOf(w, short)).toMatchObject({
+      state: 'unready',
+      open: ['4 breads stand longer than they keep before the table'],
+    });
+    expect(verdictOf(w, planClass(w)).state).toBe('fits');
+    const late = planClass(buildWorkshop({ people: 8, each: 3, tableTime: '10:40' }), { goal: 'short' });
+    expect(late.broken).toEqual([]);
+    expect(verdictOf(w, late).state).toBe('broken');
+  });
+  it('says that there is nobody to bake, or nothing to be baked', () => {
+    const empty = (change: (f: RawFile) => void): string => {
+      const w = buildWorkshop({ people: 2, change });
+      const found = verdictOf(w, planClass(w));
+      return `${found.state}: ${verdictWords(found, w, () => '').headline}`;
+    };
+    expect(empty((f) => (f['menu'] = []))).toBe('empty: No bread is on the menu yet');
+    const avoid = [{ what: 'gluten' }];
+    expect(empty((f) => f['roster'].forEach((p: RawFile) => (p['avoid'] = avoid)))).toBe(
+      'empty: Nobody makes a bread yet',
+    );
   });
 });
 

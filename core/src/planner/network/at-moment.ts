@@ -17,6 +17,8 @@ export interface Wishes {
   readonly moment?: Moment | undefined;
   /** The plan before: of equally good plans the nearest to it is wanted. */
   readonly before?: Pick<Plan, 'tasks'> | undefined;
+  /** Plans of a like class (one griddle less, a shorter one): what they do is tried in this one, so that it is never worse. */
+  readonly tried?: readonly Pick<Plan, 'tasks'>[] | undefined;
 }
 
 /**
@@ -24,9 +26,10 @@ export interface Wishes {
  * stays there. Gives what the search takes beside the problem.
  */
 export function atMoment(network: Network, wishes: Wishes): { readonly network: Network; readonly given: Given } {
-  const { moment, before } = wishes;
+  const { moment, before, tried = [] } = wishes;
   const pins = new Map((wishes.pins ?? []).map((p) => [p.task, p]));
-  if (pins.size === 0 && !moment && !before) return { network, given: NOTHING_GIVEN };
+  const also = tried.map((p) => nearTo(network, p));
+  if (pins.size === 0 && !moment && !before) return { network, given: { ...NOTHING_GIVEN, also } };
   const { problem } = network;
   const activities: Activity[] = problem.activities.map((a) => ({
     ...a,
@@ -64,11 +67,11 @@ export function atMoment(network: Network, wishes: Wishes): { readonly network: 
   const room = { ...network.room, pauses };
   return {
     network: { ...network, sources, room, problem: { ...problem, activities, pauses } },
-    given: { fixed, near: before ? nearTo(network, before) : null },
+    given: { fixed, near: before ? nearTo(network, before) : null, also },
   };
 }
 
-function nearTo(network: Network, before: Pick<Plan, 'tasks'>): Given['near'] {
+function nearTo(network: Network, before: Pick<Plan, 'tasks'>): NonNullable<Given['near']> {
   const startSecs = network.sources.map(() => NaN);
   const modes = network.sources.map(() => -1);
   for (const { activity, ownMode, placement } of placedIn(network, before.tasks)) {

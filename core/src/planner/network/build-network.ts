@@ -78,7 +78,10 @@ function addStrand(
   const holdSec = line.isServedTogether ? secondsOfMinutes(line.bread.holdMaxMin) : null;
   for (const piece of pieces) {
     const { activity } = draft.addChain(piece, end, true);
-    if (activity !== null && activity !== end.activity) draft.finals.push({ activity, holdSec });
+    if (activity !== null && activity !== end.activity) {
+      const owner = draft.room.resourceOf('participant', piece.piece?.owner ?? '');
+      draft.finals.push({ activity, holdSec, owner });
+    }
   }
   return { batch, mother: mother?.unit ?? null, own, pieces };
 }

@@ -1,7 +1,7 @@
 import { isRest, type ActiveStep, type RestStep, type Step } from '../../method/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
-import type { Activity, Fan, Lag, Problem, Span, Stay, Unit } from '../search/index.ts';
+import type { Activity, Fan, Final, Lag, Problem, Span, Stay, Unit } from '../search/index.ts';
 import { isStaffs, type DoughUnit } from './dough-units.ts';
 import { modesOf, type KnownSites, type MadeMode, type ModeInfo } from './modes.ts';
 import { PlaceChooser, type ChosenPlace } from './places.ts';
@@ -37,6 +37,8 @@ export interface ChainEnd {
 /** A lag with so much between its least and its greatest length is no tie: somebody else's turn fits in between. */
 const LOOSE_SEC = 180;
 
+const FIRES: readonly string[] = ['griddle', 'grill', 'flame'];
+
 const AT_START: ChainEnd = { activity: null, rest: null };
 
 /** What an activity may be told apart from its modes. */
@@ -52,7 +54,7 @@ export class Draft {
   readonly rests: RestSource[] = [];
   readonly lags: Lag[] = [];
   readonly units: Unit[] = [];
-  readonly finals: { activity: number; holdSec: number | null }[] = [];
+  readonly finals: Final[] = [];
   private readonly byTask = new Map<string, number>();
   private readonly sites: KnownSites = new Map();
   private readonly places: PlaceChooser;
@@ -90,6 +92,7 @@ export class Draft {
       closed: [],
       holds: 0,
       avoids: 0,
+      engages: -1,
       takesWatcher: false,
       ...more,
     });
@@ -131,7 +134,13 @@ export class Draft {
       { taskId: `${unit.id}:${step.id}`, unit, step, demo: null },
       made,
       this.limitsOf(unit, isStaffs(unit, step)),
-      isPiece ? { holds: this.bits.holds(batch, piece), avoids: this.bits.avoids(piece) } : {},
+      isPiece
+        ? {
+            holds: this.bits.holds(batch, piece),
+            avoids: this.bits.avoids(piece),
+            engages: FIRES.includes(step.at) ? this.room.resourceOf('participant', piece.owner ?? '') : -1,
+          }
+        : {},
     );
   }
 
@@ -225,7 +234,8 @@ export class Draft {
     if (from === null) return;
     if (rest !== null) {
       rest.followers.push(to);
-      this.lags.push({ from, to, fromAt: 'end', toAt: 'start', ...rest.place.window });
+      const number = this.rests.indexOf(rest);
+      this.lags.push({ from, to, fromAt: 'end', toAt: 'start', ...rest.place.window, rest: number });
       return;
     }
     const waitMaxMin = step && !isRest(step) ? step.waitMaxMin : undefined;

@@ -7,7 +7,7 @@ export type PlainJob = readonly { readonly machine: number; readonly sec: number
 export function plainProblem(machines: number, jobs: readonly PlainJob[]): Problem {
   const activities: Activity[] = [];
   const lags: Lag[] = [];
-  const finals: { activity: number; holdSec: null }[] = [];
+  const finals: Problem['finals'][number][] = [];
   const units: Problem['units'][number][] = [];
   jobs.forEach((job, j) => {
     job.forEach(({ machine, sec }, n) => {
@@ -20,6 +20,7 @@ export function plainProblem(machines: number, jobs: readonly PlainJob[]): Probl
         closed: [],
         holds: 0,
         avoids: 0,
+        engages: -1,
         takesWatcher: false,
       });
       if (n > 0)
@@ -34,7 +35,7 @@ export function plainProblem(machines: number, jobs: readonly PlainJob[]): Probl
         });
       units.push({ activities: [index], role: 'job', group: `job${j + 1}`, family: 'all', number: n, stage: 0 });
     });
-    finals.push({ activity: activities.length - 1, holdSec: null });
+    finals.push({ activity: activities.length - 1, holdSec: null, owner: -1 });
   });
   return {
     activities,

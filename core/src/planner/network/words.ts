@@ -1,4 +1,4 @@
-import { avoidableWords, isLeftOff } from '../../formula/index.ts';
+import { avoidableWords, isCarried } from '../../formula/index.ts';
 import type { Batch, Piece, Workshop } from '../../workshop/index.ts';
 
 /** Bits of a whole number that can be told apart without a sign. */
@@ -25,8 +25,9 @@ export function avoidedBits(workshop: Workshop): AvoidedBits {
   const bits = (list: readonly string[]): number => list.reduce((all, w) => all | bitOf(w), 0);
   return {
     holds: (batch, piece) => {
-      const own = avoided.get(piece.owner ?? '') ?? new Set<string>();
-      return bits(batch.line.bread.ingredients.filter((i) => !isLeftOff(i, own)).flatMap(avoidableWords));
+      const own = piece.owner === null ? null : (avoided.get(piece.owner) ?? new Set<string>());
+      const { ingredients } = batch.line.bread;
+      return bits(ingredients.filter((i) => isCarried(i, ingredients, own)).flatMap(avoidableWords));
     },
     avoids: (piece) => bits(strict.get(piece.owner ?? '') ?? []),
   };

@@ -1,6 +1,6 @@
-import { Floor, type Opening } from './floor.ts';
 import type { Indexed } from './indexed.ts';
 import type { Given, Placement, Schedule } from './problem.ts';
+import { Placing, type Clash } from './placing.ts';
 import { roomBeside, type Room } from './window.ts';
 
 /** How often a unit may be moved on because a later one asks for it, before what is broken is left broken. */
@@ -39,30 +39,20 @@ export function decode(indexed: Indexed, options: DecodeOptions): Decoded {
   return new Placer(indexed, options).run();
 }
 
-/** What keeps a chain from standing where it was put: an activity that should move, and to when. */
-interface Clash {
-  readonly activity: number;
-  readonly notBefore: number;
-}
-
-class Placer {
-  private readonly floor: Floor;
-  private readonly placements: (Placement | undefined)[];
+class Placer extends Placing {
   private readonly notBefore: number[];
   private readonly moves: number[];
   private readonly isDone: boolean[];
   /** Fixed or pinned: it stays where it is. */
   private readonly isHeld: boolean[];
   private forced = 0;
-  private placed = 0;
 
   constructor(
-    private readonly indexed: Indexed,
+    indexed: Indexed,
     private readonly options: DecodeOptions,
   ) {
+    super(indexed);
     const { problem } = indexed;
-    this.floor = new Floor(problem);
-    this.placements = problem.activities.map(() => undefined);
     this.notBefore = problem.activities.map((a) => Math.max(options.fromSec, a.releaseSec));
     this.moves = problem.units.map(() => 0);
     this.isDone = problem.units.map(() => false);
@@ -147,10 +137,11 @@ class Placer {
 
   private placeActivity(a: number): Clash | undefined {
     const room = roomBeside(this.indexed, this.placements, a);
-    let best = this.bestOf(a, room);
+    const from = (durationSec: number): number => this.earliestStart(a, room, durationSec);
+    let best = this.bestOf(a, from);
     if (!best) {
       this.floor.isStrict = false;
-      best = this.bestOf(a, room);
+      best = this.bestOf(a, from);
       this.floor.isStrict = true;
       this.forced++;
     }
@@ -165,33 +156,10 @@ class Placer {
     return undefined;
   }
 
-  /** The mode and place in which an activity ends first. */
-  private bestOf(a: number, room: Room): Placement | undefined {
-    const activity = this.indexed.problem.activities[a];
-    let best: Placement | undefined;
-    for (const [mode, m] of (activity?.modes ?? []).entries()) {
-      const from = this.earliestStart(a, room, m.durationSec);
-      const limit = best ? best.endSec - m.durationSec : Infinity;
-      const opening = this.openingWithStore(a, mode, from, limit);
-      if (!opening) continue;
-      const endSec = opening.startSec + m.durationSec;
-      if (!best || endSec < best.endSec || (endSec === best.endSec && this.isPreferred(a, mode, best)))
-        best = { startSec: opening.startSec, endSec, mode, spot: opening.spot, picks: opening.picks };
-    }
-    return best;
-  }
-
-  /** Of two modes that end together the one that it had before, else the one whose resources have been taken less so far. */
-  private isPreferred(a: number, mode: number, best: Placement): boolean {
+  /** Of two modes that end together the one that it had before. */
+  protected override isPreferred(a: number, mode: number, best: Placement): boolean {
     const before = this.options.near?.modes[a] ?? -1;
-    if (before === mode || before === best.mode) return before === mode;
-    const modes = this.indexed.problem.activities[a]?.modes ?? [];
-    const busy = (m: number): number =>
-      (modes[m]?.uses ?? []).reduce(
-        (sum, u) => sum + (u.anyOf.length === 1 ? this.floor.busySec(u.anyOf[0] ?? -1) : 0),
-        0,
-      );
-    return busy(mode) < busy(best.mode);
+    return before === mode || before === best.mode ? before === mode : super.isPreferred(a, mode, best);
   }
 
   /** From when on an activity may start: lags, what it was told, how long rests would like to be, and where it would rather be. */
@@ -219,55 +187,6 @@ class Placer {
     if (first) this.forceAt(a, startOf(first.durationSec));
   }
 
-  /** As the floor finds it; where a stay begins with this activity, its store has room for the least stay too. */
-  private openingWithStore(a: number, mode: number, from: number, limit: number): Opening | undefined {
-    const { problem, staysOf } = this.indexed;
-    const m = problem.activities[a]?.modes[mode];
-    if (!m) return undefined;
-    for (let at = from; ;) {
-      const opening = this.floor.earliest(a, m, at, limit);
-      if (!opening) return undefined;
-      const endSec = opening.startSec + m.durationSec;
-      let until = endSec;
-      for (const s of staysOf[a] ?? []) {
-        const stay = problem.stays[s];
-        if (!stay || !stay.before.includes(a) || stay.before.some((b) => this.placements[b])) continue;
-        const full = this.floor.stores[stay.store]?.fullUntil(s, stay.owner, stay.amount, endSec, endSec + stay.minSec);
-        if (full !== undefined) until = Math.max(until, full);
-      }
-      if (until === endSec) return opening;
-      at = opening.startSec + until - endSec;
-    }
-  }
-
-  /** Whether a placement comes later than something placed before it allows; that something should move on by as much. */
-  private clashOf(room: Room, p: Placement): Clash | undefined {
-    const lateStart = p.startSec - room.startTo;
-    const lateEnd = p.endSec - room.endTo;
-    const [late, by] = lateStart >= lateEnd ? [lateStart, room.startToBy] : [lateEnd, room.endToBy];
-    return late > 0 && by >= 0 ? { activity: by, notBefore: (this.placements[by]?.startSec ?? 0) + late } : undefined;
-  }
-
-  /** Whether a stay that this placement ends has no room in its store; then what begins the stay should move on. */
-  private storeClash(a: number, p: Placement): Clash | undefined {
-    const { problem, staysOf } = this.indexed;
-    for (const s of staysOf[a] ?? []) {
-      const stay = problem.stays[s];
-      if (!stay?.after.includes(a)) continue;
-      const begun = stay.before.filter((b) => this.placements[b]);
-      const first = begun.reduce<number | undefined>(
-        (x, y) => (x === undefined || (this.placements[y]?.endSec ?? 0) < (this.placements[x]?.endSec ?? 0) ? y : x),
-        undefined,
-      );
-      if (first === undefined) continue;
-      const startSec = this.placements[first]?.endSec ?? 0;
-      const full = this.floor.stores[stay.store]?.fullUntil(s, stay.owner, stay.amount, startSec, p.startSec);
-      if (full !== undefined)
-        return { activity: first, notBefore: (this.placements[first]?.startSec ?? 0) + full - startSec };
-    }
-    return undefined;
-  }
-
   /** No room anywhere: the first mode, where lags put it, whatever that breaks. */
   private force(a: number): void {
     const mode = this.indexed.problem.activities[a]?.modes[0];
@@ -282,40 +201,5 @@ class Placer {
     this.forced++;
     const picks = mode.uses.map((u) => u.anyOf[0] ?? -1);
     this.put(a, { startSec, endSec: startSec + mode.durationSec, mode: 0, spot: mode.lying ? 1 : 0, picks });
-  }
-
-  private put(a: number, placement: Placement): void {
-    this.placed++;
-    this.placements[a] = placement;
-    const mode = this.indexed.problem.activities[a]?.modes[placement.mode];
-    if (mode) this.floor.take(a, mode, placement);
-    this.renewStays(a);
-  }
-
-  private remove(a: number): void {
-    const placement = this.placements[a];
-    if (!placement) return;
-    this.placements[a] = undefined;
-    const mode = this.indexed.problem.activities[a]?.modes[placement.mode];
-    if (mode) this.floor.free(a, mode, placement);
-    this.renewStays(a);
-  }
-
-  /** Keeps what is known of the stays that an activity begins or ends: while their end is open they last for the least time. */
-  private renewStays(a: number): void {
-    const { problem, staysOf } = this.indexed;
-    for (const s of staysOf[a] ?? []) {
-      const stay = problem.stays[s];
-      const store = stay && this.floor.stores[stay.store];
-      if (!store) continue;
-      let from = Infinity;
-      let to = -Infinity;
-      for (const b of stay.before) from = Math.min(from, this.placements[b]?.endSec ?? Infinity);
-      for (const b of stay.after) to = Math.max(to, this.placements[b]?.startSec ?? -Infinity);
-      store.remove(s);
-      if (from === Infinity && to === -Infinity) continue;
-      if (from === Infinity) from = to - stay.minSec;
-      store.put(s, stay.owner, stay.amount, from, Math.max(to, from + stay.minSec));
-    }
   }
 }

@@ -45,6 +45,8 @@ export interface Choice {
   readonly pauseSecs: readonly number[];
   /** From the release on, or back from the deadline; forwards each activity stays near to where it was before, if it was. */
   readonly direction: 'forwards' | 'backwards';
+  /** Backwards from so much before the deadline. */
+  readonly spareSec: number;
 }
 
 export type Candidate = Found & Choice;
@@ -87,7 +89,7 @@ export class Decoder {
   decode(choice: Choice, deadlineSec: number): Decoded {
     return choice.direction === 'forwards'
       ? this.forwards(choice, this.given.near)
-      : this.backwards(choice, deadlineSec);
+      : this.backwards(choice, deadlineSec - choice.spareSec);
   }
 
   forwards(choice: Choice, near: Given['near'] = null): Decoded {

@@ -7,6 +7,7 @@
 export type {
   Activity,
   Fan,
+  Final,
   Given,
   HeatRun,
   Hotplate,
@@ -25,6 +26,7 @@ export type {
   Use,
 } from './problem.ts';
 export { NOTHING_GIVEN } from './problem.ts';
-export { finished, type Budget, type Found, type Search } from './decoder.ts';
-export { searchFresh, searchShort } from './search.ts';
+export { finished, type Budget, type Candidate, type Found, type Search } from './decoder.ts';
+export { Memory, searchShort, searchTable, type TableAim } from './search.ts';
+export { costSec, Feeling, feltStretchSec, LEAST_GAP_SEC, shared, type Felt, type Measure } from './felt.ts';
 export { lowerBound, type Bound, type BoundReason } from './bound.ts';

@@ -7,8 +7,8 @@ export function finishOf(problem: Problem, { placements }: Schedule): number {
 
 /** A break counts as so many seconds at least, so that few breaks are better than many small ones. */
 const BREAK_SEC = 30;
-/** Nobody can begin before the class does, so an early start counts for more than anything that is late or stale. */
-const EARLY_WEIGHT = 4;
+/** Nobody can begin before the class does, so an early start counts for more than all that is late or stale for it. */
+const EARLY_WEIGHT = 1000;
 
 const weighed = (sec: number): number => (sec > 0 ? sec + BREAK_SEC : 0);
 
@@ -60,57 +60,6 @@ export function tableBreachSec(problem: Problem, { placements }: Schedule, deadl
     const before = deadlineSec - (placements[f.activity]?.endSec ?? 0);
     return sum + weighed(-before) + weighed(before - (f.holdSec ?? Infinity));
   }, 0);
-}
-
-/** Mean and worst of what is spread over many, the worst-off counting for a fifth so that nobody pays alone. */
-const shared = (list: readonly number[]): number =>
-  list.length === 0 ? 0 : 0.8 * (list.reduce((a, b) => a + b, 0) / list.length) + 0.2 * Math.max(...list);
-
-/** Idle time counts so much of what staleness does where nobody asks for more: it decides between plans that are equally fresh. */
-const IDLE_WEIGHT = 0.02;
-
-/**
- * How far a schedule is from fresh, in seconds: held finals before the deadline, and rests away from their ideal (from the end of what
- * begins them to the last start after them); then a little for idle time, in which the worst-off counts too. Where idle time is given a
- * weight of its own, waiting for the first task counts as well.
- */
-export function stalenessSec(problem: Problem, schedule: Schedule, deadlineSec: number, idleWeight?: number): number {
-  const { placements } = schedule;
-  const ages = problem.finals
-    .filter((f) => f.holdSec !== null)
-    .map((f) => Math.max(0, deadlineSec - (placements[f.activity]?.endSec ?? 0)));
-  const rests = new Map<number, { readonly idealSec: number; lastSec: number }>();
-  for (const lag of problem.lags) {
-    if (lag.maxSec === lag.minSec || lag.maxSec === Infinity || lag.fromAt !== 'end' || lag.toAt !== 'start') continue;
-    if (lag.idealSec === 0) continue;
-    const wait = (placements[lag.to]?.startSec ?? 0) - (placements[lag.from]?.endSec ?? 0);
-    const rest = rests.get(lag.from);
-    if (rest) rest.lastSec = Math.max(rest.lastSec, wait);
-    else rests.set(lag.from, { idealSec: lag.idealSec, lastSec: wait });
-  }
-  const strays = [...rests.values()].map((r) => Math.abs(r.lastSec - r.idealSec));
-  const idle = idleSecs(problem, schedule, idleWeight !== undefined);
-  return shared(ages) + shared(strays) + (idleWeight ?? IDLE_WEIGHT) * shared(idle);
-}
-
-/** For each person with work: the time between their first task, or when they could have begun it, and their last in which they do nothing. */
-function idleSecs(problem: Problem, { placements }: Schedule, isFromRelease: boolean): readonly number[] {
-  const first = new Map<number, number>();
-  const last = new Map<number, number>();
-  const busy = new Map<number, number>();
-  for (const [i, p] of placements.entries()) {
-    const uses = problem.activities[i]?.modes[p.mode]?.uses ?? [];
-    for (const [n, use] of uses.entries()) {
-      const r = p.picks[n] ?? -1;
-      if (problem.resources[r]?.kind !== 'person') continue;
-      const [from, to] = [p.startSec + use.fromSec, p.startSec + use.toSec];
-      const could = Math.max(problem.activities[i]?.releaseSec ?? -Infinity, 0);
-      first.set(r, Math.min(first.get(r) ?? Infinity, isFromRelease ? Math.min(from, could) : from));
-      last.set(r, Math.max(last.get(r) ?? -Infinity, to));
-      busy.set(r, (busy.get(r) ?? 0) + to - from);
-    }
-  }
-  return [...busy].map(([r, sec]) => Math.max(0, (last.get(r) ?? 0) - (first.get(r) ?? 0) - sec));
 }
 
 /** How far activities start from where they started before, in seconds on average over those that did. */

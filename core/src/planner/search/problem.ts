@@ -52,6 +52,8 @@ export interface Activity {
   /** Bits of what it brings to a fire and of what must not have been there before it; 0 for nothing. */
   readonly holds: number;
   readonly avoids: number;
+  /** The person whom it keeps busy beside those whom its modes take (whose bread lies on a fire); −1: nobody. */
+  readonly engages: number;
   /** Takes away one who watches hotplates, while it lasts. */
   readonly takesWatcher: boolean;
   /** The one moment at which it may start (or end), whatever that breaks. */
@@ -67,6 +69,8 @@ export interface Lag {
   readonly minSec: number;
   readonly idealSec: number;
   readonly maxSec: number;
+  /** Number of the rest of which it is the window; several lags may be of one rest, which ends with the last of them. */
+  readonly rest?: number;
 }
 
 /** Activities whose starts (or ends) lie no further apart than `spreadSec`: what a window before (or after) all of them comes to. */
@@ -134,6 +138,15 @@ export interface Pause {
   readonly resources: readonly number[];
 }
 
+/** The last activity of a job. */
+export interface Final {
+  readonly activity: number;
+  /** How long before the deadline it may end at most; null for any time. */
+  readonly holdSec: number | null;
+  /** The person whose it is; −1: nobody's. */
+  readonly owner: number;
+}
+
 export interface Problem {
   readonly activities: readonly Activity[];
   readonly lags: readonly Lag[];
@@ -146,8 +159,7 @@ export interface Problem {
   readonly pauses: readonly Pause[];
   /** At most `each` hotplates in use for each of `count` watchers; null where there are watchers enough for all. */
   readonly watch: { readonly each: number; readonly count: number } | null;
-  /** The last activities of all jobs; `holdSec`: how long before the deadline one may end at most, null for any time. */
-  readonly finals: readonly { readonly activity: number; readonly holdSec: number | null }[];
+  readonly finals: readonly Final[];
   /** Whether avoiders must come before holders (as time runs), or after them (as it runs in the mirror). */
   readonly avoidersFirst: boolean;
 }
@@ -171,8 +183,16 @@ export interface Schedule {
 export interface Given {
   /** Activities that have begun, by number: they stand as they are. */
   readonly fixed: ReadonlyMap<number, Placement>;
-  /** The schedule before: of equally good ones the nearest to it is wanted. Starts (NaN: none) and modes (−1: none) by activity. */
-  readonly near: { readonly startSecs: readonly number[]; readonly modes: readonly number[] } | null;
+  /** The schedule before: of equally good ones the nearest to it is wanted. */
+  readonly near: Nearness | null;
+  /** Schedules of like problems, whose order and starts are tried. */
+  readonly also: readonly Nearness[];
 }
 
-export const NOTHING_GIVEN: Given = { fixed: new Map(), near: null };
+/** Where activities would rather be: starts (NaN: anywhere) and modes (−1: any), by activity. */
+export interface Nearness {
+  readonly startSecs: readonly number[];
+  readonly modes: readonly number[];
+}
+
+export const NOTHING_GIVEN: Given = { fixed: new Map(), near: null, also: [] };

@@ -2,8 +2,10 @@ import type { Decoded } from './decode.ts';
 import { Decoder, type Budget, type Candidate, type Choice, type Found, type Search } from './decoder.ts';
 import { criticalPairs, exchanged } from './critical.ts';
 import type { Indexed } from './indexed.ts';
-import { activitiesInBreach, breachSec, finishOf, movedSec, stalenessSec, tableBreachSec } from './judge.ts';
+import { activitiesInBreach, breachSec, finishOf, movedSec, tableBreachSec } from './judge.ts';
+import type { EndLimits } from './mover.ts';
 import { movedUnit, neighbourOf, orderBefore, orderByEnd, orderByStart, startingOrders } from './orders.ts';
+import { polish } from './polish.ts';
 import { NOTHING_GIVEN, type Given, type Problem, type Schedule } from './problem.ts';
 import { seededRandom, type Random } from './random.ts';
 import { tabuWalk } from './tabu.ts';
@@ -11,14 +13,18 @@ import { tabuWalk } from './tabu.ts';
 /** A second of a broken rule outweighs any freshness or length. */
 const BREACH_WEIGHT = 1000;
 const SEED = 20_270_306;
-/** A second by which the activities move on average counts so much of what a second of staleness does: it decides between equals. */
-const NEAR_WEIGHT = 0.05;
+/** A second by which the activities move on average counts so much of a second of cost: a little gain is not worth a new plan. */
+const NEAR_WEIGHT = 1;
 /** How near to the ideal the rests are asked to be, tried in turn. */
 const EASES = [1, 0.5, 0] as const;
 /** Where in its time a pause lies, tried in turn. */
 const PAUSE_SHARES = [0, 0.5, 1] as const;
 /** Share of the work that may go into the starting orders. */
-const START_SHARE = 0.5;
+const START_SHARE = 0.4;
+/** So many of them are gone on from. */
+const BEST_STARTS = 3;
+/** Up to which share of the work a good plan is sought by decoding whole orders; after that units are moved. */
+const WALK_SHARE = 0.45;
 /** Up to which share of the work a search for the shortest class mends what is broken before it shortens. */
 const MEND_SHARE = 0.6;
 /** How much worse, as a share of the cost, a step of the walk may be at its beginning. */
@@ -33,8 +39,14 @@ const better = <T extends Found>(a: T, b: T): T => (b.cost < a.cost ? b : a);
  * The earliest finish found (goal `short`): orders are decoded forwards, then backwards from the finish that gives and forwards again
  * (forward-backward improvement, Li and Willis 1992), and a seeded walk over neighbours goes on from the best.
  */
-export function* searchShort(problem: Problem, budget: Budget, given: Given = NOTHING_GIVEN): Search {
+export function* searchShort(
+  problem: Problem,
+  budget: Budget,
+  memory: Memory = new Memory(),
+  given: Given = NOTHING_GIVEN,
+): Search<Candidate> {
   const decoder = new Decoder(problem, budget, given);
+  const random = seededRandom(SEED + memory.rounds);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
     const finishSec = finishOf(problem, schedule);
     const breach = breachSec(problem, schedule, forced);
@@ -43,7 +55,7 @@ export function* searchShort(problem: Problem, budget: Budget, given: Given = NO
   const justified = (found: Candidate): Candidate => {
     let best = found;
     for (;;) {
-      const late = { ...best, order: orderByEnd(problem, best.schedule) };
+      const late = { ...best, order: orderByEnd(problem, best.schedule), spareSec: 0 };
       const back = judged(late, decoder.backwards(late, best.finishSec));
       const early = { ...best, order: orderByStart(problem, back.schedule) };
       const next = better(back, judged(early, decoder.forwards(early)));
@@ -55,99 +67,211 @@ export function* searchShort(problem: Problem, budget: Budget, given: Given = NO
     const early: Choice = { ...choice, ease: 0, direction: 'forwards' };
     return judged(early, decoder.forwards(early));
   };
-  const starts = yield* best3(decoder, start);
+  const known = memory.best;
+  const also =
+    memory.rounds > 0
+      ? []
+      : given.also.flatMap((near) => {
+          const order = orderBefore(problem, near.startSecs);
+          const choice: Choice = {
+            order,
+            ease: 0,
+            pauseSecs: pausesAt(problem, 0),
+            direction: 'forwards',
+            spareSec: 0,
+          };
+          return [start(choice), judged(choice, decoder.forwards(choice, near))];
+        });
+  const starts = yield* bestOfStarts(decoder, start, memory);
   // without work to spend, what is right is good enough
-  const isEnough = decoder.isOver(1) && starts[0].breachSec === 0;
-  let best = isEnough ? starts[0] : starts.map(justified).reduce(better);
+  const [first] = starts;
+  const isEnough = decoder.isOver(1) && first?.breachSec === 0;
+  const tried = isEnough ? [first] : starts.map(justified);
+  let best = [...(known ? [known] : []), ...also, ...tried].reduce(better);
   // what breaks something is mended first, by moving that; only then is there a critical chain to shorten
-  if (best.breachSec > 0) best = yield* walk(decoder, best, orderByStart, start, MEND_SHARE);
-  best = yield* tabuWalk(decoder, best, start);
-  return yield* walk(decoder, best, orderByStart, (choice) => {
-    const found = start(choice);
-    return found.cost < best.cost * (1 + WARMTH) ? justified(found) : found;
-  });
+  if (best.breachSec > 0) best = yield* walk(decoder, best, orderByStart, start, MEND_SHARE, random, true);
+  best = yield* tabuWalk(decoder, best, start, memory.rounds);
+  best = yield* walk(
+    decoder,
+    best,
+    orderByStart,
+    (choice) => {
+      const found = start(choice);
+      return found.cost < best.cost * (1 + WARMTH) ? justified(found) : found;
+    },
+    1,
+    random,
+  );
+  memory.rounds++;
+  memory.best = best;
+  return best;
+}
+
+/** What a search for a good plan aims at. */
+export interface TableAim {
+  readonly tableSec: number;
+  /** Where orders are decoded backwards from: table time, or the earliest finish known where that is later. */
+  readonly deadlineSec: number;
+  /** Backwards from so much before the deadline is tried as well. */
+  readonly bufferSec: number;
+  /** What is to be as little as can be in a schedule that breaks nothing; seconds. */
+  readonly softSec: (schedule: Schedule) => number;
 }
 
 /**
- * The freshest schedule found that ends at the deadline (goal `fresh`): orders are decoded backwards from it. Starts from the order of
- * a given schedule too, which shows what is possible at all. `idleWeight`: what a second of idle time counts against one of staleness.
+ * The best schedule found for an aim (goals `steady` and `fresh`): orders are decoded backwards from the deadline, a walk goes on from the
+ * best, and where nothing is broken single units are moved about. Starts from the orders of given schedules too, which show what is
+ * possible at all, and never ends with anything worse than one of them.
  */
-export function* searchFresh(
+export function* searchTable(
   problem: Problem,
-  deadlineSec: number,
+  aim: TableAim,
   budget: Budget,
-  shortest: Found,
+  known: readonly Found[],
+  memory: Memory,
   given: Given = NOTHING_GIVEN,
-  idleWeight?: number,
-): Search {
+): Search<Candidate> {
   const decoder = new Decoder(problem, budget, given);
+  const random = seededRandom(SEED + memory.rounds);
+  const softSec = (schedule: Schedule): number => aim.softSec(schedule) + NEAR_WEIGHT * movedSec(schedule, given);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
-    const breach = breachSec(problem, schedule, forced) + tableBreachSec(problem, schedule, deadlineSec);
-    const soft = stalenessSec(problem, schedule, deadlineSec, idleWeight) + NEAR_WEIGHT * movedSec(schedule, given);
+    const breach = breachSec(problem, schedule, forced) + tableBreachSec(problem, schedule, aim.tableSec);
     const finishSec = finishOf(problem, schedule);
-    return { ...choice, schedule, forced, finishSec, breachSec: breach, cost: soft + BREACH_WEIGHT * breach };
+    return {
+      ...choice,
+      schedule,
+      forced,
+      finishSec,
+      breachSec: breach,
+      cost: softSec(schedule) + BREACH_WEIGHT * breach,
+    };
   };
-  const judge = (choice: Choice): Candidate => judged(choice, decoder.decode(choice, deadlineSec));
+  const judge = (choice: Choice): Candidate => judged(choice, decoder.decode(choice, aim.deadlineSec));
+  const buffers = aim.bufferSec > 0 ? [aim.bufferSec, 0] : [0];
   const eased = (choice: Choice): Candidate => {
-    let best = judge(choice);
-    for (const ease of EASES.slice(1)) if (best.breachSec > 0) best = better(best, judge({ ...choice, ease }));
-    return best;
+    let best: Candidate | undefined;
+    for (const spareSec of buffers)
+      for (const ease of EASES) {
+        if (best?.breachSec === 0) return best;
+        const next = judge({ ...choice, ease, spareSec });
+        best = best ? better(best, next) : next;
+      }
+    return best ?? judge(choice);
   };
-  const known: Choice = {
-    order: orderByEnd(problem, shortest.schedule),
-    pauseSecs: shortest.schedule.pauseSecs,
-    ease: 0,
-    direction: 'backwards',
-  };
-  const asItIs = judged({ ...known, direction: 'forwards' }, shortest);
-  const asBefore = given.near
-    ? [judge({ ...known, order: orderBefore(problem, given.near.startSecs), direction: 'forwards' })]
-    : [];
-  const starts = [
-    ...asBefore,
-    ...EASES.map((ease) => judge({ ...known, ease })),
-    ...(yield* best3(decoder, eased)),
-    asItIs,
-  ];
-  return yield* walk(decoder, starts.reduce(better), orderByEnd, judge);
+  const starts: Candidate[] = memory.best ? [judged(memory.best, memory.best)] : [];
+  for (const { schedule, forced } of known) {
+    const choice: Choice = {
+      order: orderByEnd(problem, schedule),
+      pauseSecs: schedule.pauseSecs,
+      ease: 0,
+      direction: 'backwards',
+      spareSec: 0,
+    };
+    starts.push(judged({ ...choice, direction: 'forwards' }, { schedule, forced }));
+    if (memory.rounds === 0) for (const ease of EASES) starts.push(judge({ ...choice, ease }));
+  }
+  if (memory.rounds === 0)
+    for (const near of given.also) {
+      const choice: Choice = {
+        order: orderBefore(problem, near.startSecs),
+        pauseSecs: known[0]?.schedule.pauseSecs ?? pausesAt(problem, 0),
+        ease: 0,
+        direction: 'forwards',
+        spareSec: 0,
+      };
+      starts.push(judged(choice, decoder.forwards(choice, near)));
+    }
+  if (given.near && memory.rounds === 0) {
+    const order = orderBefore(problem, given.near.startSecs);
+    const pauseSecs = known[0]?.schedule.pauseSecs ?? pausesAt(problem, 0);
+    const asBefore = judge({ order, pauseSecs, ease: 0, direction: 'forwards', spareSec: 0 });
+    starts.push(asBefore);
+    // a class under way keeps its plan as long as that holds
+    if (given.fixed.size > 0 && asBefore.breachSec === 0) {
+      memory.best = asBefore;
+      return asBefore;
+    }
+  }
+  starts.push(...(yield* bestOfStarts(decoder, eased, memory)));
+  let best = starts.reduce(better);
+  best = yield* walk(decoder, best, orderByEnd, judge, best.breachSec > 0 ? MEND_SHARE : WALK_SHARE, random);
+  if (best.breachSec === 0)
+    best = yield* polish(decoder, best, { softSec, ends: endsOf(problem, aim.tableSec) }, given, random, 1);
+  else best = yield* walk(decoder, best, orderByEnd, judge, 1, random);
+  memory.rounds++;
+  memory.best = best;
+  return best;
 }
 
-/** The three best of the starting orders, as far as their share of the work goes, the first tried among them. */
-function* best3(decoder: Decoder, judge: (choice: Choice) => Candidate): Search<readonly [Candidate, ...Candidate[]]> {
-  const { problem } = decoder;
+/** When each activity may end at the earliest and at the latest: due times, and for finals what table time asks for. */
+function endsOf(problem: Problem, tableSec: number): EndLimits {
+  const fromSec = problem.activities.map(() => -Infinity);
+  const toSec = problem.activities.map((a) => a.dueSec);
+  for (const { activity, holdSec } of problem.finals) {
+    fromSec[activity] = holdSec === null ? -Infinity : tableSec - holdSec;
+    toSec[activity] = Math.min(tableSec, toSec[activity] ?? Infinity);
+  }
+  return { fromSec, toSec };
+}
+
+/** What a search remembers from one round to the next: a later round goes on where the one before it ended. */
+export class Memory {
+  rounds = 0;
+  best: Candidate | undefined;
+  private orders: Iterator<Pick<Choice, 'order' | 'pauseSecs'>> | undefined;
+
+  /** The next of the starting orders that no round has tried; undefined when there are none left. */
+  nextOrder(indexed: Indexed): Pick<Choice, 'order' | 'pauseSecs'> | undefined {
+    this.orders ??= startingChoices(indexed);
+    const next = this.orders.next();
+    return next.done === true ? undefined : next.value;
+  }
+}
+
+function* startingChoices(indexed: Indexed): Generator<Pick<Choice, 'order' | 'pauseSecs'>> {
+  const { problem } = indexed;
   const shares = problem.pauses.length === 0 ? [0] : PAUSE_SHARES;
-  const plain = { ease: EASES[0], direction: 'backwards' } as const;
-  let first: Candidate | undefined;
+  for (const order of startingOrders(indexed))
+    for (const share of shares) yield { order, pauseSecs: pausesAt(problem, share) };
+}
+
+/** The three best of the starting orders, as far as their share of the work goes; in the first round the first tried among them. */
+function* bestOfStarts(
+  decoder: Decoder,
+  judge: (choice: Choice) => Candidate,
+  memory: Memory,
+): Search<readonly Candidate[]> {
   const found: Candidate[] = [];
-  for (const [n, share] of shares.entries())
-    for (const order of startingOrders(decoder.forward)) {
-      if (first && decoder.isOver((START_SHARE * (n + 1)) / shares.length)) break;
-      const next = judge({ ...plain, order, pauseSecs: pausesAt(problem, share) });
-      if (first) found.push(next);
-      first ??= next;
-      yield* decoder.step(first);
-    }
-  first ??= judge({ ...plain, order: [], pauseSecs: pausesAt(problem, 0) });
-  return [first, ...found.sort((a, b) => a.cost - b.cost).slice(0, 2)];
+  while (!decoder.isOver(START_SHARE) || (found.length === 0 && memory.rounds === 0)) {
+    const next = memory.nextOrder(decoder.forward);
+    if (!next) break;
+    const candidate = judge({ ...next, ease: EASES[0], direction: 'backwards', spareSec: 0 });
+    found.push(candidate);
+    yield* decoder.step(candidate);
+  }
+  const [first, ...others] = found;
+  if (memory.rounds > 0 || !first) return found.sort((a, b) => a.cost - b.cost).slice(0, BEST_STARTS);
+  return [first, ...others.sort((a, b) => a.cost - b.cost).slice(0, BEST_STARTS - 1)];
 }
 
 /**
- * A walk over neighbours that may take small steps back at first (threshold accepting, Dueck and Scheuer 1990); keeps the best. With
- * `mendShare` it ends there, or as soon as nothing is broken.
+ * A walk over neighbours that may take small steps back at first (threshold accepting, Dueck and Scheuer 1990), up to a share of the
+ * work; keeps the best. One that only mends ends as soon as nothing is broken.
  */
 function* walk(
   decoder: Decoder,
   start: Candidate,
   orderOf: (problem: Problem, schedule: Schedule) => readonly number[],
   judge: (choice: Choice) => Candidate,
-  mendShare?: number,
+  untilShare: number,
+  random: Random,
+  isMending = false,
 ): Search<Candidate> {
-  const random = seededRandom(SEED);
   let best = start;
   let here = start;
   if (start.order.length < 2) return best;
-  for (let coolness = 0; !decoder.isOver(mendShare ?? 1); coolness = decoder.doneShare) {
-    if (mendShare !== undefined && best.breachSec === 0) return best;
+  for (let coolness = 0; !decoder.isOver(untilShare); coolness = decoder.doneShare / untilShare) {
+    if (isMending && best.breachSec === 0) return best;
     const order = orderOf(decoder.problem, here.schedule);
     const found = judge(stepFrom(decoder.forward, { ...here, order }, random));
     if (found.cost <= here.cost + Math.max(0, WARMTH * (1 - coolness) * best.finishSec)) here = found;
@@ -161,7 +285,7 @@ function* walk(
 function stepFrom(indexed: Indexed, here: Candidate, random: Random): Choice {
   const { problem } = indexed;
   const { order, ease, pauseSecs, schedule } = here;
-  const same = { order, ease, pauseSecs, direction: here.direction };
+  const same = { order, ease, pauseSecs, direction: here.direction, spareSec: here.spareSec };
   // what breaks something is moved first
   const broken = here.breachSec > 0 && random() < 0.5 ? activitiesInBreach(problem, schedule) : [];
   const unit = indexed.unitOf[broken[Math.floor(random() * broken.length)] ?? -1];

@@ -17,8 +17,13 @@ const SHAKES = 4;
  * Tabu search over exchanges on the critical chain (Nowicki and Smutnicki 1996): all exchanges of one chain are tried, and the best that
  * does not take back a recent one is made, better or not.
  */
-export function* tabuWalk(decoder: Decoder, start: Candidate, judge: (choice: Choice) => Candidate): Search<Candidate> {
-  const random = seededRandom(SEED);
+export function* tabuWalk(
+  decoder: Decoder,
+  start: Candidate,
+  judge: (choice: Choice) => Candidate,
+  round: number,
+): Search<Candidate> {
+  const random = seededRandom(SEED + round);
   const { forward: indexed, problem } = decoder;
   const tabuUntil = new Map<string, number>();
   let best = start;

@@ -1,5 +1,6 @@
 import { ChevronLeft, CircleCheck, CircleDashed, OctagonAlert, Wheat } from 'lucide-react';
 import { Link, NavLink } from 'react-router';
+import { openMatters, type OpenMatter } from '@hodsman/core';
 import { draftActions, type Draft } from '../../documents/draft.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
@@ -15,13 +16,13 @@ const ORDER_WORDS = { good: 'in order', open: 'being worked out', bad: 'needs a 
 function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: string; readonly order: Order }[] {
   const { plan, isPlanning, body } = draft;
   const planOrder: Order = !plan || isPlanning ? 'open' : plan.broken.length === 0 ? 'good' : 'bad';
-  const isOpen = body.notes.waiting.length > 0 || body.notes.remarks.some((r) => !r.isDealtWith);
-  const warns = (...codes: readonly string[]): Order =>
-    plan?.warnings.some((w) => codes.includes(w.code)) === true ? 'bad' : 'good';
+  const matters = openMatters(body, plan);
+  const orderOf = (step: OpenMatter['step']): Order => (matters.some((m) => m.step === step) ? 'bad' : 'good');
+  const isWithoutBread = plan?.warnings.some((w) => w.code === 'no-bread') === true;
   return [
     { to: 'kitchen', name: 'Kitchen', order: 'good' },
-    { to: 'setup', name: 'Class', order: isOpen ? 'bad' : warns('no-bread', 'no-maker') },
-    { to: 'dough', name: 'Dough', order: warns('small-batch', 'under-mixer-load') },
+    { to: 'setup', name: 'Class', order: isWithoutBread ? 'bad' : orderOf('setup') },
+    { to: 'dough', name: 'Dough', order: orderOf('dough') },
     { to: 'plan', name: 'Plan', order: planOrder },
     { to: 'turns', name: 'Turns', order: planOrder },
   ];

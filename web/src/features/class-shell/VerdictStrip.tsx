@@ -1,8 +1,9 @@
-import { CircleCheck, OctagonAlert } from 'lucide-react';
+import { CircleCheck, CircleDashed, OctagonAlert, TriangleAlert } from 'lucide-react';
 import { useMemo } from 'react';
 import {
   brokenWords,
   griddleName,
+  openMatters,
   personName,
   verdictOf,
   verdictWords,
@@ -13,6 +14,14 @@ import type { Draft } from '../../documents/draft.ts';
 import { useAppSelector } from '../../app/hooks.ts';
 
 const MOST_BREAKS_SHOWN = 2;
+
+const LOOKS = {
+  fits: { Icon: CircleCheck, colours: 'bg-herb text-on-herb' },
+  unready: { Icon: TriangleAlert, colours: 'bg-dough text-ink' },
+  broken: { Icon: OctagonAlert, colours: 'bg-trouble text-on-trouble' },
+  looking: { Icon: CircleDashed, colours: 'bg-steel' },
+  empty: { Icon: CircleDashed, colours: 'bg-steel' },
+} as const;
 
 /** What the tightest thing is called in this class. */
 function nameIn(workshop: Workshop) {
@@ -43,15 +52,16 @@ export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
   // what is being moved is judged while it moves
   const trial = useAppSelector((s) => s.trial?.plan);
   const plan = trial ?? draft.plan;
-  const { workshop } = draft.body;
+  const { workshop, notes } = draft.body;
   const shown = useMemo(() => {
     if (!plan) return undefined;
-    const verdict = verdictOf(plan);
+    const open = openMatters({ notes }, plan).map((m) => m.words);
+    const verdict = verdictOf(workshop, plan, { isLooking: isPlanning, open });
     return { verdict, broken: brokenWords(plan), words: verdictWords(verdict, workshop, nameIn(workshop)) };
-  }, [plan, workshop]);
+  }, [plan, workshop, notes, isPlanning]);
   if (!plan || !shown) return <div className="min-h-14 px-4 py-3 text-quiet">Planning …</div>;
   const { verdict, broken, words } = shown;
-  const Icon = verdict.fits ? CircleCheck : OctagonAlert;
+  const { Icon, colours } = LOOKS[verdict.state];
   return (
     <section
       aria-label="Verdict"
@@ -59,12 +69,14 @@ export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
       data-testid="verdict"
       data-planning={isPlanning}
       data-plans={draft.plansCome}
-      className={`flex flex-wrap items-baseline gap-x-6 gap-y-1 px-4 py-2.5 print:hidden ${verdict.fits ? 'bg-herb text-on-herb' : 'bg-trouble text-on-trouble'}`}
+      className={`flex flex-wrap items-baseline gap-x-6 gap-y-1 px-4 py-2.5 print:hidden ${colours}`}
     >
       <p className="flex items-baseline gap-2 font-head text-2xl font-semibold">
         <Icon size={26} aria-hidden className="self-center" />
         {words.headline}
       </p>
+      {words.open !== '' && <p className="text-lg font-semibold">{words.open}</p>}
+      {words.could !== '' && <p className="figures text-lg">{words.could}</p>}
       <p className="figures text-lg">{words.tightest}</p>
       {verdict.fits && (
         <button
@@ -76,7 +88,7 @@ export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
           What would give more?
         </button>
       )}
-      {broken.length > 0 && (
+      {verdict.state === 'broken' && broken.length > 0 && (
         <ul className="flex basis-full flex-wrap gap-x-6">
           {broken.slice(0, MOST_BREAKS_SHOWN).map((b) => (
             <li key={b.rule + b.words}>{b.words}</li>

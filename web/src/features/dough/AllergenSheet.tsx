@@ -1,6 +1,6 @@
 import { TriangleAlert } from 'lucide-react';
 import { useMemo } from 'react';
-import { allergenPage, clockText, type Workshop } from '@hodsman/core';
+import { allergenPage, clockText, offWords, type Workshop } from '@hodsman/core';
 import { useAppSelector } from '../../app/hooks.ts';
 
 type Page = ReturnType<typeof allergenPage>;
@@ -85,7 +85,7 @@ function Avoiders({ page }: { readonly page: Page }) {
                   {a.makes.map((m) => (
                     <span key={m.bread} className="block">
                       {m.bread}
-                      {m.leftOff.length > 0 && <span className="text-quiet">, without {m.leftOff.join(', ')}</span>}
+                      {m.leftOff.length > 0 && <span className="text-quiet">, {offWords(m)}</span>}
                     </span>
                   ))}
                   {a.makes.length === 0 && <b className="text-trouble">no bread</b>}

@@ -49,7 +49,7 @@ export function RunSheet() {
 
 function Sheet({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
   const [paper, setPaper] = useState<Paper>('a4');
-  const { headline } = verdictWords(verdictOf(plan), workshop, (_, id) => id);
+  const { headline } = verdictWords(verdictOf(workshop, plan), workshop, (_, id) => id);
   const [width] = PAGE_PX[paper];
   return (
     <div className="h-full overflow-auto print:overflow-visible" tabIndex={0} role="region" aria-label="Run sheet">

@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import {
   careOf,
+  offWords,
   clockText,
   durationText,
   handsOf,
@@ -83,12 +84,6 @@ function People({ workshop, plan }: { readonly workshop: Workshop; readonly plan
   );
 }
 
-/** What is left off a bread for its owner. */
-function leftOffWords(workshop: Workshop, run: PieceRun): string {
-  const { leftOff } = careOf(workshop, [], run.owner, run.bread);
-  return leftOff.length === 0 ? '' : `without ${leftOff.join(', ')}`;
-}
-
 function Person({ person, workshop }: { readonly person: Listed; readonly workshop: Workshop }) {
   const { id, name, station, runs, shared, idleSec } = person;
   const clock = (sec: number): string => clockText(workshop, sec);
@@ -113,7 +108,7 @@ function Person({ person, workshop }: { readonly person: Listed; readonly worksh
               {workshop.breads.find((b) => b.id === r.bread)?.name} {r.number}
             </span>
             {wayWords(workshop, r)}
-            <Care words={leftOffWords(workshop, r)} className="text-sm" />
+            <Care words={offWords(careOf(workshop, [], r.owner, r.bread))} className="text-sm" />
           </li>
         ))}
       </ul>

@@ -96,7 +96,7 @@ function Told({
     () => (other ? differenceWords(planFigures(record.workshop, plan), figures) : []),
     [other, record.workshop, plan, figures],
   );
-  const { headline } = verdictWords(verdictOf(shown), workshop, (_, id) => id);
+  const { headline } = verdictWords(verdictOf(workshop, shown), workshop, (_, id) => id);
   const Icon = figures.fits ? CircleCheck : OctagonAlert;
   return (
     <>

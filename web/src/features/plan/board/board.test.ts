@@ -15,7 +15,7 @@ const read = (file: unknown): Workshop => {
 };
 const ALL = { folded: [], order: [] };
 const workshop = read(demoClass);
-const plan = planShaped(workshop, UNSHAPED, { effort: 1 });
+const plan = planShaped(workshop, { ...UNSHAPED, aim: 'fresh' }, { effort: 1 });
 const rich = read(sunday);
 const richPlan = planShaped(rich, UNSHAPED, { effort: 1 });
 const classes: readonly (readonly [Workshop, Plan])[] = [

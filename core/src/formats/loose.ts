@@ -1,8 +1,8 @@
 /** Steps into values that nobody has validated, for migrations: whatever is not as expected stays as it is. */
 
-type Loose = Readonly<Record<string, unknown>>;
+export type Loose = Readonly<Record<string, unknown>>;
 
-const isObject = (value: unknown): value is Loose =>
+export const isObject = (value: unknown): value is Loose =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** Whether a value is an object that holds an object under a key. */

@@ -1,0 +1,145 @@
+import type { Candidate, Decoder, Search } from './decoder.ts';
+import { Mover, type EndLimits, type Move } from './mover.ts';
+import type { Given, Problem, Schedule } from './problem.ts';
+import type { Random } from './random.ts';
+
+/** How much worse, as a share of the cost, a move may be at the beginning. */
+const WARMTH = 0.03;
+/** The cost of judging a schedule of so many activities is that of placing one. */
+const JUDGED_PER_PLACEMENT = 25;
+/** Units are moved by so much at most at a time. */
+const REACH_SEC = 1200;
+/** A report after so many moves. */
+const MOVES_PER_STEP = 32;
+
+/**
+ * Goes on from a schedule that breaks nothing by moving single units, whole batches or whole breads, exchanging units, and putting a few
+ * back anew, while all else stands (large neighbourhood search, Shaw 1998, with threshold accepting, Dueck and Scheuer 1990). A move costs
+ * as many placements as it moves activities, where decoding costs all of them. Ends at `untilShare` of the decoder's work.
+ */
+export function* polish(
+  decoder: Decoder,
+  start: Candidate,
+  aim: { readonly softSec: (schedule: Schedule) => number; readonly ends: EndLimits },
+  given: Given,
+  random: Random,
+  untilShare: number,
+): Search<Candidate> {
+  const { problem } = decoder;
+  const held = new Set([...given.fixed.keys(), ...problem.activities.flatMap((a, i) => (a.pin ? [i] : []))]);
+  const mover = new Mover(decoder.forward, start.schedule, aim.ends, held);
+  const neighbourhood = new Neighbourhood(problem, mover, random);
+  const judgeWork = problem.activities.length / JUDGED_PER_PLACEMENT;
+  const fromShare = decoder.doneShare;
+  let best = start;
+  let hereCost = start.cost;
+  for (let n = 1; !decoder.isOver(untilShare); n++) {
+    const before = mover.spent;
+    const isMade = mover.attempt(neighbourhood.next());
+    decoder.spent += mover.spent - before + 1;
+    if (isMade) {
+      const schedule = mover.schedule();
+      const cost = aim.softSec(schedule);
+      decoder.spent += judgeWork;
+      const coolness = (decoder.doneShare - fromShare) / Math.max(1e-9, untilShare - fromShare);
+      if (cost <= hereCost + WARMTH * Math.max(0, 1 - coolness) ** 2 * best.cost) hereCost = cost;
+      else mover.back();
+      if (cost < best.cost) best = { ...start, schedule, cost, finishSec: finishIn(problem, schedule) };
+    }
+    if (n % MOVES_PER_STEP === 0) yield* decoder.step(best);
+  }
+  return best;
+}
+
+const finishIn = (problem: Problem, { placements }: Schedule): number =>
+  problem.finals.reduce((max, f) => Math.max(max, placements[f.activity]?.endSec ?? 0), -Infinity);
+
+/** Chooses what to move, and where to. */
+class Neighbourhood {
+  private readonly jobs: readonly number[];
+  private readonly groups: readonly (readonly number[])[];
+  private readonly families: readonly (readonly number[])[];
+
+  constructor(
+    private readonly problem: Problem,
+    private readonly mover: Mover,
+    private readonly random: Random,
+  ) {
+    const all = problem.units.map((_, u) => u);
+    const by = (key: (u: number) => string): readonly (readonly number[])[] => {
+      const lists = new Map<string, number[]>();
+      for (const u of all) lists.set(key(u), [...(lists.get(key(u)) ?? []), u]);
+      return [...lists.values()];
+    };
+    this.jobs = all.filter((u) => problem.units[u]?.role === 'job');
+    this.groups = by((u) => problem.units[u]?.group ?? '');
+    this.families = by((u) => problem.units[u]?.family ?? '');
+  }
+
+  next(): readonly Move[] {
+    const choice = this.random();
+    if (choice < 0.4) return this.inOrder([this.shifted(this.anyOf(this.problem.units.map((_, u) => u)))]);
+    if (choice < 0.6) return this.together(this.anyOf(this.groups));
+    if (choice < 0.66) return this.together(this.anyOf(this.families));
+    if (choice < 0.8) return this.exchanged();
+    return this.anew();
+  }
+
+  private anyOf<T>(list: readonly T[]): T {
+    return list[Math.floor(this.random() * list.length)] as T;
+  }
+
+  /** One unit: as early as can be, to where its rests are ideal, or a little way off. */
+  private shifted(unit: number): Move {
+    const choice = this.random();
+    if (choice < 0.3) return { unit, fromSec: -Infinity };
+    if (choice < 0.5) {
+      const ideal = this.mover.idealStartOf(unit);
+      if (!Number.isNaN(ideal)) return { unit, fromSec: Math.round(ideal) };
+    }
+    return { unit, fromSec: this.mover.startOf(unit) + this.shift() };
+  }
+
+  private shift(): number {
+    const reach = REACH_SEC * this.random() ** 2;
+    return Math.round((this.random() * 2 - 1) * reach);
+  }
+
+  /** Units by as much, all of one batch or bread. */
+  private together(units: readonly number[]): readonly Move[] {
+    const shift = this.shift();
+    return this.inOrder(units.map((unit) => ({ unit, fromSec: this.mover.startOf(unit) + shift })));
+  }
+
+  private exchanged(): readonly Move[] {
+    const [one, other] = [this.anyOf(this.jobs), this.anyOf(this.jobs)];
+    if (one === other) return this.anew();
+    return this.inOrder([
+      { unit: one, fromSec: this.mover.startOf(other) },
+      { unit: other, fromSec: this.mover.startOf(one) },
+    ]);
+  }
+
+  /** A few units that lie near one another in time, or of one batch, as early as can be from the first of them on, in another order. */
+  private anew(): readonly Move[] {
+    const centre = this.anyOf(this.jobs);
+    const at = this.mover.startOf(centre);
+    const count = 2 + Math.floor(this.random() * 4);
+    const group = this.problem.units[centre]?.group;
+    const isNear = this.random() < 0.5;
+    const pool = this.jobs.filter((u) => isNear || this.problem.units[u]?.group === group);
+    const chosen = pool
+      .map((unit) => ({ unit, off: Math.abs(this.mover.startOf(unit) - at) + this.random() * 240 }))
+      .sort((a, b) => a.off - b.off)
+      .slice(0, count)
+      .map(({ unit }) => ({ unit, key: this.random() }));
+    const from = Math.min(...chosen.map(({ unit }) => this.mover.startOf(unit)));
+    return chosen.sort((a, b) => a.key - b.key).map(({ unit }) => ({ unit, fromSec: from }));
+  }
+
+  /** In the order of time, trunks before what comes of them. */
+  private inOrder(moves: readonly Move[]): readonly Move[] {
+    const startOf = (m: Move): number => this.mover.startOf(m.unit);
+    return [...moves].sort((a, b) => startOf(a) - startOf(b) || a.unit - b.unit);
+  }
+}
