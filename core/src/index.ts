@@ -84,7 +84,15 @@ export type {
   MethodTimes,
   StepTime,
 } from './bread/index.ts';
-export { spotCentres, spotsOnGriddle, type Griddle, type Kitchen } from './kitchen/index.ts';
+export {
+  drawnSpots,
+  ofRoundOf,
+  spotsOnGriddle,
+  widthOf,
+  type Griddle,
+  type Kitchen,
+  type Spot,
+} from './kitchen/index.ts';
 export { cookPhases, isRest, type Phase, type Step } from './method/index.ts';
 export {
   changesBetween,

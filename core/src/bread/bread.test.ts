@@ -107,15 +107,26 @@ describe('the library', () => {
   );
 });
 
+const rounded = (x: number): number => Number(x.toFixed(9));
+
 describe('a piece', () => {
   it('weighs about 88 g at 18 cm and 3 mm without gas (trade arithmetic)', () => {
-    expect(pieceGrams(18, 3, 1.15)).toBeCloseTo(87.8, 1);
+    expect(pieceGrams({ diameterCm: 18 }, 3, 1.15)).toBeCloseTo(87.8, 1);
   });
   it('comes back to its size from its weight', () => {
-    const g = pieceGrams(22, 2.4, 0.75, 'oval');
-    expect(
-      [pieceThicknessMm(g, 22, 0.75, 'oval'), pieceDiameterCm(g, 2.4, 0.75, 'oval')].map((x) => Number(x.toFixed(9))),
-    ).toEqual([2.4, 22]);
+    const oval = { shape: 'oval', diameterCm: 22 };
+    const g = pieceGrams(oval, 2.4, 0.75);
+    expect([pieceThicknessMm(g, oval, 0.75), pieceDiameterCm(g, 2.4, 0.75, { shape: 'oval' })].map(rounded)).toEqual([
+      2.4, 22,
+    ]);
+  });
+  it('is as large as its shape: four wedges and two halves make their round', () => {
+    const round = pieceGrams({ diameterCm: 20 }, 5, 1);
+    expect(rounded(4 * pieceGrams({ shape: 'wedge', diameterCm: 10 }, 5, 1))).toBe(rounded(round));
+    expect(rounded(6 * pieceGrams({ shape: 'wedge', diameterCm: 10, ofRound: 6 }, 5, 1))).toBe(rounded(round));
+    expect(rounded(2 * pieceGrams({ shape: 'half', diameterCm: 20 }, 5, 1))).toBe(rounded(round));
+    expect(pieceGrams({ shape: 'square', diameterCm: 20 }, 5, 1)).toBe(200);
+    expect(pieceGrams({ shape: 'rectangle', diameterCm: 20, widthCm: 5 }, 5, 1)).toBe(50);
   });
 });
 

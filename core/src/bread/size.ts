@@ -1,3 +1,4 @@
+import { ofRoundOf, widthOf, type PieceShape } from '../kitchen/index.ts';
 import { isRest } from '../method/index.ts';
 import type { Bread } from './schema.ts';
 
@@ -7,11 +8,25 @@ import type { Bread } from './schema.ts';
  */
 const DENSITY = { plain: 1.15, proofed: 0.75 } as const;
 
-/** Share of the square over its longest side that a bread of a shape covers: a circle π/4; an oval is taken as three quarters as wide as long, a wedge as a quarter of a round. */
-const COVERS: Readonly<Record<string, number>> = { square: 1, oval: (Math.PI / 4) * 0.75, wedge: Math.PI / 8 };
-
-const areaCm2 = (diameterCm: number, shape: string | undefined): number =>
-  (COVERS[shape ?? 'round'] ?? Math.PI / 4) * diameterCm ** 2;
+/** The area of a piece in cm² by its shape; a coil and a pocket are rounds. */
+function areaCm2(piece: PieceShape): number {
+  const a = piece.diameterCm;
+  const b = widthOf(piece);
+  switch (piece.shape) {
+    case 'square':
+      return a * a;
+    case 'rectangle':
+      return a * b;
+    case 'oval':
+    case 'half':
+      // half of a round is as large as the half of an oval that is twice as wide
+      return (Math.PI / 4) * a * b;
+    case 'wedge':
+      return (Math.PI * a * a) / ofRoundOf(piece);
+    default:
+      return (Math.PI / 4) * a * a;
+  }
+}
 
 /** Whether the dough carries gas when it is rolled: it has proofed. */
 function isProofed(bread: Pick<Bread, 'steps'>): boolean {
@@ -23,19 +38,24 @@ export function densityOf(bread: Pick<Bread, 'steps'>): number {
   return isProofed(bread) ? DENSITY.proofed : DENSITY.plain;
 }
 
-/** Grams of a piece: density × area × thickness (18 cm × 3 mm of plain dough: about 88 g). Density g/cm³, diameter cm, thickness mm. */
-export function pieceGrams(diameterCm: number, thicknessMm: number, density: number, shape?: string): number {
-  return (density * areaCm2(diameterCm, shape) * thicknessMm) / 10;
+/** Grams of a piece: density × area × thickness (18 cm × 3 mm of plain dough: about 88 g). Density g/cm³, lengths cm, thickness mm. */
+export function pieceGrams(piece: PieceShape, thicknessMm: number, density: number): number {
+  return (density * areaCm2(piece) * thicknessMm) / 10;
 }
 
 /** Thickness in mm of a piece of so many grams. */
-export function pieceThicknessMm(grams: number, diameterCm: number, density: number, shape?: string): number {
-  return (grams * 10) / (density * areaCm2(diameterCm, shape));
+export function pieceThicknessMm(grams: number, piece: PieceShape, density: number): number {
+  return (grams * 10) / (density * areaCm2(piece));
 }
 
-/** Diameter in cm of a piece of so many grams. */
-export function pieceDiameterCm(grams: number, thicknessMm: number, density: number, shape?: string): number {
-  return Math.sqrt((grams * 10) / (density * areaCm2(1, shape) * thicknessMm));
+/** The longest side in cm of a piece of so many grams and of this shape, as wide for its length as that. */
+export function pieceDiameterCm(
+  grams: number,
+  thicknessMm: number,
+  density: number,
+  shape: Omit<PieceShape, 'diameterCm'>,
+): number {
+  return Math.sqrt((grams * 10) / (density * areaCm2({ ...shape, diameterCm: 1 }) * thicknessMm));
 }
 
 /** What a bread weighs from the griddle, of its raw weight: it loses water (common practice). */
@@ -44,7 +64,7 @@ export const COOKED_SHARE = { least: 0.85, most: 0.92 } as const;
 /** Density in g/cm³ that weight, diameter and thickness of a piece stand for together; undefined without a thickness. */
 export function impliedDensity(piece: Bread['piece']): number | undefined {
   if (piece.thicknessMm === undefined) return undefined;
-  return (piece.doughG * 10) / (areaCm2(piece.diameterCm, piece.shape) * piece.thicknessMm);
+  return (piece.doughG * 10) / (areaCm2(piece) * piece.thicknessMm);
 }
 
 /** Steps from which on a folded or filled piece is no single sheet: its thickness says nothing of its weight. */

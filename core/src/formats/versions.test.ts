@@ -96,7 +96,9 @@ describe('what version 2 brought', () => {
     expect(refused((f) => f['breads'][0].ingredients.push(oil))).toEqual([
       [`breads[0].ingredients[${demo.breads[0]?.ingredients.length ?? 0}].insteadOf`, 'instead-of-nothing'],
     ]);
-    expect(refused((f) => (f['kitchen'].griddles[0].people = 0))).toEqual([['kitchen.griddles[0].people', 'too-small']]);
+    expect(refused((f) => (f['kitchen'].griddles[0].people = 0))).toEqual([
+      ['kitchen.griddles[0].people', 'too-small'],
+    ]);
     expect(
       refused((f) => (f['demos'] = [{ bread: 'round', before: 'roll', minutes: 5, pieces: 1, from: 'S99' }])),
     ).toEqual([['demos[0].from', 'unknown-id']]);

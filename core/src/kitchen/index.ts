@@ -1,8 +1,8 @@
 /**
  * The room: benches, griddles and how many breads each holds, mixers, resting places, staff.
- * Begin with `spots.ts`, the packing of rule R6. It knows breads only by their size.
+ * Begin with `spots.ts`, the packing of rule R6. It knows breads only by shape and size.
  */
 export { kitchenSchema } from './schema.ts';
 export type { Griddle, Kitchen } from './schema.ts';
-export { spotsOnGriddle } from './spots.ts';
-export { spotCentres, type Spot } from './spot-centres.ts';
+export { ofRoundOf, spotsOnGriddle, widthOf, type PieceShape, type Spot } from './spots.ts';
+export { drawnSpots } from './drawn-spots.ts';

@@ -133,14 +133,21 @@ function stepTask(network: Network, source: ActivitySource, placement: Placement
   const info = placement && source.modes[placement.mode];
   if (!info) return [];
   const { startSec, endSec } = placement;
-  const shared = { id: source.taskId, people: [...info.people], startSec, endSec };
+  const picked = (use: number): string => network.problem.resources[placement.picks[use] ?? -1]?.id ?? '';
+  const { look } = info;
+  const shared = {
+    id: source.taskId,
+    people: [...info.people],
+    startSec,
+    endSec,
+    ...(look && { look: { by: picked(look.use), startSec: startSec + look.fromSec, endSec: startSec + look.toSec } }),
+  };
   if (source.demo)
     return [{ ...shared, kind: 'demo', bread: source.demo.bread, at: placeOf(network, info, placement) }];
   const { step, unit } = source;
   if (!step || !unit) return [];
   const turns = turnMoments(step).map((s) => startSec + s);
   const carried = info.carried.map((c) => {
-    const picked = (use: number): string => network.problem.resources[placement.picks[use] ?? -1]?.id ?? '';
     return {
       kind: c.kind,
       id: picked(c.fireUse),

@@ -195,9 +195,11 @@ function pieceOf(
   const density = densityOf({ steps });
   const size = sizeIn(text);
   const shape = shapeOf(text);
-  let { diameterCm, thicknessMm } = size;
+  let { thicknessMm } = size;
+  // a text tells the round that wedges are cut of, a piece its radius
+  let diameterCm = shape === 'wedge' && size.diameterCm !== undefined ? size.diameterCm / 2 : size.diameterCm;
   if (diameterCm !== undefined && thicknessMm !== undefined) {
-    const by = pieceGrams(diameterCm, thicknessMm, density, shape);
+    const by = pieceGrams({ diameterCm, shape }, thicknessMm, density);
     if (Math.abs(by - grams) / grams > 0.5)
       conflicts.push({
         paths: ['piece.doughG', 'piece.diameterCm', 'piece.thicknessMm'],
@@ -205,14 +207,14 @@ function pieceOf(
       });
   } else if (diameterCm === undefined) {
     thicknessMm ??= USUAL_THICKNESS_MM;
-    diameterCm = pieceDiameterCm(grams, thicknessMm, density, shape);
+    diameterCm = pieceDiameterCm(grams, thicknessMm, density, { shape });
     guesses.push({
       path: 'piece.diameterCm',
       from: '',
       why: `worked out from ${Math.round(grams)} g at ${thicknessMm} mm and a density of ${density} g/cm³`,
     });
   } else {
-    const by = pieceThicknessMm(grams, diameterCm, density, shape);
+    const by = pieceThicknessMm(grams, { diameterCm, shape }, density);
     if (by >= THICKNESS_MM.least && by <= THICKNESS_MM.most) {
       thicknessMm = by;
       guesses.push({
@@ -233,7 +235,8 @@ function pieceOf(
 function shapeOf(text: string): string {
   if (/\boval|tear-?drop|tongue\b/i.test(text)) return 'oval';
   if (/\bcoil|spiral|snail\b/i.test(text)) return 'coil';
-  if (/\b(?:quarters|wedges|triangles|half-?moons?|farls?|in half over the filling)\b/i.test(text)) return 'wedge';
+  if (/\b(?:half-?moons?|in half over the filling)\b/i.test(text)) return 'half';
+  if (/\b(?:quarters|wedges|triangles|farls?)\b/i.test(text)) return 'wedge';
   if (/\b(?:into|in) (?:a )?squares?|envelope\b/i.test(text)) return 'square';
   return /\bpocket\b/i.test(text) ? 'pocket' : 'round';
 }

@@ -1,5 +1,5 @@
 import loadHighs from 'highs';
-import type { Mode, Problem } from '../planner/search/index.ts';
+import { isOneKind, type Kind, type Mode, type Problem } from '../planner/search/index.ts';
 
 /** Seconds for one problem; one that takes longer is left out by the caller. */
 const TIME_LIMIT_SEC = 60;
@@ -10,8 +10,9 @@ interface Taking {
   readonly way: number;
   readonly fromSec: number;
   readonly toSec: number;
-  /** Things of another kind ask for another setup. */
-  readonly kind: string;
+  /** Things of another kind ask for another setup; null where that does not matter. */
+  readonly kind: Kind | null;
+  readonly owner: string;
 }
 
 /** One way of doing an activity: a mode, and where it lies on a hotplate the spot too. */
@@ -113,6 +114,8 @@ function modelOf(problem: Problem, horizon: number, tableSec?: number): string {
   ].join('\n');
 }
 
+const isKin = (a: Taking, b: Taking): boolean => a.kind !== null && b.kind !== null && isOneKind(a.kind, b.kind);
+
 function waysOf(mode: Mode): readonly Way[] {
   return mode.lying ? Array.from({ length: mode.lying.spots }, (_, i) => ({ mode, spot: i + 1 })) : [{ mode, spot: 0 }];
 }
@@ -134,13 +137,18 @@ function machinesOf(
         const [resource = -1] = use.anyOf;
         if (use.anyOf.length > 1) throw new Error('the exact model knows no choice within a use');
         if (problem.resources[resource]?.capacity === 1)
-          add(`r${resource}`, { activity, way, fromSec: use.fromSec, toSec: use.toSec, kind: '' }, () => 0);
+          add(
+            `r${resource}`,
+            { activity, way, fromSec: use.fromSec, toSec: use.toSec, kind: null, owner: '' },
+            () => 0,
+          );
       }
       if (!mode.lying) return;
       const plate = problem.hotplates[mode.lying.plate];
-      const taking = { activity, way, fromSec: 0, toSec: mode.durationSec, kind: mode.lying.kind ?? '' };
+      const { kind, owner } = mode.lying;
+      const taking = { activity, way, fromSec: 0, toSec: mode.durationSec, kind, owner };
       const change = Math.max(plate?.changeSec ?? 0, plate?.resetSec ?? 0);
-      add(`p${mode.lying.plate}s${spot}`, taking, (a, b) => (a.kind === b.kind ? (plate?.resetSec ?? 0) : change));
+      add(`p${mode.lying.plate}s${spot}`, taking, (a, b) => (isKin(a, b) ? (plate?.resetSec ?? 0) : change));
     });
   });
   // two kinds on one plate keep apart whatever their spots
@@ -148,17 +156,25 @@ function machinesOf(
   ways.forEach((list, activity) => {
     list.forEach(({ mode }, way) => {
       if (!mode.lying) return;
-      const taking = { activity, way, fromSec: 0, toSec: mode.durationSec, kind: mode.lying.kind ?? '' };
+      const { kind, owner } = mode.lying;
+      const taking = { activity, way, fromSec: 0, toSec: mode.durationSec, kind, owner };
       plates.set(mode.lying.plate, [...(plates.get(mode.lying.plate) ?? []), taking]);
     });
   });
   const pairs = [...plates].flatMap(([plate, takings]) => {
-    const { changeSec = 0, resetSec = 0 } = problem.hotplates[plate] ?? {};
+    const { changeSec = 0, resetSec = 0, layOnGapSec = 0 } = problem.hotplates[plate] ?? {};
     return takings.flatMap((a, i) =>
       takings
         .slice(i + 1)
-        .filter((b) => b.kind !== a.kind && b.activity !== a.activity)
-        .map((b) => ({ takings: [a, b], gap: () => Math.max(changeSec, resetSec) })),
+        .filter((b) => b.activity !== a.activity)
+        .flatMap((b) => {
+          // laid on apart: from one start to the other
+          const begun = [a, b].map((x) => ({ ...x, toSec: 0 }));
+          return [
+            ...(isKin(a, b) ? [] : [{ takings: [a, b], gap: () => Math.max(changeSec, resetSec) }]),
+            ...(layOnGapSec > 0 && a.owner !== b.owner ? [{ takings: begun, gap: () => layOnGapSec }] : []),
+          ];
+        }),
     );
   });
   return [...machines.values(), ...pairs];

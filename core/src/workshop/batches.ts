@@ -65,11 +65,12 @@ export function batchesOf(workshop: Workshop, lines: readonly Line[]): readonly 
   const owned = new Map<string, number>();
   const batches: Batch[] = [];
   for (const line of lines) {
+    const shown = shownPieces(workshop, line);
     for (const station of workshop.stations) {
       const team = teamAt(station, line);
       if (team.length === 0) continue;
       const owners = ownersAt(line, team, owned);
-      const pieces = piecesOf(line, station, owners);
+      const pieces = piecesOf(line, station, owners, line.menu.spares + (shown.get(station.id) ?? 0));
       const scaled = scaledFor(line, pieces.length, owners, avoided);
       batches.push({ id: `${line.bread.id}@${station.id}`, line, station, team, pieces, scaled });
     }
@@ -90,14 +91,24 @@ function ownersAt(line: Line, team: readonly string[], owned: Map<string, number
   return owners;
 }
 
-function piecesOf(line: Line, station: Station, owners: readonly string[]): readonly Piece[] {
+/** Pieces that demonstrations show, by the station out of whose dough they come: the one named, else the first that has that dough. */
+function shownPieces({ demos, stations }: Workshop, line: Line): ReadonlyMap<string, number> {
+  const shown = new Map<string, number>();
+  for (const demo of demos.filter((d) => d.bread === line.bread.id)) {
+    const from = demo.from ?? stations.find((s) => teamAt(s, line).length > 0)?.id ?? '';
+    shown.set(from, (shown.get(from) ?? 0) + demo.pieces);
+  }
+  return shown;
+}
+
+function piecesOf(line: Line, station: Station, owners: readonly string[], spares: number): readonly Piece[] {
   const numbers = new Map<string, number>();
   const pieces: Piece[] = owners.map((owner) => {
     const number = (numbers.get(owner) ?? 0) + 1;
     numbers.set(owner, number);
     return { id: `${line.bread.id}/${owner}/${number}`, owner, number };
   });
-  for (let n = 1; n <= line.menu.spares; n++)
+  for (let n = 1; n <= spares; n++)
     pieces.push({ id: `${line.bread.id}/spare-${station.id}/${n}`, owner: null, number: n });
   return pieces;
 }

@@ -9,6 +9,8 @@ interface Props {
 const OUTLINES: Readonly<Record<string, string>> = {
   round: 'M-1 0A1 1 0 1 1 1 0A1 1 0 1 1 -1 0Z',
   oval: 'M-1 0A1 .62 0 1 1 1 0A1 .62 0 1 1 -1 0Z',
+  rectangle: 'M-1 -.5H1V.5H-1Z',
+  half: 'M-1 -.3A1 1 0 0 0 1 -.3Z',
   square: 'M-.85 -.85H.85V.85H-.85ZM-.85 -.85L.85 .85',
   coil: 'M0 0C.3 -.35 .6 .1 .25 .4C-.2 .75 -.8 .2 -.55 -.4C-.2 -1.1 1 -.9 1 0C1 .8 .3 1.05 -.2 1',
   wedge: 'M-.9 .8L0 -.95L.9 .8Q0 1.15 -.9 .8Z',

@@ -3,6 +3,7 @@ import type { Griddle } from '../../kitchen/index.ts';
 import type { ActiveStep, Phase, RestStep, Step } from '../../method/index.ts';
 import { elapsedSec, roundHalfUp } from '../../units/index.ts';
 import type { Bread, MenuLine, Station, Workshop } from '../../workshop/index.ts';
+import { spotsFor } from './room-for.ts';
 
 /**
  * What the checker reads off a workshop. It works everything out anew from the formats note and shares no code with the planner's
@@ -49,6 +50,8 @@ export interface Facts {
 
 export const wordsOf = (i: Ingredient): readonly string[] => [...(i.allergens ?? []), ...(i.contains ?? [])];
 const isOptional = (i: Ingredient): boolean => i.optional === true && i.use !== 'dough';
+/** Whether every piece has it, so that who avoids it cannot make the bread. */
+const isOnAll = (i: Ingredient): boolean => !isOptional(i) && i.insteadOf === undefined;
 
 export const isResting = (step: Step): step is RestStep => 'window' in step;
 export const phasesIn = (step: Step): readonly Phase[] => (step.kind === 'cook' ? (step.phases ?? []) : []);
@@ -80,7 +83,7 @@ function lineOf(w: Workshop, menu: MenuLine): readonly CheckedLine[] {
   const bread = w.breads.find((b) => b.id === menu.bread);
   if (!bread) return [];
   const chain = bread.steps.filter((s) => s.kind !== 'prepare');
-  const holds = new Set(bread.ingredients.filter((i) => !isOptional(i)).flatMap(wordsOf));
+  const holds = new Set(bread.ingredients.filter(isOnAll).flatMap(wordsOf));
   const makers = menu.for ?? w.roster.filter((p) => p.avoid.every((a) => !holds.has(a.what))).map((p) => p.id);
   const indexOf = (id: string): number => chain.findIndex((s) => s.id === id);
   return [
@@ -99,26 +102,15 @@ function lineOf(w: Workshop, menu: MenuLine): readonly CheckedLine[] {
   ];
 }
 
-/** Whether a piece of this owner (null: a spare, which carries all) carries an ingredient. */
-export function carries(facts: Facts, owner: string | null, i: Ingredient): boolean {
-  if (!isOptional(i) || owner === null) return true;
-  const avoided = facts.people.get(owner)?.avoid ?? [];
-  return avoided.every((a) => !wordsOf(i).includes(a.what));
-}
-
-/** R6: k(n) of the packings of equal circles in a circle, written down a second time on purpose. */
-export const PACKING_K = [1, 2, 2.1547, 2.4142, 2.7013, 3, 3, 3.3048, 3.6131, 3.813, 3.9238, 4.0296];
-
-/** R6: how many breads a griddle holds. */
-export function spotsFor(facts: Facts, griddle: Griddle, bread: Bread): number {
-  if (griddle.spots && Object.hasOwn(griddle.spots, bread.id)) return griddle.spots[bread.id] ?? 0;
-  const gap = facts.workshop.kitchen.griddleGapCm;
-  const each = bread.piece.diameterCm + gap;
-  if (griddle.shape === 'rectangle')
-    return Math.floor((griddle.widthCm + gap) / each + 1e-9) * Math.floor((griddle.depthCm + gap) / each + 1e-9);
-  let n = 0;
-  while (n < PACKING_K.length && griddle.diameterCm + gap >= (PACKING_K[n] ?? Infinity) * each - 1e-9) n++;
-  return n;
+/**
+ * Whether a piece of this owner (null: a spare, which leaves nothing off) carries an ingredient of its bread. A stand-in goes on exactly the
+ * pieces that leave the other off, but for owners who avoid it too.
+ */
+export function carries(facts: Facts, owner: string | null, i: Ingredient, bread: Bread): boolean {
+  const avoided = (owner === null ? undefined : facts.people.get(owner)?.avoid) ?? [];
+  const isAvoided = (x: Ingredient): boolean => avoided.some((a) => wordsOf(x).includes(a.what));
+  if (i.insteadOf === undefined) return !isOptional(i) || !isAvoided(i);
+  return !isAvoided(i) && bread.ingredients.some((x) => x.name === i.insteadOf && isOptional(x) && isAvoided(x));
 }
 
 /** Why a griddle may not take a bread's cook step for a station; undefined where it may. */
@@ -129,7 +121,7 @@ export function unfitReason(
   step: Step,
   station: Station | null,
 ): string | undefined {
-  if (spotsFor(facts, griddle, bread) === 0) return 'the bread does not fit on it';
+  if (spotsFor(griddle, bread, facts.workshop.kitchen.griddleGapCm) === 0) return 'the bread does not fit on it';
   if (step.kind === 'cook' && step.surfaces && !step.surfaces.includes(griddle.surface))
     return `${griddle.surface} does not serve`;
   if (station?.griddles && !station.griddles.includes(griddle.id)) return `${station.id} may not use it`;

@@ -63,7 +63,7 @@ function checkBatch(facts: Facts, unit: Unit, told: PlanBatch, say: Say): void {
 function checkIngredients(facts: Facts, unit: Unit, told: PlanBatch, flourG: number, say: Say): void {
   const key = (i: { readonly name: string; readonly use?: Ingredient['use'] | undefined }): string =>
     `${i.name} (${i.use ?? 'dough'})`;
-  const carriers = (i: Ingredient): number => unit.owners.filter((o) => carries(facts, o, i)).length;
+  const carriers = (i: Ingredient): number => unit.owners.filter((o) => carries(facts, o, i, unit.line.bread)).length;
   const right = (i: Ingredient): number => {
     if (i.use === 'dough') return (flourG * (i.pct ?? 0)) / 100;
     return unit.kind === 'practice' ? 0 : (i.gPerPiece ?? 0) * carriers(i) + (i.gPerBatch ?? 0) * unit.shares;

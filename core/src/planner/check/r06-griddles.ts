@@ -1,9 +1,10 @@
 import type { Griddle } from '../../kitchen/index.ts';
 import type { Plan } from '../../plan/index.ts';
-import { phasesIn, spotsFor, unfitReason, type Facts } from './facts.ts';
+import { phasesIn, unfitReason, type Facts } from './facts.ts';
 import { siteOf, type ActiveJob } from './jobs.ts';
 import type { DemoJob } from './r01-complete.ts';
 import type { Say } from './report.ts';
+import { spotsFor } from './room-for.ts';
 import { overlapSec, type Span } from './spans.ts';
 
 const HEAT_OVERLAP_SEC = 30;
@@ -50,7 +51,7 @@ export function checkGriddles(facts: Facts, use: readonly GriddleUse[], plan: Pl
 
 function checkPlaced(facts: Facts, griddle: Griddle, job: ActiveJob, say: Say): void {
   const { bread } = job.unit.line;
-  const spots = spotsFor(facts, griddle, bread);
+  const spots = spotsFor(griddle, bread, facts.workshop.kitchen.griddleGapCm);
   const spot = job.task.at?.spot;
   if (spot === undefined || spot > spots)
     say('R6', 'no-such-spot', job.id, 0, `${griddle.id} has ${spots} spots for ${bread.id}`);
@@ -153,7 +154,9 @@ function checkMixedSizes(facts: Facts, griddle: Griddle, jobs: readonly ActiveJo
   for (const job of jobs) {
     const moment = { startSec: job.task.startSec, endSec: job.task.startSec + 1 };
     const there = jobs.filter((j) => overlapSec(j.task, moment) > 0);
-    const room = Math.min(...there.map((j) => spotsFor(facts, griddle, j.unit.line.bread)));
+    const room = Math.min(
+      ...there.map((j) => spotsFor(griddle, j.unit.line.bread, facts.workshop.kitchen.griddleGapCm)),
+    );
     if (new Set(there.map((j) => j.unit.line)).size > 1 && there.length > room)
       say(
         'R6',

@@ -35,7 +35,9 @@ const spanOf = ({ startSec, endSec }: Span): Span => ({ startSec, endSec });
 /** The words that a piece holds. */
 function heldBy(facts: Facts, unit: Unit): ReadonlySet<string> {
   return new Set(
-    unit.line.bread.ingredients.filter((i) => unit.owners.some((o) => carries(facts, o, i))).flatMap(wordsOf),
+    unit.line.bread.ingredients
+      .filter((i) => unit.owners.some((o) => carries(facts, o, i, unit.line.bread)))
+      .flatMap(wordsOf),
   );
 }
 

@@ -26,8 +26,12 @@ export function boundWords(workshop: Workshop, network: Network, { boundSec, by 
     }
     case 'resource': {
       const id = problem.resources[by.resource]?.id ?? '';
-      const name = [...workshop.roster, ...workshop.kitchen.staff].find((p) => p.id === id)?.name ?? id;
-      return `${by.activities.length} tasks of ${name} need ${durationText(neededSec)}; between ${clockText(workshop, by.headSec)}, when the first can begin, and ${there}`;
+      const { griddles, grills, flames, mixers, staff } = workshop.kitchen;
+      const name =
+        [...workshop.roster, ...staff, ...griddles, ...grills, ...flames, ...mixers].find((p) => p.id === id)?.name ??
+        id;
+      const of = network.room.all('standing').includes(by.resource) ? `at ${name}, where one can stand,` : `of ${name}`;
+      return `${by.activities.length} tasks ${of} need ${durationText(neededSec)}; between ${clockText(workshop, by.headSec)}, when the first can begin, and ${there}`;
     }
     case 'chain': {
       const names = by.activities.flatMap((a) => {

@@ -1,4 +1,4 @@
-import type { Lag } from '../search/index.ts';
+import { isOneKind, type Lag } from '../search/index.ts';
 import { takingsOf, type Done, type Situation, type Taking } from './situation.ts';
 
 /** Two pieces on one griddle may want unequal heats for so long (rule R6). */
@@ -10,9 +10,16 @@ export type Obstacle =
   | { readonly kind: 'demo' | 'side-job' | 'step-before' | 'step-after'; readonly by: number }
   /** A rest would be too short or too long by the class's windows, a piece would wait too long. */
   | { readonly kind: 'rest-short' | 'rest-long' | 'wait-long'; readonly by: number; readonly sec: number }
-  | { readonly kind: 'taken'; readonly by: number; readonly resource: number }
+  /** Somebody or something is taken until then; `isLook`: a member of staff looks at what `by` does. */
   | {
-      readonly kind: 'spot' | 'other-bread' | 'heat' | 'carried' | 'avoided';
+      readonly kind: 'taken';
+      readonly by: number;
+      readonly resource: number;
+      readonly untilSec: number;
+      readonly isLook: boolean;
+    }
+  | {
+      readonly kind: 'spot' | 'other-bread' | 'laid-on' | 'heat' | 'carried' | 'avoided';
       readonly by: number;
       readonly plate: number;
     }
@@ -67,16 +74,18 @@ function fromResources(s: Situation, d: Done, startSec: number): readonly Obstac
       (t) => t.activity !== d.activity && t.fromSec < mine.toSec && t.toSec > mine.fromSec,
     );
     const crowd = crowdAt(others, mine, capacity);
-    return crowd === undefined ? [] : [{ kind: 'taken', by: crowd, resource: mine.resource }];
+    if (crowd === undefined) return [];
+    const { activity: by, toSec: untilSec, isLook } = crowd;
+    return [{ kind: 'taken', by, resource: mine.resource, untilSec, isLook }];
   });
 }
 
 /** Of those that make it too much at some moment the one that is over first. */
-function crowdAt(others: readonly Taking[], mine: Taking, capacity: number): number | undefined {
+function crowdAt(others: readonly Taking[], mine: Taking, capacity: number): Taking | undefined {
   for (const sec of [mine.fromSec, ...others.map((t) => t.fromSec).filter((x) => x > mine.fromSec)]) {
     const there = others.filter((t) => t.fromSec <= sec && t.toSec > sec);
     if (there.reduce((sum, t) => sum + t.amount, 0) + mine.amount <= capacity) continue;
-    return there.reduce((x, y) => (y.toSec < x.toSec ? y : x)).activity;
+    return there.reduce((x, y) => (y.toSec < x.toSec ? y : x));
   }
   return undefined;
 }
@@ -95,7 +104,10 @@ function fromPlate(s: Situation, d: Done, startSec: number, endSec: number): rea
     const gap = Math.max(from - endSec, startSec - to);
     const by = o.activity;
     if (lying.kind === null || other.kind === null) return gap < 0 ? [{ kind: 'other-bread', by, plate: at }] : [];
-    if (lying.kind !== other.kind)
+    const { layOnGapSec } = plate;
+    if (lying.owner !== other.owner && Math.abs(startSec - from) < layOnGapSec)
+      return [{ kind: 'laid-on', by, plate: at }];
+    if (!isOneKind(lying.kind, other.kind))
       return gap < Math.max(plate.changeSec, plate.resetSec) ? [{ kind: 'other-bread', by, plate: at }] : [];
     if (o.placement.spot === d.placement.spot && gap < plate.resetSec) return [{ kind: 'spot', by, plate: at }];
     const isCarried =

@@ -8,6 +8,8 @@ export interface Done {
   readonly activity: number;
   readonly mode: Mode;
   readonly placement: Placement;
+  /** The use that is a look of a member of staff; −1: none. */
+  readonly lookUse: number;
 }
 
 /** What takes a resource, from when to when. */
@@ -16,6 +18,8 @@ export interface Taking {
   readonly fromSec: number;
   readonly toSec: number;
   readonly amount: number;
+  /** A member of staff looks at what others do. */
+  readonly isLook: boolean;
 }
 
 /** A plan laid beside its network, with everything looked up that explaining asks for. */
@@ -39,8 +43,8 @@ export function situationOf(workshop: Workshop, plan: Plan): Situation {
   const network = buildNetwork(workshop);
   const { problem } = network;
   const done: (Done | undefined)[] = problem.activities.map(() => undefined);
-  for (const { activity, mode, placement } of placedIn(network, plan.tasks))
-    done[activity] = { activity, mode, placement: { ...placement, mode: 0 } };
+  for (const { activity, mode, info, placement } of placedIn(network, plan.tasks))
+    done[activity] = { activity, mode, placement: { ...placement, mode: 0 }, lookUse: info.look?.use ?? -1 };
   const byResource = new Map<number, Taking[]>();
   const byPlate = new Map<number, Done[]>();
   for (const d of done) {
@@ -71,5 +75,6 @@ export function takingsOf(d: Done, startSec: number): readonly (Taking & { reado
     fromSec: startSec + use.fromSec,
     toSec: startSec + use.toSec,
     amount: use.amount,
+    isLook: i === d.lookUse,
   }));
 }

@@ -1,6 +1,7 @@
 import { stepWords } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
 import { personName, stationName, type Workshop } from '../../workshop/index.ts';
+import { RESOURCE_KINDS } from '../network/index.ts';
 import type { Obstacle } from './obstacles.ts';
 import type { Situation } from './situation.ts';
 import type { ChainLink, TaskExplanation } from './why.ts';
@@ -20,9 +21,11 @@ export function activityWords(workshop: Workshop, s: Situation, a: number): stri
 /** A reason as a sentence without its end: "because G2 is taken until 11:42 by Noor 1: cook". */
 function reasonWords(workshop: Workshop, s: Situation, { activity, reason }: ChainLink): string {
   if (reason.kind === 'goal')
-    return s.plan.goal === 'fresh'
-      ? 'nothing presses, and sooner would only be less fresh'
-      : 'nothing stands in its way';
+    return {
+      steady: 'nothing presses, and sooner would only mean more waiting or older breads',
+      fresh: 'nothing presses, and sooner would only be less fresh',
+      short: 'nothing stands in its way',
+    }[s.plan.goal];
   return `because ${obstacleWords(workshop, s, activity, reason)}`;
 }
 
@@ -56,11 +59,13 @@ function obstacleWords(workshop: Workshop, s: Situation, a: number, o: Obstacle)
         ? `it would wait longer than ${durationText(o.sec)} for ${who}`
         : `it waits ${durationText(o.sec)} at most after ${who}`;
     case 'taken':
-      return `${resourceWords(workshop, s, o.resource)} until ${until} (${who})`;
+      return takenWords(workshop, s, o);
     case 'spot':
       return `${plateName(workshop, o.plate)} is taken until ${until} by ${who}`;
     case 'other-bread':
       return `${plateName(workshop, o.plate)} has another bread on it until ${until} (${who})`;
+    case 'laid-on':
+      return `${who} is laid on ${plateName(workshop, o.plate)} at nearly the same moment`;
     case 'heat':
       return `${plateName(workshop, o.plate)} is at another heat for ${who}`;
     case 'carried':
@@ -77,10 +82,28 @@ const plateName = (workshop: Workshop, plate: number): string => {
   return griddle?.name ?? griddle?.id ?? 'the griddle';
 };
 
-function resourceWords(workshop: Workshop, s: Situation, resource: number): string {
-  const id = s.network.problem.resources[resource]?.id ?? '';
-  const isPerson = [...workshop.roster, ...workshop.kitchen.staff].some((p) => p.id === id);
-  return isPerson ? `${personName(workshop, id)} is busy` : `${id} is taken`;
+/** "Noor is busy until 11:42 (…)", "Lena looks at Station 2: roll until 11:14", "two already stand at G1 until 11:20 (…)". */
+function takenWords(workshop: Workshop, s: Situation, o: Extract<Obstacle, { kind: 'taken' }>): string {
+  const { room, problem } = s.network;
+  const { id = '', capacity = 1 } = problem.resources[o.resource] ?? {};
+  const who = activityWords(workshop, s, o.by);
+  const until = clockText(workshop, o.untilSec);
+  if (o.isLook) return `${personName(workshop, id)} looks at ${who} until ${until}`;
+  const kind = RESOURCE_KINDS.find((k) => room.all(k).includes(o.resource));
+  const { kitchen } = workshop;
+  const named = (list: readonly { readonly id: string; readonly name?: string | undefined }[]): string =>
+    list.find((x) => x.id === id)?.name ?? id;
+  switch (kind) {
+    case 'participant':
+    case 'staff':
+      return `${personName(workshop, id)} is busy until ${until} (${who})`;
+    case 'standing':
+      return `${capacity} already ${capacity === 1 ? 'stands' : 'stand'} at ${named(kitchen.griddles)} until ${until} (${who})`;
+    case 'bench':
+      return `${named(kitchen.benches)} has no seat free until ${until} (${who})`;
+    default:
+      return `${named([...kitchen.grills, ...kitchen.flames, ...kitchen.mixers])} is taken until ${until} (${who})`;
+  }
 }
 
 /** Why then, how far it can slip, and whether the end hangs on it. */

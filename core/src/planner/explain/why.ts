@@ -1,4 +1,5 @@
 import { obstaclesTo, type Obstacle } from './obstacles.ts';
+import { isOneKind } from '../search/index.ts';
 import { takingsOf, type Situation } from './situation.ts';
 
 /** Longest chain of reasons that is followed back. */
@@ -71,7 +72,7 @@ function slackOf(s: Situation, a: number): number {
   const isFinal = s.network.problem.finals.some((f) => f.activity === a);
   const dueSec = Math.min(
     s.network.problem.activities[a]?.dueSec ?? Infinity,
-    isFinal && s.plan.goal === 'fresh' ? s.plan.tableSec : Infinity,
+    isFinal && s.plan.goal !== 'short' ? s.plan.tableSec : Infinity,
   );
   const moments = new Set<number>([dueSec - endSec]);
   for (const lag of s.lagsOf[a] ?? []) {
@@ -91,6 +92,8 @@ function slackOf(s: Situation, a: number): number {
   for (const o of d.mode.lying ? (s.byPlate.get(d.mode.lying.plate) ?? []) : [])
     for (const setup of [0, plate?.resetSec ?? 0, plate?.changeSec ?? 0, plate?.cleanSec ?? 0])
       moments.add(o.placement.startSec - setup - endSec);
+  for (const o of d.mode.lying ? (s.byPlate.get(d.mode.lying.plate) ?? []) : [])
+    moments.add(o.placement.startSec - (plate?.layOnGapSec ?? 0) - startSec);
   for (const p of s.pauses) moments.add(p.fromSec - endSec);
   const sorted = [...moments].filter((m) => m >= 0 && m < Infinity).sort((x, y) => x - y);
   for (const m of sorted) if (m >= dueSec - endSec || isNew(startSec + m + 1)) return m;
@@ -132,7 +135,8 @@ function latestStarts(s: Situation): readonly number[] {
     const plate = lying && problem.hotplates[lying.plate];
     for (const o of lying ? (s.byPlate.get(lying.plate) ?? []) : []) {
       if (o.placement.startSec < endSec || o.activity === d.activity || !lying || !plate) continue;
-      const isKin = o.mode.lying?.kind === lying.kind;
+      const theirs = o.mode.lying?.kind ?? null;
+      const isKin = lying.kind !== null && theirs !== null && isOneKind(theirs, lying.kind);
       if (isKin && o.placement.spot !== d.placement.spot) continue;
       follow(o.activity, o.placement.startSec - endSec - (isKin ? plate.resetSec : plate.changeSec));
     }

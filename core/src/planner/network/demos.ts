@@ -31,17 +31,49 @@ export function addDemos(draft: Draft, strands: readonly Strand[], practices: re
         { takesWatcher: true },
       );
       draft.addUnit([index], 'event', null, `demo:${demo.bread}`);
+      const shown = demo.pieces > 0 ? strands.find((s) => isShownFrom(s, demo)) : undefined;
+      if (shown) waitForDough(draft, shown, demo.before, index);
       const ids = new Set(group.map((s) => s.own.id));
       const learning = practices.filter((p) => ids.has(p.batch?.id ?? ''));
       const units = [...group.flatMap((s) => [s.own, ...s.pieces]), ...learning];
       for (const a of activitiesOf(
         draft,
-        units.filter((u) => isByMakers(u, demo.before)),
+        units.filter((u) => isByMakers(draft.workshop, u, demo.before)),
         demo.before,
       ))
         draft.addOrder(index, a);
     }
   }
+}
+
+/** Whether a demonstration takes its pieces out of this dough: of the station that it names, else of the first that has one. */
+const isShownFrom = ({ batch }: Strand, demo: Demo): boolean =>
+  batch.line.bread.id === demo.bread && (demo.from === undefined || batch.station.id === demo.from);
+
+/** What is shown must be there: the dough has been through its last hands before that step, and has rested its least since (rule R10). */
+function waitForDough(draft: Draft, { mother, own, batch }: Strand, before: string, demo: number): void {
+  let from: number | undefined;
+  let restSec = 0;
+  for (const step of batch.line.chain) {
+    if (step.id === before || step.per === 'piece') break;
+    const task = [own.id, ...(mother ? [mother.id] : [])].map((unit) => `${unit}:${step.id}`);
+    const rest = draft.rests.find((r) => task.includes(r.taskId));
+    if (rest) restSec += rest.place.window.minSec;
+    const hands = [own, ...(mother ? [mother] : [])]
+      .map((u) => draft.activityOf(u.id, step.id))
+      .find((a) => a !== undefined);
+    if (!isRest(step) && hands !== undefined) [from, restSec] = [hands, 0];
+  }
+  if (from !== undefined)
+    draft.lags.push({
+      from,
+      to: demo,
+      fromAt: 'end',
+      toAt: 'start',
+      minSec: restSec,
+      idealSec: restSec,
+      maxSec: Infinity,
+    });
 }
 
 function groupByStation(strands: readonly Strand[]): readonly (readonly Strand[])[] {
@@ -50,9 +82,9 @@ function groupByStation(strands: readonly Strand[]): readonly (readonly Strand[]
 }
 
 /** Staff's own steps need no demonstration. */
-function isByMakers(unit: DoughUnit, stepId: string): boolean {
+function isByMakers(workshop: Workshop, unit: DoughUnit, stepId: string): boolean {
   const step = [...unit.chain, ...unit.prepares].find((s) => s.id === stepId);
-  return step !== undefined && !isRest(step) && !isStaffs(unit, step);
+  return step !== undefined && !isRest(step) && !isStaffs(workshop, unit, step);
 }
 
 /** An instructor each, times the griddles that serve the bread where it is shown at one; a bench is never too full for watching. */
@@ -68,7 +100,7 @@ function demoModes(
     demo.at === 'griddle'
       ? griddlesFor(workshop, demo).map(({ id, index }) => ({
           at: { kind: 'griddle', id },
-          lying: { plate: index, kind: null, spots: 1, heats: [], alone: [[0, durationSec]] },
+          lying: { plate: index, kind: null, owner: '', spots: 1, heats: [], alone: [[0, durationSec]] },
         }))
       : [{ at: { kind: 'bench', id: bench ?? workshop.kitchen.benches[0]?.id ?? '' } }];
   return workshop.kitchen.staff
@@ -79,7 +111,7 @@ function demoModes(
         const uses = crew.map((r) => ({ anyOf: [r], fromSec: 0, toSec: durationSec, amount: 1 }));
         return {
           mode: { durationSec, uses, ...(place.lying ? { lying: place.lying } : {}) },
-          info: { people: [s.id, ...makers], at: place.at, siteUse: null, carried: [] },
+          info: { people: [s.id, ...makers], at: place.at, siteUse: null, carried: [], look: null },
         };
       }),
     );

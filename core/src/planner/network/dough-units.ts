@@ -1,3 +1,4 @@
+import { avoidableWords, isCarried, type Ingredient } from '../../formula/index.ts';
 import { isRest, type ActiveStep, type PrepareStep, type Step } from '../../method/index.ts';
 import {
   batchesOf,
@@ -133,9 +134,24 @@ function sideJobs(line: Line, per: Step['per'], isIts: (index: number) => boolea
   });
 }
 
-/** Whether staff do a step: a staff step, or any step of a mother batch. */
-export function isStaffs(unit: DoughUnit, step: ActiveStep): boolean {
-  return unit.kind === 'mother' || step.by === 'staff';
+/**
+ * Who of a team may do a step (rule R13): for a side job those who avoid nothing that it takes, as far as a piece of its batch (or the
+ * one piece) carries that; for any other step all of them.
+ */
+export function crewOf(workshop: Workshop, unit: DoughUnit, step: ActiveStep): readonly string[] {
+  if (step.kind !== 'prepare') return unit.team;
+  const { ingredients } = unit.line.bread;
+  const avoided = new Map(workshop.roster.map((p) => [p.id, new Set(p.avoid.map((a) => a.what))]));
+  const owners = unit.piece ? [unit.piece.owner] : (unit.batch?.pieces ?? []).map((p) => p.owner);
+  const isOnSome = (i: Ingredient): boolean =>
+    owners.some((o) => isCarried(i, ingredients, o === null ? null : (avoided.get(o) ?? new Set())));
+  const words = ingredients.filter((i) => i.step === step.id && isOnSome(i)).flatMap(avoidableWords);
+  return unit.team.filter((p) => !words.some((w) => avoided.get(p)?.has(w) === true));
+}
+
+/** Whether staff do a step: a staff step, any step of a mother batch, or a side job for which nobody of the team is left. */
+export function isStaffs(workshop: Workshop, unit: DoughUnit, step: ActiveStep): boolean {
+  return unit.kind === 'mother' || step.by === 'staff' || crewOf(workshop, unit, step).length === 0;
 }
 
 /** Whether a unit's step is done at the mixer; practice is by hand. */

@@ -133,7 +133,7 @@ export class Draft {
     return this.addActivity(
       { taskId: `${unit.id}:${step.id}`, unit, step, demo: null },
       made,
-      this.limitsOf(unit, isStaffs(unit, step)),
+      this.limitsOf(unit, isStaffs(this.workshop, unit, step)),
       isPiece
         ? {
             holds: this.bits.holds(batch, piece),
@@ -218,7 +218,7 @@ export class Draft {
   private addMoment(unit: DoughUnit, name: string, rests: readonly (RestStep | undefined)[]): number {
     const isFridge = rests.some((r) => r?.at === 'fridge');
     const closed: readonly Span[] = isFridge ? this.room.nobodyThere : [];
-    const info: ModeInfo = { people: [], at: undefined, siteUse: null, carried: [] };
+    const info: ModeInfo = { people: [], at: undefined, siteUse: null, carried: [], look: null };
     const { staffFromSec, welcomeSec, tableSec } = this.room;
     const releaseSec = unit.kind === 'station' ? welcomeSec : staffFromSec;
     return this.addActivity(

@@ -10,4 +10,5 @@ export { buildNetwork, type Network } from './build-network.ts';
 export type { ActivitySource, RestSource } from './draft.ts';
 export { isAtMixer, unitsIn, type DoughUnit } from './dough-units.ts';
 export type { ModeInfo } from './modes.ts';
+export { RESOURCE_KINDS } from './room.ts';
 export { plainProblem, type PlainJob } from './plain.ts';

@@ -10,8 +10,8 @@ import {
 import type { PlanTask } from '../../plan/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
 import { servingGriddles, type Workshop } from '../../workshop/index.ts';
-import type { HeatRun, Lying, Mode, Span, Use } from '../search/index.ts';
-import { isAtMixer, isStaffs, type DoughUnit } from './dough-units.ts';
+import type { HeatRun, Kind, Lying, Mode, Span, Use } from '../search/index.ts';
+import { crewOf, isAtMixer, isStaffs, type DoughUnit } from './dough-units.ts';
 import type { Room } from './room.ts';
 
 const DEFAULT_TURN_SEC = 20;
@@ -32,6 +32,8 @@ export interface ModeInfo {
   /** The use whose pick says where exactly, for grills, flames and mixers; null where `at` says all. */
   readonly siteUse: number | null;
   readonly carried: readonly Carried[];
+  /** When a member of staff looks, after the start, and the use whose pick says who. */
+  readonly look: { readonly use: number; readonly fromSec: number; readonly toSec: number } | null;
 }
 
 export interface MadeMode {
@@ -54,6 +56,7 @@ export function modesOf(
   const sites = known.get(key) ?? sitesOf(workshop, room, unit, step);
   known.set(key, sites);
   const carried = carriedOf(room, step);
+  const isByStaff = isStaffs(workshop, unit, step);
   return crewsOf(workshop, unit, step).flatMap((people) => {
     const durationSec = durationOf(workshop, unit, step, people);
     const hands = handsOf(room, step, people, durationSec);
@@ -61,17 +64,36 @@ export function modesOf(
       const uses = [...carried.uses, ...hands];
       if (site.anyOf.length > 0)
         uses.push({ anyOf: site.anyOf, fromSec: 0, toSec: durationSec, amount: site.takesPeople ? people.length : 1 });
+      const siteUse = site.isPicked ? uses.length - 1 : null;
+      if (site.standing >= 0) {
+        const there = [...hands, ...carried.uses.filter((_, i) => carried.list.some((c) => c.staffUse === i))];
+        uses.push(...there.map((u): Use => ({ ...u, anyOf: [site.standing] })));
+      }
+      const span = isByStaff ? null : lookSpan(step, durationSec);
+      const lookers = room.all('staff');
+      const look = span && lookers.length > 0 ? { ...span, use: uses.length } : null;
+      if (look) uses.push({ anyOf: lookers, fromSec: look.fromSec, toSec: look.toSec, amount: 1 });
       return {
         mode: { durationSec, uses, ...(site.lying ? { lying: site.lying } : {}) },
         info: {
           people,
           at: site.at,
-          siteUse: site.isPicked ? uses.length - 1 : null,
+          siteUse,
           carried: carried.list,
+          look,
         },
       };
     });
   });
+}
+
+/** Rule R9: when staff look at a step that participants do: from its first turn, else before its end. */
+function lookSpan(step: ActiveStep, durationSec: number): { readonly fromSec: number; readonly toSec: number } | null {
+  const sec = step.lookSec ?? 0;
+  if (step.look !== true || sec === 0) return null;
+  const [turn] = step.kind === 'cook' ? turnMoments(step) : [];
+  const fromSec = turn ?? Math.max(0, durationSec - sec);
+  return { fromSec, toSec: Math.min(durationSec, fromSec + sec) };
 }
 
 /** Rule R3. */
@@ -86,16 +108,17 @@ function paceOf(workshop: Workshop, id: string): number {
   return [...workshop.roster, ...workshop.kitchen.staff].find((p) => p.id === id)?.pace ?? 1;
 }
 
-/** Who may do a step: the whole team, any one of it, the owner, or any member of staff. */
-function crewsOf({ kitchen }: Workshop, unit: DoughUnit, step: ActiveStep): readonly (readonly string[])[] {
-  if (isStaffs(unit, step)) return kitchen.staff.map((s) => [s.id]);
+/** Who may do a step: the whole team, any one of it, the owner, or any member of staff; of a side job those who do not avoid what it takes. */
+function crewsOf(workshop: Workshop, unit: DoughUnit, step: ActiveStep): readonly (readonly string[])[] {
+  if (isStaffs(workshop, unit, step)) return workshop.kitchen.staff.map((s) => [s.id]);
+  const crew = crewOf(workshop, unit, step);
   switch (step.by) {
     case 'team':
-      return [unit.team];
+      return [crew];
     case 'owner':
       return unit.piece?.owner ? [[unit.piece.owner]] : [];
     default:
-      return unit.team.map((p) => [p]);
+      return crew.map((p) => [p]);
   }
 }
 
@@ -117,6 +140,8 @@ const without = ([from, to]: Span, [awayFrom, awayTo]: Span): readonly Span[] =>
   [[from, Math.min(to, awayFrom)] as const, [Math.max(from, awayTo), to] as const].filter(([f, t]) => t > f);
 
 interface Site {
+  /** The room for people in front of it as a resource; −1 where that is without limit. */
+  readonly standing: number;
   /** Resources any of which will do; empty where only a hotplate is taken, or nothing. */
   readonly anyOf: readonly number[];
   readonly takesPeople: boolean;
@@ -129,7 +154,7 @@ interface Site {
 function sitesOf(workshop: Workshop, room: Room, unit: DoughUnit, step: ActiveStep): readonly Site[] {
   const { kitchen } = workshop;
   const picked = (kind: 'mixer' | 'grill' | 'flame', anyOf: readonly number[]): readonly Site[] => [
-    { anyOf, takesPeople: false, isPicked: true, at: { kind } },
+    { anyOf, takesPeople: false, isPicked: true, at: { kind }, standing: -1 },
   ];
   if (isAtMixer(unit, step)) {
     const strong = kitchen.mixers.filter((m) => m.maxDoughG >= unit.doughG - 1e-6);
@@ -142,9 +167,10 @@ function sitesOf(workshop: Workshop, room: Room, unit: DoughUnit, step: ActiveSt
   switch (step.at) {
     case 'bench': {
       const bench = unit.station?.bench;
-      if (bench === undefined) return [{ anyOf: [], takesPeople: false, isPicked: false, at: { kind: 'bench' } }];
+      if (bench === undefined)
+        return [{ anyOf: [], takesPeople: false, isPicked: false, at: { kind: 'bench' }, standing: -1 }];
       const anyOf = [room.resourceOf('bench', bench)];
-      return [{ anyOf, takesPeople: true, isPicked: false, at: { kind: 'bench', id: bench } }];
+      return [{ anyOf, takesPeople: true, isPicked: false, at: { kind: 'bench', id: bench }, standing: -1 }];
     }
     case 'grill':
     case 'flame':
@@ -155,9 +181,11 @@ function sitesOf(workshop: Workshop, room: Room, unit: DoughUnit, step: ActiveSt
         takesPeople: false,
         isPicked: false,
         at: { kind: 'griddle', id: g.id },
+        standing: room.resourceOf('standing', g.id),
         lying: {
           plate: kitchen.griddles.indexOf(g),
           kind: kindOf(unit, step),
+          owner: unit.piece?.owner ?? '',
           spots: spotsOnGriddle(g, unit.line.bread, kitchen.griddleGapCm),
           heats: heatRuns(step),
           alone: carriedPhases(step).map((p): Span => [p.fromSec, p.toSec]),
@@ -196,14 +224,10 @@ function carriedOf(room: Room, step: ActiveStep): { readonly uses: readonly Use[
   return { uses, list };
 }
 
-/**
- * Breads of one family whose phases are equal, side aside, are one kind on a griddle, and so are all steps of one bread (rule R6): the
- * kind is told by the family and the phases of the bread's first step at a griddle.
- */
-function kindOf(unit: DoughUnit, step: ActiveStep): string {
-  const first = unit.line.chain.find((s): s is CookStep => s.kind === 'cook' && s.at === 'griddle') ?? step;
-  const phases = cookPhases(first).map((p, i) => [p.heat, p.sec, i > 0 && p.turn !== false, p.with, p.by]);
-  return `${unit.line.family}:${JSON.stringify(phases)}`;
+/** One bread is one kind on a griddle, and so are two of one family whose two steps have equal phases, side aside (rule R6). */
+function kindOf(unit: DoughUnit, step: ActiveStep): Kind {
+  const phases = cookPhases(step).map((p, i) => [p.heat, p.sec, i > 0 && p.turn !== false, p.with, p.by]);
+  return { of: unit.line.bread.id, like: `${unit.line.family}:${JSON.stringify(phases)}` };
 }
 
 /** The stretches of one heat in a cook step; phases of one heat that follow one another are one stretch. */

@@ -2,7 +2,9 @@ import { elapsedSec, secondsOfMinutes } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import type { Hotplate, Pause, Resource, Span, Store } from '../search/index.ts';
 
-export type ResourceKind = 'participant' | 'staff' | 'bench' | 'grill' | 'flame' | 'mixer';
+export const RESOURCE_KINDS = ['participant', 'staff', 'bench', 'grill', 'flame', 'mixer', 'standing'] as const;
+/** `standing`: the room for people in front of a griddle. */
+export type ResourceKind = (typeof RESOURCE_KINDS)[number];
 
 /** The resources of a class by what they stand for, and the times of day in seconds since doors open. */
 export interface Room {
@@ -56,6 +58,8 @@ export function roomOf(workshop: Workshop): Room {
   for (const g of kitchen.grills) add('grill', g.id, g.slots);
   for (const f of kitchen.flames) add('flame', f.id, f.slots);
   for (const m of kitchen.mixers) add('mixer', m.id, 1);
+  // room for people in front of a griddle
+  for (const g of kitchen.griddles) if (g.people !== undefined) add('standing', g.id, g.people);
   const all = (kind: ResourceKind): readonly number[] => byKind.get(kind) ?? [];
   return {
     resources,
@@ -63,6 +67,8 @@ export function roomOf(workshop: Workshop): Room {
       id: g.id,
       resetSec: g.resetSec,
       changeSec: g.changeSec,
+      layOnGapSec: kitchen.layOnGapSec,
+      laidOnAt: 'start',
       cleanSec: g.cleanSec ?? null,
       hasZones: g.zones === true,
     })),

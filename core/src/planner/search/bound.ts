@@ -173,6 +173,7 @@ function jobsOn(
 
 /** What must lie on a hotplate, in every mode. */
 function plateJobs(problem: Problem, { leastSec, headSec, tailSec }: HeadsAndTails): readonly PlateJob[] {
+  const kindOf = joinedKinds(problem);
   return problem.activities.flatMap((activity, a) => {
     const lyings = activity.modes.flatMap((m) => (m.lying && m.lying.kind !== null ? [m.lying] : []));
     const tail = tailSec[a] ?? -Infinity;
@@ -185,8 +186,27 @@ function plateJobs(problem: Problem, { leastSec, headSec, tailSec }: HeadsAndTai
         workSec: leastSec[a] ?? 0,
         tailSec: tail,
         spots,
-        kind: lyings[0]?.kind ?? '',
+        kind: kindOf.get(a) ?? '',
       },
     ];
   });
+}
+
+/** Kinds by activity, where what may lie together by way of a third counts as one: fewer changes, so the bound stays one. */
+function joinedKinds(problem: Problem): ReadonlyMap<number, string> {
+  const lyings = problem.activities.map((a) => a.modes.find((m) => m.lying?.kind)?.lying?.kind ?? null);
+  const ofLike = new Map<string, string>();
+  for (let isChanged = true; isChanged;) {
+    isChanged = false;
+    for (const kind of lyings) {
+      if (!kind) continue;
+      const [one, other] = [ofLike.get(`of ${kind.of}`), ofLike.get(`like ${kind.like}`)];
+      const joined = [one, other, kind.like].filter((x) => x !== undefined).reduce((x, y) => (y < x ? y : x));
+      if (one === joined && other === joined) continue;
+      ofLike.set(`of ${kind.of}`, joined);
+      ofLike.set(`like ${kind.like}`, joined);
+      isChanged = true;
+    }
+  }
+  return new Map(lyings.flatMap((kind, a) => (kind ? [[a, ofLike.get(`of ${kind.of}`) ?? kind.like] as const] : [])));
 }

@@ -1,4 +1,4 @@
-import type { Hotplate, Lying } from './problem.ts';
+import { isOneKind, type Hotplate, type Lying } from './problem.ts';
 
 /** Two pieces on one griddle may want unequal heats for so long (rule R6). */
 const HEAT_OVERLAP_SEC = 30;
@@ -77,15 +77,20 @@ export class HotplateState {
         this.until = to;
         return 0;
       }
-    const { resetSec } = this.plate;
+    const { resetSec, layOnGapSec } = this.plate;
     const changeSec = Math.max(this.plate.changeSec, resetSec);
     this.taken.fill(0);
     let nextFree = Infinity;
     let together = 1;
     let room = lying.spots;
     for (const p of this.pieces) {
-      if (p.startSec >= endSec + changeSec) break;
-      const isKin = p.lying.kind === lying.kind && lying.kind !== null;
+      if (p.startSec >= endSec + Math.max(changeSec, layOnGapSec)) break;
+      if (this.isLaidOnTogether(startSec, endSec, lying, p)) {
+        this.until =
+          this.plate.laidOnAt === 'start' ? p.startSec + layOnGapSec : p.endSec + layOnGapSec - (endSec - startSec);
+        return 0;
+      }
+      const isKin = lying.kind !== null && p.lying.kind !== null && isOneKind(lying.kind, p.lying.kind);
       const gap = isKin ? resetSec : p.lying.kind === null || lying.kind === null ? 0 : changeSec;
       if (startSec >= p.endSec + gap || endSec + gap <= p.startSec) continue;
       if (!isKin || this.clashes(startSec, endSec, lying, p)) {
@@ -105,6 +110,13 @@ export class HotplateState {
     if (together <= room) for (let spot = 1; spot <= lying.spots; spot++) if (this.taken[spot] === 0) return spot;
     this.until = nextFree;
     return 0;
+  }
+
+  private isLaidOnTogether(startSec: number, endSec: number, lying: Lying, p: Piece): boolean {
+    const { layOnGapSec, laidOnAt } = this.plate;
+    if (layOnGapSec === 0 || lying.kind === null || p.lying.kind === null || lying.owner === p.lying.owner)
+      return false;
+    return Math.abs(laidOnAt === 'start' ? startSec - p.startSec : endSec - p.endSec) < layOnGapSec;
   }
 
   /** Unequal heats over one another for longer than is allowed, or one that must lie alone meets the other. */

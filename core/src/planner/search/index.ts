@@ -11,6 +11,7 @@ export type {
   Given,
   HeatRun,
   Hotplate,
+  Kind,
   Lag,
   Lying,
   Mode,
@@ -25,7 +26,7 @@ export type {
   Unit,
   Use,
 } from './problem.ts';
-export { NOTHING_GIVEN } from './problem.ts';
+export { isOneKind, NOTHING_GIVEN } from './problem.ts';
 export { finished, type Budget, type Candidate, type Found, type Search } from './decoder.ts';
 export { Memory, searchShort, searchTable, type TableAim } from './search.ts';
 export { costSec, Feeling, feltStretchSec, LEAST_GAP_SEC, shared, type Felt, type Measure } from './felt.ts';

@@ -18,6 +18,7 @@ export function mirrorProblem(problem: Problem): Problem {
     stays: problem.stays.map((s) => ({ ...s, before: s.after, after: s.before })),
     units: problem.units.map((u) => ({ ...u, activities: [...u.activities].reverse() })),
     resources: problem.resources.map((r) => ({ ...r, closed: r.closed.map(mirrorSpan).reverse() })),
+    hotplates: problem.hotplates.map((h) => ({ ...h, laidOnAt: flip(h.laidOnAt) })),
     pauses: problem.pauses.map((p) => ({ ...p, fromSec: minus(p.toSec), toSec: minus(p.fromSec) })),
     avoidersFirst: !problem.avoidersFirst,
   };

@@ -7,6 +7,8 @@ const plate = (resetSec: number, changeSec: number): Hotplate => ({
   id: 'G',
   resetSec,
   changeSec,
+  layOnGapSec: 0,
+  laidOnAt: 'start',
   cleanSec: null,
   hasZones: false,
 });

@@ -22,11 +22,21 @@ export interface HeatRun {
   readonly toSec: number;
 }
 
+/** Two things are of one kind if they have either in common: what they are of, or what they are like. */
+export interface Kind {
+  readonly of: string;
+  readonly like: string;
+}
+
+export const isOneKind = (a: Kind, b: Kind): boolean => a.of === b.of || a.like === b.like;
+
 /** What a mode lays on a hotplate. */
 export interface Lying {
   readonly plate: number;
   /** Things of one kind may lie together; null stands alone and asks for no setup before or after. */
-  readonly kind: string | null;
+  readonly kind: Kind | null;
+  /** Whose it is: those of different people are not laid on within `layOnGapSec`. */
+  readonly owner: string;
   /** How many of its size the plate holds. */
   readonly spots: number;
   readonly heats: readonly HeatRun[];
@@ -118,6 +128,9 @@ export interface Hotplate {
   readonly id: string;
   readonly resetSec: number;
   readonly changeSec: number;
+  /** So long between two people who lay something on; at which end of a lying that is (the other one in the mirror). */
+  readonly layOnGapSec: number;
+  readonly laidOnAt: 'start' | 'end';
   /** How long it lies empty while it is cleaned of what somebody avoids; null: never. */
   readonly cleanSec: number | null;
   readonly hasZones: boolean;

@@ -8,10 +8,19 @@ import { StoreState } from './store-state.ts';
 const SEED = 4710;
 const BEYOND = 2000;
 
-const plate: Hotplate = { id: 'G1', resetSec: 3, changeSec: 8, cleanSec: null, hasZones: false };
+const plate: Hotplate = {
+  id: 'G1',
+  resetSec: 3,
+  changeSec: 8,
+  layOnGapSec: 0,
+  laidOnAt: 'start',
+  cleanSec: null,
+  hasZones: false,
+};
 const bread = (kind: string, spots: number, heats: Lying['heats'] = [], alone: Lying['alone'] = []): Lying => ({
   plate: 0,
-  kind,
+  kind: { of: kind, like: kind },
+  owner: kind,
   spots,
   heats,
   alone,
@@ -48,8 +57,31 @@ describe('a hotplate', () => {
     const carried = bread('a', 2, [], [[6, 10]]);
     state.put(0, 0, 10, 1, carried);
     expect(state.earliest(0, 10, carried, BEYOND)?.startSec).toBe(10);
-    const demo: Lying = { plate: 0, kind: null, spots: 1, heats: [], alone: [[0, 5]] };
+    const demo: Lying = { plate: 0, kind: null, owner: '', spots: 1, heats: [], alone: [[0, 5]] };
     expect(state.earliest(0, 5, demo, BEYOND)?.startSec).toBe(10);
+  });
+
+  it('takes two for one kind that are of one bread or alike, though a third is like only one of them', () => {
+    const lying = (of: string, like: string): Lying => ({ ...bread(of, 3), kind: { of, like } });
+    const state = new HotplateState(plate);
+    state.put(0, 0, 10, 1, lying('a', 'quick'));
+    expect(state.earliest(0, 10, lying('a', 'slow'), BEYOND)?.startSec).toBe(0);
+    expect(state.earliest(0, 10, lying('b', 'quick'), BEYOND)?.startSec).toBe(0);
+    expect(state.earliest(0, 10, lying('b', 'slow'), BEYOND)?.startSec).toBe(18);
+  });
+
+  it('leaves a gap between two people who lay on, whichever way time runs', () => {
+    const of = (owner: string): Lying => ({ ...bread('a', 3), owner });
+    const state = new HotplateState({ ...plate, layOnGapSec: 20 });
+    state.put(0, 100, 110, 1, of('p1'));
+    expect(state.earliest(90, 10, of('p1'), BEYOND)?.startSec).toBe(90);
+    expect(state.earliest(81, 10, of('p2'), BEYOND)?.startSec).toBe(120);
+    expect(state.earliest(80, 10, of('p2'), BEYOND)?.startSec).toBe(80);
+    // in the mirror a lying ends where it begins in the class
+    const mirror = new HotplateState({ ...plate, layOnGapSec: 20, laidOnAt: 'end' });
+    mirror.put(0, 100, 110, 1, of('p1'));
+    expect(mirror.earliest(80, 15, of('p2'), BEYOND)?.startSec).toBe(115);
+    expect(mirror.earliest(75, 15, of('p2'), BEYOND)?.startSec).toBe(75);
   });
 
   it('finds the earliest start that a second by second look finds', () => {

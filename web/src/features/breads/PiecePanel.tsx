@@ -5,7 +5,9 @@ import {
   gramsText,
   pieceGrams,
   pieceThicknessMm,
+  ofRoundOf,
   spotsOnGriddle,
+  widthOf,
   inchesOfCm,
   type Bread,
   type Griddle,
@@ -16,7 +18,9 @@ import { SelectField } from '../../ui/SelectField.tsx';
 import { GuessMark } from './GuessMark.tsx';
 import { useEditBread } from './use-bread.ts';
 
-const SHAPES = ['round', 'oval', 'square', 'coil', 'wedge', 'pocket'] as const;
+const SHAPES = ['round', 'oval', 'square', 'rectangle', 'half', 'wedge', 'coil', 'pocket'] as const;
+/** Shapes that have a width of their own. */
+const WIDE: readonly string[] = ['rectangle', 'oval', 'half'];
 /** Griddles to compare with where no class is open: a pan and a plate of usual size. */
 const USUAL_GRIDDLES: readonly Griddle[] = [
   {
@@ -47,11 +51,28 @@ const GAP_CM = 1;
 export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: Bread }) {
   const edit = useEditBread();
   const kitchen = useAppSelector((s) => s.draft?.body.workshop.kitchen);
-  const { doughG, diameterCm, thicknessMm, shape } = bread.piece;
+  const { piece } = bread;
+  const { doughG, diameterCm, thicknessMm, shape } = piece;
   const density = densityOf(bread);
   const one = (x: number): number => Number(x.toFixed(1));
   const set = (piece: Partial<Bread['piece']>, what: string): void =>
     edit({ ...bread, piece: { ...bread.piece, ...piece } }, what);
+  /** Another size at the same weight; the width is never more than the length. */
+  const resize = (size: Partial<Bread['piece']>): void => {
+    const next = { ...piece, ...size };
+    if (next.widthCm !== undefined) next.widthCm = Math.min(next.widthCm, next.diameterCm);
+    set({ ...next, thicknessMm: one(pieceThicknessMm(doughG, next, density)) }, 'piece');
+  };
+  const reshape = (chosen: string): void => {
+    const { widthCm, ofRound, ...rest } = piece;
+    const next = {
+      ...rest,
+      shape: chosen,
+      ...(WIDE.includes(chosen) && widthCm !== undefined && { widthCm }),
+      ...(chosen === 'wedge' && ofRound !== undefined && { ofRound }),
+    };
+    edit({ ...bread, piece: next }, 'shape');
+  };
   const griddles = kitchen?.griddles ?? USUAL_GRIDDLES;
   return (
     <section aria-labelledby="piece-head" className="grid gap-2">
@@ -67,22 +88,42 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
           value={doughG}
           digits={1}
           least={1}
-          onChange={(g) =>
-            set({ doughG: g, thicknessMm: one(pieceThicknessMm(g, diameterCm, density, shape)) }, 'piece')
-          }
+          onChange={(g) => set({ doughG: g, thicknessMm: one(pieceThicknessMm(g, piece, density)) }, 'piece')}
         />
         <NumberField
-          label="Across"
+          label={WIDE.includes(shape ?? '') ? 'Long' : shape === 'wedge' ? 'Side' : 'Across'}
           unit="cm"
           value={diameterCm}
           digits={1}
           least={1}
           most={200}
           step={0.5}
-          onChange={(cm) =>
-            set({ diameterCm: cm, thicknessMm: one(pieceThicknessMm(doughG, cm, density, shape)) }, 'piece')
-          }
+          onChange={(cm) => resize({ diameterCm: cm })}
         />
+        {WIDE.includes(shape ?? '') && (
+          <NumberField
+            label="Wide"
+            unit="cm"
+            value={Number(widthOf(piece).toFixed(1))}
+            digits={1}
+            least={1}
+            most={diameterCm}
+            step={0.5}
+            onChange={(cm) => resize({ widthCm: cm })}
+          />
+        )}
+        {shape === 'wedge' && (
+          <NumberField
+            label="Make a round"
+            unit=""
+            value={ofRoundOf(piece)}
+            digits={0}
+            least={2}
+            most={12}
+            className="w-16"
+            onChange={(ofRound) => resize({ ofRound })}
+          />
+        )}
         <NumberField
           label="Thick"
           unit="mm"
@@ -91,13 +132,13 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
           least={0.5}
           most={100}
           step={0.1}
-          onChange={(mm) => set({ thicknessMm: mm, doughG: one(pieceGrams(diameterCm, mm, density, shape)) }, 'piece')}
+          onChange={(mm) => set({ thicknessMm: mm, doughG: one(pieceGrams(piece, mm, density)) }, 'piece')}
         />
         <SelectField
           label="Shape"
           value={SHAPES.find((s) => s === shape) ?? 'round'}
           options={SHAPES.map((s) => [s, s] as const)}
-          onChange={(s) => set({ shape: s }, 'shape')}
+          onChange={reshape}
         />
         <NumberField
           label="Left on bowls"

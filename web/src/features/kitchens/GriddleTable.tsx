@@ -1,4 +1,4 @@
-import { spotCentres, spotsOnGriddle, type Bread, type Griddle } from '@hodsman/core';
+import { drawnSpots, ofRoundOf, spotsOnGriddle, widthOf, type Bread, type Griddle } from '@hodsman/core';
 import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
 
 const MARGIN_CM = 1;
@@ -41,7 +41,7 @@ export function GriddleTable({ griddles, gapCm, breads }: Props) {
                       {b.name}
                     </span>
                   </span>
-                  <span className="figures text-sm text-quiet">{b.piece.diameterCm} cm</span>
+                  <span className="figures text-sm text-quiet">{sizeOfPiece(b.piece)}</span>
                 </th>
               ))}
             </tr>
@@ -57,7 +57,7 @@ export function GriddleTable({ griddles, gapCm, breads }: Props) {
                 </th>
                 {breads.map((b) => (
                   <td key={b.id} className="text-center align-bottom">
-                    <FromAbove griddle={g} bread={b} count={spotsOnGriddle(g, b, gapCm)} />
+                    <FromAbove griddle={g} bread={b} gapCm={gapCm} count={spotsOnGriddle(g, b, gapCm)} />
                   </td>
                 ))}
               </tr>
@@ -72,10 +72,40 @@ export function GriddleTable({ griddles, gapCm, breads }: Props) {
 interface FromAboveProps {
   readonly griddle: Griddle;
   readonly bread: Props['breads'][number];
+  readonly gapCm: number;
   readonly count: number;
 }
 
-function FromAbove({ griddle, bread, count }: FromAboveProps) {
+/** The outline of a piece about its middle, in cm; a half and a wedge hang from the middle of their round. */
+function outlineOf(piece: Bread['piece']): string {
+  const a = piece.diameterCm / 2;
+  const b = widthOf(piece) / 2;
+  switch (piece.shape) {
+    case 'square':
+    case 'rectangle':
+      return `M${-a} ${-b}H${a}V${b}H${-a}Z`;
+    case 'half':
+      return `M${-a} 0A${a} ${2 * b} 0 0 0 ${a} 0Z`;
+    case 'wedge': {
+      const half = Math.PI / ofRoundOf(piece);
+      const [x, y] = [2 * a * Math.sin(half), 2 * a * Math.cos(half)];
+      return `M0 0L${-x} ${y}A${2 * a} ${2 * a} 0 0 0 ${x} ${y}Z`;
+    }
+    default: {
+      const across = piece.shape === 'oval' ? b : a;
+      return `M${-a} 0A${a} ${across} 0 1 1 ${a} 0A${a} ${across} 0 1 1 ${-a} 0Z`;
+    }
+  }
+}
+
+const sizeOfPiece = (piece: Bread['piece']): string =>
+  ['rectangle', 'oval', 'half'].includes(piece.shape ?? '')
+    ? `${piece.diameterCm} × ${Number(widthOf(piece).toFixed(1))} cm`
+    : piece.shape === 'wedge'
+      ? `${piece.diameterCm} cm, ${ofRoundOf(piece)} make a round`
+      : `${piece.diameterCm} cm`;
+
+function FromAbove({ griddle, bread, gapCm, count }: FromAboveProps) {
   const { width, depth } = sizeOf(griddle);
   const box = `${-width / 2 - MARGIN_CM} ${-depth / 2 - MARGIN_CM} ${width + 2 * MARGIN_CM} ${depth + 2 * MARGIN_CM}`;
   return (
@@ -92,12 +122,11 @@ function FromAbove({ griddle, bread, count }: FromAboveProps) {
         ) : (
           <rect x={-width / 2} y={-depth / 2} width={width} height={depth} rx={1} fill="var(--slate)" />
         )}
-        {spotCentres(griddle, count, bread.piece.diameterCm).map((s) => (
-          <circle
-            key={`${s.xCm},${s.yCm}`}
-            cx={s.xCm}
-            cy={s.yCm}
-            r={bread.piece.diameterCm / 2}
+        {drawnSpots(griddle, bread.piece, gapCm, count).map((s) => (
+          <path
+            key={`${s.xCm},${s.yCm},${s.turnDeg}`}
+            d={outlineOf(bread.piece)}
+            transform={`translate(${s.xCm} ${s.yCm}) rotate(${s.turnDeg})`}
             fill="var(--dough)"
             stroke="var(--dough-edge)"
             strokeWidth={0.4}
