@@ -41,6 +41,7 @@ const insertBefore = (file: RawFile, before: string, added: RawFile): void => {
     added,
   );
 };
+const MELT: RawFile = { id: 'melt', kind: 'prepare', per: 'batch', by: 'one', at: 'bench', minutes: 3, before: 'cook' };
 const prep = (file: RawFile): void => {
   file['prepTimes'] = [{ from: '2027-03-05T06:00', to: '2027-03-06T10:00' }];
 };
@@ -161,6 +162,27 @@ const CLASSES = {
         { heat: 'medium', sec: 300 },
       ],
     }),
+  'two at a time': (f) =>
+    f['kitchen'].griddles.forEach((g: RawFile) => Object.assign(g, { people: 2, diameterCm: 60 })),
+  'laid on apart': (f) => {
+    f['kitchen'].layOnGapSec = 20;
+    f['kitchen'].griddles.forEach((g: RawFile) => (g['diameterCm'] = 60));
+  },
+  'looked at': (f) => {
+    Object.assign(step(f, 'roll'), { look: true, lookSec: 60 });
+    Object.assign(step(f, 'cook'), { look: true, lookSec: 20 });
+  },
+  'pieces to show': (f) => f['demos'].push({ bread: 'flat', before: 'roll', minutes: 5, pieces: 2, from: 'S2' }),
+  'butter to melt': (f) => {
+    f['breads'][0].ingredients.push({ ...structuredClone(BUTTER), step: 'melt' });
+    f['breads'][0].steps.push({ ...MELT });
+    f['roster'][0].avoid = [{ what: 'milk', level: 'diet' }];
+  },
+  'butter or oil': (f) => {
+    const oil = { name: 'oil', role: 'fat', use: 'finish', gPerPiece: 3, insteadOf: 'butter' };
+    f['breads'][0].ingredients.push(structuredClone(BUTTER), oil);
+    f['roster'][0].avoid = [{ what: 'milk', level: 'diet' }];
+  },
   'two alike': (f) => secondBread(f),
   'eaten together': (f) => {
     f['service'] = 'together';
@@ -199,6 +221,7 @@ export function movedTo(task: PlanTask, startSec: number): PlanTask {
     ...task,
     startSec,
     endSec: task.endSec + by,
+    ...(task.look && { look: { ...task.look, startSec: task.look.startSec + by, endSec: task.look.endSec + by } }),
     ...(task.turnsSec && { turnsSec: task.turnsSec.map((s) => s + by) }),
     ...(task.with && { with: task.with.map((w) => ({ ...w, startSec: w.startSec + by, endSec: w.endSec + by })) }),
   };

@@ -1,7 +1,8 @@
 import type { Plan, PlanTask } from '../../plan/index.ts';
 import type { ActiveStep, Phase, RestStep, Step } from '../../method/index.ts';
 import type { Station } from '../../workshop/index.ts';
-import { isResting, phasesIn, type CheckedLine, type Facts } from './facts.ts';
+import type { Ingredient } from '../../formula/index.ts';
+import { carries, isResting, phasesIn, wordsOf, type CheckedLine, type Facts } from './facts.ts';
 import { groupBy, sumOf } from './spans.ts';
 
 /** What runs through steps: a station's batch, a share, a mother batch, a practice batch, or a piece. */
@@ -30,6 +31,8 @@ export interface Job<S extends Step = Step> {
   readonly step: S;
   readonly task: PlanTask;
   readonly phases: readonly TimedPhase[];
+  /** Who of its team may do it (R13). */
+  readonly crew: readonly string[];
 }
 
 export type TimedPhase = Phase & { readonly startSec: number; readonly endSec: number };
@@ -41,7 +44,9 @@ export function unitsOf(facts: Facts, plan: Plan): readonly Unit[] {
   const told = new Map(plan.batches.map((b) => [b.id, b.mother]));
   const owned = new Map<string, number>();
   return facts.lines.flatMap((line) => {
-    const shares = facts.workshop.stations.flatMap((station) => shareAt(line, station, owned, told));
+    const shares = facts.workshop.stations.flatMap((station) =>
+      shareAt(line, station, owned, told, shownAt(facts, line, station)),
+    );
     const practice =
       line.practice < 0
         ? []
@@ -58,11 +63,21 @@ export function unitsOf(facts: Facts, plan: Plan): readonly Unit[] {
   });
 }
 
+/** How many pieces of demonstrations come out of a station's dough: of the one named, else of the first that has that dough. */
+function shownAt({ workshop }: Facts, line: CheckedLine, station: Station): number {
+  const first = workshop.stations.find((s) => s.members.some((m) => line.makers.has(m)));
+  return sumOf(
+    workshop.demos.filter((d) => d.bread === line.bread.id && (d.from ?? first?.id) === station.id),
+    (d) => d.pieces,
+  );
+}
+
 function shareAt(
   line: CheckedLine,
   station: Station,
   owned: Map<string, number>,
   told: ReadonlyMap<string, string | null>,
+  shown: number,
 ): readonly Unit[] {
   const team = station.members.filter((m) => line.makers.has(m));
   if (team.length === 0) return [];
@@ -81,7 +96,7 @@ function shareAt(
     count.set(o, (count.get(o) ?? 0) + 1);
     return `${bread.id}/${o}/${count.get(o) ?? 0}`;
   });
-  for (let n = 1; n <= menu.spares; n++) pieces.push(`${bread.id}/spare-${station.id}/${n}`);
+  for (let n = 1; n <= menu.spares + shown; n++) pieces.push(`${bread.id}/spare-${station.id}/${n}`);
   const id = `${bread.id}@${station.id}`;
   return [
     {
@@ -156,9 +171,22 @@ export function siteOf({ unit, step }: { readonly unit: Unit; readonly step: Act
   return unit.line.menu.mixer && step.mixerMinutes !== undefined && unit.kind !== 'practice' ? 'mixer' : step.at;
 }
 
-/** Whether staff do it: a staff step, or any step of a mother batch. */
+/** R13: what a side job takes, as far as a piece of its batch (of a piece's own: that piece) carries it. */
+export function takenBy(facts: Facts, unit: Unit, step: Step): readonly Ingredient[] {
+  if (step.kind !== 'prepare') return [];
+  const { bread } = unit.line;
+  return bread.ingredients.filter((i) => i.step === step.id && unit.owners.some((o) => carries(facts, o, i, bread)));
+}
+
+/** R13: of the team those who avoid nothing that the step takes; of any but a side job all of it. */
+export function crewFor(facts: Facts, unit: Unit, step: Step): readonly string[] {
+  const words = new Set(takenBy(facts, unit, step).flatMap(wordsOf));
+  return unit.team.filter((p) => facts.people.get(p)?.avoid.every((a) => !words.has(a.what)) !== false);
+}
+
+/** Whether staff do it: a staff step, any step of a mother batch, or a side job for which nobody of the team is left. */
 export function isStaffs(job: ActiveJob): boolean {
-  return job.unit.kind === 'mother' || job.step.by === 'staff';
+  return job.unit.kind === 'mother' || job.step.by === 'staff' || job.crew.length === 0;
 }
 
 /** The phases of a cook step with the times at which they lie in a task that starts at `fromSec`; none for any other step. */

@@ -2,7 +2,7 @@ import type { Plan, PlanTask } from '../../plan/index.ts';
 import { roundHalfUp } from '../../units/index.ts';
 import type { Station, Workshop } from '../../workshop/index.ts';
 import type { CheckedLine, Facts } from './facts.ts';
-import { stepsOf, timedPhases, type Job, type Unit } from './jobs.ts';
+import { crewFor, stepsOf, timedPhases, type Job, type Unit } from './jobs.ts';
 import type { Say } from './report.ts';
 
 /** A demonstration that the workshop asks for, and the plan's task for it. */
@@ -85,7 +85,13 @@ export function matchTasks(
     const of = found.unit.kind === 'piece' ? task.piece : task.batch;
     if (task.bread !== found.unit.line.bread.id || task.step !== found.step.id || of !== found.unit.id)
       say('R1', 'task-mislabelled', task.id, 0, `${task.id} names another bread, step, batch or piece than its id`);
-    jobs.push({ id: task.id, ...found, task, phases: timedPhases(found.step, task.startSec) });
+    jobs.push({
+      id: task.id,
+      ...found,
+      task,
+      phases: timedPhases(found.step, task.startSec),
+      crew: crewFor(facts, found.unit, found.step),
+    });
   }
   for (const id of wanted.keys()) if (!seen.has(id)) say('R1', 'task-missing', id, 0, `${id} is not on the list`);
   for (const other of others) {

@@ -59,7 +59,7 @@ function checkWait(before: Job, job: Job, waitMaxMin: number | undefined, say: S
 }
 
 /** The window in exact seconds at the place where the rest lies. */
-function windowSec(
+export function windowSec(
   facts: Facts,
   step: RestStep,
   placeId: string | undefined,

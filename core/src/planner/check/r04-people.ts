@@ -50,6 +50,7 @@ export function checkPeople(
       for (const who of phaseHands(job, phase)) take(who, job.id, phase);
   }
   for (const d of demos) for (const who of d.task?.people ?? []) if (d.task) take(who, d.id, d.task);
+  for (const t of plan.tasks) if (t.look) take(t.look.by, t.id, t.look);
   // what participants do in welcome and break is for R12; a member of staff who is there is taken
   for (const t of plan.tasks)
     if (t.kind === 'welcome' || t.kind === 'break')
@@ -74,7 +75,7 @@ export function phaseHands(job: ActiveJob, phase: Span & { readonly with?: strin
 function checkWho(job: ActiveJob, say: Say): void {
   if (isStaffs(job)) return; // R9
   const { step, unit, task } = job;
-  const wanted = { team: unit.team, owner: unit.owner === null ? [] : [unit.owner], one: null, staff: null }[step.by];
+  const wanted = { team: job.crew, owner: unit.owner === null ? [] : [unit.owner], one: null, staff: null }[step.by];
   const isRight =
     wanted === null
       ? task.people.length === 1 && unit.team.includes(task.people[0] ?? '')

@@ -20,6 +20,27 @@ const griddleOf = (t: PlanTask, id: string): Partial<PlanTask> => ({
 export const R06: readonly KnownAnswer[] = [
   {
     rule: 'R6',
+    code: 'too-many-people',
+    what: 'three people stand where there is room for two',
+    of: 'two at a time',
+    inPlan: (p) => {
+      const two = beside(p, 'flat/p2/2:cook', 'flat/p3/2:cook', 2, 10);
+      const start = taskOf(two, 'flat/p3/2:cook').startSec + 20;
+      return withTask(two, 'flat/p4/2:cook', (t) => ({
+        ...movedTo(t, start),
+        at: { kind: 'griddle', id: 'G1', spot: 3 },
+      }));
+    },
+  },
+  {
+    rule: 'R6',
+    code: 'laid-on-together',
+    what: 'two people lay on 19 s apart where 20 are asked for',
+    of: 'laid on apart',
+    inPlan: (p) => beside(p, 'flat/p2/2:cook', 'flat/p3/2:cook', 2, 19),
+  },
+  {
+    rule: 'R6',
     code: 'no-such-spot',
     what: 'a spot that the griddle has not',
     of: 'plain',

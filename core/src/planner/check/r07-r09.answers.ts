@@ -1,7 +1,47 @@
 import { movedTo, taskOf, withTask, type KnownAnswer } from '../../testing/index.ts';
 
+const ROLL = 'flat/p1/1:roll';
+
 /** R7, mixers and hands; R8, places; R9, staff. */
 export const R07_R09: readonly KnownAnswer[] = [
+  {
+    rule: 'R9',
+    code: 'look-missing',
+    what: 'nobody looks where somebody should',
+    of: 'looked at',
+    inPlan: (p) => withTask(p, ROLL, () => ({ look: undefined })),
+  },
+  {
+    rule: 'R9',
+    code: 'look-by',
+    what: 'a participant looks',
+    of: 'looked at',
+    inPlan: (p) => withTask(p, ROLL, (t) => ({ look: t.look && { ...t.look, by: 'p2' } })),
+  },
+  {
+    rule: 'R9',
+    code: 'look-misplaced',
+    what: 'staff look a second too early',
+    of: 'looked at',
+    inPlan: (p) => withTask(p, ROLL, (t) => ({ look: t.look && { ...t.look, startSec: t.look.startSec - 1 } })),
+  },
+  {
+    rule: 'R9',
+    code: 'look-misplaced',
+    what: 'staff look before the first turn',
+    of: 'looked at',
+    inPlan: (p) =>
+      withTask(p, 'flat/p1/1:cook', (t) => ({
+        look: t.look && { ...t.look, startSec: t.startSec, endSec: t.startSec + 20 },
+      })),
+  },
+  {
+    rule: 'R9',
+    code: 'look-for-nothing',
+    what: 'staff look where nobody asked for it',
+    of: 'plain',
+    inPlan: (p) => withTask(p, ROLL, (t) => ({ look: { by: 'lead', startSec: t.endSec - 60, endSec: t.endSec } })),
+  },
   {
     rule: 'R7',
     code: 'no-mixer',

@@ -1,6 +1,8 @@
 import { unfitReason, type Facts } from './facts.ts';
-import type { ActiveJob } from './jobs.ts';
+import { roundHalfUp } from '../../units/index.ts';
+import { isRestJob, type ActiveJob, type Job, type Unit } from './jobs.ts';
 import type { DemoJob } from './r01-complete.ts';
+import { windowSec } from './r02-order.ts';
 import type { GriddleUse } from './r06-griddles.ts';
 import type { Say } from './report.ts';
 import { isSameSet, overlapSec } from './spans.ts';
@@ -42,6 +44,35 @@ export function checkDemos(
           `${job.id} starts before ${d.id} is over`,
         );
     }
+  }
+}
+
+/** R10: what is shown must be there: the dough has been through its last hands before that step, and has rested its least since. */
+export function checkDemoDough(
+  facts: Facts,
+  units: readonly Unit[],
+  jobs: readonly Job[],
+  demos: readonly DemoJob[],
+  say: Say,
+): void {
+  const unitOf = new Map(units.map((u) => [u.id, u]));
+  const jobOf = new Map(jobs.map((j) => [j.id, j]));
+  for (const { id, demo, line, task } of demos) {
+    if (demo.pieces === 0 || !task) continue;
+    const stations = facts.workshop.stations.filter((s) => demo.from === undefined || s.id === demo.from);
+    const share = stations.map((s) => unitOf.get(`${demo.bread}@${s.id}`)).find((u) => u !== undefined);
+    const carriers = [share?.id ?? '', share?.mother ?? ''];
+    let readySec = -Infinity;
+    for (const step of line.chain) {
+      if (step.id === demo.before || step.per === 'piece') break;
+      const job = carriers.map((c) => jobOf.get(`${c}:${step.id}`)).find((j) => j !== undefined);
+      if (!job) continue;
+      readySec = isRestJob(job)
+        ? readySec + roundHalfUp(windowSec(facts, job.step, job.task.at?.id).min)
+        : job.task.endSec;
+    }
+    if (task.startSec < readySec)
+      say('R10', 'demo-without-dough', id, readySec - task.startSec, `${id} begins before its dough is ready`);
   }
 }
 

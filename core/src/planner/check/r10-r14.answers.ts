@@ -7,6 +7,20 @@ const AT_GRIDDLE = 'demo:flat:cook';
 export const R10_R14: readonly KnownAnswer[] = [
   {
     rule: 'R10',
+    code: 'demo-without-dough',
+    what: 'pieces are shown of a dough that has not rested its least',
+    of: 'pieces to show',
+    inPlan: (p) => withTask(p, DEMO, (t) => movedTo(t, taskOf(p, 'flat@S2:mix').endSec + 59)),
+  },
+  {
+    rule: 'R13',
+    code: 'prepares-avoided',
+    what: 'somebody melts the butter that they avoid',
+    of: 'butter to melt',
+    inPlan: (p) => withTask(p, 'flat@S1:melt', () => ({ people: ['p1'] })),
+  },
+  {
+    rule: 'R10',
     code: 'demo-missing',
     what: 'a demonstration is left out',
     of: 'demonstration',

@@ -1,5 +1,5 @@
 import { carries, wordsOf, type Facts } from './facts.ts';
-import { siteOf, type ActiveJob, type Unit } from './jobs.ts';
+import { siteOf, takenBy, type ActiveJob, type Unit } from './jobs.ts';
 import type { Say } from './report.ts';
 import { groupBy, union, type Span } from './spans.ts';
 
@@ -25,6 +25,17 @@ export function checkAvoided(facts: Facts, active: readonly ActiveJob[], say: Sa
     return [...own, ...(job.task.with ?? []).map((x) => ({ fire: `${x.kind} ${x.id}`, job, ...spanOf(x) }))];
   });
   for (const [fire, list] of groupBy(stays, (s) => s.fire)) checkFire(facts, fire, list, say);
+}
+
+/** R13: nobody prepares what they avoid; what no piece of the batch carries is not prepared. */
+export function checkPrepared(facts: Facts, active: readonly ActiveJob[], say: Say): void {
+  for (const job of active)
+    for (const i of takenBy(facts, job.unit, job.step))
+      for (const person of job.task.people) {
+        const what = facts.people.get(person)?.avoid.find((a) => wordsOf(i).includes(a.what))?.what;
+        if (what !== undefined)
+          say('R13', 'prepares-avoided', job.id, 0, `${person} avoids ${what}, which is in ${i.name}`);
+      }
 }
 
 /** The rule speaks of pieces; a side job at a flame is none. */

@@ -74,7 +74,7 @@ export function modesOf(
       const look = span && lookers.length > 0 ? { ...span, use: uses.length } : null;
       if (look) uses.push({ anyOf: lookers, fromSec: look.fromSec, toSec: look.toSec, amount: 1 });
       return {
-        mode: { durationSec, uses, ...(site.lying ? { lying: site.lying } : {}) },
+        mode: { durationSec, uses, ...(site.lying ? { lying: { ...site.lying, owner: unit.piece?.owner ?? '' } } : {}) },
         info: {
           people,
           at: site.at,
@@ -147,7 +147,7 @@ interface Site {
   readonly takesPeople: boolean;
   readonly isPicked: boolean;
   readonly at: PlanTask['at'];
-  readonly lying?: Lying;
+  readonly lying?: Omit<Lying, 'owner'>;
 }
 
 /** Where a step may be done: the station's bench, a griddle that serves it, any grill, flame or mixer that is large enough. */
@@ -185,7 +185,6 @@ function sitesOf(workshop: Workshop, room: Room, unit: DoughUnit, step: ActiveSt
         lying: {
           plate: kitchen.griddles.indexOf(g),
           kind: kindOf(unit, step),
-          owner: unit.piece?.owner ?? '',
           spots: spotsOnGriddle(g, unit.line.bread, kitchen.griddleGapCm),
           heats: heatRuns(step),
           alone: carriedPhases(step).map((p): Span => [p.fromSec, p.toSec]),
