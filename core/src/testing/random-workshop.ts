@@ -42,6 +42,13 @@ const shape = {
   avoider: fc.constantFrom('none', 'none', 'strict', 'diet'),
   cleanSec: fc.option(fc.constantFrom(120, 300), { nil: undefined }),
   isPerishable: fc.boolean(),
+  pieceShape: fc.constantFrom('round', 'round', 'oval', 'square', 'half', 'wedge'),
+  standing: fc.option(fc.integer({ min: 1, max: 3 }), { nil: undefined }),
+  layOnGapSec: fc.constantFrom(0, 0, 15),
+  look: fc.constantFrom('none', 'none', 'roll', 'cook'),
+  demoPieces: fc.integer({ min: 0, max: 1 }),
+  isToasted: fc.boolean(),
+  sideTakesButter: fc.boolean(),
 };
 
 const record = fc.record(shape);
@@ -69,7 +76,8 @@ export function smallShape(shape: RandomShape): RandomShape {
     hasBreak: false,
     placeBatches: undefined,
     griddlesPerStaff: 4,
-    helpers: 1,
+    helpers: 0,
+    standing: shape.standing === undefined ? undefined : 1,
     topHeat: 'none',
     avoider: 'none',
     heats: 'equal',
@@ -105,7 +113,7 @@ function vary(file: RawFile, v: RandomShape): void {
   if (v.isPerishable) first.ingredients[1].perishable = true;
   if (v.hasBreak) file['breaks'] = [{ after: '10:20', before: '10:45', minutes: 10 }];
   if (v.hasSecond) addSecond(file, first);
-  if (v.avoider !== 'none') addAvoider(file, first, v.avoider);
+  if (v.avoider !== 'none') addAvoider(file, first, v);
   if (v.demo !== 'none')
     file['demos'].push({
       bread: 'flat',
@@ -113,6 +121,7 @@ function vary(file: RawFile, v: RandomShape): void {
       minutes: 4,
       to: v.demo === 'station' ? 'station' : 'class',
       at: v.demo === 'griddle' ? 'griddle' : 'bench',
+      pieces: v.demoPieces,
     });
 }
 
@@ -120,6 +129,7 @@ function varyKitchen(file: RawFile, v: RandomShape): void {
   const { kitchen } = file as { kitchen: RawFile };
   kitchen['handMaxDoughG'] = v.handMaxDoughG;
   kitchen['griddlesPerStaff'] = v.griddlesPerStaff;
+  kitchen['layOnGapSec'] = v.layOnGapSec;
   kitchen['mixers'] = [{ id: 'M1', maxDoughG: 2500 }];
   kitchen['flames'] = [{ id: 'F1', slots: 1 }];
   kitchen['grills'] = [{ id: 'O1', slots: 2 }];
@@ -134,6 +144,7 @@ function varyKitchen(file: RawFile, v: RandomShape): void {
   kitchen['griddles'].forEach((g: RawFile) => {
     g['portable'] = true;
     if (v.hasZones) g['zones'] = true;
+    if (v.standing !== undefined) g['people'] = v.standing;
     if (v.cleanSec !== undefined) g['cleanSec'] = v.cleanSec;
   });
   if (v.ownGriddles)
@@ -143,6 +154,8 @@ function varyKitchen(file: RawFile, v: RandomShape): void {
 function varySteps(bread: RawFile, v: RandomShape): void {
   const [mix, rest, roll, cook] = bread['steps'] as [RawFile, RawFile, RawFile, RawFile];
   mix['mixerMinutes'] = 3;
+  if (v.pieceShape !== 'round') bread['piece'] = { doughG: 80, ...LONG_PIECES[v.pieceShape], shape: v.pieceShape };
+  if (v.look !== 'none') Object.assign(v.look === 'roll' ? roll : cook, { look: true, lookSec: 45 });
   rest['window'] = { min: v.restMin, ideal: (v.restMin + v.restMax) / 2, max: v.restMax };
   roll['minutes'] = v.rollMin;
   cook['phases'][0].sec = v.cookSec;
@@ -193,6 +206,16 @@ function varySteps(bread: RawFile, v: RandomShape): void {
   branch.push(cook);
   if (v.hasFinish)
     branch.push({ id: 'brush', kind: 'finish', per: 'piece', by: 'owner', at: 'bench', minutes: 0.5, waitMaxMin: 3 });
+  // back to the griddle, at another heat than before
+  if (v.isToasted)
+    branch.push({
+      id: 'toast',
+      kind: 'cook',
+      per: 'piece',
+      by: 'owner',
+      at: 'griddle',
+      phases: [{ heat: 'high', sec: 40 }],
+    });
   if (v.hasSideJob !== 'none')
     branch.push({
       id: 'chop',
@@ -205,6 +228,13 @@ function varySteps(bread: RawFile, v: RandomShape): void {
     });
   bread['steps'] = [...trunk, ...branch];
 }
+
+const LONG_PIECES = {
+  oval: { diameterCm: 20, widthCm: 11 },
+  square: { diameterCm: 15 },
+  half: { diameterCm: 20 },
+  wedge: { diameterCm: 10 },
+} as const;
 
 function addSecond(file: RawFile, first: RawFile): void {
   const second = structuredClone(first);
@@ -220,8 +250,14 @@ function addSecond(file: RawFile, first: RawFile): void {
 }
 
 /** Somebody who avoids milk, butter that may be left off, and a variant for them without the milk that the first bread holds. */
-function addAvoider(file: RawFile, first: RawFile, level: string): void {
-  file['roster'].at(-1).avoid = [{ what: 'milk', level }];
+function addAvoider(file: RawFile, first: RawFile, v: RandomShape): void {
+  file['roster'].at(-1).avoid = [{ what: 'milk', level: v.avoider }];
+  if (v.sideTakesButter) {
+    // butter that some leave off, melted for those who do not, and oil in its place
+    const step = v.hasSideJob === 'none' ? {} : { step: 'chop' };
+    first['ingredients'].push({ ...structuredClone(BUTTER), name: 'ghee', ...step });
+    first['ingredients'].push({ name: 'oil', role: 'fat', use: 'finish', gPerPiece: 3, insteadOf: 'ghee' });
+  }
   const variant = structuredClone(first);
   variant['id'] = 'free';
   variant['name'] = 'Flat without milk';

@@ -73,8 +73,17 @@ export function modesOf(
       const lookers = room.all('staff');
       const look = span && lookers.length > 0 ? { ...span, use: uses.length } : null;
       if (look) uses.push({ anyOf: lookers, fromSec: look.fromSec, toSec: look.toSec, amount: 1 });
+      // who does a phase at the fire cannot look at it meanwhile
+      const apart = carried.list.flatMap(({ staffUse, fromSec, toSec }): (readonly [number, number])[] =>
+        look && staffUse !== null && fromSec < look.toSec && toSec > look.fromSec ? [[staffUse, look.use]] : [],
+      );
       return {
-        mode: { durationSec, uses, ...(site.lying ? { lying: { ...site.lying, owner: unit.piece?.owner ?? '' } } : {}) },
+        mode: {
+          durationSec,
+          uses,
+          ...(apart.length > 0 ? { apart } : {}),
+          ...(site.lying ? { lying: { ...site.lying, owner: unit.piece?.owner ?? '' } } : {}),
+        },
         info: {
           people,
           at: site.at,

@@ -42,7 +42,36 @@ export class FireOrder {
       }
       if ((late & s.early) !== 0 && startSec < s.endSec && !(this.cleanFrom(endSec) <= s.startSec)) return s.endSec;
     }
+    return this.cleaningBrokenUntil(startSec, endSec);
+  }
+
+  /**
+   * Where the stretch would lie in the only time in which the fire is cleaned between what holds something and what avoids it, the start of
+   * the latter.
+   */
+  private cleaningBrokenUntil(startSec: number, endSec: number): number | undefined {
+    const { cleanSec } = this;
+    if (cleanSec === null) return undefined;
+    for (const s of this.stays) {
+      if (s.late === 0 || s.endSec > endSec) continue;
+      for (const e of this.stays) {
+        if ((e.early & s.late) === 0 || e.startSec < s.endSec || startSec >= e.startSec || endSec <= s.endSec) continue;
+        if (!this.isCleanedWith(startSec, endSec, s.endSec, e.startSec)) return e.startSec;
+      }
+    }
     return undefined;
+  }
+
+  /** Whether the fire lies empty for long enough between two moments though the stretch lies there too. */
+  private isCleanedWith(startSec: number, endSec: number, fromSec: number, toSec: number): boolean {
+    let emptyFrom = fromSec;
+    for (const s of [...this.stays, { startSec, endSec }].sort((a, b) => a.startSec - b.startSec)) {
+      if (s.endSec <= emptyFrom) continue;
+      if (Math.min(toSec, s.startSec) - emptyFrom >= (this.cleanSec ?? Infinity)) return true;
+      emptyFrom = Math.max(emptyFrom, s.endSec);
+      if (emptyFrom >= toSec) return false;
+    }
+    return toSec - emptyFrom >= (this.cleanSec ?? Infinity);
   }
 
   /** The first moment from `sec` on at which the fire has been empty since `sec` or later for long enough. */

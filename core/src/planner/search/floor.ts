@@ -50,16 +50,16 @@ export class Floor {
   }
 
   /**
-   * The earliest moment from `from` on at which all that a mode takes is free together; undefined where there is none up to `limit`.
+   * The earliest moment from `fromSec` on at which all that a mode takes is free together; undefined where there is none up to `limit`.
    * Each part in turn moves the candidate on until none does; invariant: nothing before the candidate fits.
    */
-  earliest(a: number, mode: Mode, from: number, limit: number): Opening | undefined {
+  earliest(a: number, mode: Mode, fromSec: number, limit: number): Opening | undefined {
     const last = Math.min(limit, HORIZON_SEC);
     const { uses, lying } = mode;
     const picks = new Array<number>(uses.length);
-    let at = from;
+    let at = fromSec;
     for (;;) {
-      const before = at;
+      const from = at;
       at = this.pastClosed(a, at, mode.durationSec);
       let spot = 0;
       if (lying) {
@@ -71,12 +71,14 @@ export class Floor {
       for (let i = 0; i < uses.length; i++) {
         const use = uses[i];
         if (!use) continue;
+        const before = mode.apart?.find(([, second]) => second === i)?.[0];
+        this.barred = before === undefined ? -1 : (picks[before] ?? -1);
         at = this.earliestOfAny(a, use, at);
         picks[i] = this.picked;
       }
       if (this.problem.watch && this.isStrict) at = this.pastUnwatched(a, mode, at);
       if (at > last) return undefined;
-      if (at === before) return { startSec: at, spot, picks };
+      if (at === from) return { startSec: at, spot, picks };
     }
   }
 
@@ -89,10 +91,12 @@ export class Floor {
 
   private pastFireOrder(a: number, fire: FireOrder | undefined, startSec: number, endSec: number): number {
     const activity = this.problem.activities[a];
-    if (!fire || !activity || !this.isStrict || (activity.holds | activity.avoids) === 0) return startSec;
+    if (!fire || !activity || !this.isStrict) return startSec;
     return fire.blockedUntil(startSec, endSec, activity.holds, activity.avoids) ?? startSec;
   }
 
+  /** A resource that the next use may not take; −1: none. */
+  private barred = -1;
   /** The resource that `earliestOfAny` found. */
   private picked = -1;
 
@@ -103,7 +107,7 @@ export class Floor {
     this.picked = use.anyOf[0] ?? -1;
     for (const resource of use.anyOf) {
       const timeline = this.timelines[resource];
-      if (!timeline) continue;
+      if (!timeline || resource === this.barred) continue;
       // a team larger than its bench takes all of it; the checker says that it is too large
       const amount = Math.min(use.amount, this.problem.resources[resource]?.capacity ?? 1);
       const free = timeline.earliest(startSec + use.fromSec, lengthSec, amount);

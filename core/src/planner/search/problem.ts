@@ -48,6 +48,8 @@ export interface Lying {
 export interface Mode {
   readonly durationSec: number;
   readonly uses: readonly Use[];
+  /** Uses, by number, that take different resources since they lie over one another; the second is picked after the first. */
+  readonly apart?: readonly (readonly [number, number])[];
   readonly lying?: Lying;
 }
 

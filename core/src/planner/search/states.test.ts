@@ -136,6 +136,18 @@ describe('the order on a fire', () => {
     expect(mirrored.blockedUntil(120, 130, 0, 1)).toBeUndefined();
   });
 
+  it('lets nothing lie in the time in which the fire is cleaned', () => {
+    const fire = new FireOrder(20, true);
+    fire.put(0, 100, 110, 1, 0);
+    fire.put(1, 135, 145, 0, 1);
+    // 25 s are left between the two: 5 of them may be taken at either end, and no more
+    expect(fire.blockedUntil(108, 115, 0, 0)).toBeUndefined();
+    expect(fire.blockedUntil(108, 116, 0, 0)).toBe(135);
+    expect(fire.blockedUntil(130, 140, 0, 0)).toBeUndefined();
+    expect(fire.blockedUntil(129, 140, 0, 0)).toBe(135);
+    expect(fire.blockedUntil(90, 110, 0, 0)).toBeUndefined();
+  });
+
   it('lets it come after once the fire has lain empty for long enough', () => {
     const fire = new FireOrder(20, true);
     fire.put(0, 100, 110, 1, 0);
