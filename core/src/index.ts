@@ -123,6 +123,7 @@ export {
   renewKitchen,
   seatsIn,
   stationName,
+  teamAt,
   dropAlternative,
   griddleName,
   keepAlternative,
@@ -213,7 +214,15 @@ export type {
   VersionStamp,
 } from './documents/index.ts';
 export type { OpenMatter } from './planner/index.ts';
-export { brokenWords, openMatters, planClass, planInSteps, verdictOf, verdictWords } from './planner/index.ts';
+export {
+  brokenWords,
+  bufferSecOf,
+  openMatters,
+  planClass,
+  planInSteps,
+  verdictOf,
+  verdictWords,
+} from './planner/index.ts';
 export {
   longBreads,
   clashOf,

@@ -56,7 +56,7 @@ export function IngredientPanel({ bread, index, ingredient, onClose, onChoose }:
   const use = (next: IngredientUse): void => {
     if (next === ingredient.use) return;
     const isDough = next === 'dough';
-    const { pct, gPerPiece, gPerBatch, optional, ...rest } = ingredient;
+    const { pct, gPerPiece, gPerBatch, optional, insteadOf, ...rest } = ingredient;
     const grams = (bread.piece.doughG * (pct ?? 0)) / 160;
     const moved: Ingredient = isDough
       ? { ...rest, use: next, pct: pct ?? 2 }
@@ -66,6 +66,7 @@ export function IngredientPanel({ bread, index, ingredient, onClose, onChoose }:
           gPerPiece: gPerPiece ?? Math.max(0.1, Number(grams.toFixed(1))),
           ...(gPerBatch === undefined ? {} : { gPerBatch }),
           ...(optional === undefined ? {} : { optional }),
+          ...(insteadOf === undefined ? {} : { insteadOf }),
         };
     put(normaliseFlours(bread.ingredients.map((i, n) => (n === index ? moved : i))));
   };
@@ -73,6 +74,11 @@ export function IngredientPanel({ bread, index, ingredient, onClose, onChoose }:
     put(normaliseFlours(bread.ingredients.filter((_, n) => n !== index)));
     onClose();
   };
+  // what may be left off, and has one name in this bread
+  const replaceable = bread.ingredients
+    .filter((i) => i.optional === true && i.use !== 'dough' && i !== ingredient)
+    .map((i) => i.name)
+    .filter((name, n, all) => all.indexOf(name) === n && bread.ingredients.filter((i) => i.name === name).length === 1);
   const others = FOODS.filter((f) => f.role === ingredient.role && f.names[0] !== ingredient.name);
   const steps: readonly (readonly [string, string])[] = [
     ['', 'where it belongs'],
@@ -135,6 +141,14 @@ export function IngredientPanel({ bread, index, ingredient, onClose, onChoose }:
           most={100}
           onChange={(waterPct) => set({ waterPct }, 'water')}
         />
+        {ingredient.use !== 'dough' && ingredient.optional !== true && replaceable.length > 0 && (
+          <SelectField
+            label="In place of"
+            value={ingredient.insteadOf ?? ''}
+            options={[['', 'nothing: on every bread'], ...replaceable.map((name): [string, string] => [name, name])]}
+            onChange={(name) => set({ insteadOf: name === '' ? undefined : name })}
+          />
+        )}
         {ingredient.use === 'dough' && (
           <NumberField
             label="Kept back"
@@ -182,7 +196,9 @@ export function IngredientPanel({ bread, index, ingredient, onClose, onChoose }:
               type="checkbox"
               className="size-5 accent-[var(--hands)]"
               checked={ingredient.optional === true}
-              onChange={(e) => set({ optional: e.target.checked || undefined })}
+              onChange={(e) =>
+                set({ optional: e.target.checked || undefined, ...(e.target.checked && { insteadOf: undefined }) })
+              }
             />
             may be left off
           </label>

@@ -47,6 +47,7 @@ export function OutsideTable({ bread, scale, scaled, chosen, onChoose }: TablePr
                   >
                     {i.name}
                     {i.optional === true && <span className="text-sm text-quiet">may be left off</span>}
+                    {i.insteadOf !== undefined && <span className="text-sm text-quiet">in place of {i.insteadOf}</span>}
                     <GuessMark about={`ingredient ${i.use} ${i.name}`} />
                   </button>
                 </th>

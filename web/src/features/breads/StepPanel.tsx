@@ -75,15 +75,29 @@ export function StepPanel({ step, steps, onChange, onRemove, onClose }: Props) {
       <TextBox label="Goes wrong → remedy" value={step.trouble ?? ''} onChange={(trouble) => told({ trouble })} />
       <TextBox label="Why" value={step.why ?? ''} onChange={(why) => told({ why })} />
       <TextBox label="Caution" value={step.caution ?? ''} rows={1} onChange={(caution) => told({ caution })} />
-      <label className="flex min-h-9 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-[var(--hands)]"
-          checked={step.look === true}
-          onChange={(e) => onChange(tidy<Step>({ ...step, look: e.target.checked || undefined }))}
-        />
-        staff look before it ends
-      </label>
+      <div className="flex flex-wrap items-end gap-x-4">
+        <label className="flex min-h-9 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5 accent-[var(--hands)]"
+            checked={step.look === true}
+            onChange={(e) => onChange(tidy<Step>({ ...step, look: e.target.checked || undefined }))}
+          />
+          staff look before it ends
+        </label>
+        {!isRest(step) && step.look === true && (
+          <NumberField
+            label="and are taken for"
+            unit="s"
+            value={step.lookSec ?? 0}
+            digits={0}
+            most={3600}
+            step={15}
+            className="w-16"
+            onChange={(lookSec) => onChange({ ...step, lookSec }, `look ${step.id}`)}
+          />
+        )}
+      </div>
     </section>
   );
 }

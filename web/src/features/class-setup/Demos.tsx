@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from 'lucide-react';
-import { isRest, type Workshop } from '@hodsman/core';
+import { isRest, linesOf, stationName, teamAt, type Workshop } from '@hodsman/core';
 import { changeClass } from '../../app/edit.ts';
 import { useAppDispatch } from '../../app/hooks.ts';
 import { stepName } from '../../app/step-words.ts';
@@ -13,6 +13,12 @@ interface Props {
   readonly workshop: Workshop;
   readonly onAdd: (bread: string) => void;
 }
+
+/** The stations that have a dough of a bread. */
+const stationsWith = (workshop: Workshop, bread: string): Workshop['stations'] => {
+  const line = linesOf(workshop).find((l) => l.bread.id === bread);
+  return line ? workshop.stations.filter((s) => teamAt(s, line).length > 0) : [];
+};
 
 /** Demonstrations: what is shown before which step, to whom, where. */
 export function Demos({ workshop, onAdd }: Props) {
@@ -45,7 +51,9 @@ export function Demos({ workshop, onAdd }: Props) {
               options={workshop.menu.map((m): [string, string] => [m.bread, bread(m.bread)?.name ?? m.bread])}
               onChange={(id) => {
                 const first = bread(id)?.steps.find((s) => !isRest(s) && s.per === 'piece');
-                if (first) set({ bread: id, before: first.id });
+                // another bread may have no dough at the station that it was shown from
+                const { from: _, ...rest } = d;
+                if (first) put(demos.map((x, n) => (n === i ? { ...rest, bread: id, before: first.id } : x)));
               }}
             />
             <SelectField
@@ -82,6 +90,29 @@ export function Demos({ workshop, onAdd }: Props) {
               ]}
               onChange={(at) => set({ at })}
             />
+            <NumberField
+              label="shows"
+              unit={d.pieces === 1 ? 'bread' : 'breads'}
+              value={d.pieces}
+              digits={0}
+              most={50}
+              className="w-14"
+              onChange={(pieces) => set({ pieces }, `pieces ${i}`)}
+            />
+            {d.pieces > 0 && (
+              <SelectField
+                label="out of the dough of"
+                value={d.from ?? ''}
+                options={[
+                  ['', 'the first station that has it'],
+                  ...stationsWith(workshop, d.bread).map((s): [string, string] => [s.id, stationName(s)]),
+                ]}
+                onChange={(from) => {
+                  const { from: _, ...rest } = d;
+                  put(demos.map((x, n) => (n === i ? (from === '' ? rest : { ...rest, from }) : x)));
+                }}
+              />
+            )}
             <button
               type="button"
               className={SMALL_ICON_BUTTON}

@@ -1,6 +1,6 @@
 import { Download, Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { changeLine, success, type Workshop } from '@hodsman/core';
+import { bufferSecOf, changeLine, success, type Workshop } from '@hodsman/core';
 import { applyEdit, changeClass } from '../../app/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
@@ -59,6 +59,26 @@ export function TimesTab() {
               most={240}
               className="w-16"
               onChange={(clearMin) => put({ clearMin }, 'clearMin')}
+            />
+          </div>
+          <div className="flex flex-wrap items-end gap-4">
+            <NumberField
+              label="Wanted in hand before the table"
+              unit="min"
+              value={Math.round(bufferSecOf(workshop) / 60)}
+              digits={0}
+              most={240}
+              className="w-16"
+              onChange={(bufferMin) => put({ bufferMin }, 'bufferMin')}
+            />
+            <NumberField
+              label="Nobody should wait longer than"
+              unit="min"
+              value={workshop.idleMaxMin}
+              digits={0}
+              most={240}
+              className="w-16"
+              onChange={(idleMaxMin) => put({ idleMaxMin }, 'idleMaxMin')}
             />
           </div>
           <div className="grid justify-items-start gap-1">

@@ -43,6 +43,7 @@ const GRIDDLES: readonly Column<Griddle>[] = [
   numberColumn('Between breads', 'resetSec', { unit: 's' }),
   numberColumn('Between kinds', 'changeSec', { unit: 's' }),
   numberColumn('Cleaning', 'cleanSec', { unit: 's' }),
+  numberColumn('Room for', 'people', { unit: 'people', least: 1, most: 100 }),
   yesColumn('Portable', 'portable'),
   yesColumn('Heat zones', 'zones'),
 ];
@@ -232,6 +233,7 @@ export function KitchenEditor({ kitchen, breads, onChange }: Props) {
           </div>
           <div className="flex flex-wrap gap-x-5 gap-y-3">
             {figure('Gap between breads', 'cm', 'griddleGapCm', 1, 1)}
+            {figure('Between two people laying on', 's', 'layOnGapSec', 0)}
             {figure('Griddles a member of staff watches', '', 'griddlesPerStaff', 4)}
             {figure('Most dough by hand', 'g', 'handMaxDoughG', 3000)}
             {figure('Perishable dough out of the fridge at most', 'min', 'safeOutMin', 240)}
@@ -250,6 +252,7 @@ type FigureKey =
   | 'kettleL'
   | 'handFrictionC'
   | 'griddleGapCm'
+  | 'layOnGapSec'
   | 'griddlesPerStaff'
   | 'handMaxDoughG'
   | 'safeOutMin';
