@@ -10,6 +10,7 @@ import { numberPieces } from './number-pieces.ts';
 import {
   costSec,
   Feeling,
+  fineProblem,
   finished,
   lowerBound,
   Memory,
@@ -41,9 +42,10 @@ export interface PlanOptions extends Wishes {
 export type Planning = Generator<number, Plan, 'stop' | undefined>;
 
 const DEFAULT_EFFORT = 3;
-/** Activities placed for one step of effort: so many, and so many decodings of the whole class where that is more. */
-const PLACEMENTS_PER_EFFORT = 4000;
-const DECODINGS_PER_EFFORT = 40;
+/** Activities placed for one step of effort: so many decodings of the whole class, at least so many placements, and in a large class fewer. */
+const PLACEMENTS_PER_EFFORT = 6000;
+const DECODINGS_PER_EFFORT = 60;
+const MORE_DECODINGS_PER_EFFORT = 30;
 /** Share of the work that looks for the shortest class; it says how many minutes are to spare, and where the good plan begins. */
 const SHORT_SHARE = 0.35;
 
@@ -68,21 +70,28 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
   const { network, given } = atMoment(buildNetwork(workshop), options);
   const { problem, tableSec } = network;
   if (problem.finals.length === 0) return planOfNothing(workshop, network, goal);
-  const placements = Math.max(PLACEMENTS_PER_EFFORT, DECODINGS_PER_EFFORT * problem.activities.length);
+  const count = problem.activities.length;
+  const placements = Math.max(
+    PLACEMENTS_PER_EFFORT,
+    Math.min(DECODINGS_PER_EFFORT * count, PLACEMENTS_PER_EFFORT + MORE_DECODINGS_PER_EFFORT * count),
+  );
   const [shortMemory, longer, goodMemory] = [new Memory(), new Memory(), new Memory()];
   const rounds = Math.max(1, effort);
   const work = effort === 0 ? 0 : placements;
+  const fine = fineProblem(problem) ?? problem;
   let isStopped = false;
   const progress: Progress = { rounds, done: 0 };
   for (let round = 0; round < rounds && !isStopped; round++) {
-    const shortSearch = searchShort(problem, { placements: work * SHORT_SHARE }, shortMemory, given);
+    // every other round may part what is tied by a short wait
+    const unit = round === 0 ? problem : fine;
+    const shortSearch = searchShort(unit, { placements: work * SHORT_SHARE }, shortMemory, given);
     isStopped = yield* told(shortSearch, progress, SHORT_SHARE, isStopped);
     const rest = { placements: work * (1 - SHORT_SHARE) };
     const search =
       goal === 'short'
-        ? searchShort(problem, rest, longer, given)
+        ? searchShort(unit, rest, longer, given)
         : searchTable(
-            problem,
+            unit,
             aimOf(workshop, network, goal, options, shortestOf(shortMemory)),
             rest,
             [shortestOf(shortMemory)],
@@ -151,7 +160,14 @@ function aimOf(
     const felt = feeling.of(schedule, Infinity);
     return felt.ageSec + felt.straySec + idleWeight * felt.idleSec;
   };
-  return { tableSec, deadlineSec: Math.max(tableSec, shortest.finishSec), bufferSec: measure.bufferSec, softSec };
+  const worthMoving = (schedule: Schedule): readonly number[] => feeling.afterWaits(schedule);
+  return {
+    tableSec,
+    deadlineSec: Math.max(tableSec, shortest.finishSec),
+    bufferSec: measure.bufferSec,
+    softSec,
+    worthMoving,
+  };
 }
 
 interface Progress {

@@ -15,6 +15,8 @@ export interface DecodeOptions {
   /** Nothing starts before this moment. */
   readonly fromSec: number;
   readonly pauseSecs: readonly number[];
+  /** Activities that are done in no other mode than this; all others end as early as they can. */
+  readonly modes: ReadonlyMap<number, number>;
   /** Activities that stand as they are, by number. */
   readonly fixed: ReadonlyMap<number, Placement>;
   /** Where each activity would rather start (no earlier, if lags allow), and in which mode of those that end together. */
@@ -138,10 +140,11 @@ class Placer extends Placing {
   private placeActivity(a: number): Clash | undefined {
     const room = roomBeside(this.indexed, this.placements, a);
     const from = (durationSec: number): number => this.earliestStart(a, room, durationSec);
-    let best = this.bestOf(a, from);
+    const only = this.options.modes.get(a);
+    let best = this.bestOf(a, from, only);
     if (!best) {
       this.floor.isStrict = false;
-      best = this.bestOf(a, from);
+      best = this.bestOf(a, from, only);
       this.floor.isStrict = true;
       this.forced++;
     }
@@ -154,6 +157,10 @@ class Placer extends Placing {
     if (clash) return clash;
     this.put(a, best);
     return undefined;
+  }
+
+  protected override prefers(a: number): boolean {
+    return (this.options.near?.modes[a] ?? -1) >= 0;
   }
 
   /** Of two modes that end together the one that it had before. */

@@ -47,7 +47,11 @@ export interface Choice {
   readonly direction: 'forwards' | 'backwards';
   /** Backwards from so much before the deadline. */
   readonly spareSec: number;
+  /** Activities that are done in one mode and no other. */
+  readonly modes: ReadonlyMap<number, number>;
 }
+
+export const NO_MODES: ReadonlyMap<number, number> = new Map();
 
 export type Candidate = Found & Choice;
 
@@ -104,6 +108,7 @@ export class Decoder {
     const decoded = decode(this.mirrored, {
       order: [...choice.order].reverse(),
       ease: choice.ease,
+      modes: choice.modes,
       pauseSecs,
       fromSec: 0 - deadlineSec,
       fixed: this.mirroredFixed,

@@ -1,4 +1,4 @@
-import type { Placement, Problem, Schedule } from './problem.ts';
+import type { Problem, Schedule } from './problem.ts';
 
 /** What a plan that one can teach is measured by (formats note, section 4): seconds, and moments since doors open. */
 export interface Measure {
@@ -100,30 +100,57 @@ export class Feeling {
     };
   }
 
+  /** The activities before which somebody waits for three minutes and more. */
+  afterWaits(schedule: Schedule): readonly number[] {
+    const found: number[] = [];
+    this.stretches(schedule, (_, activity) => {
+      found.push(activity);
+    });
+    return found;
+  }
+
   /** For each person what they wait from the end of the welcome to their own last task, as it counts; who has no task waits for nothing. */
-  private idleOf({ placements, pauseSecs }: Schedule, idleMaxSec: number): readonly number[] {
-    const spans = new Map<number, Placement[]>();
+  private idleOf(schedule: Schedule, idleMaxSec: number): readonly number[] {
+    const felt = new Map(this.persons.map((r) => [r, 0]));
+    this.stretches(schedule, (sec, _, person) => {
+      felt.set(person, (felt.get(person) ?? 0) + feltStretchSec(sec, idleMaxSec));
+    });
+    return [...felt.values()];
+  }
+
+  /** Tells every stretch of three minutes and more in which somebody has no task, with the activity that ends it (−1: a break). */
+  private stretches(
+    { placements, pauseSecs }: Schedule,
+    tell: (sec: number, activity: number, person: number) => void,
+  ): void {
+    const spans = new Map<number, Stretch[]>();
     for (const r of this.persons) spans.set(r, []);
     placements.forEach((p, a) => {
-      for (const r of this.engaged[a]?.[p.mode] ?? []) spans.get(r)?.push(p);
+      for (const r of this.engaged[a]?.[p.mode] ?? [])
+        spans.get(r)?.push({ startSec: p.startSec, endSec: p.endSec, activity: a });
     });
     const pauses = this.problem.pauses.map((p, i) => {
       const startSec = pauseSecs[i] ?? p.fromSec;
-      return { startSec, endSec: startSec + p.durationSec };
+      return { startSec, endSec: startSec + p.durationSec, activity: -1 };
     });
-    return this.persons.map((r) => {
+    for (const r of this.persons) {
       const own = spans.get(r) ?? [];
       let last = 0;
       for (const p of own) last = Math.max(last, p.endSec);
-      if (last <= this.measure.fromSec) return 0;
-      const all = [...own, ...pauses].filter((p) => p.startSec < last).sort((a, b) => a.startSec - b.startSec);
+      if (last <= this.measure.fromSec) continue;
+      for (const p of pauses) if (p.startSec < last) own.push(p);
+      own.sort((a, b) => a.startSec - b.startSec);
       let at = this.measure.fromSec;
-      let felt = 0;
-      for (const { startSec, endSec } of all) {
-        if (startSec > at) felt += feltStretchSec(startSec - at, idleMaxSec);
+      for (const { startSec, endSec, activity } of own) {
+        if (startSec - at >= LEAST_GAP_SEC) tell(startSec - at, activity, r);
         at = Math.max(at, endSec);
       }
-      return felt;
-    });
+    }
   }
+}
+
+interface Stretch {
+  readonly startSec: number;
+  readonly endSec: number;
+  readonly activity: number;
 }

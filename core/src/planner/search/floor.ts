@@ -127,12 +127,14 @@ export class Floor {
     const lying = mode.lying?.kind === null ? undefined : mode.lying;
     if (!watch || (!lying && !takesOne)) return startSec;
     const endSec = startSec + mode.durationSec;
-    const inside = (span: { startSec: number; endSec: number }): boolean =>
-      span.startSec < endSec && span.endSec > startSec;
-    const demos = [...this.demos.values()].filter(inside);
-    const used = this.plates.filter((p, plate) => plate === lying?.plate || p.isTouched(startSec, endSec)).length;
     // mostly there are enough even if all of it were at one moment
-    if (used <= watch.each * (watch.count - demos.length - (takesOne ? 1 : 0))) return startSec;
+    let there = watch.count - (takesOne ? 1 : 0);
+    for (const d of this.demos.values()) if (d.startSec < endSec && d.endSec > startSec) there--;
+    let used = 0;
+    for (let plate = 0; plate < this.plates.length; plate++)
+      if (plate === lying?.plate || this.plates[plate]?.isTouched(startSec, endSec) === true) used++;
+    if (used <= watch.each * there) return startSec;
+    const demos = [...this.demos.values()].filter((d) => d.startSec < endSec && d.endSec > startSec);
     const pieces = this.plates.flatMap((p, plate) => p.lyingIn(startSec, endSec).map((x) => ({ ...x, plate })));
     const moments = [startSec, ...[...demos, ...pieces].map((x) => x.startSec).filter((sec) => sec > startSec)];
     for (const sec of moments) {

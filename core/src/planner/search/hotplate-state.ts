@@ -43,7 +43,11 @@ export class HotplateState {
 
   /** Whether anything lies there at some moment of the stretch. */
   isTouched(fromSec: number, toSec: number): boolean {
-    return this.pieces.some((p) => p.startSec < toSec && p.endSec > fromSec);
+    for (const p of this.pieces) {
+      if (p.startSec >= toSec) return false;
+      if (p.endSec > fromSec) return true;
+    }
+    return false;
   }
 
   /**

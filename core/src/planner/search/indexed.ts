@@ -8,6 +8,8 @@ export interface Indexed {
   readonly fansOf: readonly (readonly Fan[])[];
   readonly staysOf: readonly (readonly number[])[];
   readonly unitOf: readonly number[];
+  /** By activity: its modes take as long and take the same people, so that of two that start at once neither is better. */
+  readonly isAlike: readonly boolean[];
   /** Units that must be placed before each unit, since lags lead from them to it. */
   readonly predecessors: readonly (readonly number[])[];
 }
@@ -38,6 +40,16 @@ export function indexProblem(problem: Problem): Indexed {
     fansOf,
     staysOf,
     unitOf,
+    isAlike: problem.activities.map((a) => areAlike(problem, a)),
     predecessors: predecessors.map((set) => [...set].sort((a, b) => a - b)),
   };
+}
+
+function areAlike(problem: Problem, { modes }: Problem['activities'][number]): boolean {
+  const people = (m: (typeof modes)[number]): string =>
+    m.uses
+      .flatMap((u) => (u.anyOf.length === 1 && problem.resources[u.anyOf[0] ?? -1]?.kind === 'person' ? u.anyOf : []))
+      .join(' ');
+  const [first] = modes;
+  return modes.every((m) => first !== undefined && m.durationSec === first.durationSec && people(m) === people(first));
 }

@@ -62,6 +62,14 @@ export function tableBreachSec(problem: Problem, { placements }: Schedule, deadl
   }, 0);
 }
 
+/** The finals that end after the deadline, or too long before it. */
+export function missingTable(problem: Problem, { placements }: Schedule, deadlineSec: number): readonly number[] {
+  return problem.finals.flatMap(({ activity, holdSec }) => {
+    const before = deadlineSec - (placements[activity]?.endSec ?? 0);
+    return before < 0 || before > (holdSec ?? Infinity) ? [activity] : [];
+  });
+}
+
 /** How far activities start from where they started before, in seconds on average over those that did. */
 export function movedSec({ placements }: Schedule, { near }: Given): number {
   if (!near) return 0;

@@ -21,19 +21,27 @@ export class Placing {
     this.placements = indexed.problem.activities.map(() => undefined);
   }
 
-  /** The mode and place in which an activity ends first, if it may start `from` some moment on in each. */
-  protected bestOf(a: number, from: (durationSec: number) => number): Placement | undefined {
+  /** The mode and place in which an activity ends first, if it may start `from` some moment on in each; `only` in one mode, if that is said. */
+  protected bestOf(a: number, from: (durationSec: number) => number, only?: number): Placement | undefined {
     const activity = this.indexed.problem.activities[a];
+    const isAlike = this.indexed.isAlike[a] === true && !this.prefers(a);
     let best: Placement | undefined;
     for (const [mode, m] of (activity?.modes ?? []).entries()) {
+      if (only !== undefined && mode !== only) continue;
       const limit = best ? best.endSec - m.durationSec : Infinity;
       const opening = this.openingWithStore(a, mode, from(m.durationSec), limit);
       if (!opening) continue;
       const endSec = opening.startSec + m.durationSec;
       if (!best || endSec < best.endSec || (endSec === best.endSec && this.isPreferred(a, mode, best)))
         best = { startSec: opening.startSec, endSec, mode, spot: opening.spot, picks: opening.picks };
+      if (isAlike && best.startSec === from(m.durationSec)) break; // nothing can be earlier
     }
     return best;
+  }
+
+  /** Whether one of its modes is wanted before others. */
+  protected prefers(_a: number): boolean {
+    return false;
   }
 
   /** Of two modes that end together the one whose resources have been taken less so far. */

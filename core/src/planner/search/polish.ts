@@ -12,6 +12,13 @@ const REACH_SEC = 1200;
 /** A report after so many moves. */
 const MOVES_PER_STEP = 32;
 
+/** What the moves aim at: the least of something, within limits of ends; and which activities are worth moving before others. */
+export interface PolishAim {
+  readonly softSec: (schedule: Schedule) => number;
+  readonly ends: EndLimits;
+  readonly worthMoving?: (schedule: Schedule) => readonly number[];
+}
+
 /**
  * Goes on from a schedule that breaks nothing by moving single units, whole batches or whole breads, exchanging units, and putting a few
  * back anew, while all else stands (large neighbourhood search, Shaw 1998, with threshold accepting, Dueck and Scheuer 1990). A move costs
@@ -20,7 +27,7 @@ const MOVES_PER_STEP = 32;
 export function* polish(
   decoder: Decoder,
   start: Candidate,
-  aim: { readonly softSec: (schedule: Schedule) => number; readonly ends: EndLimits },
+  aim: PolishAim,
   given: Given,
   random: Random,
   untilShare: number,
@@ -29,6 +36,7 @@ export function* polish(
   const held = new Set([...given.fixed.keys(), ...problem.activities.flatMap((a, i) => (a.pin ? [i] : []))]);
   const mover = new Mover(decoder.forward, start.schedule, aim.ends, held);
   const neighbourhood = new Neighbourhood(problem, mover, random);
+  neighbourhood.focus(aim.worthMoving?.(start.schedule) ?? []);
   const judgeWork = problem.activities.length / JUDGED_PER_PLACEMENT;
   const fromShare = decoder.doneShare;
   let best = start;
@@ -42,8 +50,10 @@ export function* polish(
       const cost = aim.softSec(schedule);
       decoder.spent += judgeWork;
       const coolness = (decoder.doneShare - fromShare) / Math.max(1e-9, untilShare - fromShare);
-      if (cost <= hereCost + WARMTH * Math.max(0, 1 - coolness) ** 2 * best.cost) hereCost = cost;
-      else mover.back();
+      if (cost <= hereCost + WARMTH * Math.max(0, 1 - coolness) ** 2 * best.cost) {
+        hereCost = cost;
+        if (aim.worthMoving) neighbourhood.focus(aim.worthMoving(schedule));
+      } else mover.back();
       if (cost < best.cost) best = { ...start, schedule, cost, finishSec: finishIn(problem, schedule) };
     }
     if (n % MOVES_PER_STEP === 0) yield* decoder.step(best);
@@ -57,6 +67,11 @@ const finishIn = (problem: Problem, { placements }: Schedule): number =>
 /** Chooses what to move, and where to. */
 class Neighbourhood {
   private readonly jobs: readonly number[];
+  /** Units that belong together, such as the steps of one bread; most stand alone. */
+  private readonly chains: readonly (readonly number[])[];
+  private readonly chainOf: readonly number[];
+  private readonly unitOf: readonly number[];
+  private focused: readonly number[] = [];
   private readonly groups: readonly (readonly number[])[];
   private readonly families: readonly (readonly number[])[];
 
@@ -71,18 +86,54 @@ class Neighbourhood {
       for (const u of all) lists.set(key(u), [...(lists.get(key(u)) ?? []), u]);
       return [...lists.values()];
     };
+    const unitOf = new Array<number>(problem.activities.length).fill(-1);
+    problem.units.forEach((unit, u) => {
+      for (const a of unit.activities) unitOf[a] = u;
+    });
+    this.unitOf = unitOf;
     this.jobs = all.filter((u) => problem.units[u]?.role === 'job');
+    this.chains = by((u) => String(problem.units[u]?.part ?? u));
+    const chainOf = new Array<number>(problem.units.length).fill(0);
+    this.chains.forEach((list, c) => {
+      for (const u of list) chainOf[u] = c;
+    });
+    this.chainOf = chainOf;
     this.groups = by((u) => problem.units[u]?.group ?? '');
     this.families = by((u) => problem.units[u]?.family ?? '');
   }
 
   next(): readonly Move[] {
     const choice = this.random();
-    if (choice < 0.4) return this.inOrder([this.shifted(this.anyOf(this.problem.units.map((_, u) => u)))]);
+    if (choice < 0.15) return [this.shifted(this.anyUnit())];
+    if (choice < 0.4) return this.shiftedChain(this.chains[this.chainOf[this.anyUnit()] ?? 0] ?? []);
     if (choice < 0.6) return this.together(this.anyOf(this.groups));
     if (choice < 0.66) return this.together(this.anyOf(this.families));
     if (choice < 0.8) return this.exchanged();
     return this.anew();
+  }
+
+  /** Moves these and their like more often than others. */
+  focus(activities: readonly number[]): void {
+    const units = new Set(activities.map((a) => this.unitOf[a] ?? -1));
+    this.focused = [...units].filter((u) => u >= 0);
+  }
+
+  private anyUnit(): number {
+    if (this.focused.length > 0 && this.random() < 0) return this.anyOf(this.focused);
+    return Math.floor(this.random() * this.problem.units.length);
+  }
+
+  private anyJob(): number {
+    const u = this.anyUnit();
+    return this.problem.units[u]?.role === 'job' ? u : this.anyOf(this.jobs);
+  }
+
+  /** The units of one chain by as much, or all as early as can be. */
+  private shiftedChain(units: readonly number[]): readonly Move[] {
+    const [first = 0] = units;
+    const { fromSec } = this.shifted(first);
+    const by = fromSec - this.mover.startOf(first);
+    return this.inOrder(units.map((unit) => ({ unit, fromSec: this.mover.startOf(unit) + by })));
   }
 
   private anyOf<T>(list: readonly T[]): T {
@@ -112,17 +163,20 @@ class Neighbourhood {
   }
 
   private exchanged(): readonly Move[] {
-    const [one, other] = [this.anyOf(this.jobs), this.anyOf(this.jobs)];
+    const chain = (u: number): readonly number[] => this.chains[this.chainOf[u] ?? -1] ?? [u];
+    const [one, other] = [chain(this.anyJob()), chain(this.anyOf(this.jobs))];
     if (one === other) return this.anew();
+    const startOf = (list: readonly number[]): number => Math.min(...list.map((u) => this.mover.startOf(u)));
+    const by = startOf(other) - startOf(one);
     return this.inOrder([
-      { unit: one, fromSec: this.mover.startOf(other) },
-      { unit: other, fromSec: this.mover.startOf(one) },
+      ...one.map((unit) => ({ unit, fromSec: this.mover.startOf(unit) + by })),
+      ...other.map((unit) => ({ unit, fromSec: this.mover.startOf(unit) - by })),
     ]);
   }
 
   /** A few units that lie near one another in time, or of one batch, as early as can be from the first of them on, in another order. */
   private anew(): readonly Move[] {
-    const centre = this.anyOf(this.jobs);
+    const centre = this.anyJob();
     const at = this.mover.startOf(centre);
     const count = 2 + Math.floor(this.random() * 4);
     const group = this.problem.units[centre]?.group;

@@ -113,6 +113,8 @@ export interface Unit {
   readonly number: number;
   /** 0 for the first unit of a chain, 1 for the next. */
   readonly stage: number;
+  /** Where one unit was parted into several: what they have in common. */
+  readonly part?: number;
 }
 
 /** A renewable resource; nothing may take it during `closed`. */

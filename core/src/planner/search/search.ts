@@ -1,8 +1,8 @@
 import type { Decoded } from './decode.ts';
-import { Decoder, type Budget, type Candidate, type Choice, type Found, type Search } from './decoder.ts';
+import { Decoder, NO_MODES, type Budget, type Candidate, type Choice, type Found, type Search } from './decoder.ts';
 import { criticalPairs, exchanged } from './critical.ts';
 import type { Indexed } from './indexed.ts';
-import { activitiesInBreach, breachSec, finishOf, movedSec, tableBreachSec } from './judge.ts';
+import { activitiesInBreach, breachSec, finishOf, missingTable, movedSec, tableBreachSec } from './judge.ts';
 import type { EndLimits } from './mover.ts';
 import { movedUnit, neighbourOf, orderBefore, orderByEnd, orderByStart, startingOrders } from './orders.ts';
 import { polish } from './polish.ts';
@@ -25,8 +25,15 @@ const START_SHARE = 0.4;
 const BEST_STARTS = 3;
 /** Up to which share of the work a good plan is sought by decoding whole orders; after that units are moved. */
 const WALK_SHARE = 0.45;
+/** The same of a search for the shortest class. */
+const SHORT_WALK_SHARE = 0.85;
+/** Of two classes that are equally short the one whose breads are done earlier leads further. */
+const MEAN_END_WEIGHT = 0.02;
 /** Up to which share of the work a search for the shortest class mends what is broken before it shortens. */
 const MEND_SHARE = 0.6;
+/** The same where table time is missed: by decoding, and then by moving units. */
+const TABLE_MEND_SHARE = 0.5;
+const MOVE_MEND_SHARE = 0.8;
 /** How much worse, as a share of the cost, a step of the walk may be at its beginning. */
 const WARMTH = 0.006;
 
@@ -79,6 +86,7 @@ export function* searchShort(
             pauseSecs: pausesAt(problem, 0),
             direction: 'forwards',
             spareSec: 0,
+            modes: NO_MODES,
           };
           return [start(choice), judged(choice, decoder.forwards(choice, near))];
         });
@@ -99,9 +107,18 @@ export function* searchShort(
       const found = start(choice);
       return found.cost < best.cost * (1 + WARMTH) ? justified(found) : found;
     },
-    1,
+    SHORT_WALK_SHARE,
     random,
   );
+  if (best.breachSec === 0) {
+    // finishes alike are told apart by when everybody's breads are done
+    const softSec = (schedule: Schedule): number =>
+      finishOf(problem, schedule) + MEAN_END_WEIGHT * meanEndSec(problem, schedule);
+    const ends = { fromSec: [], toSec: problem.activities.map((a) => a.dueSec) };
+    const soft = { ...best, cost: softSec(best.schedule) };
+    const polished = yield* polish(decoder, soft, { softSec, ends }, given, random, 1);
+    best = better(best, { ...polished, cost: polished.finishSec });
+  }
   memory.rounds++;
   memory.best = best;
   return best;
@@ -116,6 +133,8 @@ export interface TableAim {
   readonly bufferSec: number;
   /** What is to be as little as can be in a schedule that breaks nothing; seconds. */
   readonly softSec: (schedule: Schedule) => number;
+  /** Activities that are worth moving before others. */
+  readonly worthMoving: (schedule: Schedule) => readonly number[];
 }
 
 /**
@@ -166,6 +185,7 @@ export function* searchTable(
       ease: 0,
       direction: 'backwards',
       spareSec: 0,
+      modes: NO_MODES,
     };
     starts.push(judged({ ...choice, direction: 'forwards' }, { schedule, forced }));
     if (memory.rounds === 0) for (const ease of EASES) starts.push(judge({ ...choice, ease }));
@@ -178,13 +198,14 @@ export function* searchTable(
         ease: 0,
         direction: 'forwards',
         spareSec: 0,
+        modes: NO_MODES,
       };
       starts.push(judged(choice, decoder.forwards(choice, near)));
     }
   if (given.near && memory.rounds === 0) {
     const order = orderBefore(problem, given.near.startSecs);
     const pauseSecs = known[0]?.schedule.pauseSecs ?? pausesAt(problem, 0);
-    const asBefore = judge({ order, pauseSecs, ease: 0, direction: 'forwards', spareSec: 0 });
+    const asBefore = judge({ order, pauseSecs, ease: 0, direction: 'forwards', spareSec: 0, modes: NO_MODES });
     starts.push(asBefore);
     // a class under way keeps its plan as long as that holds
     if (given.fixed.size > 0 && asBefore.breachSec === 0) {
@@ -194,13 +215,40 @@ export function* searchTable(
   }
   starts.push(...(yield* bestOfStarts(decoder, eased, memory)));
   let best = starts.reduce(better);
-  best = yield* walk(decoder, best, orderByEnd, judge, best.breachSec > 0 ? MEND_SHARE : WALK_SHARE, random);
+  best = yield* walk(decoder, best, orderByEnd, judge, best.breachSec > 0 ? TABLE_MEND_SHARE : WALK_SHARE, random);
+  if (best.breachSec > 0 && breachSec(problem, best.schedule, best.forced) === 0) {
+    // nothing but the table is missed: moves may mend that
+    const withTable = (schedule: Schedule): number =>
+      softSec(schedule) + BREACH_WEIGHT * tableBreachSec(problem, schedule, aim.tableSec);
+    const anyEnd = { fromSec: [], toSec: problem.activities.map((x) => x.dueSec) };
+    const worthMoving = (schedule: Schedule): readonly number[] => missingTable(problem, schedule, aim.tableSec);
+    const mended = yield* polish(
+      decoder,
+      best,
+      { softSec: withTable, ends: anyEnd, worthMoving },
+      given,
+      random,
+      MOVE_MEND_SHARE,
+    );
+    best = { ...mended, breachSec: tableBreachSec(problem, mended.schedule, aim.tableSec) };
+  }
   if (best.breachSec === 0)
-    best = yield* polish(decoder, best, { softSec, ends: endsOf(problem, aim.tableSec) }, given, random, 1);
+    best = yield* polish(
+      decoder,
+      best,
+      { softSec, ends: endsOf(problem, aim.tableSec), worthMoving: aim.worthMoving },
+      given,
+      random,
+      1,
+    );
   else best = yield* walk(decoder, best, orderByEnd, judge, 1, random);
   memory.rounds++;
   memory.best = best;
   return best;
+}
+
+function meanEndSec({ finals }: Problem, { placements }: Schedule): number {
+  return finals.reduce((sum, f) => sum + (placements[f.activity]?.endSec ?? 0), 0) / Math.max(1, finals.length);
 }
 
 /** When each activity may end at the earliest and at the latest: due times, and for finals what table time asks for. */
@@ -218,12 +266,13 @@ function endsOf(problem: Problem, tableSec: number): EndLimits {
 export class Memory {
   rounds = 0;
   best: Candidate | undefined;
-  private orders: Iterator<Pick<Choice, 'order' | 'pauseSecs'>> | undefined;
+  private readonly orders = new Map<Problem, Iterator<Pick<Choice, 'order' | 'pauseSecs'>>>();
 
-  /** The next of the starting orders that no round has tried; undefined when there are none left. */
+  /** The next of the starting orders that no round has tried on this problem; undefined when there are none left. */
   nextOrder(indexed: Indexed): Pick<Choice, 'order' | 'pauseSecs'> | undefined {
-    this.orders ??= startingChoices(indexed);
-    const next = this.orders.next();
+    const orders = this.orders.get(indexed.problem) ?? startingChoices(indexed);
+    this.orders.set(indexed.problem, orders);
+    const next = orders.next();
     return next.done === true ? undefined : next.value;
   }
 }
@@ -245,7 +294,7 @@ function* bestOfStarts(
   while (!decoder.isOver(START_SHARE) || (found.length === 0 && memory.rounds === 0)) {
     const next = memory.nextOrder(decoder.forward);
     if (!next) break;
-    const candidate = judge({ ...next, ease: EASES[0], direction: 'backwards', spareSec: 0 });
+    const candidate = judge({ ...next, ease: EASES[0], direction: 'backwards', spareSec: 0, modes: NO_MODES });
     found.push(candidate);
     yield* decoder.step(candidate);
   }
@@ -284,8 +333,8 @@ function* walk(
 /** A neighbouring choice: mostly another order, at times another ease, direction or moment for a pause. */
 function stepFrom(indexed: Indexed, here: Candidate, random: Random): Choice {
   const { problem } = indexed;
-  const { order, ease, pauseSecs, schedule } = here;
-  const same = { order, ease, pauseSecs, direction: here.direction, spareSec: here.spareSec };
+  const { order, ease, pauseSecs, schedule, modes } = here;
+  const same = { order, ease, pauseSecs, direction: here.direction, spareSec: here.spareSec, modes };
   // what breaks something is moved first
   const broken = here.breachSec > 0 && random() < 0.5 ? activitiesInBreach(problem, schedule) : [];
   const unit = indexed.unitOf[broken[Math.floor(random() * broken.length)] ?? -1];
@@ -298,6 +347,10 @@ function stepFrom(indexed: Indexed, here: Candidate, random: Random): Choice {
     const moved = pausesAt(problem, random());
     return { ...same, pauseSecs: pauseSecs.map((sec, i) => (i === which ? (moved[i] ?? sec) : sec)) };
   }
+  if (choice < 0.22) {
+    const next = otherMode(problem, modes, random);
+    if (next) return { ...same, modes: next };
+  }
   if (choice < 0.55) {
     const pairs = criticalPairs(indexed, schedule, random);
     const pair = pairs[Math.floor(random() * pairs.length)];
@@ -305,4 +358,22 @@ function stepFrom(indexed: Indexed, here: Candidate, random: Random): Choice {
     if (next) return { ...same, order: next };
   }
   return { ...same, order: neighbourOf(order, random) };
+}
+
+/** One activity done in another way than the earliest, or in any again; undefined where the one that chance names has one way alone. */
+function otherMode(
+  problem: Problem,
+  modes: ReadonlyMap<number, number>,
+  random: Random,
+): ReadonlyMap<number, number> | undefined {
+  const next = new Map(modes);
+  const forced = [...modes.keys()];
+  const free = forced[Math.floor(random() * 2 * forced.length)];
+  if (free !== undefined) {
+    next.delete(free);
+    return next;
+  }
+  const a = Math.floor(random() * problem.activities.length);
+  const count = problem.activities[a]?.modes.length ?? 0;
+  return count < 2 ? undefined : next.set(a, Math.floor(random() * count));
 }
