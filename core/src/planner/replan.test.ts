@@ -16,7 +16,7 @@ const begunBy = (p: Plan, nowSec: number): readonly PlanTask[] => p.tasks.filter
 
 describe('a plan with pins', () => {
   it('starts a moved task when it was told to, and the rest of the class fits round it', () => {
-    const sec = find(plan, 'flat@S2:mix').startSec - 240;
+    const sec = find(plan, 'flat@S2:mix').startSec + 240;
     const moved = planClass(workshop, { pins: [{ task: 'flat@S2:mix', startSec: sec }], before: plan });
     expect(find(moved, 'flat@S2:mix').startSec).toBe(sec);
     expect(moved.broken).toEqual([]);

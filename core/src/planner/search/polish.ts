@@ -17,6 +17,8 @@ export interface PolishAim {
   readonly softSec: (schedule: Schedule) => number;
   readonly ends: EndLimits;
   readonly worthMoving?: (schedule: Schedule) => readonly number[];
+  /** A cost below which it goes no further. */
+  readonly enough?: number;
 }
 
 /**
@@ -41,7 +43,8 @@ export function* polish(
   const fromShare = decoder.doneShare;
   let best = start;
   let hereCost = start.cost;
-  for (let n = 1; !decoder.isOver(untilShare); n++) {
+  const enough = aim.enough ?? -Infinity;
+  for (let n = 1; !decoder.isOver(untilShare) && best.cost >= enough; n++) {
     const before = mover.spent;
     const isMade = mover.attempt(neighbourhood.next());
     decoder.spent += mover.spent - before + 1;

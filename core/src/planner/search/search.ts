@@ -5,7 +5,7 @@ import type { Indexed } from './indexed.ts';
 import { activitiesInBreach, breachSec, finishOf, missingTable, movedSec, tableBreachSec } from './judge.ts';
 import type { EndLimits } from './mover.ts';
 import { movedUnit, neighbourOf, orderBefore, orderByEnd, orderByStart, startingOrders } from './orders.ts';
-import { polish } from './polish.ts';
+import { polish, type PolishAim } from './polish.ts';
 import { NOTHING_GIVEN, type Given, type Problem, type Schedule } from './problem.ts';
 import { seededRandom, type Random } from './random.ts';
 import { tabuWalk } from './tabu.ts';
@@ -20,20 +20,18 @@ const EASES = [1, 0.5, 0] as const;
 /** Where in its time a pause lies, tried in turn. */
 const PAUSE_SHARES = [0, 0.5, 1] as const;
 /** Share of the work that may go into the starting orders. */
-const START_SHARE = 0.4;
+const START_SHARE = 0.3;
 /** So many of them are gone on from. */
 const BEST_STARTS = 3;
-/** Up to which share of the work a good plan is sought by decoding whole orders; after that units are moved. */
-const WALK_SHARE = 0.45;
-/** The same of a search for the shortest class. */
-const SHORT_WALK_SHARE = 0.85;
+/** So many starts of a good plan are gone on from for a while, each with such a share of the work, before the best has the rest. */
+const TRIES = 3;
+const TRY_SHARE = 0.1;
+/** Up to which share of the work a search for the shortest class decodes whole orders; after that units are moved. */
+const SHORT_WALK_SHARE = 0.93;
 /** Of two classes that are equally short the one whose breads are done earlier leads further. */
 const MEAN_END_WEIGHT = 0.02;
 /** Up to which share of the work a search for the shortest class mends what is broken before it shortens. */
 const MEND_SHARE = 0.6;
-/** The same where table time is missed: by decoding, and then by moving units. */
-const TABLE_MEND_SHARE = 0.5;
-const MOVE_MEND_SHARE = 0.8;
 /** How much worse, as a share of the cost, a step of the walk may be at its beginning. */
 const WARMTH = 0.006;
 
@@ -177,7 +175,7 @@ export function* searchTable(
       }
     return best ?? judge(choice);
   };
-  const starts: Candidate[] = memory.best ? [judged(memory.best, memory.best)] : [];
+  const starts: Candidate[] = [];
   for (const { schedule, forced } of known) {
     const choice: Choice = {
       order: orderByEnd(problem, schedule),
@@ -214,34 +212,37 @@ export function* searchTable(
     }
   }
   starts.push(...(yield* bestOfStarts(decoder, eased, memory)));
-  let best = starts.reduce(better);
-  best = yield* walk(decoder, best, orderByEnd, judge, best.breachSec > 0 ? TABLE_MEND_SHARE : WALK_SHARE, random);
-  if (best.breachSec > 0 && breachSec(problem, best.schedule, best.forced) === 0) {
-    // nothing but the table is missed: moves may mend that
-    const withTable = (schedule: Schedule): number =>
-      softSec(schedule) + BREACH_WEIGHT * tableBreachSec(problem, schedule, aim.tableSec);
-    const anyEnd = { fromSec: [], toSec: problem.activities.map((x) => x.dueSec) };
-    const worthMoving = (schedule: Schedule): readonly number[] => missingTable(problem, schedule, aim.tableSec);
-    const mended = yield* polish(
+  /** Goes on from a schedule: what breaks lags is decoded anew, what only misses the table is moved, and what is right is made better. */
+  function* improved(from: Candidate, untilShare: number): Search<Candidate> {
+    let best = from;
+    if (best.breachSec > 0 && breachSec(problem, best.schedule, best.forced) > 0)
+      best = yield* walk(decoder, best, orderByEnd, judge, untilShare, random, true);
+    if (best.breachSec > 0 && breachSec(problem, best.schedule, best.forced) === 0) {
+      const mending: PolishAim = {
+        softSec: (x) => softSec(x) + BREACH_WEIGHT * tableBreachSec(problem, x, aim.tableSec),
+        ends: { fromSec: [], toSec: problem.activities.map((x) => x.dueSec) },
+        worthMoving: (x) => missingTable(problem, x, aim.tableSec),
+        enough: BREACH_WEIGHT,
+      };
+      best = yield* polish(decoder, best, mending, given, random, untilShare);
+      best = { ...best, breachSec: tableBreachSec(problem, best.schedule, aim.tableSec) };
+    }
+    if (best.breachSec > 0) return best;
+    const { worthMoving } = aim;
+    return yield* polish(
       decoder,
       best,
-      { softSec: withTable, ends: anyEnd, worthMoving },
+      { softSec, ends: endsOf(problem, aim.tableSec), worthMoving },
       given,
       random,
-      MOVE_MEND_SHARE,
+      untilShare,
     );
-    best = { ...mended, breachSec: tableBreachSec(problem, mended.schedule, aim.tableSec) };
   }
-  if (best.breachSec === 0)
-    best = yield* polish(
-      decoder,
-      best,
-      { softSec, ends: endsOf(problem, aim.tableSec), worthMoving: aim.worthMoving },
-      given,
-      random,
-      1,
-    );
-  else best = yield* walk(decoder, best, orderByEnd, judge, 1, random);
+  const chosen = [...starts].sort((x, y) => x.cost - y.cost).slice(0, TRIES);
+  const tried: Candidate[] = [];
+  for (const [i, start] of chosen.entries()) tried.push(yield* improved(start, START_SHARE + (i + 1) * TRY_SHARE));
+  let best = [...(memory.best ? [judged(memory.best, memory.best)] : []), ...starts, ...tried].reduce(better);
+  best = yield* improved(best, 1);
   memory.rounds++;
   memory.best = best;
   return best;

@@ -5,7 +5,7 @@ import { seededRandom } from './random.ts';
 
 const SEED = 20_270_307;
 /** Up to which share of the work the tabu search goes; a walk has the rest. */
-const DONE_SHARE = 0.7;
+const DONE_SHARE = 0.8;
 /** For at least so many steps, and up to the spread more, an exchange may not be taken back. */
 const TABU_STEPS = 9;
 const TABU_SPREAD = 5;
