@@ -2,7 +2,7 @@ import loadHighs from 'highs';
 import { isOneKind, type Kind, type Mode, type Problem } from '../planner/search/index.ts';
 
 /** Seconds for one problem; one that takes longer is left out by the caller. */
-const TIME_LIMIT_SEC = 60;
+const TIME_LIMIT_SEC = 12;
 
 /** What takes a machine of the exact model: an activity in one of its ways, for a stretch after its start. */
 interface Taking {

@@ -69,5 +69,13 @@ function narrowSteps(bread: RawFile, v: NarrowShape): void {
   if (v.waitMaxMin === undefined) delete cook['waitMaxMin'];
   else cook['waitMaxMin'] = v.waitMaxMin;
   if (v.hasFinish)
-    bread['steps'].push({ id: 'brush', kind: 'finish', per: 'piece', by: 'owner', at: 'bench', minutes: 0.5, waitMaxMin: 3 });
+    bread['steps'].push({
+      id: 'brush',
+      kind: 'finish',
+      per: 'piece',
+      by: 'owner',
+      at: 'bench',
+      minutes: 0.5,
+      waitMaxMin: 3,
+    });
 }

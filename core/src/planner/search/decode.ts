@@ -19,6 +19,8 @@ export interface DecodeOptions {
   readonly modes: ReadonlyMap<number, number>;
   /** Activities that stand as they are, by number. */
   readonly fixed: ReadonlyMap<number, Placement>;
+  /** What has to move on is placed again before what asked for it, and not after all else. */
+  readonly movesFirst: boolean;
   /** Where each activity would rather start (no earlier, if lags allow), and in which mode of those that end together. */
   readonly near: Given['near'];
 }
@@ -91,21 +93,26 @@ class Placer extends Placing {
     this.placeUnit(u);
   }
 
-  /** Places a unit, and then again whatever had to make way for it. */
+  /** Places a unit, and again whatever has to move on for it: before it or after it, as the options say. */
   private placeUnit(u: number): void {
     const waiting = [u];
     for (let next = waiting.shift(); next !== undefined; next = waiting.shift()) {
-      for (;;) {
-        const clash = this.placeChain(next);
-        if (!clash) break;
-        this.notBefore[clash.activity] = clash.notBefore;
-        const other: number = this.indexed.unitOf[clash.activity] ?? -1;
-        this.moves[other] = (this.moves[other] ?? 0) + 1;
-        this.takeOut(next);
-        if (other === next) continue;
-        this.takeOut(other);
-        if (!waiting.includes(other)) waiting.push(other);
+      const clash = this.placeChain(next);
+      if (!clash) continue;
+      this.notBefore[clash.activity] = clash.notBefore;
+      const other: number = this.indexed.unitOf[clash.activity] ?? -1;
+      this.moves[other] = (this.moves[other] ?? 0) + 1;
+      this.takeOut(next);
+      waiting.unshift(next);
+      if (other === next || other < 0) continue;
+      this.takeOut(other);
+      const at = waiting.indexOf(other);
+      if (!this.options.movesFirst) {
+        if (at < 0) waiting.push(other);
+        continue;
       }
+      if (at >= 0) waiting.splice(at, 1);
+      waiting.unshift(other);
     }
   }
 

@@ -68,6 +68,7 @@ export class Decoder {
     readonly problem: Problem,
     private readonly budget: Budget,
     private readonly given: Given,
+    private readonly movesFirst = false,
   ) {
     this.forward = indexProblem(problem);
     this.mirrored = indexProblem(mirrorProblem(problem));
@@ -98,7 +99,7 @@ export class Decoder {
 
   forwards(choice: Choice, near: Given['near'] = null): Decoded {
     const { fixed } = this.given;
-    const decoded = decode(this.forward, { ...choice, fromSec: -Infinity, fixed, near });
+    const decoded = decode(this.forward, { ...choice, fromSec: -Infinity, fixed, near, movesFirst: this.movesFirst });
     this.spent += decoded.placed;
     return decoded;
   }
@@ -109,6 +110,7 @@ export class Decoder {
       order: [...choice.order].reverse(),
       ease: choice.ease,
       modes: choice.modes,
+      movesFirst: this.movesFirst,
       pauseSecs,
       fromSec: 0 - deadlineSec,
       fixed: this.mirroredFixed,

@@ -50,7 +50,7 @@ export function* searchShort(
   memory: Memory = new Memory(),
   given: Given = NOTHING_GIVEN,
 ): Search<Candidate> {
-  const decoder = new Decoder(problem, budget, given);
+  const decoder = new Decoder(problem, budget, given, memory.rounds % 2 === 1);
   const random = seededRandom(SEED + memory.rounds);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
     const finishSec = finishOf(problem, schedule);
@@ -148,7 +148,7 @@ export function* searchTable(
   memory: Memory,
   given: Given = NOTHING_GIVEN,
 ): Search<Candidate> {
-  const decoder = new Decoder(problem, budget, given);
+  const decoder = new Decoder(problem, budget, given, memory.rounds % 2 === 1);
   const random = seededRandom(SEED + memory.rounds);
   const softSec = (schedule: Schedule): number => aim.softSec(schedule) + NEAR_WEIGHT * movedSec(schedule, given);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
