@@ -1,3 +1,4 @@
+import { isCarried, mayBeLeftOff, type Ingredient } from '../formula/index.ts';
 import {
   batchesOf,
   linesOf,
@@ -47,39 +48,52 @@ function partOf(batch: Batch, person: string): { readonly pieces: number; readon
   return { pieces, share: (batch.pieces.length > 0 ? pieces : 1) / of };
 }
 
+/**
+ * A person's part of every ingredient of a batch: of what some leave off, or have in its place, so much as their own pieces carry; of all
+ * else as their pieces are of the whole.
+ */
+function personsBatch(workshop: Workshop, batch: Batch, person: string): Batch {
+  const { share, pieces } = partOf(batch, person);
+  const avoided = new Map(workshop.roster.map((p) => [p.id, new Set(p.avoid.map((a) => a.what))]));
+  const all = batch.line.bread.ingredients;
+  const carries = (i: Ingredient, owner: string | null): boolean =>
+    isCarried(i, all, owner === null ? null : (avoided.get(owner) ?? new Set()));
+  const shareOf = (i: Ingredient | undefined): number => {
+    if (!i || !mayBeLeftOff(i) || batch.pieces.length === 0) return share;
+    const carriers = batch.pieces.filter((p) => carries(i, p.owner)).length;
+    return carriers === 0 || !carries(i, person) ? 0 : pieces / carriers;
+  };
+  const ingredients = batch.scaled.ingredients.map((x) => ({
+    ...x,
+    g: x.g * shareOf(all.find((i) => i.name === x.name && i.use === x.use)),
+  }));
+  return { ...batch, scaled: { ...batch.scaled, doughG: batch.scaled.doughG * share, ingredients } };
+}
+
 export function classTotals(workshop: Workshop): ClassTotals {
   const batches = weighedBatches(workshop);
-  const sum = (list: readonly { readonly batch: Batch; readonly share: number }[]): Totals =>
-    totalsOf(
-      list.map(({ batch, share }) => ({
-        ...batch,
-        scaled: { ...batch.scaled, ingredients: batch.scaled.ingredients.map((i) => ({ ...i, g: i.g * share })) },
-      })),
-    );
-  const doughOf = (list: readonly { readonly batch: Batch; readonly share: number }[]): number =>
-    list.reduce((g, { batch, share }) => g + batch.scaled.doughG * share, 0);
+  const doughOf = (list: readonly Batch[]): number => list.reduce((g, batch) => g + batch.scaled.doughG, 0);
   return {
     all: totalsOf(batches),
     stations: workshop.stations.map((s): PartTotals => {
-      const own = batches.filter((b) => b.station.id === s.id).map((batch) => ({ batch, share: 1 }));
+      const own = batches.filter((b) => b.station.id === s.id);
       return {
         id: s.id,
         name: stationName(s),
-        pieces: own.reduce((n, { batch }) => n + batch.pieces.length, 0),
+        pieces: own.reduce((n, batch) => n + batch.pieces.length, 0),
         doughG: doughOf(own),
-        totals: sum(own),
+        totals: totalsOf(own),
       };
     }),
     people: workshop.roster.map((p): PartTotals => {
-      const own = batches
-        .filter((b) => b.team.includes(p.id))
-        .map((batch) => ({ batch, share: partOf(batch, p.id).share }));
+      const own = batches.filter((b) => b.team.includes(p.id));
+      const parts = own.map((batch) => personsBatch(workshop, batch, p.id));
       return {
         id: p.id,
         name: p.name,
-        pieces: own.reduce((n, { batch }) => n + partOf(batch, p.id).pieces, 0),
-        doughG: doughOf(own),
-        totals: sum(own),
+        pieces: own.reduce((n, batch) => n + partOf(batch, p.id).pieces, 0),
+        doughG: doughOf(parts),
+        totals: totalsOf(parts),
       };
     }),
   };
