@@ -226,6 +226,9 @@ export {
 export {
   longBreads,
   clashOf,
+  fixSetOf,
+  rankIdeas,
+  timeLeftSec,
   aboutTask,
   criticalTasks,
   handsOf,
@@ -256,7 +259,7 @@ export {
 } from './turns/index.ts';
 export type { Call, Followed, FireTurns, IdleGap, PieceRun, PlanFigures, UsePoint } from './turns/index.ts';
 export type { AboutTask, Hands, Situation, SweepPoint } from './planner/index.ts';
-export type { Clash, Fix, Moment, Planning, PlanOptions, Verdict } from './planner/index.ts';
+export type { Clash, Fix, FixSet, Idea, Moment, Planning, PlanOptions, Verdict } from './planner/index.ts';
 export { bowlConditions, findBrokenRules, kettleCalls, type KettleCall } from './planner/index.ts';
 export { gramsOfMeasure, importRecipe, recipeOfBread } from './recipe/index.ts';
 export type { Conflict, Guess, ImportedRecipe } from './recipe/index.ts';

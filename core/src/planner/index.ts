@@ -7,12 +7,17 @@ export { planClass, planInSteps, type Planning, type PlanOptions } from './plan-
 export { planShaped, planShapedInSteps } from './shaped.ts';
 export {
   clashOf,
+  fixSetOf,
+  rankIdeas,
+  timeLeftSec,
   longBreads,
   rankFixes,
   sweepOf,
   type SweepPoint,
   type Clash,
   type Fix,
+  type FixSet,
+  type Idea,
   type LongBread,
 } from './advice/index.ts';
 export type { Moment } from './network/index.ts';

@@ -1,6 +1,10 @@
 import {
   aboutTask,
   clashOf,
+  fixSetOf,
+  rankIdeas,
+  readWorkshop,
+  verdictOf,
   planShaped,
   planShapedInSteps,
   rankFixes,
@@ -11,6 +15,8 @@ import {
   type Aim,
   type Clash,
   type Fix,
+  type FixSet,
+  type Idea,
   type Pin,
   type Plan,
   type Shaping,
@@ -23,10 +29,19 @@ import {
 const TURN_MS = 24;
 const EFFORT = 3;
 
+/** A change that its reader would refuse is no advice. */
+const isTakeable = (workshop: Workshop): boolean => readWorkshop(workshop).ok;
+/** With single changes tried, but not yet several together. */
+const MOST_SHARE = 0.9;
+
 /** What would help a class, as far as it is known. */
 export interface Advice {
   readonly clash: Clash | null;
   readonly fixes: readonly Fix[];
+  /** The mildest changes that make it fit together; null where none are known, or none are needed. */
+  readonly set: FixSet | null;
+  /** What could be done with time that is left. */
+  readonly ideas: readonly Idea[];
   readonly doneShare: number;
 }
 
@@ -130,11 +145,23 @@ export function plannerSession({ now, pause }: Breath = BREATH) {
       const call = ++latest;
       const clash = (await inTurns(call, clashOf(workshop, plan))) ?? null;
       if (call !== latest) return;
-      onAdvice({ clash, fixes: [], doneShare: 0 });
-      const fixes = await inTurns(call, rankFixes(workshop, plan), (found) => {
-        if (call === latest) onAdvice({ clash, ...found });
+      let known: Advice = { clash, fixes: [], set: null, ideas: [], doneShare: 0 };
+      const tell = (part: Partial<Advice>): void => {
+        if (call === latest) onAdvice((known = { ...known, ...part }));
+      };
+      tell({});
+      const ideas = await inTurns(call, rankIdeas(workshop, plan, isTakeable), (found) => {
+        tell({ ideas: found });
       });
-      if (call === latest) onAdvice({ clash, fixes, doneShare: 1 });
+      const isBroken = !verdictOf(workshop, plan).fits;
+      const mostShare = isBroken ? MOST_SHARE : 1;
+      const fixes = await inTurns(call, rankFixes(workshop, plan, isTakeable), (found) => {
+        tell({ fixes: found.fixes, ideas, doneShare: mostShare * found.doneShare });
+      });
+      tell({ ideas, fixes, doneShare: mostShare });
+      if (call !== latest || !isBroken) return;
+      const set = (await inTurns(call, fixSetOf(workshop, plan, isTakeable))) ?? null;
+      tell({ set, doneShare: 1 });
     },
     /** Gives up whatever is under way. */
     stop: (): void => {

@@ -3,7 +3,7 @@ import { buildWorkshop } from '../../testing/index.ts';
 import { findBrokenRules } from '../check/index.ts';
 import { planClass } from '../plan-class.ts';
 
-import { clashOf, longBreads, rankFixes } from './index.ts';
+import { clashOf, fixSetOf, rankIdeas, timeLeftSec, longBreads, rankFixes } from './index.ts';
 
 /** Eight people, two breads each, one griddle of one spot, and 35 minutes: the griddle alone takes 31 min 40 s. */
 const crowded = buildWorkshop({ people: 8, each: 2, griddles: 1, griddleCm: 26, tableTime: '10:45' });
@@ -134,5 +134,49 @@ describe('a bread that is longer than the class', () => {
   });
   it('is none where the class is long enough', () => {
     expect(longBreads(crowded)).toEqual([]);
+  });
+});
+
+describe('the changes that make a class fit', () => {
+  it('are the mildest one that does, though another would give more', () => {
+    const plan = planClass(crowded, { effort: 1 });
+    const set = run(fixSetOf(crowded, plan)) ?? expect.fail('nothing makes it fit');
+    expect(planClass(set.workshop, { effort: 1 }).broken).toEqual([]);
+    const alone = run(rankFixes(crowded, plan)).filter((f) => f.fits);
+    if (set.changes.length === 1) expect(alone.map((f) => f.words)).toContain(set.changes[0]);
+    else expect(alone).toEqual([]);
+  });
+  it('are several where none does alone, and leave out what may not be', () => {
+    const w = buildWorkshop({ people: 8, each: 4, griddles: 1, griddleCm: 26, tableTime: '10:50' });
+    const plan = planClass(w, { effort: 1 });
+    expect(run(rankFixes(w, plan)).filter((f) => f.fits)).toEqual([]);
+    const set = run(fixSetOf(w, plan)) ?? expect.fail('nothing makes it fit');
+    expect(set.changes.length).toBeGreaterThan(1);
+    expect(planClass(set.workshop, { effort: 1 }).broken).toEqual([]);
+    expect(run(fixSetOf(w, plan, () => false))).toBeUndefined();
+  });
+});
+
+describe('time that is left', () => {
+  const w = buildWorkshop({ people: 4, griddles: 2, tableTime: '12:00', change: (f) => (f['service'] = 'as-cooked') });
+  const plan = planClass(w, { effort: 1 });
+  it('is what lies in hand beyond what is wanted, and nothing where the class does not fit', () => {
+    expect(timeLeftSec(w, plan)).toBe(plan.tableSec - plan.measures.finishSec - 360);
+    expect(timeLeftSec(crowded, planClass(crowded, { effort: 1 }))).toBe(0);
+  });
+  it('has ideas that fit with what is wanted in hand, the fullest class first; none where little is left', () => {
+    const ideas = run(rankIdeas(w, plan));
+    expect(ideas.map((i) => i.id)).toEqual(expect.arrayContaining(['more:flat', 'demo:flat', 'later']));
+    const inHand = ideas.map((i) => i.inHandSec);
+    expect(inHand).toEqual([...inHand].sort((a, b) => a - b));
+    for (const i of ideas) {
+      expect(planClass(i.workshop, { effort: 1, tried: [plan] }).broken).toEqual([]);
+      expect(i.inHandSec).toBeGreaterThanOrEqual(300);
+    }
+    expect(ideas.find((i) => i.id === 'more:flat')?.sentence).toMatch(
+      /^one more Plain flat each → done 1\d:\d\d, \d+ min in hand$/,
+    );
+    const busy = buildWorkshop({ people: 4, griddles: 2, tableTime: '10:50' });
+    expect(run(rankIdeas(busy, planClass(busy, { effort: 1 })))).toEqual([]);
   });
 });

@@ -234,7 +234,7 @@ function longerWait(w: Workshop): Change | undefined {
 }
 
 /** A time of day so many minutes later, within the day and the night around it. */
-function shifted(time: string, minutes: number): string {
+export function shifted(time: string, minutes: number): string {
   const [h = 0, m = 0] = time.split(':').map(Number);
   const total = (h * 60 + m + minutes + 24 * 60) % (24 * 60);
   return `${String(Math.floor(total / 60)).padStart(2, '0')}:${String(total % 60).padStart(2, '0')}`;

@@ -7,6 +7,7 @@ import { changesOf, type Change } from './fixes.ts';
 
 /** Less than a minute is no help. */
 const LEAST_GAIN_SEC = 60;
+const EFFORT = 1;
 
 /** A change that was tried by planning it. */
 export interface Fix extends Change {
@@ -28,14 +29,21 @@ export type FixTrials = Generator<
 
 /**
  * Tries every single change by planning it, and ranks those that help by what they give: first what makes the class fit. What `plan` does
- * is tried in every changed class, so that no change looks worse than the class as it is.
+ * is tried in every changed class, so that no change looks worse than the class as it is. `mayBe` leaves changes out.
  */
-export function* rankFixes(workshop: Workshop, plan: Plan, effort = 1): FixTrials {
+export function* rankFixes(
+  workshop: Workshop,
+  plan: Plan,
+  mayBe: (workshop: Workshop) => boolean = () => true,
+): FixTrials {
   const base = verdictOf(workshop, plan);
-  const changes = changesOf(workshop);
+  const changes = changesOf(workshop).filter((c) => mayBe(c.workshop));
   let fixes: readonly Fix[] = [];
   for (const [i, change] of changes.entries()) {
-    const { fits, spareSec } = verdictOf(change.workshop, planClass(change.workshop, { effort, tried: [plan] }));
+    const { fits, spareSec } = verdictOf(
+      change.workshop,
+      planClass(change.workshop, { effort: EFFORT, tried: [plan] }),
+    );
     const gainSec = spareSec - base.spareSec;
     const helps = fits ? !base.fits || gainSec >= LEAST_GAIN_SEC : !base.fits && gainSec >= LEAST_GAIN_SEC;
     if (helps) {

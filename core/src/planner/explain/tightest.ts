@@ -16,10 +16,14 @@ export interface Tightest {
 export function tightestOf(network: Network, bound: Bound, schedule: Schedule): Tightest {
   const { problem, sources } = network;
   const { placements } = schedule;
-  const span = (activities: readonly number[]): { readonly fromSec: number; readonly toSec: number } => ({
-    fromSec: Math.min(...activities.map((a) => placements[a]?.startSec ?? Infinity)),
-    toSec: Math.max(...activities.map((a) => placements[a]?.endSec ?? -Infinity)),
-  });
+  const span = (some: readonly number[]): { readonly fromSec: number; readonly toSec: number } => {
+    // a bound that rests on nothing of this schedule leaves the whole of it
+    const activities = some.length > 0 ? some : placements.map((_, a) => a);
+    return {
+      fromSec: Math.min(...activities.map((a) => placements[a]?.startSec ?? Infinity)),
+      toSec: Math.max(...activities.map((a) => placements[a]?.endSec ?? -Infinity)),
+    };
+  };
   const { by } = bound;
   if (by.kind === 'plates') {
     const on = by.plates.map((plate) => ({

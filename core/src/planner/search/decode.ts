@@ -166,9 +166,7 @@ class Placer extends Placing {
     return undefined;
   }
 
-  protected override prefers(a: number): boolean {
-    return (this.options.near?.modes[a] ?? -1) >= 0;
-  }
+  protected override prefers = (a: number): boolean => (this.options.near?.modes[a] ?? -1) >= 0;
 
   /** Of two modes that end together the one that it had before. */
   protected override isPreferred(a: number, mode: number, best: Placement): boolean {

@@ -51,5 +51,5 @@ function areAlike(problem: Problem, { modes }: Problem['activities'][number]): b
       .flatMap((u) => (u.anyOf.length === 1 && problem.resources[u.anyOf[0] ?? -1]?.kind === 'person' ? u.anyOf : []))
       .join(' ');
   const [first] = modes;
-  return modes.every((m) => first !== undefined && m.durationSec === first.durationSec && people(m) === people(first));
+  return modes.every((m) => m.durationSec === first?.durationSec && people(m) === people(first));
 }

@@ -40,9 +40,7 @@ export class Placing {
   }
 
   /** Whether one of its modes is wanted before others. */
-  protected prefers(_a: number): boolean {
-    return false;
-  }
+  protected prefers: (a: number) => boolean = () => false;
 
   /** Of two modes that end together the one whose resources have been taken less so far. */
   protected isPreferred(a: number, mode: number, best: Placement): boolean {

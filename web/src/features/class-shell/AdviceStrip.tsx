@@ -1,9 +1,20 @@
 import { Check } from 'lucide-react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { UNSHAPED, type Fix, type Plan, type Workshop } from '@hodsman/core';
+import {
+  durationText,
+  timeLeftSec,
+  UNSHAPED,
+  type Fix,
+  type FixSet,
+  type Idea,
+  type Plan,
+  type Workshop,
+} from '@hodsman/core';
 import { keep } from '../../app/alternatives.ts';
 import { applyEdit } from '../../app/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { useAdvice } from './use-advice.ts';
 
 const MOST_FIXES = 3;
@@ -22,6 +33,9 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
     dispatch(keep({ name: fix.words, workshop: fix.workshop, shaping }));
     void navigate('plan/alternatives');
   };
+  const takeSet = (set: FixSet | Idea): void => {
+    dispatch(applyEdit({ ok: true, value: set.workshop }));
+  };
   const take = (fix: Fix): void => {
     dispatch(applyEdit({ ok: true, value: fix.workshop }));
   };
@@ -37,6 +51,22 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
           {advice.clash.isProven ? '' : 'These do not go together: '}
           {advice.clash.words.join('; ')}.
         </p>
+      )}
+      {advice && advice.ideas.length > 0 && (
+        <div className="flex flex-wrap items-center gap-2" data-testid="ideas">
+          <span>{durationText(60 * Math.floor(timeLeftSec(workshop, plan) / 60))} more than you want in hand:</span>
+          {advice.ideas.slice(0, MOST_FIXES).map((idea) => (
+            <button
+              key={idea.id}
+              type="button"
+              title="Take it"
+              className="figures min-h-10 rounded-cut border border-line bg-ground px-3 text-left hover:bg-steel"
+              onClick={() => takeSet(idea)}
+            >
+              {idea.sentence}
+            </button>
+          ))}
+        </div>
       )}
       <div className="flex flex-wrap items-center gap-2">
         {bestOf(advice?.fixes ?? []).map((fix) => (
@@ -61,7 +91,8 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
             </button>
           </span>
         ))}
-        {advice?.doneShare === 1 && advice.fixes.length === 0 && (
+        {advice?.set && <MakeItFit set={advice.set} onTake={takeSet} />}
+        {advice?.doneShare === 1 && advice.fixes.length === 0 && !advice.set && (
           <span className="text-quiet">
             {plan.broken.length > 0
               ? 'No single change helps; take fewer breads and more room together.'
@@ -76,5 +107,27 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
         )}
       </div>
     </section>
+  );
+}
+
+/** One button that makes the class fit: it lists the changes first, and takes them when it is pressed again. */
+function MakeItFit({ set, onTake }: { readonly set: FixSet; readonly onTake: (set: FixSet) => void }) {
+  const [isListed, setListed] = useState(false);
+  if (!isListed)
+    return (
+      <button type="button" className={MAIN_BUTTON} onClick={() => setListed(true)}>
+        Make it fit
+      </button>
+    );
+  return (
+    <span className="flex flex-wrap items-center gap-2 rounded-cut border border-line bg-ground px-3 py-1">
+      {set.changes.join('; ')}
+      <button type="button" className={MAIN_BUTTON} onClick={() => onTake(set)}>
+        {set.changes.length === 1 ? 'Take this change' : `Take these ${set.changes.length} changes`}
+      </button>
+      <button type="button" className={SIDE_BUTTON} onClick={() => setListed(false)}>
+        Leave it
+      </button>
+    </span>
   );
 }

@@ -10,7 +10,12 @@ interface Props {
   readonly onShow: (task: string) => void;
 }
 
-const MOST = 12;
+/** What is broken in the same way together: thirty-nine late breads are one line with a list behind it. */
+function kindsOf(all: readonly BrokenRule[]): readonly (readonly BrokenRule[])[] {
+  const kinds = new Map<string, BrokenRule[]>();
+  for (const b of all) kinds.set(`${b.rule} ${b.code}`, [...(kinds.get(`${b.rule} ${b.code}`) ?? []), b]);
+  return [...kinds.values()];
+}
 
 /** What the plan breaks, each where it is to be seen; what a move makes impossible comes first. Warnings after that. */
 export function Troubles({ plan, workshop, onShow }: Props) {
@@ -21,17 +26,28 @@ export function Troubles({ plan, workshop, onShow }: Props) {
   return (
     <Part title={all.length === 0 ? 'Nothing breaks a rule' : 'What does not work'}>
       <ul data-testid="troubles" className="grid gap-1 text-sm">
-        {all.slice(0, MOST).map((b) => (
-          <Trouble
-            key={`${b.code} ${b.tasks.join(' ')}`}
-            broken={b}
-            plan={plan}
-            workshop={workshop}
-            isNew={known.has(b)}
-            onShow={onShow}
-          />
-        ))}
-        {all.length > MOST && <li className="text-quiet">and {all.length - MOST} more</li>}
+        {kindsOf(all).map((list) => {
+          const [first] = list;
+          const entries = list.map((b) => (
+            <Trouble
+              key={`${b.code} ${b.tasks.join(' ')}`}
+              broken={b}
+              plan={plan}
+              workshop={workshop}
+              isNew={known.has(b)}
+              onShow={onShow}
+            />
+          ));
+          if (!first || list.length === 1) return entries;
+          return (
+            <li key={first.code} className="text-trouble">
+              <details>
+                <summary className="min-h-6 cursor-pointer">{brokenWords({ broken: list })[0]?.words}</summary>
+                <ul className="grid gap-1 pt-1 pl-3">{entries}</ul>
+              </details>
+            </li>
+          );
+        })}
       </ul>
       {plan.warnings.length > 0 && (
         <details className="text-sm">
