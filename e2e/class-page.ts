@@ -1,4 +1,5 @@
 import { expect, type APIRequestContext, type Locator, type Page } from '@playwright/test';
+import type { Aim } from '@hodsman/core';
 import demoClass from '../demo/class.json' with { type: 'json' };
 
 /** The page of a class as a person uses it: its verdict, its figures, its board. */
@@ -80,8 +81,10 @@ export async function makeClass(
   request: APIRequestContext,
   title: string,
   workshop: object = demoClass,
+  aim: Aim = 'steady',
 ): Promise<string> {
-  const made = await request.post('/api/documents/class', { data: { ...workshop, title } });
+  const data = { workshop: { ...workshop, title }, notes: { shaping: { aim, pins: [] } } };
+  const made = await request.post('/api/documents/class', { data });
   expect(made.status()).toBe(201);
   return ((await made.json()) as { id: string }).id;
 }

@@ -6,7 +6,7 @@ test('a first visit opens on the demonstration class with its plan on the board'
   const shell = new ClassPage(page);
   await shell.planned();
   await expect(page).toHaveURL(/\/class\/demo-class\/plan\/board$/);
-  await expect(shell.verdict).toContainText('Fits, 16 min to spare');
+  await expect(shell.verdict).toContainText(/Fits – done 11:[01]\d, \d+ min in hand/);
   await expect(shell.verdict).toContainText('Tightest: Griddle ');
   // two breads each for eight people, every one of them on a griddle
   await expect(page.getByTestId('board')).toHaveAttribute('data-cooks', '16');
@@ -60,7 +60,7 @@ test('a class that cannot work is told why in figures, and one click on a change
   await expect(advice).toHaveAttribute('data-done', 'true', { timeout: 20_000 });
   await advice.getByRole('button', { name: /\+1 griddle → \d+ min to spare/ }).click();
   await shell.planned();
-  await expect(shell.verdict).toContainText(/Fits, \d+ min to spare/);
+  await expect(shell.verdict).toContainText(/Fits – done 11:\d\d, (\d+ min|nothing) in hand/);
   await expect(shell.figure('Griddles')).toHaveValue('3');
   await expect(advice).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -95,7 +95,7 @@ test('a time that makes no sense is refused by path, kept for mending, and the c
   await page.getByLabel('Table time', { exact: true }).press('Enter');
   await shell.planned();
   await expect(page.getByRole('alert')).toHaveCount(0);
-  await expect(shell.verdict).toContainText('Fits, 41 min to spare');
+  await expect(shell.verdict).toContainText(/Fits – done 11:\d\d, \d+ min in hand/);
 });
 
 test('two people on one class: the second sees what differs and chooses, and nothing is lost', async ({

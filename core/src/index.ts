@@ -217,6 +217,7 @@ export type { OpenMatter } from './planner/index.ts';
 export {
   brokenWords,
   bufferSecOf,
+  classFigures,
   openMatters,
   planClass,
   planInSteps,

@@ -9,6 +9,7 @@ import { measureBreads } from './breads.ts';
 import { measureFaults } from './faults/main.ts';
 import { measureCurve, measureGaps, measureShops, measureSpeed } from './planner.ts';
 import { measureExact, measureRandom } from './quality.ts';
+import { measureSteady } from './steady.ts';
 import { tableOf } from './table.ts';
 
 /** Measures everything, or the parts that are named, and puts what it measured in its place in docs/benchmarks.md. */
@@ -51,6 +52,14 @@ const PARTS: Readonly<
     ],
     measure: measureCurve,
   },
+  steady: {
+    text: [
+      '## The plan that one can teach',
+      '',
+      'What a plan costs for goal `steady` (formats note, section 4) by the aim that it was made for, at effort 3, and at more effort.',
+    ],
+    measure: measureSteady,
+  },
   gaps: {
     text: ['## The shortest class found, against its proven lower bound', '', 'Goal `short`, effort 3.'],
     measure: measureGaps,
@@ -82,10 +91,16 @@ const PARTS: Readonly<
   random: { text: ['## Random classes of every kind', '', 'Effort 1, fixed seed.'], measure: measureRandom },
 };
 
-const wanted = process.argv.slice(2);
+/** Parts that are measured together under one name. */
+const GROUPS: Readonly<Record<string, readonly string[]>> = {
+  planner: ['speed', 'curve', 'steady', 'gaps', 'exact', 'random'],
+};
+const wanted = process.argv.slice(2).flatMap((w) => GROUPS[w] ?? [w]);
 const unknown = wanted.filter((w) => !Object.hasOwn(PARTS, w));
 if (unknown.length > 0) {
-  console.error(`no such part: ${unknown.join(', ')}; there are ${Object.keys(PARTS).join(', ')}`);
+  console.error(
+    `no such part: ${unknown.join(', ')}; there are ${[...Object.keys(GROUPS), ...Object.keys(PARTS)].join(', ')}`,
+  );
   process.exit(2);
 }
 const PAGE = fileURLToPath(new URL('../../docs/benchmarks.md', import.meta.url));

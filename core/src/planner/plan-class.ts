@@ -48,6 +48,8 @@ const DECODINGS_PER_EFFORT = 60;
 const MORE_DECODINGS_PER_EFFORT = 30;
 /** Share of the work that looks for the shortest class; it says how many minutes are to spare, and where the good plan begins. */
 const SHORT_SHARE = 0.35;
+/** Share of the rest that goes on looking for it while the class is longer than its time. */
+const TOO_LONG_SHARE = 0.6;
 
 /**
  * Plans a workshop that was read without faults. Goal `steady` (default): the plan that one can teach; `fresh`: rests near their ideal and
@@ -82,27 +84,28 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
   let isStopped = false;
   const progress: Progress = { rounds, done: 0 };
   for (let round = 0; round < rounds && !isStopped; round++) {
-    // every other round may part what is tied by a short wait
+    // every round but the first may part what is tied by a short wait
     const unit = round === 0 ? problem : fine;
-    const shortSearch = searchShort(unit, { placements: work * SHORT_SHARE }, shortMemory, given);
-    isStopped = yield* told(shortSearch, progress, SHORT_SHARE, isStopped);
-    const rest = { placements: work * (1 - SHORT_SHARE) };
-    const search =
-      goal === 'short'
-        ? searchShort(unit, rest, longer, given)
-        : searchTable(
-            unit,
-            aimOf(workshop, network, goal, options, shortestOf(shortMemory)),
-            rest,
-            [shortestOf(shortMemory)],
-            goodMemory,
-            given,
-          );
-    isStopped = yield* told(search, progress, 1 - SHORT_SHARE, isStopped);
+    const run = function* (search: Search, part: number): Generator<number, void, 'stop' | undefined> {
+      isStopped = yield* told(search, progress, part, isStopped);
+    };
+    yield* run(searchShort(unit, { placements: work * SHORT_SHARE }, shortMemory, given), SHORT_SHARE);
+    let left = 1 - SHORT_SHARE;
+    const isTooLong = shortestIn([shortMemory, longer]).finishSec > tableSec;
+    if (goal === 'short' || isTooLong) {
+      // a class is called too long only after all that goal `short` would have done
+      const part = goal === 'short' ? left : left * TOO_LONG_SHARE;
+      yield* run(searchShort(unit, { placements: work * part }, longer, given), part);
+      left -= part;
+    }
+    if (goal === 'short') continue;
+    const known = [shortMemory, longer].flatMap((m) => (m.best ? [m.best] : []));
+    const aim = aimOf(workshop, network, goal, options, shortestIn([shortMemory, longer]));
+    yield* run(searchTable(unit, aim, { placements: work * left }, known, goodMemory, given), left);
   }
   // one archive of what was found serves every goal
   const found = [shortMemory, longer, goodMemory].flatMap((m) => (m.best ? [m.best] : []));
-  const shortest = found.reduce((a, b) => (isShorter(b, a) ? b : a));
+  const shortest = shortestIn([shortMemory, longer, goodMemory]);
   const best = goal === 'short' ? shortest : (goodMemory.best ?? shortest);
   const bound = lowerBound(problem);
   const isAsItComes = !options.moment && !options.before && (options.pins ?? []).length === 0;
@@ -132,9 +135,12 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
 const isShorter = (a: Found, b: Found): boolean =>
   a.forced + a.breachSec === b.forced + b.breachSec ? a.finishSec < b.finishSec : a.breachSec < b.breachSec;
 
-function shortestOf({ best }: Memory): Found {
-  assert(best !== undefined, 'a search has run');
-  return best;
+/** The shortest schedule that searches found; one of them has run. */
+function shortestIn(memories: readonly Memory[]): Found {
+  const found = memories.flatMap((m): readonly Found[] => (m.best ? [m.best] : []));
+  const [first] = found;
+  assert(first !== undefined, 'a search has run');
+  return found.reduce((a, b) => (isShorter(b, a) ? b : a), first);
 }
 
 /** What a goal asks of a schedule. A class that cannot meet the table is decoded from the earliest finish instead: late by the least. */

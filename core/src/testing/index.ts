@@ -5,6 +5,7 @@
 export { buildWorkshop, rawWorkshop, type RawFile } from './build-workshop.ts';
 export { exactFinish } from './exact.ts';
 export { JOB_SHOPS } from './job-shops.ts';
+export { witnessedClass, witnessedShape, type WitnessedShape } from './witnessed-class.ts';
 export { narrowClass, narrowShape, type NarrowShape } from './narrow-class.ts';
 export { randomShape, randomWorkshop, type RandomShape, smallShape, workshopOf } from './random-workshop.ts';
 export { sizedClass, type SizedShape } from './sized-class.ts';
