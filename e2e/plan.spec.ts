@@ -38,19 +38,19 @@ test('a block is found by a click, its dough by the arrow keys, with times, reas
   await expect(shell.selected).toHaveAttribute('data-task', 'round@S1:rest');
 });
 
-test('a mix dragged ten minutes later takes its breads along; undo puts it back', async ({ page, request }) => {
+test('a mix dragged 25 minutes later takes its breads along; undo puts it back', async ({ page, request }) => {
   const id = await makeClass(request, 'Dragged', { ...demoClass, tableTime: '11:40' }, 'fresh');
   const shell = await ClassPage.open(page, id);
   const before = { mix: await shell.startOf(MIX), cook: await shell.startOf('round/p3/1:cook') };
   await shell.select(MIX);
-  await shell.drag(10, MIX_SEC, false);
+  await shell.drag(25, MIX_SEC, false);
   // while the pointer still holds it, the plan on the board and the verdict follow
-  await expect(shell.selected).toHaveAttribute('data-start', String(before.mix + 600));
+  await expect(shell.selected).toHaveAttribute('data-start', String(before.mix + 1500));
   await page.mouse.up();
   await shell.planned();
   await expect(page.getByTestId('pins').getByRole('listitem')).toHaveCount(1);
   await expect(page.getByTestId('pins')).toContainText(/10:\d\d mix, Station 2/);
-  expect(await shell.startOf(MIX)).toBe(before.mix + 600);
+  expect(await shell.startOf(MIX)).toBe(before.mix + 1500);
   expect(await shell.startOf('round/p3/1:cook')).toBeGreaterThan(before.cook);
   await shell.board.press('Control+z');
   await shell.planned();
@@ -60,7 +60,7 @@ test('a mix dragged ten minutes later takes its breads along; undo puts it back'
   await shell.saved();
   await page.reload();
   await shell.planned();
-  expect(await shell.startOf(MIX)).toBe(before.mix + 600);
+  expect(await shell.startOf(MIX)).toBe(before.mix + 1500);
   await page.getByRole('button', { name: 'Let go: mix, Station 2' }).click();
   await shell.planned();
   expect(await shell.startOf(MIX)).toBe(before.mix);
