@@ -81,27 +81,23 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
   const rounds = Math.max(1, effort);
   const work = effort === 0 ? 0 : placements;
   const fine = fineProblem(problem) ?? problem;
-  let isStopped = false;
-  const progress: Progress = { rounds, done: 0 };
-  for (let round = 0; round < rounds && !isStopped; round++) {
+  const progress: Progress = { rounds, done: 0, isStopped: false };
+  for (let round = 0; round < rounds && !progress.isStopped; round++) {
     // every round but the first may part what is tied by a short wait
     const unit = round === 0 ? problem : fine;
-    const run = function* (search: Search, part: number): Generator<number, void, 'stop' | undefined> {
-      isStopped = yield* told(search, progress, part, isStopped);
-    };
-    yield* run(searchShort(unit, { placements: work * SHORT_SHARE }, shortMemory, given), SHORT_SHARE);
+    yield* told(searchShort(unit, { placements: work * SHORT_SHARE }, shortMemory, given), progress, SHORT_SHARE);
     let left = 1 - SHORT_SHARE;
     const isTooLong = shortestIn([shortMemory, longer]).finishSec > tableSec;
     if (goal === 'short' || isTooLong) {
       // a class is called too long only after all that goal `short` would have done
       const part = goal === 'short' ? left : left * TOO_LONG_SHARE;
-      yield* run(searchShort(unit, { placements: work * part }, longer, given), part);
+      yield* told(searchShort(unit, { placements: work * part }, longer, given), progress, part);
       left -= part;
     }
     if (goal === 'short') continue;
     const known = [shortMemory, longer].flatMap((m) => (m.best ? [m.best] : []));
     const aim = aimOf(workshop, network, goal, options, shortestIn([shortMemory, longer]));
-    yield* run(searchTable(unit, aim, { placements: work * left }, known, goodMemory, given), left);
+    yield* told(searchTable(unit, aim, { placements: work * left }, known, goodMemory, given), progress, left);
   }
   // one archive of what was found serves every goal
   const found = [shortMemory, longer, goodMemory].flatMap((m) => (m.best ? [m.best] : []));
@@ -179,24 +175,19 @@ function aimOf(
 interface Progress {
   readonly rounds: number;
   done: number;
+  /** Somebody said that the best so far will do. */
+  isStopped: boolean;
 }
 
 /** Passes on how far a search is as a part of the whole, and a stop to the search; once stopped, all that comes later is too. */
-function* told(
-  search: Search,
-  progress: Progress,
-  part: number,
-  isStopped: boolean,
-): Generator<number, boolean, 'stop' | undefined> {
-  let hasStopped = isStopped;
+function* told(search: Search, progress: Progress, part: number): Generator<number, void, 'stop' | undefined> {
   let step = search.next();
   while (step.done !== true) {
     const share = progress.done + (part / progress.rounds) * step.value.doneShare;
-    if (!hasStopped) hasStopped = (yield share) === 'stop';
-    step = search.next(hasStopped ? 'stop' : undefined);
+    if (!progress.isStopped) progress.isStopped = (yield share) === 'stop';
+    step = search.next(progress.isStopped ? 'stop' : undefined);
   }
   progress.done += part / progress.rounds;
-  return hasStopped;
 }
 
 /** A class whose menu gives nobody a bread: welcome and breaks alone. */
