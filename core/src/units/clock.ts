@@ -60,10 +60,10 @@ export function timeOfDay(
   return { hour: at.hour, minute: at.minute, second: at.second, dayOffset };
 }
 
-/** The local date and time so many seconds after doors open, `YYYY-MM-DDTHH:MM`; the minute that has begun. */
+/** The local date and time so many seconds after doors open, `YYYY-MM-DDTHH:MM`; to the nearest minute, as a clock time is shown everywhere. */
 export function localDateTime(clock: ClassClock, sec: number): string {
   const doors = Temporal.PlainDateTime.from(`${clock.date}T${clock.doorsOpen}`).toZonedDateTime(clock.timeZone);
-  return doors.add({ seconds: sec }).toPlainDateTime().toString({ smallestUnit: 'minute' });
+  return doors.add({ seconds: sec }).toPlainDateTime().toString({ smallestUnit: 'minute', roundingMode: 'halfExpand' });
 }
 
 /** Whole days from one date to another, `YYYY-MM-DD`; negative when the second comes first. */

@@ -11,6 +11,7 @@ import {
   fahrenheitOfDifference,
   gramsText,
   inchesOfCm,
+  localDateTime,
   ML_PER_US,
   mlOf,
   moneyText,
@@ -112,5 +113,13 @@ describe('figures that people read', () => {
     expect(dayText(clock, -86_400)).toBe('Friday 5 March');
     expect(dayText(clock, 60)).toBe('Saturday 6 March, the day of the class');
     expect(dayText(clock, 60, 'plain')).toBe('Saturday 6 March');
+  });
+});
+
+describe('one moment', () => {
+  it('has one time, wherever it is shown', () => {
+    const clock = { date: '2027-03-06', doorsOpen: '10:00', timeZone: 'Europe/Dublin' };
+    for (const sec of [0, 29, 30, 59, 1109, 1110, 3599, -31, -30, 50_399])
+      expect(localDateTime(clock, sec).slice(11)).toBe(clockText(clock, sec));
   });
 });
