@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import demo from '../../../demo/class.json';
 import { failure, fault, success } from '../faults/index.ts';
 import { planClass } from '../planner/index.ts';
-import { buildWorkshop, type RawFile } from '../testing/index.ts';
+import { buildWorkshop, rawWorkshop, type RawFile } from '../testing/index.ts';
 import { readPlan } from './read-plan.ts';
 import { readClassRecord, readWorkshop } from './read-workshop.ts';
 import { carriedOver, PLAN_MIGRATIONS, WORKSHOP_MIGRATIONS, type FileMigration } from './versions.ts';
@@ -28,9 +28,9 @@ describe('a file of an earlier version', () => {
   });
 });
 
-/** The demonstration class as a file of version 1, with one thing changed. */
+/** A class as a file of version 1, with one thing changed. */
 const inVersion1 = (change: (file: RawFile) => void): unknown => {
-  const file = structuredClone({ ...demo, version: 1 }) as RawFile;
+  const file: RawFile = { ...rawWorkshop({ griddles: 2 }), version: 1 };
   change(file);
   return file;
 };
@@ -54,8 +54,8 @@ describe('a file of version 1', () => {
     ['breads[0].piece.widthCm', (f) => (f['breads'][0].piece.widthCm = 5)],
     ['breads[0].piece.ofRound', (f) => (f['breads'][0].piece.ofRound = 5)],
     ['breads[0].steps[0].lookSec', (f) => (f['breads'][0].steps[0].lookSec = 5)],
-    ['demos[0].pieces', (f) => (f['demos'] = [{ bread: 'round', before: 'roll', minutes: 5, pieces: 1 }])],
-    ['demos[0].from', (f) => (f['demos'] = [{ bread: 'round', before: 'roll', minutes: 5, from: 'S1' }])],
+    ['demos[0].pieces', (f) => (f['demos'] = [{ bread: 'flat', before: 'roll', minutes: 5, pieces: 1 }])],
+    ['demos[0].from', (f) => (f['demos'] = [{ bread: 'flat', before: 'roll', minutes: 5, from: 'S1' }])],
   ])('does not know %s', (path, change) => {
     expect(readWorkshop(inVersion1(change))).toEqual(failure([fault('unknown-key', path)]));
   });
