@@ -79,10 +79,10 @@ test('an edit moves the figures; a coarser scale says how to come by what it can
   await page.getByRole('link', { name: /^Menu/ }).click();
   const flour = async (): Promise<string> => {
     await page.getByRole('link', { name: /^Dough/ }).click();
-    return card
-      .getByRole('row', { name: /plain wheat flour/ })
-      .first()
-      .innerText();
+    const row = card.getByRole('row', { name: /plain wheat flour/ }).first();
+    // while a page is fetched the one before it stands hidden
+    await expect(row).toBeVisible();
+    return row.innerText();
   };
   const before = await flour();
   await page.getByRole('link', { name: /^Class/ }).click();

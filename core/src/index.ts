@@ -228,6 +228,7 @@ export {
   longBreads,
   clashOf,
   fixSetOf,
+  LEAST_LEFT_SEC,
   rankIdeas,
   timeLeftSec,
   aboutTask,

@@ -63,9 +63,9 @@ export function widthOf({ shape, diameterCm, widthCm }: PieceShape): number {
   return shape === 'half' ? diameterCm / 2 : shape === 'oval' ? 0.75 * diameterCm : diameterCm;
 }
 
-const MOST_OF_ROUND = 4;
+const USUAL_OF_ROUND = 4;
 /** How many wedges make a round. */
-export const ofRoundOf = ({ ofRound = MOST_OF_ROUND }: PieceShape): number => ofRound;
+export const ofRoundOf = ({ ofRound = USUAL_OF_ROUND }: PieceShape): number => ofRound;
 
 /** How many breads a griddle holds (rule R6): its own `spots` for that bread, else as many as lie on it by their shape. */
 export function spotsOnGriddle(

@@ -14,5 +14,13 @@ export const isMovable = (task: PlanTask): boolean =>
 export const isOnFire = (task: PlanTask): boolean =>
   task.kind === undefined && ['griddle', 'grill', 'flame'].includes(task.at?.kind ?? '');
 
+/** When each piece that has tasks of its own is done: the end of the last of them, seconds since doors open. */
+export function piecesDone(tasks: readonly PlanTask[]): ReadonlyMap<string, number> {
+  const done = new Map<string, number>();
+  for (const t of tasks)
+    if (t.piece !== undefined) done.set(t.piece, Math.max(t.endSec, done.get(t.piece) ?? -Infinity));
+  return done;
+}
+
 /** A step as it is said, "roll sheet" for `roll-sheet`. */
 export const stepWords = (step: string | undefined): string => (step ?? '').replace(/[-_]+/g, ' ');

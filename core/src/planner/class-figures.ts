@@ -1,4 +1,4 @@
-import { isOnFire, pieceParts, type Plan, type PlanTask } from '../plan/index.ts';
+import { isOnFire, pieceParts, piecesDone, type Plan, type PlanTask } from '../plan/index.ts';
 import { secondsOfMinutes } from '../units/index.ts';
 import { linesOf, type Workshop } from '../workshop/index.ts';
 import { bufferSecOf } from './measures.ts';
@@ -52,9 +52,7 @@ export function classFigures(workshop: Workshop, plan: Pick<Plan, 'tasks' | 'tab
     const starts = plan.tasks.filter((t) => isTheirs(t, p.id) && t.endSec > welcomeSec).map((t) => t.startSec);
     return starts.length === 0 ? [] : [Math.max(0, Math.min(...starts) - welcomeSec)];
   });
-  const doneSec = new Map<string, number>();
-  for (const t of plan.tasks)
-    if (t.piece !== undefined) doneSec.set(t.piece, Math.max(t.endSec, doneSec.get(t.piece) ?? -Infinity));
+  const doneSec = piecesDone(plan.tasks);
   const isTogether = new Map(linesOf(workshop).map((l) => [l.bread.id, l.isServedTogether]));
   const ages = [...doneSec].flatMap(([piece, sec]) =>
     isTogether.get(pieceParts(piece).bread) === true ? [Math.max(0, wantedSec - sec)] : [],

@@ -8,6 +8,7 @@ export { planShaped, planShapedInSteps } from './shaped.ts';
 export {
   clashOf,
   fixSetOf,
+  LEAST_LEFT_SEC,
   rankIdeas,
   timeLeftSec,
   longBreads,
@@ -25,6 +26,6 @@ export { findBrokenRules } from './check/index.ts';
 export { brokenWords, openMatters, verdictOf, verdictWords, type OpenMatter, type Verdict } from './explain/index.ts';
 export { aboutTask, criticalTasks, handsOf, situationOf } from './explain/index.ts';
 export type { AboutTask, Hands, Situation } from './explain/index.ts';
-export { classFigures, type ClassFigures } from './class-figures.ts';
+export { classFigures, idleStretches, type ClassFigures } from './class-figures.ts';
 export { bufferSecOf } from './measures.ts';
 export { bowlConditions, kettleCalls, type KettleCall } from './kettle.ts';

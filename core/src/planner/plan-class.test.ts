@@ -10,13 +10,16 @@ import {
   sizedClass,
   tightened,
   workshopOf,
+  witnessedClass,
+  witnessedShape,
 } from '../testing/index.ts';
 import { batchesOf, linesOf } from '../workshop/index.ts';
-import { brokenWords, findBrokenRules, planClass, verdictOf, verdictWords } from './index.ts';
+import { brokenWords, classFigures, findBrokenRules, planClass, verdictOf, verdictWords } from './index.ts';
 import { readPlan } from '../formats/index.ts';
 
 const SEED = 20_261_124;
 const RUNS = runs(80);
+const LADDERS = runs(6);
 const WITNESSES = runs(60);
 
 describe('the planner', () => {
@@ -135,6 +138,26 @@ describe('the planner', () => {
       { seed: SEED, numRuns: WITNESSES },
     );
     expect(count).toBeGreaterThan(WITNESSES / 2);
+  });
+
+  it(`is never worse for more effort, in ${LADDERS} classes of 8 to 36 with a right plan by construction`, () => {
+    const classes = fc
+      .sample(witnessedShape(), { numRuns: 4 * LADDERS, seed: SEED })
+      .filter((v) => v.people <= 20)
+      .flatMap((v) => witnessedClass(v) ?? [])
+      .slice(0, LADDERS);
+    expect(classes).toHaveLength(LADDERS);
+    let better = 0;
+    for (const { workshop } of classes) {
+      const costs = [1, 2, 3, 4].map((effort) => {
+        const plan = planClass(workshop, { effort });
+        return plan.broken.length === 0 ? classFigures(workshop, plan).costSec : Infinity;
+      });
+      // the evenness of first breads, which decides between equals, is worth a second at the most
+      costs.forEach((cost, i) => expect(cost).toBeLessThanOrEqual((costs[i - 1] ?? Infinity) + 1));
+      if ((costs[3] ?? Infinity) < (costs[0] ?? Infinity)) better++;
+    }
+    expect(better).toBeGreaterThan(LADDERS / 2);
   });
 
   it('lists in the plan what the dough sheet shows, to the milligram', () => {

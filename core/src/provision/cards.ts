@@ -125,7 +125,8 @@ export function doughCards(
     ).length;
     const rows = scaled.ingredients.flatMap((s, n) => {
       const ingredient = line.bread.ingredients[n];
-      return ingredient ? [weighRow(ingredient, s, how, alike)] : [];
+      // what no bread of this dough carries is not weighed for it
+      return ingredient && (s.g > 0 || s.use === 'dough') ? [weighRow(ingredient, s, how, alike)] : [];
     });
     const mother = mothers.find((m) => m.id === id);
     const mixer = kind === 'share' || kind === 'practice' ? undefined : mixerLoad(workshop.kitchen, plan, dough);

@@ -47,7 +47,9 @@ describe('dough cards', () => {
     const missing = plan.batches
       .filter((b) => b.mother === null)
       .flatMap((b) =>
-        b.ingredients.filter((i) => b.station !== null || i.use === undefined).map((i) => `${b.id} ${i.name}`),
+        b.ingredients
+          .filter((i) => i.g > 0 && (b.station !== null || i.use === undefined))
+          .map((i) => `${b.id} ${i.name}`),
       );
     expect(missing.filter((m) => !shown.has(m))).toEqual([]);
   });
@@ -59,6 +61,14 @@ describe('dough cards', () => {
     const mother = cards.find((c) => c.kind === 'mother');
     expect(mother?.shares.find((s) => s.title === 'Station 2')?.doughG).toBeCloseTo(share?.doughG ?? NaN);
     expect(mother?.shares.reduce((sum, s) => sum + s.doughG, 0)).toBeCloseTo(mother?.doughG ?? NaN);
+  });
+  it('weigh no topping that nobody of the station has on their bread', () => {
+    const beside = (id: string) => (cards.find((c) => c.id === id)?.outside ?? []).map((r) => r.name);
+    // at Station 1 both avoid milk, at Station 2 nobody
+    expect(beside('coil-round@S1')).toContain('rapeseed oil, to brush');
+    expect(beside('coil-round@S1')).not.toContain('butter, to brush');
+    expect(beside('coil-round@S2')).toContain('butter, to brush');
+    expect(beside('coil-round@S2')).not.toContain('rapeseed oil, to brush');
   });
   it('tell where a dough rests, at that place’s warmth and in the plan’s times, and how long milk is out of the fridge', () => {
     const mother = cards.find((c) => c.kind === 'mother');

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import type { Plan } from '../plan/index.ts';
-import { pieceParts } from '../plan/index.ts';
+import { pieceParts, piecesDone } from '../plan/index.ts';
 import { findBrokenRules, planClass } from '../planner/index.ts';
 import { clockText } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
@@ -40,10 +40,8 @@ export function witnessedClass(
   if (plan.broken.length > 0) return undefined;
   const tableSec = 60 * Math.ceil(plan.measures.finishSec / 60);
   const ageMin = new Map<string, number>();
-  for (const t of plan.tasks) {
-    if (t.piece === undefined) continue;
-    const last = Math.max(...plan.tasks.filter((x) => x.piece === t.piece).map((x) => x.endSec));
-    const { bread } = pieceParts(t.piece);
+  for (const [piece, last] of piecesDone(plan.tasks)) {
+    const { bread } = pieceParts(piece);
     ageMin.set(bread, Math.max(ageMin.get(bread) ?? 0, Math.ceil((tableSec - last) / 60)));
   }
   const workshop = freeClass(shape, clockText(free, tableSec), (bread) => ageMin.get(bread));

@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/index.ts';
-import { handsOf, situationOf, verdictOf } from '../planner/index.ts';
+import { verdictOf } from '../planner/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import { idleGaps } from './idle.ts';
 import { pieceRuns, type PieceRun } from './pieces.ts';
@@ -39,9 +39,8 @@ export function firstBreads(runs: readonly PieceRun[]): readonly PieceRun[] {
 
 /** What a plan comes to. */
 export function planFigures(workshop: Workshop, plan: Plan): PlanFigures {
-  const situation = situationOf(workshop, plan);
   const runs = pieceRuns(workshop, plan);
-  const gaps = idleGaps(workshop, situation, handsOf(situation));
+  const gaps = idleGaps(workshop, plan);
   const firsts = firstBreads(runs).map((r) => r.doneSec);
   const idle = new Map(workshop.roster.map((p) => [p.id, 0]));
   for (const g of gaps) idle.set(g.person, (idle.get(g.person) ?? 0) + g.toSec - g.fromSec);

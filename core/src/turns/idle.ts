@@ -1,6 +1,6 @@
-import { pieceParts, stepWords, type PlanTask } from '../plan/index.ts';
-import type { Hands, Situation } from '../planner/index.ts';
-import { clockText, durationText } from '../units/index.ts';
+import { pieceParts, stepWords, type Plan, type PlanTask } from '../plan/index.ts';
+import { idleStretches, type Situation } from '../planner/index.ts';
+import { clockText, durationText, secondsOfMinutes } from '../units/index.ts';
 import { linesOf, personName, stationName, type Workshop } from '../workshop/index.ts';
 import { fireTurns } from './fires.ts';
 import { pieceRuns } from './pieces.ts';
@@ -18,33 +18,22 @@ export interface IdleGap {
   readonly toSec: number;
 }
 
-/** Shorter gaps are breathing space (this program's own choice). */
-const LEAST_GAP_SEC = 180;
 /** Tasting and wiping want a few minutes. */
 const LEAST_FILL_SEC = 300;
 
 /**
- * From the end of the welcome to everyone's own last task: the stretches of three minutes and more with nothing to do, in order of time.
- * Who has no task but the welcome and breaks is idle until table time.
+ * From the end of the welcome to everyone's own last task: the stretches of three minutes and more without one, in order of time (as goal
+ * `steady` counts them). Who has no task but the welcome and breaks is idle until table time.
  */
-export function idleGaps(
-  workshop: Workshop,
-  s: Situation,
-  hands: ReadonlyMap<string, readonly Hands[]>,
-): readonly IdleGap[] {
-  const fromSec = s.network.room.welcomeSec;
-  const forAll = new Set(s.plan.tasks.filter((t) => t.kind === 'welcome' || t.kind === 'break').map((t) => t.id));
-  const gaps = workshop.roster.flatMap(({ id }) => {
-    let until = fromSec;
-    const own = hands.get(id) ?? [];
-    const isBusy = own.some((h) => !forAll.has(h.taskId));
-    const end = { taskId: '', fromSec: s.plan.tableSec, toSec: s.plan.tableSec };
-    return (isBusy ? own : [...own, end]).flatMap((h) => {
-      const gap = { person: id, fromSec: until, toSec: h.fromSec };
-      until = Math.max(until, h.toSec);
-      return gap.toSec - gap.fromSec >= LEAST_GAP_SEC ? [gap] : [];
-    });
-  });
+export function idleGaps(workshop: Workshop, plan: Plan): readonly IdleGap[] {
+  const fromSec = secondsOfMinutes(workshop.welcomeMin);
+  const busy = new Set(plan.tasks.filter((t) => t.kind !== 'welcome' && t.kind !== 'break').flatMap((t) => t.people));
+  const gaps = workshop.roster.flatMap(({ id }) =>
+    (busy.has(id) ? idleStretches(workshop, plan, id) : [{ fromSec, toSec: plan.tableSec }]).map((g) => ({
+      person: id,
+      ...g,
+    })),
+  );
   return gaps.sort((a, b) => a.fromSec - b.fromSec || (a.person < b.person ? -1 : 1));
 }
 

@@ -98,7 +98,7 @@ describe('hands', () => {
     expect(most).toBeLessThanOrEqual(rich.roster.length);
   });
   it('are idle only where nobody asks for them, and what could fill it fits the gap', () => {
-    const gaps = idleGaps(rich, situation, hands);
+    const gaps = idleGaps(rich, situation.plan);
     expect(gaps.length).toBeGreaterThan(0);
     for (const g of gaps) {
       expect(g.toSec - g.fromSec).toBeGreaterThanOrEqual(180);
@@ -115,9 +115,8 @@ describe('hands', () => {
       roster: workshop.roster.map((p, i) => (i === 0 ? { ...p, avoid: [{ what: 'gluten', level: 'strict' }] } : p)),
     };
     const withNone = planShaped(alone, UNSHAPED, { effort: 0 });
-    const s = situationOf(alone, withNone);
     const first = alone.roster[0]?.id;
-    expect(idleGaps(alone, s, handsOf(s)).filter((g) => g.person === first)).toEqual([
+    expect(idleGaps(alone, withNone).filter((g) => g.person === first)).toEqual([
       { person: first, fromSec: workshop.welcomeMin * 60, toSec: withNone.tableSec },
     ]);
     expect(planFigures(alone, withNone).idle?.worstSec).toBe(withNone.tableSec - workshop.welcomeMin * 60);

@@ -119,6 +119,8 @@ export function totalsOf(
 ): readonly { readonly name: string; readonly use: string; readonly g: number }[] {
   const totals = new Map<string, { name: string; use: string; g: number }>();
   for (const i of batches.flatMap((b) => b.scaled.ingredients)) {
+    // what no piece carries is not used
+    if (i.g === 0) continue;
     const key = `${i.use} ${i.name}`;
     const total = totals.get(key) ?? { name: i.name, use: i.use, g: 0 };
     total.g += i.g;

@@ -14,7 +14,7 @@ export interface Idea extends Change {
 }
 
 /** So much beyond what is wanted in hand is worth a thought. */
-const LEAST_LEFT_SEC = 600;
+export const LEAST_LEFT_SEC = 600;
 const STEP_MIN = 5;
 const EFFORT = 1;
 

@@ -1,5 +1,5 @@
 import { planSchemaMeasures, type PlanMeasures } from '../measures.ts';
-import { pieceParts, type Plan } from '../../plan/index.ts';
+import { pieceParts, piecesDone, type Plan } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
 import { linesOf, type Workshop } from '../../workshop/index.ts';
 
@@ -74,10 +74,7 @@ function tooOld(workshop: Workshop, plan: Plan): readonly string[] {
   const holds = new Map(
     linesOf(workshop).flatMap((l) => (l.isServedTogether ? [[l.bread.id, 60 * l.bread.holdMaxMin]] : [])),
   );
-  const doneSec = new Map<string, number>();
-  for (const t of plan.tasks)
-    if (t.piece !== undefined) doneSec.set(t.piece, Math.max(t.endSec, doneSec.get(t.piece) ?? -Infinity));
-  const old = [...doneSec].filter(
+  const old = [...piecesDone(plan.tasks)].filter(
     ([piece, sec]) => plan.tableSec - sec > (holds.get(pieceParts(piece).bread) ?? Infinity),
   );
   return old.length === 0
@@ -101,17 +98,14 @@ export function verdictWords(
   workshop: Workshop,
   nameOf: (kind: Verdict['tightest']['kind'], id: string) => string,
 ): { readonly headline: string; readonly could: string; readonly open: string; readonly tightest: string } {
-  const { state, tightest, doneSec, inHandSec, couldSec, open } = verdict;
+  const { state, tightest, doneSec, couldSec, open } = verdict;
   const span = `${clockText(workshop, tightest.fromSec)}–${clockText(workshop, tightest.toSec)}`;
   const isRight = state === 'fits' || state === 'unready';
   return {
     headline: headlineOf(verdict, workshop),
     could: isRight && doneSec - couldSec >= 60 ? `Could be over by ${clockText(workshop, couldSec)}.` : '',
     open: isRight ? open.join('; ') : '',
-    tightest:
-      state === 'empty' || (inHandSec === 0 && tightest.id === '')
-        ? ''
-        : `Tightest: ${nameOf(tightest.kind, tightest.id)}, ${span}`,
+    tightest: state === 'empty' ? '' : `Tightest: ${nameOf(tightest.kind, tightest.id)}, ${span}`,
   };
 }
 

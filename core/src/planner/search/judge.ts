@@ -6,7 +6,7 @@ export function finishOf(problem: Problem, { placements }: Schedule): number {
 }
 
 /** A break counts as so many seconds at least, so that few breaks are better than many small ones. */
-const BREAK_SEC = 30;
+export const BREAK_SEC = 30;
 /** Nobody can begin before the class does, so an early start counts for more than all that is late or stale for it. */
 const EARLY_WEIGHT = 1000;
 

@@ -1,5 +1,7 @@
 import type { Candidate, Decoder, Search } from './decoder.ts';
+import { finishOf } from './judge.ts';
 import { Mover, type EndLimits, type Move } from './mover.ts';
+import type { Indexed } from './indexed.ts';
 import type { Given, Problem, Schedule } from './problem.ts';
 import type { Random } from './random.ts';
 
@@ -37,7 +39,7 @@ export function* polish(
   const { problem } = decoder;
   const held = new Set([...given.fixed.keys(), ...problem.activities.flatMap((a, i) => (a.pin ? [i] : []))]);
   const mover = new Mover(decoder.forward, start.schedule, aim.ends, held);
-  const neighbourhood = new Neighbourhood(problem, mover, random);
+  const neighbourhood = new Neighbourhood(decoder.forward, mover, random);
   neighbourhood.focus(aim.worthMoving?.(start.schedule) ?? []);
   const judgeWork = problem.activities.length / JUDGED_PER_PLACEMENT;
   const fromShare = decoder.doneShare;
@@ -57,15 +59,12 @@ export function* polish(
         hereCost = cost;
         if (aim.worthMoving) neighbourhood.focus(aim.worthMoving(schedule));
       } else mover.back();
-      if (cost < best.cost) best = { ...start, schedule, cost, finishSec: finishIn(problem, schedule) };
+      if (cost < best.cost) best = { ...start, schedule, cost, finishSec: finishOf(problem, schedule) };
     }
     if (n % MOVES_PER_STEP === 0) yield* decoder.step(best);
   }
   return best;
 }
-
-const finishIn = (problem: Problem, { placements }: Schedule): number =>
-  problem.finals.reduce((max, f) => Math.max(max, placements[f.activity]?.endSec ?? 0), -Infinity);
 
 /** Chooses what to move, and where to. */
 class Neighbourhood {
@@ -73,27 +72,24 @@ class Neighbourhood {
   /** Units that belong together, such as the steps of one bread; most stand alone. */
   private readonly chains: readonly (readonly number[])[];
   private readonly chainOf: readonly number[];
-  private readonly unitOf: readonly number[];
   private focused: readonly number[] = [];
+  private readonly problem: Problem;
   private readonly groups: readonly (readonly number[])[];
   private readonly families: readonly (readonly number[])[];
 
   constructor(
-    private readonly problem: Problem,
+    private readonly indexed: Indexed,
     private readonly mover: Mover,
     private readonly random: Random,
   ) {
+    const { problem } = indexed;
+    this.problem = problem;
     const all = problem.units.map((_, u) => u);
     const by = (key: (u: number) => string): readonly (readonly number[])[] => {
       const lists = new Map<string, number[]>();
       for (const u of all) lists.set(key(u), [...(lists.get(key(u)) ?? []), u]);
       return [...lists.values()];
     };
-    const unitOf = new Array<number>(problem.activities.length).fill(-1);
-    problem.units.forEach((unit, u) => {
-      for (const a of unit.activities) unitOf[a] = u;
-    });
-    this.unitOf = unitOf;
     this.jobs = all.filter((u) => problem.units[u]?.role === 'job');
     this.chains = by((u) => String(problem.units[u]?.part ?? u));
     const chainOf = new Array<number>(problem.units.length).fill(0);
@@ -117,7 +113,7 @@ class Neighbourhood {
 
   /** Moves these and their like more often than others. */
   focus(activities: readonly number[]): void {
-    const units = new Set(activities.map((a) => this.unitOf[a] ?? -1));
+    const units = new Set(activities.map((a) => this.indexed.unitOf[a] ?? -1));
     this.focused = [...units].filter((u) => u >= 0);
   }
 

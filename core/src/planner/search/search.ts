@@ -2,7 +2,7 @@ import type { Decoded } from './decode.ts';
 import { Decoder, NO_MODES, type Budget, type Candidate, type Choice, type Found, type Search } from './decoder.ts';
 import { criticalPairs, exchanged } from './critical.ts';
 import type { Indexed } from './indexed.ts';
-import { activitiesInBreach, breachSec, finishOf, missingTable, movedSec, tableBreachSec } from './judge.ts';
+import { activitiesInBreach, BREAK_SEC, breachSec, finishOf, missingTable, movedSec, tableBreachSec } from './judge.ts';
 import type { EndLimits } from './mover.ts';
 import { movedUnit, neighbourOf, orderBefore, orderByEnd, orderByStart, startingOrders } from './orders.ts';
 import { polish, type PolishAim } from './polish.ts';
@@ -37,6 +37,16 @@ const WARMTH = 0.006;
 
 const pausesAt = (problem: Problem, share: number): readonly number[] =>
   problem.pauses.map((p) => Math.round(p.fromSec + share * Math.max(0, p.toSec - p.durationSec - p.fromSec)));
+
+/** An order taken forwards, as tightly as can be. */
+const forwardsIn = (order: readonly number[], pauseSecs: readonly number[]): Choice => ({
+  order,
+  pauseSecs,
+  ease: 0,
+  direction: 'forwards',
+  spareSec: 0,
+  modes: NO_MODES,
+});
 
 const better = <T extends Found>(a: T, b: T): T => (b.cost < a.cost ? b : a);
 
@@ -77,15 +87,7 @@ export function* searchShort(
     memory.rounds > 0
       ? []
       : given.also.flatMap((near) => {
-          const order = orderBefore(problem, near.startSecs);
-          const choice: Choice = {
-            order,
-            ease: 0,
-            pauseSecs: pausesAt(problem, 0),
-            direction: 'forwards',
-            spareSec: 0,
-            modes: NO_MODES,
-          };
+          const choice = forwardsIn(orderBefore(problem, near.startSecs), pausesAt(problem, 0));
           return [start(choice), judged(choice, decoder.forwards(choice, near))];
         });
   const starts = yield* bestOfStarts(decoder, start, memory);
@@ -177,33 +179,18 @@ export function* searchTable(
   };
   const starts: Candidate[] = [];
   for (const { schedule, forced } of known) {
-    const choice: Choice = {
-      order: orderByEnd(problem, schedule),
-      pauseSecs: schedule.pauseSecs,
-      ease: 0,
-      direction: 'backwards',
-      spareSec: 0,
-      modes: NO_MODES,
-    };
-    starts.push(judged({ ...choice, direction: 'forwards' }, { schedule, forced }));
-    if (memory.rounds === 0) for (const ease of EASES) starts.push(judge({ ...choice, ease }));
+    const asItIs = forwardsIn(orderByEnd(problem, schedule), schedule.pauseSecs);
+    starts.push(judged(asItIs, { schedule, forced }));
+    if (memory.rounds === 0) for (const ease of EASES) starts.push(judge({ ...asItIs, direction: 'backwards', ease }));
   }
+  const pauseSecs = known[0]?.schedule.pauseSecs ?? pausesAt(problem, 0);
   if (memory.rounds === 0)
     for (const near of given.also) {
-      const choice: Choice = {
-        order: orderBefore(problem, near.startSecs),
-        pauseSecs: known[0]?.schedule.pauseSecs ?? pausesAt(problem, 0),
-        ease: 0,
-        direction: 'forwards',
-        spareSec: 0,
-        modes: NO_MODES,
-      };
+      const choice = forwardsIn(orderBefore(problem, near.startSecs), pauseSecs);
       starts.push(judged(choice, decoder.forwards(choice, near)));
     }
   if (given.near && memory.rounds === 0) {
-    const order = orderBefore(problem, given.near.startSecs);
-    const pauseSecs = known[0]?.schedule.pauseSecs ?? pausesAt(problem, 0);
-    const asBefore = judge({ order, pauseSecs, ease: 0, direction: 'forwards', spareSec: 0, modes: NO_MODES });
+    const asBefore = judge(forwardsIn(orderBefore(problem, given.near.startSecs), pauseSecs));
     starts.push(asBefore);
     // a class under way keeps its plan as long as that holds
     if (given.fixed.size > 0 && asBefore.breachSec === 0) {
@@ -222,7 +209,8 @@ export function* searchTable(
         softSec: (x) => softSec(x) + BREACH_WEIGHT * tableBreachSec(problem, x, aim.tableSec),
         ends: { fromSec: [], toSec: problem.activities.map((x) => x.dueSec) },
         worthMoving: (x) => missingTable(problem, x, aim.tableSec),
-        enough: BREACH_WEIGHT,
+        // no break costs less
+        enough: BREACH_WEIGHT * BREAK_SEC,
       };
       best = yield* polish(decoder, best, mending, given, random, untilShare);
       best = { ...best, breachSec: tableBreachSec(problem, best.schedule, aim.tableSec) };
@@ -295,7 +283,8 @@ function* bestOfStarts(
   while (!decoder.isOver(START_SHARE) || (found.length === 0 && memory.rounds === 0)) {
     const next = memory.nextOrder(decoder.forward);
     if (!next) break;
-    const candidate = judge({ ...next, ease: EASES[0], direction: 'backwards', spareSec: 0, modes: NO_MODES });
+    const plain = forwardsIn(next.order, next.pauseSecs);
+    const candidate = judge({ ...plain, ease: EASES[0], direction: 'backwards' });
     found.push(candidate);
     yield* decoder.step(candidate);
   }

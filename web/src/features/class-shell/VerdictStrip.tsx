@@ -3,7 +3,9 @@ import { useMemo } from 'react';
 import {
   brokenWords,
   griddleName,
+  LEAST_LEFT_SEC,
   openMatters,
+  timeLeftSec,
   personName,
   verdictOf,
   verdictWords,
@@ -62,6 +64,7 @@ export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
   if (!plan || !shown) return <div className="min-h-14 px-4 py-3 text-quiet">Planning …</div>;
   const { verdict, broken, words } = shown;
   const { Icon, colours } = LOOKS[verdict.state];
+  const isTimeLeft = timeLeftSec(workshop, plan) >= LEAST_LEFT_SEC;
   return (
     <section
       aria-label="Verdict"
@@ -85,7 +88,7 @@ export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
           className="ml-auto min-h-8 self-center rounded-cut border border-on-herb/60 px-2.5 hover:bg-black/15"
           onClick={onAdvice}
         >
-          What would give more?
+          {isTimeLeft ? 'What to do with the time left?' : 'What would give more?'}
         </button>
       )}
       {verdict.state === 'broken' && broken.length > 0 && (

@@ -4,7 +4,6 @@ import {
   durationText,
   fillersOf,
   firstBreads,
-  handsOf,
   idleGaps,
   personName,
   pieceRuns,
@@ -29,7 +28,7 @@ function Idle({ workshop, plan }: { readonly workshop: Workshop; readonly plan: 
   const runs = useMemo(() => pieceRuns(workshop, plan), [workshop, plan]);
   const gaps = useMemo(() => {
     const situation = situationOf(workshop, plan);
-    return idleGaps(workshop, situation, handsOf(situation)).map((g) => ({
+    return idleGaps(workshop, plan).map((g) => ({
       ...g,
       fillers: fillersOf(workshop, situation, g),
     }));

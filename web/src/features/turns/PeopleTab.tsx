@@ -4,10 +4,8 @@ import {
   offWords,
   clockText,
   durationText,
-  handsOf,
   idleGaps,
   pieceRuns,
-  situationOf,
   stationName,
   wayWords,
   type PieceRun,
@@ -46,8 +44,7 @@ export function PeopleTab() {
 
 function listOf(workshop: Workshop, plan: Plan): readonly Listed[] {
   const runs = pieceRuns(workshop, plan);
-  const situation = situationOf(workshop, plan);
-  const gaps = idleGaps(workshop, situation, handsOf(situation));
+  const gaps = idleGaps(workshop, plan);
   return workshop.stations.flatMap((s) =>
     s.members.map((id): Listed => ({
       id,
