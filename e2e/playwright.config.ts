@@ -11,7 +11,7 @@ process.env['HODSMAN_E2E_DATA'] ??= mkdtempSync(join(tmpdir(), 'hodsman-e2e-'));
 export default defineConfig({
   testDir: import.meta.dirname,
   workers: 1,
-  timeout: 60_000,
+  timeout: 90_000,
   expect: { timeout: 10_000 },
   reporter: [
     ['list'],
