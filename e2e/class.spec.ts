@@ -56,7 +56,7 @@ test('a class that cannot work is told why in figures, and one click on a change
   await shell.figure('Breads each').fill('4');
   await shell.planned();
   const advice = page.getByTestId('advice');
-  await expect(advice).toContainText(/32 breads of 2 min on 2 spots need 40 min; between 10:46/);
+  await expect(advice).toContainText(/32 breads of 2 min, 2 at a time, need 40 min; between 10:46/);
   await expect(advice).toHaveAttribute('data-done', 'true', { timeout: 20_000 });
   await advice.getByRole('button', { name: /\+1 griddle → \d+ min to spare/ }).click();
   await shell.planned();

@@ -229,6 +229,7 @@ export {
   clashOf,
   fixSetOf,
   LEAST_LEFT_SEC,
+  breadsForTimeLeft,
   rankIdeas,
   timeLeftSec,
   aboutTask,

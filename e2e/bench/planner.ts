@@ -1,7 +1,18 @@
 import { spawnSync } from 'node:child_process';
+import fc from 'fast-check';
 import { fileURLToPath } from 'node:url';
 import { planClass, verdictOf, type PlanOptions, type Workshop } from '@hodsman/core';
-import { finished, JOB_SHOPS, lowerBound, plainProblem, searchShort, sizedClass } from '@hodsman/core/testing';
+import {
+  buildNetwork,
+  finished,
+  JOB_SHOPS,
+  lowerBound,
+  plainProblem,
+  searchShort,
+  sizedClass,
+  witnessedClass,
+  witnessedShape,
+} from '@hodsman/core/testing';
 import type { SizedShape } from '@hodsman/core/testing';
 import { columns, median, tableOf, type Row } from './table.ts';
 
@@ -127,6 +138,46 @@ export function measureGaps(): readonly string[] {
     ['gap', (l) => percent(l.gap)],
     ['bound by', (l) => l.kind],
   );
+}
+
+const WITNESSED = 16;
+const WITNESSED_SEED = 9;
+/** An effort that shows how much of a gap is left to the search. */
+const LONG_EFFORT = 30;
+
+/** The same for classes of 12 to 36 people and three breads with all that a class can have: how much of the gap is search, at the least. */
+export function measureRichGaps(): readonly string[] {
+  const classes = fc
+    .sample(witnessedShape(), { numRuns: 10 * WITNESSED, seed: WITNESSED_SEED })
+    .filter((v) => v.breads === 3 && v.people >= 12)
+    .flatMap((v) => {
+      const made = witnessedClass(v);
+      return made ? [{ ...v, workshop: made.workshop }] : [];
+    })
+    .slice(0, WITNESSED);
+  const lines = classes.map((c) => {
+    const finishSec = (effort: number): number => planClass(c.workshop, { goal: 'short', effort }).measures.finishSec;
+    const { boundSec, by } = lowerBound(buildNetwork(c.workshop).problem);
+    return { ...c, usual: finishSec(3), long: finishSec(LONG_EFFORT), boundSec, kind: by.kind };
+  });
+  const gapOf = (l: (typeof lines)[number]): number => l.usual / l.boundSec - 1;
+  const gaps = lines.map(gapOf);
+  return [
+    ...columns(
+      lines,
+      ['people', (l) => String(l.people)],
+      ['dough', (l) => l.dough],
+      ['cook', (l) => (l.attend === 'turns' ? 'by turns' : 'throughout')],
+      ['finish', (l) => `${l.usual} s`],
+      [`at effort ${LONG_EFFORT}`, (l) => `${l.long} s`],
+      ['bound', (l) => `${l.boundSec} s`],
+      ['gap', (l) => percent(gapOf(l))],
+      ['of it search, at least', (l) => percent((l.usual - l.long) / l.boundSec)],
+      ['bound by', (l) => l.kind],
+    ),
+    '',
+    `Median gap: ${percent(median(gaps))}.`,
+  ];
 }
 
 /** Job shops of the literature through the plain problem. */

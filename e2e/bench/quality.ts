@@ -1,17 +1,19 @@
 import fc from 'fast-check';
-import { findBrokenRules, planClass, readPlan } from '@hodsman/core';
+import { findBrokenRules, planClass, readPlan, type Workshop } from '@hodsman/core';
 import {
   buildNetwork,
   exactFinish,
   finished,
   lowerBound,
+  narrowClass,
+  narrowShape,
   randomShape,
   randomWorkshop,
   searchShort,
   smallShape,
   workshopOf,
 } from '@hodsman/core/testing';
-import { columns } from './table.ts';
+import { columns, median } from './table.ts';
 
 const CLASSES = 2000;
 const SEED = 20_261_125;
@@ -82,7 +84,59 @@ export async function measureExact(): Promise<readonly string[]> {
     ['`fresh`: a right plan exists and was not found', String(fresh.missed)],
     ['`fresh`: not proven in a minute', String(fresh.unproven)],
   ];
-  return columns(lines, ['what', ([what]) => what], ['number', ([, n]) => n]);
+  const narrow = await measureNarrow();
+  return columns([...lines, ...narrow], ['what', ([what]) => what], ['number', ([, n]) => n]);
+}
+
+const NARROW = 100;
+const MOST_NARROW_ACTIVITIES = 10;
+const NARROW_SEED = 31;
+
+/** Narrow classes (one who cooks for all, waits of a minute, changes, looks, one spot) against the proven optimum, and in what time. */
+async function measureNarrow(): Promise<readonly (readonly [string, string])[]> {
+  const count = { equal: 0, over: 0, impossible: 0, missed: 0, unproven: 0 };
+  const ratios: number[] = [];
+  let worst = 0;
+  let n = 0;
+  for (const shape of fc.sample(narrowShape(), { numRuns: 20 * NARROW, seed: NARROW_SEED })) {
+    if (n === NARROW) break;
+    const workshop = narrowClass(shape);
+    const { problem } = buildNetwork(workshop);
+    if (problem.activities.length > MOST_NARROW_ACTIVITIES) continue;
+    n++;
+    const plan = planClass(workshop, { goal: 'short', effort: 3 });
+    const before = performance.now();
+    const exact = await exactFinish(problem, plan.measures.finishSec + 600);
+    const exactMs = performance.now() - before;
+    const isRight = plan.broken.length === 0;
+    if (exact === undefined) count.unproven++;
+    else if (!isRight) count[exact === Infinity ? 'impossible' : 'missed']++;
+    else {
+      count[plan.measures.finishSec === exact ? 'equal' : 'over']++;
+      worst = Math.max(worst, plan.measures.finishSec / exact - 1);
+      const ownMs = msToFinish(workshop, exact);
+      if (ownMs !== undefined) ratios.push(exactMs / ownMs);
+    }
+  }
+  return [
+    ['`short`: narrow classes', String(n)],
+    ['`short`: equal to the proven optimum at effort 3', String(count.equal)],
+    ['`short`: over the proven optimum', `${count.over}, at most ${(100 * worst).toFixed(1)} %`],
+    ['`short`: no right plan exists, proven', String(count.impossible)],
+    ['`short`: a right plan exists and was not found', String(count.missed)],
+    ['`short`: not proven in a minute', String(count.unproven)],
+    ['time of the exact solver ÷ own time to the same finish, median', median(ratios).toFixed(0)],
+  ];
+}
+
+/** Milliseconds of the least effort that finds so short a class, all lesser efforts counted; undefined where none of them does. */
+function msToFinish(workshop: Workshop, finishSec: number): number | undefined {
+  const before = performance.now();
+  for (const effort of [0, 1, 3, 10]) {
+    const plan = planClass(workshop, { goal: 'short', effort });
+    if (plan.broken.length === 0 && plan.measures.finishSec <= finishSec) return performance.now() - before;
+  }
+  return undefined;
 }
 
 /** Small classes with little time: is a plan right whenever a right one exists? */

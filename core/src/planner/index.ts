@@ -9,6 +9,7 @@ export {
   clashOf,
   fixSetOf,
   LEAST_LEFT_SEC,
+  breadsForTimeLeft,
   rankIdeas,
   timeLeftSec,
   longBreads,

@@ -48,8 +48,8 @@ const DECODINGS_PER_EFFORT = 60;
 const MORE_DECODINGS_PER_EFFORT = 30;
 /** Share of the work that looks for the shortest class; it says how many minutes are to spare, and where the good plan begins. */
 const SHORT_SHARE = 0.35;
-/** Share of the rest that goes on looking for it while the class is longer than its time. */
-const TOO_LONG_SHARE = 0.6;
+/** While the class is longer than its time, a round does all that goal `short` would do, and so much more as a share of that for the table. */
+const TOO_LONG_TABLE_SHARE = 0.26;
 
 /**
  * Plans a workshop that was read without faults. Goal `steady` (default): the plan that one can teach; `fresh`: rests near their ideal and
@@ -81,23 +81,26 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
   const rounds = Math.max(1, effort);
   const work = effort === 0 ? 0 : placements;
   const fine = fineProblem(problem) ?? problem;
-  const progress: Progress = { rounds, done: 0, isStopped: false };
+  const progress: Progress = { done: 0, isStopped: false };
   for (let round = 0; round < rounds && !progress.isStopped; round++) {
     // every round but the first may part what is tied by a short wait
     const unit = round === 0 ? problem : fine;
-    yield* told(searchShort(unit, { placements: work * SHORT_SHARE }, shortMemory, given), progress, SHORT_SHARE);
-    let left = 1 - SHORT_SHARE;
+    const looked = searchShort(unit, { placements: work * SHORT_SHARE }, shortMemory, given);
+    yield* told(looked, progress, SHORT_SHARE / rounds);
     const isTooLong = shortestIn([shortMemory, longer]).finishSec > tableSec;
+    let left = 1 - SHORT_SHARE;
     if (goal === 'short' || isTooLong) {
       // a class is called too long only after all that goal `short` would have done
-      const part = goal === 'short' ? left : left * TOO_LONG_SHARE;
-      yield* told(searchShort(unit, { placements: work * part }, longer, given), progress, part);
-      left -= part;
+      const further = searchShort(unit, { placements: work * left }, longer, given);
+      const more = goal === 'short' ? 0 : TOO_LONG_TABLE_SHARE;
+      yield* told(further, progress, ((1 - SHORT_SHARE) / (left + more)) * (left / rounds));
+      if (goal === 'short') continue;
+      left = more;
     }
-    if (goal === 'short') continue;
     const known = [shortMemory, longer].flatMap((m) => (m.best ? [m.best] : []));
     const aim = aimOf(workshop, network, goal, options, shortestIn([shortMemory, longer]));
-    yield* told(searchTable(unit, aim, { placements: work * left }, known, goodMemory, given), progress, left);
+    const search = searchTable(unit, aim, { placements: work * left }, known, goodMemory, given);
+    yield* told(search, progress, (round + 1) / rounds - progress.done);
   }
   // one archive of what was found serves every goal
   const found = [shortMemory, longer, goodMemory].flatMap((m) => (m.best ? [m.best] : []));
@@ -162,18 +165,15 @@ function aimOf(
     const felt = feeling.of(schedule, Infinity);
     return felt.ageSec + felt.straySec + idleWeight * felt.idleSec;
   };
-  const worthMoving = (schedule: Schedule): readonly number[] => feeling.afterWaits(schedule);
   return {
     tableSec,
     deadlineSec: Math.max(tableSec, shortest.finishSec),
     bufferSec: measure.bufferSec,
     softSec,
-    worthMoving,
   };
 }
 
 interface Progress {
-  readonly rounds: number;
   done: number;
   /** Somebody said that the best so far will do. */
   isStopped: boolean;
@@ -183,11 +183,11 @@ interface Progress {
 function* told(search: Search, progress: Progress, part: number): Generator<number, void, 'stop' | undefined> {
   let step = search.next();
   while (step.done !== true) {
-    const share = progress.done + (part / progress.rounds) * step.value.doneShare;
+    const share = progress.done + part * step.value.doneShare;
     if (!progress.isStopped) progress.isStopped = (yield share) === 'stop';
     step = search.next(progress.isStopped ? 'stop' : undefined);
   }
-  progress.done += part / progress.rounds;
+  progress.done += part;
 }
 
 /** A class whose menu gives nobody a bread: welcome and breaks alone. */

@@ -1,4 +1,4 @@
-import type { AboutTask, Pin, Plan, Shaping, SweepPoint, Workshop } from '@hodsman/core';
+import type { AboutTask, Bread, Pin, Plan, Shaping, SweepPoint, Workshop } from '@hodsman/core';
 import { proxy, wrap, type Remote } from 'comlink';
 import type { Advice, PlannerSession } from './planner-session.ts';
 
@@ -37,9 +37,14 @@ export function stopAdvising(): void {
 }
 
 /** Asks in a worker what would help a class. */
-export function adviseInWorker(workshop: Workshop, plan: Plan, onAdvice: (advice: Advice) => void): Promise<void> {
+export function adviseInWorker(
+  workshop: Workshop,
+  plan: Plan,
+  library: readonly Bread[],
+  onAdvice: (advice: Advice) => void,
+): Promise<void> {
   adviser ??= start('adviser');
-  return adviser.advise(workshop, plan, proxy(onAdvice));
+  return adviser.advise(workshop, plan, library, proxy(onAdvice));
 }
 
 /** Plans several classes, one after another. */

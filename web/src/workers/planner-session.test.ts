@@ -102,11 +102,11 @@ describe('the session of a planner', () => {
     let plan: Plan | undefined;
     await made.plan(tight, UNSHAPED, (p) => (plan = p));
     const shares: number[] = [];
-    await made.advise(tight, plan ?? expect.fail(), ({ doneShare }) => shares.push(doneShare));
+    await made.advise(tight, plan ?? expect.fail(), [], ({ doneShare }) => shares.push(doneShare));
     expect([shares[0], shares.at(-1)]).toEqual([0, 1]);
     expect(shares).toEqual(shares.toSorted((a, b) => a - b));
     const overtaken: number[] = [];
-    await made.advise(tight, plan ?? expect.fail(), ({ doneShare }) => {
+    await made.advise(tight, plan ?? expect.fail(), [], ({ doneShare }) => {
       overtaken.push(doneShare);
       made.stop();
     });

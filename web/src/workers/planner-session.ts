@@ -13,6 +13,7 @@ import {
   withPins,
   type AboutTask,
   type Aim,
+  type Bread,
   type Clash,
   type Fix,
   type FixSet,
@@ -141,7 +142,12 @@ export function plannerSession({ now, pause }: Breath = BREATH) {
       }
     },
     /** Which rules clash and which changes help, told as they are found. */
-    advise: async (workshop: Workshop, plan: Plan, onAdvice: (advice: Advice) => void): Promise<void> => {
+    advise: async (
+      workshop: Workshop,
+      plan: Plan,
+      library: readonly Bread[],
+      onAdvice: (advice: Advice) => void,
+    ): Promise<void> => {
       const call = ++latest;
       const clash = (await inTurns(call, clashOf(workshop, plan))) ?? null;
       if (call !== latest) return;
@@ -150,7 +156,7 @@ export function plannerSession({ now, pause }: Breath = BREATH) {
         if (call === latest) onAdvice((known = { ...known, ...part }));
       };
       tell({});
-      const ideas = await inTurns(call, rankIdeas(workshop, plan, isTakeable), (found) => {
+      const ideas = await inTurns(call, rankIdeas(workshop, plan, isTakeable, library), (found) => {
         tell({ ideas: found });
       });
       const isBroken = !verdictOf(workshop, plan).fits;

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { buildWorkshop } from '../../testing/index.ts';
+import { heldWords, type Workshop } from '../../workshop/index.ts';
 import { findBrokenRules } from '../check/index.ts';
 import { planClass } from '../plan-class.ts';
-
-import { clashOf, fixSetOf, rankIdeas, timeLeftSec, longBreads, rankFixes } from './index.ts';
+import { madeAhead } from './fixes.ts';
+import { breadsForTimeLeft, clashOf, fixSetOf, longBreads, rankFixes, rankIdeas, timeLeftSec } from './index.ts';
 
 /** Eight people, two breads each, one griddle of one spot, and 35 minutes: the griddle alone takes 31 min 40 s. */
 const crowded = buildWorkshop({ people: 8, each: 2, griddles: 1, griddleCm: 26, tableTime: '10:45' });
@@ -23,7 +24,7 @@ describe('the clash of a class that does not fit', () => {
       isProven: true,
       rules: ['R11'],
       words: [
-        '16 breads of 1 min 40 s on 1 spot need 32 min; between 10:28, when the first can be laid on, and table time there are 17 min',
+        '16 breads of 1 min 40 s, 1 at a time, need 32 min; between 10:28, when the first can be laid on, and table time there are 17 min',
       ],
     });
   });
@@ -164,7 +165,7 @@ describe('time that is left', () => {
     expect(timeLeftSec(w, plan)).toBe(plan.tableSec - plan.measures.finishSec - 360);
     expect(timeLeftSec(crowded, planClass(crowded, { effort: 1 }))).toBe(0);
   });
-  it('has ideas that fit with what is wanted in hand, the fullest class first; none where little is left', () => {
+  it('has ideas that fit with what is wanted in hand, the fullest class first', () => {
     const ideas = run(rankIdeas(w, plan));
     expect(ideas.map((i) => i.id)).toEqual(expect.arrayContaining(['more:flat', 'demo:flat', 'later']));
     const inHand = ideas.map((i) => i.inHandSec);
@@ -176,7 +177,35 @@ describe('time that is left', () => {
     expect(ideas.find((i) => i.id === 'more:flat')?.sentence).toMatch(
       /^one more Plain flat each → done 1\d:\d\d, \d+ min in hand$/,
     );
-    const busy = buildWorkshop({ people: 4, griddles: 2, tableTime: '10:50' });
+  });
+  it('has another bread of the library, which nobody avoids, and practice where staff make the dough', () => {
+    const [plain = expect.fail('a class has a bread')] = w.breads;
+    const other = (id: string, more: Partial<typeof plain>) => ({ ...plain, id, name: `Plain ${id}`, ...more });
+    const butter = { name: 'butter', role: 'fat', use: 'dough', pct: 5, allergens: ['milk'] } as const;
+    const buttered = other('buttered', { ingredients: [...plain.ingredients, { ...butter, allergens: ['milk'] }] });
+    const library = [other('thin', {}), buttered, plain];
+    const shelf = library.map((b) => ({ id: b.id, holds: [...heldWords(b)], leastSec: b === buttered ? 60 : 600 }));
+    expect(breadsForTimeLeft(w, shelf).map((b) => b.id)).toEqual(['buttered', 'thin']);
+    const ids = (of: Workshop): readonly string[] => run(rankIdeas(of, plan, () => true, library)).map((i) => i.id);
+    expect(ids(w)).toEqual(expect.arrayContaining(['bread:thin', 'bread:buttered']));
+    expect(ids(w)).not.toContain('bread:flat');
+    const minded: Workshop = {
+      ...w,
+      roster: w.roster.map((p, i) => (i === 0 ? { ...p, avoid: [{ what: 'milk', level: 'strict' }] } : p)),
+    };
+    expect(breadsForTimeLeft(minded, shelf).map((b) => b.id)).toEqual(['thin']);
+    expect(ids(minded)).toContain('bread:thin');
+    expect(ids(minded)).not.toContain('bread:buttered');
+    const line = w.menu[0] ?? expect.fail('a class has a line');
+    const ahead = madeAhead(w, line)?.workshop ?? expect.fail('its dough can be made ahead');
+    const prepared: Workshop = { ...ahead, prepTimes: [{ from: '2027-03-06T08:00', to: '2027-03-06T10:00' }] };
+    const made = planClass(prepared, { effort: 1 });
+    const practice = run(rankIdeas(prepared, made)).find((i) => i.id === 'practice:flat');
+    expect(practice?.workshop.menu[0]?.dough.mode).toBe('swap');
+    expect(planClass(practice?.workshop ?? expect.fail(), { effort: 1 }).broken).toEqual([]);
+  });
+  it('has none where little is left', () => {
+    const busy = buildWorkshop({ people: 4, griddles: 2, tableTime: '10:40' });
     expect(run(rankIdeas(busy, planClass(busy, { effort: 1 })))).toEqual([]);
   });
 });

@@ -1,6 +1,8 @@
 import type { Plan } from '../../plan/index.ts';
-import { clockText, durationText } from '../../units/index.ts';
-import { addDemo, linesOf, setBreadsEach, type Workshop } from '../../workshop/index.ts';
+import { isRest } from '../../method/index.ts';
+import { clockText, durationText, elapsedSec } from '../../units/index.ts';
+import type { Bread } from '../../bread/index.ts';
+import { addDemo, linesOf, putOnMenu, setBreadsEach, type Line, type Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { bufferSecOf } from '../measures.ts';
 import { planClass } from '../plan-class.ts';
@@ -17,6 +19,8 @@ export interface Idea extends Change {
 export const LEAST_LEFT_SEC = 600;
 const STEP_MIN = 5;
 const EFFORT = 1;
+/** So many breads of the library are planned at most. */
+const MOST_OTHER_BREADS = 4;
 
 /** How much of a plan's time in hand nobody asked for; 0 where it does not fit. */
 export function timeLeftSec(workshop: Workshop, plan: Plan): number {
@@ -24,8 +28,55 @@ export function timeLeftSec(workshop: Workshop, plan: Plan): number {
   return fits ? Math.max(0, inHandSec - bufferSecOf(workshop)) : 0;
 }
 
-/** What could be done with time that is left: doors later, one more bread each, a demonstration of what is not shown yet. */
-function ideasFor(workshop: Workshop, leftSec: number): readonly Change[] {
+/** A dough that staff make before the class: everybody mixes one by hand as well, up to where theirs would be. */
+function practised(workshop: Workshop, { bread, menu, chain }: Line): readonly Change[] {
+  const { dough } = menu;
+  if (dough.mode !== 'ahead') return [];
+  const through = chain.findIndex((s) => s.id === dough.through);
+  const practice = chain.slice(0, through + 1).find((s) => !isRest(s));
+  if (!practice) return [];
+  const swap = { mode: 'swap', through: dough.through, practice: practice.id } as const;
+  return [
+    {
+      id: `practice:${bread.id}`,
+      words: `every station mixes ${bread.name} by hand too, for practice and to take home`,
+      workshop: { ...workshop, menu: workshop.menu.map((m) => (m === menu ? { ...m, dough: swap } : m)) },
+    },
+  ];
+}
+
+/** One each of a bread of the library that nobody avoids. */
+function anotherBread(workshop: Workshop, bread: Bread): readonly Change[] {
+  const next = putOnMenu(workshop, bread);
+  if (!next.ok || workshop.breads.some((b) => b.id === bread.id)) return [];
+  const line = linesOf(next.value).find((l) => l.bread.id === bread.id);
+  if (!line || workshop.roster.some((p) => !line.makers.has(p.id))) return [];
+  return [{ id: `bread:${bread.id}`, words: `${bread.name} too, one each`, workshop: next.value }];
+}
+
+/** What a shelf tells of a bread: what every piece of it holds, and how long it takes at least. */
+interface Shelved {
+  readonly id: string;
+  readonly holds: readonly string[];
+  readonly leastSec: number;
+}
+
+/** The breads of a shelf that are worth planning for time that is left: not in the class, avoided by nobody, the quickest few. */
+export function breadsForTimeLeft<B extends Shelved>(workshop: Workshop, shelf: readonly B[]): readonly B[] {
+  const avoided = new Set(workshop.roster.flatMap((p) => p.avoid.map((a) => a.what)));
+  const classSec = elapsedSec(workshop, workshop.tableTime);
+  return shelf
+    .filter((b) => !workshop.breads.some((own) => own.id === b.id))
+    .filter((b) => b.leastSec < classSec && !b.holds.some((w) => avoided.has(w)))
+    .sort((a, b) => a.leastSec - b.leastSec)
+    .slice(0, MOST_OTHER_BREADS);
+}
+
+/**
+ * What could be done with time that is left: doors later, one more bread each, another bread of the library, a demonstration of what is
+ * not shown yet, practice.
+ */
+function ideasFor(workshop: Workshop, leftSec: number, library: readonly Bread[]): readonly Change[] {
   const laterMin = STEP_MIN * Math.floor(leftSec / 60 / STEP_MIN);
   const lines = linesOf(workshop);
   const shown = new Set(
@@ -44,6 +95,8 @@ function ideasFor(workshop: Workshop, leftSec: number): readonly Change[] {
         words: `show how ${bread.name} is made`,
         workshop: addDemo(workshop, bread.id),
       })),
+    ...library.flatMap((bread) => anotherBread(workshop, bread)),
+    ...lines.flatMap((line) => practised(workshop, line)),
     ...(laterMin >= STEP_MIN
       ? [{ id: 'later', words: `doors at ${doors}`, workshop: { ...workshop, doorsOpen: doors } }]
       : []),
@@ -55,11 +108,12 @@ export function* rankIdeas(
   workshop: Workshop,
   plan: Plan,
   mayBe: (workshop: Workshop) => boolean = () => true,
+  library: readonly Bread[] = [],
 ): Generator<readonly Idea[], readonly Idea[], 'stop' | undefined> {
   const leftSec = timeLeftSec(workshop, plan);
   if (leftSec < LEAST_LEFT_SEC) return [];
   let ideas: readonly Idea[] = [];
-  for (const change of ideasFor(workshop, leftSec).filter((c) => mayBe(c.workshop))) {
+  for (const change of ideasFor(workshop, leftSec, library).filter((c) => mayBe(c.workshop))) {
     const next = planClass(change.workshop, { effort: EFFORT, tried: [plan] });
     const { fits, inHandSec, doneSec } = verdictOf(change.workshop, next);
     if (fits && inHandSec >= bufferSecOf(change.workshop)) {

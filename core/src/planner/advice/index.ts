@@ -6,5 +6,5 @@ export { sweepOf, type SweepPoint } from './sweep.ts';
 export { clashOf, type Clash, type ClashSearch } from './clash.ts';
 export { longBreads, type LongBread } from './long-breads.ts';
 export { fixSetOf, type FixSet } from './make-fit.ts';
-export { LEAST_LEFT_SEC, rankIdeas, timeLeftSec, type Idea } from './ideas.ts';
+export { breadsForTimeLeft, LEAST_LEFT_SEC, rankIdeas, timeLeftSec, type Idea } from './ideas.ts';
 export { rankFixes, type Fix, type FixTrials } from './rank-fixes.ts';

@@ -1,5 +1,6 @@
+import { assert } from '../../faults/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
-import type { Workshop } from '../../workshop/index.ts';
+import { griddleName, type Workshop } from '../../workshop/index.ts';
 import type { Network } from '../network/index.ts';
 import type { Bound } from '../search/index.ts';
 
@@ -13,6 +14,7 @@ export function boundWords(workshop: Workshop, network: Network, { boundSec, by 
   const thereSec = Math.max(0, tableSec - by.headSec - by.tailSec);
   const after = by.tailSec > 0 ? ` less ${durationText(by.tailSec)} for what comes after` : '';
   const there = `table time${after} there ${thereSec === 60 ? 'is' : 'are'} ${durationText(thereSec)}`;
+  const nameOf = (resource: number): string => nameOfResource(workshop, problem.resources[resource]?.id);
   switch (by.kind) {
     case 'plates': {
       const lengths = by.activities.map((a) =>
@@ -20,19 +22,15 @@ export function boundWords(workshop: Workshop, network: Network, { boundSec, by 
       );
       const [least, most] = [Math.min(...lengths), Math.max(...lengths)];
       const long = least === most ? durationText(least) : `${durationText(least)} to ${durationText(most)}`;
-      const spots = by.plates.reduce((sum, plate) => sum + spotsOn(network, by.activities, plate), 0);
-      const room = `${spots} ${spots === 1 ? 'spot' : 'spots'}`;
-      return `${by.activities.length} breads of ${long} on ${room} need ${durationText(neededSec)}; between ${clockText(workshop, by.headSec)}, when the first can be laid on, and ${there}`;
+      return `${by.activities.length} breads of ${long}, ${by.atOnce} at a time, need ${durationText(neededSec)}; between ${clockText(workshop, by.headSec)}, when the first can be laid on, and ${there}`;
     }
     case 'resource': {
-      const id = problem.resources[by.resource]?.id ?? '';
-      const { griddles, grills, flames, mixers, staff } = workshop.kitchen;
-      const name =
-        [...workshop.roster, ...staff, ...griddles, ...grills, ...flames, ...mixers].find((p) => p.id === id)?.name ??
-        id;
+      const name = nameOf(by.resource);
       const of = network.room.all('standing').includes(by.resource) ? `at ${name}, where one can stand,` : `of ${name}`;
       return `${by.activities.length} tasks ${of} need ${durationText(neededSec)}; between ${clockText(workshop, by.headSec)}, when the first can begin, and ${there}`;
     }
+    case 'pool':
+      return `${by.activities.length} tasks of ${by.resources.map(nameOf).join(', ')} need ${durationText(neededSec)}; between ${clockText(workshop, by.headSec)}, when the first can begin, and ${there}`;
     case 'chain': {
       const names = by.activities.flatMap((a) => {
         const source = sources[a];
@@ -43,9 +41,10 @@ export function boundWords(workshop: Workshop, network: Network, { boundSec, by 
   }
 }
 
-function spotsOn({ problem }: Network, activities: readonly number[], plate: number): number {
-  const spots = activities.flatMap((a) =>
-    (problem.activities[a]?.modes ?? []).flatMap((m) => (m.lying?.plate === plate ? [m.lying.spots] : [])),
-  );
-  return Math.max(0, ...spots);
+function nameOfResource(workshop: Workshop, id: string | undefined): string {
+  const { griddles, grills, flames, mixers, benches, staff } = workshop.kitchen;
+  const person = [...workshop.roster, ...staff].find((p) => p.id === id);
+  const place = [...griddles, ...grills, ...flames, ...mixers, ...benches].find((p) => p.id === id);
+  assert(person !== undefined || place !== undefined, 'a resource stands for a person or a place');
+  return person?.name ?? (place ? griddleName(place) : '');
 }

@@ -1,5 +1,7 @@
+import { headsAndTails, type HeadsAndTails } from './heads-tails.ts';
 import { jacksonPreemptive, type OneMachineJob } from './one-machine.ts';
 import { plateBound, type PlateJob } from './plate-bound.ts';
+import { poolBound } from './pool-bound.ts';
 import type { Lag, Mode, Problem } from './problem.ts';
 
 /** A proven lower bound on the finish, and what gives it. */
@@ -9,7 +11,7 @@ export interface Bound {
 }
 
 /**
- * One chain of least durations and lags; one resource's own work; or all work on hotplates. `activities` are those it rests on: none of
+ * One chain of least durations and lags; one resource's own work; work that any of some resources can do; or all work on hotplates. `activities` are those it rests on: none of
  * them can start before `headSec`, and after the last of them comes `tailSec` at least.
  */
 export type BoundReason = {
@@ -19,63 +21,15 @@ export type BoundReason = {
 } & (
   | { readonly kind: 'chain' }
   | { readonly kind: 'resource'; readonly resource: number }
-  | { readonly kind: 'plates'; readonly plates: readonly number[] }
+  | { readonly kind: 'pool'; readonly resources: readonly number[] }
+  /** `atOnce`: how many of those activities the plates carry together. */
+  | { readonly kind: 'plates'; readonly plates: readonly number[]; readonly atOnce: number }
 );
 
-/** For every activity the least time before its start can be (its head) and after its end to the last final (its tail). */
-interface HeadsAndTails {
-  readonly leastSec: readonly number[];
-  readonly headSec: readonly number[];
-  /** −Infinity where no final comes after. */
-  readonly tailSec: readonly number[];
-}
-
-/** Longest paths by least durations and minimum lags. Assumes no circle of minimum lags. */
-function headsAndTails(problem: Problem): HeadsAndTails {
-  // what nobody can do takes no time, so that the bound stays one
-  const leastSec = problem.activities.map((a) =>
-    a.modes.length === 0 ? 0 : Math.min(...a.modes.map((m) => m.durationSec)),
-  );
-  const lags = problem.lags.filter((l) => l.fromAt === 'end' && l.toAt === 'start');
-  const into: Lag[][] = problem.activities.map(() => []);
-  const out: Lag[][] = problem.activities.map(() => []);
-  for (const lag of lags) {
-    into[lag.to]?.push(lag);
-    out[lag.from]?.push(lag);
-  }
-  const isFinal = new Set(problem.finals.map((f) => f.activity));
-  const fromRelease = (a: number): number => problem.activities[a]?.releaseSec ?? -Infinity;
-  const headSec = longest(problem.activities.length, fromRelease, (a) =>
-    (into[a] ?? []).map((l) => [l.from, (leastSec[l.from] ?? 0) + l.minSec]),
-  );
-  const tailSec = longest(
-    problem.activities.length,
-    (a) => (isFinal.has(a) ? 0 : -Infinity),
-    (a) => (out[a] ?? []).map((l) => [l.to, l.minSec + (leastSec[l.to] ?? 0)]),
-  );
-  return { leastSec, headSec, tailSec };
-}
-
-function longest(
-  count: number,
-  own: (a: number) => number,
-  arcs: (a: number) => readonly (readonly [number, number])[],
-): readonly number[] {
-  const known: (number | undefined)[] = new Array<number | undefined>(count).fill(undefined);
-  const visit = (a: number): number => {
-    const seen = known[a];
-    if (seen !== undefined) return seen;
-    known[a] = own(a);
-    const length = arcs(a).reduce((max, [b, sec]) => Math.max(max, visit(b) + sec), own(a));
-    known[a] = length;
-    return length;
-  };
-  return Array.from({ length: count }, (_, a) => visit(a));
-}
-
 /**
- * The greatest of three lower bounds on the finish of any schedule: the longest chain; each unary resource with the work that only it
- * can do (heads and tails, Carlier 1982; preemptive by Jackson's rule); and all hotplates together as parallel machines. Pauses are
+ * The greatest of four lower bounds on the finish of any schedule: the longest chain; each unary resource with the work that only it
+ * can do (heads and tails, Carlier 1982; preemptive by Jackson's rule); each pool of resources of which any will do; and all hotplates
+ * together as parallel machines. Pauses are
  * left out, which keeps the bound valid.
  */
 export function lowerBound(problem: Problem): Bound {
@@ -104,14 +58,18 @@ export function lowerBound(problem: Problem): Bound {
       tailSec: Math.min(...found.jobs.map((j) => j.tailSec)),
     }));
   });
-  const found = plateBound(problem, plateJobs(problem, times));
-  offer(found.boundSec, () => ({
-    kind: 'plates',
-    activities: found.jobs.map((j) => j.activity),
-    plates: found.plates,
-    headSec: Math.min(...found.jobs.map((j) => j.headSec)),
-    tailSec: Math.min(...found.jobs.map((j) => j.tailSec)),
-  }));
+  for (const { boundSec, activities, resources, headSec: head, tailSec: tail } of poolBound(problem, times))
+    offer(boundSec, () => ({ kind: 'pool', resources, activities, headSec: head, tailSec: tail }));
+  const lying = plateJobs(problem, times);
+  for (const found of [lying, besideOneAnother(problem, lying)].map((jobs) => plateBound(problem, jobs)))
+    offer(found.boundSec, () => ({
+      kind: 'plates',
+      activities: found.jobs.map((j) => j.activity),
+      plates: found.plates,
+      atOnce: found.plates.reduce((sum, p) => sum + Math.max(0, ...found.jobs.map((j) => j.spots.get(p) ?? 0)), 0),
+      headSec: Math.min(...found.jobs.map((j) => j.headSec)),
+      tailSec: Math.min(...found.jobs.map((j) => j.tailSec)),
+    }));
   return best;
 }
 
@@ -174,22 +132,53 @@ function jobsOn(
 /** What must lie on a hotplate, in every mode. */
 function plateJobs(problem: Problem, { leastSec, headSec, tailSec }: HeadsAndTails): readonly PlateJob[] {
   const kindOf = joinedKinds(problem);
-  return problem.activities.flatMap((activity, a) => {
+  const jobs = problem.activities.flatMap((activity, a): readonly PlateJob[] => {
     const lyings = activity.modes.flatMap((m) => (m.lying && m.lying.kind !== null ? [m.lying] : []));
     const tail = tailSec[a] ?? -Infinity;
     if (lyings.length < activity.modes.length || lyings.length === 0 || tail === -Infinity) return [];
     const spots = new Map(lyings.map((l) => [l.plate, l.spots]));
-    return [
-      {
-        activity: a,
-        headSec: headSec[a] ?? 0,
-        workSec: leastSec[a] ?? 0,
-        tailSec: tail,
-        spots,
-        kind: kindOf.get(a) ?? '',
-      },
-    ];
+    const times = { headSec: headSec[a] ?? 0, workSec: leastSec[a] ?? 0, tailSec: tail };
+    return [{ activity: a, ...times, spots, isReset: true, kind: kindOf.get(a) ?? '' }];
   });
+  // two that both end alone never lie together, so a kind of such goes one by one, though not always on the same spot
+  const shared = new Set(jobs.filter((j) => !endsAlone(problem, j.activity)).map((j) => j.kind));
+  return jobs.map((j) => (shared.has(j.kind) ? j : atMost(j, () => 1)));
+}
+
+/** The same where so many at most lie on a plate at once; they need no time between, since there are other spots. */
+function atMost(job: PlateJob, most: (plate: number) => number): PlateJob {
+  const isLess = [...job.spots].some(([plate, n]) => n > most(plate));
+  const spots = new Map([...job.spots].map(([plate, n]) => [plate, Math.min(n, most(plate))]));
+  return isLess ? { ...job, spots, isReset: false } : job;
+}
+
+/** As many as can be on each plate at once where each takes some of one resource all the while, such as room to stand before it. */
+function besideOneAnother(problem: Problem, jobs: readonly PlateJob[]): readonly PlateJob[] {
+  const room = roomBeside(problem);
+  return jobs.map((j) => atMost(j, (plate) => room.get(plate) ?? Infinity));
+}
+
+const endsAlone = (problem: Problem, a: number): boolean =>
+  (problem.activities[a]?.modes ?? []).every((m) => m.lying?.alone.some(([, to]) => to >= m.durationSec) === true);
+
+/** By plate: how many can lie there at most because each takes some of one resource all the while. */
+function roomBeside({ activities, resources }: Problem): ReadonlyMap<number, number> {
+  const modesOn = new Map<number, Mode[]>();
+  for (const m of activities.flatMap((x) => x.modes))
+    if (m.lying && m.lying.kind !== null) modesOn.set(m.lying.plate, [...(modesOn.get(m.lying.plate) ?? []), m]);
+  const amountOf = (m: Mode, r: number): number =>
+    m.uses.find((u) => u.anyOf.length === 1 && u.anyOf[0] === r && u.fromSec <= 0 && u.toSec >= m.durationSec)
+      ?.amount ?? 0;
+  return new Map(
+    [...modesOn].map(([plate, modes]) => {
+      const rooms = (modes[0]?.uses ?? []).flatMap(({ anyOf }) => {
+        const [r = -1] = anyOf;
+        const least = anyOf.length === 1 ? Math.min(...modes.map((m) => amountOf(m, r))) : 0;
+        return least > 0 ? [Math.floor((resources[r]?.capacity ?? Infinity) / least)] : [];
+      });
+      return [plate, Math.min(Infinity, ...rooms)];
+    }),
+  );
 }
 
 /** Kinds by activity, where what may lie together by way of a third counts as one: fewer changes, so the bound stays one. */

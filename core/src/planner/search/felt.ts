@@ -100,15 +100,6 @@ export class Feeling {
     };
   }
 
-  /** The activities before which somebody waits for three minutes and more. */
-  afterWaits(schedule: Schedule): readonly number[] {
-    const found: number[] = [];
-    this.stretches(schedule, (_, activity) => {
-      found.push(activity);
-    });
-    return found;
-  }
-
   /** For each person what they wait from the end of the welcome to their own last task, as it counts; who has no task waits for nothing. */
   private idleOf(schedule: Schedule, idleMaxSec: number): readonly number[] {
     const felt = new Map(this.persons.map((r) => [r, 0]));

@@ -53,6 +53,17 @@ export class Mover extends Placing {
     return this.placements[first ?? -1]?.startSec ?? 0;
   }
 
+  /** On which hotplate something of a unit lies, and from when; undefined where nothing does. */
+  lyingOf(unit: number): { readonly plate: number; readonly startSec: number } | undefined {
+    const { problem } = this.indexed;
+    for (const a of problem.units[unit]?.activities ?? []) {
+      const p = this.placements[a];
+      const lying = p && problem.activities[a]?.modes[p.mode]?.lying;
+      if (lying) return { plate: lying.plate, startSec: p.startSec };
+    }
+    return undefined;
+  }
+
   /** Where a unit's first activity would have its rests at their ideal; NaN where none has one. */
   idealStartOf(unit: number): number {
     const [first = -1] = this.indexed.problem.units[unit]?.activities ?? [];

@@ -15,8 +15,9 @@ export function jacksonPreemptive<J extends OneMachineJob>(
 ): { readonly finishSec: number; readonly jobs: readonly J[] } {
   const byHead = [...jobs].sort((a, b) => a.headSec - b.headSec);
   const open: { job: J; leftSec: number }[] = [];
-  let now = 0;
-  let idleTill = 0;
+  // work ahead of a class has heads before its zero
+  let now = -Infinity;
+  let idleTill = -Infinity;
   let next = 0;
   let finishSec = 0;
   let set: { readonly fromSec: number; readonly tailSec: number } = { fromSec: 0, tailSec: 0 };

@@ -1,3 +1,4 @@
+import { headEdges } from './edges.ts';
 import { leastLoadsSpan } from './plate-loads.ts';
 import type { Problem } from './problem.ts';
 
@@ -8,6 +9,8 @@ export interface PlateJob {
   readonly workSec: number;
   readonly tailSec: number;
   readonly spots: ReadonlyMap<number, number>;
+  /** Whether nothing can follow it on its spot before the plate is ready again; else it can be laid beside. */
+  readonly isReset: boolean;
   /** Kinds that may not lie together on one plate. */
   readonly kind: string;
 }
@@ -17,9 +20,6 @@ interface Found {
   readonly jobs: readonly PlateJob[];
   readonly plates: readonly number[];
 }
-
-/** So many least heads and tails are tried as the edges of a set of jobs; more would only cost time. */
-const MOST_EDGES = 24;
 
 /**
  * Hotplates as parallel machines with heads and tails. For every set of pieces with heads from some moment on and tails of some length:
@@ -47,6 +47,7 @@ function byWholeLoads(problem: Problem, found: Found): Found {
   const kinds = [...byKind.values()].map((list) => ({
     count: list.length,
     workSec: Math.min(...list.map((j) => j.workSec)),
+    isReset: list.every((j) => j.isReset),
     spots: found.plates.map((p) => Math.max(...list.map((j) => j.spots.get(p) ?? 0))),
   }));
   const head = Math.min(...found.jobs.map((j) => j.headSec));
@@ -57,8 +58,8 @@ function byWholeLoads(problem: Problem, found: Found): Found {
 
 function boundOf(problem: Problem, jobs: readonly PlateJob[]): Found {
   let best: Found = { boundSec: 0, jobs: [], plates: [] };
-  const heads = edges(jobs.map((j) => j.headSec));
-  const tails = edges(jobs.map((j) => j.tailSec));
+  const heads = headEdges(jobs.map((j) => j.headSec));
+  const tails = headEdges(jobs.map((j) => j.tailSec));
   for (const head of heads)
     for (const tail of tails) {
       const set = jobs.filter((j) => j.headSec >= head && j.tailSec >= tail);
@@ -74,12 +75,6 @@ function boundOf(problem: Problem, jobs: readonly PlateJob[]): Found {
   return best;
 }
 
-const edges = (list: readonly number[]): readonly number[] => {
-  const all = [...new Set(list)].sort((a, b) => a - b);
-  const step = Math.max(1, Math.ceil(all.length / MOST_EDGES));
-  return all.filter((_, i) => i % step === 0);
-};
-
 /**
  * The least time from the first laying on to the last taking off. At most `most` lie at once, so n pieces of at least p seconds with a
  * reset of r between take ⌈n / most⌉ × (p + r) − r; and with the work shared out, each piece costing (its time + reset) ÷ spots of the
@@ -91,10 +86,11 @@ function leastSpan(problem: Problem, set: readonly PlateJob[]): number {
   for (const j of set) for (const [plate, n] of j.spots) spots.set(plate, Math.max(spots.get(plate) ?? 0, n));
   const most = [...spots.values()].reduce((a, b) => a + b, 0);
   const resets = [...spots.keys()].map(reset);
-  const leastReset = Math.min(...resets);
+  const leastReset = set.every((j) => j.isReset) ? Math.min(...resets) : 0;
   const p = Math.min(...set.map((j) => j.workSec));
   const rounds = Math.ceil(set.length / most) * (p + leastReset) - leastReset;
-  const cost = (j: PlateJob): number => Math.min(...[...j.spots].map(([plate, n]) => (j.workSec + reset(plate)) / n));
+  const cost = (j: PlateJob): number =>
+    Math.min(...[...j.spots].map(([plate, n]) => (j.workSec + (j.isReset ? reset(plate) : 0)) / n));
   const shared = (set.reduce((sum, j) => sum + cost(j), 0) - resets.reduce((a, b) => a + b, 0)) / spots.size;
   return Math.max(rounds, Math.ceil(shared - 1e-9), ...set.map((j) => j.workSec));
 }

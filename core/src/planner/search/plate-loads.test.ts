@@ -15,14 +15,16 @@ const plate = (resetSec: number, changeSec: number): Hotplate => ({
 
 describe('whole loads on hotplates', () => {
   it('counts rounds with resets: seven pieces of 100 s, three at a time, reset 20: 3 × 120 − 20', () => {
-    const kinds: KindOfPieces[] = [{ count: 7, workSec: 100, spots: [3] }];
+    const kinds: KindOfPieces[] = [{ count: 7, workSec: 100, isReset: true, spots: [3] }];
     expect(leastLoadsSpan([plate(20, 60)], kinds, 0)).toBe(340);
+    // laid on beside the spot that is not ready yet
+    expect(leastLoadsSpan([plate(20, 60)], [{ count: 3, workSec: 100, spots: [1], isReset: false }], 0)).toBe(300);
   });
 
   it('puts a change between two kinds on one plate, and none where each has a plate of its own', () => {
     const two = (spots: readonly number[]): KindOfPieces[] => [
-      { count: 2, workSec: 100, spots },
-      { count: 2, workSec: 50, spots },
+      { count: 2, workSec: 100, isReset: true, spots },
+      { count: 2, workSec: 50, isReset: true, spots },
     ];
     expect(leastLoadsSpan([plate(20, 60)], two([2]), 0)).toBe(100 + 60 + 50);
     expect(leastLoadsSpan([plate(20, 60), plate(20, 60)], two([2, 2]), 0)).toBe(100);
@@ -31,16 +33,16 @@ describe('whole loads on hotplates', () => {
   it('gives every plate the kinds that it may carry', () => {
     // the first kind fits on the second plate alone
     const kinds: KindOfPieces[] = [
-      { count: 4, workSec: 60, spots: [0, 1] },
-      { count: 3, workSec: 60, spots: [1, 1] },
+      { count: 4, workSec: 60, isReset: true, spots: [0, 1] },
+      { count: 3, workSec: 60, isReset: true, spots: [1, 1] },
     ];
     expect(leastLoadsSpan([plate(0, 30), plate(0, 30)], kinds, 0)).toBe(240);
   });
 
   it('starts from what is known and gives that back where it is enough, or where there is too much to count', () => {
-    const kinds: KindOfPieces[] = [{ count: 2, workSec: 100, spots: [2] }];
+    const kinds: KindOfPieces[] = [{ count: 2, workSec: 100, isReset: true, spots: [2] }];
     expect(leastLoadsSpan([plate(0, 0)], kinds, 150)).toBe(150);
-    const many = Array.from({ length: 4 }, (): KindOfPieces => ({ count: 9, workSec: 60, spots: [1] }));
+    const many = Array.from({ length: 4 }, (): KindOfPieces => ({ count: 9, workSec: 60, isReset: true, spots: [1] }));
     expect(leastLoadsSpan([plate(0, 0)], many, 77)).toBe(77);
   });
 
@@ -58,7 +60,7 @@ describe('whole loads on hotplates', () => {
         fc.integer({ min: 30, max: 60 }),
         (a, b, reset, change) => {
           const plates = [plate(reset, change), plate(reset, change)];
-          const kinds = [a, b].map((k): KindOfPieces => ({ ...k, spots: [k.size, k.size] }));
+          const kinds = [a, b].map((k): KindOfPieces => ({ ...k, isReset: true, spots: [k.size, k.size] }));
           const span = (loads: readonly number[]): number => {
             const used = loads.flatMap((n, k) => (n > 0 ? [n * ((kinds[k]?.workSec ?? 0) + reset) - reset] : []));
             return used.reduce((x, y) => x + y, 0) + Math.max(0, used.length - 1) * change;

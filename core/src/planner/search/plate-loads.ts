@@ -5,6 +5,8 @@ export interface KindOfPieces {
   readonly count: number;
   readonly workSec: number;
   readonly spots: readonly number[];
+  /** Whether a spot is not ready at once for the next of them. */
+  readonly isReset: boolean;
 }
 
 /** More kinds or pieces than this are left to the coarser bound. */
@@ -86,12 +88,12 @@ function optionsOf(
     }
     const spots = kind.spots[p] ?? 0;
     const setup = spent > 0 ? change : 0;
-    const loadsFor = (left: number): number =>
-      Math.floor((left - setup + plate.resetSec) / (kind.workSec + plate.resetSec));
+    const resetSec = kind.isReset ? plate.resetSec : 0;
+    const loadsFor = (left: number): number => Math.floor((left - setup + resetSec) / (kind.workSec + resetSec));
     const most = spots === 0 ? 0 : Math.min(Math.ceil(kind.count / spots), Math.max(0, loadsFor(sec - spent)));
     const isLast = k === kinds.length - 1;
     for (let loads = isLast ? most : 0; loads <= most; loads++) {
-      const taken = loads === 0 ? 0 : setup + loads * (kind.workSec + plate.resetSec) - plate.resetSec;
+      const taken = loads === 0 ? 0 : setup + loads * (kind.workSec + resetSec) - resetSec;
       add(k + 1, spent + taken, [...carried, loads * spots]);
     }
   };

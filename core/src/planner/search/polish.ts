@@ -11,6 +11,11 @@ const WARMTH = 0.03;
 const JUDGED_PER_PLACEMENT = 25;
 /** Units are moved by so much at most at a time. */
 const REACH_SEC = 1200;
+/** Share of the moves that carry turns of one hotplate, and how many at most beside the first change places. */
+const TURN_SHARE = 0.1;
+const MOST_TURNS = 4;
+/** Share of the units chosen that are worth moving, where the aim names some. */
+const FOCUS_SHARE = 0.5;
 /** A report after so many moves. */
 const MOVES_PER_STEP = 32;
 
@@ -107,7 +112,8 @@ class Neighbourhood {
     if (choice < 0.4) return this.shiftedChain(this.chains[this.chainOf[this.anyUnit()] ?? 0] ?? []);
     if (choice < 0.6) return this.together(this.anyOf(this.groups));
     if (choice < 0.66) return this.together(this.anyOf(this.families));
-    if (choice < 0.8) return this.exchanged();
+    if (choice < 0.8 - TURN_SHARE / 2) return this.exchanged();
+    if (choice < 0.8 + TURN_SHARE / 2) return this.turns();
     return this.anew();
   }
 
@@ -118,7 +124,7 @@ class Neighbourhood {
   }
 
   private anyUnit(): number {
-    if (this.focused.length > 0 && this.random() < 0) return this.anyOf(this.focused);
+    if (this.focused.length > 0 && this.random() < FOCUS_SHARE) return this.anyOf(this.focused);
     return Math.floor(this.random() * this.problem.units.length);
   }
 
@@ -171,6 +177,36 @@ class Neighbourhood {
       ...one.map((unit) => ({ unit, fromSec: this.mover.startOf(unit) + by })),
       ...other.map((unit) => ({ unit, fromSec: this.mover.startOf(unit) - by })),
     ]);
+  }
+
+  /** Turns of one hotplate: a few that follow one another in another order, or all from some moment on by as much. */
+  private turns(): readonly Move[] {
+    const centre = this.anyJob();
+    const lying = this.mover.lyingOf(centre);
+    if (!lying) return this.anew();
+    const chains = new Set(this.jobs.map((u) => this.chainOf[u] ?? -1));
+    const queue = [...chains]
+      .flatMap((c) => {
+        const units = this.chains[c] ?? [];
+        const lies = units.map((u) => this.mover.lyingOf(u)).find((l) => l?.plate === lying.plate);
+        return lies && lies.startSec >= lying.startSec ? [{ units, startSec: lies.startSec }] : [];
+      })
+      .sort((a, b) => a.startSec - b.startSec);
+    if (this.random() < 0.3) {
+      const shift = this.shift();
+      return this.inOrder(
+        queue.flatMap(({ units }) => units.map((unit) => ({ unit, fromSec: this.mover.startOf(unit) + shift }))),
+      );
+    }
+    const few = queue.slice(0, 2 + Math.floor(this.random() * MOST_TURNS));
+    // the first goes last, or the last first
+    const order = this.random() < 0.5 ? [...few.slice(1), ...few.slice(0, 1)] : [...few.slice(-1), ...few.slice(0, -1)];
+    return order
+      .flatMap(({ units, startSec }, i) => {
+        const by = (few[i]?.startSec ?? startSec) - startSec;
+        return units.map((unit) => ({ unit, fromSec: this.mover.startOf(unit) + by }));
+      })
+      .sort((a, b) => a.fromSec - b.fromSec || a.unit - b.unit);
   }
 
   /** A few units that lie near one another in time, or of one batch, as early as can be from the first of them on, in another order. */

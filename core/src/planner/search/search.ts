@@ -133,8 +133,6 @@ export interface TableAim {
   readonly bufferSec: number;
   /** What is to be as little as can be in a schedule that breaks nothing; seconds. */
   readonly softSec: (schedule: Schedule) => number;
-  /** Activities that are worth moving before others. */
-  readonly worthMoving: (schedule: Schedule) => readonly number[];
 }
 
 /**
@@ -216,15 +214,7 @@ export function* searchTable(
       best = { ...best, breachSec: tableBreachSec(problem, best.schedule, aim.tableSec) };
     }
     if (best.breachSec > 0) return best;
-    const { worthMoving } = aim;
-    return yield* polish(
-      decoder,
-      best,
-      { softSec, ends: endsOf(problem, aim.tableSec), worthMoving },
-      given,
-      random,
-      untilShare,
-    );
+    return yield* polish(decoder, best, { softSec, ends: endsOf(problem, aim.tableSec) }, given, random, untilShare);
   }
   const chosen = [...starts].sort((x, y) => x.cost - y.cost).slice(0, TRIES);
   const tried: Candidate[] = [];
