@@ -177,7 +177,8 @@ export {
   shoppingList,
 } from './provision/index.ts';
 export type { AheadItem, DoughCard, KitNeed, Pantry, PartTotals, ShoppingItem, WeighRow } from './provision/index.ts';
-export { GOALS, isMovable, isOnFire, pieceParts, stepWords } from './plan/index.ts';
+export { motherNumber, pieceParts, readBatchId, readTaskId } from './ids.ts';
+export { GOALS, isMovable, isOnFire, ownerOf, stepWords } from './plan/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export {
   jsonDepth,

@@ -4,4 +4,4 @@
  */
 export { GOALS, planSchema } from './schema.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning, Rule } from './schema.ts';
-export { isMovable, isOnFire, pieceParts, piecesDone, stepWords } from './tasks.ts';
+export { isMovable, isOnFire, ownerOf, piecesDone, stepWords } from './tasks.ts';

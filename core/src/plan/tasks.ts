@@ -1,10 +1,9 @@
+import { pieceParts } from '../ids.ts';
 import type { PlanTask } from './schema.ts';
 
-/** The parts of a piece's id, `bread/owner/number`; of a spare the owner is `spare-STATION`. */
-export function pieceParts(piece: string): { readonly bread: string; readonly owner: string; readonly number: number } {
-  const [bread = '', owner = '', number = ''] = piece.split('/');
-  return { bread, owner, number: Number(number) };
-}
+/** Whose bread a task is for; undefined for what is done to a whole dough or for everybody. */
+export const ownerOf = (task: Pick<PlanTask, 'piece'>): string | undefined =>
+  task.piece === undefined ? undefined : (pieceParts(task.piece).owner ?? undefined);
 
 /** Whether somebody can choose when a task starts: rests and preheats follow from what lies around them, the welcome stands. */
 export const isMovable = (task: PlanTask): boolean =>

@@ -1,4 +1,5 @@
-import { isOnFire, pieceParts, piecesDone, type Plan, type PlanTask } from '../plan/index.ts';
+import { pieceParts } from '../ids.ts';
+import { isOnFire, ownerOf, piecesDone, type Plan, type PlanTask } from '../plan/index.ts';
 import { secondsOfMinutes } from '../units/index.ts';
 import { linesOf, type Workshop } from '../workshop/index.ts';
 import { bufferSecOf } from './measures.ts';
@@ -37,8 +38,7 @@ export function idleStretches(workshop: Workshop, plan: Pick<Plan, 'tasks'>, per
 }
 
 const isTheirs = (t: PlanTask, person: string): boolean =>
-  t.kind !== 'break' &&
-  (t.people.includes(person) || (isOnFire(t) && t.piece !== undefined && pieceParts(t.piece).owner === person));
+  t.kind !== 'break' && (t.people.includes(person) || (isOnFire(t) && ownerOf(t) === person));
 
 /** The figures of a plan of this workshop, of whatever origin. */
 export function classFigures(workshop: Workshop, plan: Pick<Plan, 'tasks' | 'tableSec'>): ClassFigures {
@@ -60,6 +60,7 @@ export function classFigures(workshop: Workshop, plan: Pick<Plan, 'tasks' | 'tab
   const firsts = new Map<string, number>();
   for (const [piece, sec] of doneSec) {
     const { owner } = pieceParts(piece);
+    if (owner === null) continue;
     firsts.set(owner, Math.min(sec, firsts.get(owner) ?? Infinity));
   }
   const strays = plan.tasks.flatMap(({ window: w, startSec, endSec }) =>

@@ -1,3 +1,4 @@
+import { taskId } from '../ids.ts';
 import { bowlOf, USUAL_BOWL, type Bread, type BowlConditions, type BowlWater } from '../bread/index.ts';
 import type { Kitchen } from '../kitchen/index.ts';
 import type { Plan } from '../plan/index.ts';
@@ -41,7 +42,7 @@ function waterOfPlan(
   return plan.batches.flatMap((batch) => {
     const bread = breads.get(batch.bread);
     const mix = bread?.steps.find((s) => s.kind === 'mix');
-    const task = mix && plan.tasks.find((t) => t.id === `${batch.id}:${mix.id}`);
+    const task = mix && plan.tasks.find((t) => t.id === taskId(batch.id, mix.id));
     if (!bread || !task) return [];
     const mixer = task.at?.kind === 'mixer' && (task.at.id ?? true);
     const water = bowlOf(bread, batch.flourG, bowlConditions(workshop.kitchen, bread, mixer));

@@ -1,3 +1,4 @@
+import { preheatId } from '../ids.ts';
 import { turnMoments } from '../method/index.ts';
 import type { ScaledBatch } from '../formula/index.ts';
 import type { Goal, Plan, PlanBatch, PlanTask } from '../plan/index.ts';
@@ -122,9 +123,7 @@ function preheats(workshop: Workshop, tasks: readonly PlanTask[]): PlanTask[] {
     if (uses.length === 0 || g.preheatMin === 0) return [];
     const endSec = Math.min(...uses.map((t) => t.startSec));
     const startSec = endSec - secondsOfMinutes(g.preheatMin);
-    return [
-      { id: `preheat:${g.id}`, kind: 'preheat', people: [], at: { kind: 'griddle', id: g.id }, startSec, endSec },
-    ];
+    return [{ id: preheatId(g.id), kind: 'preheat', people: [], at: { kind: 'griddle', id: g.id }, startSec, endSec }];
   });
 }
 

@@ -1,3 +1,4 @@
+import { taskId } from '../ids.ts';
 import { isRest } from '../method/index.ts';
 import { stepWords, type Plan, type PlanTask } from '../plan/index.ts';
 import { durationText, elapsedSec, secondsOfMinutes } from '../units/index.ts';
@@ -56,7 +57,7 @@ function chainsOf(workshop: Workshop, plan: Plan): readonly Chain[] {
   const batches = batchesOf(workshop, linesOf(workshop));
   const mothers = mothersOf(workshop, batches);
   const chain = (id: string, line: Line, title: string): Chain => {
-    const tasks = line.chain.flatMap((s) => plan.tasks.find((t) => t.id === `${id}:${s.id}`) ?? []);
+    const tasks = line.chain.flatMap((s) => plan.tasks.find((t) => t.id === taskId(id, s.id)) ?? []);
     return { line, title, tasks };
   };
   return [

@@ -1,6 +1,6 @@
 import { contentsOf, type Content } from '../bread/index.ts';
 import { findFood } from '../foods/index.ts';
-import type { Plan } from '../plan/index.ts';
+import { ownerOf, type Plan } from '../plan/index.ts';
 import { careOf, linesOf, stationName, type Line, type Workshop } from '../workshop/index.ts';
 
 /** What one participant who avoids something does about each bread of the menu. */
@@ -117,9 +117,9 @@ function fireOrders(workshop: Workshop, plan: Plan): readonly FireOrder[] {
     if (tasks.length === 0) return [];
     const turns: { bread: string; fromSec: number; toSec: number; count: number; freeFor: string[] }[] = [];
     for (const t of [...tasks].sort((a, b) => a.startSec - b.startSec)) {
-      const owner = t.piece?.split('/')[1] ?? '';
+      const owner = ownerOf(t);
       const name = bread.get(t.bread ?? '') ?? '';
-      const free = strict.get(owner) ?? [];
+      const free = owner === undefined ? [] : (strict.get(owner) ?? []);
       const last = turns.at(-1);
       if (last?.bread === name) {
         last.toSec = Math.max(last.toSec, t.endSec);

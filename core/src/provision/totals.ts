@@ -28,7 +28,7 @@ export interface ClassTotals {
 }
 
 /** A batch of practice dough as a batch: dough alone, no pieces. */
-const practiceBatch = (share: Batch, id: string): Batch => ({
+const practiceBatch = (share: Batch, id: Batch['id']): Batch => ({
   ...share,
   id,
   pieces: [],

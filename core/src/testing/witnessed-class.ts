@@ -1,6 +1,7 @@
 import fc from 'fast-check';
+import { pieceParts } from '../ids.ts';
 import type { Plan } from '../plan/index.ts';
-import { pieceParts, piecesDone } from '../plan/index.ts';
+import { piecesDone } from '../plan/index.ts';
 import { findBrokenRules, planClass } from '../planner/index.ts';
 import { clockText } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';

@@ -1,4 +1,4 @@
-import { pieceParts, type Plan, type PlanTask } from '../plan/index.ts';
+import { ownerOf, type Plan, type PlanTask } from '../plan/index.ts';
 
 /** What somebody does before and after a task, and how long they are free in between, in seconds. */
 export interface Around {
@@ -68,8 +68,9 @@ export function followedTasks(plan: Plan, { kind, id }: Followed): ReadonlySet<s
     }
     case 'person': {
       const own = new Set(plan.tasks.filter((t) => t.people.includes(id)).flatMap((t) => t.batch ?? []));
-      const isOwn = (t: PlanTask): boolean => t.piece !== undefined && pieceParts(t.piece).owner === id;
-      return byId((t) => t.people.includes(id) || isOwn(t) || (t.window !== undefined && own.has(t.batch ?? '')));
+      return byId(
+        (t) => t.people.includes(id) || ownerOf(t) === id || (t.window !== undefined && own.has(t.batch ?? '')),
+      );
     }
   }
 }

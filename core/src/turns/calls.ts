@@ -1,5 +1,5 @@
 import type { Plan, PlanTask } from '../plan/index.ts';
-import { isOnFire, pieceParts, stepWords } from '../plan/index.ts';
+import { isOnFire, ownerOf, stepWords } from '../plan/index.ts';
 import { careLines, personName, stationName, type Remark, type Workshop } from '../workshop/index.ts';
 import { placeWords } from './way-words.ts';
 
@@ -55,8 +55,8 @@ function sayOf(
   if (task.window || task.people.length === 0 || task.startSec < 0) return undefined;
   if (task.kind === 'demo') return { what: `Watch: ${bread}`, to: 'everyone who makes it', about: [] };
   if (task.kind) return task.kind === 'break' ? { what: 'Break', to: 'everyone', about: [] } : undefined;
-  if (task.piece !== undefined) {
-    const { owner } = pieceParts(task.piece);
+  const owner = ownerOf(task);
+  if (owner !== undefined) {
     const name = personName(workshop, owner);
     const about = [owner];
     if (!isOnFire(task)) return { what: `${capital(stepWords(task.step))}: ${bread}`, to: name, about };

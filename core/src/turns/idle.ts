@@ -1,4 +1,5 @@
-import { pieceParts, stepWords, type Plan, type PlanTask } from '../plan/index.ts';
+import { batchId } from '../ids.ts';
+import { ownerOf, stepWords, type Plan, type PlanTask } from '../plan/index.ts';
 import { idleStretches, type Situation } from '../planner/index.ts';
 import { clockText, durationText, secondsOfMinutes } from '../units/index.ts';
 import { linesOf, personName, stationName, type Workshop } from '../workshop/index.ts';
@@ -49,7 +50,7 @@ function sideJobs(workshop: Workshop, { plan }: Situation, gap: IdleGap): readon
   return plan.tasks.flatMap((t): Filler[] => {
     const step = workshop.breads.find((b) => b.id === t.bread)?.steps.find((x) => x.id === t.step);
     if (step?.kind !== 'prepare' || step.by !== 'one' || t.people.includes(gap.person)) return [];
-    if (!makes.has(t.bread ?? '') || t.batch !== `${t.bread ?? ''}@${station?.id ?? ''}`) return [];
+    if (!makes.has(t.bread ?? '') || !station || t.batch !== batchId(t.bread ?? '', station.id)) return [];
     const lastsSec = t.endSec - t.startSec;
     const waiting = plan.tasks.filter((x) => x.step === step.before && belongsTo(x, t));
     const dueSec = Math.min(plan.tableSec, ...waiting.map((x) => x.startSec));
@@ -87,7 +88,7 @@ function cleanings(workshop: Workshop, s: Situation, gap: IdleGap): readonly Fil
     found.push({ kind: 'cleaning', words: `scrape down the bench of ${stationName(station)}` });
   for (const fire of fireTurns(workshop, s.plan)) {
     const tasks = fire.spots.flat();
-    const isOwn = tasks.some((t) => t.endSec <= gap.fromSec && pieceParts(t.piece ?? '').owner === gap.person);
+    const isOwn = tasks.some((t) => t.endSec <= gap.fromSec && ownerOf(t) === gap.person);
     if (isOwn && !tasks.some(overlaps)) found.push({ kind: 'cleaning', words: `wipe ${fire.name}, empty meanwhile` });
   }
   return found;

@@ -1,5 +1,7 @@
+import { assert } from '../faults/index.ts';
 import { isRest } from '../method/index.ts';
-import { isOnFire, pieceParts, type Plan, type PlanTask } from '../plan/index.ts';
+import { pieceParts } from '../ids.ts';
+import { isOnFire, type Plan, type PlanTask } from '../plan/index.ts';
 import { secondsOfMinutes } from '../units/index.ts';
 import { linesOf, type Line, type Workshop } from '../workshop/index.ts';
 
@@ -36,6 +38,7 @@ export function pieceRuns(workshop: Workshop, plan: Plan): readonly PieceRun[] {
   }
   const runs = [...byPiece].map(([piece, tasks]): PieceRun => {
     const { bread, owner, number } = pieceParts(piece);
+    assert(owner !== null, 'a spare has no tasks');
     const line = lines.get(bread);
     const doneSec = Math.max(...tasks.map((t) => t.endSec));
     return {

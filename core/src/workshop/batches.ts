@@ -1,3 +1,4 @@
+import { batchId, pieceId, sparePieceId, type BatchId, type PieceId } from '../ids.ts';
 import { assert } from '../faults/index.ts';
 import { isCarried, scaleBatch, type Ingredient, type ScaledBatch } from '../formula/index.ts';
 import type { Line } from './lines.ts';
@@ -5,7 +6,7 @@ import type { Station, Workshop } from './schema.ts';
 
 /** One piece of dough on its way to a bread. A spare has no owner, and no piece steps until somebody needs it. */
 export interface Piece {
-  readonly id: string;
+  readonly id: PieceId;
   readonly owner: string | null;
   /** 1 for the owner's first piece of this bread. */
   readonly number: number;
@@ -13,7 +14,7 @@ export interface Piece {
 
 /** A station's dough of one bread, or its share of a mother batch: who makes it, its pieces, and its grams (not rounded). */
 export interface Batch {
-  readonly id: string;
+  readonly id: BatchId;
   readonly line: Line;
   readonly station: Station;
   readonly team: readonly string[];
@@ -72,7 +73,7 @@ export function batchesOf(workshop: Workshop, lines: readonly Line[]): readonly 
       const owners = ownersAt(line, team, owned);
       const pieces = piecesOf(line, station, owners, line.menu.spares + (shown.get(station.id) ?? 0));
       const scaled = scaledFor(line, pieces.length, owners, avoided);
-      batches.push({ id: `${line.bread.id}@${station.id}`, line, station, team, pieces, scaled });
+      batches.push({ id: batchId(line.bread.id, station.id), line, station, team, pieces, scaled });
     }
   }
   return batches;
@@ -106,10 +107,10 @@ function piecesOf(line: Line, station: Station, owners: readonly string[], spare
   const pieces: Piece[] = owners.map((owner) => {
     const number = (numbers.get(owner) ?? 0) + 1;
     numbers.set(owner, number);
-    return { id: `${line.bread.id}/${owner}/${number}`, owner, number };
+    return { id: pieceId(line.bread.id, owner, number), owner, number };
   });
   for (let n = 1; n <= spares; n++)
-    pieces.push({ id: `${line.bread.id}/spare-${station.id}/${n}`, owner: null, number: n });
+    pieces.push({ id: sparePieceId(line.bread.id, station.id, n), owner: null, number: n });
   return pieces;
 }
 

@@ -1,3 +1,4 @@
+import { motherId, practiceId, type BatchId } from '../ids.ts';
 import type { ScaledBatch } from '../formula/index.ts';
 import { isRest } from '../method/index.ts';
 import { scaleTogether, type Batch } from './batches.ts';
@@ -6,7 +7,7 @@ import type { Workshop } from './schema.ts';
 
 /** Dough that staff make for several stations; each station's share lies whole in one. Grams are not rounded. */
 export interface MotherBatch {
-  readonly id: string;
+  readonly id: BatchId;
   readonly line: Line;
   readonly shares: readonly Batch[];
   readonly scaled: ScaledBatch;
@@ -14,7 +15,7 @@ export interface MotherBatch {
 
 /** Dough that a station mixes by hand to learn, of the size of its share; no piece comes from it. */
 export interface PracticeBatch {
-  readonly id: string;
+  readonly id: BatchId;
   readonly share: Batch;
 }
 
@@ -34,7 +35,9 @@ export function practiceIndex(line: Line): number {
 
 /** The practice batches of all lines with dough mode `swap`. */
 export function practicesOf(batches: readonly Batch[]): readonly PracticeBatch[] {
-  return batches.filter((b) => practiceIndex(b.line) >= 0).map((share) => ({ id: `${share.id}-practice`, share }));
+  return batches
+    .filter((b) => practiceIndex(b.line) >= 0)
+    .map((share) => ({ id: practiceId(share.line.bread.id, share.station.id), share }));
 }
 
 /**
@@ -50,7 +53,7 @@ export function mothersOf(workshop: Workshop, batches: readonly Batch[]): readon
       limitG(workshop, line),
     ).map((list, n) => {
       const own = list.map((i) => shares[i]).filter((s) => s !== undefined);
-      return { id: `${line.bread.id}@ahead${n + 1}`, line, shares: own, scaled: scaleTogether(workshop, own) };
+      return { id: motherId(line.bread.id, n + 1), line, shares: own, scaled: scaleTogether(workshop, own) };
     });
   });
 }

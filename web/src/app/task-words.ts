@@ -4,6 +4,7 @@ import {
   personName,
   pieceParts,
   placeWords,
+  readTaskId,
   stationName,
   stepWords,
   type Plan,
@@ -20,16 +21,21 @@ const KIND_WORDS = {
 
 /** What is done, in a word or two. */
 export function taskName(task: PlanTask): string {
-  // a demonstration is told by the step that it comes before: `demo:bread:roll`
-  if (task.kind === 'demo') return `${KIND_WORDS.demo}: ${stepWords(task.id.split(':')[2])}`;
+  const parts = readTaskId(task.id);
+  // a demonstration is told by the step that it comes before
+  if (parts?.kind === 'demo') return `${KIND_WORDS.demo}: ${stepWords(parts.before)}`;
   if (task.kind) return KIND_WORDS[task.kind];
   return task.piece === undefined ? stepWords(task.step) : `${stepWords(task.step)} ${pieceParts(task.piece).number}`;
 }
 
 /** Whose piece lies on the griddle: "Ottilie 1". */
 export function pieceName(workshop: Workshop, task: PlanTask): string {
-  const { owner, number } = pieceParts(task.piece ?? '');
-  return `${personName(workshop, owner)} ${number}`;
+  return task.piece === undefined ? '' : pieceWords(workshop, task.piece, (name) => name);
+}
+
+function pieceWords(workshop: Workshop, piece: string, shown: (name: string) => string): string {
+  const { owner, number } = pieceParts(piece);
+  return `${owner === null ? 'Spare' : shown(personName(workshop, owner))} ${number}`;
 }
 
 /** "Ot" for Ottilie, "A.B." for a name of several words. */
@@ -40,8 +46,7 @@ export function initialsOf(name: string): string {
 
 /** The same where room is short: "Ot 1"; "A.B. 1" for a name of several words. */
 export function shortPieceName(workshop: Workshop, task: PlanTask): string {
-  const { owner, number } = pieceParts(task.piece ?? '');
-  return `${initialsOf(personName(workshop, owner))} ${number}`;
+  return task.piece === undefined ? '' : pieceWords(workshop, task.piece, initialsOf);
 }
 
 const stationOf = (workshop: Workshop, id: string | null | undefined): string => {

@@ -1,3 +1,4 @@
+import { breakId } from '../../ids.ts';
 import type { Ingredient } from '../../formula/index.ts';
 import type { Griddle } from '../../kitchen/index.ts';
 import type { ActiveStep, Phase, RestStep, Step } from '../../method/index.ts';
@@ -71,7 +72,7 @@ export function factsOf(w: Workshop): Facts {
     welcomeSec: roundHalfUp(w.welcomeMin * 60),
     prepTimes: w.prepTimes.map((p) => ({ startSec: elapsedSec(w, p.from), endSec: elapsedSec(w, p.to) })),
     breaks: w.breaks.map((b, i) => ({
-      id: `break:${i + 1}`,
+      id: breakId(i + 1),
       afterSec: elapsedSec(w, b.after),
       beforeSec: elapsedSec(w, b.before),
       sec: roundHalfUp(b.minutes * 60),

@@ -1,3 +1,4 @@
+import { batchId, pieceId, practiceId, sparePieceId, taskId } from '../../ids.ts';
 import type { Plan, PlanTask } from '../../plan/index.ts';
 import type { ActiveStep, Phase, RestStep, Step } from '../../method/index.ts';
 import type { Station } from '../../workshop/index.ts';
@@ -50,7 +51,11 @@ export function unitsOf(facts: Facts, plan: Plan): readonly Unit[] {
     const practice =
       line.practice < 0
         ? []
-        : shares.map((s): Unit => ({ ...s, id: `${s.id}-practice`, kind: 'practice', mother: null }));
+        : shares.flatMap((s): readonly Unit[] =>
+            s.station === null
+              ? []
+              : [{ ...s, id: practiceId(line.bread.id, s.station.id), kind: 'practice', mother: null }],
+          );
     const pieces = shares.flatMap((batch) =>
       batch.pieces.flatMap((id, i): Unit[] => {
         const owner = batch.owners[i] ?? null;
@@ -92,12 +97,12 @@ function shareAt(
     }
   for (const o of owners) owned.set(o, (owned.get(o) ?? 0) + 1);
   const count = new Map<string, number>();
-  const pieces = owners.map((o) => {
+  const pieces: string[] = owners.map((o) => {
     count.set(o, (count.get(o) ?? 0) + 1);
-    return `${bread.id}/${o}/${count.get(o) ?? 0}`;
+    return pieceId(bread.id, o, count.get(o) ?? 0);
   });
-  for (let n = 1; n <= menu.spares + shown; n++) pieces.push(`${bread.id}/spare-${station.id}/${n}`);
-  const id = `${bread.id}@${station.id}`;
+  for (let n = 1; n <= menu.spares + shown; n++) pieces.push(sparePieceId(bread.id, station.id, n));
+  const id = batchId(bread.id, station.id);
   return [
     {
       id,
@@ -214,7 +219,9 @@ export function pathOf(
   units: ReadonlyMap<string, Unit>,
 ): readonly (Job | undefined)[] {
   if (unit.kind === 'practice')
-    return unit.line.chain.slice(0, unit.line.practice + 1).map((s) => byId.get(`${unit.id}:${s.id}`));
+    return unit.line.chain.slice(0, unit.line.practice + 1).map((s) => byId.get(taskId(unit.id, s.id)));
   const carriers = [unit.batch?.mother ? units.get(unit.batch.mother) : undefined, unit.batch ?? undefined, unit];
-  return unit.line.chain.map((s) => carriers.map((c) => c && byId.get(`${c.id}:${s.id}`)).find((j) => j !== undefined));
+  return unit.line.chain.map((s) =>
+    carriers.map((c) => c && byId.get(taskId(c.id, s.id))).find((j) => j !== undefined),
+  );
 }

@@ -1,3 +1,4 @@
+import { motherId } from '../../ids.ts';
 import type { Ingredient } from '../../formula/index.ts';
 import type { Plan, PlanBatch } from '../../plan/index.ts';
 import { carries, isResting, type CheckedLine, type Facts } from './facts.ts';
@@ -99,7 +100,7 @@ function motherLimitG(facts: Facts, line: CheckedLine): number {
 function checkMothers(facts: Facts, line: CheckedLine, units: readonly Unit[], say: Say): void {
   const mothers = units.filter((u) => u.kind === 'mother');
   const shares = units.filter((u) => u.kind === 'share');
-  const names = mothers.map((_, i) => `${line.bread.id}@ahead${i + 1}`);
+  const names = mothers.map((_, i) => motherId(line.bread.id, i + 1));
   const ids = mothers.map((m) => m.id);
   if (!isSameSet(ids, names))
     say('R1', 'mother-names', ids, 0, `the mother batches should be called ${names.join(', ')}`);

@@ -1,3 +1,4 @@
+import { demoId, preheatId, taskId } from '../../ids.ts';
 import type { Plan, PlanTask } from '../../plan/index.ts';
 import { roundHalfUp } from '../../units/index.ts';
 import type { Station, Workshop } from '../../workshop/index.ts';
@@ -28,12 +29,11 @@ export function expectedDemos(facts: Facts, plan: Plan): readonly DemoJob[] {
       who.length === 0
         ? []
         : [{ id, demo, line, station, makers: who, sec: roundHalfUp(demo.minutes * 60), task: tasks.get(id) }];
-    const id = `demo:${demo.bread}:${demo.before}`;
     return demo.to === 'class'
-      ? made(id, makers, null)
+      ? made(demoId(demo.bread, demo.before, null), makers, null)
       : facts.workshop.stations.flatMap((s) =>
           made(
-            `${id}:${s.id}`,
+            demoId(demo.bread, demo.before, s.id),
             s.members.filter((m) => makers.includes(m)),
             s,
           ),
@@ -50,7 +50,7 @@ export function matchTasks(
   say: Say,
 ): readonly Job[] {
   const wanted: ReadonlyMap<string, { readonly unit: Unit; readonly step: Job['step'] }> = new Map(
-    units.flatMap((unit) => stepsOf(unit).map((step) => [`${unit.id}:${step.id}`, { unit, step }] as const)),
+    units.flatMap((unit) => stepsOf(unit).map((step) => [taskId(unit.id, step.id), { unit, step }] as const)),
   );
   const others: ReadonlySet<string> = new Set<string>([
     ...(facts.welcomeSec > 0 ? ['welcome:welcome'] : []),
@@ -68,7 +68,7 @@ export function matchTasks(
     seen.add(task.id);
     if (task.kind === 'preheat') {
       const id = task.at?.kind === 'griddle' ? (task.at.id ?? '') : '';
-      if (!griddles.has(id) || task.id !== `preheat:${id}`)
+      if (!griddles.has(id) || task.id !== preheatId(id))
         say('R1', 'task-unasked', task.id, 0, `${task.id} preheats no griddle of the kitchen`);
       continue;
     }

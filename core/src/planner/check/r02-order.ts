@@ -1,3 +1,4 @@
+import { taskId } from '../../ids.ts';
 import type { RestStep } from '../../method/index.ts';
 import { roundHalfUp } from '../../units/index.ts';
 import type { Facts } from './facts.ts';
@@ -157,7 +158,7 @@ function checkSideJobs(
         ? [unit, unit.batch, mother]
         : [unit, ...units.filter((u) => u.kind === 'piece' && u.batch === unit)];
     for (const u of related) {
-      const served = u && byId.get(`${u.id}:${step.before}`);
+      const served = u && byId.get(taskId(u.id, step.before));
       if (served && job.task.endSec > served.task.startSec)
         say(
           'R2',

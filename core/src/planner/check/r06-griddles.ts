@@ -1,3 +1,4 @@
+import { preheatId } from '../../ids.ts';
 import type { Griddle } from '../../kitchen/index.ts';
 import type { Plan } from '../../plan/index.ts';
 import { phasesIn, unfitReason, type Facts } from './facts.ts';
@@ -175,7 +176,7 @@ function checkPreheats(facts: Facts, use: readonly GriddleUse[], plan: Plan, say
     const own = heats.filter((t) => t.at?.id === griddle.id);
     const sec = griddle.preheatMin * 60;
     if (own.length === 0 && sec > 0)
-      say('R1', 'task-missing', `preheat:${griddle.id}`, 0, `${griddle.id} is in use and not preheated`);
+      say('R1', 'task-missing', preheatId(griddle.id), 0, `${griddle.id} is in use and not preheated`);
     const first = Math.min(...jobs.map((j) => j.task.startSec), ...demos.map((d) => d.startSec));
     for (const { id, startSec, endSec } of own) {
       const off = Math.abs(endSec - startSec - sec);

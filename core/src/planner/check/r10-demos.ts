@@ -1,3 +1,4 @@
+import { batchId, taskId } from '../../ids.ts';
 import { unfitReason, type Facts } from './facts.ts';
 import { roundHalfUp } from '../../units/index.ts';
 import { isRestJob, type ActiveJob, type Job, type Unit } from './jobs.ts';
@@ -60,12 +61,12 @@ export function checkDemoDough(
   for (const { id, demo, line, task } of demos) {
     if (demo.pieces === 0 || !task) continue;
     const stations = facts.workshop.stations.filter((s) => demo.from === undefined || s.id === demo.from);
-    const share = stations.map((s) => unitOf.get(`${demo.bread}@${s.id}`)).find((u) => u !== undefined);
+    const share = stations.map((s) => unitOf.get(batchId(demo.bread, s.id))).find((u) => u !== undefined);
     const carriers = [share?.id ?? '', share?.mother ?? ''];
     let readySec = -Infinity;
     for (const step of line.chain) {
       if (step.id === demo.before || step.per === 'piece') break;
-      const job = carriers.map((c) => jobOf.get(`${c}:${step.id}`)).find((j) => j !== undefined);
+      const job = carriers.map((c) => jobOf.get(taskId(c, step.id))).find((j) => j !== undefined);
       if (!job) continue;
       readySec = isRestJob(job)
         ? readySec + roundHalfUp(windowSec(facts, job.step, job.task.at?.id).min)

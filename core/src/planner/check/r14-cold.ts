@@ -1,3 +1,4 @@
+import { taskId } from '../../ids.ts';
 import { isFire, type Facts } from './facts.ts';
 import { isRestJob, pathOf, type Job, type Unit } from './jobs.ts';
 import type { Say } from './report.ts';
@@ -45,5 +46,5 @@ export function checkOutOfCold(facts: Facts, units: readonly Unit[], jobs: reado
 /** The job of a step wherever it was done for this piece: in the mother batch, the station's, or the piece's own; a side job too. */
 function jobNamed(piece: Unit, step: string, byId: ReadonlyMap<string, Job>): Job | undefined {
   const carriers = [piece.batch?.mother, piece.batch?.id, piece.id];
-  return carriers.map((c) => byId.get(`${c ?? ''}:${step}`)).find((j) => j !== undefined);
+  return carriers.map((c) => (c ? byId.get(taskId(c, step)) : undefined)).find((j) => j !== undefined);
 }

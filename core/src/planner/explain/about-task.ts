@@ -1,3 +1,4 @@
+import { readTaskId } from '../../ids.ts';
 import type { PlanTask } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
@@ -32,7 +33,8 @@ function aboutOther(workshop: Workshop, s: Situation, task: PlanTask): AboutTask
     case 'welcome':
       return plain('the class begins with it', 'it stands at doors open');
     case 'break': {
-      const entry = workshop.breaks[Number(task.id.split(':')[1]) - 1];
+      const parts = readTaskId(task.id);
+      const entry = parts?.kind === 'break' ? workshop.breaks[parts.number - 1] : undefined;
       const between = entry ? `it lies between ${entry.after} and ${entry.before}` : 'the class asks for it';
       return plain(between, 'it moves within that');
     }

@@ -1,5 +1,6 @@
+import { pieceParts } from '../../ids.ts';
 import { planSchemaMeasures, type PlanMeasures } from '../measures.ts';
-import { pieceParts, piecesDone, type Plan } from '../../plan/index.ts';
+import { piecesDone, type Plan } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
 import { linesOf, type Workshop } from '../../workshop/index.ts';
 

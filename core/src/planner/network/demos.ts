@@ -1,3 +1,4 @@
+import { demoId, taskId } from '../../ids.ts';
 import { spotsOnGriddle } from '../../kitchen/index.ts';
 import { isRest, type ActiveStep } from '../../method/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
@@ -23,9 +24,13 @@ export function addDemos(draft: Draft, strands: readonly Strand[], practices: re
       if (group.length === 0) continue;
       const station = demo.to === 'class' ? null : (group[0]?.batch.station ?? null);
       const makers = [...new Set(group.flatMap((s) => s.batch.team))];
-      const suffix = station === null ? '' : `:${station.id}`;
       const index = draft.addActivity(
-        { taskId: `demo:${demo.bread}:${demo.before}${suffix}`, unit: null, step: null, demo: { bread: demo.bread } },
+        {
+          taskId: demoId(demo.bread, demo.before, station?.id ?? null),
+          unit: null,
+          step: null,
+          demo: { bread: demo.bread },
+        },
         demoModes(draft, demo, makers, station?.bench),
         { releaseSec: draft.room.welcomeSec, dueSec: Infinity },
         { takesWatcher: true },
@@ -34,7 +39,7 @@ export function addDemos(draft: Draft, strands: readonly Strand[], practices: re
       const shown = demo.pieces > 0 ? strands.find((s) => isShownFrom(s, demo)) : undefined;
       if (shown) waitForDough(draft, shown, demo.before, index);
       const ids = new Set(group.map((s) => s.own.id));
-      const learning = practices.filter((p) => ids.has(p.batch?.id ?? ''));
+      const learning = practices.filter((p) => p.batch && ids.has(p.batch.id));
       const units = [...group.flatMap((s) => [s.own, ...s.pieces]), ...learning];
       for (const a of activitiesOf(
         draft,
@@ -56,7 +61,7 @@ function waitForDough(draft: Draft, { mother, own, batch }: Strand, before: stri
   let restSec = 0;
   for (const step of batch.line.chain) {
     if (step.id === before || step.per === 'piece') break;
-    const task = [own.id, ...(mother ? [mother.id] : [])].map((unit) => `${unit}:${step.id}`);
+    const task: readonly string[] = [own.id, ...(mother ? [mother.id] : [])].map((unit) => taskId(unit, step.id));
     const rest = draft.rests.find((r) => task.includes(r.taskId));
     if (rest) restSec += rest.place.window.minSec;
     const hands = [own, ...(mother ? [mother] : [])]

@@ -1,3 +1,4 @@
+import type { BatchId, PieceId } from '../../ids.ts';
 import { avoidableWords, isCarried, type Ingredient } from '../../formula/index.ts';
 import { isRest, type ActiveStep, type PrepareStep, type Step } from '../../method/index.ts';
 import {
@@ -18,7 +19,7 @@ import {
 
 /** What goes through steps as one: a station's batch, a share, a mother batch, a practice batch, or a piece. */
 export interface DoughUnit {
-  readonly id: string;
+  readonly id: BatchId | PieceId;
   readonly kind: 'station' | 'share' | 'mother' | 'practice' | 'piece';
   readonly line: Line;
   /** Null for a mother batch. */

@@ -1,3 +1,4 @@
+import { taskId } from '../../ids.ts';
 import { isRest, type ActiveStep, type RestStep, type Step } from '../../method/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
@@ -70,12 +71,12 @@ export class Draft {
 
   /** The activity of a unit's step, if the unit has that step. */
   activityOf(unitId: string, stepId: string): number | undefined {
-    return this.byTask.get(`${unitId}:${stepId}`);
+    return this.byTask.get(taskId(unitId, stepId));
   }
 
   /** The moment at which a step of a unit begins: its activity, or for a rest what the rest follows. */
   beginningOf(unitId: string, stepId: string): number | undefined {
-    return this.activityOf(unitId, stepId) ?? this.rests.find((r) => r.taskId === `${unitId}:${stepId}`)?.from;
+    return this.activityOf(unitId, stepId) ?? this.rests.find((r) => r.taskId === taskId(unitId, stepId))?.from;
   }
 
   addActivity(
@@ -131,7 +132,7 @@ export class Draft {
     const { piece, batch } = unit;
     const isPiece = piece !== null && batch !== null && step.kind !== 'prepare';
     return this.addActivity(
-      { taskId: `${unit.id}:${step.id}`, unit, step, demo: null },
+      { taskId: taskId(unit.id, step.id), unit, step, demo: null },
       made,
       this.limitsOf(unit, isStaffs(this.workshop, unit, step)),
       isPiece
@@ -209,7 +210,7 @@ export class Draft {
 
   private beginRest(unit: DoughUnit, step: RestStep, from: number): RestSource {
     const place = this.places.choose(step, unit.storeAmount);
-    const rest: RestSource = { taskId: `${unit.id}:${step.id}`, unit, step, place, from, followers: [] };
+    const rest: RestSource = { taskId: taskId(unit.id, step.id), unit, step, place, from, followers: [] };
     this.rests.push(rest);
     return rest;
   }
@@ -222,7 +223,7 @@ export class Draft {
     const { staffFromSec, welcomeSec, tableSec } = this.room;
     const releaseSec = unit.kind === 'station' ? welcomeSec : staffFromSec;
     return this.addActivity(
-      { taskId: `${unit.id}:.${name}`, unit, step: null, demo: null },
+      { taskId: taskId(unit.id, `.${name}`), unit, step: null, demo: null },
       [{ mode: { durationSec: 0, uses: [] }, info }],
       { releaseSec, dueSec: unit.kind === 'practice' ? tableSec : Infinity },
       { closed },

@@ -1,3 +1,4 @@
+import { breakId } from '../../ids.ts';
 import { elapsedSec, secondsOfMinutes } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import type { Hotplate, Pause, Resource, Span, Store } from '../search/index.ts';
@@ -74,7 +75,7 @@ export function roomOf(workshop: Workshop): Room {
     })),
     stores: kitchen.places.map((p) => ({ id: p.id, capacity: p.batches ?? Infinity })),
     pauses: workshop.breaks.map((b, i) => ({
-      id: `break:${i + 1}`,
+      id: breakId(i + 1),
       fromSec: Math.max(elapsedSec(workshop, b.after), welcomeSec),
       toSec: elapsedSec(workshop, b.before),
       durationSec: secondsOfMinutes(b.minutes),

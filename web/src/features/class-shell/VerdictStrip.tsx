@@ -7,6 +7,8 @@ import {
   openMatters,
   timeLeftSec,
   personName,
+  readBatchId,
+  stationName,
   verdictOf,
   verdictWords,
   type Verdict,
@@ -34,8 +36,10 @@ function nameIn(workshop: Workshop) {
       case 'person':
         return personName(workshop, id);
       case 'dough': {
-        const [bread, station] = id.split('@');
-        return `${workshop.breads.find((b) => b.id === bread)?.name ?? bread ?? ''} at ${station ?? ''}`;
+        const of = readBatchId(id);
+        const bread = workshop.breads.find((b) => b.id === of?.bread)?.name ?? 'the dough';
+        const station = workshop.stations.find((s) => s.id === of?.at);
+        return station ? `${bread} at ${stationName(station)}` : `${bread} made ahead`;
       }
     }
   };

@@ -5,8 +5,8 @@ import {
   clockText,
   dayText,
   durationText,
+  ownerOf,
   personName,
-  pieceParts,
   placeWords,
   stationName,
   verdictOf,
@@ -180,7 +180,7 @@ function rowsOf(workshop: Workshop, plan: Plan, remarks: readonly Remark[]): rea
       for (const line of careLines(
         workshop,
         remarks,
-        t.piece === undefined ? t.people : [pieceParts(t.piece).owner],
+        t.piece === undefined ? t.people : [ownerOf(t) ?? []].flat(),
         t.bread,
       ))
         if (!row.care.includes(line)) row.care.push(line);

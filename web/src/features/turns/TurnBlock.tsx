@@ -3,7 +3,7 @@ import { TriangleAlert } from 'lucide-react';
 import {
   clockText,
   durationText,
-  pieceParts,
+  ownerOf,
   stepWords,
   type PieceRun,
   type PlanTask,
@@ -32,7 +32,8 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
   const { setNodeRef: setDrop, isOver } = useDroppable({ id: task.id });
   const care = useCare();
   const bread = workshop.breads.find((b) => b.id === task.bread);
-  const minded = care(pieceParts(task.piece ?? '').owner, task.bread);
+  const owner = ownerOf(task);
+  const minded = owner === undefined ? '' : care(owner, task.bread);
   const clock = (sec: number): string => clockText(workshop, sec);
   const turns = (task.turnsSec ?? []).map(clock);
   const shaped = run?.tasks.findLast((t) => t.endSec <= task.startSec && !t.window);

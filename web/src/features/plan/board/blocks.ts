@@ -1,4 +1,4 @@
-import { pieceParts, type Plan, type PlanTask, type Workshop } from '@hodsman/core';
+import { ownerOf, type Plan, type PlanTask, type Workshop } from '@hodsman/core';
 import type { Lane, Lanes, Span } from './lanes.ts';
 
 /**
@@ -81,7 +81,7 @@ function placer(plan: Plan, workshop: Workshop, lanes: Lanes): (task: PlanTask) 
     });
   const restPart = (task: PlanTask): readonly Part[] => {
     if (task.batch === undefined)
-      return personParts([pieceParts(task.piece ?? '').owner], 'rest').map((p) => ({
+      return personParts([ownerOf(task) ?? []].flat(), 'rest').map((p) => ({
         ...p,
         span: { x: p.span.x, width: Math.min(PIECE_STRAND_PX, p.span.width) },
       }));

@@ -7,8 +7,8 @@ import {
   elapsedSec,
   isMovable,
   localDateTime,
+  ownerOf,
   personName,
-  pieceParts,
   placeWords,
   type Plan,
   type PlanTask,
@@ -63,7 +63,7 @@ export function TaskPart({ plan, workshop, task, onShow }: Props) {
           </span>
         ))}
       </p>
-      {(task.piece === undefined ? (task.kind === undefined ? task.people : []) : [pieceParts(task.piece).owner]).map(
+      {(task.piece === undefined ? (task.kind === undefined ? task.people : []) : [ownerOf(task) ?? []].flat()).map(
         (p) => {
           const words = care(p, task.bread);
           return words === '' ? null : <Care key={p} words={`${personName(workshop, p)}: ${words}`} />;
