@@ -216,7 +216,6 @@ export type {
 } from './documents/index.ts';
 export type { OpenMatter } from './planner/index.ts';
 export {
-  brokenWords,
   bufferSecOf,
   classFigures,
   openMatters,
@@ -267,3 +266,4 @@ export type { Clash, Fix, FixSet, Idea, Moment, Planning, PlanOptions, Verdict }
 export { bowlConditions, findBrokenRules, kettleCalls, type KettleCall } from './planner/index.ts';
 export { gramsOfMeasure, importRecipe, recipeOfBread } from './recipe/index.ts';
 export type { Conflict, Guess, ImportedRecipe } from './recipe/index.ts';
+export { brokenWords } from './words/index.ts';

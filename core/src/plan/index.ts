@@ -4,4 +4,5 @@
  */
 export { GOALS, planSchema } from './schema.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning, Rule } from './schema.ts';
+export type { Break, BreakCode, BreakParams, GriddleReason } from './breaks.ts';
 export { isMovable, isOnFire, ownerOf, piecesDone, stepWords } from './tasks.ts';

@@ -24,7 +24,7 @@ export {
 } from './advice/index.ts';
 export type { Moment } from './network/index.ts';
 export { findBrokenRules } from './check/index.ts';
-export { brokenWords, openMatters, verdictOf, verdictWords, type OpenMatter, type Verdict } from './explain/index.ts';
+export { openMatters, verdictOf, verdictWords, type OpenMatter, type Verdict } from './explain/index.ts';
 export { aboutTask, criticalTasks, handsOf, situationOf } from './explain/index.ts';
 export type { AboutTask, Hands, Situation } from './explain/index.ts';
 export { classFigures, idleStretches, type ClassFigures } from './class-figures.ts';

@@ -14,7 +14,8 @@ import {
   witnessedShape,
 } from '../testing/index.ts';
 import { batchesOf, linesOf } from '../workshop/index.ts';
-import { brokenWords, classFigures, findBrokenRules, planClass, verdictOf, verdictWords } from './index.ts';
+import { brokenWords } from '../words/index.ts';
+import { classFigures, findBrokenRules, planClass, verdictOf, verdictWords } from './index.ts';
 import { readPlan } from '../formats/index.ts';
 
 const SEED = 20_261_124;

@@ -1,5 +1,6 @@
-import type { Plan, PlanTask, PlanWarning } from '../plan/index.ts';
+import { stepWords, type Plan, type PlanTask, type PlanWarning } from '../plan/index.ts';
 import { clockText, durationText } from '../units/index.ts';
+import { namesOf } from '../words/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import { isAtMixer, unitsIn, type DoughUnit, type Network } from './network/index.ts';
 
@@ -16,7 +17,7 @@ export function warningsOf(workshop: Workshop, network: Network, plan: Pick<Plan
   return [
     ...withoutBread(workshop, network),
     ...unitsIn(network.doughs).flatMap((unit) => smallBatch(workshop, unit)),
-    ...perishablePractice(network),
+    ...perishablePractice(workshop, network),
     ...idleStretches(workshop, network, plan.tasks),
   ];
 }
@@ -35,7 +36,8 @@ function withoutBread(workshop: Workshop, { lines }: Network): readonly PlanWarn
 }
 
 /** Under the least load of every mixer that could take it, or too little to mix by hand. */
-function smallBatch({ kitchen }: Workshop, unit: DoughUnit): readonly PlanWarning[] {
+function smallBatch(workshop: Workshop, unit: DoughUnit): readonly PlanWarning[] {
+  const { kitchen } = workshop;
   const { id, doughG } = unit;
   const grams = `${doughG.toFixed(0)} g`;
   const path = `batches/${id}`;
@@ -43,21 +45,29 @@ function smallBatch({ kitchen }: Workshop, unit: DoughUnit): readonly PlanWarnin
     const leastG = Math.min(...kitchen.mixers.map((m) => m.minDoughG ?? 0));
     if (doughG >= leastG) return [];
     return [
-      { code: 'under-mixer-load', path, message: `${id} is only ${grams}, the mixer wants ${leastG} g at least` },
+      {
+        code: 'under-mixer-load',
+        path,
+        message: `${namesOf(workshop).batch(id)} is only ${grams}, the mixer wants ${leastG} g at least`,
+      },
     ];
   }
   const isMixed = unit.chain.some((s) => s.kind === 'mix' || s.kind === 'knead');
   if (!isMixed || doughG >= LEAST_BY_HAND_G) return [];
   return [
-    { code: 'small-batch', path, message: `${id} is only ${grams}, under ${LEAST_BY_HAND_G} g hard to mix by hand` },
+    {
+      code: 'small-batch',
+      path,
+      message: `${namesOf(workshop).batch(id)} is only ${grams}, under ${LEAST_BY_HAND_G} g hard to mix by hand`,
+    },
   ];
 }
 
-function perishablePractice({ doughs }: Network): readonly PlanWarning[] {
+function perishablePractice(workshop: Workshop, { doughs }: Network): readonly PlanWarning[] {
   return doughs.practices.flatMap(({ id, share }) => {
     const what = share.line.bread.ingredients.find((i) => i.perishable === true && i.use === 'dough')?.name;
     if (what === undefined) return [];
-    const message = `${id} holds ${what}: into the fridge with it after class, or away`;
+    const message = `${namesOf(workshop).batch(id)} holds ${what}: into the fridge with it after class, or away`;
     return [{ code: 'perishable-practice', path: `batches/${id}`, message }];
   });
 }
@@ -76,7 +86,7 @@ function idleStretches(workshop: Workshop, network: Network, tasks: readonly Pla
         (t) => sideJobs.has(t.id) && t.startSec >= toSec && t.endSec - t.startSec <= toSec - fromSec,
       );
       const span = `${clockText(workshop, fromSec)}–${clockText(workshop, toSec)}`;
-      const filler = job ? `${job.step ?? ''} could be done then` : 'room for tasting, talk or washing up';
+      const filler = job ? `${stepWords(job.step)} could be done then` : 'room for tasting, talk or washing up';
       const message = `${p.name} has nothing to do ${span} (${durationText(toSec - fromSec)}); ${filler}`;
       return [{ code: 'idle', path: `roster/${p.id}`, message }];
     });

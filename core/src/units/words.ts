@@ -9,6 +9,9 @@ export function clockText(clock: ClassClock, sec: number): string {
   return `${two(hour)}:${two(minute)}`;
 }
 
+/** So many of something: `1 bread`, `12 breads`; `more` where several are called otherwise than by an s. */
+export const counted = (n: number, one: string, more = `${one}s`): string => `${n} ${n === 1 ? one : more}`;
+
 /** A length of time as people say it: `25 min`, `1 h 05`, `40 s` (under two minutes with seconds: `1 min 20 s`). */
 export function durationText(sec: number): string {
   const s = Math.abs(roundHalfUp(sec));

@@ -2,6 +2,7 @@ import { breakId } from '../../ids.ts';
 import type { Ingredient } from '../../formula/index.ts';
 import type { Griddle } from '../../kitchen/index.ts';
 import type { ActiveStep, Phase, RestStep, Step } from '../../method/index.ts';
+import type { GriddleReason } from '../../plan/index.ts';
 import { elapsedSec, roundHalfUp } from '../../units/index.ts';
 import type { Bread, MenuLine, Station, Workshop } from '../../workshop/index.ts';
 import { spotsFor } from './room-for.ts';
@@ -121,12 +122,11 @@ export function unfitReason(
   bread: Bread,
   step: Step,
   station: Station | null,
-): string | undefined {
-  if (spotsFor(griddle, bread, facts.workshop.kitchen.griddleGapCm) === 0) return 'the bread does not fit on it';
+): GriddleReason | undefined {
+  if (spotsFor(griddle, bread, facts.workshop.kitchen.griddleGapCm) === 0) return { reason: 'size' };
   if (step.kind === 'cook' && step.surfaces && !step.surfaces.includes(griddle.surface))
-    return `${griddle.surface} does not serve`;
-  if (station?.griddles && !station.griddles.includes(griddle.id)) return `${station.id} may not use it`;
-  if (phasesIn(step).some((p) => p.with !== undefined) && griddle.portable !== true)
-    return 'it cannot be carried to the fire';
+    return { reason: 'surface', surface: griddle.surface };
+  if (station?.griddles && !station.griddles.includes(griddle.id)) return { reason: 'station', station: station.id };
+  if (phasesIn(step).some((p) => p.with !== undefined) && griddle.portable !== true) return { reason: 'not-carried' };
   return undefined;
 }

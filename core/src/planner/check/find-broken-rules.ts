@@ -1,4 +1,5 @@
-import type { BrokenRule, Plan } from '../../plan/index.ts';
+import type { Break, BrokenRule, Plan } from '../../plan/index.ts';
+import { breakWords } from '../../words/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import { factsOf } from './facts.ts';
 import { isActiveJob, isRestJob, unitsOf } from './jobs.ts';
@@ -26,7 +27,7 @@ import { newReport } from './report.ts';
  * Every rule that a plan breaks, in the order R1 to R14. Goal `short` leaves R11 out (formats note, section 4).
  * Assumes a workshop and a plan that were read without faults. Measures and the plan's own `broken` list are not looked at.
  */
-export function findBrokenRules(workshop: Workshop, plan: Plan, goal: Plan['goal'] = plan.goal): readonly BrokenRule[] {
+function findBreaks(workshop: Workshop, plan: Plan, goal: Plan['goal'] = plan.goal): readonly Break[] {
   const { broken, say } = newReport();
   const facts = factsOf(workshop);
   const units = unitsOf(facts, plan);
@@ -54,6 +55,15 @@ export function findBrokenRules(workshop: Workshop, plan: Plan, goal: Plan['goal
   checkAvoided(facts, active, say);
   checkPrepared(facts, active, say);
   checkOutOfCold(facts, units, jobs, say);
-  const rank = (b: BrokenRule): number => Number(b.rule.slice(1));
+  const rank = (b: Break): number => Number(b.rule.slice(1));
   return broken.sort((a, b) => rank(a) - rank(b));
+}
+
+/** The same as a plan file lists it: each with a sentence. */
+export function findBrokenRules(workshop: Workshop, plan: Plan, goal: Plan['goal'] = plan.goal): readonly BrokenRule[] {
+  return findBreaks(workshop, plan, goal).map(({ params, ...b }) => ({
+    ...b,
+    tasks: [...b.tasks],
+    message: breakWords(workshop, { ...b, params } as Break),
+  }));
 }

@@ -21,7 +21,21 @@ import { R10_R14 } from './r10-r14.answers.ts';
 
 const ANSWERS: readonly KnownAnswer[] = [...R01, ...R02, ...R03_R05, ...R06, ...R07_R09, ...R10_R14];
 
+/** Ids as plan and workshop files of these classes have them; names are others. */
+const ID = /[@]|\b(demo|preheat|break):|spare-|\b[a-z-]+\/[\w-]+\/|\b(p\d+|[SGBFMO]\d+)\b|undefined|NaN|\[object/;
+
 describe('the checker, asked what is known', () => {
+  it('says it in the words of the class, and never by an id', () => {
+    for (const answer of ANSWERS) {
+      const { file, plan } = rightPlan(answer.of);
+      const read = file(answer.inClass);
+      const workshop = answer.inWorkshop?.(read) ?? read;
+      for (const { code, message } of findBrokenRules(workshop, answer.inPlan?.(plan, workshop) ?? plan)) {
+        expect(message, code).not.toMatch(ID);
+        expect(message.length, code).toBeGreaterThan(10);
+      }
+    }
+  });
   it.each([...new Set(ANSWERS.map((a) => a.of))])(
     'finds nothing in the right plan of the class “%s”',
     (name: RightClass) => {

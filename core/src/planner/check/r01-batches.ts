@@ -16,12 +16,12 @@ export function checkBatches(facts: Facts, units: readonly Unit[], plan: Plan, s
   const listed = groupBy(plan.batches, (b) => b.id);
   const asked = new Set(batches.map((u) => u.id));
   for (const [id, list] of listed) {
-    if (list.length > 1) say('R1', 'batch-twice', id, 0, `${id} is listed twice`);
-    if (!asked.has(id)) say('R1', 'batch-unasked', id, 0, `no bread on the menu asks for ${id}`);
+    if (list.length > 1) say('R1', 'batch-twice', id, 0, {});
+    if (!asked.has(id)) say('R1', 'batch-unasked', id, 0, {});
   }
   for (const unit of batches) {
     const told = listed.get(unit.id)?.[0];
-    if (!told) say('R1', 'batch-missing', unit.id, 0, `${unit.id} is not listed`);
+    if (!told) say('R1', 'batch-missing', unit.id, 0, {});
     else checkBatch(facts, unit, told, say);
   }
   for (const line of facts.lines)
@@ -37,27 +37,20 @@ export function checkBatches(facts: Facts, units: readonly Unit[], plan: Plan, s
 function checkBatch(facts: Facts, unit: Unit, told: PlanBatch, say: Say): void {
   const pieces = unit.kind === 'practice' ? [] : unit.pieces;
   const mayOmit = unit.kind === 'mother' && told.pieces.length === 0;
-  if (!mayOmit && !isSameSet(told.pieces, pieces))
-    say('R1', 'batch-pieces', unit.id, 0, `${unit.id} lists other pieces than it should`);
+  if (!mayOmit && !isSameSet(told.pieces, pieces)) say('R1', 'batch-pieces', unit.id, 0, {});
   const isLabelled =
     told.bread === unit.line.bread.id &&
     told.station === (unit.station?.id ?? null) &&
     told.practice === (unit.kind === 'practice');
-  if (!isLabelled) say('R1', 'batch-mislabelled', unit.id, 0, `${unit.id} names another bread, station or purpose`);
+  if (!isLabelled) say('R1', 'batch-mislabelled', unit.id, 0, {});
   if (unit.kind === 'share' ? told.mother === null : told.mother !== null)
-    say(
-      'R1',
-      'batch-mother',
-      unit.id,
-      0,
-      unit.kind === 'share' ? `${unit.id} names no mother batch` : `${unit.id} comes from no mother batch`,
-    );
+    say('R1', 'batch-mother', unit.id, 0, { isShare: unit.kind === 'share' });
   const { ingredients } = unit.line.bread;
   const flourG = (unit.doughG * 100) / sumOf(ingredients, (i) => (i.use === 'dough' ? (i.pct ?? 0) : 0));
   if (!isNear(told.doughG, unit.doughG))
-    say('R1', 'batch-grams', unit.id, 0, `${unit.id} weighs ${unit.doughG.toFixed(1)} g, not ${told.doughG} g`);
+    say('R1', 'batch-grams', unit.id, 0, { of: 'dough', rightG: unit.doughG, listedG: told.doughG });
   if (!isNear(told.flourG, flourG))
-    say('R1', 'batch-grams', unit.id, 0, `${unit.id} holds ${flourG.toFixed(1)} g of flour, not ${told.flourG} g`);
+    say('R1', 'batch-grams', unit.id, 0, { of: 'flour', rightG: flourG, listedG: told.flourG });
   checkIngredients(facts, unit, told, flourG, say);
 }
 
@@ -77,10 +70,15 @@ function checkIngredients(facts: Facts, unit: Unit, told: PlanBatch, flourG: num
     // where no piece carries an optional ingredient, its gPerBatch is left open
     const isOpen = list.some((i) => i.gPerBatch !== undefined && carriers(i) === 0);
     if (!isOpen && ((have === undefined && want > 0) || !isNear(have ?? 0, want)))
-      say('R1', 'batch-grams', unit.id, 0, `${unit.id} takes ${want.toFixed(1)} g of ${name}, not ${have ?? 'none'}`);
+      say('R1', 'batch-grams', unit.id, 0, {
+        of: 'ingredient',
+        name: list[0]?.name ?? name,
+        rightG: want,
+        listedG: have ?? null,
+      });
   }
   for (const name of listed.keys())
-    if (!wanted.has(name)) say('R1', 'batch-grams', unit.id, 0, `${name} is not in ${unit.line.bread.id}`);
+    if (!wanted.has(name)) say('R1', 'batch-grams', unit.id, 0, { of: 'stranger', name });
 }
 
 /** The most dough that a mother batch may weigh: the least of mixer and hand that its steps meet. */
@@ -102,13 +100,12 @@ function checkMothers(facts: Facts, line: CheckedLine, units: readonly Unit[], s
   const shares = units.filter((u) => u.kind === 'share');
   const names = mothers.map((_, i) => motherId(line.bread.id, i + 1));
   const ids = mothers.map((m) => m.id);
-  if (!isSameSet(ids, names))
-    say('R1', 'mother-names', ids, 0, `the mother batches should be called ${names.join(', ')}`);
+  if (!isSameSet(ids, names)) say('R1', 'mother-names', ids, 0, {});
   const limit = motherLimitG(facts, line);
   const sizes = shares.map((s) => s.doughG);
   if (sizes.some((g) => g > limit + EPSILON_G)) return; // R7 says that a share is too large for any batch
   const fewest = fewestBatches(sizes, limit);
-  if (mothers.length > fewest) say('R1', 'mothers-too-many', ids, 0, `${fewest} mother batches would do`);
+  if (mothers.length > fewest) say('R1', 'mothers-too-many', ids, 0, { fewest });
   const weights = new Map(mothers.map((m) => [m.id, m.doughG]));
   const spread = (of: ReadonlyMap<string, number>): number => Math.max(...of.values()) - Math.min(...of.values());
   const improves = (from: string, to: string, g: number): boolean => {
@@ -126,7 +123,7 @@ function checkMothers(facts: Facts, line: CheckedLine, units: readonly Unit[], s
       const moves = inside(a).length > 1 ? inside(a) : [];
       const exchanges = inside(a).flatMap((g) => inside(b).map((h) => g - h));
       if ([...moves, ...exchanges].some((g) => improves(a, b, g))) {
-        say('R1', 'mothers-unequal', [a, b], 0, `a move or exchange of shares would make ${a} and ${b} more equal`);
+        say('R1', 'mothers-unequal', [a, b], 0, {});
         return;
       }
     }

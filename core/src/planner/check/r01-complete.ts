@@ -62,29 +62,27 @@ export function matchTasks(
   const jobs: Job[] = [];
   for (const task of plan.tasks) {
     if (seen.has(task.id)) {
-      say('R1', 'task-twice', task.id, 0, `${task.id} is on the list twice`);
+      say('R1', 'task-twice', task.id, 0, {});
       continue;
     }
     seen.add(task.id);
     if (task.kind === 'preheat') {
       const id = task.at?.kind === 'griddle' ? (task.at.id ?? '') : '';
-      if (!griddles.has(id) || task.id !== preheatId(id))
-        say('R1', 'task-unasked', task.id, 0, `${task.id} preheats no griddle of the kitchen`);
+      if (!griddles.has(id) || task.id !== preheatId(id)) say('R1', 'task-unasked', task.id, 0, { why: 'no-griddle' });
       continue;
     }
     if (task.kind !== undefined) {
-      if (!others.has(`${task.kind}:${task.id}`))
-        say('R1', 'task-unasked', task.id, 0, `the class asks for no ${task.kind} ${task.id}`);
+      if (!others.has(`${task.kind}:${task.id}`)) say('R1', 'task-unasked', task.id, 0, { why: 'class' });
       continue;
     }
     const found = wanted.get(task.id);
     if (!found) {
-      say('R1', 'task-unasked', task.id, 0, `nothing on the menu asks for ${task.id}`);
+      say('R1', 'task-unasked', task.id, 0, { why: 'menu' });
       continue;
     }
     const of = found.unit.kind === 'piece' ? task.piece : task.batch;
     if (task.bread !== found.unit.line.bread.id || task.step !== found.step.id || of !== found.unit.id)
-      say('R1', 'task-mislabelled', task.id, 0, `${task.id} names another bread, step, batch or piece than its id`);
+      say('R1', 'task-mislabelled', task.id, 0, {});
     jobs.push({
       id: task.id,
       ...found,
@@ -93,11 +91,11 @@ export function matchTasks(
       crew: crewFor(facts, found.unit, found.step),
     });
   }
-  for (const id of wanted.keys()) if (!seen.has(id)) say('R1', 'task-missing', id, 0, `${id} is not on the list`);
+  for (const id of wanted.keys()) if (!seen.has(id)) say('R1', 'task-missing', id, 0, {});
   for (const other of others) {
     const id = other.slice(other.indexOf(':') + 1);
     // R10 says that a demonstration is missing
-    if (!other.startsWith('demo:') && !seen.has(id)) say('R1', 'task-missing', id, 0, `${id} is not on the list`);
+    if (!other.startsWith('demo:') && !seen.has(id)) say('R1', 'task-missing', id, 0, {});
   }
   return jobs;
 }

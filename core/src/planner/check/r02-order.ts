@@ -47,16 +47,9 @@ export function checkOrder(facts: Facts, units: readonly Unit[], jobs: readonly 
 function checkWait(before: Job, job: Job, waitMaxMin: number | undefined, say: Say): void {
   const waitSec = job.task.startSec - before.task.endSec;
   const mostSec = waitMaxMin === undefined ? Infinity : roundHalfUp(waitMaxMin * 60);
-  if (waitSec < 0)
-    say('R2', 'out-of-order', [before.id, job.id], -waitSec, `${job.id} starts before ${before.id} is over`);
+  if (waitSec < 0) say('R2', 'out-of-order', [before.id, job.id], -waitSec, {});
   else if (waitSec > mostSec)
-    say(
-      'R2',
-      'waited-too-long',
-      [before.id, job.id],
-      waitSec - mostSec,
-      `${job.id} waits longer than ${waitMaxMin ?? 0} min`,
-    );
+    say('R2', 'waited-too-long', [before.id, job.id], waitSec - mostSec, { mostMin: waitMaxMin ?? 0 });
 }
 
 /** The window in exact seconds at the place where the rest lies. */
@@ -81,31 +74,18 @@ function checkRest(facts: Facts, { job, before, followers, isOpen }: Rest, say: 
   // shares begin one after another while the rest of their mother goes on; their own rest then starts within it
   const isHandedOver = before !== undefined && isRestJob(before) && before.unit !== job.unit;
   if (before && !isHandedOver && task.startSec !== before.task.endSec)
-    say(
-      'R2',
-      'rest-misplaced',
-      [before.id, job.id],
-      Math.abs(task.startSec - before.task.endSec),
-      `${job.id} does not begin when ${before.id} ends`,
-    );
+    say('R2', 'rest-misplaced', [before.id, job.id], Math.abs(task.startSec - before.task.endSec), { at: 'start' });
   const starts = [...followers.values()].map((f) => f.task.startSec);
   const last = Math.max(...starts);
   if (starts.length > 0 && task.endSec !== last && !(isOpen && task.endSec > last))
-    say(
-      'R2',
-      'rest-misplaced',
-      job.id,
-      Math.abs(task.endSec - last),
-      `${job.id} does not end when the next step begins`,
-    );
+    say('R2', 'rest-misplaced', job.id, Math.abs(task.endSec - last), { at: 'end' });
   if (place && step.q10 !== undefined && (place.tempC < PROOF_FROM_C || place.tempC > PROOF_TO_C))
-    say(
-      'R2',
-      'place-too-far',
-      job.id,
-      0,
-      `${place.id} is at ${place.tempC} °C, outside ${PROOF_FROM_C} to ${PROOF_TO_C} °C`,
-    );
+    say('R2', 'place-too-far', job.id, 0, {
+      place: place.id,
+      tempC: place.tempC,
+      fromC: PROOF_FROM_C,
+      toC: PROOF_TO_C,
+    });
   const window = windowSec(facts, step, task.at?.id);
   const told = task.window;
   if (
@@ -114,7 +94,7 @@ function checkRest(facts: Facts, { job, before, followers, isOpen }: Rest, say: 
     !isRoundOf(told.idealSec, window.ideal) ||
     !isRoundOf(told.maxSec, window.max)
   )
-    say('R2', 'window-wrong', job.id, 0, `${job.id} lists another window than its step and place give`);
+    say('R2', 'window-wrong', job.id, 0, {});
   const ends =
     followers.size > 0
       ? [...followers.values()].map((f) => [f.task.startSec, f.id] as const)
@@ -123,21 +103,15 @@ function checkRest(facts: Facts, { job, before, followers, isOpen }: Rest, say: 
     const restSec = endSec - task.startSec;
     const ids = id === '' ? [job.id] : [job.id, id];
     if (restSec < window.min && !isRoundOf(restSec, window.min))
-      say(
-        'R2',
-        'under-rested',
-        ids,
-        roundHalfUp(window.min) - restSec,
-        `${job.id} lasts ${restSec} s, at least ${roundHalfUp(window.min)} s`,
-      );
+      say('R2', 'under-rested', ids, roundHalfUp(window.min) - restSec, {
+        lastsSec: restSec,
+        leastSec: roundHalfUp(window.min),
+      });
     if (restSec > window.max && !isRoundOf(restSec, window.max))
-      say(
-        'R2',
-        'over-rested',
-        ids,
-        restSec - roundHalfUp(window.max),
-        `${job.id} lasts ${restSec} s, at most ${roundHalfUp(window.max)} s`,
-      );
+      say('R2', 'over-rested', ids, restSec - roundHalfUp(window.max), {
+        lastsSec: restSec,
+        mostSec: roundHalfUp(window.max),
+      });
   }
 }
 
@@ -160,13 +134,7 @@ function checkSideJobs(
     for (const u of related) {
       const served = u && byId.get(taskId(u.id, step.before));
       if (served && job.task.endSec > served.task.startSec)
-        say(
-          'R2',
-          'prepared-late',
-          [job.id, served.id],
-          job.task.endSec - served.task.startSec,
-          `${job.id} is not over when ${served.id} starts`,
-        );
+        say('R2', 'prepared-late', [job.id, served.id], job.task.endSec - served.task.startSec, {});
     }
   }
 }

@@ -11,20 +11,14 @@ export function checkDurations(facts: Facts, active: readonly ActiveJob[], demos
     const lasts = job.task.endSec - job.task.startSec;
     const exact = exactSeconds(facts, job);
     if (Math.abs(lasts - exact) > 0.5 + 1e-6)
-      say(
-        'R3',
-        'wrong-length',
-        job.id,
-        Math.abs(lasts - exact),
-        `${job.id} lasts ${lasts} s, should last ${Math.floor(exact + 0.5)} s`,
-      );
+      say('R3', 'wrong-length', job.id, Math.abs(lasts - exact), { rightSec: Math.floor(exact + 0.5) });
     const [told, due] = [job.task.turnsSec ?? [], dueTurns(job)];
     if (told.length !== due.length || told.some((t, i) => t !== due[i]))
-      say('R3', 'wrong-turns', job.id, 0, `${job.id} should be turned at ${due.join(', ') || 'no time'}`);
+      say('R3', 'wrong-turns', job.id, 0, { rightSecs: due });
   }
   for (const { task, sec, id } of demos) {
     if (task && Math.abs(task.endSec - task.startSec - sec) > 0.5)
-      say('R3', 'wrong-length', id, Math.abs(task.endSec - task.startSec - sec), `${id} should last ${sec} s`);
+      say('R3', 'wrong-length', id, Math.abs(task.endSec - task.startSec - sec), { rightSec: sec });
   }
 }
 

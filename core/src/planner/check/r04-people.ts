@@ -37,8 +37,7 @@ export function checkPeople(
   say: Say,
 ): void {
   for (const t of plan.tasks)
-    for (const p of t.people)
-      if (!facts.people.has(p)) say('R4', 'unknown-person', t.id, 0, `${p} is neither on the roster nor on the staff`);
+    for (const p of t.people) if (!facts.people.has(p)) say('R4', 'unknown-person', t.id, 0, {});
   const busy: (Load & { who: string })[] = [];
   const take = (who: string, id: string, span: Span): void => {
     busy.push({ who, id, startSec: span.startSec, endSec: span.endSec, amount: 1 });
@@ -57,13 +56,7 @@ export function checkPeople(
       for (const who of t.people) if (facts.people.get(who)?.role !== 'participant') take(who, t.id, t);
   for (const [who, loads] of groupBy(busy, (b) => b.who))
     for (const over of overloads(loads, 1))
-      say(
-        'R4',
-        'two-at-once',
-        over.ids,
-        over.endSec - over.startSec,
-        `${who} would do ${over.ids.join(' and ')} at once`,
-      );
+      say('R4', 'two-at-once', over.ids, over.endSec - over.startSec, { person: who });
 }
 
 /** Whom the plan names for a phase at the fire. */
@@ -80,6 +73,5 @@ function checkWho(job: ActiveJob, say: Say): void {
     wanted === null
       ? task.people.length === 1 && unit.team.includes(task.people[0] ?? '')
       : isSameSet(task.people, wanted);
-  if (!isRight)
-    say('R4', 'wrong-people', job.id, 0, `${job.id} is for ${wanted?.join(', ') ?? `one of ${unit.team.join(', ')}`}`);
+  if (!isRight) say('R4', 'wrong-people', job.id, 0, { people: wanted ?? unit.team, isOneOf: wanted === null });
 }

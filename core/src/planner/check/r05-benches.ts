@@ -13,23 +13,16 @@ export function checkBenches(facts: Facts, active: readonly ActiveJob[], say: Sa
     const id = task.at?.kind === 'bench' ? task.at.id : undefined;
     if (unit.kind === 'mother' && id === undefined) return []; // staff find room of their own unless the plan names a bench
     if (id === undefined || !benches.has(id)) {
-      say('R5', 'no-bench', job.id, 0, `${job.id} should be at a bench of the kitchen`);
+      say('R5', 'no-bench', job.id, 0, {});
       return [];
     }
-    if (unit.station && unit.station.bench !== id)
-      say('R5', 'wrong-bench', job.id, 0, `${job.id} should be at ${unit.station.bench}`);
+    if (unit.station && unit.station.bench !== id) say('R5', 'wrong-bench', job.id, 0, { bench: unit.station.bench });
     const startSec = isStaffs(job) ? Math.max(0, task.startSec) : task.startSec;
     return [{ bench: id, id: job.id, startSec, endSec: task.endSec, amount: task.people.length }];
   });
   for (const [id, loads] of groupBy(seated, (s) => s.bench)) {
     const seats = benches.get(id)?.seats ?? 0;
     for (const over of overloads(loads, seats))
-      say(
-        'R5',
-        'bench-full',
-        over.ids,
-        over.endSec - over.startSec,
-        `${over.most} people would work at ${id}, which seats ${seats}`,
-      );
+      say('R5', 'bench-full', over.ids, over.endSec - over.startSec, { bench: id, people: over.most, seats });
   }
 }

@@ -14,13 +14,10 @@ export function checkCrowd(facts: Facts, use: readonly GriddleUse[], say: Say): 
       for (const b of jobs.slice(i + 1)) {
         const apart = Math.abs(a.task.startSec - b.task.startSec);
         if (a.unit.owner !== b.unit.owner && apart < layOnGapSec)
-          say(
-            'R6',
-            'laid-on-together',
-            [a.id, b.id],
-            layOnGapSec - apart,
-            `two people lay on ${griddle.id} within ${layOnGapSec} s of each other`,
-          );
+          say('R6', 'laid-on-together', [a.id, b.id], layOnGapSec - apart, {
+            griddle: griddle.id,
+            gapSec: layOnGapSec,
+          });
       }
     });
   }
@@ -45,12 +42,10 @@ function checkPeopleAt(griddle: string, most: number, jobs: readonly ActiveJob[]
   );
   for (const over of overloads(loads, most)) {
     const tasks = stays.filter((s) => overlapSec(s, over) > 0).map((s) => s.job);
-    say(
-      'R6',
-      'too-many-people',
-      [...new Set(tasks)],
-      over.endSec - over.startSec,
-      `${over.most} people would stand at ${griddle}, which has room for ${most}`,
-    );
+    say('R6', 'too-many-people', [...new Set(tasks)], over.endSec - over.startSec, {
+      griddle,
+      people: over.most,
+      room: most,
+    });
   }
 }

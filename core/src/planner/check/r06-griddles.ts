@@ -55,9 +55,9 @@ function checkPlaced(facts: Facts, griddle: Griddle, job: ActiveJob, say: Say): 
   const spots = spotsFor(griddle, bread, facts.workshop.kitchen.griddleGapCm);
   const spot = job.task.at?.spot;
   if (spot === undefined || spot > spots)
-    say('R6', 'no-such-spot', job.id, 0, `${griddle.id} has ${spots} spots for ${bread.id}`);
-  const reason = unfitReason(facts, griddle, bread, job.step, job.unit.station);
-  if (reason !== undefined && spots > 0) say('R6', 'wrong-griddle', job.id, 0, `${griddle.id} will not do: ${reason}`);
+    say('R6', 'no-such-spot', job.id, 0, { griddle: griddle.id, spots, bread: bread.id });
+  const why = unfitReason(facts, griddle, bread, job.step, job.unit.station);
+  if (why !== undefined && spots > 0) say('R6', 'wrong-griddle', job.id, 0, { griddle: griddle.id, why });
 }
 
 /** One bread, or one family with equal phases, side and cue aside, is one kind. */
@@ -91,18 +91,14 @@ function checkPair(griddle: Griddle, a: ActiveJob, b: ActiveJob, say: Say): void
   const isSameSpot = a.task.at?.spot === b.task.at?.spot;
   if (!isOneKind(a, b)) {
     const change = Math.max(griddle.changeSec, griddle.resetSec);
-    if (gap < change)
-      say('R6', 'changed-too-soon', ids, change - gap, `${griddle.id} needs ${change} s between two kinds of bread`);
+    if (gap < change) say('R6', 'changed-too-soon', ids, change - gap, { griddle: griddle.id, changeSec: change });
     return;
   }
   if (isSameSpot && gap < griddle.resetSec) {
-    say(
-      'R6',
-      gap < 0 ? 'spot-taken' : 'reset-too-short',
-      ids,
-      griddle.resetSec - gap,
-      `spot ${a.task.at?.spot ?? '?'} of ${griddle.id} is not free yet`,
-    );
+    say('R6', gap < 0 ? 'spot-taken' : 'reset-too-short', ids, griddle.resetSec - gap, {
+      griddle: griddle.id,
+      spot: a.task.at?.spot ?? 0,
+    });
   }
   if (griddle.zones !== true) checkHeats(griddle, first, second, say);
   for (const [x, y] of [
@@ -111,14 +107,7 @@ function checkPair(griddle: Griddle, a: ActiveJob, b: ActiveJob, say: Say): void
   ] as const)
     for (const phase of x.phases.filter((p) => p.with !== undefined)) {
       const shared = overlapSec(phase, y.task);
-      if (shared > 0)
-        say(
-          'R6',
-          'carried-with-bread',
-          [x.id, y.id],
-          shared,
-          `${griddle.id} is carried to the fire with another bread on it`,
-        );
+      if (shared > 0) say('R6', 'carried-with-bread', [x.id, y.id], shared, { griddle: griddle.id });
     }
 }
 
@@ -128,13 +117,10 @@ function checkHeats(griddle: Griddle, a: ActiveJob, b: ActiveJob, say: Say): voi
     for (const y of heatRuns(b)) {
       const shared = overlapSec(x, y);
       if (x.heat !== y.heat && shared > HEAT_OVERLAP_SEC)
-        say(
-          'R6',
-          'unequal-heat',
-          [a.id, b.id],
-          shared - HEAT_OVERLAP_SEC,
-          `${griddle.id} would be ${x.heat} and ${y.heat} at once`,
-        );
+        say('R6', 'unequal-heat', [a.id, b.id], shared - HEAT_OVERLAP_SEC, {
+          griddle: griddle.id,
+          heats: [x.heat, y.heat],
+        });
     }
 }
 
@@ -164,7 +150,7 @@ function checkMixedSizes(facts: Facts, griddle: Griddle, jobs: readonly ActiveJo
         'too-many-at-once',
         there.map((j) => j.id),
         0,
-        `${griddle.id} holds ${room} of the largest of these breads`,
+        { griddle: griddle.id, room },
       );
   }
 }
@@ -175,20 +161,18 @@ function checkPreheats(facts: Facts, use: readonly GriddleUse[], plan: Plan, say
   for (const { griddle, jobs, demos } of use) {
     const own = heats.filter((t) => t.at?.id === griddle.id);
     const sec = griddle.preheatMin * 60;
-    if (own.length === 0 && sec > 0)
-      say('R1', 'task-missing', preheatId(griddle.id), 0, `${griddle.id} is in use and not preheated`);
+    if (own.length === 0 && sec > 0) say('R1', 'task-missing', preheatId(griddle.id), 0, {});
     const first = Math.min(...jobs.map((j) => j.task.startSec), ...demos.map((d) => d.startSec));
     for (const { id, startSec, endSec } of own) {
       const off = Math.abs(endSec - startSec - sec);
-      if (off > 0.5 + 1e-6) say('R6', 'preheat-length', id, off, `${griddle.id} takes ${sec} s to heat`);
-      if (endSec > first) say('R6', 'preheat-late', id, endSec - first, `${griddle.id} is used before it is hot`);
+      if (off > 0.5 + 1e-6) say('R6', 'preheat-length', id, off, { griddle: griddle.id, rightSec: sec });
+      if (endSec > first) say('R6', 'preheat-late', id, endSec - first, { griddle: griddle.id });
     }
   }
   for (const t of heats) {
     const used = use.find((u) => u.griddle.id === t.at?.id);
-    if (!used || used.griddle.preheatMin === 0)
-      say('R1', 'task-unasked', t.id, 0, `${t.at?.id ?? 'the griddle'} needs no preheating`);
+    if (!used || used.griddle.preheatMin === 0) say('R1', 'task-unasked', t.id, 0, { why: 'not-used' });
     if (!facts.workshop.kitchen.griddles.some((g) => g.id === t.at?.id) && t.endSec > t.startSec)
-      say('R6', 'preheat-length', t.id, t.endSec - t.startSec, `${t.at?.id ?? ''} is no griddle and takes no heat`);
+      say('R6', 'preheat-length', t.id, t.endSec - t.startSec, { griddle: null, rightSec: 0 });
   }
 }

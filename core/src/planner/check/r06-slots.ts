@@ -11,7 +11,7 @@ export function checkSlots(facts: Facts, active: readonly ActiveJob[], say: Say)
     const site = siteOf(job);
     const { at } = job.task;
     if (isFire(site) && (at?.kind !== site || !known[site].some((x) => x.id === at.id)))
-      say('R6', 'no-such-place', job.id, 0, `${job.id} should be at a ${site} of the kitchen`);
+      say('R6', 'no-such-place', job.id, 0, { site });
     checkCarried(job, known, say);
   }
   for (const kind of ['grill', 'flame'] as const)
@@ -25,13 +25,11 @@ export function checkSlots(facts: Facts, active: readonly ActiveJob[], say: Say)
           .map((x) => ({ id: job.id, startSec: x.startSec, endSec: x.endSec, amount: 1 })),
       ]);
       for (const over of overloads(loads, fire.slots))
-        say(
-          'R6',
-          'slots-full',
-          over.ids,
-          over.endSec - over.startSec,
-          `${fire.id} takes ${fire.slots} at once, not ${over.most}`,
-        );
+        say('R6', 'slots-full', over.ids, over.endSec - over.startSec, {
+          place: fire.id,
+          slots: fire.slots,
+          wanted: over.most,
+        });
     }
 }
 
@@ -50,16 +48,13 @@ function checkCarried(
     );
     const covered = stays.reduce((sum, x) => sum + Math.min(x.endSec, p.endSec) - Math.max(x.startSec, p.startSec), 0);
     if (covered < p.endSec - p.startSec)
-      say(
-        'R6',
-        'not-at-the-fire',
-        job.id,
-        p.endSec - p.startSec - covered,
-        `${job.id} takes a ${p.kind} from ${p.startSec} to ${p.endSec}`,
-      );
+      say('R6', 'not-at-the-fire', job.id, p.endSec - p.startSec - covered, {
+        site: p.kind,
+        fromSec: p.startSec,
+        toSec: p.endSec,
+      });
   }
   const isMeant = (x: (typeof told)[number]): boolean =>
     wanted.some((p) => p.kind === x.kind && x.startSec >= p.startSec && x.endSec <= p.endSec);
-  if (!told.every(isMeant))
-    say('R6', 'fire-for-nothing', job.id, 0, `${job.id} lists a fire that no phase of it takes`);
+  if (!told.every(isMeant)) say('R6', 'fire-for-nothing', job.id, 0, {});
 }

@@ -9,15 +9,9 @@ export function checkMixers(facts: Facts, active: readonly ActiveJob[], say: Say
   const mixed = active.filter((j) => siteOf(j) === 'mixer');
   for (const job of mixed) {
     const mixer = mixers.find((m) => job.task.at?.kind === 'mixer' && m.id === job.task.at.id);
-    if (!mixer) say('R7', 'no-mixer', job.id, 0, `${job.id} should be at a mixer of the kitchen`);
+    if (!mixer) say('R7', 'no-mixer', job.id, 0, {});
     else if (job.unit.doughG > mixer.maxDoughG + 1e-6)
-      say(
-        'R7',
-        'mixer-too-small',
-        job.id,
-        0,
-        `${job.unit.doughG.toFixed(0)} g is more than ${mixer.id} takes (${mixer.maxDoughG} g)`,
-      );
+      say('R7', 'mixer-too-small', job.id, 0, { mixer: mixer.id, doughG: job.unit.doughG, mostG: mixer.maxDoughG });
   }
   const loads = mixed.map((j) => ({
     mixer: j.task.at?.id,
@@ -28,17 +22,11 @@ export function checkMixers(facts: Facts, active: readonly ActiveJob[], say: Say
   }));
   for (const [id, list] of groupBy(loads, (l) => l.mixer))
     for (const over of overloads(list, 1))
-      say('R7', 'mixer-taken', over.ids, over.endSec - over.startSec, `${id ?? 'the mixer'} takes one batch at a time`);
+      say('R7', 'mixer-taken', over.ids, over.endSec - over.startSec, { mixer: id ?? null });
   for (const job of active) {
     const isByHand =
       siteOf(job) !== 'mixer' && job.step.per === 'batch' && (job.step.kind === 'mix' || job.step.kind === 'knead');
     if (isByHand && job.unit.doughG > handMaxDoughG + 1e-6)
-      say(
-        'R7',
-        'too-much-by-hand',
-        job.id,
-        0,
-        `${job.unit.doughG.toFixed(0)} g is more than hands can work (${handMaxDoughG} g)`,
-      );
+      say('R7', 'too-much-by-hand', job.id, 0, { doughG: job.unit.doughG, mostG: handMaxDoughG });
   }
 }

@@ -9,7 +9,7 @@ export function checkPlaces(facts: Facts, rests: readonly RestJob[], say: Say): 
   const lying = rests.filter((job) => {
     const { at } = job.task;
     const isThere = at?.kind === job.step.at && places.get(at.id ?? '')?.kind === job.step.at;
-    if (!isThere) say('R8', 'wrong-place', job.id, 0, `${job.id} should lie in a place of kind ${job.step.at}`);
+    if (!isThere) say('R8', 'wrong-place', job.id, 0, { site: job.step.at });
     return isThere;
   });
   for (const [id, list] of groupBy(lying, (j) => j.task.at?.id ?? '')) {
@@ -20,6 +20,6 @@ export function checkPlaces(facts: Facts, rests: readonly RestJob[], say: Say): 
       union(jobs.map((j) => j.task)).map((s) => ({ id: batch.id, ...s, amount: batch.shares })),
     );
     for (const over of overloads(loads, room))
-      say('R8', 'place-full', over.ids, over.endSec - over.startSec, `${id} takes ${room} batches, not ${over.most}`);
+      say('R8', 'place-full', over.ids, over.endSec - over.startSec, { place: id, room, wanted: over.most });
   }
 }

@@ -17,19 +17,18 @@ function dueLook(job: ActiveJob): Span | null {
 /** R9: every look that a step asks for is there, by one member of staff and at its time, and no other. */
 export function checkLooks(facts: Facts, active: readonly ActiveJob[], plan: Plan, say: Say): void {
   const due = new Map(active.map((j) => [j.id, dueLook(j)]));
-  for (const t of plan.tasks)
-    if (t.look && !due.get(t.id)) say('R9', 'look-for-nothing', t.id, 0, `nobody is asked to look at ${t.id}`);
+  for (const t of plan.tasks) if (t.look && !due.get(t.id)) say('R9', 'look-for-nothing', t.id, 0, {});
   for (const { id, task } of active) {
     const right = due.get(id);
     if (!right) continue;
     const { look } = task;
     if (!look) {
-      say('R9', 'look-missing', id, 0, `a member of staff should look at ${id}`);
+      say('R9', 'look-missing', id, 0, {});
       continue;
     }
     if ((facts.people.get(look.by)?.role ?? 'participant') === 'participant')
-      say('R9', 'look-by', id, 0, `one member of staff looks at ${id}, and ${look.by} is none`);
+      say('R9', 'look-by', id, 0, { person: look.by });
     const off = Math.max(Math.abs(look.startSec - right.startSec), Math.abs(look.endSec - right.endSec));
-    if (off > 0.5 + 1e-6) say('R9', 'look-misplaced', id, off, `the look at ${id} lies at another time`);
+    if (off > 0.5 + 1e-6) say('R9', 'look-misplaced', id, off, {});
   }
 }

@@ -18,17 +18,11 @@ export function checkStaff(
     id !== undefined && (facts.people.get(id)?.role ?? 'participant') !== 'participant';
   for (const job of active) {
     if (isStaffs(job) && !(job.task.people.length === 1 && isStaff(job.task.people[0])))
-      say('R9', 'not-one-staff', job.id, 0, `${job.id} takes one member of staff`);
+      say('R9', 'not-one-staff', job.id, 0, { site: null });
     for (const phase of job.phases.filter((p) => p.by === 'staff')) {
       const hands = phaseHands(job, phase);
       if (!(hands.length === 1 && isStaff(hands[0])))
-        say(
-          'R9',
-          'not-one-staff',
-          job.id,
-          0,
-          `the phase of ${job.id} at the ${phase.with ?? 'fire'} takes one member of staff`,
-        );
+        say('R9', 'not-one-staff', job.id, 0, { site: phase.with ?? 'fire' });
     }
   }
   const { staff, griddlesPerStaff } = facts.workshop.kitchen;
@@ -43,11 +37,8 @@ export function checkStaff(
   );
   const cuts = busy.flatMap((d) => [d.startSec, d.endSec]);
   for (const over of overloads(loads, watchable, cuts))
-    say(
-      'R9',
-      'griddles-unwatched',
-      over.ids,
-      over.endSec - over.startSec,
-      `${over.most} griddles have bread on them, the staff can watch ${watchable(over.startSec)}`,
-    );
+    say('R9', 'griddles-unwatched', over.ids, over.endSec - over.startSec, {
+      griddles: over.most,
+      most: watchable(over.startSec),
+    });
 }

@@ -20,16 +20,14 @@ export function checkDemos(
   for (const d of demos) {
     const { task } = d;
     if (!task) {
-      say('R10', 'demo-missing', d.id, 0, `${d.id} is not on the list`);
+      say('R10', 'demo-missing', d.id, 0, {});
       continue;
     }
     const staff = task.people.filter((p) => role(p) !== 'participant');
-    if (staff.length !== 1 || role(staff[0] ?? '') !== 'instructor')
-      say('R10', 'demo-instructor', d.id, 0, `${d.id} takes one instructor`);
+    if (staff.length !== 1 || role(staff[0] ?? '') !== 'instructor') say('R10', 'demo-instructor', d.id, 0, {});
     const watching = task.people.filter((p) => role(p) === 'participant');
-    if (!isSameSet(watching, d.makers)) say('R10', 'demo-people', d.id, 0, `${d.id} is for ${d.makers.join(', ')}`);
-    if (task.startSec < facts.welcomeSec)
-      say('R10', 'demo-early', d.id, facts.welcomeSec - task.startSec, `${d.id} begins before the welcome is over`);
+    if (!isSameSet(watching, d.makers)) say('R10', 'demo-people', d.id, 0, { people: d.makers });
+    if (task.startSec < facts.welcomeSec) say('R10', 'demo-early', d.id, facts.welcomeSec - task.startSec, {});
     checkDemoPlace(facts, d, use, say);
     for (const job of active) {
       const isTheirs =
@@ -37,13 +35,7 @@ export function checkDemos(
       const isHere = d.station === null || job.unit.station?.id === d.station.id;
       const isByMakers = job.task.people.some((p) => role(p) === 'participant');
       if (isTheirs && isHere && isByMakers && job.task.startSec < task.endSec)
-        say(
-          'R10',
-          'before-demo',
-          [d.id, job.id],
-          task.endSec - job.task.startSec,
-          `${job.id} starts before ${d.id} is over`,
-        );
+        say('R10', 'before-demo', [d.id, job.id], task.endSec - job.task.startSec, {});
     }
   }
 }
@@ -72,8 +64,7 @@ export function checkDemoDough(
         ? readySec + roundHalfUp(windowSec(facts, job.step, job.task.at?.id).min)
         : job.task.endSec;
     }
-    if (task.startSec < readySec)
-      say('R10', 'demo-without-dough', id, readySec - task.startSec, `${id} begins before its dough is ready`);
+    if (task.startSec < readySec) say('R10', 'demo-without-dough', id, readySec - task.startSec, {});
   }
 }
 
@@ -84,13 +75,13 @@ function checkDemoPlace(facts: Facts, d: DemoJob, use: readonly GriddleUse[], sa
   if (!task) return;
   if (demo.at === 'bench') {
     if (at?.kind !== 'bench' || !benches.some((b) => b.id === at.id))
-      say('R10', 'demo-place', d.id, 0, `${d.id} should be at a bench of the kitchen`);
+      say('R10', 'demo-place', d.id, 0, { site: 'bench', bread: line.bread.id });
     return;
   }
   const griddle = griddles.find((g) => at?.kind === 'griddle' && g.id === at.id);
   const cooks = line.bread.steps.filter((s) => s.kind === 'cook' && s.at === 'griddle');
   if (!griddle || !cooks.some((s) => unfitReason(facts, griddle, line.bread, s, null) === undefined)) {
-    say('R10', 'demo-place', d.id, 0, `${d.id} should be at a griddle that serves ${line.bread.id}`);
+    say('R10', 'demo-place', d.id, 0, { site: 'griddle', bread: line.bread.id });
     return;
   }
   const here = use.find((u) => u.griddle.id === griddle.id);
@@ -99,6 +90,6 @@ function checkDemoPlace(facts: Facts, d: DemoJob, use: readonly GriddleUse[], sa
     ...(here?.demos ?? []).map((x) => ({ id: x.id, span: x })),
   ]) {
     const shared = other.id === d.id ? 0 : overlapSec(task, other.span);
-    if (shared > 0) say('R10', 'demo-not-alone', [d.id, other.id], shared, `${griddle.id} is taken by ${other.id}`);
+    if (shared > 0) say('R10', 'demo-not-alone', [d.id, other.id], shared, { griddle: griddle.id });
   }
 }

@@ -20,14 +20,8 @@ export function checkTable(
     if (!last) continue;
     const beforeSec = facts.tableSec - last.task.endSec;
     const holdSec = unit.line.bread.holdMaxMin * 60;
-    if (beforeSec < 0) say('R11', 'late', last.id, -beforeSec, `${last.id} is over after table time`);
+    if (beforeSec < 0) say('R11', 'late', last.id, -beforeSec, {});
     else if (unit.kind === 'piece' && unit.line.isTogether && beforeSec > holdSec)
-      say(
-        'R11',
-        'stale',
-        last.id,
-        beforeSec - holdSec,
-        `${last.id} is over more than ${unit.line.bread.holdMaxMin} min before the table`,
-      );
+      say('R11', 'stale', last.id, beforeSec - holdSec, { holdMin: unit.line.bread.holdMaxMin });
   }
 }

@@ -4,7 +4,8 @@ import type { Say } from './report.ts';
 import { groupBy, union, type Span } from './spans.ts';
 
 interface Stay extends Span {
-  readonly fire: string;
+  readonly site: 'griddle' | 'grill' | 'flame';
+  readonly place: string;
   readonly job: ActiveJob;
 }
 
@@ -13,18 +14,17 @@ export function checkAvoided(facts: Facts, active: readonly ActiveJob[], say: Sa
   for (const job of active)
     for (const person of job.task.people) {
       const what = facts.people.get(person)?.avoid.find((a) => job.unit.line.holds.has(a.what))?.what;
-      if (what !== undefined)
-        say('R13', 'handles-avoided', job.id, 0, `${person} avoids ${what}, which is in ${job.unit.line.bread.id}`);
+      if (what !== undefined) say('R13', 'handles-avoided', job.id, 0, { person, what, bread: job.unit.line.bread.id });
     }
   const stays: Stay[] = active.flatMap((job) => {
     const site = siteOf(job);
     const own =
       site === 'griddle' || site === 'grill' || site === 'flame'
-        ? [{ fire: `${site} ${job.task.at?.id ?? ''}`, job, ...spanOf(job.task) }]
+        ? [{ site, place: job.task.at?.id ?? '', job, ...spanOf(job.task) }]
         : [];
-    return [...own, ...(job.task.with ?? []).map((x) => ({ fire: `${x.kind} ${x.id}`, job, ...spanOf(x) }))];
+    return [...own, ...(job.task.with ?? []).map((x) => ({ site: x.kind, place: x.id, job, ...spanOf(x) }))];
   });
-  for (const [fire, list] of groupBy(stays, (s) => s.fire)) checkFire(facts, fire, list, say);
+  for (const list of groupBy(stays, (s) => `${s.site} ${s.place}`).values()) checkFire(facts, list, say);
 }
 
 /** R13: nobody prepares what they avoid; what no piece of the batch carries is not prepared. */
@@ -33,8 +33,7 @@ export function checkPrepared(facts: Facts, active: readonly ActiveJob[], say: S
     for (const i of takenBy(facts, job.unit, job.step))
       for (const person of job.task.people) {
         const what = facts.people.get(person)?.avoid.find((a) => wordsOf(i).includes(a.what))?.what;
-        if (what !== undefined)
-          say('R13', 'prepares-avoided', job.id, 0, `${person} avoids ${what}, which is in ${i.name}`);
+        if (what !== undefined) say('R13', 'prepares-avoided', job.id, 0, { person, what, ingredient: i.name });
       }
 }
 
@@ -52,8 +51,10 @@ function heldBy(facts: Facts, unit: Unit): ReadonlySet<string> {
   );
 }
 
-function checkFire(facts: Facts, fire: string, stays: readonly Stay[], say: Say): void {
-  const cleanSec = facts.workshop.kitchen.griddles.find((g) => `griddle ${g.id}` === fire)?.cleanSec;
+/** What comes to one fire. */
+function checkFire(facts: Facts, stays: readonly Stay[], say: Say): void {
+  const griddle = stays.find((s) => s.site === 'griddle')?.place;
+  const cleanSec = facts.workshop.kitchen.griddles.find((g) => g.id === griddle)?.cleanSec;
   const busy = union(stays);
   /** Whether the griddle lay empty for long enough somewhere between two moments. */
   const isCleaned = (from: number, to: number): boolean =>
@@ -64,22 +65,19 @@ function checkFire(facts: Facts, fire: string, stays: readonly Stay[], say: Say)
     });
   for (const stay of stays) {
     const { owner } = stay.job.unit;
-    if (!isPiece(stay.job)) continue;
-    const strict = (owner === null ? [] : (facts.people.get(owner)?.avoid ?? []))
-      .filter((a) => a.level === 'strict')
-      .map((a) => a.what);
+    if (!isPiece(stay.job) || owner === null) continue;
+    const strict = (facts.people.get(owner)?.avoid ?? []).filter((a) => a.level === 'strict').map((a) => a.what);
     if (strict.length === 0) continue;
     for (const other of stays) {
       const what =
         other === stay || !isPiece(other.job) ? undefined : strict.find((a) => heldBy(facts, other.job.unit).has(a));
       if (what !== undefined && stay.endSec > other.startSec && !isCleaned(other.endSec, stay.startSec))
-        say(
-          'R13',
-          'after-avoided',
-          [stay.job.id, other.job.id],
-          stay.endSec - other.startSec,
-          `${owner ?? ''} avoids ${what}, which came to ${fire} before`,
-        );
+        say('R13', 'after-avoided', [stay.job.id, other.job.id], stay.endSec - other.startSec, {
+          person: owner,
+          what,
+          site: stay.site,
+          place: stay.place,
+        });
     }
   }
 }

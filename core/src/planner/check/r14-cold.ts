@@ -33,13 +33,11 @@ export function checkOutOfCold(facts: Facts, units: readonly Unit[], jobs: reado
     }, 0);
     const outSec = out.endSec - out.startSec - coldSec;
     if (outSec > limitSec)
-      say(
-        'R14',
-        'too-long-out',
-        layingOn.id,
-        outSec - limitSec,
-        `the dough of ${piece.id} is out of the cold for ${Math.round(outSec / 60)} min, at most ${limitSec / 60} min`,
-      );
+      say('R14', 'too-long-out', layingOn.id, outSec - limitSec, {
+        piece: piece.id,
+        outMin: Math.round(outSec / 60),
+        mostMin: limitSec / 60,
+      });
   }
 }
 

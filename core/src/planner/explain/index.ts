@@ -4,7 +4,6 @@
  * network (`situation.ts`) for what stands in the way (`obstacles.ts`). It reads schedules and bounds, and changes nothing.
  */
 export { boundWords } from './bound-words.ts';
-export { brokenWords } from './broken-words.ts';
 export { situationOf, type Situation } from './situation.ts';
 export { tightestOf, type Tightest } from './tightest.ts';
 export { openMatters, type OpenMatter } from './open-matters.ts';

@@ -1,4 +1,5 @@
 import type { Plan } from '../../plan/index.ts';
+import { counted } from '../../units/index.ts';
 import type { ClassRecord } from '../../workshop/index.ts';
 
 /** Something of the class that is not in order, and the step at which it is put in order. */
@@ -6,8 +7,6 @@ export interface OpenMatter {
   readonly step: 'setup' | 'dough';
   readonly words: string;
 }
-
-const counted = (n: number, one: string, more: string): string => (n === 1 ? `1 ${one}` : `${n} ${more}`);
 
 /** What somebody must still see to before the class: guests kept aside, words not dealt with, breads without makers, doughs too small. */
 export function openMatters({ notes }: Pick<ClassRecord, 'notes'>, plan: Plan | null): readonly OpenMatter[] {

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { BrokenRule } from '../../plan/index.ts';
 import { buildWorkshop, type RawFile } from '../../testing/index.ts';
-import { brokenWords, planClass, verdictOf, verdictWords, type Verdict } from '../index.ts';
+import { brokenWords } from '../../words/index.ts';
+import { planClass, verdictOf, verdictWords, type Verdict } from '../index.ts';
 
 const workshop = buildWorkshop({ people: 4, tableTime: '12:00' });
 const verdict: Verdict = {

@@ -1,8 +1,6 @@
-import type { BrokenRule } from '../../plan/index.ts';
-import { durationText } from '../../units/index.ts';
+import type { BrokenRule } from '../plan/index.ts';
+import { counted, durationText } from '../units/index.ts';
 
-/** "1 bread", "12 breads". */
-const counted = (n: number, noun: string): string => `${n} ${noun}${n === 1 ? '' : 's'}`;
 const by = (sec: number): string => (sec === 0 ? '' : `, at worst by ${durationText(Math.ceil(sec / 60) * 60)}`);
 
 /** What several breaks of one code come to, where that can be said shorter than break by break. */
