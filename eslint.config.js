@@ -3,7 +3,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
-/** What a folder of the core may not import; see the table of directions in docs/decisions/0002. */
+/** What a folder may not import; lists do not add up, so each names all. */
 const no = (...patterns) => ({
   'no-restricted-imports': ['error', { patterns: patterns.map(([group, message]) => ({ group: [group], message })) }],
 });
@@ -11,9 +11,6 @@ const OUTSIDE = [
   ['node:*', 'the core knows no Node API'],
   ['@hodsman/*', 'the core depends on no other workspace'],
 ];
-const PLANNER = ['**/planner/**', 'the planner builds on this part, not the other way round'];
-const PROVISION = ['**/provision/**', 'provision follows from the class, not the other way round'];
-const WORKSHOP = ['**/workshop/**', 'the workshop builds on this part, not the other way round'];
 
 export default tseslint.config(
   { ignores: ['**/dist/**', 'node_modules/**', '.data/**', 'test-results/**', 'playwright-report/**'] },
@@ -61,62 +58,7 @@ export default tseslint.config(
       ],
     },
   },
-  // rule lists do not add up, so every folder names all that it may not import
-  {
-    files: ['core/src/{units,faults,compare}/**/*.ts'],
-    ignores: ['**/*.test.ts'],
-    rules: no(...OUTSIDE, PLANNER, WORKSHOP, [
-      '**/{foods,formula,method,kitchen,bread,recipe,formats,plan}/**',
-      'the lowest parts import no other',
-    ]),
-  },
-  {
-    files: ['core/src/{foods,formula,method,kitchen,bread}/**/*.ts'],
-    ignores: ['**/*.test.ts'],
-    rules: no(
-      ...OUTSIDE,
-      PLANNER,
-      WORKSHOP,
-      ['**/formats/**', 'formats puts the parts together'],
-      ['**/recipe/**', 'recipe builds on the bread'],
-    ),
-  },
-  {
-    files: ['core/src/recipe/**/*.ts'],
-    ignores: ['**/*.test.ts'],
-    rules: no(...OUTSIDE, PLANNER, ['**/workshop/**', 'a recipe knows no class']),
-  },
-  {
-    files: ['core/src/workshop/**/*.ts'],
-    ignores: ['**/*.test.ts'],
-    rules: no(...OUTSIDE, PLANNER, ['**/formats/**', 'formats puts the parts together']),
-  },
-  {
-    files: ['core/src/roster/**/*.ts'],
-    ignores: ['**/*.test.ts'],
-    rules: no(...OUTSIDE, PLANNER, ['**/formats/**', 'formats puts the parts together'], PROVISION),
-  },
-  {
-    files: ['core/src/turns/**/*.ts'],
-    ignores: ['**/*.test.ts'],
-    rules: no(
-      ...OUTSIDE,
-      ['**/formats/**', 'formats puts the parts together'],
-      ['**/roster/**', 'turns do not ask who was invited'],
-      PROVISION,
-      ['**/planner/*/**', 'the planner is known by its face alone'],
-    ),
-  },
-  {
-    files: ['core/src/provision/**/*.ts'],
-    ignores: ['**/*.test.ts'],
-    rules: no(
-      ...OUTSIDE,
-      ['**/formats/**', 'formats puts the parts together'],
-      ['**/roster/**', 'what is weighed does not ask who was invited'],
-      ['**/planner/*/**', 'the planner is known by its face alone'],
-    ),
-  },
+  // which part imports which stands in boundaries.config.mjs; here is what one part may not know at all
   {
     files: ['core/src/planner/search/**/*.ts'],
     ignores: ['**/*.test.ts'],
@@ -162,19 +104,6 @@ export default tseslint.config(
   },
   {
     files: ['web/src/ui/**/*.{ts,tsx}'],
-    rules: no(['@hodsman/*', 'ui knows no bread'], ['**/features/**', 'features build on ui']),
-  },
-  {
-    files: ['web/src/features/**/*.{ts,tsx}'],
-    rules: no(
-      ['../../features/**', 'features do not import one another'],
-      ['../class-*/**', 'features do not import one another'],
-      ['../classes/**', 'features do not import one another'],
-      ['../kitchens/**', 'features do not import one another'],
-      ['../plan/**', 'features do not import one another'],
-      ['../dough/**', 'features do not import one another'],
-      ['../breads/**', 'features do not import one another'],
-      ['@hodsman/server', 'web and server meet over HTTP'],
-    ),
+    rules: no(['@hodsman/*', 'ui knows no bread']),
   },
 );

@@ -49,6 +49,13 @@ async function check(name, words) {
   count(name, done.status === 0 ? 1 : 0, done.status === 0 ? 0 : 1);
 }
 
+/** The same for a script of this folder. */
+async function script(name, file) {
+  const done = await runToEnd(process.execPath, [fromRoot('scripts', file)], { cwd: ROOT });
+  if (done.status !== 0) say(`${done.stdout}\n${done.stderr}`);
+  count(name, done.status === 0 ? 1 : 0, done.status === 0 ? 0 : 1);
+}
+
 /** A test runner that writes a report as JSON; a run without a report, or one that ran nothing, has failed. */
 async function suite(name, words, env, reportFile, read) {
   const done = await run(words, env);
@@ -123,6 +130,7 @@ if (isQuick) {
   const lint = check('lint', ['eslint', '.', '--max-warnings', '0']);
   await check('format', ['prettier', '--check', '--log-level', 'warn', '.']);
   await check('types', ['tsc', '-b']);
+  await script('boundaries', 'boundaries.mjs');
   await check('unused code', ['knip']);
   await unitTests();
   await lint;

@@ -85,6 +85,7 @@ export type {
   StepTime,
 } from './bread/index.ts';
 export {
+  type Pantry,
   drawnSpots,
   ofRoundOf,
   spotsOnGriddle,
@@ -176,7 +177,7 @@ export {
   shoppingCsv,
   shoppingList,
 } from './provision/index.ts';
-export type { AheadItem, DoughCard, KitNeed, Pantry, PartTotals, ShoppingItem, WeighRow } from './provision/index.ts';
+export type { AheadItem, DoughCard, KitNeed, PartTotals, ShoppingItem, WeighRow } from './provision/index.ts';
 export { motherNumber, pieceParts, readBatchId, readTaskId } from './ids.ts';
 export { GOALS, isMovable, isOnFire, ownerOf, stepWords } from './plan/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';

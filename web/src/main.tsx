@@ -4,7 +4,7 @@ import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
 import { router } from './app/router.tsx';
 import { store } from './app/store.ts';
-import { applyTheme, storedTheme } from './app/theme.ts';
+import { applyTheme, storedTheme } from './ui/theme.ts';
 import { takeTab } from './documents/tab.ts';
 import { adoptUnsaved } from './documents/unsaved.ts';
 import './styles.css';

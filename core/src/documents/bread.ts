@@ -2,7 +2,7 @@ import { contentsOf, methodTimes, USUAL_BENCH, type Bread, type Content, type Me
 import { readBread } from '../formats/index.ts';
 import { heldWords } from '../workshop/index.ts';
 import { isRest, type Step } from '../method/index.ts';
-import type { StoredKind } from './kinds.ts';
+import type { StoredKind } from './stored-kind.ts';
 
 /** A step of a bread's strand as a list draws it; times in seconds. */
 export interface StrandStep {

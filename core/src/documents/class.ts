@@ -1,6 +1,6 @@
 import { readClassRecord } from '../formats/index.ts';
 import type { ClassRecord } from '../workshop/index.ts';
-import type { Migration, StoredKind } from './kinds.ts';
+import type { Migration, StoredKind } from './stored-kind.ts';
 import { changed, listIn, objectIn } from '../formats/loose.ts';
 
 /** What the list of classes shows: when it is, how many come, what they bake. */

@@ -1,7 +1,7 @@
 import { readKitchen } from '../formats/index.ts';
 import type { Kitchen } from '../kitchen/index.ts';
 import { seatsIn } from '../workshop/index.ts';
-import type { StoredKind } from './kinds.ts';
+import type { StoredKind } from './stored-kind.ts';
 
 /** What the list of kitchens shows of one. */
 export interface KitchenSummary {

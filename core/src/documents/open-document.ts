@@ -2,7 +2,8 @@ import { failure, fault, type Result } from '../faults/index.ts';
 import { BREAD } from './bread.ts';
 import { CLASS } from './class.ts';
 import { KITCHEN } from './kitchen.ts';
-import type { DocumentBodies, DocumentKind, DocumentSummaries, StoredKind } from './kinds.ts';
+import type { DocumentBodies, DocumentKind, DocumentSummaries } from './kinds.ts';
+import type { StoredKind } from './stored-kind.ts';
 import { PANTRY } from './pantry.ts';
 
 const KINDS: { readonly [K in DocumentKind]: StoredKind<DocumentBodies[K], DocumentSummaries[K]> } = {

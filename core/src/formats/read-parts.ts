@@ -1,6 +1,6 @@
 import { fault, type Result } from '../faults/index.ts';
 import { kitchenSchema, type Kitchen } from '../kitchen/index.ts';
-import { pantrySchema, type Pantry } from '../provision/index.ts';
+import { pantrySchema, type Pantry } from '../kitchen/index.ts';
 import { breadSchema, type Bread } from '../workshop/index.ts';
 import { readBy } from './read-json.ts';
 import { faultsOfBreadReferences, faultsOfKitchenIds } from './references.ts';

@@ -2,7 +2,7 @@
  * Everything to weigh, buy, set out and prepare for a class: dough cards, totals, what staff do ahead, kit, shopping against a pantry,
  * allergens and cautions. Begin with `cards.ts`. All of it follows from the class and its plan; it decides nothing.
  */
-export { pantrySchema, type Pantry, type PantryItem } from './pantry.ts';
+
 export { doughCards, type CardRest, type DoughCard, type MixerLoad } from './cards.ts';
 export { type Weighing, type WeighRow } from './weigh.ts';
 export { classTotals, type ClassTotals, type PartTotals } from './totals.ts';

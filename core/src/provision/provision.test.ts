@@ -15,7 +15,7 @@ import { kitNeeds, setKit } from './kit.ts';
 import { changePantry, shoppingList } from './shopping.ts';
 import { classTotals } from './totals.ts';
 import { weighRow } from './weigh.ts';
-import type { Pantry } from './pantry.ts';
+import type { Pantry } from '../kitchen/index.ts';
 
 const must = <T>(r: { readonly ok: true; readonly value: T } | { readonly ok: false }): T =>
   r.ok ? r.value : expect.fail();

@@ -1,6 +1,6 @@
 import { findFood, type Food } from '../foods/index.ts';
 import type { Workshop } from '../workshop/index.ts';
-import type { Pantry, PantryItem } from './pantry.ts';
+import type { Pantry, PantryItem } from '../kitchen/index.ts';
 import { classTotals } from './totals.ts';
 
 /** One thing on the shopping list; grams, money in the pantry's currency. */

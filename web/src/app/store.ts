@@ -6,8 +6,8 @@ import { kitchenReducer } from '../documents/kitchen-draft.ts';
 import { pantryReducer } from '../documents/pantry-draft.ts';
 import { listenForPlanning } from './planning.ts';
 import { listenForSaving } from '../documents/saving.ts';
-import { lookReducer } from './board-look.ts';
-import { trialReducer } from './trial.ts';
+import { lookReducer } from './look-slice.ts';
+import { trialReducer } from './trial-slice.ts';
 
 const listeners = createListenerMiddleware();
 listenForPlanning(listeners);

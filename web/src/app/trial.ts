@@ -1,23 +1,7 @@
-import { createAction, type UnknownAction } from '@reduxjs/toolkit';
-import { newBreaks, type BrokenRule, type Pin, type Plan } from '@hodsman/core';
+import { newBreaks, type Pin } from '@hodsman/core';
 import { tryPinsInWorker } from '../workers/planner-client.ts';
-import { draftActions } from '../documents/draft.ts';
 import type { AppThunk } from './store.ts';
-
-/** How the class would go with something moved that is not yet let go. */
-export interface Trial {
-  readonly plan: Plan;
-  /** What became impossible. */
-  readonly news: readonly BrokenRule[];
-}
-
-const trialShown = createAction<Trial | null>('trial/shown');
-
-export function trialReducer(trial: Trial | null = null, action: UnknownAction): Trial | null {
-  // what was let go stays in sight until its plan has come
-  if (draftActions.planned.match(action) || draftActions.opened.match(action)) return null;
-  return trialShown.match(action) ? action.payload : trial;
-}
+import { trialShown } from './trial-slice.ts';
 
 /** What is wanted now; the worker is asked for one set of pins at a time, the newest next. */
 const asking: { wanted: readonly Pin[] | null; isBusy: boolean } = { wanted: null, isBusy: false };

@@ -1,7 +1,7 @@
 import { lazy, Suspense, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
 import { openDocument, type DocumentBodies, type DocumentKind } from '@hodsman/core';
-import { useAppDispatch } from '../app/hooks.ts';
+import { useDispatch } from 'react-redux';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../ui/buttons.ts';
 import { Notice } from '../ui/Notice.tsx';
 import { useCreateDocumentMutation } from './api.ts';
@@ -21,7 +21,7 @@ interface Props<K extends DocumentKind> {
 
 /** Everything that may stand between a document and its being saved, with the way out of it. */
 export function SaveTrouble<K extends DocumentKind>({ kind, open }: Props<K>) {
-  const dispatch = useAppDispatch();
+  const dispatch = useDispatch();
   const { noun, actions } = REGISTRY[kind];
   const { save } = open;
   return (
@@ -71,7 +71,7 @@ const Told = ({ children }: { readonly children: ReactNode }) => (
 /** It was removed elsewhere while it was changed here. */
 function Gone<K extends DocumentKind>({ kind, open }: Props<K>) {
   const [create, { isLoading }] = useCreateDocumentMutation();
-  const dispatch = useAppDispatch();
+  const dispatch = useDispatch();
   const navigate = useNavigate();
   const { noun, path, all, actions } = REGISTRY[kind];
   const keep = async (): Promise<void> => {

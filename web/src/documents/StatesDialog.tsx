@@ -1,7 +1,7 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import { useState } from 'react';
 import { changeWords, openDocument, type DocumentBodies, type DocumentKind } from '@hodsman/core';
-import { useAppDispatch } from '../app/hooks.ts';
+import { useDispatch } from 'react-redux';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../ui/buttons.ts';
 import { Notice } from '../ui/Notice.tsx';
 import { useGetVersionQuery, useListVersionsQuery, type EarlierState } from './api.ts';
@@ -89,7 +89,7 @@ interface DifferenceProps<K extends DocumentKind> extends Props<K> {
 /** What would change if a state came back. */
 function Difference<K extends DocumentKind>({ kind, open, version, onDone }: DifferenceProps<K>) {
   const { data, isError, isFetching } = useGetVersionQuery({ kind, id: open.id, version });
-  const dispatch = useAppDispatch();
+  const dispatch = useDispatch();
   const read = data ? openDocument(kind, data.body) : undefined;
   if (isError || read?.ok === false) return <Notice>This state cannot be read any more.</Notice>;
   if (!read || isFetching) return <p className="text-quiet">Reading …</p>;

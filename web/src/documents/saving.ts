@@ -1,16 +1,17 @@
-import type { ListenerMiddlewareInstance } from '@reduxjs/toolkit';
+import type { ListenerMiddlewareInstance, ThunkDispatch, UnknownAction } from '@reduxjs/toolkit';
 import { DOCUMENT_KINDS, openDocument, same } from '@hodsman/core';
-import type { AppDispatch } from '../app/store.ts';
 import { api, isAway, newSaveId, type StoredDocument } from './api.ts';
 import type { SentFault } from './open-document.ts';
 import { createOutbox, type Outbox, type SendOutcome, type Sending } from './outbox.ts';
 import { REGISTRY, type OpenDocuments } from './registry.ts';
 import { forgetUnsaved, keepUnsaved, unsavedSaveId } from './unsaved.ts';
 
+type Dispatch = ThunkDispatch<unknown, unknown, UnknownAction>;
+
 /** Saves whatever is open whenever it waits to be. */
 export function listenForSaving(listeners: ListenerMiddlewareInstance): void {
   let outbox: Outbox | undefined;
-  const outboxOf = (dispatch: AppDispatch): Outbox => {
+  const outboxOf = (dispatch: Dispatch): Outbox => {
     outbox ??= startOutbox(dispatch);
     return outbox;
   };
@@ -28,7 +29,7 @@ export function listenForSaving(listeners: ListenerMiddlewareInstance): void {
         const open = select(tools.getState());
         if (!open) return;
         const { id, version, body } = open;
-        const dispatch = tools.dispatch as AppDispatch;
+        const dispatch: Dispatch = tools.dispatch;
         const box = outboxOf(dispatch);
         if (open.save.kind === 'waiting') box.put({ kind, id }, version, body, unsavedSaveId({ kind, id }, version));
         else noteStore(dispatch, { kind, id, version, body, saveId: newSaveId() });
@@ -38,12 +39,12 @@ export function listenForSaving(listeners: ListenerMiddlewareInstance): void {
 }
 
 /** Keeps on this device what is not saved, and says so where there is no room for it. */
-function noteStore(dispatch: AppDispatch, { kind, id, version, body, saveId }: Sending): void {
+function noteStore(dispatch: Dispatch, { kind, id, version, body, saveId }: Sending): void {
   const isFull = !keepUnsaved({ kind, id }, version, body, saveId);
   dispatch(REGISTRY[kind].actions.storeFilled({ id, isFull }));
 }
 
-function startOutbox(dispatch: AppDispatch): Outbox {
+function startOutbox(dispatch: Dispatch): Outbox {
   const outbox = createOutbox({
     send: (save) => send(dispatch, save),
     keep: (save) => noteStore(dispatch, save),
@@ -65,7 +66,7 @@ interface ProblemBody {
   readonly current?: StoredDocument;
 }
 
-async function send(dispatch: AppDispatch, save: Sending): Promise<SendOutcome> {
+async function send(dispatch: Dispatch, save: Sending): Promise<SendOutcome> {
   const { data, error } = await dispatch(api.endpoints.saveDocument.initiate(save));
   if (data) return { kind: 'saved', version: data.version, body: data.body, isWhole: same(data.body, save.body) };
   if (!('status' in error)) return { kind: 'away', why: 'away' };
@@ -80,7 +81,7 @@ async function send(dispatch: AppDispatch, save: Sending): Promise<SendOutcome> 
 }
 
 /** Tells the document of the answer, if it is still the one that is open. */
-function tell(dispatch: AppDispatch, save: Sending, outcome: SendOutcome): void {
+function tell(dispatch: Dispatch, save: Sending, outcome: SendOutcome): void {
   const { kind, id } = save;
   switch (outcome.kind) {
     case 'saved':
@@ -101,7 +102,7 @@ function tell(dispatch: AppDispatch, save: Sending, outcome: SendOutcome): void 
 }
 
 function tellSaved(
-  dispatch: AppDispatch,
+  dispatch: Dispatch,
   { kind, id, body }: Sending,
   outcome: Extract<SendOutcome, { kind: 'saved' }>,
 ): void {
@@ -111,7 +112,7 @@ function tellSaved(
 }
 
 function tellConflict(
-  dispatch: AppDispatch,
+  dispatch: Dispatch,
   { kind, id }: Sending,
   { version, body }: Extract<SendOutcome, { kind: 'conflict' }>,
 ): void {

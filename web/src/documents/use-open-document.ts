@@ -1,10 +1,10 @@
 import { useCallback, useEffect } from 'react';
 import type { DocumentBodies, DocumentKind } from '@hodsman/core';
-import { useAppDispatch, useAppSelector } from '../app/hooks.ts';
+import { useDispatch, useSelector } from 'react-redux';
 import { useUndoKeys } from '../ui/use-undo-keys.ts';
 import { useGetDocumentQuery, type StoredDocument } from './api.ts';
 import type { OpenDocument } from './open-document.ts';
-import { REGISTRY } from './registry.ts';
+import { REGISTRY, type OpenDocuments } from './registry.ts';
 import { openingAlone, openingOf } from './unsaved.ts';
 
 /** A document on its way to being open. */
@@ -25,8 +25,8 @@ const isNoMore = (error: object | undefined): boolean => statusOf(error) === 404
 /** Opens a document for as long as its page is shown; with the keys for undo and redo unless they belong to another document. */
 export function useOpenDocument<K extends DocumentKind>(kind: K, id: string, hasKeys = true): Opened<K> {
   const { data, error } = useGetDocumentQuery({ kind, id }, { refetchOnMountOrArgChange: true });
-  const dispatch = useAppDispatch();
-  const open = useAppSelector((s) => REGISTRY[kind].select(s));
+  const dispatch = useDispatch();
+  const open = useSelector((s: OpenDocuments) => REGISTRY[kind].select(s));
   useEffect(() => {
     // a change that was kept here opens without what is stored too, so that somebody can decide about it
     const opening = data

@@ -1,6 +1,6 @@
 import { Moon, Sun } from 'lucide-react';
 import { useState } from 'react';
-import { chooseTheme, storedTheme } from '../app/theme.ts';
+import { chooseTheme, storedTheme } from './theme.ts';
 import { ICON_BUTTON } from './buttons.ts';
 
 /** Changes between the light and the dark theme. */

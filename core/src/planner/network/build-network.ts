@@ -1,4 +1,3 @@
-import { isRest } from '../../method/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
 import { linesOf, type Batch, type Line, type Workshop } from '../../workshop/index.ts';
 import type { Problem } from '../search/index.ts';
@@ -15,6 +14,7 @@ import {
 } from './dough-units.ts';
 import { Draft, type ActivitySource, type ChainEnd, type RestSource } from './draft.ts';
 import { addSideJobs } from './side-jobs.ts';
+import type { Strand } from './strand.ts';
 import { roomOf, type Room } from './room.ts';
 
 /** A class as a scheduling problem, and what its activities stand for. */
@@ -27,14 +27,6 @@ export interface Network {
   readonly doughs: Doughs;
   readonly room: Room;
   readonly tableSec: number;
-}
-
-/** The units of one station's dough of one bread, in the order in which dough goes through them. */
-export interface Strand {
-  readonly batch: Batch;
-  readonly mother: DoughUnit | null;
-  readonly own: DoughUnit;
-  readonly pieces: readonly DoughUnit[];
 }
 
 /** Builds the problem of a workshop that was read without faults: all steps, modes, rests, side jobs and demonstrations. */
@@ -84,13 +76,4 @@ function addStrand(
     }
   }
   return { batch, mother: mother?.unit ?? null, own, pieces };
-}
-
-/** The first activity of each unit that a step of the chain belongs to, rests left out. */
-export function activitiesOf(draft: Draft, units: readonly DoughUnit[], stepId: string): readonly number[] {
-  return units.flatMap((u) => {
-    const step = u.chain.find((s) => s.id === stepId);
-    const index = step && !isRest(step) ? draft.activityOf(u.id, stepId) : undefined;
-    return index === undefined ? [] : [index];
-  });
 }

@@ -1,6 +1,6 @@
 import { isRest } from '../../method/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
-import type { Strand } from './build-network.ts';
+import type { Strand } from './strand.ts';
 import type { Draft } from './draft.ts';
 import type { DoughUnit } from './dough-units.ts';
 

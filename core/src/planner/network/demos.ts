@@ -4,7 +4,7 @@ import { isRest, type ActiveStep } from '../../method/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
 import { linesOf, servingGriddles, type Workshop } from '../../workshop/index.ts';
 import type { Lying } from '../search/index.ts';
-import { activitiesOf, type Strand } from './build-network.ts';
+import { activitiesOf, type Strand } from './strand.ts';
 import type { DoughUnit } from './dough-units.ts';
 import { isStaffs } from './dough-units.ts';
 import type { Draft } from './draft.ts';

@@ -1,4 +1,4 @@
-import { activitiesOf, type Strand } from './build-network.ts';
+import { activitiesOf, type Strand } from './strand.ts';
 import type { DoughUnit } from './dough-units.ts';
 import type { Draft } from './draft.ts';
 

@@ -1,7 +1,8 @@
 import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
 import { followedTasks, isMovable, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
 import { useCare } from '../../app/care.ts';
-import { arrangePlaces, lookChanged, type BoardLook } from '../../app/board-look.ts';
+import { arrangePlaces } from '../../app/board-look.ts';
+import { lookChanged, type BoardLook } from '../../app/look-slice.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { nudge, pinTasks, releasePin } from '../../app/shaping.ts';
 import { taskSentence } from '../../app/task-words.ts';

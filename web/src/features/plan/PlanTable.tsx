@@ -11,7 +11,7 @@ import {
   type PlanTask,
   type Workshop,
 } from '@hodsman/core';
-import { lookChanged } from '../../app/board-look.ts';
+import { lookChanged } from '../../app/look-slice.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { taskName, whoseWords } from '../../app/task-words.ts';
 

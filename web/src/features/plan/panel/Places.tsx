@@ -1,7 +1,8 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { memo } from 'react';
 import { griddleName, stationName, type Followed, type Workshop } from '@hodsman/core';
-import { arrangePlaces, lookChanged } from '../../../app/board-look.ts';
+import { arrangePlaces } from '../../../app/board-look.ts';
+import { lookChanged } from '../../../app/look-slice.ts';
 import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
 import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
 import { Toggle } from '../../../ui/Toggle.tsx';
