@@ -1,7 +1,7 @@
 import { readClassRecord, UNSHAPED, withPins, type Plan, type Workshop } from '@hodsman/core';
 import { describe, expect, it, vi } from 'vitest';
 import demoClass from '../../../demo/class.json';
-import { plannerSession } from './planner-session.ts';
+import { plannerSession, type Advice } from './planner-session.ts';
 
 const read = readClassRecord(demoClass);
 const workshop: Workshop = read.ok ? read.value.workshop : expect.fail();
@@ -105,6 +105,14 @@ describe('the session of a planner', () => {
     await made.advise(tight, plan ?? expect.fail(), [], ({ doneShare }) => shares.push(doneShare));
     expect([shares[0], shares.at(-1)]).toEqual([0, 1]);
     expect(shares).toEqual(shares.toSorted((a, b) => a - b));
+    const long: Workshop = { ...workshop, tableTime: '16:00' };
+    let longPlan: Plan | undefined;
+    await made.plan(long, UNSHAPED, (p) => (longPlan = p));
+    let last: Advice | undefined;
+    await made.advise(long, longPlan ?? expect.fail(), [], (advice) => (last = advice));
+    expect(last?.fixes).toEqual([]);
+    expect(last?.ideas.map((i) => i.id)).toContain('later');
+    await made.plan(tight, UNSHAPED, (p) => (plan = p));
     const overtaken: number[] = [];
     await made.advise(tight, plan ?? expect.fail(), [], ({ doneShare }) => {
       overtaken.push(doneShare);

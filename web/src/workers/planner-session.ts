@@ -2,6 +2,7 @@ import {
   aboutTask,
   clashOf,
   fixSetOf,
+  LEAST_LEFT_SEC,
   rankIdeas,
   readWorkshop,
   verdictOf,
@@ -10,6 +11,7 @@ import {
   rankFixes,
   situationOf,
   sweepOf,
+  timeLeftSec,
   withPins,
   type AboutTask,
   type Aim,
@@ -159,6 +161,11 @@ export function plannerSession({ now, pause }: Breath = BREATH) {
       const ideas = await inTurns(call, rankIdeas(workshop, plan, isTakeable, library), (found) => {
         tell({ ideas: found });
       });
+      // what would give still more time is no help to a class that has too much of it
+      if (timeLeftSec(workshop, plan) >= LEAST_LEFT_SEC) {
+        tell({ ideas, doneShare: 1 });
+        return;
+      }
       const isBroken = !verdictOf(workshop, plan).fits;
       const mostShare = isBroken ? MOST_SHARE : 1;
       const fixes = await inTurns(call, rankFixes(workshop, plan, isTakeable), (found) => {

@@ -11,6 +11,8 @@ import { shifted, type Change } from './fixes.ts';
 /** Something to do with time that is left over, planned: the class that comes of it fits. */
 export interface Idea extends Change {
   readonly inHandSec: number;
+  /** What the earliest end of it leaves to table time. */
+  readonly spareSec: number;
   /** "one more Soft griddle round each → done 12:10, 20 min in hand". */
   readonly sentence: string;
 }
@@ -22,10 +24,13 @@ const EFFORT = 1;
 /** So many breads of the library are planned at most. */
 const MOST_OTHER_BREADS = 4;
 
-/** How much of a plan's time in hand nobody asked for; 0 where it does not fit. */
+/**
+ * By how much a class could be over before table time, less what is wanted in hand; 0 where it does not fit. A steady plan of a class that
+ * is too long is no earlier than breads keep, so it is the earliest end that tells.
+ */
 export function timeLeftSec(workshop: Workshop, plan: Plan): number {
-  const { fits, inHandSec } = verdictOf(workshop, plan);
-  return fits ? Math.max(0, inHandSec - bufferSecOf(workshop)) : 0;
+  const { fits, spareSec } = verdictOf(workshop, plan);
+  return fits ? Math.max(0, spareSec - bufferSecOf(workshop)) : 0;
 }
 
 /** A dough that staff make before the class: everybody mixes one by hand as well, up to where theirs would be. */
@@ -115,11 +120,11 @@ export function* rankIdeas(
   let ideas: readonly Idea[] = [];
   for (const change of ideasFor(workshop, leftSec, library).filter((c) => mayBe(c.workshop))) {
     const next = planClass(change.workshop, { effort: EFFORT, tried: [plan] });
-    const { fits, inHandSec, doneSec } = verdictOf(change.workshop, next);
+    const { fits, inHandSec, spareSec, doneSec } = verdictOf(change.workshop, next);
     if (fits && inHandSec >= bufferSecOf(change.workshop)) {
       const inHand = durationText(60 * Math.floor(inHandSec / 60));
       const sentence = `${change.words} → done ${clockText(change.workshop, doneSec)}, ${inHand} in hand`;
-      ideas = [...ideas, { ...change, inHandSec, sentence }].sort((a, b) => a.inHandSec - b.inHandSec);
+      ideas = [...ideas, { ...change, inHandSec, spareSec, sentence }].sort((a, b) => a.spareSec - b.spareSec);
     }
     if ((yield ideas) === 'stop') break;
   }

@@ -1,8 +1,9 @@
 import { Check } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import {
   durationText,
+  LEAST_LEFT_SEC,
   timeLeftSec,
   UNSHAPED,
   type Fix,
@@ -28,16 +29,15 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
   const dispatch = useAppDispatch();
   const advice = useAdvice(workshop, plan, true);
   const navigate = useNavigate();
+  const leftSec = useMemo(() => timeLeftSec(workshop, plan), [workshop, plan]);
+  const isLong = leftSec >= LEAST_LEFT_SEC;
   const shaping = useAppSelector((s) => s.draft?.body.notes.shaping) ?? UNSHAPED;
-  const tryOut = (fix: Fix): void => {
-    dispatch(keep({ name: fix.words, workshop: fix.workshop, shaping }));
+  const tryOut = (change: Fix | Idea): void => {
+    dispatch(keep({ name: change.words, workshop: change.workshop, shaping }));
     void navigate('plan/alternatives');
   };
-  const takeSet = (set: FixSet | Idea): void => {
-    dispatch(applyEdit({ ok: true, value: set.workshop }));
-  };
-  const take = (fix: Fix): void => {
-    dispatch(applyEdit({ ok: true, value: fix.workshop }));
+  const take = (change: Pick<Fix, 'workshop'>): void => {
+    dispatch(applyEdit({ ok: true, value: change.workshop }));
   };
   return (
     <section
@@ -54,59 +54,67 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
       )}
       {advice && advice.ideas.length > 0 && (
         <div className="flex flex-wrap items-center gap-2" data-testid="ideas">
-          <span>{durationText(60 * Math.floor(timeLeftSec(workshop, plan) / 60))} more than you want in hand:</span>
+          <span>{durationText(60 * Math.floor(leftSec / 60))} to spare beyond what you want in hand:</span>
           {advice.ideas.slice(0, MOST_FIXES).map((idea) => (
-            <button
-              key={idea.id}
-              type="button"
-              title="Take it"
-              className="figures min-h-10 rounded-cut border border-line bg-ground px-3 text-left hover:bg-steel"
-              onClick={() => takeSet(idea)}
-            >
-              {idea.sentence}
-            </button>
+            <ChangeButtons key={idea.id} change={idea} onTake={take} onTry={tryOut} />
           ))}
         </div>
       )}
       <div className="flex flex-wrap items-center gap-2">
         {bestOf(advice?.fixes ?? []).map((fix) => (
-          <span key={fix.id} className="flex rounded-cut border border-line bg-ground">
-            <button
-              type="button"
-              title="Take it"
-              className="figures flex min-h-10 items-center gap-2 rounded-cut px-3 text-left hover:bg-steel"
-              onClick={() => take(fix)}
-            >
-              {fix.fits && <Check size={16} aria-label="then it fits" className="text-herb" />}
-              {fix.sentence}
-            </button>
-            <button
-              type="button"
-              aria-label={`Try as an alternative: ${fix.words}`}
-              title="Try it as an alternative"
-              className="min-h-10 rounded-cut border-l border-line px-2.5 text-quiet hover:bg-steel hover:text-ink"
-              onClick={() => tryOut(fix)}
-            >
-              try
-            </button>
-          </span>
+          <ChangeButtons key={fix.id} change={fix} fits={fix.fits} onTake={take} onTry={tryOut} />
         ))}
-        {advice?.set && <MakeItFit set={advice.set} onTake={takeSet} />}
+        {advice?.set && <MakeItFit set={advice.set} onTake={take} />}
         {advice?.doneShare === 1 && advice.fixes.length === 0 && !advice.set && (
           <span className="text-quiet">
             {plan.broken.length > 0
               ? 'No single change helps; take fewer breads and more room together.'
-              : 'No single change gives a minute more.'}
+              : isLong
+                ? advice.ideas.length === 0 && 'Nothing that was tried fits into the time that is left.'
+                : 'No single change gives a minute more.'}
           </span>
         )}
         {advice?.doneShare !== 1 && (
           <label className="flex items-center gap-2 text-quiet">
-            Trying what would help
+            {isLong ? 'Trying what fits into it' : 'Trying what would help'}
             <progress value={advice?.doneShare ?? 0} max={1} className="w-32" />
           </label>
         )}
       </div>
     </section>
+  );
+}
+
+interface ChangeProps {
+  readonly change: Fix | Idea;
+  readonly fits?: boolean;
+  readonly onTake: (change: Fix | Idea) => void;
+  readonly onTry: (change: Fix | Idea) => void;
+}
+
+/** What a change gives, taken by one click or tried as an alternative by another. */
+function ChangeButtons({ change, fits = false, onTake, onTry }: ChangeProps) {
+  return (
+    <span className="flex rounded-cut border border-line bg-ground">
+      <button
+        type="button"
+        title="Take it"
+        className="figures flex min-h-10 items-center gap-2 rounded-cut px-3 text-left hover:bg-steel"
+        onClick={() => onTake(change)}
+      >
+        {fits && <Check size={16} aria-label="then it fits" className="text-herb" />}
+        {change.sentence}
+      </button>
+      <button
+        type="button"
+        aria-label={`Try as an alternative: ${change.words}`}
+        title="Try it as an alternative"
+        className="min-h-10 rounded-cut border-l border-line px-2.5 text-quiet hover:bg-steel hover:text-ink"
+        onClick={() => onTry(change)}
+      >
+        try
+      </button>
+    </span>
   );
 }
 
