@@ -134,19 +134,63 @@ export class Floor {
     for (let plate = 0; plate < this.plates.length; plate++)
       if (plate === lying?.plate || this.plates[plate]?.isTouched(startSec, endSec) === true) used++;
     if (used <= watch.each * there) return startSec;
-    const demos = [...this.demos.values()].filter((d) => d.startSec < endSec && d.endSec > startSec);
-    const pieces = this.plates.flatMap((p, plate) => p.lyingIn(startSec, endSec).map((x) => ({ ...x, plate })));
-    const moments = [startSec, ...[...demos, ...pieces].map((x) => x.startSec).filter((sec) => sec > startSec)];
-    for (const sec of moments) {
-      const now = (x: { startSec: number; endSec: number }): boolean => x.startSec <= sec && x.endSec > sec;
-      const plates = new Set(pieces.filter(now).map((p) => p.plate));
-      if (lying) plates.add(lying.plate);
-      const away = demos.filter(now).length + (takesOne ? 1 : 0);
-      if (plates.size <= watch.each * (watch.count - away)) continue;
-      const ends = [...pieces.filter(now), ...demos.filter(now)].map((x) => x.endSec);
-      return ends.length === 0 ? Infinity : Math.min(...ends);
+    // this is asked for very often in a large class, so lists are used over again and nothing is made anew
+    const { plateOf, from, to } = this.around;
+    let n = 0;
+    for (const d of this.demos.values())
+      if (d.startSec < endSec && d.endSec > startSec) {
+        plateOf[n] = -1;
+        from[n] = d.startSec;
+        to[n] = d.endSec;
+        n++;
+      }
+    for (let plate = 0; plate < this.plates.length; plate++)
+      for (const p of this.plates[plate]?.lyingIn(startSec, endSec) ?? []) {
+        plateOf[n] = plate;
+        from[n] = p.startSec;
+        to[n] = p.endSec;
+        n++;
+      }
+    for (let m = -1; m < n; m++) {
+      const sec = m < 0 ? startSec : (from[m] ?? 0);
+      if (m >= 0 && sec <= startSec) continue;
+      const until = this.unwatchedUntil(sec, n, lying?.plate ?? -1, takesOne ? 1 : 0);
+      if (until !== undefined) return until;
     }
     return startSec;
+  }
+
+  /** What lies or is shown around a stretch: on which plate (−1: a demonstration), from when, and to when. */
+  private readonly around: { readonly plateOf: number[]; readonly from: number[]; readonly to: number[] } = {
+    plateOf: [],
+    from: [],
+    to: [],
+  };
+  /** By plate: the last count in which it was in use. */
+  private readonly countedIn: number[] = [];
+  private count = 0;
+
+  /** Where too many plates are in use at a moment: when the first of what goes on then is over; undefined where staff can watch them. */
+  private unwatchedUntil(sec: number, n: number, ownPlate: number, ownAway: number): number | undefined {
+    const { watch } = this.problem;
+    const { plateOf, from, to } = this.around;
+    const count = ++this.count;
+    let used = ownPlate < 0 ? 0 : 1;
+    if (ownPlate >= 0) this.countedIn[ownPlate] = count;
+    let away = ownAway;
+    let until = Infinity;
+    for (let i = 0; i < n; i++) {
+      const end = to[i] ?? 0;
+      if ((from[i] ?? 0) > sec || end <= sec) continue;
+      if (end < until) until = end;
+      const plate = plateOf[i] ?? -1;
+      if (plate < 0) away++;
+      else if (this.countedIn[plate] !== count) {
+        this.countedIn[plate] = count;
+        used++;
+      }
+    }
+    return watch && used > watch.each * (watch.count - away) ? until : undefined;
   }
 
   take(a: number, mode: Mode, p: Placement): void {

@@ -38,7 +38,12 @@ export class HotplateState {
 
   /** What lies there at some moment of the stretch, in the order of starts. */
   lyingIn(fromSec: number, toSec: number): readonly { readonly startSec: number; readonly endSec: number }[] {
-    return this.pieces.filter((p) => p.startSec < toSec && p.endSec > fromSec);
+    const found: Piece[] = [];
+    for (const p of this.pieces) {
+      if (p.startSec >= toSec) break;
+      if (p.endSec > fromSec) found.push(p);
+    }
+    return found;
   }
 
   /** Whether anything lies there at some moment of the stretch. */
