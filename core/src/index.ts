@@ -178,7 +178,7 @@ export {
   shoppingList,
 } from './provision/index.ts';
 export type { AheadItem, DoughCard, KitNeed, PartTotals, ShoppingItem, WeighRow } from './provision/index.ts';
-export { motherNumber, pieceParts, readBatchId, readTaskId } from './ids.ts';
+export { pieceParts, readBatchId, readTaskId } from './ids.ts';
 export { GOALS, isMovable, isOnFire, ownerOf, stepWords } from './plan/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export {
@@ -227,20 +227,13 @@ export {
 } from './planner/index.ts';
 export {
   longBreads,
-  clashOf,
-  fixSetOf,
   LEAST_LEFT_SEC,
   breadsForTimeLeft,
-  rankIdeas,
   timeLeftSec,
-  aboutTask,
   criticalTasks,
   handsOf,
   planShaped,
-  planShapedInSteps,
-  rankFixes,
   situationOf,
-  sweepOf,
 } from './planner/index.ts';
 export {
   aroundTask,
@@ -262,9 +255,10 @@ export {
   swapPins,
 } from './turns/index.ts';
 export type { Call, Followed, FireTurns, IdleGap, PieceRun, PlanFigures, UsePoint } from './turns/index.ts';
-export type { AboutTask, Hands, Situation, SweepPoint } from './planner/index.ts';
-export type { Clash, Fix, FixSet, Idea, Moment, Planning, PlanOptions, Verdict } from './planner/index.ts';
+export type { AboutTask, Hands, SweepPoint } from './planner/index.ts';
+export type { Fix, FixSet, Idea, PlanOptions, Verdict } from './planner/index.ts';
 export { bowlConditions, findBrokenRules, kettleCalls, type KettleCall } from './planner/index.ts';
+export { plannerSession, type Advice, type PlannerSession } from './planner/index.ts';
 export { gramsOfMeasure, importRecipe, recipeOfBread } from './recipe/index.ts';
 export type { Conflict, Guess, ImportedRecipe } from './recipe/index.ts';
 export { brokenWords } from './words/index.ts';

@@ -4,16 +4,12 @@
  * plans a class several times over to say which rules clash and which changes help.
  */
 export { planClass, planInSteps, type Planning, type PlanOptions } from './plan-class.ts';
-export { planShaped, planShapedInSteps } from './shaped.ts';
+export { planShaped } from './shaped.ts';
 export {
-  clashOf,
-  fixSetOf,
   LEAST_LEFT_SEC,
   breadsForTimeLeft,
-  rankIdeas,
   timeLeftSec,
   longBreads,
-  rankFixes,
   sweepOf,
   type SweepPoint,
   type Clash,
@@ -30,3 +26,4 @@ export type { AboutTask, Hands, Situation } from './explain/index.ts';
 export { classFigures, idleStretches, type ClassFigures } from './class-figures.ts';
 export { bufferSecOf } from './measures.ts';
 export { bowlConditions, kettleCalls, type KettleCall } from './kettle.ts';
+export { plannerSession, type Advice, type PlannerSession } from './session.ts';

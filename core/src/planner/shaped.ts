@@ -1,6 +1,7 @@
 import type { Plan } from '../plan/index.ts';
 import type { Aim, Shaping, Workshop } from '../workshop/index.ts';
 import { planSchemaMeasures } from './measures.ts';
+import type { Moment } from './network/index.ts';
 import { planInSteps, type Planning, type PlanOptions } from './plan-class.ts';
 
 /** What each aim asks of the planner. The weights of idle time are this program's own choice. */
@@ -16,6 +17,8 @@ export interface ShapedOptions {
   readonly effort?: number;
   /** The plan of the same class and aim without pins, where it is known already. */
   readonly base?: Plan | undefined;
+  /** What has begun by now; `base` is then the plan that the class had so far. */
+  readonly moment?: Moment | undefined;
   /** Plans of a like class: what they do is tried in this one. */
   readonly tried?: readonly Plan[];
 }
@@ -27,9 +30,10 @@ export interface ShapedOptions {
 export function* planShapedInSteps(
   workshop: Workshop,
   shaping: Shaping,
-  { effort = 3, base, tried = [] }: ShapedOptions = {},
+  { effort = 3, base, moment, tried = [] }: ShapedOptions = {},
 ): Planning {
   const options = { ...OPTIONS_OF[shaping.aim], effort, tried };
+  if (moment && base) return yield* planInSteps(workshop, { ...options, moment, before: base, pins: shaping.pins });
   if (shaping.pins.length === 0) return base ?? (yield* planInSteps(workshop, options));
   const before = base ?? (yield* planInSteps(workshop, options));
   const plan = yield* planInSteps(workshop, { ...options, pins: shaping.pins, before });

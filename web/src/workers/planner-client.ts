@@ -1,6 +1,5 @@
-import type { AboutTask, Bread, Pin, Plan, Shaping, SweepPoint, Workshop } from '@hodsman/core';
+import type { AboutTask, Advice, Bread, Pin, Plan, PlannerSession, Shaping, SweepPoint, Workshop } from '@hodsman/core';
 import { proxy, wrap, type Remote } from 'comlink';
-import type { Advice, PlannerSession } from './planner-session.ts';
 
 const start = (name: string): Remote<PlannerSession> =>
   wrap<PlannerSession>(new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module', name }));

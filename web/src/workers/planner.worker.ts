@@ -1,4 +1,10 @@
+import { plannerSession, readWorkshop } from '@hodsman/core';
 import { expose } from 'comlink';
-import { plannerSession } from './planner-session.ts';
 
-expose(plannerSession());
+expose(
+  plannerSession({
+    now: () => performance.now(),
+    pause: () => new Promise((resolve) => setTimeout(resolve)),
+    isTakeable: (workshop) => readWorkshop(workshop).ok,
+  }),
+);

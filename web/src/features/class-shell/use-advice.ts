@@ -1,8 +1,7 @@
 import { useEffect, useMemo, useState } from 'react';
-import { breadsForTimeLeft, LEAST_LEFT_SEC, timeLeftSec, type Plan, type Workshop } from '@hodsman/core';
+import { breadsForTimeLeft, LEAST_LEFT_SEC, timeLeftSec, type Advice, type Plan, type Workshop } from '@hodsman/core';
 import { useBodies, useDocumentList } from '../../documents/api.ts';
 import { adviseInWorker, stopAdvising } from '../../workers/planner-client.ts';
-import type { Advice } from '../../workers/planner-session.ts';
 
 /** What would help a class, while `isWanted`; undefined until something is known. Advice on another state of the class is dropped. */
 export function useAdvice(workshop: Workshop, plan: Plan, isWanted: boolean): Advice | undefined {

@@ -1,7 +1,9 @@
-import { readClassRecord, UNSHAPED, withPins, type Plan, type Workshop } from '@hodsman/core';
 import { describe, expect, it, vi } from 'vitest';
 import demoClass from '../../../demo/class.json';
-import { plannerSession, type Advice } from './planner-session.ts';
+import { readClassRecord, readWorkshop } from '../formats/index.ts';
+import type { Plan } from '../plan/index.ts';
+import { UNSHAPED, withPins, type Workshop } from '../workshop/index.ts';
+import { plannerSession, type Advice } from './session.ts';
 
 const read = readClassRecord(demoClass);
 const workshop: Workshop = read.ok ? read.value.workshop : expect.fail();
@@ -18,6 +20,7 @@ function session(onPause: () => void = () => undefined) {
       onPause();
       return Promise.resolve();
     },
+    isTakeable: (w) => readWorkshop(w).ok,
   });
   return { made, pauses };
 }
@@ -80,6 +83,28 @@ describe('the session of a planner', () => {
     expect(tried?.tasks.find((t) => t.id === task.id)?.startSec).toBe(task.startSec);
     await made.plan(workshop, withPins(UNSHAPED, pins), (p) => (plan = p));
     expect(plan?.tasks.find((t) => t.id === task.id)?.startSec).toBe(task.startSec);
+  });
+  it('plans the rest of a class from a moment on, with what has begun where it is', async () => {
+    const { made } = session();
+    let plan: Plan | undefined;
+    await made.plan(workshop, UNSHAPED, (p) => (plan = p));
+    const before = plan ?? expect.fail();
+    const nowSec = 40 * 60;
+    // the first mix takes two minutes longer
+    const first = before.tasks.find((t) => t.step === 'mix') ?? expect.fail();
+    const begun = before.tasks
+      .filter((t) => t.startSec < nowSec)
+      .map((t) => (t === first ? { ...t, endSec: t.endSec + 120 } : t));
+    const heard: boolean[] = [];
+    await made.replan(workshop, UNSHAPED, { nowSec, begun }, before, (p, isFinal) => {
+      heard.push(isFinal);
+      plan = p;
+    });
+    expect(heard).toEqual([false, true]);
+    expect(plan?.tasks.find((t) => t.id === first.id)?.endSec).toBe(first.endSec + 120);
+    for (const t of plan?.tasks ?? [])
+      if (!begun.some((b) => b.id === t.id) && !t.window) expect(t.startSec).toBeGreaterThanOrEqual(nowSec);
+    expect(made.about(first.id)).not.toBeNull();
   });
   it('plans several classes, each under its number, until a later call', async () => {
     const entries = [workshop, renamed].map((w) => ({ workshop: w, shaping: UNSHAPED }));

@@ -1,39 +1,29 @@
+import type { Bread } from '../bread/index.ts';
+import type { Plan } from '../plan/index.ts';
+import type { Aim, Pin, Shaping, Workshop } from '../workshop/index.ts';
+import { withPins } from '../workshop/index.ts';
 import {
-  aboutTask,
   clashOf,
   fixSetOf,
   LEAST_LEFT_SEC,
-  rankIdeas,
-  readWorkshop,
-  verdictOf,
-  planShaped,
-  planShapedInSteps,
   rankFixes,
-  situationOf,
+  rankIdeas,
   sweepOf,
   timeLeftSec,
-  withPins,
-  type AboutTask,
-  type Aim,
-  type Bread,
   type Clash,
   type Fix,
   type FixSet,
   type Idea,
-  type Pin,
-  type Plan,
-  type Shaping,
-  type Situation,
   type SweepPoint,
-  type Workshop,
-} from '@hodsman/core';
+} from './advice/index.ts';
+import { aboutTask, situationOf, verdictOf, type AboutTask, type Situation } from './explain/index.ts';
+import type { Moment } from './network/index.ts';
+import { planShaped, planShapedInSteps } from './shaped.ts';
 
 /** So long at a stretch before messages are heard again. */
 const TURN_MS = 24;
 const EFFORT = 3;
 
-/** A change that its reader would refuse is no advice. */
-const isTakeable = (workshop: Workshop): boolean => readWorkshop(workshop).ok;
 /** With single changes tried, but not yet several together. */
 const MOST_SHARE = 0.9;
 
@@ -48,16 +38,21 @@ export interface Advice {
   readonly doneShare: number;
 }
 
-/** How the session gives way to messages: a clock in milliseconds, and a pause in which they are heard. */
-export interface Breath {
+/** What a session asks of whoever runs it. */
+export interface SessionHost {
+  /** A clock in milliseconds. */
   readonly now: () => number;
+  /** A pause in which messages are heard. */
   readonly pause: () => Promise<void>;
+  /** Whether a changed class would be read without faults: what its reader would refuse is no advice. */
+  readonly isTakeable: (workshop: Workshop) => boolean;
 }
 
-const BREATH: Breath = { now: () => performance.now(), pause: () => new Promise((resolve) => setTimeout(resolve)) };
-
-/** What one worker knows and does: a later call makes an earlier one give up, and only what came last is answered about. */
-export function plannerSession({ now, pause }: Breath = BREATH) {
+/**
+ * What one planning worker holds and does: the class, its shaping, the plan without pins, the plan that is shown. Every call has a number;
+ * a later one makes an earlier one give up, and only what came last is answered about.
+ */
+export function plannerSession({ now, pause, isTakeable }: SessionHost) {
   /** The number of the last call; an earlier one that still runs gives up. */
   let latest = 0;
 
@@ -105,6 +100,21 @@ export function plannerSession({ now, pause }: Breath = BREATH) {
       base = { text, aim, plan: whole };
       held = { workshop, shaping, base: whole };
       const plan = await inTurns(call, planShapedInSteps(workshop, shaping, { effort: EFFORT, base: whole }));
+      if (call !== latest) return;
+      shown = { workshop, plan, situation: undefined };
+      onPlan(plan, true);
+    },
+    /** The rest of a class from a moment on, near the plan that it had: what has begun stands. Nothing more once a later call has come. */
+    replan: async (
+      workshop: Workshop,
+      shaping: Shaping,
+      moment: Moment,
+      before: Plan,
+      onPlan: (plan: Plan, isFinal: boolean) => void,
+    ): Promise<void> => {
+      const call = ++latest;
+      onPlan(planShaped(workshop, shaping, { effort: 0, moment, base: before }), false);
+      const plan = await inTurns(call, planShapedInSteps(workshop, shaping, { effort: 1, moment, base: before }));
       if (call !== latest) return;
       shown = { workshop, plan, situation: undefined };
       onPlan(plan, true);
