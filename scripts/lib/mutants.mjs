@@ -17,6 +17,14 @@ const network = of(N, [
   'core/src/planner/plan-class.test.ts',
 ]);
 
+const search = of('core/src/planner/search/', [
+  'core/src/planner/search/bound.test.ts',
+  'core/src/planner/search/plate-loads.test.ts',
+  'core/src/planner/search/one-machine.test.ts',
+]);
+const advice = of('core/src/planner/advice/', ['core/src/planner/advice']);
+const ids = of('core/src/', ['core/src/ids.test.ts']);
+
 /** In the checker besides: for each of its codes, that it is never said. */
 export const SPEECH = {
   file: `${C}report.ts`,
@@ -26,6 +34,15 @@ export const SPEECH = {
 };
 
 export const MUTANTS = [
+  ids('ids.ts', 'owner: isSpare ? null : owner,', 'owner,'),
+  ids('ids.ts', "first === 'break'", "first === 'brake'"),
+  search('bound.ts', 'shared.has(j.kind) ? j : atMost(j, () => 1)', 'j'),
+  search('bound.ts', 'isLess ? { ...job, spots, isReset: false } : job', '{ ...job, spots, isReset: true }'),
+  search('bound.ts', 'least > 0 ? [Math.floor(', 'least < 0 ? [Math.floor('),
+  search('pool-bound.ts', 'Math.ceil(work / capacity - 1e-9)', 'Math.ceil(work - 1e-9)'),
+  search('one-machine.ts', 'let now = -Infinity;', 'let now = 0;'),
+  advice('ideas.ts', '!b.holds.some((w) => avoided.has(w))', 'true'),
+  advice('ideas.ts', 'workshop.roster.some((p) => !line.makers.has(p.id))', 'false'),
   units('seconds.ts', 'Math.floor(x + 0.5 + 1e-9)', 'Math.ceil(x)'),
   units('seconds.ts', 'x + 0.5 + 1e-9', 'x + 0.5'),
   units('seconds.ts', 'secondsOfMinutes(window.ideal * factor)', 'secondsOfMinutes(window.ideal)'),
@@ -92,32 +109,32 @@ export const MUTANTS = [
   check('spans.ts', 'Math.max(0, Math.min(a.endSec, b.endSec) - Math.max(a.startSec, b.startSec))', '0'),
   check('r01-batches.ts', 'Math.max(0.1, 0.001 * right)', 'Math.max(2, 0.001 * right)'),
 
-  network('build-network.ts', '  addSideJobs(draft, strands);\n', ''),
-  network('build-network.ts', '  addDemos(draft, strands, practices);\n', ''),
-  network('build-network.ts', '  addColdLimits(draft, strands);\n', ''),
-  network('words.ts', 'if (words.length === 0) return', 'if (words.length >= 0) return'),
-  network('draft.ts', 'avoids: this.bits.avoids(piece),', 'avoids: 0,'),
+  network('build-network.ts', '  addSideJobs(builder, strands);\n', ''),
+  network('build-network.ts', '  addDemos(builder, strands, practices);\n', ''),
+  network('build-network.ts', '  addColdLimits(builder, strands);\n', ''),
+  network('avoided-bits.ts', 'if (words.length === 0) return', 'if (words.length >= 0) return'),
+  network('network-builder.ts', 'avoids: this.bits.avoids(piece),', 'avoids: 0,'),
   network('modes.ts', 'const span = isByStaff ? null : lookSpan(step, durationSec);', 'const span = null;'),
   network('modes.ts', 'if (site.standing >= 0) {', 'if (false) {'),
-  network('demos.ts', '      if (shown) waitForDough(draft, shown, demo.before, index);\n', ''),
+  network('demos.ts', '      if (shown) waitForDough(builder, shown, demo.before, index);\n', ''),
   network('dough-units.ts', "if (step.kind !== 'prepare') return unit.team;", 'return unit.team;'),
   network('room.ts', 'layOnGapSec: kitchen.layOnGapSec,', 'layOnGapSec: 0,'),
   network(
-    'draft.ts',
+    'network-builder.ts',
     "mode === 'class' ? { releaseSec: welcomeSec, dueSec } : { releaseSec: staffFromSec, dueSec: 0 }",
     '{ releaseSec: staffFromSec, dueSec }',
   ),
   network(
-    'draft.ts',
+    'network-builder.ts',
     'const closed: readonly Span[] = isFridge ? this.room.nobodyThere : [];',
     'const closed: readonly Span[] = [];',
   ),
-  network('draft.ts', 'waitMaxMin === undefined ? Infinity : secondsOfMinutes(waitMaxMin)', 'Infinity'),
-  network('draft.ts', 'takesWatcher: false,', 'takesWatcher: true,'),
-  network('draft.ts', 'amount: r.unit.storeAmount,', 'amount: 0,'),
-  network('demos.ts', 'draft.addOrder(index, a);', ''),
-  network('demos.ts', 'releaseSec: draft.room.welcomeSec', 'releaseSec: 0'),
-  network('side-jobs.ts', 'draft.addOrder(job, a);', ''),
+  network('network-builder.ts', 'waitMaxMin === undefined ? Infinity : secondsOfMinutes(waitMaxMin)', 'Infinity'),
+  network('network-builder.ts', 'takesWatcher: false,', 'takesWatcher: true,'),
+  network('network-builder.ts', 'amount: r.unit.storeAmount,', 'amount: 0,'),
+  network('demos.ts', 'builder.addOrder(index, a);', ''),
+  network('demos.ts', 'releaseSec: builder.room.welcomeSec', 'releaseSec: 0'),
+  network('side-jobs.ts', 'builder.addOrder(job, a);', ''),
   network('cold.ts', 'maxSec });', 'maxSec: Infinity });'),
   network(
     'modes.ts',

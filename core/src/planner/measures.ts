@@ -3,7 +3,7 @@ import { elapsedSec, secondsOfMinutes } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 
 /** What this planner adds to a plan's measures beside those of the formats note. Seconds since doors open. */
-export const planSchemaMeasures = z.looseObject({
+export const planMeasuresSchema = z.looseObject({
   finishSec: z.int(),
   boundSec: z.int(),
   marginSec: z.int(),
@@ -17,7 +17,7 @@ export const planSchemaMeasures = z.looseObject({
   }),
 });
 
-export type PlanMeasures = Readonly<z.output<typeof planSchemaMeasures>>;
+export type PlanMeasures = Readonly<z.output<typeof planMeasuresSchema>>;
 
 /** Bounds and share of the class's length for the time in hand that a class has where its file says nothing (formats note, section 1). */
 const BUFFER_SHARE = 0.05;

@@ -1,6 +1,6 @@
 import type { Plan } from '../plan/index.ts';
 import type { Aim, Shaping, Workshop } from '../workshop/index.ts';
-import { planSchemaMeasures } from './measures.ts';
+import { planMeasuresSchema } from './measures.ts';
 import type { Moment } from './network/index.ts';
 import { planInSteps, type Planning, type PlanOptions } from './plan-class.ts';
 
@@ -38,7 +38,7 @@ export function* planShapedInSteps(
   const before = base ?? (yield* planInSteps(workshop, options));
   const plan = yield* planInSteps(workshop, { ...options, pins: shaping.pins, before });
   // how short the class can be does not hang on where somebody would rather have a task
-  const shortestSec = Math.min(planSchemaMeasures.parse(before.measures).shortestSec, plan.measures.finishSec);
+  const shortestSec = Math.min(planMeasuresSchema.parse(before.measures).shortestSec, plan.measures.finishSec);
   return { ...plan, measures: { ...plan.measures, shortestSec } };
 }
 

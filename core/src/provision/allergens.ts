@@ -24,7 +24,7 @@ export interface AvoiderRow {
 }
 
 /** What lies on one griddle, grill or flame after another, in the order of the plan; seconds since doors open. */
-export interface FireOrder {
+export interface FireSequence {
   readonly id: string;
   readonly name: string;
   readonly turns: readonly {
@@ -44,7 +44,7 @@ export interface AllergenPage {
     readonly unknown: readonly string[];
   }[];
   readonly avoiders: readonly AvoiderRow[];
-  readonly fires: readonly FireOrder[];
+  readonly fires: readonly FireSequence[];
   /** What nobody should be promised. */
   readonly cannotPromise: readonly string[];
   /** Cautions of the steps of this class, each once, with the breads that they are of. */
@@ -104,14 +104,14 @@ function avoiderRow(workshop: Workshop, lines: readonly Line[], p: Workshop['ros
 
 const FIRES = ['griddle', 'grill', 'flame'] as const;
 
-function fireOrders(workshop: Workshop, plan: Plan): readonly FireOrder[] {
+function fireOrders(workshop: Workshop, plan: Plan): readonly FireSequence[] {
   const { griddles, grills, flames } = workshop.kitchen;
   const strict = new Map(
     workshop.roster.map((p) => [p.id, p.avoid.filter((a) => a.level === 'strict').map((a) => a.what)]),
   );
   const bread = new Map(workshop.breads.map((b) => [b.id, b.name]));
   const named = [...griddles, ...grills, ...flames];
-  return named.flatMap((fire): FireOrder[] => {
+  return named.flatMap((fire): FireSequence[] => {
     const kind = FIRES[[griddles, grills, flames].findIndex((list) => list.some((f) => f === fire))];
     const tasks = plan.tasks.filter((t) => t.at?.kind === kind && t.at?.id === fire.id && t.piece !== undefined);
     if (tasks.length === 0) return [];

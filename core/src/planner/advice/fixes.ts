@@ -6,7 +6,7 @@ import { setBreadsEach, setGriddleCount, type Bread, type MenuLine, type Worksho
 import { moreStaff } from './rule-groups.ts';
 
 /** A single change of a class that may help it. */
-export interface Change {
+export interface ClassChange {
   readonly id: string;
   readonly words: string;
   readonly workshop: Workshop;
@@ -26,7 +26,7 @@ const QUARTER_MIN = 15;
 const PREP_SLACK_MIN = 30;
 
 /** All single changes that make sense for a class, each with the class that comes of it. */
-export function changesOf(w: Workshop): readonly Change[] {
+export function changesOf(w: Workshop): readonly ClassChange[] {
   return [
     moreGriddles(w),
     ...w.menu.flatMap((m) => [fewerEach(w, m), smallerPieces(w, m), madeAhead(w, m), swapped(w, m), asYouGo(w, m)]),
@@ -44,14 +44,14 @@ export function changesOf(w: Workshop): readonly Change[] {
 
 const breadOf = (w: Workshop, line: MenuLine): Bread | undefined => w.breads.find((b) => b.id === line.bread);
 
-function moreGriddles(w: Workshop): Change | undefined {
+function moreGriddles(w: Workshop): ClassChange | undefined {
   const more = setGriddleCount(w, w.kitchen.griddles.length + 1);
   return more.ok && w.kitchen.griddles.length > 0
     ? { id: 'griddle', words: '+1 griddle', workshop: more.value }
     : undefined;
 }
 
-function fewerEach(w: Workshop, line: MenuLine): Change | undefined {
+function fewerEach(w: Workshop, line: MenuLine): ClassChange | undefined {
   const fewer = setBreadsEach(w, line.bread, line.each - 1);
   if (!fewer.ok) return undefined;
   const name = breadOf(w, line)?.name ?? line.bread;
@@ -63,7 +63,7 @@ function fewerEach(w: Workshop, line: MenuLine): Change | undefined {
 }
 
 /** The largest round of which one more fits on some griddle, its dough in proportion to its area. */
-function smallerPieces(w: Workshop, line: MenuLine): Change | undefined {
+function smallerPieces(w: Workshop, line: MenuLine): ClassChange | undefined {
   const bread = breadOf(w, line);
   if (!bread) return undefined;
   const { diameterCm, doughG } = bread.piece;
@@ -139,7 +139,7 @@ function awake(w: Workshop, leastSec: number, idealSec: number, mostSec: number)
 }
 
 /** The class in which staff make a line's dough through the last of these batch steps; by default all of them. */
-export function madeAhead(w: Workshop, line: MenuLine, ahead?: readonly Step[]): Change | undefined {
+export function madeAhead(w: Workshop, line: MenuLine, ahead?: readonly Step[]): ClassChange | undefined {
   const bread = breadOf(w, line);
   const steps = ahead ?? (bread ? longestAhead(bread) : []);
   const through = steps.at(-1);
@@ -151,7 +151,7 @@ export function madeAhead(w: Workshop, line: MenuLine, ahead?: readonly Step[]):
   };
 }
 
-function swapped(w: Workshop, line: MenuLine): Change | undefined {
+function swapped(w: Workshop, line: MenuLine): ClassChange | undefined {
   const bread = breadOf(w, line);
   const ahead = bread ? longestAhead(bread) : [];
   const through = ahead.at(-1);
@@ -166,7 +166,7 @@ function swapped(w: Workshop, line: MenuLine): Change | undefined {
 }
 
 /** A last batch step that shapes every piece (all first) becomes a step of each piece, done by its owner just before it cooks. */
-function asYouGo(w: Workshop, line: MenuLine): Change | undefined {
+function asYouGo(w: Workshop, line: MenuLine): ClassChange | undefined {
   const bread = breadOf(w, line);
   const last = bread?.steps.findLast((s) => s.kind !== 'prepare' && s.per === 'batch');
   const isAllFirst =
@@ -183,7 +183,7 @@ function asYouGo(w: Workshop, line: MenuLine): Change | undefined {
   };
 }
 
-function warmerProof(w: Workshop): Change | undefined {
+function warmerProof(w: Workshop): ClassChange | undefined {
   const kinds = new Set(
     w.breads.flatMap((b) => b.steps.flatMap((s) => (isRest(s) && s.q10 !== undefined ? [s.at] : []))),
   );
@@ -196,7 +196,7 @@ function warmerProof(w: Workshop): Change | undefined {
   return { id: 'warmer', words: `proof ${WARMER_C} °C warmer`, workshop: { ...w, kitchen: { ...w.kitchen, places } } };
 }
 
-function staffCook(w: Workshop): Change | undefined {
+function staffCook(w: Workshop): ClassChange | undefined {
   const cooks = w.breads.some((b) => b.steps.some((s) => s.kind === 'cook' && s.by !== 'staff'));
   if (!cooks || w.kitchen.staff.length === 0) return undefined;
   const breads = w.breads.map((b) => ({
@@ -206,7 +206,7 @@ function staffCook(w: Workshop): Change | undefined {
   return { id: 'staff-cook', words: 'staff cook the breads', workshop: { ...w, breads } };
 }
 
-function earlierDoors(w: Workshop): Change | undefined {
+function earlierDoors(w: Workshop): ClassChange | undefined {
   const doorsOpen = shifted(w.doorsOpen, -EARLIER_MIN);
   if (doorsOpen > w.doorsOpen) return undefined; // over midnight
   const prepTimes = w.prepTimes.filter((p) => p.from < `${w.date}T${doorsOpen}`);
@@ -218,7 +218,7 @@ function earlierDoors(w: Workshop): Change | undefined {
 }
 
 /** Pieces that were to be cooked as they are rolled may be rolled all first. */
-function longerWait(w: Workshop): Change | undefined {
+function longerWait(w: Workshop): ClassChange | undefined {
   const isShort = (s: Step): s is CookStep =>
     s.kind === 'cook' && s.waitMaxMin !== undefined && s.waitMaxMin < PAPERED_WAIT_MIN;
   if (!w.breads.some((b) => b.steps.some(isShort))) return undefined;

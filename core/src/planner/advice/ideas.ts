@@ -6,10 +6,10 @@ import { addDemo, linesOf, putOnMenu, setBreadsEach, type Line, type Workshop } 
 import { verdictOf } from '../explain/index.ts';
 import { bufferSecOf } from '../measures.ts';
 import { planClass } from '../plan-class.ts';
-import { shifted, type Change } from './fixes.ts';
+import { shifted, type ClassChange } from './fixes.ts';
 
 /** Something to do with time that is left over, planned: the class that comes of it fits. */
-export interface Idea extends Change {
+export interface Idea extends ClassChange {
   readonly inHandSec: number;
   /** What the earliest end of it leaves to table time. */
   readonly spareSec: number;
@@ -34,7 +34,7 @@ export function timeLeftSec(workshop: Workshop, plan: Plan): number {
 }
 
 /** A dough that staff make before the class: everybody mixes one by hand as well, up to where theirs would be. */
-function practised(workshop: Workshop, { bread, menu, chain }: Line): readonly Change[] {
+function practised(workshop: Workshop, { bread, menu, chain }: Line): readonly ClassChange[] {
   const { dough } = menu;
   if (dough.mode !== 'ahead') return [];
   const through = chain.findIndex((s) => s.id === dough.through);
@@ -51,7 +51,7 @@ function practised(workshop: Workshop, { bread, menu, chain }: Line): readonly C
 }
 
 /** One each of a bread of the library that nobody avoids. */
-function anotherBread(workshop: Workshop, bread: Bread): readonly Change[] {
+function anotherBread(workshop: Workshop, bread: Bread): readonly ClassChange[] {
   const next = putOnMenu(workshop, bread);
   if (!next.ok || workshop.breads.some((b) => b.id === bread.id)) return [];
   const line = linesOf(next.value).find((l) => l.bread.id === bread.id);
@@ -81,7 +81,7 @@ export function breadsForTimeLeft<B extends Shelved>(workshop: Workshop, shelf: 
  * What could be done with time that is left: doors later, one more bread each, another bread of the library, a demonstration of what is
  * not shown yet, practice.
  */
-function ideasFor(workshop: Workshop, leftSec: number, library: readonly Bread[]): readonly Change[] {
+function ideasFor(workshop: Workshop, leftSec: number, library: readonly Bread[]): readonly ClassChange[] {
   const laterMin = STEP_MIN * Math.floor(leftSec / 60 / STEP_MIN);
   const lines = linesOf(workshop);
   const shown = new Set(
@@ -89,7 +89,7 @@ function ideasFor(workshop: Workshop, leftSec: number, library: readonly Bread[]
   );
   const doors = shifted(workshop.doorsOpen, laterMin);
   return [
-    ...lines.flatMap(({ bread, menu }): readonly Change[] => {
+    ...lines.flatMap(({ bread, menu }): readonly ClassChange[] => {
       const more = setBreadsEach(workshop, bread.id, menu.each + 1);
       return more.ok ? [{ id: `more:${bread.id}`, words: `one more ${bread.name} each`, workshop: more.value }] : [];
     }),

@@ -2,10 +2,10 @@ import { methodTimes, USUAL_BENCH } from '../../bread/index.ts';
 import { isRest, type Step } from '../../method/index.ts';
 import { durationText, elapsedSec, secondsOfMinutes } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
-import { longestAhead, madeAhead, type Change } from './fixes.ts';
+import { longestAhead, madeAhead, type ClassChange } from './fixes.ts';
 
 /** A bread that no class of this length can make from the beginning, and the class in which its dough is made ahead. */
-export interface LongBread extends Change {
+export interface LongBread extends ClassChange {
   readonly bread: string;
   readonly leastSec: number;
 }

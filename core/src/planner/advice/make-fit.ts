@@ -2,7 +2,7 @@ import type { Plan } from '../../plan/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planClass } from '../plan-class.ts';
-import { changesOf, type Change } from './fixes.ts';
+import { changesOf, type ClassChange } from './fixes.ts';
 
 /** Changes that are made together, and the class that comes of them. */
 export interface FixSet {
@@ -28,7 +28,7 @@ const MILDEST_FIRST = [
   'fewer',
 ] as const;
 
-const harshness = ({ id }: Change): number => {
+const harshness = ({ id }: ClassChange): number => {
   const at = MILDEST_FIRST.findIndex((kind) => id.split(':')[0] === kind);
   return at < 0 ? MILDEST_FIRST.length : at;
 };
@@ -48,7 +48,7 @@ export function* fixSetOf(
     const changes = [...changesOf(here.workshop)]
       .filter((c) => mayBe(c.workshop))
       .sort((a, b) => harshness(a) - harshness(b) || (a.id < b.id ? -1 : 1));
-    let best: { readonly change: Change; readonly plan: Plan; readonly trouble: number } | undefined;
+    let best: { readonly change: ClassChange; readonly plan: Plan; readonly trouble: number } | undefined;
     for (const [i, change] of changes.entries()) {
       const next = planClass(change.workshop, { effort: EFFORT, tried: [here.plan] });
       if (verdictOf(change.workshop, next).fits)

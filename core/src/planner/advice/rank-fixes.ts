@@ -3,14 +3,14 @@ import type { Plan } from '../../plan/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planClass } from '../plan-class.ts';
-import { changesOf, type Change } from './fixes.ts';
+import { changesOf, type ClassChange } from './fixes.ts';
 
 /** Less than a minute is no help. */
 const LEAST_GAIN_SEC = 60;
 const EFFORT = 1;
 
 /** A change that was tried by planning it. */
-export interface Fix extends Change {
+export interface Fix extends ClassChange {
   readonly fits: boolean;
   /** Minutes to spare with it, in seconds; negative: still too long by so much. */
   readonly spareSec: number;

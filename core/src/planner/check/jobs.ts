@@ -7,7 +7,7 @@ import { carries, isResting, phasesIn, wordsOf, type CheckedLine, type Facts } f
 import { groupBy, sumOf } from './spans.ts';
 
 /** What runs through steps: a station's batch, a share, a mother batch, a practice batch, or a piece. */
-export interface Unit {
+export interface CheckedUnit {
   readonly id: string;
   readonly kind: 'station' | 'share' | 'mother' | 'practice' | 'piece';
   readonly line: CheckedLine;
@@ -19,7 +19,7 @@ export interface Unit {
   readonly doughG: number;
   /** Of a piece. */
   readonly owner: string | null;
-  readonly batch: Unit | null;
+  readonly batch: CheckedUnit | null;
   /** Of a share, as the plan tells; of a mother, how many shares lie in it. */
   readonly mother: string | null;
   readonly shares: number;
@@ -28,7 +28,7 @@ export interface Unit {
 /** A task that the workshop asks for; `task` is the plan's, if it has one. */
 export interface Job<S extends Step = Step> {
   readonly id: string;
-  readonly unit: Unit;
+  readonly unit: CheckedUnit;
   readonly step: S;
   readonly task: PlanTask;
   readonly phases: readonly TimedPhase[];
@@ -41,7 +41,7 @@ export type ActiveJob = Job<ActiveStep>;
 export type RestJob = Job<RestStep>;
 
 /** All units that the workshop asks for. Which share lies in which mother batch is the plan's choice and read from it. */
-export function unitsOf(facts: Facts, plan: Plan): readonly Unit[] {
+export function unitsOf(facts: Facts, plan: Plan): readonly CheckedUnit[] {
   const told = new Map(plan.batches.map((b) => [b.id, b.mother]));
   const owned = new Map<string, number>();
   return facts.lines.flatMap((line) => {
@@ -51,13 +51,13 @@ export function unitsOf(facts: Facts, plan: Plan): readonly Unit[] {
     const practice =
       line.practice < 0
         ? []
-        : shares.flatMap((s): readonly Unit[] =>
+        : shares.flatMap((s): readonly CheckedUnit[] =>
             s.station === null
               ? []
               : [{ ...s, id: practiceId(line.bread.id, s.station.id), kind: 'practice', mother: null }],
           );
     const pieces = shares.flatMap((batch) =>
-      batch.pieces.flatMap((id, i): Unit[] => {
+      batch.pieces.flatMap((id, i): CheckedUnit[] => {
         const owner = batch.owners[i] ?? null;
         return owner === null
           ? []
@@ -83,7 +83,7 @@ function shareAt(
   owned: Map<string, number>,
   told: ReadonlyMap<string, string | null>,
   shown: number,
-): readonly Unit[] {
+): readonly CheckedUnit[] {
   const team = station.members.filter((m) => line.makers.has(m));
   if (team.length === 0) return [];
   const { menu, bread } = line;
@@ -121,13 +121,13 @@ function shareAt(
   ];
 }
 
-function mothersOf(line: CheckedLine, shares: readonly Unit[]): readonly Unit[] {
+function mothersOf(line: CheckedLine, shares: readonly CheckedUnit[]): readonly CheckedUnit[] {
   if (line.through < 0) return [];
   const fed = groupBy(
     shares.filter((s) => s.mother !== null),
     (s) => s.mother ?? '',
   );
-  return [...fed].map(([id, list]): Unit => ({
+  return [...fed].map(([id, list]): CheckedUnit => ({
     id,
     kind: 'mother',
     line,
@@ -144,7 +144,7 @@ function mothersOf(line: CheckedLine, shares: readonly Unit[]): readonly Unit[] 
 }
 
 /** The steps that a unit runs through; a side job goes with the unit of the step that it is for, and no practice batch has any. */
-export function stepsOf(unit: Unit): readonly Step[] {
+export function stepsOf(unit: CheckedUnit): readonly Step[] {
   const { chain, through, practice, prepares } = unit.line;
   const isIts = (s: Step, i: number): boolean => {
     switch (unit.kind) {
@@ -172,19 +172,25 @@ export const isActiveJob = (job: Job): job is ActiveJob => !isResting(job.step);
 export const isRestJob = (job: Job): job is RestJob => isResting(job.step);
 
 /** Where an active step happens; the mixer takes over where the line has one and the step knows it, but never for practice. */
-export function siteOf({ unit, step }: { readonly unit: Unit; readonly step: ActiveStep }): ActiveStep['at'] | 'mixer' {
+export function siteOf({
+  unit,
+  step,
+}: {
+  readonly unit: CheckedUnit;
+  readonly step: ActiveStep;
+}): ActiveStep['at'] | 'mixer' {
   return unit.line.menu.mixer && step.mixerMinutes !== undefined && unit.kind !== 'practice' ? 'mixer' : step.at;
 }
 
 /** R13: what a side job takes, as far as a piece of its batch (of a piece's own: that piece) carries it. */
-export function takenBy(facts: Facts, unit: Unit, step: Step): readonly Ingredient[] {
+export function takenBy(facts: Facts, unit: CheckedUnit, step: Step): readonly Ingredient[] {
   if (step.kind !== 'prepare') return [];
   const { bread } = unit.line;
   return bread.ingredients.filter((i) => i.step === step.id && unit.owners.some((o) => carries(facts, o, i, bread)));
 }
 
 /** R13: of the team those who avoid nothing that the step takes; of any but a side job all of it. */
-export function crewFor(facts: Facts, unit: Unit, step: Step): readonly string[] {
+export function crewFor(facts: Facts, unit: CheckedUnit, step: Step): readonly string[] {
   const words = new Set(takenBy(facts, unit, step).flatMap(wordsOf));
   return unit.team.filter((p) => facts.people.get(p)?.avoid.every((a) => !words.has(a.what)) !== false);
 }
@@ -214,9 +220,9 @@ export function dueTurns(job: ActiveJob): readonly number[] {
 
 /** The chain of jobs that a piece or a practice batch goes through; undefined where the plan lacks one. */
 export function pathOf(
-  unit: Unit,
+  unit: CheckedUnit,
   byId: ReadonlyMap<string, Job>,
-  units: ReadonlyMap<string, Unit>,
+  units: ReadonlyMap<string, CheckedUnit>,
 ): readonly (Job | undefined)[] {
   if (unit.kind === 'practice')
     return unit.line.chain.slice(0, unit.line.practice + 1).map((s) => byId.get(taskId(unit.id, s.id)));

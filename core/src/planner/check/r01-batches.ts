@@ -2,7 +2,7 @@ import { motherId } from '../../ids.ts';
 import type { Ingredient } from '../../formula/index.ts';
 import type { Plan, PlanBatch } from '../../plan/index.ts';
 import { carries, isResting, type CheckedLine, type Facts } from './facts.ts';
-import type { Unit } from './jobs.ts';
+import type { CheckedUnit } from './jobs.ts';
 import type { Say } from './report.ts';
 import { groupBy, isSameSet, sumOf } from './spans.ts';
 
@@ -11,7 +11,7 @@ const isNear = (g: number, right: number): boolean => Math.abs(g - right) <= Mat
 const EPSILON_G = 1e-6;
 
 /** R1 of the batches: all are listed once with their pieces and grams, and mother batches are few and equal. */
-export function checkBatches(facts: Facts, units: readonly Unit[], plan: Plan, say: Say): void {
+export function checkBatches(facts: Facts, units: readonly CheckedUnit[], plan: Plan, say: Say): void {
   const batches = units.filter((u) => u.kind !== 'piece');
   const listed = groupBy(plan.batches, (b) => b.id);
   const asked = new Set(batches.map((u) => u.id));
@@ -34,7 +34,7 @@ export function checkBatches(facts: Facts, units: readonly Unit[], plan: Plan, s
       );
 }
 
-function checkBatch(facts: Facts, unit: Unit, told: PlanBatch, say: Say): void {
+function checkBatch(facts: Facts, unit: CheckedUnit, told: PlanBatch, say: Say): void {
   const pieces = unit.kind === 'practice' ? [] : unit.pieces;
   const mayOmit = unit.kind === 'mother' && told.pieces.length === 0;
   if (!mayOmit && !isSameSet(told.pieces, pieces)) say('R1', 'batch-pieces', unit.id, 0, {});
@@ -54,7 +54,7 @@ function checkBatch(facts: Facts, unit: Unit, told: PlanBatch, say: Say): void {
   checkIngredients(facts, unit, told, flourG, say);
 }
 
-function checkIngredients(facts: Facts, unit: Unit, told: PlanBatch, flourG: number, say: Say): void {
+function checkIngredients(facts: Facts, unit: CheckedUnit, told: PlanBatch, flourG: number, say: Say): void {
   const key = (i: { readonly name: string; readonly use?: Ingredient['use'] | undefined }): string =>
     `${i.name} (${i.use ?? 'dough'})`;
   const carriers = (i: Ingredient): number => unit.owners.filter((o) => carries(facts, o, i, unit.line.bread)).length;
@@ -95,7 +95,7 @@ function motherLimitG(facts: Facts, line: CheckedLine): number {
 }
 
 /** Mother batches: named in order, as few as the limit allows, and so equal that no move or exchange of shares brings them nearer. */
-function checkMothers(facts: Facts, line: CheckedLine, units: readonly Unit[], say: Say): void {
+function checkMothers(facts: Facts, line: CheckedLine, units: readonly CheckedUnit[], say: Say): void {
   const mothers = units.filter((u) => u.kind === 'mother');
   const shares = units.filter((u) => u.kind === 'share');
   const names = mothers.map((_, i) => motherId(line.bread.id, i + 1));

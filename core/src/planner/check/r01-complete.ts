@@ -3,7 +3,7 @@ import type { Plan, PlanTask } from '../../plan/index.ts';
 import { roundHalfUp } from '../../units/index.ts';
 import type { Station, Workshop } from '../../workshop/index.ts';
 import type { CheckedLine, Facts } from './facts.ts';
-import { crewFor, stepsOf, timedPhases, type Job, type Unit } from './jobs.ts';
+import { crewFor, stepsOf, timedPhases, type Job, type CheckedUnit } from './jobs.ts';
 import type { Say } from './report.ts';
 
 /** A demonstration that the workshop asks for, and the plan's task for it. */
@@ -44,12 +44,12 @@ export function expectedDemos(facts: Facts, plan: Plan): readonly DemoJob[] {
 /** R1 of the task list: all that is asked for is there once, and nothing else. Gives the jobs whose task the plan has. */
 export function matchTasks(
   facts: Facts,
-  units: readonly Unit[],
+  units: readonly CheckedUnit[],
   demos: readonly DemoJob[],
   plan: Plan,
   say: Say,
 ): readonly Job[] {
-  const wanted: ReadonlyMap<string, { readonly unit: Unit; readonly step: Job['step'] }> = new Map(
+  const wanted: ReadonlyMap<string, { readonly unit: CheckedUnit; readonly step: Job['step'] }> = new Map(
     units.flatMap((unit) => stepsOf(unit).map((step) => [taskId(unit.id, step.id), { unit, step }] as const)),
   );
   const others: ReadonlySet<string> = new Set<string>([

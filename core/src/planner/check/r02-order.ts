@@ -2,7 +2,7 @@ import { taskId } from '../../ids.ts';
 import type { RestStep } from '../../method/index.ts';
 import { roundHalfUp } from '../../units/index.ts';
 import type { Facts } from './facts.ts';
-import { isActiveJob, isRestJob, pathOf, type Job, type RestJob, type Unit } from './jobs.ts';
+import { isActiveJob, isRestJob, pathOf, type Job, type RestJob, type CheckedUnit } from './jobs.ts';
 import type { Say } from './report.ts';
 
 const PROOF_FROM_C = 10;
@@ -17,7 +17,7 @@ interface Rest {
 }
 
 /** R2: order along every chain, waits, windows, and side jobs over in time. */
-export function checkOrder(facts: Facts, units: readonly Unit[], jobs: readonly Job[], say: Say): void {
+export function checkOrder(facts: Facts, units: readonly CheckedUnit[], jobs: readonly Job[], say: Say): void {
   const byId = new Map(jobs.map((j) => [j.id, j]));
   const unitById = new Map(units.map((u) => [u.id, u]));
   const rests = new Map<string, Rest>();
@@ -117,10 +117,10 @@ function checkRest(facts: Facts, { job, before, followers, isOpen }: Rest, say: 
 
 /** A side job ends before the step that it is for starts, for every piece of its batch. */
 function checkSideJobs(
-  units: readonly Unit[],
+  units: readonly CheckedUnit[],
   jobs: readonly Job[],
   byId: ReadonlyMap<string, Job>,
-  unitById: ReadonlyMap<string, Unit>,
+  unitById: ReadonlyMap<string, CheckedUnit>,
   say: Say,
 ): void {
   for (const job of jobs) {

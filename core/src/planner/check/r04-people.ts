@@ -3,18 +3,18 @@ import type { Facts } from './facts.ts';
 import { dueTurns, isStaffs, type ActiveJob } from './jobs.ts';
 import type { DemoJob } from './r01-complete.ts';
 import type { Say } from './report.ts';
-import { groupBy, isSameSet, overlapSec, overloads, union, type Load, type Span } from './spans.ts';
+import { groupBy, isSameSet, overlapSec, overloads, union, type Load, type TimeSpan } from './spans.ts';
 
 const DEFAULT_TURN_SEC = 20;
 
 /** When a task takes the hands of its people: throughout, or with `attend: turns` in its spells; never in a phase that staff do. */
-export function handSpans(job: ActiveJob): readonly Span[] {
+export function handSpans(job: ActiveJob): readonly TimeSpan[] {
   const { task, step } = job;
   const carried = job.phases.filter((p) => p.with !== undefined);
-  let spans: readonly Span[] = [task];
+  let spans: readonly TimeSpan[] = [task];
   if (step.kind === 'cook' && step.attend === 'turns') {
     const turn = step.turnSec ?? DEFAULT_TURN_SEC;
-    const spell = (startSec: number): Span => ({ startSec, endSec: Math.min(task.endSec, startSec + turn) });
+    const spell = (startSec: number): TimeSpan => ({ startSec, endSec: Math.min(task.endSec, startSec + turn) });
     const off = { startSec: Math.max(task.startSec, task.endSec - turn), endSec: task.endSec };
     spans = union([spell(task.startSec), ...dueTurns(job).map(spell), ...carried, off]);
   }
@@ -39,7 +39,7 @@ export function checkPeople(
   for (const t of plan.tasks)
     for (const p of t.people) if (!facts.people.has(p)) say('R4', 'unknown-person', t.id, 0, {});
   const busy: (Load & { who: string })[] = [];
-  const take = (who: string, id: string, span: Span): void => {
+  const take = (who: string, id: string, span: TimeSpan): void => {
     busy.push({ who, id, startSec: span.startSec, endSec: span.endSec, amount: 1 });
   };
   for (const job of active) {
@@ -60,7 +60,10 @@ export function checkPeople(
 }
 
 /** Whom the plan names for a phase at the fire. */
-export function phaseHands(job: ActiveJob, phase: Span & { readonly with?: string | undefined }): readonly string[] {
+export function phaseHands(
+  job: ActiveJob,
+  phase: TimeSpan & { readonly with?: string | undefined },
+): readonly string[] {
   const named = (job.task.with ?? []).filter((x) => x.kind === phase.with && overlapSec(x, phase) > 0).map((x) => x.by);
   return [...new Set(named.filter((x) => x !== undefined))];
 }

@@ -3,7 +3,7 @@ import type { ActiveJob } from './jobs.ts';
 import { handSpans, phaseHands } from './r04-people.ts';
 import type { GriddleUse } from './r06-griddles.ts';
 import type { Say } from './report.ts';
-import { groupBy, overlapSec, overloads, union, type Span } from './spans.ts';
+import { groupBy, overlapSec, overloads, union, type TimeSpan } from './spans.ts';
 
 /** R6: no more people at a griddle than there is room for, and no two of them laying on at nearly the same moment. */
 export function checkCrowd(facts: Facts, use: readonly GriddleUse[], say: Say): void {
@@ -24,7 +24,7 @@ export function checkCrowd(facts: Facts, use: readonly GriddleUse[], say: Say): 
 }
 
 /** Who stands at the griddle for a task, and when: the hands that it takes, and the staff of its phases. */
-function standing(job: ActiveJob): readonly (Span & { readonly who: string })[] {
+function standing(job: ActiveJob): readonly (TimeSpan & { readonly who: string })[] {
   const own = job.task.people.flatMap((who) =>
     handSpans(job).map(({ startSec, endSec }) => ({ who, startSec, endSec })),
   );

@@ -6,7 +6,7 @@ import { siteOf, type ActiveJob } from './jobs.ts';
 import type { DemoJob } from './r01-complete.ts';
 import type { Say } from './report.ts';
 import { spotsFor } from './room-for.ts';
-import { overlapSec, type Span } from './spans.ts';
+import { overlapSec, type TimeSpan } from './spans.ts';
 
 const HEAT_OVERLAP_SEC = 30;
 
@@ -14,7 +14,7 @@ const HEAT_OVERLAP_SEC = 30;
 export interface GriddleUse {
   readonly griddle: Griddle;
   readonly jobs: readonly ActiveJob[];
-  readonly demos: readonly (Span & { readonly id: string })[];
+  readonly demos: readonly (TimeSpan & { readonly id: string })[];
 }
 
 /** The griddles in use. */
@@ -124,7 +124,7 @@ function checkHeats(griddle: Griddle, a: ActiveJob, b: ActiveJob, say: Say): voi
     }
 }
 
-function heatRuns(job: ActiveJob): readonly (Span & { readonly heat: string })[] {
+function heatRuns(job: ActiveJob): readonly (TimeSpan & { readonly heat: string })[] {
   const runs: { heat: string; startSec: number; endSec: number }[] = [];
   for (const { heat, startSec, endSec } of job.phases) {
     if (heat === undefined) continue;

@@ -2,10 +2,10 @@ import type { Plan } from '../../plan/index.ts';
 import type { Facts } from './facts.ts';
 import { dueTurns, isStaffs, type ActiveJob } from './jobs.ts';
 import type { Say } from './report.ts';
-import type { Span } from './spans.ts';
+import type { TimeSpan } from './spans.ts';
 
 /** When a member of staff should look at a step that participants do; null where nobody is asked to. */
-function dueLook(job: ActiveJob): Span | null {
+function dueLook(job: ActiveJob): TimeSpan | null {
   const { step, task } = job;
   const sec = step.lookSec ?? 0;
   if (step.look !== true || sec <= 0 || isStaffs(job)) return null;

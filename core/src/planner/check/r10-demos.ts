@@ -1,7 +1,7 @@
 import { batchId, taskId } from '../../ids.ts';
 import { unfitReason, type Facts } from './facts.ts';
 import { roundHalfUp } from '../../units/index.ts';
-import { isRestJob, type ActiveJob, type Job, type Unit } from './jobs.ts';
+import { isRestJob, type ActiveJob, type Job, type CheckedUnit } from './jobs.ts';
 import type { DemoJob } from './r01-complete.ts';
 import { windowSec } from './r02-order.ts';
 import type { GriddleUse } from './r06-griddles.ts';
@@ -43,7 +43,7 @@ export function checkDemos(
 /** R10: what is shown must be there: the dough has been through its last hands before that step, and has rested its least since. */
 export function checkDemoDough(
   facts: Facts,
-  units: readonly Unit[],
+  units: readonly CheckedUnit[],
   jobs: readonly Job[],
   demos: readonly DemoJob[],
   say: Say,

@@ -1,12 +1,12 @@
 import type { Plan } from '../../plan/index.ts';
 import type { Facts } from './facts.ts';
-import { pathOf, type Job, type Unit } from './jobs.ts';
+import { pathOf, type Job, type CheckedUnit } from './jobs.ts';
 import type { Say } from './report.ts';
 
 /** R11: every piece and practice batch is done by table time; breads eaten together are no older then than they keep. */
 export function checkTable(
   facts: Facts,
-  units: readonly Unit[],
+  units: readonly CheckedUnit[],
   jobs: readonly Job[],
   goal: Plan['goal'],
   say: Say,

@@ -5,7 +5,7 @@ import type { DemoJob } from './r01-complete.ts';
 import { handSpans } from './r04-people.ts';
 import type { GriddleUse } from './r06-griddles.ts';
 import type { Say } from './report.ts';
-import { overlapSec, type Span } from './spans.ts';
+import { overlapSec, type TimeSpan } from './spans.ts';
 
 /** R12: the welcome, prep times, doughs made ahead or in class, and breaks. */
 export function checkHours(
@@ -57,7 +57,7 @@ function checkWelcome(facts: Facts, plan: Plan, say: Say): void {
 function checkBreaks(
   facts: Facts,
   plan: Plan,
-  hands: readonly { id: string; spans: readonly Span[] }[],
+  hands: readonly { id: string; spans: readonly TimeSpan[] }[],
   use: readonly GriddleUse[],
   say: Say,
 ): void {

@@ -1,9 +1,9 @@
 import { carries, wordsOf, type Facts } from './facts.ts';
-import { siteOf, takenBy, type ActiveJob, type Unit } from './jobs.ts';
+import { siteOf, takenBy, type ActiveJob, type CheckedUnit } from './jobs.ts';
 import type { Say } from './report.ts';
-import { groupBy, union, type Span } from './spans.ts';
+import { groupBy, union, type TimeSpan } from './spans.ts';
 
-interface Stay extends Span {
+interface Stay extends TimeSpan {
   readonly site: 'griddle' | 'grill' | 'flame';
   readonly place: string;
   readonly job: ActiveJob;
@@ -40,10 +40,10 @@ export function checkPrepared(facts: Facts, active: readonly ActiveJob[], say: S
 /** The rule speaks of pieces; a side job at a flame is none. */
 const isPiece = (job: ActiveJob): boolean => job.unit.kind === 'piece' && job.step.kind !== 'prepare';
 
-const spanOf = ({ startSec, endSec }: Span): Span => ({ startSec, endSec });
+const spanOf = ({ startSec, endSec }: TimeSpan): TimeSpan => ({ startSec, endSec });
 
 /** The words that a piece holds. */
-function heldBy(facts: Facts, unit: Unit): ReadonlySet<string> {
+function heldBy(facts: Facts, unit: CheckedUnit): ReadonlySet<string> {
   return new Set(
     unit.line.bread.ingredients
       .filter((i) => unit.owners.some((o) => carries(facts, o, i, unit.line.bread)))

@@ -1,13 +1,13 @@
 import { taskId } from '../../ids.ts';
 import { isFire, type Facts } from './facts.ts';
-import { isRestJob, pathOf, type Job, type Unit } from './jobs.ts';
+import { isRestJob, pathOf, type Job, type CheckedUnit } from './jobs.ts';
 import type { Say } from './report.ts';
 import { overlapSec } from './spans.ts';
 
 const COUNTED_USES: readonly string[] = ['dough', 'fill', 'layer'];
 
 /** R14: dough with something perishable in it lies outside the fridge no longer than the kitchen's limit. */
-export function checkOutOfCold(facts: Facts, units: readonly Unit[], jobs: readonly Job[], say: Say): void {
+export function checkOutOfCold(facts: Facts, units: readonly CheckedUnit[], jobs: readonly Job[], say: Say): void {
   const byId = new Map(jobs.map((j) => [j.id, j]));
   const unitById = new Map(units.map((u) => [u.id, u]));
   const limitSec = facts.workshop.kitchen.safeOutMin * 60;
@@ -42,7 +42,7 @@ export function checkOutOfCold(facts: Facts, units: readonly Unit[], jobs: reado
 }
 
 /** The job of a step wherever it was done for this piece: in the mother batch, the station's, or the piece's own; a side job too. */
-function jobNamed(piece: Unit, step: string, byId: ReadonlyMap<string, Job>): Job | undefined {
+function jobNamed(piece: CheckedUnit, step: string, byId: ReadonlyMap<string, Job>): Job | undefined {
   const carriers = [piece.batch?.mother, piece.batch?.id, piece.id];
   return carriers.map((c) => (c ? byId.get(taskId(c, step)) : undefined)).find((j) => j !== undefined);
 }

@@ -1,25 +1,25 @@
 /** A stretch of time in seconds, with what it stands for and how much it takes. */
-export interface Span {
+export interface TimeSpan {
   readonly startSec: number;
   readonly endSec: number;
 }
-export interface Load extends Span {
+export interface Load extends TimeSpan {
   readonly id: string;
   readonly amount: number;
 }
 /** A stretch in which more is taken than there is. */
-export interface Overload extends Span {
+export interface Overload extends TimeSpan {
   readonly ids: readonly string[];
   readonly most: number;
 }
 
 /** Seconds that two stretches share; 0 where they only touch. */
-export function overlapSec(a: Span, b: Span): number {
+export function overlapSec(a: TimeSpan, b: TimeSpan): number {
   return Math.max(0, Math.min(a.endSec, b.endSec) - Math.max(a.startSec, b.startSec));
 }
 
 /** Stretches put together where they overlap or touch, in order. */
-export function union(spans: readonly Span[]): readonly Span[] {
+export function union(spans: readonly TimeSpan[]): readonly TimeSpan[] {
   const merged: { startSec: number; endSec: number }[] = [];
   for (const s of [...spans].sort((a, b) => a.startSec - b.startSec)) {
     const last = merged.at(-1);

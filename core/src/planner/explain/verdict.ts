@@ -1,5 +1,5 @@
 import { pieceParts } from '../../ids.ts';
-import { planSchemaMeasures, type PlanMeasures } from '../measures.ts';
+import { planMeasuresSchema, type PlanMeasures } from '../measures.ts';
 import { piecesDone, type Plan } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
 import { linesOf, type Workshop } from '../../workshop/index.ts';
@@ -42,7 +42,7 @@ export function verdictOf(
   plan: Plan,
   { isLooking = false, open = [] }: VerdictOptions = {},
 ): Verdict {
-  const measures = planSchemaMeasures.parse(plan.measures);
+  const measures = planMeasuresSchema.parse(plan.measures);
   const inHandSec = plan.tableSec - measures.finishSec;
   const fits = plan.broken.length === 0 && inHandSec >= 0;
   const all = [...withoutBread(workshop, plan), ...tooOld(workshop, plan), ...open];

@@ -12,7 +12,7 @@ import {
   type Doughs,
   type DoughUnit,
 } from './dough-units.ts';
-import { Draft, type ActivitySource, type ChainEnd, type RestSource } from './draft.ts';
+import { NetworkBuilder, type ActivitySource, type ChainEnd, type RestSource } from './network-builder.ts';
 import { addSideJobs } from './side-jobs.ts';
 import type { Strand } from './strand.ts';
 import { roomOf, type Room } from './room.ts';
@@ -34,23 +34,23 @@ export function buildNetwork(workshop: Workshop): Network {
   const lines = linesOf(workshop);
   const doughs = doughsOf(workshop, lines);
   const room = roomOf(workshop);
-  const draft = new Draft(workshop, room);
+  const builder = new NetworkBuilder(workshop, room);
   const motherOf = new Map<string, { readonly unit: DoughUnit; readonly end: ChainEnd }>();
   for (const mother of doughs.mothers) {
     const unit = motherUnit(mother);
-    const end = draft.addChain(unit);
+    const end = builder.addChain(unit);
     for (const share of mother.shares) motherOf.set(share.id, { unit, end });
   }
-  const strands = doughs.batches.map((batch) => addStrand(draft, batch, motherOf.get(batch.id)));
+  const strands = doughs.batches.map((batch) => addStrand(builder, batch, motherOf.get(batch.id)));
   const practices = doughs.practices.map(practiceUnit);
-  for (const unit of practices) draft.addChain(unit, undefined, true);
-  addSideJobs(draft, strands);
-  addDemos(draft, strands, practices);
-  addColdLimits(draft, strands);
+  for (const unit of practices) builder.addChain(unit, undefined, true);
+  addSideJobs(builder, strands);
+  addDemos(builder, strands, practices);
+  addColdLimits(builder, strands);
   return {
-    problem: draft.build(),
-    sources: draft.sources,
-    rests: draft.rests,
+    problem: builder.build(),
+    sources: builder.sources,
+    rests: builder.rests,
     lines,
     doughs,
     room,
@@ -59,20 +59,20 @@ export function buildNetwork(workshop: Workshop): Network {
 }
 
 function addStrand(
-  draft: Draft,
+  builder: NetworkBuilder,
   batch: Batch,
   mother: { readonly unit: DoughUnit; readonly end: ChainEnd } | undefined,
 ): Strand {
   const own = batchUnit(batch);
-  const end = draft.addChain(own, mother?.end);
+  const end = builder.addChain(own, mother?.end);
   const pieces = pieceUnits(batch);
   const { line } = batch;
   const holdSec = line.isServedTogether ? secondsOfMinutes(line.bread.holdMaxMin) : null;
   for (const piece of pieces) {
-    const { activity } = draft.addChain(piece, end, true);
+    const { activity } = builder.addChain(piece, end, true);
     if (activity !== null && activity !== end.activity) {
-      const owner = draft.room.resourceOf('participant', piece.piece?.owner ?? '');
-      draft.finals.push({ activity, holdSec, owner });
+      const owner = builder.room.resourceOf('participant', piece.piece?.owner ?? '');
+      builder.finals.push({ activity, holdSec, owner });
     }
   }
   return { batch, mother: mother?.unit ?? null, own, pieces };

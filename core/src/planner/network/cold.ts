@@ -1,7 +1,7 @@
 import { isRest } from '../../method/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
 import type { Strand } from './strand.ts';
-import type { Draft } from './draft.ts';
+import type { NetworkBuilder } from './network-builder.ts';
 import type { DoughUnit } from './dough-units.ts';
 
 const COUNTED_USES: readonly string[] = ['dough', 'fill', 'layer'];
@@ -11,8 +11,8 @@ const FIRES: readonly string[] = ['griddle', 'grill', 'flame'];
  * Rule R14 as maximum lags: from the start of the step that brings something perishable to each piece's laying on. Where the dough is
  * in the fridge in between, the time counts from when it comes out; what went before is taken off the limit at its ideal length.
  */
-export function addColdLimits(draft: Draft, strands: readonly Strand[]): void {
-  const limitSec = secondsOfMinutes(draft.workshop.kitchen.safeOutMin);
+export function addColdLimits(builder: NetworkBuilder, strands: readonly Strand[]): void {
+  const limitSec = secondsOfMinutes(builder.workshop.kitchen.safeOutMin);
   for (const strand of strands) {
     const { line } = strand.batch;
     const perishable = line.bread.ingredients.find((i) => i.perishable === true && COUNTED_USES.includes(i.use));
@@ -21,30 +21,30 @@ export function addColdLimits(draft: Draft, strands: readonly Strand[]): void {
       const carriers = [...(strand.mother ? [strand.mother] : []), strand.own, piece];
       const path = carriers.flatMap((unit) => unit.chain.map((step) => ({ unit, step })));
       const laid = path.findIndex(({ step }) => step.per === 'piece' && FIRES.includes(step.at));
-      const layingOn = laid < 0 ? undefined : draft.activityOf(piece.id, path[laid]?.step.id ?? '');
+      const layingOn = laid < 0 ? undefined : builder.activityOf(piece.id, path[laid]?.step.id ?? '');
       if (layingOn === undefined) continue;
       const named = perishable.step ?? path[0]?.step.id ?? '';
       const first = path.findIndex(({ step }) => step.id === named);
-      const from = beginning(draft, carriers, named);
+      const from = beginning(builder, carriers, named);
       if (from === undefined) continue;
       const fridge = path
         .slice(0, laid)
         .findLastIndex(({ step }, i) => isRest(step) && step.at === 'fridge' && i >= first);
       if (fridge < 0) {
-        addLimit(draft, from, 'start', layingOn, limitSec);
+        addLimit(builder, from, 'start', layingOn, limitSec);
         continue;
       }
       const spentSec = path.slice(Math.max(0, first), fridge).reduce((sum, { step }) => sum + outSec(step), 0);
       const after = path[fridge + 1];
-      const out = after && draft.beginningOf(after.unit.id, after.step.id);
-      if (out !== undefined) addLimit(draft, out, 'start', layingOn, Math.max(0, limitSec - spentSec));
+      const out = after && builder.beginningOf(after.unit.id, after.step.id);
+      if (out !== undefined) addLimit(builder, out, 'start', layingOn, Math.max(0, limitSec - spentSec));
     }
   }
 }
 
-function beginning(draft: Draft, carriers: readonly DoughUnit[], stepId: string): number | undefined {
+function beginning(builder: NetworkBuilder, carriers: readonly DoughUnit[], stepId: string): number | undefined {
   for (const unit of carriers) {
-    const found = draft.beginningOf(unit.id, stepId);
+    const found = builder.beginningOf(unit.id, stepId);
     if (found !== undefined) return found;
   }
   return undefined;
@@ -56,6 +56,6 @@ function outSec(step: DoughUnit['chain'][number]): number {
   return secondsOfMinutes(step.minutes ?? step.mixerMinutes ?? 0);
 }
 
-function addLimit(draft: Draft, from: number, fromAt: 'start', to: number, maxSec: number): void {
-  draft.lags.push({ from, to, fromAt, toAt: 'start', minSec: -Infinity, idealSec: -Infinity, maxSec });
+function addLimit(builder: NetworkBuilder, from: number, fromAt: 'start', to: number, maxSec: number): void {
+  builder.lags.push({ from, to, fromAt, toAt: 'start', minSec: -Infinity, idealSec: -Infinity, maxSec });
 }

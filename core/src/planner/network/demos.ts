@@ -7,15 +7,15 @@ import type { Lying } from '../search/index.ts';
 import { activitiesOf, type Strand } from './strand.ts';
 import type { DoughUnit } from './dough-units.ts';
 import { isStaffs } from './dough-units.ts';
-import type { Draft } from './draft.ts';
+import type { NetworkBuilder } from './network-builder.ts';
 import type { MadeMode } from './modes.ts';
 
 type Demo = Workshop['demos'][number];
 
 /** Demonstrations: an instructor and all makers of the family (of one station), before any of them starts that step (rule R10). */
-export function addDemos(draft: Draft, strands: readonly Strand[], practices: readonly DoughUnit[]): void {
-  const lines = linesOf(draft.workshop);
-  for (const demo of draft.workshop.demos) {
+export function addDemos(builder: NetworkBuilder, strands: readonly Strand[], practices: readonly DoughUnit[]): void {
+  const lines = linesOf(builder.workshop);
+  for (const demo of builder.workshop.demos) {
     const line = lines.find((l) => l.bread.id === demo.bread);
     if (!line) continue;
     const kin = strands.filter((s) => s.batch.line.family === line.family);
@@ -24,29 +24,29 @@ export function addDemos(draft: Draft, strands: readonly Strand[], practices: re
       if (group.length === 0) continue;
       const station = demo.to === 'class' ? null : (group[0]?.batch.station ?? null);
       const makers = [...new Set(group.flatMap((s) => s.batch.team))];
-      const index = draft.addActivity(
+      const index = builder.addActivity(
         {
           taskId: demoId(demo.bread, demo.before, station?.id ?? null),
           unit: null,
           step: null,
           demo: { bread: demo.bread },
         },
-        demoModes(draft, demo, makers, station?.bench),
-        { releaseSec: draft.room.welcomeSec, dueSec: Infinity },
+        demoModes(builder, demo, makers, station?.bench),
+        { releaseSec: builder.room.welcomeSec, dueSec: Infinity },
         { takesWatcher: true },
       );
-      draft.addUnit([index], 'event', null, `demo:${demo.bread}`);
+      builder.addUnit([index], 'event', null, `demo:${demo.bread}`);
       const shown = demo.pieces > 0 ? strands.find((s) => isShownFrom(s, demo)) : undefined;
-      if (shown) waitForDough(draft, shown, demo.before, index);
+      if (shown) waitForDough(builder, shown, demo.before, index);
       const ids = new Set(group.map((s) => s.own.id));
       const learning = practices.filter((p) => p.batch && ids.has(p.batch.id));
       const units = [...group.flatMap((s) => [s.own, ...s.pieces]), ...learning];
       for (const a of activitiesOf(
-        draft,
-        units.filter((u) => isByMakers(draft.workshop, u, demo.before)),
+        builder,
+        units.filter((u) => isByMakers(builder.workshop, u, demo.before)),
         demo.before,
       ))
-        draft.addOrder(index, a);
+        builder.addOrder(index, a);
     }
   }
 }
@@ -56,21 +56,21 @@ const isShownFrom = ({ batch }: Strand, demo: Demo): boolean =>
   batch.line.bread.id === demo.bread && (demo.from === undefined || batch.station.id === demo.from);
 
 /** What is shown must be there: the dough has been through its last hands before that step, and has rested its least since (rule R10). */
-function waitForDough(draft: Draft, { mother, own, batch }: Strand, before: string, demo: number): void {
+function waitForDough(builder: NetworkBuilder, { mother, own, batch }: Strand, before: string, demo: number): void {
   let from: number | undefined;
   let restSec = 0;
   for (const step of batch.line.chain) {
     if (step.id === before || step.per === 'piece') break;
     const task: readonly string[] = [own.id, ...(mother ? [mother.id] : [])].map((unit) => taskId(unit, step.id));
-    const rest = draft.rests.find((r) => task.includes(r.taskId));
+    const rest = builder.rests.find((r) => task.includes(r.taskId));
     if (rest) restSec += rest.place.window.minSec;
     const hands = [own, ...(mother ? [mother] : [])]
-      .map((u) => draft.activityOf(u.id, step.id))
+      .map((u) => builder.activityOf(u.id, step.id))
       .find((a) => a !== undefined);
     if (!isRest(step) && hands !== undefined) [from, restSec] = [hands, 0];
   }
   if (from !== undefined)
-    draft.lags.push({
+    builder.lags.push({
       from,
       to: demo,
       fromAt: 'end',
@@ -94,12 +94,12 @@ function isByMakers(workshop: Workshop, unit: DoughUnit, stepId: string): boolea
 
 /** An instructor each, times the griddles that serve the bread where it is shown at one; a bench is never too full for watching. */
 function demoModes(
-  draft: Draft,
+  builder: NetworkBuilder,
   demo: Demo,
   makers: readonly string[],
   bench: string | undefined,
 ): readonly MadeMode[] {
-  const { workshop, room } = draft;
+  const { workshop, room } = builder;
   const durationSec = secondsOfMinutes(demo.minutes);
   const places: readonly { readonly at: MadeMode['info']['at']; readonly lying?: Lying }[] =
     demo.at === 'griddle'

@@ -7,7 +7,7 @@
 export { atMoment, type Moment, type Wishes } from './at-moment.ts';
 export { placedIn, type Placed } from './placed.ts';
 export { buildNetwork, type Network } from './build-network.ts';
-export type { ActivitySource, RestSource } from './draft.ts';
+export type { ActivitySource, RestSource } from './network-builder.ts';
 export { isAtMixer, unitsIn, type DoughUnit } from './dough-units.ts';
 export type { ModeInfo } from './modes.ts';
 export { RESOURCE_KINDS } from './room.ts';

@@ -1,15 +1,15 @@
 import { activitiesOf, type Strand } from './strand.ts';
 import type { DoughUnit } from './dough-units.ts';
-import type { Draft } from './draft.ts';
+import type { NetworkBuilder } from './network-builder.ts';
 
 /** Side jobs: over before the step that they are for starts, in every unit that has that step (rule R2). */
-export function addSideJobs(draft: Draft, strands: readonly Strand[]): void {
+export function addSideJobs(builder: NetworkBuilder, strands: readonly Strand[]): void {
   const add = (unit: DoughUnit, served: readonly DoughUnit[]): void => {
     for (const step of unit.prepares) {
-      const job = draft.addStep(unit, step);
+      const job = builder.addStep(unit, step);
       if (job === undefined) continue;
-      for (const a of activitiesOf(draft, served, step.before)) draft.addOrder(job, a);
-      draft.addUnit([job], 'event', unit, unit.batch?.id ?? unit.id);
+      for (const a of activitiesOf(builder, served, step.before)) builder.addOrder(job, a);
+      builder.addUnit([job], 'event', unit, unit.batch?.id ?? unit.id);
     }
   };
   const mothers = new Map<DoughUnit, Strand[]>();

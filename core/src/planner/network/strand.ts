@@ -1,7 +1,7 @@
 import { isRest } from '../../method/index.ts';
 import type { Batch } from '../../workshop/index.ts';
 import type { DoughUnit } from './dough-units.ts';
-import type { Draft } from './draft.ts';
+import type { NetworkBuilder } from './network-builder.ts';
 
 /** The units of one station's dough of one bread, in the order in which dough goes through them. */
 export interface Strand {
@@ -12,10 +12,10 @@ export interface Strand {
 }
 
 /** The first activity of each unit that a step of the chain belongs to, rests left out. */
-export function activitiesOf(draft: Draft, units: readonly DoughUnit[], stepId: string): readonly number[] {
+export function activitiesOf(builder: NetworkBuilder, units: readonly DoughUnit[], stepId: string): readonly number[] {
   return units.flatMap((u) => {
     const step = u.chain.find((s) => s.id === stepId);
-    const index = step && !isRest(step) ? draft.activityOf(u.id, stepId) : undefined;
+    const index = step && !isRest(step) ? builder.activityOf(u.id, stepId) : undefined;
     return index === undefined ? [] : [index];
   });
 }

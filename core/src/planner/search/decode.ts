@@ -1,7 +1,7 @@
 import type { Indexed } from './indexed.ts';
 import type { Given, Placement, Schedule } from './problem.ts';
 import { Placing, type Clash } from './placing.ts';
-import { roomBeside, type Room } from './window.ts';
+import { roomBeside, type LagRoom } from './window.ts';
 
 /** How often a unit may be moved on because a later one asks for it, before what is broken is left broken. */
 const MOST_MOVES = 12;
@@ -175,7 +175,7 @@ class Placer extends Placing {
   }
 
   /** From when on an activity may start: lags, what it was told, how long rests would like to be, and where it would rather be. */
-  private earliestStart(a: number, room: Room, durationSec: number): number {
+  private earliestStart(a: number, room: LagRoom, durationSec: number): number {
     const least = Math.max(this.notBefore[a] ?? 0, room.startFrom, room.endFrom - durationSec);
     const most = Math.max(least, Math.min(room.startTo, room.endTo - durationSec));
     const wish = this.options.near?.startSecs[a] ?? NaN;

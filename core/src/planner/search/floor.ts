@@ -8,7 +8,7 @@ import { Timeline } from './timeline.ts';
 const HORIZON_SEC = 10_000_000;
 
 /** Where and with what an activity can be done at the earliest. */
-export interface Opening {
+export interface FreeSlot {
   readonly startSec: number;
   readonly spot: number;
   readonly picks: readonly number[];
@@ -53,7 +53,7 @@ export class Floor {
    * The earliest moment from `fromSec` on at which all that a mode takes is free together; undefined where there is none up to `limit`.
    * Each part in turn moves the candidate on until none does; invariant: nothing before the candidate fits.
    */
-  earliest(a: number, mode: Mode, fromSec: number, limit: number): Opening | undefined {
+  earliest(a: number, mode: Mode, fromSec: number, limit: number): FreeSlot | undefined {
     const last = Math.min(limit, HORIZON_SEC);
     const { uses, lying } = mode;
     const picks = new Array<number>(uses.length);

@@ -27,7 +27,7 @@ export type {
   Use,
 } from './problem.ts';
 export { isOneKind, NOTHING_GIVEN } from './problem.ts';
-export { finished, type Budget, type Candidate, type Found, type Search } from './decoder.ts';
+export { finished, type Budget, type Candidate, type Found, type Search } from './two-way-decoder.ts';
 export { fineProblem } from './fine.ts';
 export { Memory, searchShort, searchTable, type TableAim } from './search.ts';
 export { costSec, Feeling, feltStretchSec, LEAST_GAP_SEC, shared, type Felt, type Measure } from './felt.ts';

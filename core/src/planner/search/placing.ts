@@ -1,7 +1,7 @@
-import { Floor, type Opening } from './floor.ts';
+import { Floor, type FreeSlot } from './floor.ts';
 import type { Indexed } from './indexed.ts';
 import type { Placement } from './problem.ts';
-import type { Room } from './window.ts';
+import type { LagRoom } from './window.ts';
 
 /** What keeps a chain from standing where it was put: an activity that should move, and to when. */
 export interface Clash {
@@ -54,7 +54,7 @@ export class Placing {
   }
 
   /** As the floor finds it; where a stay begins with this activity, its store has room for the least stay too. */
-  private openingWithStore(a: number, mode: number, from: number, limit: number): Opening | undefined {
+  private openingWithStore(a: number, mode: number, from: number, limit: number): FreeSlot | undefined {
     const { problem, staysOf } = this.indexed;
     const m = problem.activities[a]?.modes[mode];
     if (!m) return undefined;
@@ -75,7 +75,7 @@ export class Placing {
   }
 
   /** Whether a placement comes later than something placed before it allows; that something should move on by as much. */
-  protected clashOf(room: Room, p: Placement): Clash | undefined {
+  protected clashOf(room: LagRoom, p: Placement): Clash | undefined {
     const lateStart = p.startSec - room.startTo;
     const lateEnd = p.endSec - room.endTo;
     const [late, by] = lateStart >= lateEnd ? [lateStart, room.startToBy] : [lateEnd, room.endToBy];

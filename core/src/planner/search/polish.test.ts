@@ -5,7 +5,7 @@ import type { Workshop } from '../../workshop/index.ts';
 import { findBrokenRules } from '../check/index.ts';
 import { buildNetwork, plainProblem } from '../network/index.ts';
 import { writePlan } from '../write-plan.ts';
-import { Decoder, NO_MODES, type Candidate } from './decoder.ts';
+import { TwoWayDecoder, NO_MODES, type Candidate } from './two-way-decoder.ts';
 import { fineProblem } from './fine.ts';
 import { finishOf } from './judge.ts';
 import { Mover } from './mover.ts';
@@ -36,7 +36,7 @@ const lateSchedule: Schedule = { placements: [placed(10, 5, 0), placed(15, 5, 0)
 
 describe('a mover', () => {
   const mover = () => {
-    const decoder = new Decoder(late, { placements: 0 }, NOTHING_GIVEN);
+    const decoder = new TwoWayDecoder(late, { placements: 0 }, NOTHING_GIVEN);
     return new Mover(decoder.forward, lateSchedule, anyEnd(late), new Set([2]));
   };
   const starts = (m: Mover) => m.schedule().placements.map((p) => p.startSec);
@@ -58,7 +58,7 @@ describe('a mover', () => {
     expect(starts(m)).toEqual([10, 15, 20]);
   });
   it('changes nothing where a move breaks an end limit', () => {
-    const decoder = new Decoder(late, { placements: 0 }, NOTHING_GIVEN);
+    const decoder = new TwoWayDecoder(late, { placements: 0 }, NOTHING_GIVEN);
     const m = new Mover(decoder.forward, lateSchedule, { fromSec: [], toSec: [20, 20, 30] }, new Set());
     expect(m.attempt([{ unit: 0, fromSec: 16 }])).toBe(false);
     expect(starts(m)).toEqual([10, 15, 20]);
@@ -88,7 +88,7 @@ describe('moving about in a schedule that breaks nothing', () => {
           spareSec: 0,
           modes: NO_MODES,
         };
-        const decoder = new Decoder(problem, { placements: 800 }, NOTHING_GIVEN);
+        const decoder = new TwoWayDecoder(problem, { placements: 800 }, NOTHING_GIVEN);
         const ends = { fromSec: [], toSec: problem.activities.map((a) => Math.min(a.dueSec, 20_000)) };
         const best = finished(polish(decoder, start, { softSec, ends }, NOTHING_GIVEN, seededRandom(SEED), 1));
         expect(best.cost).toBeLessThanOrEqual(start.cost);

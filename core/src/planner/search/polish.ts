@@ -1,4 +1,4 @@
-import type { Candidate, Decoder, Search } from './decoder.ts';
+import type { Candidate, TwoWayDecoder, Search } from './two-way-decoder.ts';
 import { finishOf } from './judge.ts';
 import { Mover, type EndLimits, type Move } from './mover.ts';
 import type { Indexed } from './indexed.ts';
@@ -34,7 +34,7 @@ export interface PolishAim {
  * as many placements as it moves activities, where decoding costs all of them. Ends at `untilShare` of the decoder's work.
  */
 export function* polish(
-  decoder: Decoder,
+  decoder: TwoWayDecoder,
   start: Candidate,
   aim: PolishAim,
   given: Given,

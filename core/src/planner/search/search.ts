@@ -1,5 +1,13 @@
 import type { Decoded } from './decode.ts';
-import { Decoder, NO_MODES, type Budget, type Candidate, type Choice, type Found, type Search } from './decoder.ts';
+import {
+  TwoWayDecoder,
+  NO_MODES,
+  type Budget,
+  type Candidate,
+  type Choice,
+  type Found,
+  type Search,
+} from './two-way-decoder.ts';
 import { criticalPairs, exchanged } from './critical.ts';
 import type { Indexed } from './indexed.ts';
 import { activitiesInBreach, BREAK_SEC, breachSec, finishOf, missingTable, movedSec, tableBreachSec } from './judge.ts';
@@ -60,7 +68,7 @@ export function* searchShort(
   memory: Memory = new Memory(),
   given: Given = NOTHING_GIVEN,
 ): Search<Candidate> {
-  const decoder = new Decoder(problem, budget, given, memory.rounds % 2 === 1);
+  const decoder = new TwoWayDecoder(problem, budget, given, memory.rounds % 2 === 1);
   const random = seededRandom(SEED + memory.rounds);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
     const finishSec = finishOf(problem, schedule);
@@ -148,7 +156,7 @@ export function* searchTable(
   memory: Memory,
   given: Given = NOTHING_GIVEN,
 ): Search<Candidate> {
-  const decoder = new Decoder(problem, budget, given, memory.rounds % 2 === 1);
+  const decoder = new TwoWayDecoder(problem, budget, given, memory.rounds % 2 === 1);
   const random = seededRandom(SEED + memory.rounds);
   const softSec = (schedule: Schedule): number => aim.softSec(schedule) + NEAR_WEIGHT * movedSec(schedule, given);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
@@ -265,7 +273,7 @@ function* startingChoices(indexed: Indexed): Generator<Pick<Choice, 'order' | 'p
 
 /** The three best of the starting orders, as far as their share of the work goes; in the first round the first tried among them. */
 function* bestOfStarts(
-  decoder: Decoder,
+  decoder: TwoWayDecoder,
   judge: (choice: Choice) => Candidate,
   memory: Memory,
 ): Search<readonly Candidate[]> {
@@ -288,7 +296,7 @@ function* bestOfStarts(
  * work; keeps the best. One that only mends ends as soon as nothing is broken.
  */
 function* walk(
-  decoder: Decoder,
+  decoder: TwoWayDecoder,
   start: Candidate,
   orderOf: (problem: Problem, schedule: Schedule) => readonly number[],
   judge: (choice: Choice) => Candidate,

@@ -1,5 +1,5 @@
 import { criticalPairs, exchanged } from './critical.ts';
-import type { Candidate, Choice, Decoder, Search } from './decoder.ts';
+import type { Candidate, Choice, TwoWayDecoder, Search } from './two-way-decoder.ts';
 import { neighbourOf, orderByStart } from './orders.ts';
 import { seededRandom } from './random.ts';
 
@@ -18,7 +18,7 @@ const SHAKES = 4;
  * does not take back a recent one is made, better or not.
  */
 export function* tabuWalk(
-  decoder: Decoder,
+  decoder: TwoWayDecoder,
   start: Candidate,
   judge: (choice: Choice) => Candidate,
   round: number,

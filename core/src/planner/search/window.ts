@@ -2,7 +2,7 @@ import type { Indexed } from './indexed.ts';
 import type { Placement } from './problem.ts';
 
 /** Between what is placed already, where one more activity has room: bounds of its start and of its end, and what sets the later ones. */
-export interface Room {
+export interface LagRoom {
   /** No start before this, and no end. */
   startFrom: number;
   endFrom: number;
@@ -20,8 +20,8 @@ export function roomBeside(
   { lagsOf, fansOf }: Indexed,
   placements: readonly (Placement | undefined)[],
   a: number,
-): Room {
-  const room: Room = {
+): LagRoom {
+  const room: LagRoom = {
     startFrom: -Infinity,
     endFrom: -Infinity,
     startTo: Infinity,

@@ -1,12 +1,12 @@
 import { ownerOf, type Plan, type PlanTask, type Workshop } from '@hodsman/core';
-import type { Lane, Lanes, Span } from './lanes.ts';
+import type { Lane, Lanes, LaneSpan } from './lanes.ts';
 
 /**
  * A task where it stands on the board. `away`: its cook at the fire, seen from the bench; `together`: many at once; `staffed`: staff at
  * work on something that stands elsewhere; `carried`: a griddle held over another fire.
  */
 export type BlockKind = 'hands' | 'rest' | 'cook' | 'away' | 'preheat' | 'together' | 'staffed' | 'carried';
-export interface Block extends Span {
+export interface Block extends LaneSpan {
   readonly task: PlanTask;
   readonly kind: BlockKind;
   readonly fromSec: number;
@@ -38,7 +38,7 @@ export function blocksOf(plan: Plan, workshop: Workshop, lanes: Lanes): readonly
 const PIECE_STRAND_PX = 9;
 
 interface Part {
-  readonly span: Span;
+  readonly span: LaneSpan;
   readonly lane: Lane;
   readonly kind: BlockKind;
   readonly fromSec?: number;
@@ -50,9 +50,13 @@ function placer(plan: Plan, workshop: Workshop, lanes: Lanes): (task: PlanTask) 
   const stationOfBatch = new Map(plan.batches.map((b) => [b.id, b.station]));
   const staff = new Set(workshop.kitchen.staff.map((s) => s.id));
   const lane = (id: string): Lane | undefined => lanes.byId.get(id);
-  const column = (l: Lane | undefined, n: number): Span | undefined => l?.columns[l.isFolded ? 0 : n];
-  const part = (l: Lane | undefined, span: Span | undefined, kind: BlockKind, at?: Partial<Part>): readonly Part[] =>
-    l && span ? [{ span, lane: l, kind, ...at }] : [];
+  const column = (l: Lane | undefined, n: number): LaneSpan | undefined => l?.columns[l.isFolded ? 0 : n];
+  const part = (
+    l: Lane | undefined,
+    span: LaneSpan | undefined,
+    kind: BlockKind,
+    at?: Partial<Part>,
+  ): readonly Part[] => (l && span ? [{ span, lane: l, kind, ...at }] : []);
   const personParts = (people: readonly string[], kind: BlockKind, at?: Partial<Part>): readonly Part[] =>
     people.flatMap((p) => {
       const c = lanes.people.get(p);

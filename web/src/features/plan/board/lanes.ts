@@ -8,12 +8,12 @@ export interface Lanes {
   /** By person, of participants and staff. */
   readonly people: ReadonlyMap<string, Column>;
 }
-export interface Span {
+export interface LaneSpan {
   readonly x: number;
   readonly width: number;
 }
 /** A column of a lane: a person, a spot, or one kind of dough. */
-export interface Column extends Span {
+export interface Column extends LaneSpan {
   readonly id: string;
   readonly name: string;
   readonly lane: string;
@@ -21,7 +21,7 @@ export interface Column extends Span {
   readonly bread: string | undefined;
 }
 export type LaneKind = 'ahead' | 'staff' | 'station' | 'griddle' | 'fire' | 'table';
-export interface Lane extends Span {
+export interface Lane extends LaneSpan {
   readonly id: string;
   readonly kind: LaneKind;
   readonly name: string;

@@ -56,7 +56,7 @@ export const NO_MODES: ReadonlyMap<number, number> = new Map();
 export type Candidate = Found & Choice;
 
 /** Decodes orders forwards from the release and backwards from a deadline, and counts the work. */
-export class Decoder {
+export class TwoWayDecoder {
   readonly forward: Indexed;
   private readonly mirrored: Indexed;
   private readonly mirroredFixed: Given['fixed'];

@@ -7,7 +7,7 @@ import { isStaffs, type DoughUnit } from './dough-units.ts';
 import { modesOf, type KnownSites, type MadeMode, type ModeInfo } from './modes.ts';
 import { PlaceChooser, type ChosenPlace } from './places.ts';
 import type { Room } from './room.ts';
-import { avoidedBits, type AvoidedBits } from './words.ts';
+import { avoidedBits, type AvoidedBits } from './avoided-bits.ts';
 
 /** What an activity of the problem stands for: a step of a unit, a demonstration, or only a moment at which rests meet (null). */
 export interface ActivitySource {
@@ -49,7 +49,7 @@ export interface Limits {
 }
 
 /** The problem of a class while it is put together. */
-export class Draft {
+export class NetworkBuilder {
   readonly activities: Activity[] = [];
   readonly sources: ActivitySource[] = [];
   readonly rests: RestSource[] = [];
