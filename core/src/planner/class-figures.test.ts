@@ -46,7 +46,7 @@ describe('what a plan is like for the people in it', () => {
     const w = buildWorkshop({ people: 2, each: 1 });
     const plan = planClass(w);
     const cook = plan.tasks.find((t) => t.piece === 'flat/p1/1' && t.step === 'cook') ?? expect.fail();
-    const others = plan.tasks.map((t) => (t === cook ? { ...t, people: ['p2'] } : t));
+    const others = plan.tasks.map((t) => (t === cook ? { ...t, people: ['lead'] } : t));
     expect(classFigures(w, { ...plan, tasks: others }).idleSec).toBe(classFigures(w, plan).idleSec);
     const [gap] = idleStretches(w, plan, 'p1');
     if (!gap) expect.fail('nothing to fill');

@@ -93,7 +93,7 @@ describe('the planner', () => {
       {
         code: 'small-batch',
         path: 'batches/flat@S1',
-        message: 'flat@S1 is only 82 g, under 150 g hard to mix by hand',
+        message: 'Plain flat at Station 1 is only 82 g, under 150 g hard to mix by hand',
       },
     ]);
   });

@@ -40,6 +40,8 @@ const SHORT_WALK_SHARE = 0.93;
 const MEAN_END_WEIGHT = 0.02;
 /** Up to which share of the work a search for the shortest class mends what is broken before it shortens. */
 const MEND_SHARE = 0.6;
+/** Share of the work on a schedule that only misses the table that decodes other orders, before single units are moved. */
+const TABLE_WALK_SHARE = 0.5;
 /** How much worse, as a share of the cost, a step of the walk may be at its beginning. */
 const WARMTH = 0.006;
 
@@ -205,11 +207,15 @@ export function* searchTable(
     }
   }
   starts.push(...(yield* bestOfStarts(decoder, eased, memory)));
-  /** Goes on from a schedule: what breaks lags is decoded anew, what only misses the table is moved, and what is right is made better. */
+  /** Goes on from a schedule: what breaks lags or misses the table is decoded anew, what still misses it moved, and what is right made better. */
   function* improved(from: Candidate, untilShare: number): Search<Candidate> {
     let best = from;
     if (best.breachSec > 0 && breachSec(problem, best.schedule, best.forced) > 0)
       best = yield* walk(decoder, best, orderByEnd, judge, untilShare, random, true);
+    if (best.breachSec > 0 && breachSec(problem, best.schedule, best.forced) === 0) {
+      const walkShare = decoder.doneShare + (untilShare - decoder.doneShare) * TABLE_WALK_SHARE;
+      best = yield* walk(decoder, best, orderByEnd, judge, walkShare, random, true);
+    }
     if (best.breachSec > 0 && breachSec(problem, best.schedule, best.forced) === 0) {
       const mending: PolishAim = {
         softSec: (x) => softSec(x) + BREACH_WEIGHT * tableBreachSec(problem, x, aim.tableSec),
