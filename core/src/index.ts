@@ -179,7 +179,7 @@ export {
 } from './provision/index.ts';
 export type { AheadItem, DoughCard, KitNeed, PartTotals, ShoppingItem, WeighRow } from './provision/index.ts';
 export { pieceParts, readBatchId, readTaskId } from './ids.ts';
-export { GOALS, isMovable, isOnFire, ownerOf, stepWords } from './plan/index.ts';
+export { GOALS, isMovable, isOnFire, mindedBy, ownerOf, stepWords } from './plan/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export {
   jsonDepth,

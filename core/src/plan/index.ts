@@ -5,4 +5,4 @@
 export { GOALS, planSchema } from './schema.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning, Rule } from './schema.ts';
 export type { Break, BreakCode, BreakParams, GriddleReason } from './breaks.ts';
-export { isMovable, isOnFire, ownerOf, piecesDone, stepWords } from './tasks.ts';
+export { isMovable, isOnFire, mindedBy, ownerOf, piecesDone, stepWords } from './tasks.ts';

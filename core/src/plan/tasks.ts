@@ -5,6 +5,13 @@ import type { PlanTask } from './schema.ts';
 export const ownerOf = (task: Pick<PlanTask, 'piece'>): string | undefined =>
   task.piece === undefined ? undefined : (pieceParts(task.piece).owner ?? undefined);
 
+/** Whose food is in hand: the owner of a bread, or those who work a whole dough; nobody's at a welcome, a break or a demonstration. */
+export function mindedBy(task: PlanTask): readonly string[] {
+  const owner = ownerOf(task);
+  if (owner !== undefined) return [owner];
+  return task.kind === undefined ? task.people : [];
+}
+
 /** Whether somebody can choose when a task starts: rests and preheats follow from what lies around them, the welcome stands. */
 export const isMovable = (task: PlanTask): boolean =>
   task.window === undefined && task.kind !== 'welcome' && task.kind !== 'preheat';

@@ -93,7 +93,7 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
       // a class is called too long only after all that goal `short` would have done
       const further = searchShort(unit, { placements: work * left }, longer, given);
       const more = goal === 'short' ? 0 : TOO_LONG_TABLE_SHARE;
-      yield* told(further, progress, ((1 - SHORT_SHARE) / (left + more)) * (left / rounds));
+      yield* told(further, progress, (1 / rounds - SHORT_SHARE / rounds) * (left / (left + more)));
       if (goal === 'short') continue;
       left = more;
     }

@@ -11,6 +11,8 @@ export interface Names {
   readonly griddle: (id: string) => string;
   /** A bench, a grill, a flame, a mixer or a resting place. */
   readonly place: (id: string) => string;
+  /** Whoever or whatever of them has the id: somebody, a griddle, or another place. */
+  readonly resource: (id: string) => string;
   /** "Ottilie 1 (Coil rounds)". */
   readonly piece: (parts: PieceParts) => string;
   /** "Coil rounds at Station 2". */
@@ -46,6 +48,8 @@ export function namesOf(workshop: Workshop): Names {
     }
     return 'a place that is not in this kitchen';
   };
+  const isGriddle = (id: string): boolean => kitchen.griddles.some((g) => g.id === id);
+  const resource = (id: string): string => (isSomebody(id) ? person(id) : isGriddle(id) ? griddle(id) : place(id));
   const piece = ({ owner, station: at, number, bread: of }: PieceParts): string =>
     `${owner === null ? `spare ${number} of ${station(at ?? '')}` : `${person(owner)} ${number}`} (${bread(of)})`;
   const ofBatch = (parts: BatchParts): string => {
@@ -81,5 +85,5 @@ export function namesOf(workshop: Workshop): Names {
     }
   };
   const people = (ids: readonly string[]): string => ids.map(person).join(', ');
-  return { person, people, bread, station, griddle, place, piece, batch, task };
+  return { person, people, bread, station, griddle, place, resource, piece, batch, task };
 }

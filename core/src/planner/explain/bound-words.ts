@@ -1,6 +1,6 @@
-import { assert } from '../../faults/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
-import { griddleName, type Workshop } from '../../workshop/index.ts';
+import { namesOf } from '../../words/index.ts';
+import type { Workshop } from '../../workshop/index.ts';
 import type { Network } from '../network/index.ts';
 import type { Bound } from '../search/index.ts';
 
@@ -14,7 +14,7 @@ export function boundWords(workshop: Workshop, network: Network, { boundSec, by 
   const thereSec = Math.max(0, tableSec - by.headSec - by.tailSec);
   const after = by.tailSec > 0 ? ` less ${durationText(by.tailSec)} for what comes after` : '';
   const there = `table time${after} there ${thereSec === 60 ? 'is' : 'are'} ${durationText(thereSec)}`;
-  const nameOf = (resource: number): string => nameOfResource(workshop, problem.resources[resource]?.id);
+  const nameOf = (resource: number): string => namesOf(workshop).resource(problem.resources[resource]?.id ?? '');
   switch (by.kind) {
     case 'plates': {
       const lengths = by.activities.map((a) =>
@@ -39,12 +39,4 @@ export function boundWords(workshop: Workshop, network: Network, { boundSec, by 
       return `one after another (${names.join(', ')}, with their least rests) take ${durationText(neededSec)}; between ${clockText(workshop, by.headSec)} and ${there}`;
     }
   }
-}
-
-function nameOfResource(workshop: Workshop, id: string | undefined): string {
-  const { griddles, grills, flames, mixers, benches, staff } = workshop.kitchen;
-  const person = [...workshop.roster, ...staff].find((p) => p.id === id);
-  const place = [...griddles, ...grills, ...flames, ...mixers, ...benches].find((p) => p.id === id);
-  assert(person !== undefined || place !== undefined, 'a resource stands for a person or a place');
-  return person?.name ?? (place ? griddleName(place) : '');
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { randomWorkshop, runs, witnessedClass, witnessedShape } from '../../testing/index.ts';
-import { buildNetwork } from '../network/index.ts';
+import { buildNetwork, plainProblem } from '../network/index.ts';
 import { planClass } from '../plan-class.ts';
 import { lowerBound } from './bound.ts';
 import type { Mode, Problem, Span } from './problem.ts';
@@ -17,46 +17,16 @@ function plateOf(
   const { alone = [], ...more } = mode;
   const lying = { plate: 0, kind: { of: 'a', like: 'a' }, owner: '', spots: 3, heats: [], alone };
   const one: Mode = { durationSec: FRYING_SEC, uses: [], lying, ...more };
+  const plain = plainProblem(
+    capacities.length,
+    Array.from({ length: pieces }, () => [{ machine: 0, sec: FRYING_SEC }]),
+  );
+  const plate = { id: 'G', resetSec: 20, changeSec: 60, layOnGapSec: 0, cleanSec: null, hasZones: false };
   return {
-    activities: Array.from({ length: pieces }, (_, a) => ({
-      id: String(a),
-      modes: [one],
-      releaseSec: 0,
-      dueSec: Infinity,
-      closed: [],
-      holds: 0,
-      avoids: 0,
-      engages: -1,
-      takesWatcher: false,
-    })),
-    lags: [],
-    fans: [],
-    stays: [],
-    units: Array.from({ length: pieces }, (_, a) => ({
-      activities: [a],
-      role: 'job' as const,
-      group: '',
-      family: '',
-      number: a,
-      stage: 0,
-    })),
-    resources: capacities.map((capacity, r) => ({ id: String(r), kind: 'other', capacity, closed: [], isFire: false })),
-    hotplates: [
-      {
-        id: 'G',
-        resetSec: 20,
-        changeSec: 60,
-        layOnGapSec: 0,
-        laidOnAt: 'start',
-        cleanSec: null,
-        hasZones: false,
-      },
-    ],
-    stores: [],
-    pauses: [],
-    watch: null,
-    finals: Array.from({ length: pieces }, (_, activity) => ({ activity, holdSec: null, owner: -1 })),
-    avoidersFirst: true,
+    ...plain,
+    activities: plain.activities.map((activity) => ({ ...activity, modes: [one] })),
+    resources: plain.resources.map((r, i) => ({ ...r, capacity: capacities[i] ?? 1 })),
+    hotplates: [{ ...plate, laidOnAt: 'start' }],
   };
 }
 

@@ -103,26 +103,22 @@ export class Feeling {
   /** For each person what they wait from the end of the welcome to their own last task, as it counts; who has no task waits for nothing. */
   private idleOf(schedule: Schedule, idleMaxSec: number): readonly number[] {
     const felt = new Map(this.persons.map((r) => [r, 0]));
-    this.stretches(schedule, (sec, _, person) => {
+    this.stretches(schedule, (sec, person) => {
       felt.set(person, (felt.get(person) ?? 0) + feltStretchSec(sec, idleMaxSec));
     });
     return [...felt.values()];
   }
 
-  /** Tells every stretch of three minutes and more in which somebody has no task, with the activity that ends it (−1: a break). */
-  private stretches(
-    { placements, pauseSecs }: Schedule,
-    tell: (sec: number, activity: number, person: number) => void,
-  ): void {
+  /** Tells every stretch of three minutes and more in which somebody has no task. */
+  private stretches({ placements, pauseSecs }: Schedule, tell: (sec: number, person: number) => void): void {
     const spans = new Map<number, Stretch[]>();
     for (const r of this.persons) spans.set(r, []);
     placements.forEach((p, a) => {
-      for (const r of this.engaged[a]?.[p.mode] ?? [])
-        spans.get(r)?.push({ startSec: p.startSec, endSec: p.endSec, activity: a });
+      for (const r of this.engaged[a]?.[p.mode] ?? []) spans.get(r)?.push(p);
     });
     const pauses = this.problem.pauses.map((p, i) => {
       const startSec = pauseSecs[i] ?? p.fromSec;
-      return { startSec, endSec: startSec + p.durationSec, activity: -1 };
+      return { startSec, endSec: startSec + p.durationSec };
     });
     for (const r of this.persons) {
       const own = spans.get(r) ?? [];
@@ -132,8 +128,8 @@ export class Feeling {
       for (const p of pauses) if (p.startSec < last) own.push(p);
       own.sort((a, b) => a.startSec - b.startSec);
       let at = this.measure.fromSec;
-      for (const { startSec, endSec, activity } of own) {
-        if (startSec - at >= LEAST_GAP_SEC) tell(startSec - at, activity, r);
+      for (const { startSec, endSec } of own) {
+        if (startSec - at >= LEAST_GAP_SEC) tell(startSec - at, r);
         at = Math.max(at, endSec);
       }
     }
@@ -143,5 +139,4 @@ export class Feeling {
 interface Stretch {
   readonly startSec: number;
   readonly endSec: number;
-  readonly activity: number;
 }

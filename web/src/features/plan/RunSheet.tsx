@@ -5,7 +5,7 @@ import {
   clockText,
   dayText,
   durationText,
-  ownerOf,
+  mindedBy,
   personName,
   placeWords,
   stationName,
@@ -176,14 +176,8 @@ function rowsOf(workshop: Workshop, plan: Plan, remarks: readonly Remark[]): rea
     if (who !== '' && !row.who.includes(who)) row.who.push(who);
     const where = t.at?.kind === 'bench' ? '' : placeWords(workshop, t);
     if (where !== '' && !row.where.includes(where)) row.where.push(where);
-    if (t.kind === undefined)
-      for (const line of careLines(
-        workshop,
-        remarks,
-        t.piece === undefined ? t.people : [ownerOf(t) ?? []].flat(),
-        t.bread,
-      ))
-        if (!row.care.includes(line)) row.care.push(line);
+    for (const line of careLines(workshop, remarks, mindedBy(t), t.bread))
+      if (!row.care.includes(line)) row.care.push(line);
     rows.set(key, row);
   }
   return [...rows.values()];

@@ -1,4 +1,4 @@
-import { ownerOf, type Plan, type PlanTask, type Workshop } from '@hodsman/core';
+import { mindedBy, type Plan, type PlanTask, type Workshop } from '@hodsman/core';
 import type { Lane, Lanes, LaneSpan } from './lanes.ts';
 
 /**
@@ -85,7 +85,7 @@ function placer(plan: Plan, workshop: Workshop, lanes: Lanes): (task: PlanTask) 
     });
   const restPart = (task: PlanTask): readonly Part[] => {
     if (task.batch === undefined)
-      return personParts([ownerOf(task) ?? []].flat(), 'rest').map((p) => ({
+      return personParts(mindedBy(task), 'rest').map((p) => ({
         ...p,
         span: { x: p.span.x, width: Math.min(PIECE_STRAND_PX, p.span.width) },
       }));

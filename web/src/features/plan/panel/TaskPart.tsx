@@ -7,7 +7,7 @@ import {
   elapsedSec,
   isMovable,
   localDateTime,
-  ownerOf,
+  mindedBy,
   personName,
   placeWords,
   type Plan,
@@ -63,12 +63,10 @@ export function TaskPart({ plan, workshop, task, onShow }: Props) {
           </span>
         ))}
       </p>
-      {(task.piece === undefined ? (task.kind === undefined ? task.people : []) : [ownerOf(task) ?? []].flat()).map(
-        (p) => {
-          const words = care(p, task.bread);
-          return words === '' ? null : <Care key={p} words={`${personName(workshop, p)}: ${words}`} />;
-        },
-      )}
+      {mindedBy(task).map((p) => {
+        const words = care(p, task.bread);
+        return words === '' ? null : <Care key={p} words={`${personName(workshop, p)}: ${words}`} />;
+      })}
       {isMovable(task) && (
         <div className="flex items-end gap-1.5">
           <TimeField
