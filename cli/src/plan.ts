@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { faultLine, GOALS, planClass, readWorkshopText, type Goal } from '@hodsman/core';
+import { faultLine, GOALS, planClass, readWorkshopText, type Goal, planFile } from '@hodsman/core';
 
 const USAGE = 'usage: npm run -s plan -- FILE [--goal steady|fresh|short] [--effort 1..10]';
 const RIGHT = 0;
@@ -56,7 +56,7 @@ export function plan(list: readonly string[]): number {
     return REFUSED;
   }
   const made = planClass(workshop.value, { goal: read.goal, effort: read.effort });
-  process.stdout.write(`${JSON.stringify(made, null, 1)}\n`);
+  process.stdout.write(`${JSON.stringify(planFile(made), null, 1)}\n`);
   for (const b of made.broken) console.error(`${b.rule} ${b.code}: ${b.message}`);
   return made.broken.length > 0 ? BROKEN : RIGHT;
 }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import * as ids from './ids.ts';
+import { isOfBread } from './plan/index.ts';
 import { findBrokenRules, planClass } from './planner/index.ts';
 import { randomWorkshop } from './testing/index.ts';
 import { idSchema, madeIdSchema } from './units/schema.ts';
@@ -82,7 +83,7 @@ describe('ids that are put together', () => {
         const plan = planClass(workshop, { effort: 0 });
         for (const t of plan.tasks) {
           const parts = ids.readTaskId(t.id);
-          expect(parts?.kind).toBe(t.kind ?? (t.piece === undefined ? 'batch' : 'piece'));
+          expect(parts?.kind).toBe(isOfBread(t) ? (t.piece === undefined ? 'batch' : 'piece') : t.kind);
         }
         for (const b of plan.batches) expect(ids.readBatchId(b.id)?.bread).toBe(b.bread);
         for (const broken of findBrokenRules(workshop, plan))

@@ -179,13 +179,25 @@ export {
 } from './provision/index.ts';
 export type { AheadItem, DoughCard, KitNeed, PartTotals, ShoppingItem, WeighRow } from './provision/index.ts';
 export { pieceParts, readBatchId, readTaskId } from './ids.ts';
-export { GOALS, isMovable, isOnFire, mindedBy, ownerOf, stepWords } from './plan/index.ts';
+export {
+  GOALS,
+  isMovable,
+  isOfBread,
+  isOnFire,
+  mindedBy,
+  ownerOf,
+  staysOf,
+  stepWords,
+  turnsOf,
+  windowOf,
+} from './plan/index.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning } from './plan/index.ts';
 export {
   jsonDepth,
   jsonSchemas,
   LIMITS,
   readBread,
+  planFile,
   readJson,
   readClassRecord,
   readKitchen,

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { findBrokenRules, planClass, readPlan, type Workshop } from '@hodsman/core';
+import { findBrokenRules, planClass, readPlan, type Workshop, planFile } from '@hodsman/core';
 import {
   buildNetwork,
   exactFinish,
@@ -34,7 +34,7 @@ export function measureRandom(): readonly string[] {
   const rules = new Map<string, number>();
   for (const workshop of classes) {
     const plan = planClass(workshop, { effort: 1 });
-    if (!readPlan(JSON.parse(JSON.stringify(plan))).ok) unread++;
+    if (!readPlan(JSON.parse(JSON.stringify(planFile(plan)))).ok) unread++;
     const listed = new Set(plan.broken.map((b) => JSON.stringify(b)));
     if (findBrokenRules(workshop, plan).some((b) => !listed.has(JSON.stringify(b)))) hidden++;
     if (plan.broken.length === 0) right++;

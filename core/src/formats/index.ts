@@ -4,6 +4,7 @@
  */
 export { readClassRecord, readWorkshop, readWorkshopText } from './read-workshop.ts';
 export { readPlan, readPlanText } from './read-plan.ts';
+export { planFile } from './write-plan.ts';
 export { readBread, readKitchen, readPantry } from './read-parts.ts';
 export { jsonDepth, LIMITS, readJson } from './read-json.ts';
 export { jsonSchemas } from './json-schemas.ts';

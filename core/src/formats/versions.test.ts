@@ -4,6 +4,7 @@ import { failure, fault, success } from '../faults/index.ts';
 import { planClass } from '../planner/index.ts';
 import { buildWorkshop, rawWorkshop, type RawFile } from '../testing/index.ts';
 import { readPlan } from './read-plan.ts';
+import { planFile } from './write-plan.ts';
 import { readClassRecord, readWorkshop } from './read-workshop.ts';
 import { carriedOver, PLAN_MIGRATIONS, WORKSHOP_MIGRATIONS, type FileMigration } from './versions.ts';
 
@@ -41,7 +42,7 @@ describe('a file of version 1', () => {
     expect(read).toMatchObject({ ok: true, value: { version: 2, idleMaxMin: 20, kitchen: { layOnGapSec: 0 } } });
     const w = read.ok ? read.value : expect.fail();
     expect(w.bufferMin).toBeUndefined();
-    const plan = planClass(w, { goal: 'fresh', effort: 0 });
+    const plan = planFile(planClass(w, { goal: 'fresh', effort: 0 }));
     expect(readPlan({ ...plan, version: 1 })).toEqual(readPlan(plan));
     expect(readPlan({ ...plan, version: 1 })).toMatchObject({ ok: true, value: { version: 2, goal: 'fresh' } });
   });
@@ -60,7 +61,7 @@ describe('a file of version 1', () => {
     expect(readWorkshop(inVersion1(change))).toEqual(failure([fault('unknown-key', path)]));
   });
   it('knows neither the goal steady nor looks', () => {
-    const plan = planClass(buildWorkshop({ people: 2 }), { effort: 0 });
+    const plan = planFile(planClass(buildWorkshop({ people: 2 }), { effort: 0 }));
     const [first, ...others] = plan.tasks;
     const look = { by: 'lead', startSec: 0, endSec: 60 };
     expect(readPlan({ ...plan, version: 1, tasks: [{ ...first, look }, ...others] })).toMatchObject({

@@ -3,6 +3,19 @@
  * Begin with `schema.ts`. Both the planner and the checker know this folder; it knows neither.
  */
 export { GOALS, planSchema } from './schema.ts';
-export type { BrokenRule, Goal, Plan, PlanBatch, PlanTask, PlanWarning, Rule } from './schema.ts';
+export type { BrokenRule, Goal, Plan, PlanBatch, PlanWarning, Rule } from './schema.ts';
+export { taskInFile } from './task.ts';
+export type { BreadTask, PlanTask, RestTask, StepTask, TaskInFile } from './task.ts';
 export type { Break, BreakCode, BreakParams, GriddleReason } from './breaks.ts';
-export { isMovable, isOnFire, mindedBy, ownerOf, piecesDone, stepWords } from './tasks.ts';
+export {
+  isMovable,
+  isOfBread,
+  isOnFire,
+  mindedBy,
+  ownerOf,
+  piecesDone,
+  staysOf,
+  stepWords,
+  turnsOf,
+  windowOf,
+} from './tasks.ts';

@@ -1,5 +1,8 @@
 import { pieceParts } from '../ids.ts';
-import type { PlanTask } from './schema.ts';
+import { type BreadTask, type PlanTask, type RestTask, type StepTask } from './task.ts';
+
+/** Whether a task is of a bread's own steps, one that is done or one that is waited through. */
+export const isOfBread = (task: PlanTask): task is BreadTask => task.kind === 'step' || task.kind === 'rest';
 
 /** Whose bread a task is for; undefined for what is done to a whole dough or for everybody. */
 export const ownerOf = (task: Pick<PlanTask, 'piece'>): string | undefined =>
@@ -9,16 +12,27 @@ export const ownerOf = (task: Pick<PlanTask, 'piece'>): string | undefined =>
 export function mindedBy(task: PlanTask): readonly string[] {
   const owner = ownerOf(task);
   if (owner !== undefined) return [owner];
-  return task.kind === undefined ? task.people : [];
+  return isOfBread(task) ? task.people : [];
 }
 
 /** Whether somebody can choose when a task starts: rests and preheats follow from what lies around them, the welcome stands. */
 export const isMovable = (task: PlanTask): boolean =>
-  task.window === undefined && task.kind !== 'welcome' && task.kind !== 'preheat';
+  task.kind === 'step' || task.kind === 'demo' || task.kind === 'break';
 
 /** Whether it lies on a fire: something that cooks, or is prepared there. */
 export const isOnFire = (task: PlanTask): boolean =>
-  task.kind === undefined && ['griddle', 'grill', 'flame'].includes(task.at?.kind ?? '');
+  task.kind === 'step' && ['griddle', 'grill', 'flame'].includes(task.at?.kind ?? '');
+
+/** How long a rest may last; undefined of anything else. */
+export const windowOf = (task: PlanTask): RestTask['window'] | undefined =>
+  task.kind === 'rest' ? task.window : undefined;
+
+/** When a bread on a griddle is turned; none of anything else. */
+export const turnsOf = (task: PlanTask): readonly number[] => (task.kind === 'step' ? (task.turnsSec ?? []) : []);
+
+/** What a step takes beside its griddle: a flame, a grill, and who of the staff is at it. */
+export const staysOf = (task: PlanTask): NonNullable<StepTask['with']> =>
+  task.kind === 'step' ? (task.with ?? []) : [];
 
 /** When each piece that has tasks of its own is done: the end of the last of them, seconds since doors open. */
 export function piecesDone(tasks: readonly PlanTask[]): ReadonlyMap<string, number> {

@@ -63,8 +63,8 @@ export function classFigures(workshop: Workshop, plan: Pick<Plan, 'tasks' | 'tab
     if (owner === null) continue;
     firsts.set(owner, Math.min(sec, firsts.get(owner) ?? Infinity));
   }
-  const strays = plan.tasks.flatMap(({ window: w, startSec, endSec }) =>
-    w && w.maxSec > w.minSec ? [Math.abs(endSec - startSec - w.idealSec)] : [],
+  const strays = plan.tasks.flatMap((t) =>
+    t.kind === 'rest' && t.window.maxSec > t.window.minSec ? [Math.abs(t.endSec - t.startSec - t.window.idealSec)] : [],
   );
   const finishSec = Math.max(0, ...doneSec.values());
   const felt = {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Plan, PlanTask } from '../plan/index.ts';
+import { staysOf, windowOf, type Plan, type PlanTask } from '../plan/index.ts';
 import { buildWorkshop, type RawFile } from '../testing/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import { planClass } from './index.ts';
@@ -95,7 +95,7 @@ describe('the planner makes right plans of', () => {
     });
     expect(plan.broken).toEqual([]);
     // 2.5^((26 − 30)/10) = 0.693: 20 min become 832 s
-    expect(steps(plan, 'rest').map((t) => t.window?.minSec)).toEqual([832, 832, 832]);
+    expect(steps(plan, 'rest').map((t) => windowOf(t)?.minSec)).toEqual([832, 832, 832]);
   });
 
   it('a side job inside the rest, over before the first bread needs it', () => {
@@ -122,7 +122,7 @@ describe('the planner makes right plans of', () => {
       f['breads'][0].steps[3].phases.push({ heat: 'high', sec: 30, turn: false, with: 'flame', by: 'staff' });
     });
     expect(plan.broken).toEqual([]);
-    const held = steps(plan, 'cook').flatMap((t) => t.with ?? []);
+    const held = steps(plan, 'cook').flatMap(staysOf);
     expect(held).toHaveLength(6);
     for (const h of held)
       expect(h).toMatchObject({ kind: 'flame', id: 'F1', by: expect.stringMatching(/^(lead|aide)$/) });

@@ -16,7 +16,7 @@ import {
 import { batchesOf, linesOf } from '../workshop/index.ts';
 import { brokenWords } from '../words/index.ts';
 import { classFigures, findBrokenRules, planClass, verdictOf, verdictWords } from './index.ts';
-import { readPlan } from '../formats/index.ts';
+import { planFile, readPlan } from '../formats/index.ts';
 
 const SEED = 20_261_124;
 const RUNS = runs(80);
@@ -110,7 +110,7 @@ describe('the planner', () => {
     fc.assert(
       fc.property(randomWorkshop(), fc.constantFrom('fresh' as const, 'short' as const), (w, goal) => {
         const plan = planClass(w, { goal, effort: 1 });
-        expect(readPlan(plan).ok).toBe(true);
+        expect(readPlan(planFile(plan))).toEqual({ ok: true, value: plan });
         const { finishSec, boundSec, marginSec } = plan.measures;
         expect(boundSec).toBeLessThanOrEqual(finishSec);
         expect(marginSec).toBe(plan.tableSec - finishSec);

@@ -47,9 +47,9 @@ describe('a plan in the middle of a class', () => {
       t.id === 'flat@S1:mix' ? { ...t, endSec: Math.max(t.endSec + 240, at) } : t,
     );
     const later = planClass(workshop, { moment: { nowSec: at, begun }, before: plan });
-    for (const t of begun) if (!t.window && t.kind !== 'preheat') expect(find(later, t.id)).toEqual(t);
+    for (const t of begun) if (t.kind !== 'rest' && t.kind !== 'preheat') expect(find(later, t.id)).toEqual(t);
     const ids = new Set(begun.map((t) => t.id));
-    for (const t of later.tasks.filter((x) => !ids.has(x.id) && !x.window && x.kind !== 'preheat'))
+    for (const t of later.tasks.filter((x) => !ids.has(x.id) && x.kind !== 'rest' && x.kind !== 'preheat'))
       expect(t.startSec).toBeGreaterThanOrEqual(at);
     expect(later.broken).toEqual([]);
   });

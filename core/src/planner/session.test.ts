@@ -103,7 +103,7 @@ describe('the session of a planner', () => {
     expect(heard).toEqual([false, true]);
     expect(plan?.tasks.find((t) => t.id === first.id)?.endSec).toBe(first.endSec + 120);
     for (const t of plan?.tasks ?? [])
-      if (!begun.some((b) => b.id === t.id) && !t.window) expect(t.startSec).toBeGreaterThanOrEqual(nowSec);
+      if (!begun.some((b) => b.id === t.id) && t.kind !== 'rest') expect(t.startSec).toBeGreaterThanOrEqual(nowSec);
     expect(made.about(first.id)).not.toBeNull();
   });
   it('plans several classes, each under its number, until a later call', async () => {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { isOfBread } from '../plan/index.ts';
 import { buildWorkshop } from '../testing/index.ts';
 import { UNSHAPED, withoutPin, withPins, type Shaping } from '../workshop/index.ts';
 import { aboutTask, planShaped, situationOf, sweepOf } from './index.ts';
@@ -53,7 +54,7 @@ describe('a plan as somebody wants it', () => {
     const idle = (aim: Shaping['aim']): number => {
       const plan = planShaped(workshop, { aim, pins: [] }, { effort: 2 });
       const spans = workshop.roster.map((p) => {
-        const own = plan.tasks.filter((t) => t.people.includes(p.id) && t.kind === undefined);
+        const own = plan.tasks.filter((t) => t.people.includes(p.id) && isOfBread(t));
         const busy = own.reduce((sum, t) => sum + t.endSec - t.startSec, 0);
         const fromSec = plan.tasks.find((t) => t.kind === 'welcome')?.endSec ?? 0;
         return Math.max(...own.map((t) => t.endSec)) - fromSec - busy;

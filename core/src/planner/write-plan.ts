@@ -1,7 +1,7 @@
 import { preheatId } from '../ids.ts';
 import { turnMoments } from '../method/index.ts';
 import type { ScaledBatch } from '../formula/index.ts';
-import type { Goal, Plan, PlanBatch, PlanTask } from '../plan/index.ts';
+import type { BreadTask, Goal, Plan, PlanBatch, PlanTask } from '../plan/index.ts';
 import { secondsOfMinutes } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import type { ActivitySource, ModeInfo, Moment, Network, RestSource } from './network/index.ts';
@@ -33,7 +33,7 @@ export function writePlan(
     goal,
     batches: batchesIn(network),
     tasks: tasks
-      .map((t) => (t.window ? t : (begun.get(t.id) ?? t)))
+      .map((t) => (t.kind === 'rest' ? t : (begun.get(t.id) ?? t)))
       .sort((a, b) => a.startSec - b.startSec || (a.id < b.id ? -1 : 1)),
   };
 }
@@ -141,8 +141,7 @@ function stepTask(network: Network, source: ActivitySource, placement: Placement
     endSec,
     ...(look && { look: { by: picked(look.use), startSec: startSec + look.fromSec, endSec: startSec + look.toSec } }),
   };
-  if (source.demo)
-    return [{ ...shared, kind: 'demo', bread: source.demo.bread, at: placeOf(network, info, placement) }];
+  if (source.demo) return [{ ...shared, kind: 'demo', bread: source.demo.bread, ...placeOf(network, info, placement) }];
   const { step, unit } = source;
   if (!step || !unit) return [];
   const turns = turnMoments(step).map((s) => startSec + s);
@@ -158,27 +157,30 @@ function stepTask(network: Network, source: ActivitySource, placement: Placement
   return [
     {
       ...shared,
-      ...ownerOf(unit),
+      kind: 'step',
+      ...ofUnit(unit),
       bread: unit.line.bread.id,
       step: step.id,
-      at: placeOf(network, info, placement),
+      ...placeOf(network, info, placement),
       ...(turns.length > 0 ? { turnsSec: turns } : {}),
       ...(carried.length > 0 ? { with: carried } : {}),
     },
   ];
 }
 
-const ownerOf = (unit: RestSource['unit']): Pick<PlanTask, 'piece' | 'batch'> =>
+const ofUnit = (unit: RestSource['unit']): Pick<BreadTask, 'piece' | 'batch'> =>
   unit.kind === 'piece' ? { piece: unit.id } : { batch: unit.id };
 
-function placeOf(network: Network, info: ModeInfo, placement: Placement): PlanTask['at'] {
+function placeOf(network: Network, info: ModeInfo, placement: Placement): Pick<PlanTask, 'at'> {
   const { at, siteUse } = info;
-  if (!at) return undefined;
+  if (!at) return {};
   const picked = siteUse === null ? undefined : network.problem.resources[placement.picks[siteUse] ?? -1]?.id;
   return {
-    ...at,
-    ...(picked === undefined ? {} : { id: picked }),
-    ...(placement.spot > 0 && at.kind === 'griddle' ? { spot: placement.spot } : {}),
+    at: {
+      ...at,
+      ...(picked === undefined ? {} : { id: picked }),
+      ...(placement.spot > 0 && at.kind === 'griddle' ? { spot: placement.spot } : {}),
+    },
   };
 }
 
@@ -189,9 +191,10 @@ function restTask(rest: RestSource, { placements }: Schedule): PlanTask {
   const ends = followers.map((f) => placements[f]?.startSec ?? 0);
   return {
     id: rest.taskId,
+    kind: 'rest',
     bread: unit.line.bread.id,
     step: step.id,
-    ...ownerOf(unit),
+    ...ofUnit(unit),
     people: [],
     at: { kind: step.at, id: place.id },
     startSec,

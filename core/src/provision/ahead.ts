@@ -75,7 +75,7 @@ function chainsOf(workshop: Workshop, plan: Plan): readonly Chain[] {
 /** The latest start of every task before the doors, by id. */
 function latestStarts(workshop: Workshop, plan: Plan, chains: readonly Chain[]): ReadonlyMap<string, number> {
   const latest = new Map<string, number>();
-  const early = plan.tasks.filter((t) => t.startSec < 0 && t.window === undefined && t.people.length > 0);
+  const early = plan.tasks.filter((t) => t.startSec < 0 && t.kind !== 'rest' && t.people.length > 0);
   const of = (t: PlanTask): number => latest.get(t.id) ?? t.startSec;
   for (const task of [...early].sort((a, b) => b.startSec - a.startSec || (a.id < b.id ? 1 : -1))) {
     const lasts = task.endSec - task.startSec;
@@ -105,12 +105,12 @@ function boundsInChain({ tasks }: Chain, task: PlanTask, of: (t: PlanTask) => nu
   const lasts = task.endSec - task.startSec;
   let restSec = 0;
   for (const next of tasks.slice(i + 1)) {
-    if (next.window) restSec += next.window.minSec;
+    if (next.kind === 'rest') restSec += next.window.minSec;
     else return [of(next) - restSec - lasts];
   }
   // the dough goes on in its shares: what the plan gives the rest stays
   const last = tasks.at(-1);
-  return last?.window ? [last.endSec - restSec - lasts] : [];
+  return last?.kind === 'rest' ? [last.endSec - restSec - lasts] : [];
 }
 
 function doughItems(
@@ -123,8 +123,8 @@ function doughItems(
     workshop.kitchen.places.find((p) => p.id === t.at?.id)?.name ?? t.at?.kind ?? '';
   const what = `${line.bread.name}, ${title}`;
   return tasks.flatMap((task, i): AheadItem[] => {
-    if (task.startSec >= 0 && !task.window) return [];
-    if (!task.window) {
+    if (task.startSec >= 0 && task.kind !== 'rest') return [];
+    if (task.kind !== 'rest') {
       const who = task.people.map((p) => names.get(p) ?? p).join(', ');
       const latestSec = latest.get(task.id) ?? task.startSec;
       const lastsSec = task.endSec - task.startSec;
@@ -138,10 +138,12 @@ function doughItems(
     if (!step || !isRest(step)) return [];
     // the next thing that hands do, less the rests before it at their least
     const later = tasks.slice(i + 1);
-    const next = later.find((t) => !t.window);
-    const between = later.slice(0, next ? later.indexOf(next) : 0).reduce((sum, t) => sum + (t.window?.minSec ?? 0), 0);
+    const next = later.find((t) => t.kind !== 'rest');
+    const between = later
+      .slice(0, next ? later.indexOf(next) : 0)
+      .reduce((sum, t) => sum + (t.kind === 'rest' ? t.window.minSec : 0), 0);
     const latestSec = next ? (latest.get(next.id) ?? next.startSec) - between : task.endSec;
-    const words = `${what}: out of ${withArticle(place(task))}${later[0]?.window ? `, for its ${stepWords(later[0].step)}` : ''}`;
+    const words = `${what}: out of ${withArticle(place(task))}${later[0]?.kind === 'rest' ? `, for its ${stepWords(later[0].step)}` : ''}`;
     const atMost = task.startSec + task.window.maxSec;
     return [
       {

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import demoSunday from '../../../demo/class-sunday.json';
 import demoPantry from '../../../demo/pantry.json';
 import { readPantry, readWorkshop } from '../formats/index.ts';
+import { windowOf } from '../plan/index.ts';
 import { kettleCalls, planClass } from '../planner/index.ts';
 import { buildWorkshop } from '../testing/index.ts';
 import { clockText } from '../units/index.ts';
@@ -75,7 +76,7 @@ describe('dough cards', () => {
     const proof = mother?.rests.find((r) => r.step.id === 'proof');
     expect([proof?.place, proof?.tempC]).toEqual(['the warm box', 31]);
     const task = plan.tasks.find((t) => t.id === `${mother?.id ?? ''}:proof`);
-    expect([proof?.fromSec, proof?.idealSec]).toEqual([task?.startSec, task?.window?.idealSec]);
+    expect([proof?.fromSec, proof?.idealSec]).toEqual([task?.startSec, task && windowOf(task)?.idealSec]);
     const milky = cards.find((c) => c.id === 'yogurt-oval@S2');
     const mix = plan.tasks.find((t) => t.id === 'yogurt-oval@S2:mix');
     const last = Math.max(
@@ -231,7 +232,7 @@ describe('ahead of class', () => {
   const { items, troubles } = aheadList(sunday, plan, 4);
   it('lists what staff do in the order of time, each no earlier at the latest than at best, all before the doors', () => {
     expect(troubles).toEqual([]);
-    const early = plan.tasks.filter((t) => t.startSec < 0 && t.window === undefined);
+    const early = plan.tasks.filter((t) => t.startSec < 0 && t.kind !== 'rest');
     expect(early.length).toBeGreaterThan(2);
     for (const t of early) expect(items.find((i) => i.id === t.id)?.bestSec).toBe(t.startSec);
     for (const i of items) expect(i.latestSec).toBeGreaterThanOrEqual(i.bestSec);
@@ -244,7 +245,7 @@ describe('ahead of class', () => {
     const rest = plan.tasks.find((t) => t.id === `${mother}:first-rest`);
     const mix = plan.tasks.find((t) => t.id === `${mother}:mix`);
     const lasts = (mix?.endSec ?? 0) - (mix?.startSec ?? 0);
-    expect(latest('fold-1') - (latest('mix') + lasts)).toBeGreaterThanOrEqual(rest?.window?.minSec ?? NaN);
+    expect(latest('fold-1') - (latest('mix') + lasts)).toBeGreaterThanOrEqual((rest && windowOf(rest)?.minSec) ?? NaN);
   });
   it('says when dough comes out of the fridge, and who is missing where no prep time is set', () => {
     const chilled = buildWorkshop({

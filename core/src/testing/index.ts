@@ -11,7 +11,7 @@ export { randomShape, randomWorkshop, type RandomShape, smallShape, workshopOf }
 export { sizedClass, type SizedShape } from './sized-class.ts';
 export { movedTo, rightPlan, taskOf, type KnownAnswer, type RightClass } from './known-answers.ts';
 export { tightened } from './tightened.ts';
-export { withTask } from './spoil.ts';
+export { withTask, withTasks } from './spoil.ts';
 /** Parts of the engine that benchmarks measure by themselves. */
 export { buildNetwork, plainProblem } from '../planner/network/index.ts';
 export { finished, lowerBound, searchShort } from '../planner/search/index.ts';

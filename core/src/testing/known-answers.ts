@@ -217,20 +217,27 @@ export function rightPlan(name: RightClass): { readonly file: (change?: Change) 
 /** A task moved in time, with its turns and stays at other fires. */
 export function movedTo(task: PlanTask, startSec: number): PlanTask {
   const by = startSec - task.startSec;
+  const later = <T extends { readonly startSec: number; readonly endSec: number }>(x: T): T => ({
+    ...x,
+    startSec: x.startSec + by,
+    endSec: x.endSec + by,
+  });
   return {
     ...task,
     startSec,
     endSec: task.endSec + by,
-    ...(task.look && { look: { ...task.look, startSec: task.look.startSec + by, endSec: task.look.endSec + by } }),
-    ...(task.turnsSec && { turnsSec: task.turnsSec.map((s) => s + by) }),
-    ...(task.with && { with: task.with.map((w) => ({ ...w, startSec: w.startSec + by, endSec: w.endSec + by })) }),
+    ...(task.kind === 'step' && {
+      ...(task.look && { look: later(task.look) }),
+      ...(task.turnsSec && { turnsSec: task.turnsSec.map((s) => s + by) }),
+      ...(task.with && { with: task.with.map(later) }),
+    }),
   };
 }
 
 /** All active tasks one after the other in their order, preheats before the first fire, rests between what they lie between. */
 function spaced(workshop: Workshop, plan: Plan): Plan {
   const active = plan.tasks
-    .filter((t) => !t.window && t.kind !== 'welcome' && t.kind !== 'preheat')
+    .filter((t) => t.kind !== 'rest' && t.kind !== 'welcome' && t.kind !== 'preheat')
     .sort((a, b) => a.startSec - b.startSec);
   let ahead = AHEAD_SEC;
   let inClass = workshop.welcomeMin * 60;
@@ -244,7 +251,7 @@ function spaced(workshop: Workshop, plan: Plan): Plan {
   }
   const tasks = plan.tasks.map((t): PlanTask => {
     if (t.kind === 'preheat') return movedTo(t, 0);
-    return placed.get(t.id) ?? (t.window ? between(workshop, plan, placed, t) : t);
+    return placed.get(t.id) ?? (t.kind === 'rest' ? between(workshop, plan, placed, t) : t);
   });
   return { ...plan, tasks };
 }

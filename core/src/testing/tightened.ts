@@ -1,4 +1,4 @@
-import type { Plan } from '../plan/index.ts';
+import type { Plan, RestTask } from '../plan/index.ts';
 import { clockText } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 
@@ -25,17 +25,17 @@ export function tightened(workshop: Workshop, plan: Plan): { readonly workshop: 
 }
 
 /** By how much the place of a rest lengthens its window. */
-function warmth(workshop: Workshop, rest: Plan['tasks'][number]): number {
+function warmth(workshop: Workshop, rest: RestTask): number {
   const step = workshop.breads.find((b) => b.id === rest.bread)?.steps.find((s) => s.id === rest.step);
-  return rest.window && step && 'window' in step ? rest.window.maxSec / (step.window.max * 60) : 1;
+  return step && 'window' in step ? rest.window.maxSec / (step.window.max * 60) : 1;
 }
 
 /** The longest that each step's rests last, as in the place that the step was written for; seconds. */
 function longestRests(workshop: Workshop, plan: Plan): ReadonlyMap<string, number> {
   const longest = new Map<string, number>();
   for (const t of plan.tasks) {
-    if (!t.window) continue;
-    const key = `${t.bread ?? ''}/${t.step ?? ''}`;
+    if (t.kind !== 'rest') continue;
+    const key = `${t.bread}/${t.step}`;
     longest.set(key, Math.max(longest.get(key) ?? 0, (t.endSec - t.startSec) / warmth(workshop, t)));
   }
   return longest;

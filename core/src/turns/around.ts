@@ -68,9 +68,7 @@ export function followedTasks(plan: Plan, { kind, id }: Followed): ReadonlySet<s
     }
     case 'person': {
       const own = new Set(plan.tasks.filter((t) => t.people.includes(id)).flatMap((t) => t.batch ?? []));
-      return byId(
-        (t) => t.people.includes(id) || ownerOf(t) === id || (t.window !== undefined && own.has(t.batch ?? '')),
-      );
+      return byId((t) => t.people.includes(id) || ownerOf(t) === id || (t.kind === 'rest' && own.has(t.batch ?? '')));
     }
   }
 }

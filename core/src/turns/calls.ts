@@ -52,9 +52,10 @@ function sayOf(
   task: PlanTask,
 ): { readonly what: string; readonly to: string; readonly about: readonly string[] } | undefined {
   const bread = workshop.breads.find((b) => b.id === task.bread)?.name ?? '';
-  if (task.window || task.people.length === 0 || task.startSec < 0) return undefined;
+  if (task.people.length === 0 || task.startSec < 0) return undefined;
   if (task.kind === 'demo') return { what: `Watch: ${bread}`, to: 'everyone who makes it', about: [] };
-  if (task.kind) return task.kind === 'break' ? { what: 'Break', to: 'everyone', about: [] } : undefined;
+  if (task.kind === 'break') return { what: 'Break', to: 'everyone', about: [] };
+  if (task.kind !== 'step') return undefined;
   const owner = ownerOf(task);
   if (owner !== undefined) {
     const name = personName(workshop, owner);

@@ -51,7 +51,7 @@ export function planFigures(workshop: Workshop, plan: Plan): PlanFigures {
     finishSec: plan.measures.finishSec,
     age: spread(runs.flatMap((r) => (r.holdSec === null ? [] : [Math.max(0, r.ageSec)]))),
     restAway: spread(
-      plan.tasks.flatMap((t) => (t.window ? [Math.abs(t.endSec - t.startSec - t.window.idealSec)] : [])),
+      plan.tasks.flatMap((t) => (t.kind === 'rest' ? [Math.abs(t.endSec - t.startSec - t.window.idealSec)] : [])),
     ),
     idle: spread([...idle.values()]),
     wait: spread(runs.flatMap((r) => r.waitSec ?? [])),

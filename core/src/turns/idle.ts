@@ -1,5 +1,5 @@
 import { batchId } from '../ids.ts';
-import { ownerOf, stepWords, type Plan, type PlanTask } from '../plan/index.ts';
+import { isOfBread, ownerOf, stepWords, type Plan, type PlanTask } from '../plan/index.ts';
 import { idleStretches, type Situation } from '../planner/index.ts';
 import { clockText, durationText, secondsOfMinutes } from '../units/index.ts';
 import { linesOf, personName, stationName, type Workshop } from '../workshop/index.ts';
@@ -81,9 +81,7 @@ function cleanings(workshop: Workshop, s: Situation, gap: IdleGap): readonly Fil
   const station = workshop.stations.find((x) => x.members.includes(gap.person));
   const overlaps = (t: PlanTask): boolean => t.startSec < gap.toSec && t.endSec > gap.fromSec;
   const isBenchFree = s.plan.tasks.every((t) => !(overlaps(t) && t.at?.kind === 'bench' && t.at.id === station?.bench));
-  const hasWorked = s.plan.tasks.some(
-    (t) => t.people.includes(gap.person) && t.kind === undefined && t.endSec <= gap.fromSec,
-  );
+  const hasWorked = s.plan.tasks.some((t) => t.people.includes(gap.person) && isOfBread(t) && t.endSec <= gap.fromSec);
   if (station && isBenchFree && hasWorked)
     found.push({ kind: 'cleaning', words: `scrape down the bench of ${stationName(station)}` });
   for (const fire of fireTurns(workshop, s.plan)) {

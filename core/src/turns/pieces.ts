@@ -61,7 +61,7 @@ export function pieceRuns(workshop: Workshop, plan: Plan): readonly PieceRun[] {
 function waitOf(tasks: readonly PlanTask[]): number | null {
   const on = tasks.findIndex(isOnFire);
   const [first, before] = [tasks[on], tasks[on - 1]];
-  return first && before && !before.window ? first.startSec - before.endSec : null;
+  return first && before && before.kind !== 'rest' ? first.startSec - before.endSec : null;
 }
 
 function waitMaxOf(line: Line | undefined, first: PlanTask | undefined): number | null {

@@ -29,9 +29,11 @@ export function wayWords(workshop: Workshop, run: PieceRun): string {
   const clock = (sec: number): string => clockText(workshop, sec);
   return run.tasks
     .flatMap((t) => {
-      if (!isOnFire(t))
+      if (t.kind !== 'step' || !isOnFire(t))
         return [
-          t.window ? `${stepWords(t.step)} until ${clock(t.endSec)}` : `${stepWords(t.step)} ${clock(t.startSec)}`,
+          t.kind === 'rest'
+            ? `${stepWords(t.step)} until ${clock(t.endSec)}`
+            : `${stepWords(t.step)} ${clock(t.startSec)}`,
         ];
       const turns = (t.turnsSec ?? []).map((sec) => `turn ${clock(sec)}`);
       return [`${placeWords(workshop, t)} at ${clock(t.startSec)}`, ...turns, `off ${clock(t.endSec)}`];

@@ -1,12 +1,14 @@
 import {
   clockText,
   durationText,
+  isOfBread,
   personName,
   pieceParts,
   placeWords,
   readTaskId,
   stationName,
   stepWords,
+  windowOf,
   type Plan,
   type PlanTask,
   type Workshop,
@@ -24,7 +26,7 @@ export function taskName(task: PlanTask): string {
   const parts = readTaskId(task.id);
   // a demonstration is told by the step that it comes before
   if (parts?.kind === 'demo') return `${KIND_WORDS.demo}: ${stepWords(parts.before)}`;
-  if (task.kind) return KIND_WORDS[task.kind];
+  if (!isOfBread(task)) return KIND_WORDS[task.kind];
   return task.piece === undefined ? stepWords(task.step) : `${stepWords(task.step)} ${pieceParts(task.piece).number}`;
 }
 
@@ -65,7 +67,7 @@ export const spanWords = (workshop: Workshop, task: PlanTask): string =>
   `${clockText(workshop, task.startSec)}–${clockText(workshop, task.endSec)} (${durationText(task.endSec - task.startSec)})`;
 
 /** What is done, without whose it is. */
-export const whatWords = (task: PlanTask): string => (task.kind ? taskName(task) : stepWords(task.step));
+export const whatWords = (task: PlanTask): string => (isOfBread(task) ? stepWords(task.step) : taskName(task));
 
 /** One sentence about a task: what, whose, when, where, who; for a rest its window. */
 export function taskSentence(plan: Plan, workshop: Workshop, task: PlanTask): string {
@@ -75,8 +77,9 @@ export function taskSentence(plan: Plan, workshop: Workshop, task: PlanTask): st
     task.people.length > 4
       ? `${task.people.length} people`
       : task.people.map((p) => personName(workshop, p)).join(', ');
-  const window = task.window
-    ? `at least ${durationText(task.window.minSec)}, best ${durationText(task.window.idealSec)}, at most ${durationText(task.window.maxSec)}`
+  const rest = windowOf(task);
+  const window = rest
+    ? `at least ${durationText(rest.minSec)}, best ${durationText(rest.idealSec)}, at most ${durationText(rest.maxSec)}`
     : '';
   return [
     [whatWords(task), bread, whose].filter(Boolean).join(', '),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Plan, Rule } from '../../plan/index.ts';
+import { turnsOf, type Plan, type Rule } from '../../plan/index.ts';
 import { buildWorkshop, withTask, type RawFile } from '../../testing/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import { planClass } from '../index.ts';
@@ -187,13 +187,9 @@ describe('the checker', () => {
     const exchanged: Plan = {
       ...made,
       tasks: made.tasks.map((t) => {
-        const other = times.get(twin(t.id)) ?? t;
-        return {
-          ...t,
-          startSec: other.startSec,
-          endSec: other.endSec,
-          ...(other.turnsSec ? { turnsSec: other.turnsSec } : {}),
-        };
+        const { startSec, endSec } = times.get(twin(t.id)) ?? t;
+        const turnsSec = turnsOf(times.get(twin(t.id)) ?? t);
+        return { ...t, startSec, endSec, ...(turnsSec.length > 0 ? { turnsSec } : {}) };
       }),
     };
     expect([rulesOf(w, made), rulesOf(w, exchanged)].sort()).toEqual([[], ['R13']]);

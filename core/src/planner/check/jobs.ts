@@ -1,5 +1,5 @@
 import { batchId, pieceId, practiceId, sparePieceId, taskId } from '../../ids.ts';
-import type { Plan, PlanTask } from '../../plan/index.ts';
+import type { BreadTask, Plan, StepTask } from '../../plan/index.ts';
 import type { ActiveStep, Phase, RestStep, Step } from '../../method/index.ts';
 import type { Station } from '../../workshop/index.ts';
 import type { Ingredient } from '../../formula/index.ts';
@@ -26,18 +26,18 @@ export interface CheckedUnit {
 }
 
 /** A task that the workshop asks for; `task` is the plan's, if it has one. */
-export interface Job<S extends Step = Step> {
+export interface Job<S extends Step = Step, T extends BreadTask = BreadTask> {
   readonly id: string;
   readonly unit: CheckedUnit;
   readonly step: S;
-  readonly task: PlanTask;
+  readonly task: T;
   readonly phases: readonly TimedPhase[];
   /** Who of its team may do it (R13). */
   readonly crew: readonly string[];
 }
 
 export type TimedPhase = Phase & { readonly startSec: number; readonly endSec: number };
-export type ActiveJob = Job<ActiveStep>;
+export type ActiveJob = Job<ActiveStep, StepTask>;
 export type RestJob = Job<RestStep>;
 
 /** All units that the workshop asks for. Which share lies in which mother batch is the plan's choice and read from it. */

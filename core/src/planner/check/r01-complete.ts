@@ -1,8 +1,8 @@
 import { demoId, preheatId, taskId } from '../../ids.ts';
-import type { Plan, PlanTask } from '../../plan/index.ts';
+import { isOfBread, type Plan, type PlanTask } from '../../plan/index.ts';
 import { roundHalfUp } from '../../units/index.ts';
 import type { Station, Workshop } from '../../workshop/index.ts';
-import type { CheckedLine, Facts } from './facts.ts';
+import { isResting, type CheckedLine, type Facts } from './facts.ts';
 import { crewFor, stepsOf, timedPhases, type Job, type CheckedUnit } from './jobs.ts';
 import type { Say } from './report.ts';
 
@@ -71,7 +71,7 @@ export function matchTasks(
       if (!griddles.has(id) || task.id !== preheatId(id)) say('R1', 'task-unasked', task.id, 0, { why: 'no-griddle' });
       continue;
     }
-    if (task.kind !== undefined) {
+    if (!isOfBread(task)) {
       if (!others.has(`${task.kind}:${task.id}`)) say('R1', 'task-unasked', task.id, 0, { why: 'class' });
       continue;
     }
@@ -83,6 +83,11 @@ export function matchTasks(
     const of = found.unit.kind === 'piece' ? task.piece : task.batch;
     if (task.bread !== found.unit.line.bread.id || task.step !== found.step.id || of !== found.unit.id)
       say('R1', 'task-mislabelled', task.id, 0, {});
+    // hands that are called a rest are no step; a rest without a window is one that R2 speaks of
+    if (task.kind === 'rest' && !isResting(found.step)) {
+      say('R1', 'task-mislabelled', task.id, 0, {});
+      continue;
+    }
     jobs.push({
       id: task.id,
       ...found,

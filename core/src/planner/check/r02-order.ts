@@ -87,7 +87,7 @@ function checkRest(facts: Facts, { job, before, followers, isOpen }: Rest, say: 
       toC: PROOF_TO_C,
     });
   const window = windowSec(facts, step, task.at?.id);
-  const told = task.window;
+  const told = task.kind === 'rest' ? task.window : undefined;
   if (
     !told ||
     !isRoundOf(told.minSec, window.min) ||

@@ -49,7 +49,7 @@ export function checkPeople(
       for (const who of phaseHands(job, phase)) take(who, job.id, phase);
   }
   for (const d of demos) for (const who of d.task?.people ?? []) if (d.task) take(who, d.id, d.task);
-  for (const t of plan.tasks) if (t.look) take(t.look.by, t.id, t.look);
+  for (const t of plan.tasks) if (t.kind === 'step' && t.look) take(t.look.by, t.id, t.look);
   // what participants do in welcome and break is for R12; a member of staff who is there is taken
   for (const t of plan.tasks)
     if (t.kind === 'welcome' || t.kind === 'break')

@@ -1,5 +1,5 @@
 import type { Plan, PlanTask } from '../../plan/index.ts';
-import { movedTo, taskOf, withTask, type KnownAnswer } from '../../testing/index.ts';
+import { movedTo, taskOf, withTask, withTasks, type KnownAnswer } from '../../testing/index.ts';
 
 const COOK = 'flat/p1/1:cook';
 /** Two breads cooked when all else is over: the one on spot 1 of the first griddle, the other on a spot so long after it. */
@@ -12,7 +12,7 @@ const beside = (p: Plan, id: string, other: string, spot: number, afterSec: numb
   const first = withTask(p, other, (t) => laid(t, late, 1));
   return withTask(first, id, (t) => laid(t, late + afterSec, spot));
 };
-const griddleOf = (t: PlanTask, id: string): Partial<PlanTask> => ({
+const griddleOf = (t: Pick<PlanTask, 'at'>, id: string): Pick<PlanTask, 'at'> => ({
   at: { kind: 'griddle', id, spot: t.at?.spot ?? 1 },
 });
 
@@ -52,10 +52,7 @@ export const R06: readonly KnownAnswer[] = [
     what: 'a griddle that the station may not use',
     of: 'plain',
     inClass: (f) => (f['stations'][0].griddles = ['G2']),
-    inPlan: (p) => ({
-      ...p,
-      tasks: p.tasks.map((t) => (t.step !== 'cook' ? t : { ...t, ...griddleOf(t, t.id === COOK ? 'G1' : 'G2') })),
-    }),
+    inPlan: (p) => withTasks(p, (t) => (t.step === 'cook' ? griddleOf(t, t.id === COOK ? 'G1' : 'G2') : {})),
   },
   {
     rule: 'R6',
@@ -66,10 +63,7 @@ export const R06: readonly KnownAnswer[] = [
       f['breads'][0].steps[3].surfaces = ['stone'];
       f['kitchen'].griddles[1].surface = 'stone';
     },
-    inPlan: (p) => ({
-      ...p,
-      tasks: p.tasks.map((t) => (t.step !== 'cook' ? t : { ...t, ...griddleOf(t, t.id === COOK ? 'G1' : 'G2') })),
-    }),
+    inPlan: (p) => withTasks(p, (t) => (t.step === 'cook' ? griddleOf(t, t.id === COOK ? 'G1' : 'G2') : {})),
   },
   {
     rule: 'R6',

@@ -17,7 +17,8 @@ function dueLook(job: ActiveJob): TimeSpan | null {
 /** R9: every look that a step asks for is there, by one member of staff and at its time, and no other. */
 export function checkLooks(facts: Facts, active: readonly ActiveJob[], plan: Plan, say: Say): void {
   const due = new Map(active.map((j) => [j.id, dueLook(j)]));
-  for (const t of plan.tasks) if (t.look && !due.get(t.id)) say('R9', 'look-for-nothing', t.id, 0, {});
+  for (const t of plan.tasks)
+    if (t.kind === 'step' && t.look && !due.get(t.id)) say('R9', 'look-for-nothing', t.id, 0, {});
   for (const { id, task } of active) {
     const right = due.get(id);
     if (!right) continue;

@@ -1,5 +1,5 @@
 import { readTaskId } from '../../ids.ts';
-import type { PlanTask } from '../../plan/index.ts';
+import type { PlanTask, RestTask } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import type { Situation } from './situation.ts';
@@ -28,8 +28,9 @@ export function aboutTask(workshop: Workshop, s: Situation, taskId: string): Abo
 /** Rests, the welcome, breaks and preheats follow from what lies around them. */
 function aboutOther(workshop: Workshop, s: Situation, task: PlanTask): AboutTask {
   const plain = (why: string, slack: string): AboutTask => ({ why: [why], slack, window: undefined });
-  if (task.window) return aboutRest(workshop, s, task);
   switch (task.kind) {
+    case 'rest':
+      return aboutRest(workshop, s, task);
     case 'welcome':
       return plain('the class begins with it', 'it stands at doors open');
     case 'break': {
@@ -46,7 +47,7 @@ function aboutOther(workshop: Workshop, s: Situation, task: PlanTask): AboutTask
   }
 }
 
-function aboutRest(workshop: Workshop, s: Situation, task: PlanTask): AboutTask {
+function aboutRest(workshop: Workshop, s: Situation, task: RestTask): AboutTask {
   const rest = s.network.rests.find((r) => r.taskId === task.id);
   const before = rest ? activityWords(workshop, s, rest.from) : 'what comes before';
   const followers = rest?.followers ?? [];
@@ -54,7 +55,7 @@ function aboutRest(workshop: Workshop, s: Situation, task: PlanTask): AboutTask 
     (x, y) => ((s.done[y]?.placement.startSec ?? 0) > (s.done[x ?? -1]?.placement.startSec ?? -Infinity) ? y : x),
     undefined,
   );
-  const { minSec, idealSec, maxSec } = task.window ?? { minSec: 0, idealSec: 0, maxSec: 0 };
+  const { minSec, idealSec, maxSec } = task.window;
   const lastsSec = task.endSec - task.startSec;
   const away = lastsSec - idealSec;
   const clock = (sec: number): string => clockText(workshop, task.startSec + sec);

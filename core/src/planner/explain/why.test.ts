@@ -23,7 +23,7 @@ const of = (p: Plan, id: string) => {
 describe('why then', () => {
   it('leads from every task of the shortest plan back to the welcome, through whatever is in the way', () => {
     const situation = situationOf(workshop, short);
-    for (const t of short.tasks.filter((x) => x.step !== undefined && x.window === undefined)) {
+    for (const t of short.tasks.filter((x) => x.kind === 'step')) {
       const last = of(short, t.id).chain.at(-1);
       expect(['welcome', 'goal']).toContain(last?.reason.kind);
     }
@@ -51,7 +51,7 @@ describe('why then', () => {
       const stretched: Plan = {
         ...moved,
         tasks: moved.tasks.map((t) => {
-          if (!t.window) return t;
+          if (t.kind !== 'rest') return t;
           const station = t.batch?.split('@')[1] ?? '';
           const own = workshop.stations.find((x) => x.id === station)?.members ?? [];
           const starts = followers.filter((f) => own.includes(f.people[0] ?? '')).map((f) => f.startSec);
@@ -62,7 +62,7 @@ describe('why then', () => {
       return findBrokenRules(workshop, stretched).map((b) => b.code);
     };
     let moved = 0;
-    for (const t of plan.tasks.filter((x) => x.step !== undefined && x.window === undefined)) {
+    for (const t of plan.tasks.filter((x) => x.kind === 'step')) {
       const { slackSec } = of(plan, t.id);
       expect(slipped(t.id, slackSec), t.id).toEqual([]);
       expect(slipped(t.id, slackSec + 1), t.id).not.toEqual([]);

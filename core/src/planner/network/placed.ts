@@ -48,15 +48,16 @@ function placedAs(network: Network, activity: number, task: PlanTask): Placed {
   const mode = modes[near] ?? { durationSec: 0, uses: [] };
   const info = infos[near] ?? { people: [], at: undefined, siteUse: null, carried: [], look: null };
   const durationSec = task.endSec - task.startSec;
+  const own = task.kind === 'step' ? task : undefined;
   const idOf = (use: number): number => mode.uses[use]?.anyOf[0] ?? -1;
   const pick = (use: number, id: string | undefined): number =>
     mode.uses[use]?.anyOf.find((r) => problem.resources[r]?.id === id) ?? idOf(use);
   const picks = mode.uses.map((_, use) => {
     if (use === info.siteUse) return pick(use, task.at?.id);
-    if (use === info.look?.use) return pick(use, task.look?.by);
+    if (use === info.look?.use) return pick(use, own?.look?.by);
     const carried = info.carried.findIndex((c) => c.fireUse === use || c.staffUse === use);
     if (carried < 0) return idOf(use);
-    return pick(use, info.carried[carried]?.fireUse === use ? task.with?.[carried]?.id : task.with?.[carried]?.by);
+    return pick(use, info.carried[carried]?.fireUse === use ? own?.with?.[carried]?.id : own?.with?.[carried]?.by);
   });
   return {
     activity,

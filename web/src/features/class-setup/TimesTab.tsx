@@ -1,6 +1,6 @@
 import { Download, Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { bufferSecOf, changeLine, success, type Workshop } from '@hodsman/core';
+import { bufferSecOf, changeLine, success, type Workshop, planFile } from '@hodsman/core';
 import { applyEdit, changeClass } from '../../app/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
@@ -114,7 +114,11 @@ export function TimesTab() {
                 type="button"
                 className={SIDE_BUTTON}
                 onClick={() =>
-                  download(fileName(workshop.title, '.plan.json'), 'application/json', JSON.stringify(plan, null, 2))
+                  download(
+                    fileName(workshop.title, '.plan.json'),
+                    'application/json',
+                    JSON.stringify(planFile(plan), null, 2),
+                  )
                 }
               >
                 <Download size={18} aria-hidden /> Save the plan

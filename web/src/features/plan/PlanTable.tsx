@@ -35,7 +35,7 @@ function brokenByTask(plan: Plan): ReadonlyMap<string, string> {
 }
 
 function windowWords(task: PlanTask): string {
-  if (!task.window) return '';
+  if (task.kind !== 'rest') return '';
   const { minSec, idealSec, maxSec } = task.window;
   return `${durationText(minSec)} – ${durationText(idealSec)} – ${durationText(maxSec)}`;
 }

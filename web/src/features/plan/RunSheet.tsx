@@ -166,7 +166,7 @@ interface Row {
 function rowsOf(workshop: Workshop, plan: Plan, remarks: readonly Remark[]): readonly Row[] {
   const rows = new Map<string, Row>();
   for (const t of plan.tasks) {
-    if (t.window) continue;
+    if (t.kind === 'rest') continue;
     const bread = workshop.breads.find((b) => b.id === t.bread)?.name;
     const what = [whatWords(t), bread].filter(Boolean).join(', ');
     const minute = Math.round(t.startSec / 60);

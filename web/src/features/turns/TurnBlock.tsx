@@ -8,6 +8,7 @@ import {
   type PieceRun,
   type PlanTask,
   type Workshop,
+  turnsOf,
 } from '@hodsman/core';
 import { useCare } from '../../app/care.ts';
 import { pieceName } from '../../app/task-words.ts';
@@ -35,8 +36,8 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
   const owner = ownerOf(task);
   const minded = owner === undefined ? '' : care(owner, task.bread);
   const clock = (sec: number): string => clockText(workshop, sec);
-  const turns = (task.turnsSec ?? []).map(clock);
-  const shaped = run?.tasks.findLast((t) => t.endSec <= task.startSec && !t.window);
+  const turns = turnsOf(task).map(clock);
+  const shaped = run?.tasks.findLast((t) => t.endSec <= task.startSec && t.kind !== 'rest');
   const waitSec = run?.waitSec ?? 0;
   const wait = waitSec >= 60 ? `, waits ${durationText(waitSec)}` : '';
   const from = shaped && run?.turns[0] === task ? `${stepWords(shaped.step)} ${clock(shaped.startSec)}${wait}` : '';

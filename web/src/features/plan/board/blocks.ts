@@ -1,4 +1,4 @@
-import { mindedBy, type Plan, type PlanTask, type Workshop } from '@hodsman/core';
+import { mindedBy, staysOf, type Plan, type PlanTask, type Workshop } from '@hodsman/core';
 import type { Lane, Lanes, LaneSpan } from './lanes.ts';
 
 /**
@@ -78,7 +78,7 @@ function placer(plan: Plan, workshop: Workshop, lanes: Lanes): (task: PlanTask) 
     return [];
   };
   const carriedParts = (task: PlanTask): readonly Part[] =>
-    (task.with ?? []).flatMap((w) => {
+    staysOf(task).flatMap((w) => {
       const l = lane(`fire:${w.id}`);
       const at = { fromSec: w.startSec, toSec: w.endSec };
       return [...part(l, l, 'carried', at), ...personParts(w.by === undefined ? [] : [w.by], 'staffed', at)];
@@ -107,7 +107,7 @@ function placer(plan: Plan, workshop: Workshop, lanes: Lanes): (task: PlanTask) 
         ...(task.kind === 'demo' ? fireParts(task) : []),
       ];
     if (task.kind === 'preheat') return fireParts(task);
-    if (task.window) return restPart(task);
+    if (task.kind === 'rest') return restPart(task);
     const onFire = fireParts(task);
     if (onFire.length > 0)
       return [...onFire, ...personParts(others, 'away'), ...personParts(staffed, 'staffed'), ...carriedParts(task)];

@@ -1,4 +1,4 @@
-import { griddleName, stationName, type Plan, type Workshop } from '@hodsman/core';
+import { griddleName, stationName, staysOf, type Plan, type Workshop } from '@hodsman/core';
 
 /** Where everything lies across the board, in pixels. Nothing here is a figure that people read. */
 export interface Lanes {
@@ -75,12 +75,12 @@ interface Wanted {
 function wantedLanes(plan: Plan, workshop: Workshop): readonly Wanted[] {
   const breadName = (id: string): string => workshop.breads.find((b) => b.id === id)?.name ?? id;
   const mothers = plan.batches.filter((b) => b.station === null);
-  const works = new Set(plan.tasks.flatMap((t) => [...t.people, ...(t.with ?? []).flatMap((w) => w.by ?? [])]));
+  const works = new Set(plan.tasks.flatMap((t) => [...t.people, ...staysOf(t).flatMap((w) => w.by ?? [])]));
   const nameOf = (id: string): string => workshop.roster.find((p) => p.id === id)?.name ?? id;
   const spots = (id: string): number =>
     Math.max(1, ...plan.tasks.map((t) => (t.at?.kind === 'griddle' && t.at.id === id ? (t.at.spot ?? 1) : 1)));
   const fires = [...workshop.kitchen.grills, ...workshop.kitchen.flames].filter((f) =>
-    plan.tasks.some((t) => t.at?.id === f.id || (t.with ?? []).some((w) => w.id === f.id)),
+    plan.tasks.some((t) => t.at?.id === f.id || staysOf(t).some((w) => w.id === f.id)),
   );
   const staff = workshop.kitchen.staff.filter((s) => works.has(s.id));
   return [

@@ -13,6 +13,7 @@ import {
   type Plan,
   type PlanTask,
   type Workshop,
+  turnsOf,
 } from '@hodsman/core';
 import { useCare } from '../../../app/care.ts';
 import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
@@ -57,7 +58,7 @@ export function TaskPart({ plan, workshop, task, onShow }: Props) {
         {bread !== undefined && <span className="block">{bread}</span>}
         <span className="block text-lg font-semibold">{spanWords(workshop, task)}</span>
         {placeWords(workshop, task) !== '' && <span className="block">{placeWords(workshop, task)}</span>}
-        {task.turnsSec?.map((sec) => (
+        {turnsOf(task).map((sec) => (
           <span key={sec} className="block">
             turn at {clockText(workshop, sec)}
           </span>

@@ -1,4 +1,4 @@
-import { stepWords, type PlanTask } from '@hodsman/core';
+import { isOfBread, stepWords, turnsOf, type PlanTask } from '@hodsman/core';
 import { pieceName, shortPieceName, taskName } from '../../../../app/task-words.ts';
 import { fitted } from '../fitted.ts';
 import type { Block } from '../blocks.ts';
@@ -40,7 +40,10 @@ export function paintBlock(brush: Brush, block: Block): void {
       box(ctx, x, y + 0.5, width, height);
       ctx.fillStyle = task.piece === undefined ? colours.hands : colours['hands-soft'];
       ctx.fill();
-      label(brush, block, y, height, colours['on-hands'], [taskName(task), task.kind ?? stepWords(task.step)]);
+      label(brush, block, y, height, colours['on-hands'], [
+        taskName(task),
+        isOfBread(task) ? stepWords(task.step) : task.kind,
+      ]);
   }
 }
 
@@ -119,9 +122,10 @@ function paintCook(brush: Brush, block: Block, y: number, height: number): void 
   box(ctx, x, y + 0.5, width, height);
   ctx.fillStyle = colours.ember;
   ctx.fill();
-  if (block.kind === 'cook' && task.turnsSec) {
+  const turns = turnsOf(task);
+  if (block.kind === 'cook' && turns.length > 0) {
     ctx.beginPath();
-    for (const sec of task.turnsSec) {
+    for (const sec of turns) {
       const at = scale.yOf(sec);
       ctx.moveTo(x, at);
       ctx.lineTo(x + 8, at);

@@ -1,3 +1,4 @@
+import { windowOf } from '@hodsman/core';
 import type { Block } from '../blocks.ts';
 import { box, type Brush } from './brush.ts';
 
@@ -47,7 +48,7 @@ export function paintRest({ ctx, colours, scale }: Brush, block: Block): void {
   ctx.strokeStyle = colours['dough-edge'];
   ctx.stroke();
   const lastsSec = toSec - fromSec;
-  const ideal = Math.max(1, task.window?.idealSec ?? lastsSec);
+  const ideal = Math.max(1, windowOf(task)?.idealSec ?? lastsSec);
   const count = Math.min(MOST_BUBBLES, Math.round((height * Math.min(1, width / 24)) / PX_PER_BUBBLE));
   const inset = Math.min(4, width / 4);
   if (count > 1 && height > 6) {
@@ -63,7 +64,7 @@ export function paintRest({ ctx, colours, scale }: Brush, block: Block): void {
     ctx.lineWidth = 0.9;
     ctx.stroke();
   }
-  const limitY = scale.yOf(fromSec + (task.window?.maxSec ?? Infinity));
+  const limitY = scale.yOf(fromSec + (windowOf(task)?.maxSec ?? Infinity));
   if (limitY < y + height - 0.5) paintFrayed(ctx, x, limitY, width, y + height - limitY, colours.trouble);
 }
 
@@ -90,7 +91,7 @@ function paintFrayed(
 /** The window of a rest at the strand's side: first possible end, ideal as a notch, last possible end. */
 export function paintWindow({ ctx, colours, scale }: Brush, block: Block): void {
   const { task, x } = block;
-  if (!task.window) return;
+  if (task.kind !== 'rest') return;
   const at = (sec: number): number => Math.min(scale.yOf(task.startSec + sec), scale.height - 2);
   const [first, ideal, last] = [at(task.window.minSec), at(task.window.idealSec), at(task.window.maxSec)];
   const left = x - 4.5;
