@@ -6,6 +6,7 @@ export { GOALS, planSchema } from './schema.ts';
 export type { BrokenRule, Goal, Plan, PlanBatch, PlanWarning, Rule } from './schema.ts';
 export { taskInFile } from './task.ts';
 export type { BreadTask, PlanTask, RestTask, StepTask, TaskInFile } from './task.ts';
+export { warningPath, type Warning } from './warnings.ts';
 export type { Break, BreakCode, BreakParams, GriddleReason } from './breaks.ts';
 export {
   isMovable,
