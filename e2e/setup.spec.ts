@@ -152,8 +152,8 @@ test('a kitchen that changed since is told, and its changes are taken without lo
   const { id } = (await (await request.post('/api/documents/class', { data: record })).json()) as { id: string };
   const shell = await ClassPage.open(page, id, 'kitchen');
   await expect(page.getByTestId('kitchen-state')).toContainText('A copy, as it was taken');
-  await expect(page.getByRole('img', { name: 'G1 holds 4 Yogurt ovals' })).toBeVisible();
-  await expect(page.getByRole('img', { name: 'G1 holds 6 Coiled spring onion rounds' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Griddle 1 holds 4 Yogurt ovals' })).toBeVisible();
+  await expect(page.getByRole('img', { name: 'Griddle 1 holds 6 Coiled spring onion rounds' })).toBeVisible();
   await page.getByRole('textbox', { name: 'Seats of small bench' }).fill('3');
   await expect(page.getByTestId('kitchen-state')).toContainText('benches, small bench, seats: 2 → 3');
 

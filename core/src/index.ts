@@ -87,6 +87,8 @@ export type {
 export {
   type Pantry,
   drawnSpots,
+  griddleName,
+  thingName,
   ofRoundOf,
   spotsOnGriddle,
   widthOf,
@@ -126,7 +128,6 @@ export {
   stationName,
   teamAt,
   dropAlternative,
-  griddleName,
   keepAlternative,
   MOST_ALTERNATIVES,
   personName,

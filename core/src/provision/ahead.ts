@@ -1,3 +1,4 @@
+import { thingName } from '../kitchen/index.ts';
 import { taskId } from '../ids.ts';
 import { isRest } from '../method/index.ts';
 import { stepWords, type Plan, type PlanTask } from '../plan/index.ts';
@@ -119,8 +120,7 @@ function doughItems(
   latest: ReadonlyMap<string, number>,
   names: ReadonlyMap<string, string>,
 ): readonly AheadItem[] {
-  const place = (t: PlanTask): string =>
-    workshop.kitchen.places.find((p) => p.id === t.at?.id)?.name ?? t.at?.kind ?? '';
+  const place = (t: PlanTask): string => (t.at?.id === undefined ? '' : thingName(workshop.kitchen, t.at.id));
   const what = `${line.bread.name}, ${title}`;
   return tasks.flatMap((task, i): AheadItem[] => {
     if (task.startSec >= 0 && task.kind !== 'rest') return [];
@@ -200,7 +200,7 @@ function warmItems(workshop: Workshop, plan: Plan): readonly AheadItem[] {
     const uses = plan.tasks.filter((t) => t.at?.kind === 'warm' && t.at.id === place.id).map((t) => t.startSec);
     const bestSec = Math.min(...uses) - WARM_UP_SEC;
     if (uses.length === 0 || bestSec >= 0) return [];
-    const words = `switch on ${withArticle(place.name ?? place.id)}, to ${place.tempC} °C`;
+    const words = `switch on ${withArticle(thingName(workshop.kitchen, place.id))}, to ${place.tempC} °C`;
     return [{ id: `warm:${place.id}`, words, bestSec, latestSec: bestSec + WARM_UP_SEC / 2, lastsSec: 0, who: '' }];
   });
 }

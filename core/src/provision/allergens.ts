@@ -1,3 +1,4 @@
+import { thingName } from '../kitchen/index.ts';
 import { contentsOf, type Content } from '../bread/index.ts';
 import { findFood } from '../foods/index.ts';
 import { ownerOf, type Plan } from '../plan/index.ts';
@@ -127,7 +128,7 @@ function fireOrders(workshop: Workshop, plan: Plan): readonly FireSequence[] {
         last.freeFor = [...new Set([...last.freeFor, ...free])];
       } else turns.push({ bread: name, fromSec: t.startSec, toSec: t.endSec, count: 1, freeFor: [...free] });
     }
-    return [{ id: fire.id, name: fire.name ?? fire.id, turns }];
+    return [{ id: fire.id, name: thingName(workshop.kitchen, fire.id), turns }];
   });
 }
 

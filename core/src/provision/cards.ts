@@ -1,3 +1,4 @@
+import { thingName } from '../kitchen/index.ts';
 import { bowlOf, type Bread, type BowlWater } from '../bread/index.ts';
 import { isRest, windowAt, type RestStep } from '../method/index.ts';
 import type { Kitchen } from '../kitchen/index.ts';
@@ -192,7 +193,7 @@ function mixerLoad(kitchen: Kitchen, plan: Plan | null, { id, share, scaled }: D
     kitchen.mixers[0];
   if (!mixer) return undefined;
   return {
-    name: mixer.name ?? mixer.id,
+    name: thingName(kitchen, mixer.id),
     share: scaled.doughG / mixer.maxDoughG,
     isTooLittle: scaled.doughG < (mixer.minDoughG ?? 0),
   };

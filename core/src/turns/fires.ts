@@ -1,5 +1,6 @@
 import { isOnFire, type Plan, type PlanTask } from '../plan/index.ts';
-import { griddleName, type Workshop } from '../workshop/index.ts';
+import { thingName } from '../kitchen/index.ts';
+import type { Workshop } from '../workshop/index.ts';
 
 /** A griddle, grill or flame with all that lies on it. */
 export interface FireTurns {
@@ -19,9 +20,9 @@ export interface FireTurns {
 export function fireTurns(workshop: Workshop, plan: Plan): readonly FireTurns[] {
   const { griddles, grills, flames } = workshop.kitchen;
   const fires = [
-    ...griddles.map((g) => ({ kind: 'griddle' as const, id: g.id, name: griddleName(g) })),
-    ...grills.map((g) => ({ kind: 'grill' as const, id: g.id, name: g.name ?? `Grill ${g.id}` })),
-    ...flames.map((f) => ({ kind: 'flame' as const, id: f.id, name: f.name ?? `Flame ${f.id}` })),
+    ...griddles.map(({ id }) => ({ kind: 'griddle' as const, id })),
+    ...grills.map(({ id }) => ({ kind: 'grill' as const, id })),
+    ...flames.map(({ id }) => ({ kind: 'flame' as const, id })),
   ];
   return fires.flatMap((fire) => {
     const tasks = plan.tasks.filter((t) => isOnFire(t) && t.at?.kind === fire.kind && t.at.id === fire.id);
@@ -30,6 +31,7 @@ export function fireTurns(workshop: Workshop, plan: Plan): readonly FireTurns[] 
     return [
       {
         ...fire,
+        name: thingName(workshop.kitchen, fire.id),
         spots,
         preheat: plan.tasks.find((t) => t.kind === 'preheat' && t.at?.id === fire.id),
         fromSec: Math.min(...tasks.map((t) => t.startSec)),

@@ -1,27 +1,14 @@
 import { isOnFire, stepWords, type PlanTask } from '../plan/index.ts';
 import { clockText } from '../units/index.ts';
-import { griddleName, type Workshop } from '../workshop/index.ts';
+import { thingName } from '../kitchen/index.ts';
+import type { Workshop } from '../workshop/index.ts';
 import type { PieceRun } from './pieces.ts';
 
-/** Where a task is done, as people say it: "Griddle 2, spot 1", "the ring", "the shelf by the wall", "bench B1"; nothing without a place. */
+/** Where a task is done, as people say it: "Griddle 2, spot 1", "the shelf by the wall", "bench 1"; nothing without a place. */
 export function placeWords({ kitchen }: Workshop, { at }: PlanTask): string {
-  if (!at) return '';
-  const id = at.id ?? '';
-  switch (at.kind) {
-    case 'griddle': {
-      const name = griddleName(kitchen.griddles.find((g) => g.id === id) ?? { id });
-      return at.spot === undefined ? name : `${name}, spot ${at.spot}`;
-    }
-    case 'room':
-    case 'warm':
-    case 'fridge':
-      return kitchen.places.find((p) => p.id === id)?.name ?? id;
-    case 'grill':
-    case 'flame':
-      return [...kitchen.grills, ...kitchen.flames].find((f) => f.id === id)?.name ?? `${at.kind} ${id}`;
-    default:
-      return `${at.kind} ${id}`;
-  }
+  if (at?.id === undefined) return '';
+  const name = thingName(kitchen, at.id);
+  return at.spot === undefined ? name : `${name}, spot ${at.spot}`;
 }
 
 /** The way of a bread as its owner follows it: "roll 11:12 → Griddle 2, spot 1 at 11:16 → turn 11:18 → off 11:20". */

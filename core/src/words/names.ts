@@ -1,6 +1,7 @@
 import { motherNumber, practisedAt, readBatchId, readTaskId, type BatchParts, type PieceParts } from '../ids.ts';
 import { stepWords } from '../plan/index.ts';
-import { griddleName, personName, stationName, type Workshop } from '../workshop/index.ts';
+import { griddleName, thingName } from '../kitchen/index.ts';
+import { personName, stationName, type Workshop } from '../workshop/index.ts';
 
 /** What the things of a class are called. No id is ever given back: what a class does not know has a word for that. */
 export interface Names {
@@ -21,8 +22,6 @@ export interface Names {
   readonly task: (id: string) => string;
 }
 
-const PLACE_WORDS = ['bench', 'grill', 'flame', 'mixer', 'place'] as const;
-
 /** The names of a class's things. */
 export function namesOf(workshop: Workshop): Names {
   const { kitchen } = workshop;
@@ -39,17 +38,8 @@ export function namesOf(workshop: Workshop): Names {
     const found = kitchen.griddles.find((g) => g.id === id);
     return found ? griddleName(found) : 'a griddle that is not in this kitchen';
   };
-  const place = (id: string): string => {
-    const kinds = [kitchen.benches, kitchen.grills, kitchen.flames, kitchen.mixers, kitchen.places];
-    for (const [k, list] of kinds.entries()) {
-      const i = list.findIndex((p) => p.id === id);
-      // one without a name of its own is told by its place among its like
-      if (i >= 0) return list[i]?.name ?? `${PLACE_WORDS[k] ?? 'place'} ${i + 1}`;
-    }
-    return 'a place that is not in this kitchen';
-  };
-  const isGriddle = (id: string): boolean => kitchen.griddles.some((g) => g.id === id);
-  const resource = (id: string): string => (isSomebody(id) ? person(id) : isGriddle(id) ? griddle(id) : place(id));
+  const place = (id: string): string => thingName(kitchen, id);
+  const resource = (id: string): string => (isSomebody(id) ? person(id) : place(id));
   const piece = ({ owner, station: at, number, bread: of }: PieceParts): string =>
     `${owner === null ? `spare ${number} of ${station(at ?? '')}` : `${person(owner)} ${number}`} (${bread(of)})`;
   const ofBatch = (parts: BatchParts): string => {

@@ -55,11 +55,6 @@ export function personName(workshop: Workshop, id: string): string {
   return [...workshop.roster, ...workshop.kitchen.staff].find((p) => p.id === id)?.name ?? id;
 }
 
-/** What a griddle is called: its own name, else "Griddle 2" for G2. */
-export function griddleName(griddle: { readonly id: string; readonly name?: string | undefined }): string {
-  return griddle.name ?? `Griddle ${griddle.id.replace(/^G/, '')}`;
-}
-
 /** What a station is called: its own name, else "Station 3" for S3. */
 export function stationName(station: Pick<Station, 'id' | 'name'>): string {
   return station.name ?? `Station ${station.id.replace(/^S/, '')}`;

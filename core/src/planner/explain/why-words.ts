@@ -1,3 +1,4 @@
+import { thingName } from '../../kitchen/index.ts';
 import { stepWords } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
 import { personName, stationName, type Workshop } from '../../workshop/index.ts';
@@ -77,12 +78,12 @@ function obstacleWords(workshop: Workshop, s: Situation, a: number, o: Obstacle)
   }
 }
 
-const plateName = (workshop: Workshop, plate: number): string => {
-  const griddle = workshop.kitchen.griddles[plate];
-  return griddle?.name ?? griddle?.id ?? 'the griddle';
+const plateName = ({ kitchen }: Workshop, plate: number): string => {
+  const griddle = kitchen.griddles[plate];
+  return griddle ? thingName(kitchen, griddle.id) : 'the griddle';
 };
 
-/** "Noor is busy until 11:42 (…)", "Lena looks at Station 2: roll until 11:14", "two already stand at G1 until 11:20 (…)". */
+/** "Noor is busy until 11:42 (…)", "Lena looks at Station 2: roll until 11:14", "two already stand at Griddle 1 until 11:20 (…)". */
 function takenWords(workshop: Workshop, s: Situation, o: Extract<Obstacle, { kind: 'taken' }>): string {
   const { room, problem } = s.network;
   const { id = '', capacity = 1 } = problem.resources[o.resource] ?? {};
@@ -90,19 +91,17 @@ function takenWords(workshop: Workshop, s: Situation, o: Extract<Obstacle, { kin
   const until = clockText(workshop, o.untilSec);
   if (o.isLook) return `${personName(workshop, id)} looks at ${who} until ${until}`;
   const kind = RESOURCE_KINDS.find((k) => room.all(k).includes(o.resource));
-  const { kitchen } = workshop;
-  const named = (list: readonly { readonly id: string; readonly name?: string | undefined }[]): string =>
-    list.find((x) => x.id === id)?.name ?? id;
+  const name = thingName(workshop.kitchen, id);
   switch (kind) {
     case 'participant':
     case 'staff':
       return `${personName(workshop, id)} is busy until ${until} (${who})`;
     case 'standing':
-      return `${capacity} already ${capacity === 1 ? 'stands' : 'stand'} at ${named(kitchen.griddles)} until ${until} (${who})`;
+      return `${capacity} already ${capacity === 1 ? 'stands' : 'stand'} at ${name} until ${until} (${who})`;
     case 'bench':
-      return `${named(kitchen.benches)} has no seat free until ${until} (${who})`;
+      return `${name} has no seat free until ${until} (${who})`;
     default:
-      return `${named([...kitchen.grills, ...kitchen.flames, ...kitchen.mixers])} is taken until ${until} (${who})`;
+      return `${name} is taken until ${until} (${who})`;
   }
 }
 

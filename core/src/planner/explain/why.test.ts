@@ -36,7 +36,7 @@ describe('why then', () => {
     const situation = situationOf(workshop, short);
     const cooks = short.tasks.filter((t) => t.step === 'cook').sort((a, b) => a.startSec - b.startSec);
     const sentences = cooks.flatMap((t) => explanationWords(workshop, situation, of(short, t.id)).why.slice(0, 1));
-    expect(sentences.some((w) => /^because G1 is taken until \d\d:\d\d by P\d \d: cook$/.test(w))).toBe(true);
+    expect(sentences.some((w) => /^because Griddle 1 is taken until \d\d:\d\d by P\d \d: cook$/.test(w))).toBe(true);
   });
 
   it('lets a task slip alone by its slack and no second further', () => {

@@ -1,16 +1,17 @@
 import { memo } from 'react';
 import {
+  type Bread,
   COOKED_SHARE,
   densityOf,
   gramsText,
+  type Griddle,
+  griddleName,
+  inchesOfCm,
+  ofRoundOf,
   pieceGrams,
   pieceThicknessMm,
-  ofRoundOf,
   spotsOnGriddle,
   widthOf,
-  inchesOfCm,
-  type Bread,
-  type Griddle,
 } from '@hodsman/core';
 import { useAppSelector } from '../../app/hooks.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
@@ -168,7 +169,7 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
       <ul className="flex flex-wrap gap-x-6 gap-y-1">
         {griddles.map((g) => (
           <li key={g.id}>
-            <b className="figures">{spotsOnGriddle(g, bread, kitchen?.griddleGapCm ?? GAP_CM)}</b> on {g.name ?? g.id}
+            <b className="figures">{spotsOnGriddle(g, bread, kitchen?.griddleGapCm ?? GAP_CM)}</b> on {griddleName(g)}
           </li>
         ))}
       </ul>

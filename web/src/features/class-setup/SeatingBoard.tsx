@@ -4,14 +4,15 @@ import { ChevronDown, Shuffle, Users } from 'lucide-react';
 import { memo, useCallback, useState, type PointerEventHandler, type ReactNode } from 'react';
 import {
   careWords,
+  type ClassRecord,
+  griddleName,
   moveParticipant,
+  type Seat,
   seatAll,
   setStationGriddles,
   stationName,
   success,
   swapParticipants,
-  type ClassRecord,
-  type Seat,
   type Workshop,
 } from '@hodsman/core';
 import { applyEdit, applyNotes, applyRecord, editClass } from '../../app/edit.ts';
@@ -166,7 +167,7 @@ function Bench({ id, station, workshop, children }: BenchProps) {
           name={stationName(station)}
           own={(station.griddles ?? []).join(' ')}
           all={griddles.map((g) => g.id).join(' ')}
-          names={griddles.map((g) => g.name ?? g.id).join('\n')}
+          names={griddles.map(griddleName).join('\n')}
         />
       )}
     </div>

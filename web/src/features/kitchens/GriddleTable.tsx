@@ -1,4 +1,4 @@
-import { drawnSpots, ofRoundOf, spotsOnGriddle, widthOf, type Bread, type Griddle } from '@hodsman/core';
+import { type Bread, drawnSpots, type Griddle, griddleName, ofRoundOf, spotsOnGriddle, widthOf } from '@hodsman/core';
 import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
 
 const MARGIN_CM = 1;
@@ -50,7 +50,7 @@ export function GriddleTable({ griddles, gapCm, breads }: Props) {
             {griddles.map((g) => (
               <tr key={g.id}>
                 <th scope="row" className="pr-2 text-left font-normal">
-                  <b>{g.name ?? g.id}</b>
+                  <b>{griddleName(g)}</b>
                   <span className="figures block text-sm whitespace-nowrap text-quiet">
                     {g.surface}, {sizeWords(g)}
                   </span>
@@ -115,7 +115,7 @@ function FromAbove({ griddle, bread, gapCm, count }: FromAboveProps) {
         width={(width + 2 * MARGIN_CM) * SCALE}
         height={(depth + 2 * MARGIN_CM) * SCALE}
         role="img"
-        aria-label={`${griddle.name ?? griddle.id} holds ${count} ${bread.name}`}
+        aria-label={`${griddleName(griddle)} holds ${count} ${bread.name}`}
       >
         {griddle.shape === 'round' ? (
           <circle r={griddle.diameterCm / 2} fill="var(--slate)" />

@@ -1,4 +1,4 @@
-import { idsOf, nextId, USUAL_BOWL, type Bread, type Griddle, type Kitchen } from '@hodsman/core';
+import { type Bread, type Griddle, idsOf, type Kitchen, nextId, thingName, USUAL_BOWL } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { TextField } from '../../ui/TextField.tsx';
 import { EntryTable, type Column } from './EntryTable.tsx';
@@ -16,8 +16,10 @@ type Entry<K extends keyof Kitchen> = NonNullable<Kitchen[K]> extends readonly (
 
 const SURFACES = ['cast-iron', 'steel', 'aluminium', 'non-stick', 'stone', 'clay'] as const;
 const same = <V extends string>(list: readonly V[]): readonly (readonly [V, string])[] => list.map((v) => [v, v]);
-const named = (e: { readonly id: string; readonly name?: string | undefined }): string => e.name ?? e.id;
-const NAME: Column<{ id: string; name?: string | undefined }> = textColumn('Name', 'name', (e) => e.id);
+/** Staff and what has a name by that, anything else by what it is. */
+const namedIn = (kitchen: Kitchen, { id, name }: { readonly id: string; readonly name?: string }): string =>
+  name ?? thingName(kitchen, id);
+const NAME: Column<{ id: string; name?: string | undefined }> = textColumn('Name', 'name');
 
 const BENCHES: readonly Column<Entry<'benches'>>[] = [NAME, numberColumn('Seats', 'seats', { least: 1 })];
 const SLOTS: readonly Column<Entry<'grills'>>[] = [NAME, numberColumn('Slots', 'slots', { least: 1 })];
@@ -69,7 +71,7 @@ const PLACES: readonly Column<Entry<'places'>>[] = [
   numberColumn('Doughs', 'batches', { least: 1 }),
 ];
 const STAFF: readonly Column<Entry<'staff'>>[] = [
-  textColumn('Name', 'name', () => 'a name'),
+  textColumn('Name', 'name', 'a name'),
   choiceColumn(
     'Role',
     (s: Entry<'staff'>) => s.role,
@@ -82,7 +84,7 @@ const STAFF: readonly Column<Entry<'staff'>>[] = [
   numberColumn('Pace', 'pace', { digits: 2, least: 0.05, most: 20 }),
 ];
 const KIT: readonly Column<Entry<'kit'>>[] = [
-  textColumn('What', 'what', () => 'rolling pin'),
+  textColumn('What', 'what', 'rolling pin'),
   numberColumn('How many', 'count'),
 ];
 
@@ -136,7 +138,7 @@ export function KitchenEditor({ kitchen, breads, onChange }: Props) {
     make: (id: string) => Entry<K>,
   ) => ({
     entries: kitchen[key] as unknown as readonly Entry<K>[],
-    nameOf: (e: Entry<K>) => named(e as { readonly id: string; readonly name?: string }),
+    nameOf: (e: Entry<K>) => namedIn(kitchen, e as { readonly id: string; readonly name?: string }),
     onChange: (entries: readonly Entry<K>[], what?: string): void => put({ [key]: entries }, what),
     make: () => make(nextId(prefix, idsOf(kitchen[key]))),
   });

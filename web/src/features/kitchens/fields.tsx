@@ -36,14 +36,14 @@ export function numberColumn<T>(head: string, key: KeysOf<T, number>, o: NumberO
   };
 }
 
-export function textColumn<T>(head: string, key: KeysOf<T, string>, placeholder: (entry: T) => string): Column<T> {
+export function textColumn<T>(head: string, key: KeysOf<T, string>, placeholder?: string): Column<T> {
   return {
     head,
     field: (entry, change, name) => (
       <SmallText
         label={`${head} of ${name}`}
         value={(entry[key] as string | undefined) ?? ''}
-        placeholder={placeholder(entry)}
+        placeholder={placeholder ?? name}
         onChange={(value) => change(part(key, value === '' ? undefined : value))}
       />
     ),

@@ -1,4 +1,4 @@
-import { griddleName, stationName, staysOf, type Plan, type Workshop } from '@hodsman/core';
+import { griddleName, thingName, stationName, staysOf, type Plan, type Workshop } from '@hodsman/core';
 
 /** Where everything lies across the board, in pixels. Nothing here is a figure that people read. */
 export interface Lanes {
@@ -126,7 +126,7 @@ function wantedLanes(plan: Plan, workshop: Workshop): readonly Wanted[] {
     ...fires.map((f) => ({
       id: `fire:${f.id}`,
       kind: 'fire' as const,
-      name: f.name ?? f.id,
+      name: thingName(workshop.kitchen, f.id),
       strips: [],
       columns: Array.from({ length: f.slots }, (_, i) => ({ id: `${f.id}:${i + 1}`, name: `slot ${i + 1}` })),
       column: 'staff' as const,
