@@ -13,7 +13,7 @@ const CORE = {
   bread: ['faults', 'units', 'compare', 'foods', 'formula', 'method', 'kitchen'],
   workshop: ['faults', 'ids.ts', 'units', 'compare', 'foods', 'formula', 'method', 'kitchen', 'bread'],
   plan: ['ids.ts', 'units', 'formula'],
-  words: ['faults', 'ids.ts', 'units', 'workshop', 'plan'],
+  words: ['faults', 'ids.ts', 'units', 'kitchen', 'workshop', 'plan'],
   roster: ['faults', 'units', 'foods', 'formula', 'kitchen', 'bread', 'workshop'],
   formats: ['faults', 'units', 'foods', 'formula', 'method', 'kitchen', 'bread', 'workshop', 'plan'],
   recipe: ['faults', 'units', 'foods', 'formula', 'method', 'bread', 'formats'],
@@ -44,13 +44,19 @@ const PLANNER = {
   advice: ['network', 'search', 'check', 'explain'],
 };
 
-/** Parts of the page. A feature imports no other feature; `ui` knows neither bread nor store. */
+/**
+ * Parts of the page. A feature imports no other feature; `ui` knows neither bread nor store, `bread-ui` no store, and `board` draws a
+ * plan for whoever hands it one. `routes.tsx` and `main.tsx` put all together.
+ */
 const WEB = {
   ui: [],
   workers: [],
+  'bread-ui': ['ui'],
+  board: ['bread-ui', 'ui'],
   documents: ['ui'],
-  app: ['documents', 'workers', 'ui', 'features'],
-  features: ['app', 'documents', 'workers', 'ui'],
+  store: ['documents'],
+  planning: ['store', 'documents', 'workers', 'ui'],
+  features: ['planning', 'store', 'documents', 'workers', 'board', 'bread-ui', 'ui'],
 };
 
 const TESTS = String.raw`\.(test|answers)\.tsx?$|^core/src/testing/`;

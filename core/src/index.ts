@@ -256,7 +256,6 @@ export {
   followedTasks,
   fireTurns,
   fireUse,
-  placeWords,
   wayWords,
   handsUse,
   idleGaps,
@@ -274,4 +273,17 @@ export { bowlConditions, findBrokenRules, kettleCalls, type KettleCall } from '.
 export { plannerSession, type Advice, type PlannerSession } from './planner/index.ts';
 export { gramsOfMeasure, importRecipe, recipeOfBread } from './recipe/index.ts';
 export type { Conflict, Guess, ImportedRecipe } from './recipe/index.ts';
-export { brokenWords } from './words/index.ts';
+export {
+  brokenWords,
+  AIM_WORDS,
+  aimName,
+  initialsOf,
+  pieceName,
+  placeWords,
+  shortPieceName,
+  spanWords,
+  taskName,
+  taskSentence,
+  whatWords,
+  whoseWords,
+} from './words/index.ts';

@@ -2,14 +2,16 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
-import { router } from './app/router.tsx';
-import { store } from './app/store.ts';
+import { router } from './routes.tsx';
+import { planWhatIsOpen } from './planning/planning.ts';
+import { store } from './store/store.ts';
 import { applyTheme, storedTheme } from './ui/theme.ts';
 import { takeTab } from './documents/tab.ts';
 import { adoptUnsaved } from './documents/unsaved.ts';
 import './styles.css';
 
 applyTheme(storedTheme());
+planWhatIsOpen();
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no element #root');
 // what an earlier tab left unsaved is taken over before anything opens

@@ -7,7 +7,11 @@ const { kitchen } = buildWorkshop({
   griddles: 1,
   change: (f) => {
     f['stations'][0].bench = 'x1';
-    f['kitchen'].benches = [{ id: 'x1', seats: 2 }, { id: 'x2', seats: 2, name: 'The long bench' }, { id: 'x3', seats: 2 }];
+    f['kitchen'].benches = [
+      { id: 'x1', seats: 2 },
+      { id: 'x2', seats: 2, name: 'The long bench' },
+      { id: 'x3', seats: 2 },
+    ];
     f['kitchen'].flames = [{ id: 'x4', slots: 1 }];
   },
 });

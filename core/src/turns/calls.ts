@@ -1,7 +1,7 @@
 import type { Plan, PlanTask } from '../plan/index.ts';
+import { placeWords } from '../words/index.ts';
 import { isOnFire, ownerOf, stepWords } from '../plan/index.ts';
 import { careLines, personName, stationName, type Remark, type Workshop } from '../workshop/index.ts';
-import { placeWords } from './way-words.ts';
 
 /** Something to say aloud, to some people, at a moment in seconds since doors open. */
 export interface Call {

@@ -11,5 +11,5 @@ export { fireTurns, type FireTurns } from './fires.ts';
 export { fillersOf, idleGaps, type Filler, type IdleGap } from './idle.ts';
 export { pieceRuns, type PieceRun } from './pieces.ts';
 export { newBreaks, swapPins } from './swap.ts';
-export { placeWords, wayWords } from './way-words.ts';
+export { wayWords } from './way-words.ts';
 export { fireUse, handsUse, type UsePoint } from './use.ts';

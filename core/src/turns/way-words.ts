@@ -1,15 +1,8 @@
-import { isOnFire, stepWords, type PlanTask } from '../plan/index.ts';
+import { isOnFire, stepWords } from '../plan/index.ts';
 import { clockText } from '../units/index.ts';
-import { thingName } from '../kitchen/index.ts';
+import { placeWords } from '../words/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import type { PieceRun } from './pieces.ts';
-
-/** Where a task is done, as people say it: "Griddle 2, spot 1", "the shelf by the wall", "bench 1"; nothing without a place. */
-export function placeWords({ kitchen }: Workshop, { at }: PlanTask): string {
-  if (at?.id === undefined) return '';
-  const name = thingName(kitchen, at.id);
-  return at.spot === undefined ? name : `${name}, spot ${at.spot}`;
-}
 
 /** The way of a bread as its owner follows it: "roll 11:12 → Griddle 2, spot 1 at 11:16 → turn 11:18 → off 11:20". */
 export function wayWords(workshop: Workshop, run: PieceRun): string {

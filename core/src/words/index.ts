@@ -6,3 +6,15 @@ export { breakWords } from './breaks.ts';
 export { brokenWords } from './broken-words.ts';
 export { warningWords } from './warnings.ts';
 export { namesOf, type Names } from './names.ts';
+export { AIM_WORDS, aimName } from './aims.ts';
+export {
+  initialsOf,
+  pieceName,
+  placeWords,
+  shortPieceName,
+  spanWords,
+  taskName,
+  taskSentence,
+  whatWords,
+  whoseWords,
+} from './tasks.ts';

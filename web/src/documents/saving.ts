@@ -6,7 +6,7 @@ import { createOutbox, type Outbox, type SendOutcome, type Sending } from './out
 import { REGISTRY, type OpenDocuments } from './registry.ts';
 import { forgetUnsaved, keepUnsaved, unsavedSaveId } from './unsaved.ts';
 
-type Dispatch = ThunkDispatch<unknown, unknown, UnknownAction>;
+type Dispatch = ThunkDispatch<OpenDocuments, unknown, UnknownAction>;
 
 /** Saves whatever is open whenever it waits to be. */
 export function listenForSaving(listeners: ListenerMiddlewareInstance): void {
@@ -15,9 +15,10 @@ export function listenForSaving(listeners: ListenerMiddlewareInstance): void {
     outbox ??= startOutbox(dispatch);
     return outbox;
   };
+  const startListening = listeners.startListening.withTypes<OpenDocuments, Dispatch>();
   for (const kind of DOCUMENT_KINDS) {
-    const select = (state: unknown) => REGISTRY[kind].select(state as OpenDocuments);
-    listeners.startListening({
+    const { select } = REGISTRY[kind];
+    startListening({
       predicate: (_, now, before) => {
         const open = select(now);
         const was = select(before);

@@ -6,7 +6,7 @@ import { useCreateDocumentMutation, useDocumentList, useRemoveDocumentMutation }
 import { breadActions } from '../../documents/bread-draft.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
 import { storeGuesses } from '../../documents/guesses.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { OpeningPage } from '../../documents/OpeningPage.tsx';
 import { SaveTrouble } from '../../documents/SaveTrouble.tsx';
 import { SaveWords } from '../../documents/SaveWords.tsx';

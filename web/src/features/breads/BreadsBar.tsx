@@ -1,7 +1,7 @@
 import { ArrowLeft } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
-import { useAppSelector } from '../../app/hooks.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 import { ThemeButton } from '../../ui/ThemeButton.tsx';
 
 interface Props {

@@ -3,7 +3,7 @@ import { Download } from 'lucide-react';
 import { memo } from 'react';
 import { useStore } from 'react-redux';
 import { recipeOfBread, type Bread } from '@hodsman/core';
-import type { RootState } from '../../app/store.ts';
+import type { RootState } from '../../store/store.ts';
 import { ICON_BUTTON } from '../../ui/buttons.ts';
 import { download } from '../../ui/download.ts';
 

@@ -1,6 +1,6 @@
 import { Check } from 'lucide-react';
 import { breadActions } from '../../documents/bread-draft.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 
 /** What an import guessed, until each is found right. */

@@ -1,4 +1,4 @@
-import { useAppSelector } from '../../app/hooks.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 
 /** Marks what an import guessed and nobody has looked at yet. */
 export function GuessMark({ about }: { readonly about: string }) {

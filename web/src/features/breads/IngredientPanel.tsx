@@ -8,7 +8,7 @@ import {
   type Ingredient,
   type IngredientUse,
 } from '@hodsman/core';
-import { stepName } from '../../app/step-words.ts';
+import { stepName } from '../../bread-ui/step-words.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';

@@ -1,8 +1,8 @@
 import { Check, UtensilsCrossed } from 'lucide-react';
 import { useState } from 'react';
 import { faultLine, putOnMenu, type Bread, type Fault } from '@hodsman/core';
-import { applyEdit } from '../../app/edit.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { applyEdit } from '../../planning/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { Notice } from '../../ui/Notice.tsx';
 
 const NONE: readonly Fault[] = [];

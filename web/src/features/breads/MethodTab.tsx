@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { durationText, handOversOf, methodTimes, slackOf, type Bread, type Step } from '@hodsman/core';
-import { stepName } from '../../app/step-words.ts';
+import { stepName } from '../../bread-ui/step-words.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { Segments } from '../../ui/Segments.tsx';

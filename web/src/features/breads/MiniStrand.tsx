@@ -1,5 +1,5 @@
 import type { StrandStep } from '@hodsman/core';
-import { strandColour } from '../../app/step-words.ts';
+import { strandColour } from '../../bread-ui/step-words.ts';
 
 interface Props {
   readonly strand: readonly StrandStep[];

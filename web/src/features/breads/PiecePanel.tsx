@@ -13,7 +13,7 @@ import {
   spotsOnGriddle,
   widthOf,
 } from '@hodsman/core';
-import { useAppSelector } from '../../app/hooks.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { GuessMark } from './GuessMark.tsx';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { faultLine, gramsText, type ImportedRecipe } from '@hodsman/core';
-import { stepName } from '../../app/step-words.ts';
+import { stepName } from '../../bread-ui/step-words.ts';
 import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
 import { openGuesses, storeGuesses } from '../../documents/guesses.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';

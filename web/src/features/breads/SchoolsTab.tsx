@@ -14,9 +14,9 @@ import {
   type MethodTimes,
   type Step,
 } from '@hodsman/core';
-import { stepName } from '../../app/step-words.ts';
+import { stepName } from '../../bread-ui/step-words.ts';
 import { newSaveId, useBodies, useDocumentList, useSaveDocumentMutation } from '../../documents/api.ts';
-import { useAppSelector } from '../../app/hooks.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { MiniStrand } from './MiniStrand.tsx';

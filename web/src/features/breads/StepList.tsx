@@ -18,7 +18,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { Eye, GripVertical, TriangleAlert } from 'lucide-react';
 import type { KeyboardEvent } from 'react';
 import { durationText, isRest, type MethodTimes, type Step, type StepTime } from '@hodsman/core';
-import { stepColour, stepName } from '../../app/step-words.ts';
+import { stepColour, stepName } from '../../bread-ui/step-words.ts';
 import { GuessMark } from './GuessMark.tsx';
 import { KIND_WORDS } from './words.ts';
 

@@ -1,6 +1,6 @@
 import { Trash2, X } from 'lucide-react';
 import { isRest, type Step } from '@hodsman/core';
-import { stepName } from '../../app/step-words.ts';
+import { stepName } from '../../bread-ui/step-words.ts';
 import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';

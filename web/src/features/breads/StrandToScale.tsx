@@ -1,5 +1,5 @@
 import { cookPhases, durationText, isRest, type MethodTimes, type Step } from '@hodsman/core';
-import { stepColour } from '../../app/step-words.ts';
+import { stepColour } from '../../bread-ui/step-words.ts';
 
 /** Height of a row of the step list beside the strand, in px. */
 export const ROW_PX = 48;

@@ -9,10 +9,10 @@ import {
   yeastForTime,
   yeastPct,
 } from '@hodsman/core';
-import { stepName } from '../../app/step-words.ts';
-import { useAppSelector } from '../../app/hooks.ts';
+import { stepName } from '../../bread-ui/step-words.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
-import { WaterAnswer } from '../../ui/WaterAnswer.tsx';
+import { WaterAnswer } from '../../bread-ui/WaterAnswer.tsx';
 import { useBreadContext } from './use-bread.ts';
 
 /** Water temperature for a wanted dough temperature, and what warmth and yeast do to a proof. */

@@ -2,7 +2,7 @@ import { useCallback } from 'react';
 import { useOutletContext } from 'react-router';
 import { readBread, type Bread, type Circumstances } from '@hodsman/core';
 import { breadActions } from '../../documents/bread-draft.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
+import { useAppDispatch } from '../../store/hooks.ts';
 
 /** What the tabs of a bread share: the bread, how to change it, and the circumstances in which its times are reckoned. */
 export interface BreadContext {

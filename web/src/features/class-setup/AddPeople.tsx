@@ -1,7 +1,7 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { addGuests, readRoster, seatsLeft, success, type ClassRecord } from '@hodsman/core';
-import { applyRecord } from '../../app/edit.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
+import { applyRecord } from '../../planning/edit.ts';
+import { useAppDispatch } from '../../store/hooks.ts';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { plural, RosterPreview } from './RosterPreview.tsx';

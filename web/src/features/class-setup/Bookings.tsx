@@ -11,8 +11,8 @@ import {
   type ClassRecord,
 } from '@hodsman/core';
 import { useLazyGetBookingsQuery, useMoveStandInMutation } from '../../documents/api.ts';
-import { applyRecord } from '../../app/edit.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
+import { applyRecord } from '../../planning/edit.ts';
+import { useAppDispatch } from '../../store/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 

@@ -1,6 +1,6 @@
 import { Outlet } from 'react-router';
 import { gapsOf } from '@hodsman/core';
-import { useAppSelector } from '../../app/hooks.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 import { SubTabs } from '../../ui/SubTabs.tsx';
 
 /** When, who, what: the three parts of setting up a class. */

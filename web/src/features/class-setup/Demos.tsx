@@ -1,8 +1,8 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { isRest, linesOf, stationName, teamAt, type Workshop } from '@hodsman/core';
-import { changeClass } from '../../app/edit.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
-import { stepName } from '../../app/step-words.ts';
+import { changeClass } from '../../planning/edit.ts';
+import { useAppDispatch } from '../../store/hooks.ts';
+import { stepName } from '../../bread-ui/step-words.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';

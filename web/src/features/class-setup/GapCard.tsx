@@ -1,6 +1,6 @@
 import { giveInstead, insteadOf, type BreadSummary, type Gap, type Workshop } from '@hodsman/core';
-import { editClass } from '../../app/edit.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
+import { editClass } from '../../planning/edit.ts';
+import { useAppDispatch } from '../../store/hooks.ts';
 import { useFetchBody } from '../../documents/api.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 

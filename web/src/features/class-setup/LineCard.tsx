@@ -10,10 +10,10 @@ import {
   type MenuLine,
   type Workshop,
 } from '@hodsman/core';
-import { applyEdit } from '../../app/edit.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
-import { stepName } from '../../app/step-words.ts';
-import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
+import { applyEdit } from '../../planning/edit.ts';
+import { useAppDispatch } from '../../store/hooks.ts';
+import { stepName } from '../../bread-ui/step-words.ts';
+import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
 import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { Segments } from '../../ui/Segments.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';

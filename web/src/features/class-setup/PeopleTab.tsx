@@ -1,4 +1,4 @@
-import { useAppSelector } from '../../app/hooks.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 import { AddPeople } from './AddPeople.tsx';
 import { Bookings } from './Bookings.tsx';
 import { RosterTable } from './RosterTable.tsx';

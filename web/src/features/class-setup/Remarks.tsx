@@ -1,7 +1,7 @@
 import { Check } from 'lucide-react';
 import { freeWordIn, settleRemark, success, type ClassRecord, type Remark, type Workshop } from '@hodsman/core';
-import { applyRecord } from '../../app/edit.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
+import { applyRecord } from '../../planning/edit.ts';
+import { useAppDispatch } from '../../store/hooks.ts';
 
 type Person = Workshop['roster'][number];
 

@@ -1,5 +1,5 @@
 import { avoidsWords, type GuestRow, type RosterReading } from '@hodsman/core';
-import { Care } from '../../ui/Care.tsx';
+import { Care } from '../../bread-ui/Care.tsx';
 
 export const plural = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
 

@@ -11,8 +11,8 @@ import {
   type FreeWord,
   type Workshop,
 } from '@hodsman/core';
-import { applyEdit, applyRecord } from '../../app/edit.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
+import { applyEdit, applyRecord } from '../../planning/edit.ts';
+import { useAppDispatch } from '../../store/hooks.ts';
 import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SmallText } from '../../ui/SmallText.tsx';

@@ -15,8 +15,8 @@ import {
   swapParticipants,
   type Workshop,
 } from '@hodsman/core';
-import { applyEdit, applyNotes, applyRecord, editClass } from '../../app/edit.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { applyEdit, applyNotes, applyRecord, editClass } from '../../planning/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 
 type Station = Workshop['stations'][number];

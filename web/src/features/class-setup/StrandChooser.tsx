@@ -1,5 +1,5 @@
 import { durationText, isRest, methodTimes, USUAL_BENCH, type Line, type MenuLine } from '@hodsman/core';
-import { stepColour, stepName } from '../../app/step-words.ts';
+import { stepColour, stepName } from '../../bread-ui/step-words.ts';
 
 interface Props {
   readonly line: Line;

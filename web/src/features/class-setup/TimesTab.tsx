@@ -1,8 +1,8 @@
 import { Download, Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { bufferSecOf, changeLine, success, type Workshop, planFile } from '@hodsman/core';
-import { applyEdit, changeClass } from '../../app/edit.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { applyEdit, changeClass } from '../../planning/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { download, fileName } from '../../ui/download.ts';
 import { NumberField } from '../../ui/NumberField.tsx';

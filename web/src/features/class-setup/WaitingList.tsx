@@ -1,9 +1,9 @@
 import { Trash2 } from 'lucide-react';
 import { admitWaiting, avoidsWords, seatsLeft, type ClassRecord } from '@hodsman/core';
-import { applyNotes, applyRecord } from '../../app/edit.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
+import { applyNotes, applyRecord } from '../../planning/edit.ts';
+import { useAppDispatch } from '../../store/hooks.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
-import { Care } from '../../ui/Care.tsx';
+import { Care } from '../../bread-ui/Care.tsx';
 import { SmallText } from '../../ui/SmallText.tsx';
 
 /** What was understood of somebody who waits, and what they said besides; all of it goes to their seat with them. */

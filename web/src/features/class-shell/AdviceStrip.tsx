@@ -12,9 +12,9 @@ import {
   type Plan,
   type Workshop,
 } from '@hodsman/core';
-import { keep } from '../../app/alternatives.ts';
-import { applyEdit } from '../../app/edit.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { keep } from '../../planning/alternatives.ts';
+import { applyEdit } from '../../planning/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { useAdvice } from './use-advice.ts';
 

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { Outlet, useParams } from 'react-router';
-import { lookAtClass } from '../../app/board-look.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { lookAtClass } from '../../store/board-look.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { OpeningPage } from '../../documents/OpeningPage.tsx';
 import { SaveTrouble } from '../../documents/SaveTrouble.tsx';
 import { useOpenDocument } from '../../documents/use-open-document.ts';

@@ -2,7 +2,7 @@ import { ChevronLeft, CircleCheck, CircleDashed, OctagonAlert, Wheat } from 'luc
 import { Link, NavLink } from 'react-router';
 import { openMatters, type OpenMatter } from '@hodsman/core';
 import { draftActions, type Draft } from '../../documents/draft.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
+import { useAppDispatch } from '../../store/hooks.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
 import { SaveWords } from '../../documents/SaveWords.tsx';
 import { ThemeButton } from '../../ui/ThemeButton.tsx';

@@ -15,7 +15,7 @@ import {
   type Workshop,
 } from '@hodsman/core';
 import type { Draft } from '../../documents/draft.ts';
-import { useAppSelector } from '../../app/hooks.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 
 const MOST_BREAKS_SHOWN = 2;
 

@@ -1,8 +1,8 @@
 import { TriangleAlert } from 'lucide-react';
 import { aheadList, clockText, dayText, durationText, type AheadItem } from '@hodsman/core';
-import { applyNotes } from '../../app/edit.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
-import { LongBreads } from '../../app/LongBreads.tsx';
+import { applyNotes } from '../../planning/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
+import { LongBreads } from '../../planning/LongBreads.tsx';
 import { NumberField } from '../../ui/NumberField.tsx';
 
 /** What staff do before the doors open, day by day, each with its best and its latest time. */

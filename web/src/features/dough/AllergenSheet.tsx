@@ -1,7 +1,7 @@
 import { TriangleAlert } from 'lucide-react';
 import { useMemo } from 'react';
 import { allergenPage, clockText, offWords, type Workshop } from '@hodsman/core';
-import { useAppSelector } from '../../app/hooks.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 
 type Page = ReturnType<typeof allergenPage>;
 

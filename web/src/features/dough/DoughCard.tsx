@@ -8,10 +8,10 @@ import {
   type DoughCard as Card,
   type WeighRow,
 } from '@hodsman/core';
-import { stepName } from '../../app/step-words.ts';
-import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
-import { Care } from '../../ui/Care.tsx';
-import { WaterLine } from '../../ui/WaterAnswer.tsx';
+import { stepName } from '../../bread-ui/step-words.ts';
+import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
+import { Care } from '../../bread-ui/Care.tsx';
+import { WaterLine } from '../../bread-ui/WaterAnswer.tsx';
 
 const KIND_WORDS: Readonly<Record<Card['kind'], string>> = {
   own: '',

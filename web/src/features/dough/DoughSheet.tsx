@@ -1,8 +1,8 @@
 import { Download } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { doughCards, doughCsv, type ClassNotes } from '@hodsman/core';
-import { applyNotes } from '../../app/edit.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { applyNotes } from '../../planning/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { download, fileName } from '../../ui/download.ts';
 import { Segments } from '../../ui/Segments.tsx';

@@ -1,7 +1,7 @@
 import { useDeferredValue, useMemo } from 'react';
 import { Outlet } from 'react-router';
 import { kitNeeds } from '@hodsman/core';
-import { useAppSelector } from '../../app/hooks.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 import { SubTabs } from '../../ui/SubTabs.tsx';
 
 /** The sheets that follow from a class. */

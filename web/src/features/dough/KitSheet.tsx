@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { kitNeeds, setKit, type KitNeed } from '@hodsman/core';
-import { changeClass } from '../../app/edit.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { changeClass } from '../../planning/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 
 /** Equal counts of neighbouring stations in one phrase: "1 at each station". */

@@ -12,8 +12,8 @@ import {
   type Batch,
   type Workshop,
 } from '@hodsman/core';
-import { changeClass } from '../../app/edit.ts';
-import { useAppDispatch } from '../../app/hooks.ts';
+import { changeClass } from '../../planning/edit.ts';
+import { useAppDispatch } from '../../store/hooks.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 
 interface Figure {

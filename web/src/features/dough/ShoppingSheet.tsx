@@ -10,8 +10,8 @@ import {
   shoppingList,
   type ShoppingItem,
 } from '@hodsman/core';
-import { applyNotes } from '../../app/edit.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { applyNotes } from '../../planning/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { pantryActions } from '../../documents/pantry-draft.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
 import { OpeningPage } from '../../documents/OpeningPage.tsx';

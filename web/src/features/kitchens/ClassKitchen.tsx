@@ -1,7 +1,7 @@
 import { changeWords, linesOf, moveToKitchen, renewKitchen, success } from '@hodsman/core';
 import { useBodies, useDocumentList, useFetchBody } from '../../documents/api.ts';
-import { applyNotes, applyRecord, changeClass } from '../../app/edit.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { applyNotes, applyRecord, changeClass } from '../../planning/edit.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { KitchenEditor } from './KitchenEditor.tsx';

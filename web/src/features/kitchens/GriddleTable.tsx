@@ -1,5 +1,5 @@
 import { type Bread, drawnSpots, type Griddle, griddleName, ofRoundOf, spotsOnGriddle, widthOf } from '@hodsman/core';
-import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
+import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
 
 const MARGIN_CM = 1;
 /** Pixels a centimetre: the same for all griddles, so that they compare. */

@@ -1,7 +1,7 @@
 import { useParams } from 'react-router';
 import { linesOf, readKitchen } from '@hodsman/core';
 import { useBodies, useDocumentList } from '../../documents/api.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { kitchenActions } from '../../documents/kitchen-draft.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
 import { OpeningPage } from '../../documents/OpeningPage.tsx';

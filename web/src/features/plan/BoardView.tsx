@@ -1,17 +1,24 @@
 import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { followedTasks, isMovable, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
-import { useCare } from '../../app/care.ts';
-import { arrangePlaces } from '../../app/board-look.ts';
-import { lookChanged, type BoardLook } from '../../app/look-slice.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
-import { nudge, pinTasks, releasePin } from '../../app/shaping.ts';
-import { taskSentence } from '../../app/task-words.ts';
-import { endTrial, settleTrial, tryPins } from '../../app/trial.ts';
+import {
+  type Followed,
+  followedTasks,
+  isMovable,
+  type Plan,
+  routeOf,
+  taskSentence,
+  type Workshop,
+} from '@hodsman/core';
+import { useCare } from '../../store/care.ts';
+import { arrangePlaces } from '../../store/board-look.ts';
+import { lookChanged, type BoardLook } from '../../store/look-slice.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
+import { nudge, pinTasks, releasePin } from '../../planning/shaping.ts';
+import { endTrial, settleTrial, tryPins } from '../../planning/trial.ts';
 import { useStable } from '../../ui/use-stable.ts';
-import { Board, type BoardHandle } from './board/Board.tsx';
-import type { Look } from './board/paint/brush.ts';
-import { sceneOf } from './board/scene.ts';
-import { isDirection, stepFrom } from './board/walk.ts';
+import { Board, type BoardHandle } from '../../board/Board.tsx';
+import type { Look } from '../../board/paint/brush.ts';
+import { sceneOf } from '../../board/scene.ts';
+import { isDirection, stepFrom } from '../../board/walk.ts';
 import { Panel } from './panel/Panel.tsx';
 import { Tools, ZOOM_STEP } from './Tools.tsx';
 import { useSize } from './use-size.ts';

@@ -1,5 +1,5 @@
 import { Outlet } from 'react-router';
-import { useAppSelector } from '../../app/hooks.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 import { SubTabs } from '../../ui/SubTabs.tsx';
 
 /** The plan of the class in its several views. */

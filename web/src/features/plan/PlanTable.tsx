@@ -9,11 +9,12 @@ import {
   placeWords,
   type Plan,
   type PlanTask,
+  taskName,
+  whoseWords,
   type Workshop,
 } from '@hodsman/core';
-import { lookChanged } from '../../app/look-slice.ts';
-import { useAppDispatch, useAppSelector } from '../../app/hooks.ts';
-import { taskName, whoseWords } from '../../app/task-words.ts';
+import { lookChanged } from '../../store/look-slice.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 
 const MOST_NAMES = 4;
 

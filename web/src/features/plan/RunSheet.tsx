@@ -5,27 +5,29 @@ import {
   clockText,
   dayText,
   durationText,
+  initialsOf,
   mindedBy,
   personName,
   placeWords,
-  stationName,
-  verdictOf,
-  verdictWords,
   type Plan,
   type PlanTask,
   type Remark,
+  stationName,
+  verdictOf,
+  verdictWords,
+  whatWords,
+  whoseWords,
   type Workshop,
 } from '@hodsman/core';
-import { useRemarks } from '../../app/care.ts';
-import { useAppSelector } from '../../app/hooks.ts';
-import { initialsOf, whatWords, whoseWords } from '../../app/task-words.ts';
+import { useRemarks } from '../../store/care.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { Segments } from '../../ui/Segments.tsx';
-import { fitted } from './board/fitted.ts';
-import { paintBoard } from './board/paint/board.ts';
-import { PAPER } from './board/palette.ts';
-import { sceneOf } from './board/scene.ts';
-import { timeScaleOf } from './board/time-scale.ts';
+import { fitted } from '../../board/fitted.ts';
+import { paintBoard } from '../../board/paint/board.ts';
+import { PAPER } from '../../board/palette.ts';
+import { sceneOf } from '../../board/scene.ts';
+import { timeScaleOf } from '../../board/time-scale.ts';
 
 const PAPERS = [
   ['a4', 'A4'],

@@ -1,6 +1,6 @@
 import { Maximize2, PanelRightClose, PanelRightOpen, ZoomIn, ZoomOut } from 'lucide-react';
 import type { ReactNode, RefObject } from 'react';
-import type { BoardHandle } from './board/Board.tsx';
+import type { BoardHandle } from '../../board/Board.tsx';
 
 export const ZOOM_STEP = 1.3;
 

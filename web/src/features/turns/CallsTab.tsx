@@ -1,8 +1,8 @@
 import { useMemo, useState } from 'react';
 import { clockText, rollCall } from '@hodsman/core';
-import { Care } from '../../ui/Care.tsx';
+import { Care } from '../../bread-ui/Care.tsx';
 import { Toggle } from '../../ui/Toggle.tsx';
-import { useRemarks } from '../../app/care.ts';
+import { useRemarks } from '../../store/care.ts';
 import { usePlan } from './use-plan.ts';
 
 /** What to say aloud, in order, in letters that can be read from where one stands. */

@@ -1,21 +1,21 @@
 import { useMemo, useState } from 'react';
 import {
   careOf,
-  offWords,
   clockText,
   durationText,
   idleGaps,
-  pieceRuns,
-  stationName,
-  wayWords,
+  offWords,
   type PieceRun,
+  pieceRuns,
   type Plan,
   type PlanTask,
+  stationName,
+  taskName,
+  wayWords,
   type Workshop,
 } from '@hodsman/core';
-import { useCare } from '../../app/care.ts';
-import { taskName } from '../../app/task-words.ts';
-import { Care } from '../../ui/Care.tsx';
+import { useCare } from '../../store/care.ts';
+import { Care } from '../../bread-ui/Care.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { usePlan } from './use-plan.ts';
 

@@ -4,15 +4,15 @@ import {
   clockText,
   durationText,
   ownerOf,
-  stepWords,
+  pieceName,
   type PieceRun,
   type PlanTask,
-  type Workshop,
+  stepWords,
   turnsOf,
+  type Workshop,
 } from '@hodsman/core';
-import { useCare } from '../../app/care.ts';
-import { pieceName } from '../../app/task-words.ts';
-import { BreadGlyph } from '../../ui/BreadGlyph.tsx';
+import { useCare } from '../../store/care.ts';
+import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
 
 interface Props {
   readonly task: PlanTask;

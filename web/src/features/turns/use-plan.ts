@@ -1,5 +1,5 @@
 import type { Plan, Workshop } from '@hodsman/core';
-import { useAppSelector } from '../../app/hooks.ts';
+import { useAppSelector } from '../../store/hooks.ts';
 
 /** The class with its plan; undefined until the first plan has come. */
 export function usePlan(): { readonly workshop: Workshop; readonly plan: Plan } | undefined {

@@ -1,8 +1,7 @@
 import { useState } from 'react';
-import { brokenWords, newBreaks, swapPins, type Pin, type Plan, type Workshop } from '@hodsman/core';
-import { useAppDispatch } from '../../app/hooks.ts';
-import { pinTasks } from '../../app/shaping.ts';
-import { pieceName } from '../../app/task-words.ts';
+import { brokenWords, newBreaks, pieceName, type Pin, type Plan, swapPins, type Workshop } from '@hodsman/core';
+import { useAppDispatch } from '../../store/hooks.ts';
+import { pinTasks } from '../../planning/shaping.ts';
 import { tryPinsInWorker } from '../../workers/planner-client.ts';
 
 /** What came of a swap: it was taken, or why it does not go and what would do it all the same. */

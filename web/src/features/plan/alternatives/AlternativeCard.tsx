@@ -1,23 +1,23 @@
 import { CircleCheck, OctagonAlert, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
 import {
+  aimName,
+  type Alternative,
   brokenWords,
   changeWords,
+  type ClassRecord,
   clockText,
   differenceWords,
   durationText,
+  type Plan,
   planFigures,
+  type PlanFigures,
   verdictOf,
   verdictWords,
-  type Alternative,
-  type ClassRecord,
-  type Plan,
-  type PlanFigures,
   type Workshop,
 } from '@hodsman/core';
-import { aimName } from '../../../app/aim-words.ts';
-import { drop, rename, take } from '../../../app/alternatives.ts';
-import { useAppDispatch } from '../../../app/hooks.ts';
+import { drop, rename, take } from '../../../planning/alternatives.ts';
+import { useAppDispatch } from '../../../store/hooks.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
 import { SmallBoard } from './SmallBoard.tsx';
 

@@ -1,8 +1,7 @@
 import { CopyPlus } from 'lucide-react';
-import { MOST_ALTERNATIVES, UNSHAPED, type ClassRecord, type Plan } from '@hodsman/core';
-import { aimName, AIM_WORDS } from '../../../app/aim-words.ts';
-import { keep, keepAsItStands } from '../../../app/alternatives.ts';
-import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
+import { AIM_WORDS, aimName, type ClassRecord, MOST_ALTERNATIVES, type Plan, UNSHAPED } from '@hodsman/core';
+import { keep, keepAsItStands } from '../../../planning/alternatives.ts';
+import { useAppDispatch, useAppSelector } from '../../../store/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../../ui/buttons.ts';
 import { AlternativeCard } from './AlternativeCard.tsx';
 import { usePlans } from './use-plans.ts';

@@ -1,9 +1,9 @@
 import { useEffect, useMemo, useRef } from 'react';
 import type { Plan, Workshop } from '@hodsman/core';
-import { paintSmall } from '../board/overview.ts';
-import { paletteOf } from '../board/palette.ts';
-import { sceneOf } from '../board/scene.ts';
-import { timeScaleOf } from '../board/time-scale.ts';
+import { paintSmall } from '../../../board/overview.ts';
+import { paletteOf } from '../../../board/palette.ts';
+import { sceneOf } from '../../../board/scene.ts';
+import { timeScaleOf } from '../../../board/time-scale.ts';
 
 /** Laid out for a board of this width, then painted as small as the card is. */
 const LAID_OUT_PX = 1000;

@@ -13,7 +13,7 @@ import {
   type ChartConfiguration,
 } from 'chart.js';
 import { useEffect, useRef } from 'react';
-import { paletteOf, type Palette } from '../board/palette.ts';
+import { paletteOf, type Palette } from '../../../board/palette.ts';
 
 ChartJs.register(
   BarController,

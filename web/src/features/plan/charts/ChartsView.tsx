@@ -1,6 +1,6 @@
 import { useMemo, type ReactNode } from 'react';
 import { fireTurns, fireUse, handsOf, handsUse, situationOf, type Plan, type Workshop } from '@hodsman/core';
-import { useAppSelector } from '../../../app/hooks.ts';
+import { useAppSelector } from '../../../store/hooks.ts';
 import { Chart } from './Chart.tsx';
 import { overTime, type Line } from './over-time.ts';
 import { SweepChart } from './SweepChart.tsx';

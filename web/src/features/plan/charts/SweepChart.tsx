@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { durationText, type SweepPoint } from '@hodsman/core';
 import type { ChartConfiguration } from 'chart.js';
-import type { Palette } from '../board/palette.ts';
+import type { Palette } from '../../../board/palette.ts';
 import { Chart } from './Chart.tsx';
 
 interface Props {

@@ -1,6 +1,6 @@
 import { clockText, type UsePoint, type Workshop } from '@hodsman/core';
 import type { ChartConfiguration } from 'chart.js';
-import type { Palette } from '../board/palette.ts';
+import type { Palette } from '../../../board/palette.ts';
 
 /** One line of a chart over time. */
 export interface Line {

@@ -1,7 +1,7 @@
 import { memo } from 'react';
-import { AIM_WORDS } from '../../../app/aim-words.ts';
-import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
-import { chooseAim } from '../../../app/shaping.ts';
+import { AIM_WORDS } from '@hodsman/core';
+import { useAppDispatch, useAppSelector } from '../../../store/hooks.ts';
+import { chooseAim } from '../../../planning/shaping.ts';
 import { Part } from './Part.tsx';
 
 /** What the plan is to be good at. */

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { seatsIn, setBreadsEach, setGriddleCount, setParticipantCount, type Workshop } from '@hodsman/core';
-import { applyEdit } from '../../../app/edit.ts';
-import { useAppDispatch } from '../../../app/hooks.ts';
+import { applyEdit } from '../../../planning/edit.ts';
+import { useAppDispatch } from '../../../store/hooks.ts';
 import { Stepper } from '../../../ui/Stepper.tsx';
 import { Part } from './Part.tsx';
 

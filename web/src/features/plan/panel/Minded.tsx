@@ -1,7 +1,7 @@
 import { careLines, type Followed, type Workshop } from '@hodsman/core';
-import { useRemarks } from '../../../app/care.ts';
-import { useAppSelector } from '../../../app/hooks.ts';
-import { Care } from '../../../ui/Care.tsx';
+import { useRemarks } from '../../../store/care.ts';
+import { useAppSelector } from '../../../store/hooks.ts';
+import { Care } from '../../../bread-ui/Care.tsx';
 
 /** Whom what is followed is about: a person, a station's people, those who make a bread; everybody where nothing is. */
 function peopleOf(workshop: Workshop, followed: Followed | undefined): readonly string[] {

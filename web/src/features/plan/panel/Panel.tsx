@@ -1,9 +1,9 @@
 import { memo } from 'react';
 import type { Followed, Plan, Workshop } from '@hodsman/core';
-import { useAppSelector } from '../../../app/hooks.ts';
+import { useAppSelector } from '../../../store/hooks.ts';
 import { Levers } from './Levers.tsx';
-import type { Lanes } from '../board/lanes.ts';
-import { hasAhead } from '../board/time-scale.ts';
+import type { Lanes } from '../../../board/lanes.ts';
+import { hasAhead } from '../../../board/time-scale.ts';
 import { Aims } from './Aims.tsx';
 import { Minded } from './Minded.tsx';
 import { Pins } from './Pins.tsx';

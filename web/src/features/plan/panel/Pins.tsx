@@ -1,8 +1,7 @@
 import { PinOff } from 'lucide-react';
-import { clockText, type Plan, type Workshop } from '@hodsman/core';
-import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
-import { releaseAllPins, releasePin } from '../../../app/shaping.ts';
-import { whatWords, whoseWords } from '../../../app/task-words.ts';
+import { clockText, type Plan, whatWords, whoseWords, type Workshop } from '@hodsman/core';
+import { useAppDispatch, useAppSelector } from '../../../store/hooks.ts';
+import { releaseAllPins, releasePin } from '../../../planning/shaping.ts';
 import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
 import { Part } from './Part.tsx';
 

@@ -1,12 +1,12 @@
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { memo } from 'react';
 import { griddleName, stationName, type Followed, type Workshop } from '@hodsman/core';
-import { arrangePlaces } from '../../../app/board-look.ts';
-import { lookChanged } from '../../../app/look-slice.ts';
-import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
+import { arrangePlaces } from '../../../store/board-look.ts';
+import { lookChanged } from '../../../store/look-slice.ts';
+import { useAppDispatch, useAppSelector } from '../../../store/hooks.ts';
 import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
 import { Toggle } from '../../../ui/Toggle.tsx';
-import type { Lane, Lanes } from '../board/lanes.ts';
+import type { Lane, Lanes } from '../../../board/lanes.ts';
 import { Part } from './Part.tsx';
 
 interface Props {

@@ -12,15 +12,18 @@ import {
   placeWords,
   type Plan,
   type PlanTask,
-  type Workshop,
+  spanWords,
+  taskName,
   turnsOf,
+  whatWords,
+  whoseWords,
+  type Workshop,
 } from '@hodsman/core';
-import { useCare } from '../../../app/care.ts';
-import { useAppDispatch, useAppSelector } from '../../../app/hooks.ts';
-import { nudge, pinTasks, releasePin } from '../../../app/shaping.ts';
-import { spanWords, taskName, whatWords, whoseWords } from '../../../app/task-words.ts';
+import { useCare } from '../../../store/care.ts';
+import { useAppDispatch, useAppSelector } from '../../../store/hooks.ts';
+import { nudge, pinTasks, releasePin } from '../../../planning/shaping.ts';
 import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
-import { Care } from '../../../ui/Care.tsx';
+import { Care } from '../../../bread-ui/Care.tsx';
 import { TimeField } from '../../../ui/TimeField.tsx';
 import { useAbout } from './use-about.ts';
 

@@ -1,7 +1,6 @@
 import { OctagonAlert, TriangleAlert } from 'lucide-react';
-import { brokenWords, type BrokenRule, type Plan, type Workshop } from '@hodsman/core';
-import { useAppSelector } from '../../../app/hooks.ts';
-import { whatWords, whoseWords } from '../../../app/task-words.ts';
+import { type BrokenRule, brokenWords, type Plan, whatWords, whoseWords, type Workshop } from '@hodsman/core';
+import { useAppSelector } from '../../../store/hooks.ts';
 import { Part } from './Part.tsx';
 
 interface Props {

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { AboutTask, Plan } from '@hodsman/core';
-import { useAppSelector } from '../../../app/hooks.ts';
+import { useAppSelector } from '../../../store/hooks.ts';
 import { aboutInWorker } from '../../../workers/planner-client.ts';
 
 /** Why a task of the plan is when it is; undefined until the worker has said it, and while the plan is still on the move. */

@@ -1,7 +1,7 @@
 import { longBreads, success, type Workshop } from '@hodsman/core';
 import { MAIN_BUTTON } from '../ui/buttons.ts';
 import { applyEdit } from './edit.ts';
-import { useAppDispatch } from './hooks.ts';
+import { useAppDispatch } from '../store/hooks.ts';
 
 /** Breads that are longer than the class, each with the offer to have its dough made before. */
 export function LongBreads({ workshop }: { readonly workshop: Workshop }) {

@@ -4,8 +4,8 @@ import { draftActions } from '../documents/draft.ts';
 import { planInWorker } from '../workers/planner-client.ts';
 import { drop, keep, keepAsItStands, rename, take } from './alternatives.ts';
 import { applyEdit, applyNotes, applyRecord, changeClass, editClass } from './edit.ts';
-import { store } from './store.ts';
-import { demoRecord, standInForBrowser } from './testing.ts';
+import { store } from '../store/store.ts';
+import { demoRecord, standInForBrowser } from '../store/testing.ts';
 
 vi.mock('../workers/planner-client.ts', () => ({ planInWorker: vi.fn(() => Promise.resolve()) }));
 standInForBrowser();

@@ -1,18 +1,8 @@
-import {
-  clockText,
-  durationText,
-  isOfBread,
-  personName,
-  pieceParts,
-  placeWords,
-  readTaskId,
-  stationName,
-  stepWords,
-  windowOf,
-  type Plan,
-  type PlanTask,
-  type Workshop,
-} from '@hodsman/core';
+import { pieceParts, readTaskId } from '../ids.ts';
+import { thingName } from '../kitchen/index.ts';
+import { isOfBread, stepWords, windowOf, type Plan, type PlanTask } from '../plan/index.ts';
+import { clockText, durationText } from '../units/index.ts';
+import { personName, stationName, type Workshop } from '../workshop/index.ts';
 
 const KIND_WORDS = {
   welcome: 'Welcome, aprons, hands washed',
@@ -24,7 +14,7 @@ const KIND_WORDS = {
 /** What is done, in a word or two. */
 export function taskName(task: PlanTask): string {
   const parts = readTaskId(task.id);
-  // a demonstration is told by the step that it comes before
+  // a demonstration is called by the step that it comes before
   if (parts?.kind === 'demo') return `${KIND_WORDS.demo}: ${stepWords(parts.before)}`;
   if (!isOfBread(task)) return KIND_WORDS[task.kind];
   return task.piece === undefined ? stepWords(task.step) : `${stepWords(task.step)} ${pieceParts(task.piece).number}`;
@@ -60,6 +50,13 @@ const stationOf = (workshop: Workshop, id: string | null | undefined): string =>
 export function whoseWords(plan: Plan, workshop: Workshop, task: PlanTask): string {
   if (task.piece !== undefined) return pieceName(workshop, task);
   return stationOf(workshop, plan.batches.find((b) => b.id === task.batch)?.station);
+}
+
+/** Where a task is done, as people say it: "Griddle 2, spot 1", "the shelf by the wall", "bench 1"; nothing without a place. */
+export function placeWords({ kitchen }: Workshop, { at }: PlanTask): string {
+  if (at?.id === undefined) return '';
+  const name = thingName(kitchen, at.id);
+  return at.spot === undefined ? name : `${name}, spot ${at.spot}`;
 }
 
 /** From when to when, and how long. */

@@ -2,11 +2,11 @@ import { planShaped, type Pin, type Plan, type PlanTask } from '@hodsman/core';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { draftActions } from '../documents/draft.ts';
 import { tryPinsInWorker } from '../workers/planner-client.ts';
-import { arrangePlaces, lookAtClass } from './board-look.ts';
-import { lookChanged } from './look-slice.ts';
+import { arrangePlaces, lookAtClass } from '../store/board-look.ts';
+import { lookChanged } from '../store/look-slice.ts';
 import { chooseAim, nudge, pinTasks, releaseAllPins, releasePin } from './shaping.ts';
-import { store } from './store.ts';
-import { demoRecord, standInForBrowser } from './testing.ts';
+import { store } from '../store/store.ts';
+import { demoRecord, standInForBrowser } from '../store/testing.ts';
 import { endTrial, settleTrial, tryPins } from './trial.ts';
 
 vi.mock('../workers/planner-client.ts', () => ({

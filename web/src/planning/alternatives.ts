@@ -7,7 +7,7 @@ import {
   type ClassRecord,
 } from '@hodsman/core';
 import { draftActions } from '../documents/draft.ts';
-import type { AppThunk } from './store.ts';
+import type { AppThunk } from '../store/store.ts';
 
 /** A change of the class with its alternatives, which were read when they were made. */
 const change =

@@ -1,7 +1,7 @@
 import { planShaped, readWorkshop, setParticipantCount, UNSHAPED, type Plan, type Workshop } from '@hodsman/core';
 import { describe, expect, it } from 'vitest';
-import demoClass from '../../../../../demo/class.json';
-import sunday from '../../../../../demo/class-sunday.json';
+import demoClass from '../../../demo/class.json';
+import sunday from '../../../demo/class-sunday.json';
 import { fitted } from './fitted.ts';
 import { blockAt } from './hit.ts';
 import { lanesOf } from './lanes.ts';

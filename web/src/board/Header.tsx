@@ -1,8 +1,7 @@
 import { ChevronsLeftRight, ChevronsRightLeft, TriangleAlert } from 'lucide-react';
 import { memo, type Ref } from 'react';
-import type { Followed, Workshop } from '@hodsman/core';
-import { initialsOf } from '../../../app/task-words.ts';
-import { BreadGlyph } from '../../../ui/BreadGlyph.tsx';
+import { type Followed, initialsOf, type Workshop } from '@hodsman/core';
+import { BreadGlyph } from '../bread-ui/BreadGlyph.tsx';
 import { fitted } from './fitted.ts';
 import type { Column, Lane, Lanes } from './lanes.ts';
 

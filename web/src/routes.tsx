@@ -1,16 +1,16 @@
 import { createBrowserRouter, Navigate } from 'react-router';
-import { ClassShell } from '../features/class-shell/ClassShell.tsx';
-import { FirstClass } from '../features/class-shell/FirstClass.tsx';
-import { BoardView } from '../features/plan/BoardView.tsx';
-import { PlanShell } from '../features/plan/PlanShell.tsx';
+import { ClassShell } from './features/class-shell/ClassShell.tsx';
+import { FirstClass } from './features/class-shell/FirstClass.tsx';
+import { BoardView } from './features/plan/BoardView.tsx';
+import { PlanShell } from './features/plan/PlanShell.tsx';
 
 // each part but the board comes in a part of its own, so that a class opens without them
-const breads = () => import('../features/breads/index.ts');
-const dough = () => import('../features/dough/index.ts');
-const kitchens = () => import('../features/kitchens/index.ts');
-const planViews = () => import('../features/plan/index.ts');
-const turns = () => import('../features/turns/index.ts');
-const setup = () => import('../features/class-setup/index.ts');
+const breads = () => import('./features/breads/index.ts');
+const dough = () => import('./features/dough/index.ts');
+const kitchens = () => import('./features/kitchens/index.ts');
+const planViews = () => import('./features/plan/index.ts');
+const turns = () => import('./features/turns/index.ts');
+const setup = () => import('./features/class-setup/index.ts');
 
 /** All addresses of the application. */
 export const router = createBrowserRouter([
@@ -68,7 +68,7 @@ export const router = createBrowserRouter([
       },
     ],
   },
-  { path: '/classes', lazy: async () => ({ Component: (await import('../features/classes/index.ts')).ClassList }) },
+  { path: '/classes', lazy: async () => ({ Component: (await import('./features/classes/index.ts')).ClassList }) },
   { path: '/kitchens', lazy: async () => ({ Component: (await kitchens()).KitchenList }) },
   { path: '/kitchens/:kitchenId', lazy: async () => ({ Component: (await kitchens()).KitchenPage }) },
   { path: '/breads', lazy: async () => ({ Component: (await breads()).Library }) },

@@ -1,7 +1,7 @@
 import { newBreaks, type Pin } from '@hodsman/core';
 import { tryPinsInWorker } from '../workers/planner-client.ts';
-import type { AppThunk } from './store.ts';
-import { trialShown } from './trial-slice.ts';
+import type { AppThunk } from '../store/store.ts';
+import { trialShown } from '../store/trial-slice.ts';
 
 /** What is wanted now; the worker is asked for one set of pins at a time, the newest next. */
 const asking: { wanted: readonly Pin[] | null; isBusy: boolean } = { wanted: null, isBusy: false };

@@ -8,7 +8,7 @@ import {
   type Ref,
 } from 'react';
 import type { Followed } from '@hodsman/core';
-import { useStable } from '../../../ui/use-stable.ts';
+import { useStable } from '../ui/use-stable.ts';
 import { BoardEngine, type Host } from './engine.ts';
 import { Header } from './Header.tsx';
 import type { Look } from './paint/brush.ts';

@@ -1,5 +1,4 @@
-import { isOfBread, stepWords, turnsOf, type PlanTask } from '@hodsman/core';
-import { pieceName, shortPieceName, taskName } from '../../../../app/task-words.ts';
+import { isOfBread, pieceName, type PlanTask, shortPieceName, stepWords, taskName, turnsOf } from '@hodsman/core';
 import { fitted } from '../fitted.ts';
 import type { Block } from '../blocks.ts';
 import { box, setFont, type Brush } from './brush.ts';

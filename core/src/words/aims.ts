@@ -1,4 +1,4 @@
-import type { Aim } from '@hodsman/core';
+import type { Aim } from '../workshop/index.ts';
 
 /** What a plan can be good at, in words. */
 export const AIM_WORDS: readonly (readonly [Aim, string, string])[] = [

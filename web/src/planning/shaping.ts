@@ -1,6 +1,6 @@
 import { withoutPin, withPins, type Aim, type Pin, type PlanTask } from '@hodsman/core';
 import { applyNotes } from './edit.ts';
-import type { AppThunk } from './store.ts';
+import type { AppThunk } from '../store/store.ts';
 
 /** What somebody asks of the plan; each is one step of undo. */
 

@@ -10,7 +10,7 @@ import {
 } from '@hodsman/core';
 import { copyWithStructuralSharing } from '@reduxjs/toolkit/query';
 import { draftActions } from '../documents/draft.ts';
-import type { AppThunk } from './store.ts';
+import type { AppThunk } from '../store/store.ts';
 
 /** What was read anew, with every part that is as before being the very same: what shows only such a part is not drawn again. */
 const sharing = <T>(before: T | undefined, after: T): T => copyWithStructuralSharing<T>(before, after);

@@ -4,13 +4,11 @@ import { breadReducer } from '../documents/bread-draft.ts';
 import { draftReducer } from '../documents/draft.ts';
 import { kitchenReducer } from '../documents/kitchen-draft.ts';
 import { pantryReducer } from '../documents/pantry-draft.ts';
-import { listenForPlanning } from './planning.ts';
 import { listenForSaving } from '../documents/saving.ts';
 import { lookReducer } from './look-slice.ts';
 import { trialReducer } from './trial-slice.ts';
 
 const listeners = createListenerMiddleware();
-listenForPlanning(listeners);
 listenForSaving(listeners);
 
 /** What the user chose and what was loaded, as plain data. */
@@ -29,4 +27,7 @@ export const store = configureStore({
 
 export type RootState = ReturnType<typeof store.getState>;
 export type AppDispatch = typeof store.dispatch;
+/** Whoever follows the store from above it: planning. */
+export const startAppListening = listeners.startListening.withTypes<RootState, AppDispatch>();
+
 export type AppThunk<Answer = void> = ThunkAction<Answer, RootState, undefined, UnknownAction>;
