@@ -54,7 +54,7 @@ const WEB = {
   'bread-ui': ['ui'],
   board: ['bread-ui', 'ui'],
   documents: ['ui'],
-  store: ['documents'],
+  store: ['documents', 'workers'],
   planning: ['store', 'documents', 'workers', 'ui'],
   features: ['planning', 'store', 'documents', 'workers', 'board', 'bread-ui', 'ui'],
 };

@@ -270,7 +270,7 @@ export type { Call, Followed, FireTurns, IdleGap, PieceRun, PlanFigures, UsePoin
 export type { AboutTask, Hands, SweepPoint } from './planner/index.ts';
 export type { Fix, FixSet, Idea, PlanOptions, Verdict } from './planner/index.ts';
 export { bowlConditions, findBrokenRules, kettleCalls, type KettleCall } from './planner/index.ts';
-export { plannerSession, type Advice, type PlannerSession } from './planner/index.ts';
+export { plannerSession, type Advice, type Moment, type PlannerSession } from './planner/index.ts';
 export { gramsOfMeasure, importRecipe, recipeOfBread } from './recipe/index.ts';
 export type { Conflict, Guess, ImportedRecipe } from './recipe/index.ts';
 export {

@@ -4,14 +4,17 @@ import { Provider } from 'react-redux';
 import { RouterProvider } from 'react-router';
 import { router } from './routes.tsx';
 import { planWhatIsOpen } from './planning/planning.ts';
-import { store } from './store/store.ts';
+import { createAppStore } from './store/store.ts';
+import { createPlanners, startPlanner } from './workers/planner-client.ts';
 import { applyTheme, storedTheme } from './ui/theme.ts';
 import { takeTab } from './documents/tab.ts';
 import { adoptUnsaved } from './documents/unsaved.ts';
 import './styles.css';
 
 applyTheme(storedTheme());
-planWhatIsOpen();
+const planners = createPlanners(startPlanner);
+const { store, startListening } = createAppStore(planners);
+planWhatIsOpen(startListening, planners);
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no element #root');
 // what an earlier tab left unsaved is taken over before anything opens

@@ -1,6 +1,9 @@
 import type { Griddle, Kitchen } from './schema.ts';
 
-type Named = { readonly id: string; readonly name?: string | undefined };
+interface Named {
+  readonly id: string;
+  readonly name?: string | undefined;
+}
 
 /** What a griddle is called: its own name, else "Griddle 2" for G2. */
 export function griddleName(griddle: Pick<Griddle, 'id' | 'name'>): string {

@@ -33,7 +33,7 @@ describe('the blocks of the board', () => {
   it('put nobody in two places at once, and no two breads on one spot', () => {
     for (const [w, p] of classes) {
       const solid = sceneOf(p, w, 1200, ALL).blocks.filter(
-        (b) => b.kind === 'cook' || (b.kind === 'hands' && b.task.kind === undefined),
+        (b) => b.kind === 'cook' || (b.kind === 'hands' && b.task.kind === 'step'),
       );
       for (const [i, a] of solid.entries())
         for (const b of solid.slice(i + 1)) {

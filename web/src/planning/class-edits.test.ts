@@ -1,15 +1,18 @@
 import { setBreadsEach, success, type Plan } from '@hodsman/core';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { draftActions } from '../documents/draft.ts';
-import { planInWorker } from '../workers/planner-client.ts';
 import { drop, keep, keepAsItStands, rename, take } from './alternatives.ts';
 import { applyEdit, applyNotes, applyRecord, changeClass, editClass } from './edit.ts';
-import { store } from '../store/store.ts';
-import { demoRecord, standInForBrowser } from '../store/testing.ts';
+import { planWhatIsOpen } from './planning.ts';
+import { createAppStore } from '../store/store.ts';
+import { demoRecord, noPlanners, standInForBrowser } from '../store/testing.ts';
+import type { Planners } from '../workers/planner-client.ts';
 
-vi.mock('../workers/planner-client.ts', () => ({ planInWorker: vi.fn(() => Promise.resolve()) }));
 standInForBrowser();
-const asked = vi.mocked(planInWorker);
+const asked = vi.fn<Planners['plan']>(() => Promise.resolve());
+const planners: Planners = { ...noPlanners, plan: asked };
+const { store, startListening } = createAppStore(planners);
+planWhatIsOpen(startListening, planners);
 
 const record = demoRecord();
 const draft = () => store.getState().draft ?? expect.fail();

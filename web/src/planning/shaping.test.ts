@@ -1,19 +1,17 @@
 import { planShaped, type Pin, type Plan, type PlanTask } from '@hodsman/core';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { draftActions } from '../documents/draft.ts';
-import { tryPinsInWorker } from '../workers/planner-client.ts';
 import { arrangePlaces, lookAtClass } from '../store/board-look.ts';
 import { lookChanged } from '../store/look-slice.ts';
 import { chooseAim, nudge, pinTasks, releaseAllPins, releasePin } from './shaping.ts';
-import { store } from '../store/store.ts';
-import { demoRecord, standInForBrowser } from '../store/testing.ts';
+import { createAppStore } from '../store/store.ts';
+import { demoRecord, noPlanners, standInForBrowser } from '../store/testing.ts';
+import type { Planners } from '../workers/planner-client.ts';
 import { endTrial, settleTrial, tryPins } from './trial.ts';
 
-vi.mock('../workers/planner-client.ts', () => ({
-  planInWorker: vi.fn(() => Promise.resolve()),
-  tryPinsInWorker: vi.fn(),
-}));
 standInForBrowser();
+const tryPinsThere = vi.fn<Planners['tryPins']>();
+const { store } = createAppStore({ ...noPlanners, tryPins: tryPinsThere });
 
 const record = demoRecord();
 const open = (id: string): void => {
@@ -78,7 +76,7 @@ describe('a trial', () => {
   };
   beforeEach(() => {
     asked.length = 0;
-    vi.mocked(tryPinsInWorker).mockImplementation((now) => new Promise((answer) => asked.push({ pins: now, answer })));
+    tryPinsThere.mockImplementation((now) => new Promise((answer) => asked.push({ pins: now, answer })));
     store.dispatch(draftActions.planned({ plan, isFinal: true }));
   });
 
@@ -113,7 +111,7 @@ describe('a trial', () => {
     const let_ = store.dispatch(tryPins(pins(2)));
     asked[1]?.answer(titled('held'));
     await turn();
-    settleTrial();
+    store.dispatch(settleTrial());
     await let_;
     // it stays in sight until the plan of it has come
     expect(store.getState().trial?.plan.title).toBe('held');

@@ -2,6 +2,7 @@ import { readClassRecord, type ClassRecord } from '@hodsman/core';
 import { vi } from 'vitest';
 import demoClass from '../../../demo/class.json';
 import { memoryStorage } from '../documents/testing.ts';
+import type { Planners } from '../workers/planner-client.ts';
 
 /** What a browser has and the tests' own world has not: stores of its own, events, and a server that never answers. */
 export function standInForBrowser(): void {
@@ -17,3 +18,17 @@ export function demoRecord(): ClassRecord {
   if (!read.ok) throw new Error('the demonstration class is right');
   return read.value;
 }
+
+/** Planners that never answer. */
+const never = (): Promise<never> => new Promise(() => undefined);
+export const noPlanners: Planners = {
+  plan: never,
+  replan: never,
+  tryPins: never,
+  about: never,
+  advise: never,
+  stopAdvising: vi.fn(),
+  planEach: never,
+  sweep: never,
+  stopComparing: vi.fn(),
+};

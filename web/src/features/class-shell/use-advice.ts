@@ -1,10 +1,11 @@
 import { useEffect, useMemo, useState } from 'react';
 import { breadsForTimeLeft, LEAST_LEFT_SEC, timeLeftSec, type Advice, type Plan, type Workshop } from '@hodsman/core';
 import { useBodies, useDocumentList } from '../../documents/api.ts';
-import { adviseInWorker, stopAdvising } from '../../workers/planner-client.ts';
+import { usePlanners } from '../../store/hooks.ts';
 
 /** What would help a class, while `isWanted`; undefined until something is known. Advice on another state of the class is dropped. */
 export function useAdvice(workshop: Workshop, plan: Plan, isWanted: boolean): Advice | undefined {
+  const planners = usePlanners();
   const [known, setKnown] = useState<{ readonly plan: Plan; readonly advice: Advice }>();
   const { data: list } = useDocumentList('bread');
   const hasTime = useMemo(() => timeLeftSec(workshop, plan) >= LEAST_LEFT_SEC, [workshop, plan]);
@@ -18,13 +19,13 @@ export function useAdvice(workshop: Workshop, plan: Plan, isWanted: boolean): Ad
     if (!isWanted) return;
     let isCurrent = true;
     const library = hasTime ? (stored ?? []).map((b) => b.body) : [];
-    void adviseInWorker(workshop, plan, library, (advice) => {
+    void planners.advise(workshop, plan, library, (advice) => {
       if (isCurrent) setKnown({ plan, advice });
     });
     return () => {
       isCurrent = false;
-      stopAdvising();
+      planners.stopAdvising();
     };
-  }, [workshop, plan, isWanted, hasTime, stored]);
+  }, [workshop, plan, isWanted, hasTime, stored, planners]);
   return isWanted && known?.plan === plan ? known.advice : undefined;
 }

@@ -164,7 +164,7 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
             }}
             onDrop={(id, startSec) => {
               setGhost(undefined);
-              settleTrial();
+              dispatch(settleTrial());
               dispatch(pinTasks([{ task: id, startSec }]));
             }}
             onCancel={() => {

@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import { brokenWords, newBreaks, pieceName, type Pin, type Plan, swapPins, type Workshop } from '@hodsman/core';
-import { useAppDispatch } from '../../store/hooks.ts';
+import { useAppDispatch, usePlanners } from '../../store/hooks.ts';
 import { pinTasks } from '../../planning/shaping.ts';
-import { tryPinsInWorker } from '../../workers/planner-client.ts';
 
 /** What came of a swap: it was taken, or why it does not go and what would do it all the same. */
 export type SwapAnswer =
@@ -17,6 +16,7 @@ export type SwapAnswer =
 /** Swaps two turns if the planner can plan the rest round it; else says why not and leaves the class as it is. */
 export function useSwap(workshop: Workshop, plan: Plan) {
   const dispatch = useAppDispatch();
+  const planners = usePlanners();
   const [answer, setAnswer] = useState<SwapAnswer>();
   const swap = async (first: string, second: string): Promise<void> => {
     const pins = swapPins(plan, first, second);
@@ -26,7 +26,7 @@ export function useSwap(workshop: Workshop, plan: Plan) {
       return task ? pieceName(workshop, task) : id;
     });
     const words = names.join(' and ');
-    const found = await tryPinsInWorker(pins);
+    const found = await planners.tryPins(pins);
     if (!found) return;
     const news = newBreaks(plan, found);
     if (news.length === 0) {

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Alternative, Plan } from '@hodsman/core';
-import { planEachInWorker, stopComparing } from '../../../workers/planner-client.ts';
+import { usePlanners } from '../../../store/hooks.ts';
 
 /** Plans that were made, for as long as their alternative is not changed. */
 const known = new WeakMap<Alternative['workshop'], Map<Alternative['shaping'], Plan>>();
@@ -14,12 +14,13 @@ function remember({ workshop, shaping }: Alternative, plan: Plan): void {
 
 /** The plans of alternatives as far as they have come; they are made in a worker, one after another. */
 export function usePlans(alternatives: readonly Alternative[]): ReadonlyMap<Alternative, Plan> {
+  const planners = usePlanners();
   const [, setCount] = useState(0);
   useEffect(() => {
     const missing = alternatives.filter((a) => !planOf(a));
     if (missing.length === 0) return;
     let isCurrent = true;
-    void planEachInWorker(missing, (i, plan) => {
+    void planners.planEach(missing, (i, plan) => {
       const alternative = missing[i];
       if (!isCurrent || !alternative) return;
       remember(alternative, plan);
@@ -27,9 +28,9 @@ export function usePlans(alternatives: readonly Alternative[]): ReadonlyMap<Alte
     });
     return () => {
       isCurrent = false;
-      stopComparing();
+      planners.stopComparing();
     };
-  }, [alternatives]);
+  }, [alternatives, planners]);
   return new Map(
     alternatives.flatMap((a) => {
       const plan = planOf(a);

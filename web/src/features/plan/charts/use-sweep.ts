@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { Shaping, SweepPoint, Workshop } from '@hodsman/core';
-import { stopComparing, sweepInWorker } from '../../../workers/planner-client.ts';
+import { usePlanners } from '../../../store/hooks.ts';
 
 export interface Sweeps {
   readonly griddles: readonly SweepPoint[];
@@ -11,6 +11,7 @@ const NONE: Sweeps = { griddles: [], participants: [] };
 
 /** The class in other sizes, as far as it has been planned in the worker. */
 export function useSweep(workshop: Workshop, shaping: Shaping | undefined): Sweeps {
+  const planners = usePlanners();
   const [found, setFound] = useState<{ readonly of: Workshop; readonly sweeps: Sweeps }>({
     of: workshop,
     sweeps: NONE,
@@ -18,14 +19,14 @@ export function useSweep(workshop: Workshop, shaping: Shaping | undefined): Swee
   useEffect(() => {
     if (!shaping) return;
     let isCurrent = true;
-    void sweepInWorker(workshop, shaping, (over, points) => {
+    void planners.sweep(workshop, shaping, (over, points) => {
       if (!isCurrent) return;
       setFound((f) => ({ of: workshop, sweeps: { ...(f.of === workshop ? f.sweeps : NONE), [over]: points } }));
     });
     return () => {
       isCurrent = false;
-      stopComparing();
+      planners.stopComparing();
     };
-  }, [workshop, shaping]);
+  }, [workshop, shaping, planners]);
   return found.of === workshop ? found.sweeps : NONE;
 }
