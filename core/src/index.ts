@@ -6,19 +6,29 @@ export { faultLine, faultWords, FAULTS, assert } from './faults/index.ts';
 export { success } from './faults/index.ts';
 export type { Fault, FaultCode, Result } from './faults/index.ts';
 export {
+  celsiusText,
   clockText,
   dayText,
   durationText,
   elapsedSec,
+  fahrenheitOfCelsius,
+  fahrenheitText,
+  fixedText,
   gramsText,
+  inchesOfCm,
   litresText,
   localDateTime,
+  MEASURE_SYSTEMS,
   moneyText,
+  ouncesOfGrams,
+  pctText,
+  roundedTo,
   roundGrams,
+  roundHalfUp,
   secondsOfMinutes,
   timeOfDay,
+  wholeMinutes,
 } from './units/index.ts';
-export { fahrenheitOfCelsius, inchesOfCm, MEASURE_SYSTEMS, ouncesOfGrams, roundHalfUp } from './units/index.ts';
 export type { ClassClock, MeasureSystem } from './units/index.ts';
 export {
   AVOIDABLE,

@@ -1,3 +1,4 @@
+import { roundHalfUp, roundedTo } from '../units/index.ts';
 import { findFood } from '../foods/index.ts';
 import { fault, type Fault } from '../faults/index.ts';
 import { figuresOf, leavenKind, SCALDS_C, YEAST_DIES_C, type Ingredient } from '../formula/index.ts';
@@ -9,7 +10,7 @@ import { handOversOf, methodTimes, USUAL_BENCH, type Circumstances } from './tim
 const SAFE_OUT_MIN = 240;
 const MAKEABLE_AHEAD_MIN = 60;
 const DENSITY_RANGE = { from: 0.5, to: 1.45 } as const;
-const one = (x: number): number => Number(x.toFixed(1));
+const one = (x: number): number => roundedTo(x, 1);
 
 /**
  * What an instructor would want to know of a bread that can be read: unusual percentages, a proof without leaven, chilled dough that is
@@ -67,7 +68,7 @@ function ofWarmth(bread: Bread, at: Circumstances): readonly Fault[] {
   });
   const out = minutesOutOfCold(bread, at);
   if (out > SAFE_OUT_MIN)
-    faults.push(fault('too-long-in-the-warm', 'steps', { minutes: Math.round(out), limit: SAFE_OUT_MIN }));
+    faults.push(fault('too-long-in-the-warm', 'steps', { minutes: roundHalfUp(out), limit: SAFE_OUT_MIN }));
   const ahead = handOversOf(bread).some((h) => h.waitMaxMin >= MAKEABLE_AHEAD_MIN);
   const least = methodTimes(bread.steps, at).leastSec / 60;
   if (!ahead && least > MAKEABLE_AHEAD_MIN)
@@ -102,7 +103,7 @@ function ofPiece(bread: Bread): readonly Fault[] {
   const density = isSingleSheet(bread) ? impliedDensity(bread.piece) : undefined;
   if (density === undefined || (density >= DENSITY_RANGE.from && density <= DENSITY_RANGE.to)) return [];
   const { doughG, diameterCm, thicknessMm = 0 } = bread.piece;
-  return [fault('size-disagrees', 'piece', { doughG, diameterCm, thicknessMm, density: Number(density.toFixed(2)) })];
+  return [fault('size-disagrees', 'piece', { doughG, diameterCm, thicknessMm, density: roundedTo(density, 2) })];
 }
 
 function ofSafety(bread: Bread): readonly Fault[] {

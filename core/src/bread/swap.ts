@@ -1,7 +1,8 @@
+import { roundedTo } from '../units/index.ts';
 import type { Food } from '../foods/index.ts';
 import { waterShare, type Ingredient } from '../formula/index.ts';
 
-const twoDecimals = (x: number): number => Number(x.toFixed(2));
+const twoDecimals = (x: number): number => roundedTo(x, 2);
 
 /** An ingredient of a food, with what is known of it filled in; `rest` keeps the amount and where it is used. */
 export function ingredientOfFood(food: Food, rest: Partial<Ingredient> & Pick<Ingredient, 'use'>): Ingredient {

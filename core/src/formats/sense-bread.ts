@@ -1,3 +1,4 @@
+import { roundedTo } from '../units/index.ts';
 import { fault, type Fault } from '../faults/index.ts';
 import { doughPctSum, type Ingredient } from '../formula/index.ts';
 import { chainOf, cookPhases, isRest, type ActiveStep, type RestStep } from '../method/index.ts';
@@ -13,7 +14,7 @@ export function faultsOfBread(b: Bread, base: string): readonly Fault[] {
   const flour = b.ingredients.reduce((sum, i) => sum + (i.use === 'dough' && i.role === 'flour' ? (i.pct ?? 0) : 0), 0);
   if (doughPctSum(b.ingredients) <= 0) faults.push(fault('no-dough', at('ingredients')));
   else if (Math.abs(flour - 100) > FLOUR_TOLERANCE_PCT)
-    faults.push(fault('flour-not-100', at('ingredients'), { sum: Number(flour.toFixed(2)) }));
+    faults.push(fault('flour-not-100', at('ingredients'), { sum: roundedTo(flour, 2) }));
   b.ingredients.forEach((i, n) => faults.push(...faultsOfIngredient(i, at(`ingredients[${n}]`))));
   b.ingredients.forEach((i, n) => faults.push(...faultsOfStandIn(b, i, at(`ingredients[${n}]`))));
   const { widthCm, diameterCm } = b.piece;

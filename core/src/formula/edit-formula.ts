@@ -1,3 +1,4 @@
+import { roundedTo } from '../units/index.ts';
 import type { Ingredient } from './schema.ts';
 
 type Ingredients = readonly Ingredient[];
@@ -5,7 +6,7 @@ type Ingredients = readonly Ingredient[];
 const isDoughFlour = (i: Ingredient): boolean => i.use === 'dough' && i.role === 'flour';
 
 /** Percentages carry two decimals: a hundredth of a per cent of 10 kg flour is one gram. */
-const twoDecimals = (x: number): number => Number(x.toFixed(2));
+const twoDecimals = (x: number): number => roundedTo(x, 2);
 
 /** Flours that add up to 100 again after rounding: what is missing goes to the largest. */
 function closed(ingredients: Ingredients): Ingredients {

@@ -2,7 +2,7 @@ import { preheatId } from '../ids.ts';
 import { turnMoments } from '../method/index.ts';
 import type { ScaledBatch } from '../formula/index.ts';
 import type { BreadTask, Goal, Plan, PlanBatch, PlanTask } from '../plan/index.ts';
-import { secondsOfMinutes } from '../units/index.ts';
+import { roundedTo, secondsOfMinutes } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import type { ActivitySource, ModeInfo, Moment, Network, RestSource } from './network/index.ts';
 import type { Placement, Schedule } from './search/index.ts';
@@ -40,7 +40,7 @@ export function writePlan(
 
 const MILLIGRAM_DIGITS = 3;
 /** Milligrams: finer than any scale, and without a tail of binary digits in the file. */
-const tidy = (g: number): number => Number(g.toFixed(MILLIGRAM_DIGITS));
+const tidy = (g: number): number => roundedTo(g, MILLIGRAM_DIGITS);
 
 function batchesIn({ doughs }: Network): PlanBatch[] {
   const { mothers, batches, practices } = doughs;

@@ -1,6 +1,6 @@
 import { parseIngredient, type UnitOfMeasureDefinitions } from 'parse-ingredient';
 import { weightOfVolume, type Food, type WeightRange } from '../foods/index.ts';
-import { gramsOfOunces, ML_PER_US, type MeasureSystem, type Volume } from '../units/index.ts';
+import { gramsOfOunces, type MeasureSystem, ML_PER_US, roundHalfUp, type Volume } from '../units/index.ts';
 
 /** Measures of the trade that general recipes do not have. */
 const TRADE_UNITS: UnitOfMeasureDefinitions = {
@@ -162,7 +162,7 @@ function ofVolume(food: Food | undefined, count: number, volume: Volume, system:
   if (!known) return undefined;
   if (food.role === 'water') return exactly(known.g);
   const one = weightOfVolume(food, 1, volume, system)?.g ?? 0;
-  const spread = Math.round((known.mostG / known.g - 1) * 100);
+  const spread = roundHalfUp((known.mostG / known.g - 1) * 100);
   const name = food.names[0] ?? food.id;
   const why =
     volume === 'ml' || volume === 'litre'

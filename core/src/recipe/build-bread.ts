@@ -9,7 +9,14 @@ import {
 } from '../bread/index.ts';
 import { findFood } from '../foods/index.ts';
 import { leavenKind, type FamilyName, type Ingredient } from '../formula/index.ts';
-import { durationText, MEASURE_SYSTEMS, roundHalfUp, type MeasureSystem } from '../units/index.ts';
+import {
+  durationText,
+  fixedText,
+  MEASURE_SYSTEMS,
+  type MeasureSystem,
+  roundedTo,
+  roundHalfUp,
+} from '../units/index.ts';
 import { buildFormula, neverUsed } from './build-formula.ts';
 import { buildSteps } from './build-steps.ts';
 import { durationsIn } from './durations.ts';
@@ -158,9 +165,9 @@ function piecesOf(
     });
   if (pieces !== undefined && stated?.isServings === true && !divided)
     guesses.push({ path: 'piece.doughG', from: stated.text, why: 'one bread is taken for each serving' });
-  if (pieces === undefined && weight) pieces = Math.max(1, Math.round(doughG / (1 + LOSS_PCT / 100) / weight.g));
+  if (pieces === undefined && weight) pieces = Math.max(1, roundHalfUp(doughG / (1 + LOSS_PCT / 100) / weight.g));
   if (pieces === undefined) {
-    pieces = Math.max(1, Math.round(doughG / USUAL_PIECE_G));
+    pieces = Math.max(1, roundHalfUp(doughG / USUAL_PIECE_G));
     guesses.push({
       path: 'piece.doughG',
       from: '',
@@ -172,7 +179,7 @@ function piecesOf(
     if (range ? by < range.least * 0.88 || by > range.most * 1.12 : Math.abs(by - pieces) / pieces > 0.12)
       conflicts.push({
         paths: ['piece.doughG'],
-        what: `the dough weighs ${Math.round(doughG)} g: ${by.toFixed(1)} pieces of ${Math.round(weight.g)} g, not ${range && range.least < range.most ? `${range.least} to ${range.most}` : pieces}`,
+        what: `the dough weighs ${roundHalfUp(doughG)} g: ${fixedText(by, 1)} pieces of ${roundHalfUp(weight.g)} g, not ${range && range.least < range.most ? `${range.least} to ${range.most}` : pieces}`,
       });
   }
   return { pieces: Math.max(1, pieces), pieceG: weight?.g };
@@ -191,7 +198,7 @@ function pieceOf(
   conflicts: Conflict[],
 ): Bread['piece'] {
   const shared = doughG / (1 + LOSS_PCT / 100) / count.pieces;
-  const grams = Number(Math.min(100_000, Math.max(1, count.pieceG ?? shared)).toFixed(1));
+  const grams = roundedTo(Math.min(100_000, Math.max(1, count.pieceG ?? shared)), 1);
   const density = densityOf({ steps });
   const size = sizeIn(text);
   const shape = shapeOf(text);
@@ -203,7 +210,7 @@ function pieceOf(
     if (Math.abs(by - grams) / grams > 0.5)
       conflicts.push({
         paths: ['piece.doughG', 'piece.diameterCm', 'piece.thicknessMm'],
-        what: `a piece of ${Number(diameterCm.toFixed(1))} cm and ${Number(thicknessMm.toFixed(1))} mm weighs about ${Math.round(by)} g, the dough gives ${Math.round(grams)} g`,
+        what: `a piece of ${roundedTo(diameterCm, 1)} cm and ${roundedTo(thicknessMm, 1)} mm weighs about ${roundHalfUp(by)} g, the dough gives ${roundHalfUp(grams)} g`,
       });
   } else if (diameterCm === undefined) {
     thicknessMm ??= USUAL_THICKNESS_MM;
@@ -211,7 +218,7 @@ function pieceOf(
     guesses.push({
       path: 'piece.diameterCm',
       from: '',
-      why: `worked out from ${Math.round(grams)} g at ${thicknessMm} mm and a density of ${density} g/cm³`,
+      why: `worked out from ${roundHalfUp(grams)} g at ${thicknessMm} mm and a density of ${density} g/cm³`,
     });
   } else {
     const by = pieceThicknessMm(grams, { diameterCm, shape }, density);
@@ -220,14 +227,14 @@ function pieceOf(
       guesses.push({
         path: 'piece.thicknessMm',
         from: '',
-        why: `worked out from ${Math.round(grams)} g and ${Number(diameterCm.toFixed(1))} cm at a density of ${density} g/cm³`,
+        why: `worked out from ${roundHalfUp(grams)} g and ${roundedTo(diameterCm, 1)} cm at a density of ${density} g/cm³`,
       });
     }
   }
   return {
     doughG: grams,
-    diameterCm: Number(Math.min(500, Math.max(1, diameterCm)).toFixed(1)),
-    ...(thicknessMm === undefined ? {} : { thicknessMm: Number(Math.min(200, Math.max(0.1, thicknessMm)).toFixed(1)) }),
+    diameterCm: roundedTo(Math.min(500, Math.max(1, diameterCm)), 1),
+    ...(thicknessMm === undefined ? {} : { thicknessMm: roundedTo(Math.min(200, Math.max(0.1, thicknessMm)), 1) }),
     shape,
   };
 }

@@ -1,3 +1,4 @@
+import { roundedTo } from '../units/index.ts';
 import { foodById, foodsIn, type Food } from '../foods/index.ts';
 import { ingredientOfFood } from '../bread/index.ts';
 import { percentagesOf, type Ingredient, type IngredientUse } from '../formula/index.ts';
@@ -42,7 +43,7 @@ const USUAL_PCT: Readonly<Partial<Record<Ingredient['role'], number>>> = {
   sugar: 1,
   starter: 25,
 };
-const twoDecimals = (x: number): number => Number(x.toFixed(2));
+const twoDecimals = (x: number): number => roundedTo(x, 2);
 
 /**
  * Baker's percentages of what the lines weigh. Flours that come in several lines are one; self-raising flour is flour and powder;

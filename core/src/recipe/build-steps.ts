@@ -1,3 +1,4 @@
+import { roundedTo } from '../units/index.ts';
 import type { Step } from '../method/index.ts';
 import type { Action } from './actions.ts';
 import type { Duration } from './durations.ts';
@@ -160,7 +161,7 @@ function nameSteps(drafts: readonly StepDraft[]): readonly Named[] {
   });
 }
 
-const capped = (minutes: number): number => Math.min(LONGEST_MIN, Number(minutes.toFixed(2)));
+const capped = (minutes: number): number => Math.min(LONGEST_MIN, roundedTo(minutes, 2));
 
 function restStep(n: Named, per: 'batch' | 'piece', told: object, path: string, guesses: Guess[]): Step {
   const { draft } = n;

@@ -1,3 +1,5 @@
+import { roundHalfUp } from '../units/index.ts';
+
 /** A length of time in words: minutes at least, ideally, at most; which ends were said. */
 export interface Duration {
   readonly least: number;
@@ -174,7 +176,7 @@ function looseTimes(text: string): readonly Duration[] {
 
 function spanText(least: number, most: number): string {
   const [unit, per] = most < 1 ? ['s', 1 / 60] : most < 120 ? ['min', 1] : ['h', 60];
-  return `${Math.round(least / per)} to ${Math.round(most / per)} ${unit}`;
+  return `${roundHalfUp(least / per)} to ${roundHalfUp(most / per)} ${unit}`;
 }
 
 /** "2 hours or overnight" is one rest: from the short time to the night. */

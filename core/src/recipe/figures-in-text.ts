@@ -1,5 +1,5 @@
 import type { Conflict } from './result.ts';
-import { celsiusOfFahrenheit, cmOfInches } from '../units/index.ts';
+import { celsiusOfFahrenheit, cmOfInches, roundedTo, roundHalfUp } from '../units/index.ts';
 import { normalLine } from './normal-line.ts';
 
 /** Pieces that a recipe says it makes: "makes 8", "8 to 10 flatbreads". */
@@ -132,17 +132,17 @@ export function pairConflicts(text: string, paths: readonly string[]): readonly 
     if (Math.abs(c - right) > TOLERANCE.degreesC)
       conflicts.push({
         paths,
-        what: `"${closed(all)}": ${f} °F is ${Math.round(right)} °C, not ${c} °C`,
+        what: `"${closed(all)}": ${f} °F is ${roundHalfUp(right)} °C, not ${c} °C`,
       });
   }
   const length = (all: string, value: number, unit: string, inches: number): void => {
     const cm = unit.toLowerCase() === 'mm' ? value / 10 : value;
     const right = cmOfInches(inches);
     if (Math.abs(cm - right) <= Math.max(right * TOLERANCE.length, TOLERANCE.leastMm / 10)) return;
-    const shown = unit.toLowerCase() === 'mm' ? `${Math.round(right * 10)} mm` : `${Number(right.toFixed(1))} cm`;
+    const shown = unit.toLowerCase() === 'mm' ? `${roundHalfUp(right * 10)} mm` : `${roundedTo(right, 1)} cm`;
     conflicts.push({
       paths,
-      what: `"${closed(all)}": ${Number(inches.toFixed(3))} in is ${shown}, not ${value} ${unit}`,
+      what: `"${closed(all)}": ${roundedTo(inches, 3)} in is ${shown}, not ${value} ${unit}`,
     });
   };
   for (const m of text.matchAll(PAIR_LENGTH)) length(m[0], Number(m[1]), m[2] ?? 'cm', inchValue(m[3] ?? ''));

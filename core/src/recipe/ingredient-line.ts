@@ -1,6 +1,6 @@
 import { findFood, type Food } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
-import type { MeasureSystem } from '../units/index.ts';
+import { type MeasureSystem, roundHalfUp } from '../units/index.ts';
 import { gramsOf, readAmounts, type Amount, type Weighed } from './amounts.ts';
 import { normalLine, withoutBullet } from './normal-line.ts';
 
@@ -204,7 +204,7 @@ function disagreementOf(
     const bothWeights = isWeight(own) && isWeight(o);
     const off = Math.abs(a.g - b.g) / Math.max(a.g, b.g);
     if (off > (bothWeights ? 0.06 : 0.3))
-      return `${own.text} is ${Math.round(a.g)} g, ${o.text} is ${Math.round(b.g)} g`;
+      return `${own.text} is ${roundHalfUp(a.g)} g, ${o.text} is ${roundHalfUp(b.g)} g`;
   }
   return undefined;
 }

@@ -3,7 +3,7 @@ import { contentsOf, methodTimes, USUAL_BENCH, type Bread } from '../bread/index
 import { kitchenMeasure, findFood } from '../foods/index.ts';
 import { nourishmentOf, scaleBatch } from '../formula/index.ts';
 import { cookPhases, isRest, type Step } from '../method/index.ts';
-import { durationText, gramsText } from '../units/index.ts';
+import { durationText, fixedText, gramsText, roundedTo, roundHalfUp, wholeMinutes } from '../units/index.ts';
 import { withoutEntities } from './html.ts';
 import type { RecipeParts } from './sections.ts';
 
@@ -84,14 +84,14 @@ export function partsOfJsonLd(recipe: Json): RecipeParts {
     method: instructionLines(recipe['recipeInstructions']),
     facts: [
       ...(longest === '' ? [] : [/^\d/.test(longest) ? `makes ${longest}` : longest]),
-      ...(total === undefined ? [] : [`total time ${Math.round(total)} minutes`]),
+      ...(total === undefined ? [] : [`total time ${roundHalfUp(total)} minutes`]),
     ],
     notUnderstood: [],
   };
 }
 
 const isoOfSeconds = (sec: number): string => {
-  const minutes = Math.max(1, Math.round(sec / 60));
+  const minutes = Math.max(1, wholeMinutes(sec));
   return serialize({ hours: Math.floor(minutes / 60), minutes: minutes % 60 });
 };
 
@@ -135,13 +135,13 @@ export function recipeOfBread(bread: Bread, pieces = 8): Json {
     nutrition: {
       '@type': 'NutritionInformation',
       servingSize: '1 bread (estimated)',
-      calories: `${Math.round(food.kcal)} calories`,
-      proteinContent: `${food.proteinG.toFixed(1)} g`,
-      fatContent: `${food.fatG.toFixed(1)} g`,
-      saturatedFatContent: `${food.saturatesG.toFixed(1)} g`,
-      carbohydrateContent: `${food.carbohydrateG.toFixed(1)} g`,
-      fiberContent: `${food.fibreG.toFixed(1)} g`,
-      sodiumContent: `${Math.round(food.saltG * 393)} mg`,
+      calories: `${roundHalfUp(food.kcal)} calories`,
+      proteinContent: `${fixedText(food.proteinG, 1)} g`,
+      fatContent: `${fixedText(food.fatG, 1)} g`,
+      saturatedFatContent: `${fixedText(food.saturatesG, 1)} g`,
+      carbohydrateContent: `${fixedText(food.carbohydrateG, 1)} g`,
+      fiberContent: `${fixedText(food.fibreG, 1)} g`,
+      sodiumContent: `${roundHalfUp(food.saltG * 393)} mg`,
     },
     ...(allergens.length > 0 ? { keywords: `contains ${allergens.join(', ')}` } : {}),
   };
@@ -201,7 +201,7 @@ function stepText(s: Step, bread: Bread, pieces: number): string {
 function spanText(least: number, most: number, ideal: number): string {
   const inHours = [least, most, ideal].every((m) => m >= 60 && m % 60 === 0);
   const words = (m: number): string =>
-    inHours ? `${m / 60} ${m === 60 ? 'hour' : 'hours'}` : `${Number(m.toFixed(1))} minutes`;
+    inHours ? `${m / 60} ${m === 60 ? 'hour' : 'hours'}` : `${roundedTo(m, 1)} minutes`;
   return `${words(least)} to ${words(most)}, ideally ${words(ideal)}`;
 }
 

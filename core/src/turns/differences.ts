@@ -1,4 +1,4 @@
-import { durationText } from '../units/index.ts';
+import { durationText, wholeMinutes } from '../units/index.ts';
 import type { PlanFigures, Spread } from './figures.ts';
 
 /** Less is no difference that anybody would feel (this program's own choice). */
@@ -7,7 +7,7 @@ const LEAST_SEC = 60;
 /** "9 min shorter" or "9 min longer"; nothing where they differ by less than a minute. */
 function told(deltaSec: number, words: (amount: string, isMore: boolean) => string): readonly string[] {
   if (Math.abs(deltaSec) < LEAST_SEC) return [];
-  return [words(durationText(60 * Math.round(Math.abs(deltaSec) / 60)), deltaSec > 0)];
+  return [words(durationText(60 * wholeMinutes(Math.abs(deltaSec))), deltaSec > 0)];
 }
 
 const means = (a: Spread | null, b: Spread | null): number => (a && b ? b.meanSec - a.meanSec : 0);

@@ -20,4 +20,5 @@ export { celsiusOfFahrenheit, fahrenheitOfCelsius, fahrenheitOfDifference } from
 export { ML_PER_US, cmOfInches, gramsOfOunces, inchesOfCm, ouncesOfGrams } from './measures.ts';
 export { MEASURE_SYSTEMS, mlOf, type MeasureSystem, type Volume } from './volumes.ts';
 export { vulgarFraction } from './fractions.ts';
+export { celsiusText, fahrenheitText, fixedText, pctText, roundedTo, wholeMinutes } from './shown.ts';
 export { clockText, counted, dayText, durationText } from './words.ts';

@@ -2,6 +2,11 @@ import Qty from 'js-quantities';
 import { describe, expect, it } from 'vitest';
 import {
   celsiusOfFahrenheit,
+  celsiusText,
+  fahrenheitText,
+  pctText,
+  roundedTo,
+  wholeMinutes,
   clockText,
   cmOfInches,
   dayText,
@@ -121,5 +126,15 @@ describe('one moment', () => {
     const clock = { date: '2027-03-06', doorsOpen: '10:00', timeZone: 'Europe/Dublin' };
     for (const sec of [0, 29, 30, 59, 1109, 1110, 3599, -31, -30, 50_399])
       expect(localDateTime(clock, sec).slice(11)).toBe(clockText(clock, sec));
+  });
+});
+
+describe('figures as they are shown', () => {
+  it('have as many decimals as are asked for, and no tail of binary digits', () => {
+    expect([roundedTo(0.1 + 0.2, 2), roundedTo(12.5, 2), roundedTo(-0.004, 2)]).toEqual([0.3, 12.5, -0]);
+    expect([pctText(62.4), pctText(0.348, 2)]).toEqual(['62 %', '0.35 %']);
+    // 25 °C is 77 °F, by definition of the scale
+    expect([celsiusText(24.6), fahrenheitText(25)]).toEqual(['25 °C', '77 °F']);
+    expect([wholeMinutes(89), wholeMinutes(90), wholeMinutes(-90)]).toEqual([1, 2, -1]);
   });
 });

@@ -1,6 +1,6 @@
 import { readPieceId } from '../ids.ts';
 import type { Break, BreakCode, BreakParams, GriddleReason } from '../plan/index.ts';
-import { clockText, counted, durationText } from '../units/index.ts';
+import { clockText, counted, durationText, fixedText } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import { namesOf, type Names } from './names.ts';
 
@@ -12,7 +12,7 @@ interface Said extends Names {
   readonly clock: (sec: number) => string;
 }
 
-const grams = (g: number): string => `${g.toFixed(1)} g`;
+const grams = (g: number): string => `${fixedText(g, 1)} g`;
 const lasting = (sec: number): string => durationText(Math.max(0, sec));
 
 const griddleReason = (why: GriddleReason, n: Names): string => {
@@ -102,9 +102,9 @@ const WORDS: { readonly [C in BreakCode]: (params: BreakParams[C], n: Said) => s
   'not-at-the-fire': (p, n) => `${n.a} takes a ${p.site} from ${n.clock(p.fromSec)} to ${n.clock(p.toSec)}`,
   'fire-for-nothing': (_, n) => `${n.a} lists a fire that no phase of it takes`,
   'no-mixer': (_, n) => `${n.a} should be at a mixer of the kitchen`,
-  'mixer-too-small': (p, n) => `${p.doughG.toFixed(0)} g is more than ${n.place(p.mixer)} takes (${p.mostG} g)`,
+  'mixer-too-small': (p, n) => `${fixedText(p.doughG, 0)} g is more than ${n.place(p.mixer)} takes (${p.mostG} g)`,
   'mixer-taken': (p, n) => `${p.mixer === null ? 'the mixer' : n.place(p.mixer)} takes one dough at a time`,
-  'too-much-by-hand': (p) => `${p.doughG.toFixed(0)} g is more than hands can work (${p.mostG} g)`,
+  'too-much-by-hand': (p) => `${fixedText(p.doughG, 0)} g is more than hands can work (${p.mostG} g)`,
   'wrong-place': (p, n) => `${n.a} should lie in a place of kind ${p.site}`,
   'place-full': (p, n) => `${n.place(p.place)} takes ${counted(p.room, 'dough')}, not ${p.wanted}`,
   'not-one-staff': (p, n) =>

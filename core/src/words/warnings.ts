@@ -1,9 +1,9 @@
 import { stepWords, type Warning } from '../plan/index.ts';
-import { clockText, durationText } from '../units/index.ts';
+import { clockText, durationText, fixedText } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import { namesOf } from './names.ts';
 
-const grams = (g: number): string => `${g.toFixed(0)} g`;
+const grams = (g: number): string => `${fixedText(g, 0)} g`;
 
 /** A warning as a sentence, in the names of its class. */
 export function warningWords(workshop: Workshop, w: Warning): string {

@@ -1,3 +1,5 @@
+import { celsiusText, fahrenheitText, litresText, pctText } from '@hodsman/core';
+
 /** How warm the water is to be and how it is blended; figures come ready from the core. */
 export interface WaterFigures {
   readonly waterC: number;
@@ -14,15 +16,13 @@ export interface WaterFigures {
   readonly scaldsYeast: boolean;
 }
 
-const g = (x: number): string => (x >= 1000 ? `${(x / 1000).toFixed(2)} l` : `${Math.round(x)} ml`);
-
 /** The same in a line, for a card. */
 export function WaterLine({ answer }: { readonly answer: WaterFigures }) {
   const { waterC, blend } = answer;
   return (
     <p className="mt-1">
-      water at <b className="figures">{waterC.toFixed(0)} °C</b>
-      {blend.kettleG >= 1 && `: ${g(blend.kettleG)} kettle, ${g(blend.tapG)} tap`}
+      water at <b className="figures">{celsiusText(waterC)}</b>
+      {blend.kettleG >= 1 && `: ${litresText(blend.kettleG)} kettle, ${litresText(blend.tapG)} tap`}
     </p>
   );
 }
@@ -33,24 +33,24 @@ export function WaterAnswer({ answer }: { readonly answer: WaterFigures }) {
   return (
     <div className="rounded-cut border border-line bg-panel p-4" data-testid="water-answer">
       <p>
-        <span className="figures text-3xl font-semibold">{waterC.toFixed(0)} °C</span>{' '}
-        <span className="figures text-quiet">({((waterC * 9) / 5 + 32).toFixed(0)} °F)</span> for {g(waterG)} of water
+        <span className="figures text-3xl font-semibold">{celsiusText(waterC)}</span>{' '}
+        <span className="figures text-quiet">({fahrenheitText(waterC)})</span> for {litresText(waterG)} of water
       </p>
       <p className="mt-1">
         {blend.kettleG < 1
           ? 'From the tap as it is.'
-          : `${g(blend.kettleG)} from the kettle and ${g(blend.tapG)} from the tap: ${Math.round(blend.share * 100)} % kettle${blend.kettles > 1 ? `, boiled ${blend.kettles} times` : ''}.`}
+          : `${litresText(blend.kettleG)} from the kettle and ${litresText(blend.tapG)} from the tap: ${pctText(100 * blend.share)} kettle${blend.kettles > 1 ? `, boiled ${blend.kettles} times` : ''}.`}
       </p>
       {isOut && (
         <p className="mt-1 text-trouble">
-          Kettle and tap reach {blend.reachesC.toFixed(0)} °C at most or at least:{' '}
+          Kettle and tap reach {celsiusText(blend.reachesC)} at most or at least:{' '}
           {waterC > blend.reachesC ? 'warm the flour or the room' : 'put ice in the water'}.
         </p>
       )}
       {scaldsYeast && <p className="mt-1 text-trouble">Yeast dies over 55 °C: do not pour this on it.</p>}
       <p className="mt-1 text-sm text-quiet">
         {byBalance
-          ? `By the balance of heat, since a third or more of the liquid comes cold; the handbook rule alone would say ${ruleC.toFixed(0)} °C.`
+          ? `By the balance of heat, since a third or more of the liquid comes cold; the handbook rule alone would say ${celsiusText(ruleC)}.`
           : 'By the handbook rule of the desired dough temperature.'}
       </p>
     </div>

@@ -1,7 +1,7 @@
 import { methodTimes, USUAL_BENCH } from '../../bread/index.ts';
 import { spotsOnGriddle } from '../../kitchen/index.ts';
 import { isRest, type CookStep, type Step } from '../../method/index.ts';
-import { durationText, elapsedSec, laterDateTime, timeOfDay } from '../../units/index.ts';
+import { durationText, elapsedSec, laterDateTime, roundHalfUp, timeOfDay } from '../../units/index.ts';
 import { setBreadsEach, setGriddleCount, type Bread, type MenuLine, type Workshop } from '../../workshop/index.ts';
 import { moreStaff } from './rule-groups.ts';
 
@@ -73,7 +73,7 @@ function smallerPieces(w: Workshop, line: MenuLine): ClassChange | undefined {
   for (let d = Math.floor(diameterCm * 2 - 1) / 2; d >= LEAST_DIAMETER_SHARE * diameterCm; d -= 0.5) {
     const smaller: Bread = {
       ...bread,
-      piece: { ...bread.piece, diameterCm: d, doughG: Math.round(doughG * (d / diameterCm) ** 2) },
+      piece: { ...bread.piece, diameterCm: d, doughG: roundHalfUp(doughG * (d / diameterCm) ** 2) },
     };
     const gains = w.kitchen.griddles.some(
       (g, i) => g.spots?.[bread.id] === undefined && spotsOnGriddle(g, smaller, gap) > (now[i] ?? 0),

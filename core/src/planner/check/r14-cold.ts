@@ -1,3 +1,4 @@
+import { wholeMinutes } from '../../units/index.ts';
 import { taskId } from '../../ids.ts';
 import { isFire, type Facts } from './facts.ts';
 import { isRestJob, pathOf, type Job, type CheckedUnit } from './jobs.ts';
@@ -35,7 +36,7 @@ export function checkOutOfCold(facts: Facts, units: readonly CheckedUnit[], jobs
     if (outSec > limitSec)
       say('R14', 'too-long-out', layingOn.id, outSec - limitSec, {
         piece: piece.id,
-        outMin: Math.round(outSec / 60),
+        outMin: wholeMinutes(outSec),
         mostMin: limitSec / 60,
       });
   }

@@ -1,5 +1,15 @@
 import { memo, useMemo } from 'react';
-import { contentsOf, costOf, figuresOf, nourishmentOf, type Bread, type Figure } from '@hodsman/core';
+import {
+  type Bread,
+  contentsOf,
+  costOf,
+  type Figure,
+  figuresOf,
+  fixedText,
+  nourishmentOf,
+  pctText,
+  roundHalfUp,
+} from '@hodsman/core';
 
 /** A figure with its usual range as a bar: the mark stands where this bread is. */
 function FigureBar({ figure }: { readonly figure: Figure }) {
@@ -40,7 +50,7 @@ export const FiguresPanel = memo(function FiguresPanel({ bread }: { readonly bre
             <div key={f.id} className="contents">
               <dt>{f.id}</dt>
               <dd className={`figures text-right font-semibold ${f.isUnusual ? 'text-trouble' : ''}`}>
-                {f.pct.toFixed(1)} %
+                {pctText(f.pct, 1)}
               </dd>
               <dd>
                 <FigureBar figure={f} />
@@ -72,14 +82,14 @@ export const FiguresPanel = memo(function FiguresPanel({ bread }: { readonly bre
       <div>
         <h2 className="mb-1 text-lg">One bread</h2>
         <p>
-          <span className="figures text-xl font-semibold">{Math.round(food.kJ)} kJ</span>{' '}
-          <span className="figures">({Math.round(food.kcal)} kcal)</span>
-          <span className="figures ml-4">about €{costOf(bread).toFixed(2)}</span>
+          <span className="figures text-xl font-semibold">{roundHalfUp(food.kJ)} kJ</span>{' '}
+          <span className="figures">({roundHalfUp(food.kcal)} kcal)</span>
+          <span className="figures ml-4">about €{fixedText(costOf(bread), 2)}</span>
         </p>
         <p className="figures text-sm text-quiet">
-          protein {food.proteinG.toFixed(1)} g · fat {food.fatG.toFixed(1)} g, of it saturates{' '}
-          {food.saturatesG.toFixed(1)} g · carbohydrate {food.carbohydrateG.toFixed(1)} g · fibre{' '}
-          {food.fibreG.toFixed(1)} g · salt {food.saltG.toFixed(2)} g
+          protein {fixedText(food.proteinG, 1)} g · fat {fixedText(food.fatG, 1)} g, of it saturates{' '}
+          {fixedText(food.saturatesG, 1)} g · carbohydrate {fixedText(food.carbohydrateG, 1)} g · fibre{' '}
+          {fixedText(food.fibreG, 1)} g · salt {fixedText(food.saltG, 2)} g
         </p>
         <p className="text-sm text-quiet">
           Estimated from usual foods and prices; a tenth of a bath and half of dusting and griddle fat are counted as

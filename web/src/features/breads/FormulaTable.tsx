@@ -1,16 +1,18 @@
 import { Pin } from 'lucide-react';
 import {
+  type Bread,
   dilutionFor,
   gramsText,
-  normaliseFlours,
-  setGrams,
-  setPct,
-  type Bread,
   type Ingredient,
   type Known,
   type MeasureSystem,
+  normaliseFlours,
+  pctText,
+  roundedTo,
   type Scale,
   type ScaledBatch,
+  setGrams,
+  setPct,
 } from '@hodsman/core';
 import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
@@ -135,9 +137,9 @@ export function FormulaTable({ bread, scale, scaled, system, chosen, onChoose, o
           })}
           <tr className="border-t-2 border-ink">
             <th scope="row" className="px-1 py-2 text-left font-normal">
-              dough for {Number(scale.pieces.toFixed(1))} breads
+              dough for {roundedTo(scale.pieces, 1)} breads
             </th>
-            <td className="figures pr-5 text-right">{total.toFixed(1)} %</td>
+            <td className="figures pr-5 text-right">{pctText(total, 1)}</td>
             <td className="figures pr-9 text-right text-lg font-semibold">{gramsText(scale.doughG)}</td>
             <td colSpan={2} className="text-sm text-quiet">
               with {bread.lossPct} % left on bowls and hands

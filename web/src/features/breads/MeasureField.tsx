@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import {
   findFood,
+  fixedText,
   gramsOfMeasure,
   gramsText,
-  kitchenMeasure,
-  ouncesOfGrams,
   type Ingredient,
+  kitchenMeasure,
   type MeasureSystem,
+  ouncesOfGrams,
 } from '@hodsman/core';
 
 interface Props {
@@ -20,8 +21,8 @@ interface Props {
 function ouncesText(grams: number): string {
   const ounces = ouncesOfGrams(grams);
   return ounces >= 16
-    ? `${Math.floor(ounces / 16)} lb ${(ounces % 16).toFixed(1)} oz`
-    : `${ounces.toFixed(ounces < 1 ? 2 : 1)} oz`;
+    ? `${Math.floor(ounces / 16)} lb ${fixedText(ounces % 16, 1)} oz`
+    : `${fixedText(ounces, ounces < 1 ? 2 : 1)} oz`;
 }
 
 /** The weight in cups, spoons, eggs or sachets, with how far such a measure may be off; a measure can be typed: "1½ tsp". */

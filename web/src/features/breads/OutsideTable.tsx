@@ -1,4 +1,4 @@
-import { gramsText, type Ingredient } from '@hodsman/core';
+import { gramsText, type Ingredient, roundedTo } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { useStable } from '../../ui/use-stable.ts';
 import { AddIngredient } from './AddIngredient.tsx';
@@ -32,7 +32,7 @@ export function OutsideTable({ bread, scale, scaled, chosen, onChoose }: TablePr
               <th className="py-1 font-normal">Ingredient</th>
               <th className="font-normal">where</th>
               <th className="text-right font-normal">a bread</th>
-              <th className="pr-1 text-right font-normal">for {Number(scale.pieces.toFixed(1))}</th>
+              <th className="pr-1 text-right font-normal">for {roundedTo(scale.pieces, 1)}</th>
             </tr>
           </thead>
           <tbody>

@@ -3,6 +3,7 @@ import {
   type Bread,
   COOKED_SHARE,
   densityOf,
+  fixedText,
   gramsText,
   type Griddle,
   griddleName,
@@ -10,6 +11,7 @@ import {
   ofRoundOf,
   pieceGrams,
   pieceThicknessMm,
+  roundedTo,
   spotsOnGriddle,
   widthOf,
 } from '@hodsman/core';
@@ -55,7 +57,7 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
   const { piece } = bread;
   const { doughG, diameterCm, thicknessMm, shape } = piece;
   const density = densityOf(bread);
-  const one = (x: number): number => Number(x.toFixed(1));
+  const one = (x: number): number => roundedTo(x, 1);
   const set = (piece: Partial<Bread['piece']>, what: string): void =>
     edit({ ...bread, piece: { ...bread.piece, ...piece } }, what);
   /** Another size at the same weight; the width is never more than the length. */
@@ -105,7 +107,7 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
           <NumberField
             label="Wide"
             unit="cm"
-            value={Number(widthOf(piece).toFixed(1))}
+            value={roundedTo(widthOf(piece), 1)}
             digits={1}
             least={1}
             most={diameterCm}
@@ -163,7 +165,7 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
       </div>
       <p className="text-sm text-quiet">
         Reckoned with {density} g/cm³, {density < 1 ? 'proofed and gently rolled' : 'dough without gas'}.{' '}
-        {inchesOfCm(diameterCm).toFixed(1)} in across. From the griddle it weighs{' '}
+        {fixedText(inchesOfCm(diameterCm), 1)} in across. From the griddle it weighs{' '}
         {gramsText(doughG * COOKED_SHARE.least)} to {gramsText(doughG * COOKED_SHARE.most)}.
       </p>
       <ul className="flex flex-wrap gap-x-6 gap-y-1">

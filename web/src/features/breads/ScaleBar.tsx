@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import {
-  MEASURE_SYSTEMS,
-  wholeUnits,
   type Bread,
+  fixedText,
   type Known,
+  MEASURE_SYSTEMS,
   type MeasureSystem,
   type Scale,
   type ScaledBatch,
+  wholeUnits,
 } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
@@ -100,7 +101,7 @@ export function ScaleBar({ bread, scale, scaled, system, onKnown, onSystem }: Pr
           />
           {Math.abs(whole.g - g) > 0.5 && (
             <p className="max-w-52 text-sm text-quiet">
-              or {whole.count} whole with {Math.abs(whole.waterG).toFixed(0)} g water{' '}
+              or {whole.count} whole with {fixedText(Math.abs(whole.waterG), 0)} g water{' '}
               {whole.waterG > 0 ? 'more' : 'less'}, or beaten by weight
             </p>
           )}

@@ -1,18 +1,19 @@
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
 import {
-  compareBreads,
-  durationText,
-  readBread,
-  rebaseVariant,
-  strandOf,
   type Bread,
   type BreadSummary,
   type Circumstances,
+  compareBreads,
   type Difference,
+  durationText,
   type Ingredient,
   type MethodTimes,
+  pctText,
+  readBread,
+  rebaseVariant,
   type Step,
+  strandOf,
 } from '@hodsman/core';
 import { stepName } from '../../bread-ui/step-words.ts';
 import { newSaveId, useBodies, useDocumentList, useSaveDocumentMutation } from '../../documents/api.ts';
@@ -114,7 +115,7 @@ function SideBySide({ left, right, at }: { readonly left: Bread; readonly right:
     ['shortest', durationText(times.left.leastSec), durationText(times.right.leastSec)],
     ['ideal', durationText(times.left.idealSec), durationText(times.right.idealSec)],
     ['longest', durationText(times.left.mostSec), durationText(times.right.mostSec)],
-    ['hydration', `${hydrationPct.left.toFixed(0)} %`, `${hydrationPct.right.toFixed(0)} %`],
+    ['hydration', pctText(hydrationPct.left), pctText(hydrationPct.right)],
     [
       'a piece',
       `${left.piece.doughG} g, ${left.piece.diameterCm} cm`,

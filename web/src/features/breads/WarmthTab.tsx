@@ -3,7 +3,9 @@ import {
   bowlOf,
   durationText,
   isRest,
+  pctText,
   proofMinutesAt,
+  roundHalfUp,
   scaleFrom,
   USUAL_BOWL,
   yeastForTime,
@@ -118,7 +120,7 @@ function ProofTable({
   readonly q10: number | undefined;
   readonly yeast: number;
 }) {
-  const [wishedMin, setWished] = useState(Math.round(minutes));
+  const [wishedMin, setWished] = useState(roundHalfUp(minutes));
   const [tempC, setTemp] = useState(fromC);
   const times = WARMTHS.map((c) => ({ c, min: proofMinutesAt(minutes, fromC, c, q10) }));
   const longest = Math.max(...times.map((t) => Math.min(t.min ?? 0, minutes * 4)));
@@ -171,7 +173,7 @@ function ProofTable({
               'Leaven does not work there.'
             ) : (
               <>
-                takes <b className="figures">{wished.toFixed(2)} %</b> dry yeast instead of {yeast.toFixed(2)} %.
+                takes <b className="figures">{pctText(wished, 2)}</b> dry yeast instead of {pctText(yeast, 2)}.
               </>
             )}
             {isFar && (

@@ -1,6 +1,6 @@
 import { Download, Plus, Trash2 } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { bufferSecOf, changeLine, success, type Workshop, planFile } from '@hodsman/core';
+import { bufferSecOf, changeLine, planFile, success, wholeMinutes, type Workshop } from '@hodsman/core';
 import { applyEdit, changeClass } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
@@ -65,7 +65,7 @@ export function TimesTab() {
             <NumberField
               label="Wanted in hand before the table"
               unit="min"
-              value={Math.round(bufferSecOf(workshop) / 60)}
+              value={wholeMinutes(bufferSecOf(workshop))}
               digits={0}
               most={240}
               className="w-16"

@@ -1,11 +1,12 @@
 import { memo } from 'react';
 import {
+  type ClassClock,
   clockText,
+  type DoughCard as Card,
   durationText,
   gramsText,
   hydrationPct,
-  type ClassClock,
-  type DoughCard as Card,
+  pctText,
   type WeighRow,
 } from '@hodsman/core';
 import { stepName } from '../../bread-ui/step-words.ts';
@@ -82,7 +83,7 @@ export const DoughCard = memo(function DoughCard({ card, clock }: { readonly car
         {water && <WaterLine answer={water} />}
         {mixer && (
           <p className={mixer.share > 1 || mixer.isTooLittle ? 'text-trouble' : ''}>
-            {mixer.name}: {Math.round(mixer.share * 100)} % of its most
+            {mixer.name}: {pctText(100 * mixer.share)} of its most
             {mixer.isTooLittle && ', too little for it'}
             {mixer.share > 1 && ', too much for it'}
           </p>
@@ -116,7 +117,7 @@ export const DoughCard = memo(function DoughCard({ card, clock }: { readonly car
           </p>
         )}
         {card.kind !== 'share' && (
-          <p className="text-sm text-quiet">hydration {Math.round(hydrationPct(bread.ingredients))} %</p>
+          <p className="text-sm text-quiet">hydration {pctText(hydrationPct(bread.ingredients))}</p>
         )}
       </div>
       {outside.length > 0 && (

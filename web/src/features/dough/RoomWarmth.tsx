@@ -1,16 +1,17 @@
 import { useState } from 'react';
 import {
+  type Batch,
   batchesOf,
+  durationText,
   gramsText,
   isRest,
-  USUAL_BOWL,
+  linesOf,
+  pctText,
   proofMinutesAt,
+  USUAL_BOWL,
+  type Workshop,
   yeastForTime,
   yeastPct,
-  durationText,
-  linesOf,
-  type Batch,
-  type Workshop,
 } from '@hodsman/core';
 import { changeClass } from '../../planning/edit.ts';
 import { useAppDispatch } from '../../store/hooks.ts';
@@ -108,7 +109,7 @@ function YeastForTime({
       />
       <p className="pb-1.5 text-quiet">
         {here === undefined ? `hardly proofs at ${tempC} °C` : `${durationText(here * 60)} at ${tempC} °C`}
-        {pct !== undefined && `; ${pct.toFixed(2)} % dry yeast, ${gramsText((flourG * pct) / 100)} in all`}
+        {pct !== undefined && `; ${pctText(pct, 2)} dry yeast, ${gramsText((flourG * pct) / 100)} in all`}
       </p>
     </div>
   );

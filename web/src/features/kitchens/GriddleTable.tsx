@@ -1,4 +1,13 @@
-import { type Bread, drawnSpots, type Griddle, griddleName, ofRoundOf, spotsOnGriddle, widthOf } from '@hodsman/core';
+import {
+  type Bread,
+  drawnSpots,
+  type Griddle,
+  griddleName,
+  ofRoundOf,
+  roundedTo,
+  spotsOnGriddle,
+  widthOf,
+} from '@hodsman/core';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
 
 const MARGIN_CM = 1;
@@ -100,7 +109,7 @@ function outlineOf(piece: Bread['piece']): string {
 
 const sizeOfPiece = (piece: Bread['piece']): string =>
   ['rectangle', 'oval', 'half'].includes(piece.shape ?? '')
-    ? `${piece.diameterCm} × ${Number(widthOf(piece).toFixed(1))} cm`
+    ? `${piece.diameterCm} × ${roundedTo(widthOf(piece), 1)} cm`
     : piece.shape === 'wedge'
       ? `${piece.diameterCm} cm, ${ofRoundOf(piece)} make a round`
       : `${piece.diameterCm} cm`;

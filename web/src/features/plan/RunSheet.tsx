@@ -16,6 +16,7 @@ import {
   verdictOf,
   verdictWords,
   whatWords,
+  wholeMinutes,
   whoseWords,
   type Workshop,
 } from '@hodsman/core';
@@ -171,7 +172,7 @@ function rowsOf(workshop: Workshop, plan: Plan, remarks: readonly Remark[]): rea
     if (t.kind === 'rest') continue;
     const bread = workshop.breads.find((b) => b.id === t.bread)?.name;
     const what = [whatWords(t), bread].filter(Boolean).join(', ');
-    const minute = Math.round(t.startSec / 60);
+    const minute = wholeMinutes(t.startSec);
     const key = `${minute} ${what}`;
     const row = rows.get(key) ?? { atSec: t.startSec, endSec: t.endSec, what, who: [], where: [], care: [] };
     const who = whoOf(workshop, plan, t);
