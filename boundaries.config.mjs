@@ -93,6 +93,12 @@ export default {
       to: { path: '^web/src/features/', pathNot: '^web/src/features/$1/' },
     },
     {
+      name: 'rules know facts, not each other',
+      severity: 'error',
+      from: { path: '^core/src/planner/check/r[0-9]', pathNot: TESTS },
+      to: { path: '^core/src/planner/check/r[0-9]' },
+    },
+    {
       name: 'the planner is known by its face',
       severity: 'error',
       from: { path: '^core/src/', pathNot: [TESTS, '^core/src/planner/'] },

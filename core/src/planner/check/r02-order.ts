@@ -1,8 +1,8 @@
 import { taskId } from '../../ids.ts';
-import type { RestStep } from '../../method/index.ts';
 import { roundHalfUp } from '../../units/index.ts';
 import type { Facts } from './facts.ts';
 import { isActiveJob, isRestJob, pathOf, type Job, type RestJob, type CheckedUnit } from './jobs.ts';
+import { windowSec } from './rest-window.ts';
 import type { Say } from './report.ts';
 
 const PROOF_FROM_C = 10;
@@ -50,19 +50,6 @@ function checkWait(before: Job, job: Job, waitMaxMin: number | undefined, say: S
   if (waitSec < 0) say('R2', 'out-of-order', [before.id, job.id], -waitSec, {});
   else if (waitSec > mostSec)
     say('R2', 'waited-too-long', [before.id, job.id], waitSec - mostSec, { mostMin: waitMaxMin ?? 0 });
-}
-
-/** The window in exact seconds at the place where the rest lies. */
-export function windowSec(
-  facts: Facts,
-  step: RestStep,
-  placeId: string | undefined,
-): { min: number; ideal: number; max: number } {
-  const place = facts.workshop.kitchen.places.find((p) => p.id === placeId);
-  const depends = place !== undefined && step.q10 !== undefined && step.refC !== undefined;
-  const factor = depends ? Math.pow(step.q10, (step.refC - place.tempC) / 10) : 1;
-  const { min, ideal, max } = step.window;
-  return { min: 60 * min * factor, ideal: 60 * ideal * factor, max: 60 * max * factor };
 }
 
 /** Rounded seconds; at an exact half either neighbour will do, since a product of decimals is seldom exact. */

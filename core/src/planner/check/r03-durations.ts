@@ -1,7 +1,7 @@
 import type { Facts } from './facts.ts';
 import { phasesIn } from './facts.ts';
 import { dueTurns, siteOf, type ActiveJob } from './jobs.ts';
-import type { DemoJob } from './r01-complete.ts';
+import type { DemoJob } from './demo-jobs.ts';
 import type { Say } from './report.ts';
 import { sumOf } from './spans.ts';
 

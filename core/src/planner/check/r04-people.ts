@@ -1,32 +1,10 @@
 import type { Plan } from '../../plan/index.ts';
 import type { Facts } from './facts.ts';
-import { dueTurns, isStaffs, type ActiveJob } from './jobs.ts';
-import type { DemoJob } from './r01-complete.ts';
+import { isStaffs, type ActiveJob } from './jobs.ts';
+import type { DemoJob } from './demo-jobs.ts';
+import { handSpans, phaseHands } from './hands.ts';
 import type { Say } from './report.ts';
-import { groupBy, isSameSet, overlapSec, overloads, union, type Load, type TimeSpan } from './spans.ts';
-
-const DEFAULT_TURN_SEC = 20;
-
-/** When a task takes the hands of its people: throughout, or with `attend: turns` in its spells; never in a phase that staff do. */
-export function handSpans(job: ActiveJob): readonly TimeSpan[] {
-  const { task, step } = job;
-  const carried = job.phases.filter((p) => p.with !== undefined);
-  let spans: readonly TimeSpan[] = [task];
-  if (step.kind === 'cook' && step.attend === 'turns') {
-    const turn = step.turnSec ?? DEFAULT_TURN_SEC;
-    const spell = (startSec: number): TimeSpan => ({ startSec, endSec: Math.min(task.endSec, startSec + turn) });
-    const off = { startSec: Math.max(task.startSec, task.endSec - turn), endSec: task.endSec };
-    spans = union([spell(task.startSec), ...dueTurns(job).map(spell), ...carried, off]);
-  }
-  for (const away of carried.filter((p) => p.by === 'staff'))
-    spans = spans.flatMap((s) =>
-      [
-        { startSec: s.startSec, endSec: Math.min(s.endSec, away.startSec) },
-        { startSec: Math.max(s.startSec, away.endSec), endSec: s.endSec },
-      ].filter((x) => x.endSec > x.startSec),
-    );
-  return spans;
-}
+import { groupBy, isSameSet, overloads, type Load, type TimeSpan } from './spans.ts';
 
 /** R4: the right people, and nobody in two places at once. Staff phases are told by R9; they take their member of staff here. */
 export function checkPeople(
@@ -57,15 +35,6 @@ export function checkPeople(
   for (const [who, loads] of groupBy(busy, (b) => b.who))
     for (const over of overloads(loads, 1))
       say('R4', 'two-at-once', over.ids, over.endSec - over.startSec, { person: who });
-}
-
-/** Whom the plan names for a phase at the fire. */
-export function phaseHands(
-  job: ActiveJob,
-  phase: TimeSpan & { readonly with?: string | undefined },
-): readonly string[] {
-  const named = (job.task.with ?? []).filter((x) => x.kind === phase.with && overlapSec(x, phase) > 0).map((x) => x.by);
-  return [...new Set(named.filter((x) => x !== undefined))];
 }
 
 function checkWho(job: ActiveJob, say: Say): void {

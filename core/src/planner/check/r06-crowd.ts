@@ -1,7 +1,7 @@
 import type { Facts } from './facts.ts';
 import type { ActiveJob } from './jobs.ts';
-import { handSpans, phaseHands } from './r04-people.ts';
-import type { GriddleUse } from './r06-griddles.ts';
+import { handSpans, phaseHands } from './hands.ts';
+import type { GriddleUse } from './griddle-use.ts';
 import type { Say } from './report.ts';
 import { groupBy, overlapSec, overloads, union, type TimeSpan } from './spans.ts';
 

@@ -2,41 +2,13 @@ import { preheatId } from '../../ids.ts';
 import type { Griddle } from '../../kitchen/index.ts';
 import type { Plan } from '../../plan/index.ts';
 import { phasesIn, unfitReason, type Facts } from './facts.ts';
-import { siteOf, type ActiveJob } from './jobs.ts';
-import type { DemoJob } from './r01-complete.ts';
+import type { ActiveJob } from './jobs.ts';
+import type { GriddleUse } from './griddle-use.ts';
 import type { Say } from './report.ts';
 import { spotsFor } from './room-for.ts';
 import { overlapSec, type TimeSpan } from './spans.ts';
 
 const HEAT_OVERLAP_SEC = 30;
-
-/** What lies on a griddle: pieces, and demonstrations. */
-export interface GriddleUse {
-  readonly griddle: Griddle;
-  readonly jobs: readonly ActiveJob[];
-  readonly demos: readonly (TimeSpan & { readonly id: string })[];
-}
-
-/** The griddles in use. */
-export function griddleUse(
-  facts: Facts,
-  active: readonly ActiveJob[],
-  demos: readonly DemoJob[],
-): readonly GriddleUse[] {
-  return facts.workshop.kitchen.griddles
-    .map((griddle) => ({
-      griddle,
-      jobs: active.filter(
-        (j) => siteOf(j) === 'griddle' && j.task.at?.kind === 'griddle' && j.task.at.id === griddle.id,
-      ),
-      demos: demos.flatMap((d) =>
-        d.demo.at === 'griddle' && d.task?.at?.kind === 'griddle' && d.task.at.id === griddle.id
-          ? [{ ...d.task, id: d.id }]
-          : [],
-      ),
-    }))
-    .filter((u) => u.jobs.length + u.demos.length > 0);
-}
 
 /** R6: spots, resets, changes, heats, carrying, surfaces and preheating. */
 export function checkGriddles(facts: Facts, use: readonly GriddleUse[], plan: Plan, say: Say): void {

@@ -1,8 +1,8 @@
 import type { Facts } from './facts.ts';
 import { isStaffs, type ActiveJob } from './jobs.ts';
-import type { DemoJob } from './r01-complete.ts';
-import { phaseHands } from './r04-people.ts';
-import type { GriddleUse } from './r06-griddles.ts';
+import type { DemoJob } from './demo-jobs.ts';
+import { phaseHands } from './hands.ts';
+import type { GriddleUse } from './griddle-use.ts';
 import type { Say } from './report.ts';
 import { overloads, union } from './spans.ts';
 

@@ -2,9 +2,9 @@ import { batchId, taskId } from '../../ids.ts';
 import { unfitReason, type Facts } from './facts.ts';
 import { roundHalfUp } from '../../units/index.ts';
 import { isRestJob, type ActiveJob, type Job, type CheckedUnit } from './jobs.ts';
-import type { DemoJob } from './r01-complete.ts';
-import { windowSec } from './r02-order.ts';
-import type { GriddleUse } from './r06-griddles.ts';
+import type { DemoJob } from './demo-jobs.ts';
+import { windowSec } from './rest-window.ts';
+import type { GriddleUse } from './griddle-use.ts';
 import type { Say } from './report.ts';
 import { isSameSet, overlapSec } from './spans.ts';
 

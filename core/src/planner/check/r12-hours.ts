@@ -1,9 +1,9 @@
 import type { Plan } from '../../plan/index.ts';
 import type { Facts } from './facts.ts';
 import type { ActiveJob, RestJob } from './jobs.ts';
-import type { DemoJob } from './r01-complete.ts';
-import { handSpans } from './r04-people.ts';
-import type { GriddleUse } from './r06-griddles.ts';
+import type { DemoJob } from './demo-jobs.ts';
+import { handSpans } from './hands.ts';
+import type { GriddleUse } from './griddle-use.ts';
 import type { Say } from './report.ts';
 import { overlapSec, type TimeSpan } from './spans.ts';
 
