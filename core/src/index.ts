@@ -51,6 +51,10 @@ export {
   scaleFrom,
   setGrams,
   setPct,
+  moveIngredient,
+  replaceable,
+  setUse,
+  withoutIngredient,
 } from './formula/index.ts';
 export {
   dilutionFor,
@@ -74,6 +78,7 @@ export {
   handOversOf,
   ingredientOfFood,
   methodTimes,
+  newBread,
 } from './bread/index.ts';
 export {
   pieceGrams,
@@ -105,8 +110,12 @@ export {
   type Griddle,
   type Kitchen,
   type Spot,
+  NEW_ENTRY,
+  reshapedGriddle,
+  usualFigure,
+  type KitchenFigure,
 } from './kitchen/index.ts';
-export { cookPhases, isRest, type Phase, type Step } from './method/index.ts';
+export { cookPhases, isRest, type Phase, type Step, orderedWindow, usualWarmth, withStep } from './method/index.ts';
 export {
   changesBetween,
   changeWords,
@@ -227,6 +236,11 @@ export {
   strandOf,
   THINNING,
   versionsToDrop,
+  answers,
+  freeId,
+  shelve,
+  type Shelved,
+  type Wish,
 } from './documents/index.ts';
 export type {
   BreadSummary,

@@ -1,3 +1,4 @@
+import { USUAL_ROOM } from '../kitchen/index.ts';
 import {
   blendWater,
   SCALDS_C,
@@ -25,16 +26,8 @@ export interface BowlConditions {
   readonly kettleL: number;
 }
 
-/** What is taken where a kitchen does not say: degrees in °C, kettle in litres (common practice). */
-export const USUAL_BOWL = {
-  tapC: 14,
-  kettleC: 96,
-  kettleL: 1.7,
-  flourC: 20,
-  handFrictionC: 2,
-  mixerFrictionC: 13,
-  doughC: 26,
-} as const;
+/** What is taken where neither kitchen nor bread says; °C (common practice). */
+export const USUAL_BOWL = { ...USUAL_ROOM, flourC: 20, doughC: 26 } as const;
 
 /** How warm the water of a dough is to be, and how kettle and tap make it. */
 export interface BowlWater {

@@ -9,6 +9,7 @@ export { handOversOf, methodTimes, slackOf, USUAL_BENCH } from './times.ts';
 export type { Circumstances, HandOver, MethodTimes, StepTime } from './times.ts';
 export { contentsOf, type Content } from './contents.ts';
 export { ingredientOfFood, swapIngredient } from './swap.ts';
+export { newBread } from './new-bread.ts';
 export { remarksOn } from './remarks.ts';
 export { compareBreads, rebaseVariant, type Comparison, type Difference } from './variants.ts';
 export { bowlOf, USUAL_BOWL, type BowlConditions, type BowlWater } from './bowl.ts';

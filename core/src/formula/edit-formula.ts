@@ -70,3 +70,46 @@ export function normaliseFlours(ingredients: Ingredients): Ingredients {
   if (sum <= 0) return ingredients;
   return closed(ingredients.map((i) => (isDoughFlour(i) ? { ...i, pct: twoDecimals(((i.pct ?? 0) * 100) / sum) } : i)));
 }
+
+/** What a dough ingredient is when it comes from elsewhere: enough to be seen, little enough to do no harm. */
+const FIRST_PCT = 2;
+const LEAST_G = 0.1;
+
+/**
+ * The ingredients with one of them used elsewhere: in the dough by its share of the flour, anywhere else by grams for each piece, as much
+ * as a piece of `pieceG` held of it.
+ */
+export function setUse(ingredients: Ingredients, index: number, use: Ingredient['use'], pieceG: number): Ingredients {
+  const target = ingredients[index];
+  if (!target || use === target.use) return ingredients;
+  const { pct, gPerPiece, gPerBatch, optional, insteadOf, ...rest } = target;
+  if (use === 'dough') return normaliseFlours(ingredients.with(index, { ...rest, use, pct: pct ?? FIRST_PCT }));
+  const sum = ingredients.reduce((s, i) => s + (i.use === 'dough' ? (i.pct ?? 0) : 0), 0);
+  const held = sum > 0 ? (pieceG * (pct ?? 0)) / sum : 0;
+  const moved: Ingredient = {
+    ...rest,
+    use,
+    gPerPiece: gPerPiece ?? Math.max(LEAST_G, roundedTo(held, 1)),
+    ...(gPerBatch === undefined ? {} : { gPerBatch }),
+    ...(optional === undefined ? {} : { optional }),
+    ...(insteadOf === undefined ? {} : { insteadOf }),
+  };
+  return normaliseFlours(ingredients.with(index, moved));
+}
+
+/** The ingredients without one of them; the flours that are left are all of the flour. */
+export const withoutIngredient = (ingredients: Ingredients, index: number): Ingredients =>
+  normaliseFlours(ingredients.filter((_, n) => n !== index));
+
+/** The ingredients with one of them so many places further down. */
+export function moveIngredient(ingredients: Ingredients, index: number, by: number): Ingredients {
+  const taken = ingredients[index];
+  return taken ? ingredients.toSpliced(index, 1).toSpliced(index + by, 0, taken) : ingredients;
+}
+
+/** What an ingredient can be in place of: what may be left off, by the one name that it has in its bread. */
+export const replaceable = (ingredients: Ingredients, ingredient: Ingredient): readonly string[] =>
+  ingredients
+    .filter((i) => i.optional === true && i.use !== 'dough' && i !== ingredient)
+    .map((i) => i.name)
+    .filter((name) => ingredients.filter((i) => i.name === name).length === 1);

@@ -8,7 +8,16 @@ export { doughPctSum, hydrationPct, scaleBatch, waterShare, type ScaledBatch, ty
 export { avoidableWords, isCarried, mayBeLeftOff } from './avoid.ts';
 export { figuresOf, leavenKind, yeastPct, type FamilyName, type Figure } from './figures.ts';
 export { scaleFrom, type Known, type Scale } from './scale-from.ts';
-export { normaliseFlours, percentagesOf, setGrams, setPct } from './edit-formula.ts';
+export {
+  moveIngredient,
+  normaliseFlours,
+  percentagesOf,
+  replaceable,
+  setGrams,
+  setPct,
+  setUse,
+  withoutIngredient,
+} from './edit-formula.ts';
 export { wholeUnits, type WholeUnits } from './eggs.ts';
 export { dilutionFor, type Dilution } from './dilution.ts';
 export { costOf, nourishmentOf, type Nourishment } from './nourish.ts';

@@ -4,5 +4,6 @@
  */
 export type { ActiveStep, CookStep, HandStep, Phase, PrepareStep, RestStep, Step } from './schema.ts';
 export { isRest, chainOf, cookPhases } from './steps.ts';
+export { orderedWindow, usualWarmth, withStep } from './edit-steps.ts';
 export { isProofPlace, windowAt } from './window.ts';
 export { activeSeconds, turnMoments } from './durations.ts';

@@ -1,7 +1,7 @@
 import { GitBranchPlus, Trash2 } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { NavLink, Outlet, useNavigate, useParams } from 'react-router';
-import { USUAL_BENCH, type Circumstances } from '@hodsman/core';
+import { type Circumstances, freeId, USUAL_BENCH } from '@hodsman/core';
 import { useCreateDocumentMutation, useDocumentList, useRemoveDocumentMutation } from '../../documents/api.ts';
 import { breadActions } from '../../documents/bread-draft.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
@@ -15,7 +15,6 @@ import { ICON_BUTTON } from '../../ui/buttons.ts';
 import { UndoButtons } from '../../ui/UndoButtons.tsx';
 import { BreadsBar } from './BreadsBar.tsx';
 import { ExportButtons } from './ExportButtons.tsx';
-import { freeId } from './library.ts';
 import { MenuButton } from './MenuButton.tsx';
 import type { BreadContext } from './use-bread.ts';
 

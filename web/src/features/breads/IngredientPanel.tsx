@@ -1,22 +1,12 @@
 import { ArrowDown, ArrowUp, Trash2, X } from 'lucide-react';
-import {
-  FOODS,
-  normaliseFlours,
-  ROLES,
-  swapIngredient,
-  type Bread,
-  type Ingredient,
-  type IngredientUse,
-} from '@hodsman/core';
-import { stepName } from '../../bread-ui/step-words.ts';
-import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
-import { NumberField } from '../../ui/NumberField.tsx';
-import { SelectField } from '../../ui/SelectField.tsx';
+import { moveIngredient, swapIngredient, withoutIngredient, type Bread, type Ingredient } from '@hodsman/core';
+import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { useInView } from '../../ui/use-in-view.ts';
 import { TextField } from '../../ui/TextField.tsx';
 import { useEditBread } from './use-bread.ts';
-import { USE_WORDS } from './words.ts';
+import { Substitutes } from './Substitutes.tsx';
 import { tidy } from './tidy.ts';
+import { UseFields, type IngredientPart } from './UseFields.tsx';
 
 interface Props {
   readonly bread: Bread;
@@ -26,7 +16,6 @@ interface Props {
   readonly onChoose: (index: number) => void;
 }
 
-const USES = Object.entries(USE_WORDS) as readonly (readonly [IngredientUse, string])[];
 const wordsOf = (text: string): string[] =>
   text
     .toLowerCase()
@@ -40,50 +29,19 @@ export function IngredientPanel({ bread, index, ingredient, onClose, onChoose }:
   const edit = useEditBread();
   const put = (ingredients: readonly Ingredient[], what?: string): void =>
     edit({ ...bread, ingredients: [...ingredients] }, what);
-  const set = (part: { readonly [K in keyof Ingredient]?: Ingredient[K] | undefined }, what?: string): void =>
+  const set = (part: IngredientPart, what?: string): void =>
     put(
       bread.ingredients.map((i, n) => (n === index ? tidy<Ingredient>({ ...i, ...part }) : i)),
       what === undefined ? undefined : `${what} ${index}`,
     );
   const move = (by: number): void => {
-    const list = [...bread.ingredients];
-    const [taken] = list.splice(index, 1);
-    if (!taken) return;
-    list.splice(index + by, 0, taken);
-    put(list);
+    put(moveIngredient(bread.ingredients, index, by));
     onChoose(index + by);
   };
-  const use = (next: IngredientUse): void => {
-    if (next === ingredient.use) return;
-    const isDough = next === 'dough';
-    const { pct, gPerPiece, gPerBatch, optional, insteadOf, ...rest } = ingredient;
-    const grams = (bread.piece.doughG * (pct ?? 0)) / 160;
-    const moved: Ingredient = isDough
-      ? { ...rest, use: next, pct: pct ?? 2 }
-      : {
-          ...rest,
-          use: next,
-          gPerPiece: gPerPiece ?? Math.max(0.1, Number(grams.toFixed(1))),
-          ...(gPerBatch === undefined ? {} : { gPerBatch }),
-          ...(optional === undefined ? {} : { optional }),
-          ...(insteadOf === undefined ? {} : { insteadOf }),
-        };
-    put(normaliseFlours(bread.ingredients.map((i, n) => (n === index ? moved : i))));
-  };
   const remove = (): void => {
-    put(normaliseFlours(bread.ingredients.filter((_, n) => n !== index)));
+    put(withoutIngredient(bread.ingredients, index));
     onClose();
   };
-  // what may be left off, and has one name in this bread
-  const replaceable = bread.ingredients
-    .filter((i) => i.optional === true && i.use !== 'dough' && i !== ingredient)
-    .map((i) => i.name)
-    .filter((name, n, all) => all.indexOf(name) === n && bread.ingredients.filter((i) => i.name === name).length === 1);
-  const others = FOODS.filter((f) => f.role === ingredient.role && f.names[0] !== ingredient.name);
-  const steps: readonly (readonly [string, string])[] = [
-    ['', 'where it belongs'],
-    ...bread.steps.map((s) => [s.id, stepName(s)] as const),
-  ];
   return (
     <section
       ref={panel}
@@ -119,57 +77,7 @@ export function IngredientPanel({ bread, index, ingredient, onClose, onChoose }:
           <X size={16} aria-hidden />
         </button>
       </div>
-      <div className="grid grid-cols-2 gap-3">
-        <SelectField
-          label="Is a"
-          value={ingredient.role}
-          options={ROLES.map((r) => [r, r] as const)}
-          onChange={(role) => set({ role })}
-        />
-        <SelectField label="Used" value={ingredient.use} options={USES} onChange={use} />
-        <SelectField
-          label="Goes in at"
-          value={ingredient.step ?? ''}
-          options={steps}
-          onChange={(step) => set({ step: step === '' ? undefined : step })}
-        />
-        <NumberField
-          label="Water in it"
-          unit="%"
-          value={ingredient.waterPct}
-          digits={1}
-          most={100}
-          onChange={(waterPct) => set({ waterPct }, 'water')}
-        />
-        {ingredient.use !== 'dough' && ingredient.optional !== true && replaceable.length > 0 && (
-          <SelectField
-            label="In place of"
-            value={ingredient.insteadOf ?? ''}
-            options={[['', 'nothing: on every bread'], ...replaceable.map((name): [string, string] => [name, name])]}
-            onChange={(name) => set({ insteadOf: name === '' ? undefined : name })}
-          />
-        )}
-        {ingredient.use === 'dough' && (
-          <NumberField
-            label="Kept back"
-            unit="%"
-            value={ingredient.holdBackPct}
-            digits={1}
-            most={100}
-            onChange={(holdBackPct) => set({ holdBackPct }, 'held')}
-          />
-        )}
-        {ingredient.use === 'dough' && (
-          <NumberField
-            label="Temperature"
-            unit="°C"
-            value={ingredient.tempC}
-            digits={0}
-            most={100}
-            onChange={(tempC) => set({ tempC }, 'temp')}
-          />
-        )}
-      </div>
+      <UseFields bread={bread} index={index} ingredient={ingredient} set={set} put={put} />
       <TextField
         label="Allergens, by name"
         value={(ingredient.allergens ?? []).join(', ')}
@@ -204,23 +112,7 @@ export function IngredientPanel({ bread, index, ingredient, onClose, onChoose }:
           </label>
         )}
       </div>
-      {others.length > 0 && (
-        <div>
-          <p className="text-sm text-quiet">Take instead, with water and allergens put right:</p>
-          <div className="mt-1 flex flex-wrap gap-1.5">
-            {others.slice(0, 8).map((f) => (
-              <button
-                key={f.id}
-                type="button"
-                className={`${SIDE_BUTTON} min-h-9 px-2.5 text-sm`}
-                onClick={() => put(swapIngredient(bread.ingredients, index, f))}
-              >
-                {f.names[0]}
-              </button>
-            ))}
-          </div>
-        </div>
-      )}
+      <Substitutes ingredient={ingredient} onTake={(food) => put(swapIngredient(bread.ingredients, index, food))} />
     </section>
   );
 }

@@ -1,16 +1,24 @@
 import { ClipboardPaste, Columns2, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { EU_ALLERGENS, US_ALLERGENS, USUAL_BENCH, type Bread } from '@hodsman/core';
+import {
+  answers,
+  type Bread,
+  EU_ALLERGENS,
+  freeId,
+  newBread,
+  shelve,
+  US_ALLERGENS,
+  USUAL_BENCH,
+  type Wish,
+} from '@hodsman/core';
 import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
 import { RemovedList } from '../../documents/RemovedList.tsx';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { BreadsBar } from './BreadsBar.tsx';
-import { answers, freeId, shelve, type Wish } from './library.ts';
 import { LibraryRow } from './LibraryRow.tsx';
-import { newBread } from './new-bread.ts';
 
 /** Hours that the strands of the library span; longer breads run out of the picture, with their time in words. */
 const SPAN_SEC = 4 * 3600;

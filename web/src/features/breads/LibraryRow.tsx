@@ -1,7 +1,6 @@
 import { Link } from 'react-router';
-import { durationText, gramsText } from '@hodsman/core';
+import { durationText, gramsText, type Shelved } from '@hodsman/core';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
-import type { Shelved } from './library.ts';
 import { MiniStrand } from './MiniStrand.tsx';
 import { FAMILY_WORDS } from './words.ts';
 

@@ -1,13 +1,12 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { faultLine, gramsText, type ImportedRecipe } from '@hodsman/core';
+import { faultLine, freeId, gramsText, type ImportedRecipe } from '@hodsman/core';
 import { stepName } from '../../bread-ui/step-words.ts';
 import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
 import { openGuesses, storeGuesses } from '../../documents/guesses.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { BreadsBar } from './BreadsBar.tsx';
-import { freeId } from './library.ts';
 import { useRecipe } from './use-recipe.ts';
 
 const MOST_SHOWN = 30;

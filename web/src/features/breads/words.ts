@@ -41,3 +41,9 @@ export const KIND_WORDS: Readonly<Record<Step['kind'], string>> = {
   chill: 'chill',
   temper: 'lose its chill',
 };
+
+/** What a step is done to. */
+export const PER = [
+  ['batch', 'the whole batch'],
+  ['piece', 'each piece'],
+] as const;

@@ -5,7 +5,7 @@ import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 /** One column of a table of things: its head, and the field of an entry. */
 export interface Column<T> {
   readonly head: string;
-  readonly field: (entry: T, change: (part: Partial<T>) => void, name: string) => ReactNode;
+  readonly field: (entry: T, change: (entry: T) => void, name: string) => ReactNode;
 }
 
 interface Props<T> {
@@ -20,13 +20,22 @@ interface Props<T> {
 }
 
 /** Things of one kind in a kitchen, each a row whose fields are typed over; added and taken out. */
-export function EntryTable<T>({ title, hint, entries, nameOf, columns, addWords, onChange, make }: Props<T>) {
+export function EntryTable<T extends object>({
+  title,
+  hint,
+  entries,
+  nameOf,
+  columns,
+  addWords,
+  onChange,
+  make,
+}: Props<T>) {
   const id = useId();
-  const change = (at: number, part: Partial<T>): void =>
-    onChange(
-      entries.map((e, i) => (i === at ? { ...e, ...part } : e)),
-      `${title} ${at} ${Object.keys(part).join(' ')}`,
-    );
+  const change = (at: number, next: T): void => {
+    const before = entries[at];
+    const keys = Object.keys(next).filter((k) => before?.[k as keyof T] !== next[k as keyof T]);
+    onChange(entries.with(at, next), `${title} ${at} ${keys.join(' ')}`);
+  };
   return (
     <section aria-labelledby={id} className="min-w-0">
       <div className="flex items-baseline gap-3">
@@ -54,7 +63,7 @@ export function EntryTable<T>({ title, hint, entries, nameOf, columns, addWords,
               {entries.map((entry, i) => (
                 <tr key={i}>
                   {columns.map((c) => (
-                    <td key={c.head}>{c.field(entry, (part) => change(i, part), nameOf(entry))}</td>
+                    <td key={c.head}>{c.field(entry, (next) => change(i, next), nameOf(entry))}</td>
                   ))}
                   <td>
                     <button

@@ -15,7 +15,8 @@ interface NumberOptions {
   readonly wide?: string;
 }
 
-const part = <T,>(key: keyof T, value: unknown): Partial<T> => ({ [key]: value }) as Partial<T>;
+/** An entry with another value of one of its keys. */
+const withValue = <T,>(entry: T, key: keyof T, value: unknown): T => ({ ...entry, [key]: value });
 
 /** A column of numbers of an entry; one that is not set shows an empty field. */
 export function numberColumn<T>(head: string, key: KeysOf<T, number>, o: NumberOptions = {}): Column<T> {
@@ -30,7 +31,7 @@ export function numberColumn<T>(head: string, key: KeysOf<T, number>, o: NumberO
         least={o.least ?? 0}
         most={o.most ?? 100_000}
         className={o.wide ?? 'w-16'}
-        onChange={(value) => change(part(key, value))}
+        onChange={(value) => change(withValue(entry, key, value))}
       />
     ),
   };
@@ -44,7 +45,7 @@ export function textColumn<T>(head: string, key: KeysOf<T, string>, placeholder?
         label={`${head} of ${name}`}
         value={(entry[key] as string | undefined) ?? ''}
         placeholder={placeholder ?? name}
-        onChange={(value) => change(part(key, value === '' ? undefined : value))}
+        onChange={(value) => change(withValue(entry, key, value === '' ? undefined : value))}
       />
     ),
   };
@@ -54,7 +55,7 @@ export function choiceColumn<T, V extends string>(
   head: string,
   valueOf: (entry: T) => V,
   options: readonly (readonly [V, string])[],
-  put: (entry: T, value: V) => Partial<T>,
+  put: (entry: T, value: V) => T,
 ): Column<T> {
   return {
     head,
@@ -78,7 +79,7 @@ export function yesColumn<T>(head: string, key: KeysOf<T, boolean>): Column<T> {
         label={`${head}: ${name}`}
         isLabelHidden
         isOn={entry[key] === true}
-        onChange={(isOn) => change(part(key, isOn ? true : undefined))}
+        onChange={(isOn) => change(withValue(entry, key, isOn ? true : undefined))}
       />
     ),
   };

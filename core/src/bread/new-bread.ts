@@ -1,4 +1,6 @@
-import { foodById, ingredientOfFood, type Bread } from '@hodsman/core';
+import { foodById } from '../foods/index.ts';
+import type { Bread } from './schema.ts';
+import { ingredientOfFood } from './swap.ts';
 
 /** A plain bread to begin with: every figure is there to be changed. */
 export function newBread(id: string): Bread {

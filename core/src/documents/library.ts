@@ -1,5 +1,4 @@
-import type { BreadSummary } from '@hodsman/core';
-import type { Listed } from '../../documents/api.ts';
+import type { BreadSummary } from './bread.ts';
 
 /** A bread of the library with what a list shows of it. */
 export interface Shelved {
@@ -10,6 +9,7 @@ export interface Shelved {
   readonly isVariant: boolean;
 }
 
+/** What somebody looks for in the library. */
 export interface Wish {
   readonly search: string;
   /** A word that nobody may meet; '' for none. */
@@ -19,7 +19,9 @@ export interface Wish {
 }
 
 /** The library in order of time and name, each variant behind its parent; what cannot be read is left to the page. */
-export function shelve(listed: readonly Listed<'bread'>[]): readonly Shelved[] {
+export function shelve(
+  listed: readonly { readonly id: string; readonly title: string; readonly summary: BreadSummary | null }[],
+): readonly Shelved[] {
   const ids = new Set(listed.map((l) => l.summary?.id));
   const all = listed.flatMap(({ id, title, summary }): readonly Shelved[] =>
     summary
