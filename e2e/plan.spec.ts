@@ -18,7 +18,7 @@ test('a block is found by a click, its dough by the arrow keys, with times, reas
 }) => {
   const shell = await ClassPage.open(page, await makeClass(request, 'Looked at', demoClass, 'fresh'));
   await shell.select('round@S1:mix');
-  await expect(shell.detail).toContainText(/mix, Station 1.*10:\d\d–10:\d\d \(6 min\).*bench B1/s);
+  await expect(shell.detail).toContainText(/mix, Station 1.*10:\d\d–10:\d\d \(6 min\).*bench 1/s);
   await expect(page.getByTestId('why')).toContainText(
     'Nothing presses, and sooner would only be less fresh. It cannot slip by itself.',
   );

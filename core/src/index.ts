@@ -289,6 +289,8 @@ export {
   rollCall,
   routeOf,
   swapPins,
+  planFacts,
+  type PlanFacts,
 } from './turns/index.ts';
 export type { Call, Followed, FireTurns, IdleGap, PieceRun, PlanFigures, UsePoint } from './turns/index.ts';
 export type { AboutTask, Hands, SweepPoint } from './planner/index.ts';

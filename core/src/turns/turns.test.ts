@@ -18,6 +18,7 @@ import {
   idleGaps,
   newBreaks,
   pieceRuns,
+  planFacts,
   planFigures,
   rollCall,
   routeOf,
@@ -219,5 +220,17 @@ describe('two turns that change places', () => {
   it('are none where one of them is no turn', () => {
     expect(swapPins(plan, 'round@S1:mix', 'round/p5/1:cook')).toEqual([]);
     expect(swapPins(plan, 'round/p5/1:cook', 'round/p5/1:cook')).toEqual([]);
+  });
+});
+
+describe('what follows from a plan', () => {
+  it('is worked out once, and equals what it is worked out from', () => {
+    const facts = planFacts(rich, richPlan);
+    expect(facts.runs()).toBe(facts.runs());
+    expect(facts.situation()).toBe(facts.situation());
+    expect(facts.fires()).toEqual(fireTurns(rich, richPlan));
+    expect(facts.gaps()).toEqual(idleGaps(rich, richPlan));
+    expect(facts.figures()).toEqual(planFigures(rich, richPlan));
+    expect([...facts.hands().keys()].length).toBeGreaterThan(rich.roster.length);
   });
 });

@@ -1,10 +1,10 @@
 import { useMemo, useState } from 'react';
-import { durationText, handOversOf, methodTimes, slackOf, type Bread, type Step } from '@hodsman/core';
+import { durationText, methodTimes, slackOf, type Step } from '@hodsman/core';
 import { stepName } from '../../bread-ui/step-words.ts';
-import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
-import { NumberField } from '../../ui/NumberField.tsx';
-import { Segments } from '../../ui/Segments.tsx';
 import { AddStep } from './AddStep.tsx';
+import { HandOvers } from './HandOvers.tsx';
+import { SwitchedOff } from './SwitchedOff.tsx';
+import { TimesBar } from './TimesBar.tsx';
 import { GuessList } from './GuessList.tsx';
 import { RemarkList } from './RemarkList.tsx';
 import { StepList } from './StepList.tsx';
@@ -35,52 +35,7 @@ export function MethodTab() {
     <div className="mx-auto grid max-w-[100rem] gap-x-6 gap-y-4 p-4 lg:grid-cols-[minmax(0,12fr)_minmax(20rem,7fr)]">
       <div className="grid content-start gap-3">
         <GuessList />
-        <section aria-label="Time" className="flex flex-wrap items-end gap-x-6 gap-y-2">
-          <Total label="shortest" sec={times.leastSec} />
-          <Total label="ideal" sec={times.idealSec} isMain />
-          <Total label="longest" sec={times.mostSec} />
-          <div className="ml-auto flex flex-wrap items-end gap-4">
-            <Segments
-              label="Dough made"
-              name="made"
-              value={at.isMixed ? 'mixer' : 'hand'}
-              options={[
-                ['hand', 'by hand'],
-                ['mixer', 'at the mixer'],
-              ]}
-              onChange={(made) => setAt({ ...at, isMixed: made === 'mixer' })}
-            />
-            <NumberField
-              label="Room"
-              unit="°C"
-              value={at.roomC}
-              digits={0}
-              least={10}
-              most={40}
-              className="w-14"
-              onChange={(roomC) => setAt({ ...at, roomC })}
-            />
-            <NumberField
-              label="Breads"
-              value={at.pieces}
-              digits={0}
-              least={1}
-              most={200}
-              className="w-14"
-              onChange={(pieces) => setAt({ ...at, pieces })}
-            />
-            <NumberField
-              label="Hands"
-              unit="people"
-              value={at.people}
-              digits={0}
-              least={1}
-              most={12}
-              className="w-14"
-              onChange={(people) => setAt({ ...at, people })}
-            />
-          </div>
-        </section>
+        <TimesBar times={times} at={at} onChange={setAt} />
         {total > 0 && (
           <p className="text-quiet">
             {slack
@@ -92,26 +47,15 @@ export function MethodTab() {
         )}
         <HandOvers bread={bread} />
         {isOff && (
-          <div className="flex flex-wrap items-center gap-3 rounded-cut border border-line bg-panel px-4 py-2">
-            <p className="flex-1">
-              Without {[...off].map((id) => id.replace(/-/g, ' ')).join(', ')}:{' '}
-              <b className="figures">{durationText(Math.abs(whole.idealSec - times.idealSec))}</b>{' '}
-              {whole.idealSec >= times.idealSec ? 'less' : 'more'}.
-            </p>
-            <button
-              type="button"
-              className={MAIN_BUTTON}
-              onClick={() => {
-                put(left);
-                setOff(new Set());
-              }}
-            >
-              Leave out for good
-            </button>
-            <button type="button" className={SIDE_BUTTON} onClick={() => setOff(new Set())}>
-              Switch on again
-            </button>
-          </div>
+          <SwitchedOff
+            off={off}
+            savedSec={whole.idealSec - times.idealSec}
+            onLeaveOut={() => {
+              put(left);
+              setOff(new Set());
+            }}
+            onAgain={() => setOff(new Set())}
+          />
         )}
         <div className="flex gap-0">
           <StrandToScale steps={bread.steps} times={times} off={off} chosen={chosen} onChoose={setChosen} />
@@ -161,40 +105,5 @@ export function MethodTab() {
         <RemarkList bread={bread} at={at} />
       </div>
     </div>
-  );
-}
-
-function Total({
-  label,
-  sec,
-  isMain = false,
-}: {
-  readonly label: string;
-  readonly sec: number;
-  readonly isMain?: boolean;
-}) {
-  return (
-    <p data-testid={`total-${label}`}>
-      <span className="block text-sm text-quiet">{label}</span>
-      <span className={`figures font-semibold ${isMain ? 'text-2xl' : 'text-lg'}`}>{durationText(sec)}</span>
-    </p>
-  );
-}
-
-/** Up to which steps the dough may be made ahead, and how long it may wait there. */
-function HandOvers({ bread }: { readonly bread: Bread }) {
-  const places = handOversOf(bread).filter((h) => h.waitMaxMin >= 20);
-  if (places.length === 0) return <p className="text-quiet">It cannot be made ahead: nowhere may its dough wait.</p>;
-  return (
-    <p className="text-quiet">
-      Can be made ahead through{' '}
-      {places
-        .map(
-          (h) =>
-            `${h.stepId.replace(/-/g, ' ')} (waits ${h.waitMaxMin === Infinity ? 'as long as you like' : `up to ${durationText(h.waitMaxMin * 60)}`})`,
-        )
-        .join(', ')}
-      .
-    </p>
   );
 }

@@ -5,4 +5,4 @@
 export { AlternativesView } from './alternatives/AlternativesView.tsx';
 export { ChartsView } from './charts/ChartsView.tsx';
 export { PlanTable } from './PlanTable.tsx';
-export { RunSheet } from './RunSheet.tsx';
+export { RunSheet } from './sheet/RunSheet.tsx';

@@ -3,11 +3,11 @@ import { clockText, rollCall } from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
 import { Toggle } from '../../ui/Toggle.tsx';
 import { useRemarks } from '../../store/care.ts';
-import { usePlan } from './use-plan.ts';
+import { usePlanFacts } from '../../planning/plan-facts.ts';
 
 /** What to say aloud, in order, in letters that can be read from where one stands. */
 export function CallsTab() {
-  const found = usePlan();
+  const found = usePlanFacts();
   const remarks = useRemarks();
   const calls = useMemo(() => (found ? rollCall(found.workshop, found.plan, remarks) : []), [found, remarks]);
   const [isFireOnly, setFireOnly] = useState(false);

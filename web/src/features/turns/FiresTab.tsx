@@ -1,22 +1,23 @@
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { useMemo, useState } from 'react';
-import { clockText, durationText, fireTurns, pieceRuns, type FireTurns, type Plan, type Workshop } from '@hodsman/core';
+import { clockText, durationText, type FireTurns, type PlanFacts, type Workshop } from '@hodsman/core';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { TurnBlock } from './TurnBlock.tsx';
 import { turnScale, type TurnScale } from './turn-scale.ts';
-import { usePlan } from './use-plan.ts';
+import { usePlanFacts } from '../../planning/plan-facts.ts';
 import { useSwap, type SwapAnswer } from './use-swap.ts';
 
 /** For each griddle its spots and turns in order, down one time for all; two turns change places by drag or by keys. */
 export function FiresTab() {
-  const found = usePlan();
-  return found ? <Fires {...found} /> : null;
+  const facts = usePlanFacts();
+  return facts ? <Fires facts={facts} /> : null;
 }
 
-function Fires({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
-  const fires = useMemo(() => fireTurns(workshop, plan), [workshop, plan]);
-  const runs = useMemo(() => new Map(pieceRuns(workshop, plan).map((r) => [r.piece, r])), [workshop, plan]);
+function Fires({ facts }: { readonly facts: PlanFacts }) {
+  const { workshop, plan } = facts;
+  const fires = facts.fires();
+  const runs = useMemo(() => new Map(facts.runs().map((r) => [r.piece, r])), [facts]);
   const { answer, swap, insist, forget } = useSwap(workshop, plan);
   const [picked, setPicked] = useState<string>();
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));

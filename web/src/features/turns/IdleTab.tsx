@@ -1,38 +1,23 @@
 import { useMemo } from 'react';
-import {
-  clockText,
-  durationText,
-  fillersOf,
-  firstBreads,
-  idleGaps,
-  personName,
-  pieceRuns,
-  planFigures,
-  situationOf,
-  type Plan,
-  type Workshop,
-} from '@hodsman/core';
+import { clockText, durationText, fillersOf, firstBreads, personName, type PlanFacts } from '@hodsman/core';
 import { TimeStrip, type StripMark } from './TimeStrip.tsx';
-import { usePlan } from './use-plan.ts';
+import { usePlanFacts } from '../../planning/plan-facts.ts';
 
 const MOST_WAITS = 12;
 
 /** How evenly breads come, how long shaped pieces wait, and who stands idle when, with what could fill it. */
 export function IdleTab() {
-  const found = usePlan();
-  return found ? <Idle {...found} /> : null;
+  const facts = usePlanFacts();
+  return facts ? <Idle facts={facts} /> : null;
 }
 
-function Idle({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
-  const figures = useMemo(() => planFigures(workshop, plan), [workshop, plan]);
-  const runs = useMemo(() => pieceRuns(workshop, plan), [workshop, plan]);
-  const gaps = useMemo(() => {
-    const situation = situationOf(workshop, plan);
-    return idleGaps(workshop, plan).map((g) => ({
-      ...g,
-      fillers: fillersOf(workshop, situation, g),
-    }));
-  }, [workshop, plan]);
+function Idle({ facts }: { readonly facts: PlanFacts }) {
+  const { workshop, plan } = facts;
+  const [figures, runs] = [facts.figures(), facts.runs()];
+  const gaps = useMemo(
+    () => facts.gaps().map((g) => ({ ...g, fillers: fillersOf(facts.workshop, facts.situation(), g) })),
+    [facts],
+  );
   const name = (id: string): string => personName(workshop, id);
   const clock = (sec: number): string => clockText(workshop, sec);
   const firsts = firstBreads(runs);

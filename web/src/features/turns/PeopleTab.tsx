@@ -3,11 +3,9 @@ import {
   careOf,
   clockText,
   durationText,
-  idleGaps,
   offWords,
   type PieceRun,
-  pieceRuns,
-  type Plan,
+  type PlanFacts,
   type PlanTask,
   stationName,
   taskName,
@@ -17,7 +15,7 @@ import {
 import { useCare } from '../../store/care.ts';
 import { Care } from '../../bread-ui/Care.tsx';
 import { Segments } from '../../ui/Segments.tsx';
-import { usePlan } from './use-plan.ts';
+import { usePlanFacts } from '../../planning/plan-facts.ts';
 
 const ORDERS = [
   ['station', 'By station'],
@@ -38,13 +36,12 @@ interface Listed {
 
 /** Everyone's own list: what they do when, each of their breads with its way, and how long they have nothing to do. */
 export function PeopleTab() {
-  const found = usePlan();
-  return found ? <People {...found} /> : null;
+  const facts = usePlanFacts();
+  return facts ? <People facts={facts} /> : null;
 }
 
-function listOf(workshop: Workshop, plan: Plan): readonly Listed[] {
-  const runs = pieceRuns(workshop, plan);
-  const gaps = idleGaps(workshop, plan);
+function listOf({ workshop, plan, runs: ways, gaps: idle }: PlanFacts): readonly Listed[] {
+  const [runs, gaps] = [ways(), idle()];
   return workshop.stations.flatMap((s) =>
     s.members.map((id): Listed => ({
       id,
@@ -64,8 +61,9 @@ const IN_ORDER: Readonly<Record<Order, (a: Listed, b: Listed) => number>> = {
   name: (a, b) => (a.name < b.name ? -1 : 1),
 };
 
-function People({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
-  const people = useMemo(() => listOf(workshop, plan), [workshop, plan]);
+function People({ facts }: { readonly facts: PlanFacts }) {
+  const { workshop } = facts;
+  const people = useMemo(() => listOf(facts), [facts]);
   const [order, setOrder] = useState<Order>('station');
   return (
     <div tabIndex={0} role="region" aria-label="Everyone’s list" className="h-full overflow-auto p-4">

@@ -1,5 +1,6 @@
 import { useMemo, type ReactNode } from 'react';
-import { fireTurns, fireUse, handsOf, handsUse, situationOf, type Plan, type Workshop } from '@hodsman/core';
+import { fireUse, handsUse, type PlanFacts } from '@hodsman/core';
+import { usePlanFacts } from '../../../planning/plan-facts.ts';
 import { useAppSelector } from '../../../store/hooks.ts';
 import { Chart } from './Chart.tsx';
 import { overTime, type Line } from './over-time.ts';
@@ -18,25 +19,25 @@ const STYLES: readonly Pick<Line, 'colour' | 'dash'>[] = [
 
 /** Charts of the plan: the fires and the hands over time, and the minutes to spare of the class in other sizes. */
 export function ChartsView() {
-  const workshop = useAppSelector((s) => s.draft?.body.workshop);
-  const plan = useAppSelector((s) => s.draft?.plan);
-  return workshop && plan ? <Charts workshop={workshop} plan={plan} /> : null;
+  const facts = usePlanFacts();
+  return facts ? <Charts facts={facts} /> : null;
 }
 
-function Charts({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
+function Charts({ facts }: { readonly facts: PlanFacts }) {
+  const { workshop, plan } = facts;
   const shaping = useAppSelector((s) => s.draft?.body.notes.shaping);
   const sweep = useSweep(workshop, shaping);
   const span = useMemo(() => ({ fromSec: 0, toSec: Math.max(plan.tableSec, plan.measures.finishSec) }), [plan]);
   const fires = useMemo(() => {
-    const lines = fireTurns(workshop, plan).map((f, i): Line => ({
+    const lines = facts.fires().map((f, i): Line => ({
       name: f.name,
       points: fireUse(plan, f.id),
       ...(STYLES[i % STYLES.length] ?? { colour: 'ember', dash: [] }),
     }));
     return overTime(workshop, lines, { ...span, what: 'breads', isStacked: true });
-  }, [workshop, plan, span]);
+  }, [facts, workshop, plan, span]);
   const hands = useMemo(() => {
-    const byPerson = handsOf(situationOf(workshop, plan));
+    const byPerson = facts.hands();
     const of = (people: readonly { readonly id: string }[]): Line['points'] =>
       handsUse(
         byPerson,
@@ -47,7 +48,7 @@ function Charts({ workshop, plan }: { readonly workshop: Workshop; readonly plan
       { name: 'staff', points: of(workshop.kitchen.staff), colour: 'ember', dash: [6, 3] },
     ];
     return overTime(workshop, lines, { ...span, what: 'people', isStacked: false });
-  }, [workshop, plan, span]);
+  }, [facts, workshop, span]);
   return (
     <div tabIndex={0} role="region" aria-label="Charts" className="h-full overflow-auto p-4">
       <div className="grid gap-4 lg:grid-cols-2">

@@ -1,0 +1,65 @@
+import { Printer } from 'lucide-react';
+import { useState } from 'react';
+import { careLines, dayText, verdictOf, verdictWords, type Plan, type Workshop } from '@hodsman/core';
+import { useRemarks } from '../../../store/care.ts';
+import { useAppSelector } from '../../../store/hooks.ts';
+import { MAIN_BUTTON } from '../../../ui/buttons.ts';
+import { Segments } from '../../../ui/Segments.tsx';
+import { PAGE_PX, PAPERS, type Paper } from './paper.ts';
+import { SheetPicture } from './SheetPicture.tsx';
+import { SheetSteps } from './SheetSteps.tsx';
+
+/** The run sheet for the wall, in black and white: the board on one page, and what happens when on the next. */
+export function RunSheet() {
+  const workshop = useAppSelector((s) => s.draft?.body.workshop);
+  const plan = useAppSelector((s) => s.draft?.plan);
+  return workshop && plan ? <Sheet workshop={workshop} plan={plan} /> : null;
+}
+
+function Sheet({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
+  const [paper, setPaper] = useState<Paper>('a4');
+  const { headline } = verdictWords(verdictOf(workshop, plan), workshop, (_, id) => id);
+  const [width] = PAGE_PX[paper];
+  return (
+    <div className="h-full overflow-auto print:overflow-visible" tabIndex={0} role="region" aria-label="Run sheet">
+      <style>{`@page { size: ${paper === 'a4' ? 'A4' : 'letter'} portrait; margin: 12mm; }`}</style>
+      <div className="flex items-center gap-4 p-4 print:hidden">
+        <button type="button" className={MAIN_BUTTON} onClick={() => window.print()}>
+          <Printer size={18} aria-hidden /> Print
+        </button>
+        <Segments label="Paper" name="paper" value={paper} options={PAPERS} onChange={setPaper} />
+      </div>
+      <div className="mx-auto bg-white p-4 text-black print:p-0" style={{ width: width + 32 }}>
+        <header className="flex flex-wrap items-baseline gap-x-4 border-b-2 border-black pb-1">
+          <h2 className="text-2xl">{workshop.title}</h2>
+          <p className="figures">
+            {dayText(workshop, 0, 'plain')}, doors {workshop.doorsOpen}, table {workshop.tableTime} · {headline}
+          </p>
+        </header>
+        <Minded workshop={workshop} />
+        <SheetPicture workshop={workshop} plan={plan} paper={paper} />
+        <SheetSteps workshop={workshop} plan={plan} />
+      </div>
+    </div>
+  );
+}
+
+/** Everybody with whom something is to be minded, on top of the sheet that hangs on the wall. */
+function Minded({ workshop }: { readonly workshop: Workshop }) {
+  const lines = careLines(
+    workshop,
+    useRemarks(),
+    workshop.roster.map((p) => p.id),
+  );
+  if (lines.length === 0) return null;
+  return (
+    <ul
+      aria-label="To be minded"
+      className="mt-1 flex flex-wrap gap-x-6 border-b border-black pb-1 text-[13px] font-bold"
+    >
+      {lines.map((line) => (
+        <li key={line}>! {line}</li>
+      ))}
+    </ul>
+  );
+}
