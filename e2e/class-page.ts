@@ -52,14 +52,50 @@ export class ClassPage {
   /** Selects a task as one does who looks for it by name: in the table, which shows it on the board. */
   async select(taskId: string): Promise<void> {
     await this.page.getByRole('link', { name: 'Table', exact: true }).click();
-    await this.page.locator(`tr[data-task="${taskId}"] button`).click();
+    await (await this.row(taskId)).getByRole('button').click();
     await expect(this.selected).toHaveAttribute('data-task', taskId);
+  }
+
+  /** The row of a task in the table; rows far out of sight are not drawn, so it is scrolled to. */
+  private async row(taskId: string): Promise<Locator> {
+    const row = this.page.locator(`tr[data-task="${taskId}"]`);
+    const table = this.page.getByRole('region', { name: 'The plan as a table' });
+    await expect(async () => {
+      if ((await row.count()) === 0)
+        await table.evaluate((e) => {
+          const isAtEnd = e.scrollTop + e.clientHeight >= e.scrollHeight - 1;
+          e.scrollTop = isAtEnd ? 0 : e.scrollTop + 0.8 * e.clientHeight;
+        });
+      await expect(row).toHaveCount(1, { timeout: 200 });
+    }).toPass();
+    return row;
+  }
+
+  /** All rows of the table that is shown, in its order, by task: start, and the words of each cell. */
+  async tableRows(): Promise<ReadonlyMap<string, { readonly start: string; readonly cells: readonly string[] }>> {
+    const table = this.page.getByRole('region', { name: 'The plan as a table' });
+    const found = new Map<string, { start: string; cells: string[] }>();
+    const wanted = Number(await table.getByRole('table').getAttribute('aria-rowcount')) - 1;
+    await table.evaluate((e) => (e.scrollTop = 0));
+    await expect(async () => {
+      const rows = await table.locator('tr[data-task]').evaluateAll((list) =>
+        list.map((r) => ({
+          task: r.getAttribute('data-task') ?? '',
+          start: r.getAttribute('data-start') ?? '',
+          cells: [...r.children].map((c) => (c as HTMLElement).innerText),
+        })),
+      );
+      for (const { task, start, cells } of rows) found.set(task, { start, cells });
+      await table.evaluate((e) => (e.scrollTop += 0.8 * e.clientHeight));
+      expect(found.size).toBe(wanted);
+    }).toPass({ intervals: [50] });
+    return found;
   }
 
   /** When a task starts by the table, in seconds since doors open. */
   async startOf(taskId: string): Promise<number> {
     await this.page.getByRole('link', { name: 'Table', exact: true }).click();
-    const start = await this.page.locator(`tr[data-task="${taskId}"]`).getAttribute('data-start');
+    const start = await (await this.row(taskId)).getAttribute('data-start');
     await this.page.getByRole('link', { name: 'Board', exact: true }).click();
     return Number(start);
   }

@@ -117,16 +117,30 @@ test('the table tells the same story as the drawing', async ({ page }) => {
   expect(seen.size).toBeGreaterThan(6);
   const [cooks, rests] = [await shell.board.getAttribute('data-cooks'), await shell.board.getAttribute('data-rests')];
   await page.getByRole('link', { name: 'Table', exact: true }).click();
-  for (const [task, start] of seen)
-    await expect(page.locator(`tr[data-task="${task}"]`)).toHaveAttribute('data-start', start);
-  const where = await page.locator('tr[data-task] td:nth-child(8)').allInnerTexts();
-  const window = await page.locator('tr[data-task] td:nth-child(9)').allInnerTexts();
-  expect(window.filter((w) => w !== '')).toHaveLength(Number(rests));
-  const kinds = await page
-    .locator('tr[data-task]')
-    .evaluateAll((rows) => rows.map((r) => r.getAttribute('data-task') ?? ''));
-  const onFire = where.filter((w, i) => /^(Griddle|the ring)/.test(w) && !/^(preheat|demo)/.test(kinds[i] ?? ''));
+  const rows = await shell.tableRows();
+  for (const [task, start] of seen) expect(rows.get(task)?.start, task).toBe(start);
+  const all = [...rows].map(([task, { cells }]) => ({ task, where: cells[7] ?? '', window: cells[8] ?? '' }));
+  expect(all.filter((r) => r.window !== '')).toHaveLength(Number(rests));
+  const onFire = all.filter((r) => /^(Griddle|the ring)/.test(r.where) && !/^(preheat|demo)/.test(r.task));
   expect(onFire).toHaveLength(Number(cooks));
+});
+
+test('the table is searched and sorted', async ({ page }) => {
+  const shell = await ClassPage.open(page, 'demo-sunday');
+  await page.getByRole('link', { name: 'Table', exact: true }).click();
+  const all = await shell.tableRows();
+  await page.getByRole('searchbox').fill('oval cook');
+  await expect(page.getByText(` of ${all.size} tasks`)).toBeVisible();
+  const found = await shell.tableRows();
+  expect(found.size).toBeGreaterThan(3);
+  expect(found.size).toBeLessThan(all.size);
+  for (const { cells } of found.values()) expect(cells.join(' ').toLowerCase()).toMatch(/oval/);
+  await page.getByRole('button', { name: 'From' }).click();
+  await page.getByRole('button', { name: 'From' }).click();
+  await expect(page.getByRole('columnheader', { name: 'From' })).toHaveAttribute('aria-sort', 'descending');
+  const starts = [...(await shell.tableRows()).values()].map((r) => Number(r.start));
+  expect(Math.max(...starts)).toBe(starts[0]);
+  expect(starts).toEqual([...starts].sort((x, y) => y - x));
 });
 
 test('time is stretched about the pointer and fitted again; what is done ahead unfolds; places fold', async ({

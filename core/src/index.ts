@@ -8,6 +8,7 @@ export type { Fault, FaultCode, Result } from './faults/index.ts';
 export {
   celsiusText,
   clockText,
+  counted,
   dayText,
   durationText,
   elapsedSec,

@@ -7,5 +7,5 @@ export { FAULTS, fault, faultLine, faultWords } from './catalogue.ts';
 export type { Fault, FaultCode, FaultParams } from './catalogue.ts';
 export { failure, success } from './result.ts';
 export type { Result } from './result.ts';
-export { assert } from './assert.ts';
+export { assert, given } from './assert.ts';
 export { faultsOfZodError } from './from-zod.ts';

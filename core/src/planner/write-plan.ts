@@ -1,3 +1,4 @@
+import { given } from '../faults/index.ts';
 import { preheatId } from '../ids.ts';
 import { turnMoments } from '../method/index.ts';
 import type { ScaledBatch } from '../formula/index.ts';
@@ -132,7 +133,8 @@ function stepTask(network: Network, source: ActivitySource, placement: Placement
   const info = placement && source.modes[placement.mode];
   if (!info) return [];
   const { startSec, endSec } = placement;
-  const picked = (use: number): string => network.problem.resources[placement.picks[use] ?? -1]?.id ?? '';
+  const picked = (use: number): string =>
+    given(network.problem.resources[placement.picks[use] ?? -1], 'every use of a placement has picked a resource').id;
   const { look } = info;
   const shared = {
     id: source.taskId,

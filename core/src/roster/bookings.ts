@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { z } from 'zod';
-import { failure, fault, faultsOfZodError, success, type Result } from '../faults/index.ts';
+import { failure, fault, faultsOfZodError, given, type Result, success } from '../faults/index.ts';
 import type { ClassRecord, Participant, Workshop } from '../workshop/index.ts';
 import { readAvoided } from './avoided-words.ts';
 import { addGuests, addRemarks, changeParticipant, removeParticipants } from './guests.ts';
@@ -87,7 +87,8 @@ export function acceptNews(record: ClassRecord, { kind, booking, people }: Booki
   const workshop = wanted
     .slice(0, ids.length)
     .reduce<Workshop>(
-      (w, { name, avoid }, i) => changeParticipant(w, ids[i] ?? '', { name, avoid: [...avoid] }),
+      (w, { name, avoid }, i) =>
+        changeParticipant(w, given(ids[i], 'there are so many ids'), { name, avoid: [...avoid] }),
       left.value.workshop,
     );
   const newcomers = wanted.slice(ids.length).map(({ name, avoid, remarks }) => ({
@@ -100,7 +101,7 @@ export function acceptNews(record: ClassRecord, { kind, booking, people }: Booki
   const waiting = left.value.notes.waiting.filter((w) => w.ref !== booking.ref);
   const changed = wanted
     .slice(0, ids.length)
-    .reduce<ClassRecord>((r, { remarks }, i) => addRemarks(r, ids[i] ?? '', remarks), {
+    .reduce<ClassRecord>((r, { remarks }, i) => addRemarks(r, given(ids[i], 'there are so many ids'), remarks), {
       workshop,
       notes: { ...left.value.notes, waiting },
     });

@@ -1,3 +1,4 @@
+import { given } from '../faults/index.ts';
 import { batchId } from '../ids.ts';
 import { isOfBread, ownerOf, stepWords, type Plan, type PlanTask } from '../plan/index.ts';
 import { idleStretches, type Situation } from '../planner/index.ts';
@@ -50,7 +51,8 @@ function sideJobs(workshop: Workshop, { plan }: Situation, gap: IdleGap): readon
   return plan.tasks.flatMap((t): Filler[] => {
     const step = workshop.breads.find((b) => b.id === t.bread)?.steps.find((x) => x.id === t.step);
     if (step?.kind !== 'prepare' || step.by !== 'one' || t.people.includes(gap.person)) return [];
-    if (!makes.has(t.bread ?? '') || !station || t.batch !== batchId(t.bread ?? '', station.id)) return [];
+    if (t.bread === undefined || !makes.has(t.bread) || !station) return [];
+    if (t.batch !== batchId(t.bread, station.id)) return [];
     const lastsSec = t.endSec - t.startSec;
     const waiting = plan.tasks.filter((x) => x.step === step.before && belongsTo(x, t));
     const dueSec = Math.min(plan.tableSec, ...waiting.map((x) => x.startSec));
@@ -70,8 +72,12 @@ function tastings(workshop: Workshop, { plan }: Situation, gap: IdleGap): readon
     (r) => r.owner === gap.person && r.holdSec === null && r.doneSec <= gap.toSec - LEAST_FILL_SEC,
   );
   const last = done.at(-1);
-  const name = workshop.breads.find((b) => b.id === last?.bread)?.name ?? '';
-  return last ? [{ kind: 'tasting', words: `taste their ${name}, done at ${clockText(workshop, last.doneSec)}` }] : [];
+  if (!last) return [];
+  const { name } = given(
+    workshop.breads.find((b) => b.id === last.bread),
+    'a piece is of a bread of the class',
+  );
+  return [{ kind: 'tasting', words: `taste their ${name}, done at ${clockText(workshop, last.doneSec)}` }];
 }
 
 /** Their bench, where nobody of the station works in the gap; a griddle that they have cooked on and that lies empty meanwhile. */

@@ -1,3 +1,4 @@
+import { given } from '../../faults/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
 import { namesOf } from '../../words/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
@@ -14,7 +15,8 @@ export function boundWords(workshop: Workshop, network: Network, { boundSec, by 
   const thereSec = Math.max(0, tableSec - by.headSec - by.tailSec);
   const after = by.tailSec > 0 ? ` less ${durationText(by.tailSec)} for what comes after` : '';
   const there = `table time${after} there ${thereSec === 60 ? 'is' : 'are'} ${durationText(thereSec)}`;
-  const nameOf = (resource: number): string => namesOf(workshop).resource(problem.resources[resource]?.id ?? '');
+  const nameOf = (resource: number): string =>
+    namesOf(workshop).resource(given(problem.resources[resource], 'a bound is of a resource').id);
   switch (by.kind) {
     case 'plates': {
       const lengths = by.activities.map((a) =>

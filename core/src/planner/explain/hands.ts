@@ -1,3 +1,4 @@
+import { given } from '../../faults/index.ts';
 import type { Situation } from './situation.ts';
 
 /** A stretch in which a task takes somebody's hands, in seconds since doors open. */
@@ -24,7 +25,11 @@ export function handsOf(s: Situation): ReadonlyMap<string, readonly Hands[]> {
     if (r?.kind !== 'person') continue;
     for (const t of takings)
       if (t.toSec > t.fromSec)
-        add(r.id, { taskId: s.network.sources[t.activity]?.taskId ?? '', fromSec: t.fromSec, toSec: t.toSec });
+        add(r.id, {
+          taskId: given(s.network.sources[t.activity], 'what takes a resource is an activity').taskId,
+          fromSec: t.fromSec,
+          toSec: t.toSec,
+        });
   }
   for (const t of s.plan.tasks)
     if (t.kind === 'welcome' || t.kind === 'break')

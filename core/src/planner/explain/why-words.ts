@@ -1,3 +1,4 @@
+import { given } from '../../faults/index.ts';
 import { thingName } from '../../kitchen/index.ts';
 import { stepWords } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
@@ -14,7 +15,8 @@ export function activityWords(workshop: Workshop, s: Situation, a: number): stri
   const { unit, step } = source;
   const what = step ? stepWords(step.id) : 'the rest';
   if (!unit) return what;
-  if (unit.piece) return `${personName(workshop, unit.piece.owner ?? '')} ${unit.piece.number}: ${what}`;
+  if (unit.piece)
+    return `${personName(workshop, given(unit.piece.owner, 'a piece with steps of its own has an owner'))} ${unit.piece.number}: ${what}`;
   if (!unit.station) return `dough made by staff: ${what}`;
   return `${stationName(unit.station)}: ${unit.kind === 'practice' ? 'practice ' : ''}${what}`;
 }

@@ -1,3 +1,4 @@
+import { given } from '../../faults/index.ts';
 import { isRest } from '../../method/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
 import type { Strand } from './strand.ts';
@@ -21,9 +22,9 @@ export function addColdLimits(builder: NetworkBuilder, strands: readonly Strand[
       const carriers = [...(strand.mother ? [strand.mother] : []), strand.own, piece];
       const path = carriers.flatMap((unit) => unit.chain.map((step) => ({ unit, step })));
       const laid = path.findIndex(({ step }) => step.per === 'piece' && FIRES.includes(step.at));
-      const layingOn = laid < 0 ? undefined : builder.activityOf(piece.id, path[laid]?.step.id ?? '');
+      const layingOn = laid < 0 ? undefined : builder.activityOf(piece.id, given(path[laid], 'it is found').step.id);
       if (layingOn === undefined) continue;
-      const named = perishable.step ?? path[0]?.step.id ?? '';
+      const named = perishable.step ?? given(path[0], 'a piece that is laid on has steps').step.id;
       const first = path.findIndex(({ step }) => step.id === named);
       const from = beginning(builder, carriers, named);
       if (from === undefined) continue;

@@ -1,13 +1,15 @@
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { Outlet, useParams } from 'react-router';
 import { lookAtClass } from '../../store/board-look.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { OpeningPage } from '../../documents/OpeningPage.tsx';
 import { SaveTrouble } from '../../documents/SaveTrouble.tsx';
 import { useOpenDocument } from '../../documents/use-open-document.ts';
-import { AdviceStrip } from './AdviceStrip.tsx';
 import { ShellBar } from './ShellBar.tsx';
 import { VerdictStrip } from './VerdictStrip.tsx';
+
+// advice comes after the plan that it is about
+const AdviceStrip = lazy(async () => ({ default: (await import('./AdviceStrip.tsx')).AdviceStrip }));
 
 /** The place of one class: its steps in order, the verdict over them, and the step that is open. */
 export function ClassShell() {
@@ -26,7 +28,9 @@ export function ClassShell() {
       <ShellBar draft={draft} />
       <VerdictStrip draft={draft} isAdviceWanted={isAdviceWanted} onAdvice={() => setAdviceWanted(!isAdviceWanted)} />
       {draft.plan && !draft.isPlanning && (isAdviceWanted || draft.plan.broken.length > 0) && (
-        <AdviceStrip workshop={draft.body.workshop} plan={draft.plan} />
+        <Suspense>
+          <AdviceStrip workshop={draft.body.workshop} plan={draft.plan} />
+        </Suspense>
       )}
       <SaveTrouble kind="class" open={draft} />
       {/* it scrolls, so the keyboard must reach it, and what is only to be heard must not scroll the page instead */}

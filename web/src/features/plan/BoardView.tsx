@@ -18,18 +18,17 @@ import { useStable } from '../../ui/use-stable.ts';
 import { Board, type BoardHandle } from '../../board/Board.tsx';
 import type { Look } from '../../board/paint/brush.ts';
 import { sceneOf } from '../../board/scene.ts';
-import { isDirection, stepFrom } from '../../board/walk.ts';
-import { Panel } from './panel/Panel.tsx';
+import { onBoardKey } from './board-keys.ts';
+import { PANEL_FRAME } from './panel/frame.ts';
 import { Tools, ZOOM_STEP } from './Tools.tsx';
 import { useSize } from './use-size.ts';
 
-// the list of keys comes when somebody asks for it
+// the board is painted first; the panel beside it and the list of keys come after
+const Panel = lazy(async () => ({ default: (await import('./panel/Panel.tsx')).Panel }));
 const Shortcuts = lazy(async () => ({ default: (await import('./Shortcuts.tsx')).Shortcuts }));
 
 /** The column of tools, and a scroll bar. */
 const BESIDE_PX = 62;
-const MINUTE_SEC = 60;
-const FIVE_MIN_SEC = 300;
 
 /** The plan as the board, with the panel that shapes it. */
 export function BoardView() {
@@ -94,36 +93,27 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
     dispatch(pinned.has(task.id) ? releasePin(task.id) : pinTasks([{ task: task.id, startSec: task.startSec }]));
   };
 
-  const onKeyDown = (e: KeyboardEvent): void => {
-    if (e.ctrlKey || e.metaKey) return;
-    if (isDirection(e.key)) {
-      e.preventDefault();
-      const step = (e.key === 'ArrowUp' ? -1 : 1) * (e.shiftKey ? FIVE_MIN_SEC : MINUTE_SEC);
-      if (e.altKey && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) moveBy(step);
-      else if (scene) {
-        const next = stepFrom(scene, selected, e.key);
-        if (next === undefined) return;
-        select(next);
-        board.current?.reveal(next);
-      }
-      return;
-    }
-    const act: Partial<Record<string, () => void>> = {
-      Escape: () => change({ selected: undefined, ...(selected === undefined && { followed: undefined }) }),
-      Enter: () => change({ isPanelOpen: true }),
-      p: togglePin,
-      f: () => task?.people[0] !== undefined && follow({ kind: 'person', id: task.people[0] }),
-      a: () => change({ isAheadFolded: !isAheadFolded }),
-      '+': () => board.current?.zoomBy(ZOOM_STEP),
-      '-': () => board.current?.zoomBy(1 / ZOOM_STEP),
-      '0': () => board.current?.fit(),
-      '?': () => setHelpOpen(true),
-    };
-    const chosen = act[e.key];
-    if (!chosen) return;
-    e.preventDefault();
-    chosen();
-  };
+  const onKeyDown = (e: KeyboardEvent): void =>
+    onBoardKey(e, {
+      scene,
+      selected,
+      onSelect: (id) => {
+        select(id);
+        board.current?.reveal(id);
+      },
+      onMove: moveBy,
+      acts: {
+        Escape: () => change({ selected: undefined, ...(selected === undefined && { followed: undefined }) }),
+        Enter: () => change({ isPanelOpen: true }),
+        p: togglePin,
+        f: () => task?.people[0] !== undefined && follow({ kind: 'person', id: task.people[0] }),
+        a: () => change({ isAheadFolded: !isAheadFolded }),
+        '+': () => board.current?.zoomBy(ZOOM_STEP),
+        '-': () => board.current?.zoomBy(1 / ZOOM_STEP),
+        '0': () => board.current?.fit(),
+        '?': () => setHelpOpen(true),
+      },
+    });
 
   const tools = useMemo(
     () => (
@@ -175,7 +165,9 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
         )}
       </div>
       {isPanelOpen && scene && (
-        <Panel plan={plan} workshop={workshop} lanes={scene.lanes} onShow={show} onFold={fold} onFollow={follow} />
+        <Suspense fallback={<aside className={PANEL_FRAME} />}>
+          <Panel plan={plan} workshop={workshop} lanes={scene.lanes} onShow={show} onFold={fold} onFollow={follow} />
+        </Suspense>
       )}
       {isHelpOpen && (
         <Suspense>

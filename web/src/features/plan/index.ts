@@ -4,5 +4,5 @@
  */
 export { AlternativesView } from './alternatives/AlternativesView.tsx';
 export { ChartsView } from './charts/ChartsView.tsx';
-export { PlanTable } from './PlanTable.tsx';
+export { PlanTable } from './table/PlanTable.tsx';
 export { RunSheet } from './sheet/RunSheet.tsx';

@@ -1,3 +1,4 @@
+import { PANEL_FRAME } from './frame.ts';
 import { memo } from 'react';
 import type { Followed, Plan, Workshop } from '@hodsman/core';
 import { useAppSelector } from '../../../store/hooks.ts';
@@ -25,11 +26,7 @@ export const Panel = memo(function Panel({ plan, workshop, lanes, onShow, onFold
   const selected = useAppSelector((s) => s.look.selected);
   const task = plan.tasks.find((t) => t.id === selected);
   return (
-    <aside
-      aria-label="About the plan"
-      tabIndex={0}
-      className="grid w-72 grid-cols-[minmax(0,1fr)] shrink-0 content-start gap-4 overflow-auto [overflow-anchor:none] border-l border-line bg-panel p-3 pb-8 -outline-offset-3 max-lg:absolute max-lg:inset-y-0 max-lg:right-12 max-lg:shadow-lg"
-    >
+    <aside aria-label="About the plan" tabIndex={0} className={PANEL_FRAME}>
       {task ? (
         <TaskPart plan={plan} workshop={workshop} task={task} onShow={onShow} />
       ) : (
