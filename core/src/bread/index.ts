@@ -10,6 +10,7 @@ export type { Circumstances, HandOver, MethodTimes, StepTime } from './times.ts'
 export { contentsOf, type Content } from './contents.ts';
 export { ingredientOfFood, swapIngredient } from './swap.ts';
 export { newBread } from './new-bread.ts';
+export { perishableIn, type Perishable } from './perishable.ts';
 export { remarksOn } from './remarks.ts';
 export { compareBreads, rebaseVariant, type Comparison, type Difference } from './variants.ts';
 export { bowlOf, USUAL_BOWL, type BowlConditions, type BowlWater } from './bowl.ts';

@@ -57,7 +57,7 @@ export interface KitchenMeasure extends WeightRange {
   readonly text: string;
 }
 
-const SACHET_G = 7;
+export const SACHET_G = 7;
 const isQuarter = (f: number): boolean => f !== 1 / 8;
 const isHalf = (f: number): boolean => f === 1 / 2;
 

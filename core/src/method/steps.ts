@@ -10,6 +10,10 @@ export function chainOf(steps: readonly Step[]): readonly Exclude<Step, PrepareS
   return steps.filter((s): s is Exclude<Step, PrepareStep> => s.kind !== 'prepare');
 }
 
+/** Whether a kind of place is a fire. */
+export const isFireKind = (at: string | undefined): at is 'griddle' | 'grill' | 'flame' =>
+  at === 'griddle' || at === 'grill' || at === 'flame';
+
 /** The phases of a cook step; none where it is given in minutes, or is no cook step. */
 export function cookPhases(step: ActiveStep): readonly Phase[] {
   return step.kind === 'cook' ? (step.phases ?? []) : [];

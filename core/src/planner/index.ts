@@ -21,7 +21,7 @@ export {
 export type { Moment } from './network/index.ts';
 export { findBrokenRules } from './check/index.ts';
 export { openMatters, verdictOf, verdictWords, type OpenMatter, type Verdict } from './explain/index.ts';
-export { aboutTask, criticalTasks, handsOf, situationOf } from './explain/index.ts';
+export { aboutTask, criticalTasks, handsOf, latestAheadOf, situationOf } from './explain/index.ts';
 export type { AboutTask, Hands, Situation } from './explain/index.ts';
 export { classFigures, idleStretches, type ClassFigures } from './class-figures.ts';
 export { bufferSecOf } from './measures.ts';

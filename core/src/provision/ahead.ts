@@ -1,6 +1,7 @@
 import { thingName } from '../kitchen/index.ts';
 import { taskId } from '../ids.ts';
 import { isRest } from '../method/index.ts';
+import { latestAheadOf, situationOf } from '../planner/index.ts';
 import { stepWords, type Plan, type PlanTask } from '../plan/index.ts';
 import { durationText, elapsedSec, secondsOfMinutes } from '../units/index.ts';
 import { linesOf, mothersOf, batchesOf, stationName, type Line, type Workshop } from '../workshop/index.ts';
@@ -38,12 +39,11 @@ interface Chain {
 
 /**
  * What staff prepare before a class: doughs made ahead step by step, into the fridge and out of it, trays weighed, starters fed, the
- * warm box. Best times are the plan's; latest times come from a backward pass over chains, hands and prep times, in which each rest
- * keeps its least length.
+ * warm box. Best times are the plan's.
  */
 export function aheadList(workshop: Workshop, plan: Plan, trayMin: number): AheadList {
   const chains = chainsOf(workshop, plan);
-  const latest = latestStarts(workshop, plan, chains);
+  const latest = latestAheadOf(situationOf(workshop, plan));
   const names = new Map([...workshop.kitchen.staff, ...workshop.roster].map((p) => [p.id, p.name]));
   const items = [
     ...chains.flatMap((chain) => doughItems(workshop, chain, latest, names)),
@@ -71,47 +71,6 @@ function chainsOf(workshop: Workshop, plan: Plan): readonly Chain[] {
     ),
     ...batches.map((b) => chain(b.id, b.line, stationName(b.station))),
   ].filter((c) => c.tasks.some((t) => t.startSec < 0));
-}
-
-/** The latest start of every task before the doors, by id. */
-function latestStarts(workshop: Workshop, plan: Plan, chains: readonly Chain[]): ReadonlyMap<string, number> {
-  const latest = new Map<string, number>();
-  const early = plan.tasks.filter((t) => t.startSec < 0 && t.kind !== 'rest' && t.people.length > 0);
-  const of = (t: PlanTask): number => latest.get(t.id) ?? t.startSec;
-  for (const task of [...early].sort((a, b) => b.startSec - a.startSec || (a.id < b.id ? 1 : -1))) {
-    const lasts = task.endSec - task.startSec;
-    const bounds = [
-      ...chains.flatMap((c) => boundsInChain(c, task, of)),
-      // the same hands, and the same mixer
-      ...plan.tasks
-        .filter((t) => t !== task && t.startSec >= task.endSec && sharesHands(t, task))
-        .map((t) => of(t) - lasts),
-      ...workshop.prepTimes
-        .filter((p) => elapsedSec(workshop, p.from) <= task.startSec && elapsedSec(workshop, p.to) >= task.endSec)
-        .map((p) => elapsedSec(workshop, p.to) - lasts),
-    ];
-    latest.set(task.id, Math.max(task.startSec, Math.min(...bounds, -lasts)));
-  }
-  return latest;
-}
-
-const sharesHands = (a: PlanTask, b: PlanTask): boolean =>
-  a.people.some((p) => b.people.includes(p)) ||
-  (a.at?.kind === 'mixer' && b.at?.kind === 'mixer' && a.at.id === b.at.id);
-
-/** Before the next step of the chain, a rest between them at its least. */
-function boundsInChain({ tasks }: Chain, task: PlanTask, of: (t: PlanTask) => number): readonly number[] {
-  const i = tasks.indexOf(task);
-  if (i < 0) return [];
-  const lasts = task.endSec - task.startSec;
-  let restSec = 0;
-  for (const next of tasks.slice(i + 1)) {
-    if (next.kind === 'rest') restSec += next.window.minSec;
-    else return [of(next) - restSec - lasts];
-  }
-  // the dough goes on in its shares: what the plan gives the rest stays
-  const last = tasks.at(-1);
-  return last?.kind === 'rest' ? [last.endSec - restSec - lasts] : [];
 }
 
 function doughItems(

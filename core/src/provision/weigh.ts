@@ -1,4 +1,4 @@
-import { findFood, kitchenMeasure } from '../foods/index.ts';
+import { findFood, kitchenMeasure, SACHET_G } from '../foods/index.ts';
 import { dilutionFor, wholeUnits, type Ingredient, type ScaledIngredient } from '../formula/index.ts';
 import { gramsOnScale, gramsText, vulgarFraction } from '../units/index.ts';
 import type { ClassNotes } from '../workshop/index.ts';
@@ -29,7 +29,6 @@ const MOST_OFF = 0.05;
 const SACHET_OFF = 0.02;
 /** Baking powder works as soon as it is wet, so it is never dissolved beforehand. */
 const DISSOLVES = /yeast|salt/i;
-const SACHET_G = 7;
 const isHalfOrWhole = (f: number): boolean => f === 1 / 2;
 
 /** A scaled ingredient as a line of a card; `batches` doughs of that weight are weighed in one go where a scale is too coarse for one. */

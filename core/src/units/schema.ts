@@ -3,7 +3,7 @@ import { z } from 'zod';
 /** The small parts that all schemas share: ids, names, texts, numbers with the limits of the formats note. */
 
 const MAX_LIST = 200;
-const WEEK_MIN = 7 * 24 * 60;
+export const WEEK_MIN = 7 * 24 * 60;
 
 export const idSchema = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/, {
   error: 'an id: a letter or digit, then up to 63 letters, digits, _ or -',

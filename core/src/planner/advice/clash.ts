@@ -5,6 +5,7 @@ import { buildNetwork } from '../network/index.ts';
 import { planClass } from '../plan-class.ts';
 import { lowerBound } from '../search/index.ts';
 import { ruleGroupsOf, type RuleGroup } from './rule-groups.ts';
+import { EFFORT } from './effort.ts';
 
 /** Rules of a class that cannot all be kept. */
 export interface Clash {
@@ -14,8 +15,6 @@ export interface Clash {
   /** One sentence, or one clause for each rule. */
   readonly words: readonly string[];
 }
-
-const EFFORT = 1;
 
 /** How far the search for a clash is; sent 'stop' it gives up. */
 export type ClashSearch = Generator<{ readonly doneShare: number }, Clash | undefined, 'stop' | undefined>;

@@ -7,6 +7,7 @@ import { verdictOf } from '../explain/index.ts';
 import { bufferSecOf } from '../measures.ts';
 import { planClass } from '../plan-class.ts';
 import { shifted, type ClassChange } from './fixes.ts';
+import { EFFORT } from './effort.ts';
 
 /** Something to do with time that is left over, planned: the class that comes of it fits. */
 export interface Idea extends ClassChange {
@@ -20,7 +21,6 @@ export interface Idea extends ClassChange {
 /** So much beyond what is wanted in hand is worth a thought. */
 export const LEAST_LEFT_SEC = 600;
 const STEP_MIN = 5;
-const EFFORT = 1;
 /** So many breads of the library are planned at most. */
 const MOST_OTHER_BREADS = 4;
 

@@ -3,6 +3,7 @@ import type { Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planClass } from '../plan-class.ts';
 import { changesOf, type ClassChange } from './fixes.ts';
+import { EFFORT } from './effort.ts';
 
 /** Changes that are made together, and the class that comes of them. */
 export interface FixSet {
@@ -12,7 +13,6 @@ export interface FixSet {
 
 /** More changes than this are another class. */
 const MOST_CHANGES = 3;
-const EFFORT = 1;
 /** What changes least for the people comes first: hours and ways of working, then more room and hands, then other and fewer breads. */
 const MILDEST_FIRST = [
   'papered',

@@ -4,10 +4,10 @@ import type { Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planClass } from '../plan-class.ts';
 import { changesOf, type ClassChange } from './fixes.ts';
+import { EFFORT } from './effort.ts';
 
 /** Less than a minute is no help. */
 const LEAST_GAIN_SEC = 60;
-const EFFORT = 1;
 
 /** A change that was tried by planning it. */
 export interface Fix extends ClassChange {

@@ -1,3 +1,4 @@
+import { WEEK_MIN } from '../../units/schema.ts';
 import { clockText, durationText, elapsedSec } from '../../units/index.ts';
 import { isRest, type RestStep, type Step } from '../../method/index.ts';
 import { setGriddleCount, type Bread, type Workshop } from '../../workshop/index.ts';
@@ -10,7 +11,6 @@ export interface RuleGroup {
   readonly relaxed: (workshop: Workshop) => Workshop;
 }
 
-const WEEK_MIN = 7 * 24 * 60;
 const ENDLESS_MIN = 6 * 60;
 
 /** The groups that this class has: what can be let go of without another class coming of it. */

@@ -3,6 +3,7 @@ import type { Plan } from '../../plan/index.ts';
 import { setGriddleCount, setParticipantCount, seatsIn, type Shaping, type Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planShaped } from '../shaped.ts';
+import { EFFORT } from './effort.ts';
 
 /** How a class of another size does. */
 export interface SweepPoint {
@@ -15,7 +16,6 @@ export type Sweep = Generator<readonly SweepPoint[], readonly SweepPoint[], 'sto
 
 /** So many more and fewer are looked at. */
 const REACH = { griddles: 4, participants: 5 } as const;
-const EFFORT = 1;
 
 /** Minutes to spare against the number of griddles or of participants, each planned with little effort; pins are let go. */
 export function* sweepOf(workshop: Workshop, shaping: Shaping, over: keyof typeof REACH): Sweep {

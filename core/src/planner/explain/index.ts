@@ -10,4 +10,5 @@ export { openMatters, type OpenMatter } from './open-matters.ts';
 export { verdictOf, verdictWords, type Verdict, type VerdictOptions } from './verdict.ts';
 export { criticalTasks, explainTask, type TaskExplanation } from './why.ts';
 export { aboutTask, type AboutTask } from './about-task.ts';
+export { latestAheadOf } from './latest-ahead.ts';
 export { handsOf, type Hands } from './hands.ts';

@@ -1,8 +1,5 @@
-import { isOneKind, type Lag } from '../search/index.ts';
+import { HEAT_OVERLAP_SEC, isOneKind, type Lag } from '../search/index.ts';
 import { takingsOf, type Done, type Situation, type Taking } from './situation.ts';
-
-/** Two pieces on one griddle may want unequal heats for so long (rule R6). */
-const HEAT_OVERLAP_SEC = 30;
 
 /** Why an activity cannot lie at some moment while all else stays where it is. `by`: the activity that stands in the way. */
 export type Obstacle =

@@ -1,12 +1,10 @@
 import { given } from '../../faults/index.ts';
-import { isRest } from '../../method/index.ts';
+import { perishableIn } from '../../bread/index.ts';
+import { isFireKind, isRest } from '../../method/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
 import type { Strand } from './strand.ts';
 import type { NetworkBuilder } from './network-builder.ts';
 import type { DoughUnit } from './dough-units.ts';
-
-const COUNTED_USES: readonly string[] = ['dough', 'fill', 'layer'];
-const FIRES: readonly string[] = ['griddle', 'grill', 'flame'];
 
 /**
  * Rule R14 as maximum lags: from the start of the step that brings something perishable to each piece's laying on. Where the dough is
@@ -16,15 +14,15 @@ export function addColdLimits(builder: NetworkBuilder, strands: readonly Strand[
   const limitSec = secondsOfMinutes(builder.workshop.kitchen.safeOutMin);
   for (const strand of strands) {
     const { line } = strand.batch;
-    const perishable = line.bread.ingredients.find((i) => i.perishable === true && COUNTED_USES.includes(i.use));
+    const perishable = perishableIn(line.bread);
     if (!perishable || line.menu.acceptOutOfCold !== undefined) continue;
     for (const piece of strand.pieces) {
       const carriers = [...(strand.mother ? [strand.mother] : []), strand.own, piece];
       const path = carriers.flatMap((unit) => unit.chain.map((step) => ({ unit, step })));
-      const laid = path.findIndex(({ step }) => step.per === 'piece' && FIRES.includes(step.at));
+      const laid = path.findIndex(({ step }) => step.per === 'piece' && isFireKind(step.at));
       const layingOn = laid < 0 ? undefined : builder.activityOf(piece.id, given(path[laid], 'it is found').step.id);
       if (layingOn === undefined) continue;
-      const named = perishable.step ?? given(path[0], 'a piece that is laid on has steps').step.id;
+      const named = perishable.fromStep ?? given(path[0], 'a piece that is laid on has steps').step.id;
       const first = path.findIndex(({ step }) => step.id === named);
       const from = beginning(builder, carriers, named);
       if (from === undefined) continue;

@@ -1,5 +1,5 @@
 import { taskId } from '../../ids.ts';
-import { isRest, type ActiveStep, type RestStep, type Step } from '../../method/index.ts';
+import { type ActiveStep, isFireKind, isRest, type RestStep, type Step } from '../../method/index.ts';
 import { secondsOfMinutes } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import type { Activity, Fan, Final, Lag, Problem, Span, Stay, Unit } from '../search/index.ts';
@@ -37,8 +37,6 @@ export interface ChainEnd {
 
 /** A lag with so much between its least and its greatest length is no tie: somebody else's turn fits in between. */
 const LOOSE_SEC = 180;
-
-const FIRES: readonly string[] = ['griddle', 'grill', 'flame'];
 
 const AT_START: ChainEnd = { activity: null, rest: null };
 
@@ -139,7 +137,7 @@ export class NetworkBuilder {
         ? {
             holds: this.bits.holds(batch, piece),
             avoids: this.bits.avoids(piece),
-            engages: FIRES.includes(step.at) ? this.room.resourceOf('participant', piece.owner ?? '') : -1,
+            engages: isFireKind(step.at) ? this.room.resourceOf('participant', piece.owner ?? '') : -1,
           }
         : {},
     );

@@ -1,7 +1,4 @@
-import { isOneKind, type Hotplate, type Lying } from './problem.ts';
-
-/** Two pieces on one griddle may want unequal heats for so long (rule R6). */
-const HEAT_OVERLAP_SEC = 30;
+import { HEAT_OVERLAP_SEC, type Hotplate, isOneKind, type Lying } from './problem.ts';
 
 /** The most spots that a file may give a griddle. */
 const MOST_SPOTS = 100;

@@ -26,7 +26,7 @@ export type {
   Unit,
   Use,
 } from './problem.ts';
-export { isOneKind, NOTHING_GIVEN } from './problem.ts';
+export { HEAT_OVERLAP_SEC, isOneKind, NOTHING_GIVEN } from './problem.ts';
 export { finished, type Budget, type Candidate, type Found, type Search } from './two-way-decoder.ts';
 export { fineProblem } from './fine.ts';
 export { Memory, searchShort, searchTable, type TableAim } from './search.ts';

@@ -22,6 +22,9 @@ export interface HeatRun {
   readonly toSec: number;
 }
 
+/** Two pieces on one griddle may want unequal heats for so long (rule R6); seconds. */
+export const HEAT_OVERLAP_SEC = 30;
+
 /** Two things are of one kind if they have either in common: what they are of, or what they are like. */
 export interface Kind {
   readonly of: string;
