@@ -5,7 +5,7 @@ import { defineConfig } from '@playwright/test';
 
 /** A port that nothing else of this project uses, so that a running application is left alone. */
 const PORT = 4791;
-// the configuration is read again in every worker: the first to come makes the folder and tells the others
+// the configuration is read again in every worker: the first to come makes the folder and names it to the others
 process.env['HODSMAN_E2E_DATA'] ??= mkdtempSync(join(tmpdir(), 'hodsman-e2e-'));
 
 export default defineConfig({

@@ -99,7 +99,7 @@ function frameRows(what: string, gaps: readonly number[]): readonly Row[] {
   ];
 }
 
-/** Drags a task down and up again, and tells how long the page was blocked at a stretch, and how many plans came meanwhile. */
+/** Drags a task down and up again, and gives how long the page was blocked at a stretch, and how many plans came meanwhile. */
 async function drag(
   page: Page,
   task: string,

@@ -1,6 +1,6 @@
 import { isIP } from 'node:net';
 
-/** What the process is told by its environment. */
+/** What the environment asks of the process. */
 export interface Config {
   readonly databaseUrl: string;
   readonly host: string;
@@ -25,7 +25,7 @@ const LOOPBACK_NAMES = ['localhost', '127.0.0.1', '[::1]'];
 export const isLoopback = (host: string): boolean =>
   host === 'localhost' || host === '::1' || (isIP(host) === 4 && host.startsWith('127.'));
 
-/** A host as it stands in an address: version 6 in brackets. */
+/** A host as it is in an address: version 6 in brackets. */
 export const inAddress = (host: string): string => (isIP(host) === 6 ? `[${host}]` : host);
 
 /** Reads the environment; a sentence where something is missing or makes no sense. */

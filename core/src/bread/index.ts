@@ -1,6 +1,6 @@
 /**
  * One bread as a whole: formula, piece and method together. What follows from them: size and weight, times and slack, what it holds,
- * how two breads differ, and what an instructor should be told. Begin with `schema.ts`, then `remarks.ts`. It knows no class.
+ * how two breads differ, and what an instructor should hear. Begin with `schema.ts`, then `remarks.ts`. It knows no class.
  */
 export { breadSchema, type Bread } from './schema.ts';
 export { COOKED_SHARE, densityOf } from './size.ts';

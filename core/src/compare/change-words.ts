@@ -6,12 +6,12 @@ import { same } from './same.ts';
 
 const MOST_LETTERS = 60;
 
-/** What says nothing to people of an entry that has no name; a chosen start is told with its task on the board. */
+/** What says nothing to people of an entry that has no name; a chosen start is shown with its task on the board. */
 const UNTOLD = new Set(['id', 'startSec']);
 
 const shortened = (text: string): string => (text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS)} …` : text);
 
-/** A value in words; `key` is the one that it stands under. */
+/** A value in words; `key` is the one that it is under. */
 function valueWords(value: unknown, key: string, names: EntryNames): string {
   if (value === undefined || value === null) return 'nothing';
   if (typeof value === 'string') return value === '' ? 'empty' : namedText(value, key, names);
@@ -32,7 +32,7 @@ function valueWords(value: unknown, key: string, names: EntryNames): string {
   );
 }
 
-/** The key under which the end of a path stands: its last part, or that of the list whose entry it is. */
+/** The key of the end of a path: its last part, or that of the list whose entry it is. */
 function keyOfPath(path: readonly string[], before: unknown, after: unknown): string {
   let [was, is]: [unknown, unknown] = [before, after];
   let key = '';
@@ -51,7 +51,7 @@ function pathWords(path: readonly string[], before: unknown, after: unknown, nam
     const isEntry = Array.isArray(was) || Array.isArray(is);
     [was, is] = [partsOf(was)?.get(key), partsOf(is)?.get(key)];
     const entry = [was, is].find(isPlainObject);
-    // a text that was added or taken out is told as the value, and needs no place of its own
+    // a text that was added or taken out is shown as the value, and needs no place of its own
     if (isEntry && !entry) continue;
     if (!isEntry && UNSPOKEN.has(key) && i < path.length - 1) continue;
     words.push(isEntry ? entryWords(entry, key, names) : keyWords(key));
@@ -63,7 +63,7 @@ function entryWords(entry: PlainObject | undefined, key: string, names: EntryNam
   return typeof entry?.['name'] === 'string' ? entry['name'] : (names.get(key) ?? key.replaceAll('-', ' '));
 }
 
-/** A list whose entries cannot be told apart by name: which of them went and which came. */
+/** A list whose entries have no name to tell apart: which of them went and which came. */
 function listSentences(
   was: readonly unknown[],
   is: readonly unknown[],

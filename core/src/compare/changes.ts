@@ -1,7 +1,7 @@
 import { partsOf } from './entries.ts';
 import { same } from './same.ts';
 
-/** One thing that differs: where it stands, and what it was and is; the side without it is undefined. */
+/** One thing that differs: where it is, and what it was and is; the side without it is undefined. */
 export interface Change {
   /** Keys of objects and names of list entries, from the outermost. */
   readonly path: readonly string[];
@@ -10,7 +10,7 @@ export interface Change {
 }
 
 /**
- * What differs between two states of a document, as deep as parts can be told apart: entries of a list by id, lists of texts as sets.
+ * What differs between two states of a document, as deep as parts differ: entries of a list by id, lists of texts as sets.
  * The order of a list counts only where nothing else of it changed.
  */
 export function changesBetween(before: unknown, after: unknown, path: readonly string[] = []): readonly Change[] {

@@ -1,6 +1,6 @@
 import { isPlainObject } from './entries.ts';
 
-/** Lists whose entries may have no name of their own: they are told by kind and place in the list. */
+/** Lists whose entries may have no name of their own: they are named by kind and place in the list. */
 const COUNTED: Readonly<Record<string, string>> = {
   stations: 'Station',
   griddles: 'Griddle',

@@ -3,13 +3,13 @@ import { same } from './same.ts';
 
 export interface Merged {
   readonly value: unknown;
-  /** Where both changed the same thing differently; ours stands there. */
+  /** Where both changed the same thing differently; ours is kept there. */
   readonly clashes: readonly (readonly string[])[];
 }
 
 /**
  * Two people's changes of one state put together (three-way merge): what only one of them changed is as that one has it; where both
- * changed the same thing, ours stands and the place is listed. An entry that one removed and the other changed stays.
+ * changed the same thing, ours is kept and the place is listed. An entry that one removed and the other changed stays.
  */
 export function mergeChanges(base: unknown, ours: unknown, theirs: unknown, path: readonly string[] = []): Merged {
   if (same(ours, theirs) || same(base, theirs)) return { value: ours, clashes: [] };

@@ -22,7 +22,7 @@ const byName = new Map(FOODS.flatMap((f) => f.names.map((n) => [wordsOf(n).join(
 
 /**
  * The food that a text names: of all names in it the one of most words, of those the last, since English puts what it is behind what
- * it is like ("fine sea salt", "rapeseed oil"). What stands behind a comma or in brackets tells how it is treated and counts only
+ * it is like ("fine sea salt", "rapeseed oil"). What stands behind a comma or in brackets says how it is treated and counts only
  * where nothing before it is known. Undefined when no food is named.
  */
 export function findFood(text: string): Food | undefined {

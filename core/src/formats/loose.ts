@@ -10,7 +10,7 @@ export function objectIn<K extends string>(value: unknown, key: K): value is Loo
   return isObject(value) && isObject(value[key]);
 }
 
-/** The value with what stands under a key changed; the value itself where nothing stands there. */
+/** The value with what is under a key changed; the value itself where nothing is there. */
 export function changed(value: unknown, key: string, change: (inner: unknown) => unknown): unknown {
   return isObject(value) && key in value ? { ...value, [key]: change(value[key]) } : value;
 }

@@ -2,7 +2,7 @@ import type { Rule } from './schema.ts';
 
 /**
  * What breaks each rule (formats note, section 3), by code, with what is needed to say it. Which tasks or batches it is about, and by
- * how many seconds, stands beside it; `words` makes the sentences.
+ * how many seconds, is beside it; `words` makes the sentences.
  */
 export interface BreakParams {
   // R1: batches and tasks

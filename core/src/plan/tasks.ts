@@ -15,7 +15,7 @@ export function mindedBy(task: PlanTask): readonly string[] {
   return isOfBread(task) ? task.people : [];
 }
 
-/** Whether somebody can choose when a task starts: rests and preheats follow from what lies around them, the welcome stands. */
+/** Whether somebody can choose when a task starts: rests and preheats follow from what lies around them, the welcome is fixed. */
 export const isMovable = (task: PlanTask): boolean =>
   task.kind === 'step' || task.kind === 'demo' || task.kind === 'break';
 

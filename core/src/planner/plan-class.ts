@@ -86,21 +86,21 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
     // every round but the first may part what is tied by a short wait
     const unit = round === 0 ? problem : fine;
     const looked = searchShort(unit, { placements: work * SHORT_SHARE }, shortMemory, given);
-    yield* told(looked, progress, SHORT_SHARE / rounds);
+    yield* reported(looked, progress, SHORT_SHARE / rounds);
     const isTooLong = shortestIn([shortMemory, longer]).finishSec > tableSec;
     let left = 1 - SHORT_SHARE;
     if (goal === 'short' || isTooLong) {
       // a class is called too long only after all that goal `short` would have done
       const further = searchShort(unit, { placements: work * left }, longer, given);
       const more = goal === 'short' ? 0 : TOO_LONG_TABLE_SHARE;
-      yield* told(further, progress, (1 / rounds - SHORT_SHARE / rounds) * (left / (left + more)));
+      yield* reported(further, progress, (1 / rounds - SHORT_SHARE / rounds) * (left / (left + more)));
       if (goal === 'short') continue;
       left = more;
     }
     const known = [shortMemory, longer].flatMap((m) => (m.best ? [m.best] : []));
     const aim = aimOf(workshop, network, goal, options, shortestIn([shortMemory, longer]));
     const search = searchTable(unit, aim, { placements: work * left }, known, goodMemory, given);
-    yield* told(search, progress, (round + 1) / rounds - progress.done);
+    yield* reported(search, progress, (round + 1) / rounds - progress.done);
   }
   // one archive of what was found serves every goal
   const found = [shortMemory, longer, goodMemory].flatMap((m) => (m.best ? [m.best] : []));
@@ -180,7 +180,7 @@ interface Progress {
 }
 
 /** Passes on how far a search is as a part of the whole, and a stop to the search; once stopped, all that comes later is too. */
-function* told(search: Search, progress: Progress, part: number): Generator<number, void, 'stop' | undefined> {
+function* reported(search: Search, progress: Progress, part: number): Generator<number, void, 'stop' | undefined> {
   let step = search.next();
   while (step.done !== true) {
     const share = progress.done + part * step.value.doneShare;

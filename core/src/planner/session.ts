@@ -104,7 +104,7 @@ export function plannerSession({ now, pause, isTakeable }: SessionHost) {
       shown = { workshop, plan, situation: undefined };
       onPlan(plan, true);
     },
-    /** The rest of a class from a moment on, near the plan that it had: what has begun stands. Nothing more once a later call has come. */
+    /** The rest of a class from a moment on, near the plan that it had: what has begun is fixed. Nothing more once a later call has come. */
     replan: async (
       workshop: Workshop,
       shaping: Shaping,
@@ -140,7 +140,7 @@ export function plannerSession({ now, pause, isTakeable }: SessionHost) {
         onPlan(i, plan);
       }
     },
-    /** Minutes to spare against the number of griddles, then of participants, told as they are found. */
+    /** Minutes to spare against the number of griddles, then of participants, sent as they are found. */
     sweep: async (
       workshop: Workshop,
       shaping: Shaping,
@@ -153,7 +153,7 @@ export function plannerSession({ now, pause, isTakeable }: SessionHost) {
         onPoints(over, points);
       }
     },
-    /** Which rules clash and which changes help, told as they are found. */
+    /** Which rules clash and which changes help, sent as they are found. */
     advise: async (
       workshop: Workshop,
       plan: Plan,

@@ -22,7 +22,7 @@ export function writePlan(
   const rests = network.rests.map((rest) => restTask(rest, schedule));
   const tasks = [...welcome(workshop, network), ...breaks(workshop, network, schedule), ...steps, ...rests];
   tasks.push(...preheats(workshop, tasks));
-  // what has begun is told as it was; a rest goes on until what follows it
+  // what has begun is written as it was; a rest goes on until what follows it
   const begun = new Map((moment?.begun ?? []).map((t) => [t.id, t]));
   return {
     format: 'hodsman-plan',

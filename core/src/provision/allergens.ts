@@ -52,7 +52,7 @@ export interface AllergenPage {
   readonly cautions: readonly { readonly words: string; readonly breads: readonly string[] }[];
 }
 
-/** What every class is told (FDA and CDC consumer advice on raw flour; washing of hands: common practice). */
+/** What every class hears (FDA and CDC consumer advice on raw flour; washing of hands: common practice). */
 const ALWAYS = [
   'Raw flour and raw dough are not eaten.',
   'Hands are washed at the start, after egg, and after every break.',

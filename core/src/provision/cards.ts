@@ -168,7 +168,7 @@ export function doughCards(
 /** `b1@ahead2` as "Staff, dough 2". */
 const motherTitle = (id: string): string => `Staff, dough ${id.replace(/^.*@ahead/, '')}`;
 
-/** Water stands first on a card: the flour goes into it, and the kept-back share is seen before anything is poured. */
+/** Water comes first on a card: the flour goes into it, and the kept-back share is seen before anything is poured. */
 function waterFirst(rows: readonly WeighRow[]): readonly WeighRow[] {
   return [...rows.filter((r) => r.keptBack !== undefined), ...rows.filter((r) => r.keptBack === undefined)];
 }

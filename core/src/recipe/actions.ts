@@ -106,7 +106,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ['serve', /\b(?:serve|eat|enjoy)\b/gi],
 ];
 
-/** The actions that a text tells, in its order; where two claim the same words, the one first in the list has them. */
+/** The actions of a text, in its order; where two claim the same words, the one first in the list has them. */
 export function actionsIn(text: string): readonly FoundAction[] {
   const found: FoundAction[] = [];
   for (const [action, pattern] of WORDS) {

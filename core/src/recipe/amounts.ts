@@ -29,7 +29,7 @@ export interface Amount {
   readonly most: number;
   readonly unit: string | null;
   readonly text: string;
-  /** Where it stands in the line; -1 for the line's own amount. */
+  /** Where it is in the line; -1 for the line's own amount. */
   readonly at: number;
 }
 

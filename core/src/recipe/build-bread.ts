@@ -95,7 +95,7 @@ export function buildBread(parts: RecipeParts): ImportedRecipe {
   return { bread, guesses, conflicts, notUnderstood };
 }
 
-/** Pairs that disagree, each where it stands: in a line of ingredients, a step, or what is said of the whole. */
+/** Pairs that disagree, each where it is: in a line of ingredients, a step, or what is said of the whole. */
 function pairs(
   lines: readonly ReadIngredient[],
   steps: readonly string[],
@@ -203,7 +203,7 @@ function pieceOf(
   const size = sizeIn(text);
   const shape = shapeOf(text);
   let { thicknessMm } = size;
-  // a text tells the round that wedges are cut of, a piece its radius
+  // a text gives the round that wedges are cut of, a piece its radius
   let diameterCm = shape === 'wedge' && size.diameterCm !== undefined ? size.diameterCm / 2 : size.diameterCm;
   if (diameterCm !== undefined && thicknessMm !== undefined) {
     const by = pieceGrams({ diameterCm, shape }, thicknessMm, density);

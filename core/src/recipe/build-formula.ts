@@ -9,7 +9,7 @@ import type { Conflict, Guess } from './result.ts';
 interface Weighed {
   readonly ingredient: Ingredient;
   readonly food: Food | undefined;
-  /** Undefined: no amount was told. */
+  /** Undefined: no amount was given. */
   readonly g: number | undefined;
   readonly guesses: readonly { readonly from: string; readonly why: string; readonly key?: string }[];
   readonly disagreement: string | undefined;

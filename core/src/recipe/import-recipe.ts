@@ -66,7 +66,7 @@ function fromText(text: string): ImportedRecipe {
   };
 }
 
-/** The format has the last word: a bread that it refuses is none, and the reasons are told. */
+/** The format has the last word: a bread that it refuses is none, and the reasons are given. */
 function finished(recipe: ImportedRecipe): ImportedRecipe {
   if (!recipe.bread) return recipe;
   const read = readBread(JSON.parse(JSON.stringify(recipe.bread)));

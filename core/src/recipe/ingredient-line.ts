@@ -172,7 +172,7 @@ const times = (w: Weighed | undefined, n: number): Weighed | undefined =>
 const afterAmount = (line: string, a: Amount): string => line.slice(line.indexOf(a.text) + a.text.length);
 const beforeAmount = (line: string, a: Amount): string => line.slice(0, Math.max(0, line.indexOf(a.text)));
 
-/** Whether an amount stands in brackets: then it says the same once more, "250 g (1 cup + 2 tbsp)". */
+/** Whether an amount is in brackets: then it says the same once more, "250 g (1 cup + 2 tbsp)". */
 function isInBrackets(line: string, o: Amount): boolean {
   const before = beforeAmount(line, o);
   return before.lastIndexOf('(') > before.lastIndexOf(')');

@@ -117,7 +117,7 @@ const RESTS = new Set<Action>(['rest', 'proof']);
 const COOKS = new Set<Action>(['cook']);
 const FINISHES = new Set<Action>(['finish', 'clap']);
 
-/** Whether two neighbours are one step told in two words: "cover and leave to rise until doubled", "add the water, stir, mix". */
+/** Whether two neighbours are one step in two words: "cover and leave to rise until doubled", "add the water, stir, mix". */
 function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (a.isBeside !== b.isBeside) return false;
   if (a.isBeside) return true;

@@ -15,7 +15,7 @@ const WITH_MEASURE = new RegExp(
 const COUNTED = /\b\d+\s+((?:\w+\s)?eggs?)\b/gi;
 
 /**
- * Ingredients told inside sentences, where there is no list: "take 500 g flour, 300 ml water and a pinch of salt". The sentences stay
+ * Ingredients inside sentences, where there is no list: "take 500 g flour, 300 ml water and a pinch of salt". The sentences stay
  * the method.
  */
 export function inProse(parts: RecipeParts): RecipeParts {

@@ -1,6 +1,6 @@
 import type { Bread } from '../bread/index.ts';
 
-/** Something that the recipe does not say, or not exactly: where it stands in the bread, from which words, and why it is what it is. */
+/** Something that the recipe does not say, or not exactly: where it is in the bread, from which words, and why it is what it is. */
 export interface Guess {
   readonly path: string;
   readonly from: string;

@@ -26,7 +26,7 @@ const beginsPhone = (words: readonly string[]): boolean => /^[+(]?\d[\d ()/-]{5,
 /**
  * Parts a line without punctuation, "Sanna allergic to sesame", into the name and the rest. The name ends before the first word that
  * begins something said of the person, before any word of an allergy, and before a lower-case word behind capitals. Where a food stands
- * before "allergy" or "free" and nothing tells it from a surname, the first word alone is the name.
+ * before "allergy" or "free" and nothing parts it from a surname, the first word alone is the name.
  */
 export function splitName(text: string): NamedLine {
   const words = text.split(' ').filter((w) => w !== '');

@@ -10,7 +10,7 @@ export interface Spread {
   readonly worstSec: number;
 }
 
-/** What a plan comes to, in seconds: what two plans of one class are told apart by. */
+/** The figures of a plan, in seconds: what two plans of one class are compared by. */
 export interface PlanFigures {
   readonly fits: boolean;
   readonly spareSec: number;
@@ -37,7 +37,7 @@ export function firstBreads(runs: readonly PieceRun[]): readonly PieceRun[] {
   return [...first.values()];
 }
 
-/** What a plan comes to. */
+/** The figures of a plan. */
 export function planFigures(workshop: Workshop, plan: Plan): PlanFigures {
   const runs = pieceRuns(workshop, plan);
   const gaps = idleGaps(workshop, plan);

@@ -24,7 +24,7 @@ export function durationText(sec: number): string {
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
 const MONTHS = 'January February March April May June July August September October November December'.split(' ');
 
-/** The local day so many seconds after doors open, as `Friday 5 March`; told among others, the day of the class says so. */
+/** The local day so many seconds after doors open, as `Friday 5 March`; among others, the day of the class says so. */
 export function dayText(clock: ClassClock, sec: number, manner: 'plain' | 'among others' = 'among others'): string {
   const { dayOffset } = timeOfDay(clock, sec);
   const { weekday, day, month } = calendarDay(clock.date, dayOffset);

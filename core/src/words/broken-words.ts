@@ -14,7 +14,7 @@ const SUMMARIES: Readonly<Record<string, (n: number, worstSec: number) => string
 
 /**
  * The broken rules of a plan in a few lines, one for each rule and code, in the order of the rules: how many, and by how much at worst.
- * A break that stands alone keeps its own sentence.
+ * A single break keeps its own sentence.
  */
 export function brokenWords(plan: {
   readonly broken: readonly BrokenRule[];

@@ -25,7 +25,7 @@ export function freeSeats(workshop: Workshop, stations: readonly Station[], benc
 
 /**
  * The class with so many participants. New ones are called "Guest 9" and so on and take the first free seat, at a new station
- * where a bench stands empty; the last on the roster leave first, and a station that empties goes with them. Fault `no-seat` when
+ * where a bench is empty; the last on the roster leave first, and a station that empties goes with them. Fault `no-seat` when
  * the benches seat fewer.
  */
 export function setParticipantCount(workshop: Workshop, count: number): Result<Workshop> {

@@ -36,7 +36,7 @@ export const classNotesSchema = z.strictObject({
       ref: nameSchema.optional(),
     }),
   ).default([]),
-  /** What participants said of themselves and no list knows; it stands in red until it is dealt with. */
+  /** What participants said of themselves and no list knows; it is shown in red until it is dealt with. */
   remarks: listOf(
     z.strictObject({ person: idSchema, words: textSchema.min(1), isDealtWith: z.boolean() }),
     1000,

@@ -17,7 +17,7 @@ import { breadSchema } from '../bread/index.ts';
 
 const serviceSchema = z.enum(['together', 'as-cooked', 'take-home']);
 
-/** How a line's dough comes to be; `through` and `practice` name batch steps of its bread. */
+/** How a line's dough is made; `through` and `practice` name batch steps of its bread. */
 const doughSchema = z.discriminatedUnion('mode', [
   z.strictObject({ mode: z.literal('station') }),
   z.strictObject({ mode: z.literal('ahead'), through: idSchema }),

@@ -98,7 +98,7 @@ export class Client {
   }
 }
 
-/** Lets clients save without a pause until told to stop. */
+/** Lets clients save without a pause until asked to stop. */
 export function keepSaving(clients: readonly Client[], urls: readonly string[]): { stop: () => Promise<void> } {
   let isOver = false;
   const runs = clients.map(async (c) => {

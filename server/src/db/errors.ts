@@ -37,7 +37,7 @@ export const isLockHeld = (error: unknown): boolean =>
 
 export type DatabaseTrouble = 'full' | 'away';
 
-/** What kind of trouble of the database an error tells of; undefined where it tells of a mistake of ours, or of no database. */
+/** What kind of trouble of the database an error is; undefined where it is a mistake of ours, or of no database. */
 export function troubleOf(error: unknown): DatabaseTrouble | undefined {
   if (!(error instanceof BaseError)) return undefined;
   const { errno, code, sqlState, message } = driverErrorOf(error);

@@ -31,7 +31,7 @@ function idOf(req: Request): string {
 
 const gone = (removedAt: string): Problem => new Problem(410, 'gone', 'the document was removed', { removedAt });
 
-/** What was found and stands; or the problem that says why not. */
+/** What was found and is there; or the problem that says why not. */
 function standing(record: DocumentRecord | undefined): DocumentRecord {
   if (!record) throw new Problem(404, 'not-found', 'the document never was, or was removed long ago');
   if (record.removedAt !== null) throw gone(record.removedAt);

@@ -10,7 +10,7 @@ import { Problem } from './problem.ts';
 const driver = (errno: number, message = 'told by the database') =>
   new DatabaseError(Object.assign(new Error(message), { errno, sql: 'UPDATE …' }));
 
-/** What a client and the log are told of an error that some part threw. */
+/** What a client and the log hear of an error that some part threw. */
 async function answered(thrown: Error) {
   const lines: string[] = [];
   const logger = pino({ level: 'info' }, { write: (line: string) => lines.push(line) });
@@ -50,7 +50,7 @@ describe('an error that was thrown', () => {
     const body = JSON.parse(first.text) as { type: string; title: string };
     expect(body.type).toBe(type);
     expect(first.text).not.toMatch(/UPDATE|told by the database|undefined/);
-    // who should try again is told when
+    // who should try again hears when
     expect(first.headers['retry-after'] !== undefined).toBe(status === 503 || status === 507);
   });
   it('is in the log once an outage, and each time where it is a mistake of ours; never with what was asked for', async () => {

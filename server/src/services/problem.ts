@@ -33,7 +33,7 @@ const PROBLEM_TITLES = {
 } as const;
 export type ProblemType = keyof typeof PROBLEM_TITLES;
 
-/** Where trouble passes, the client is told when to try again. */
+/** Where trouble passes, the client hears when to try again. */
 const RETRY_AFTER_SEC: Partial<Record<ProblemType, number>> = {
   'database-down': 2,
   'shutting-down': 2,

@@ -59,7 +59,7 @@ function threadsOf(blocks: readonly Block[]): readonly Thread[] {
   return threads;
 }
 
-/** What breaks one rule in one way is told in words once, at the first task of the worst of it; the others are marked. */
+/** What breaks one rule in one way is put in words once, at the first task of the worst of it; the others are marked. */
 function marksOf(plan: Plan, mainOf: ReadonlyMap<string, Block>): readonly Mark[] {
   const kinds = new Map<string, BrokenRule[]>();
   for (const b of plan.broken) kinds.set(`${b.rule} ${b.code}`, [...(kinds.get(`${b.rule} ${b.code}`) ?? []), b]);

@@ -31,7 +31,7 @@ interface Props {
   readonly what?: string;
 }
 
-/** How what is open stands to what is stored. */
+/** How what is open differs from what is stored. */
 export function SaveWords({ open, what }: Props) {
   const { kind } = open.save;
   const isCalm = (kind === 'saved' || kind === 'waiting' || kind === 'sending') && !open.isStoreFull;

@@ -7,7 +7,7 @@ interface Props {
   readonly faults: readonly SentFault[];
   /** How many there are, where more are known than were sent. */
   readonly count?: number;
-  /** What they were found in, so that places are told by name. */
+  /** What they were found in, so that places are named. */
   readonly within: unknown;
 }
 

@@ -44,7 +44,7 @@ export interface EarlierState {
   readonly savedAt: string;
   readonly savedBy: string | null;
 }
-/** The text of a booking feed, with its media type; a stand-in can be told to move on. */
+/** The text of a booking feed, with its media type; a stand-in can be moved on. */
 export interface FeedAnswer {
   readonly type: string;
   readonly text: string;

@@ -6,7 +6,7 @@ export interface SentFault {
   readonly message: string;
 }
 
-/** How a document that is open stands to what is stored. */
+/** How a document that is open differs from what is stored. */
 export type SaveState =
   | { readonly kind: 'saved' }
   /** Changed, and about to be sent. */
@@ -120,7 +120,7 @@ export function redone<T, D extends OpenDocument<T>>(open: D): D {
   return { ...changed<T, D>(open, after), past: [...open.past, open.body], future: open.future.slice(1) };
 }
 
-/** What was saved is saved only when it still stands there; trouble that came since stays. */
+/** What was saved is saved only when it is still there; trouble that came since stays. */
 export function savedAs<T, D extends OpenDocument<T>>(open: D, version: number, body: T): D {
   const save = open.body === body ? SAVED : afterChange(open.save);
   return { ...open, version, stored: body, save, isStoreFull: false };

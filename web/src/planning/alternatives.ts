@@ -20,7 +20,7 @@ const change =
 
 /** Keeps a class beside the one that is open: to be compared, and taken or dropped. */
 export const keep = (made: Omit<Alternative, 'id'>): AppThunk => change((r) => keepAlternative(r, made));
-/** Keeps the class as it stands, to go on from here and come back. */
+/** Keeps the class as it is, to go on from here and come back. */
 export const keepAsItStands = (): AppThunk =>
   change((r) => keepAlternative(r, { name: 'as it stood', workshop: r.workshop, shaping: r.notes.shaping }));
 export const take = (id: string): AppThunk => change((r) => takeAlternative(r, id));

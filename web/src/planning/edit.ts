@@ -55,7 +55,7 @@ export const applyNotes =
     dispatch(draftActions.edited({ body: { ...body, notes }, ...(what && { what }) }));
   };
 
-/** The same for a change of the class as it stands now, for those who do not hold it. */
+/** The same for a change of the class as it is now, for those who do not hold it. */
 export const editClass =
   (change: (workshop: Workshop) => Result<Workshop>): AppThunk =>
   (dispatch, getState) => {

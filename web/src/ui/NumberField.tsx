@@ -3,7 +3,7 @@ import { useState } from 'react';
 interface Props {
   readonly label: string;
   readonly isLabelHidden?: boolean;
-  /** The figure as it stands; undefined shows an empty field. */
+  /** The figure as it is; undefined shows an empty field. */
   readonly value: number | undefined;
   readonly digits: number;
   readonly unit?: string;

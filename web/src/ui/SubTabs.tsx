@@ -5,7 +5,7 @@ interface Props {
   readonly tabs: readonly { readonly to: string; readonly name: string; readonly note?: string | undefined }[];
 }
 
-/** The parts of one step, side by side under it; a note tells what waits there. */
+/** The parts of one step, side by side under it; a note says what waits there. */
 export function SubTabs({ label, tabs }: Props) {
   return (
     <nav aria-label={label} className="flex flex-wrap gap-1 border-b border-line bg-panel px-3 print:hidden">

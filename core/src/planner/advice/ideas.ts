@@ -26,7 +26,7 @@ const MOST_OTHER_BREADS = 4;
 
 /**
  * By how much a class could be over before table time, less what is wanted in hand; 0 where it does not fit. A steady plan of a class that
- * is too long is no earlier than breads keep, so it is the earliest end that tells.
+ * is too long is no earlier than breads keep, so the earliest end decides.
  */
 export function timeLeftSec(workshop: Workshop, plan: Plan): number {
   const { fits, spareSec } = verdictOf(workshop, plan);
@@ -59,7 +59,7 @@ function anotherBread(workshop: Workshop, bread: Bread): readonly ClassChange[] 
   return [{ id: `bread:${bread.id}`, words: `${bread.name} too, one each`, workshop: next.value }];
 }
 
-/** What a shelf tells of a bread: what every piece of it holds, and how long it takes at least. */
+/** What a shelf says of a bread: what every piece of it holds, and how long it takes at least. */
 interface Shelved {
   readonly id: string;
   readonly holds: readonly string[];

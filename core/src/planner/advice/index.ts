@@ -1,6 +1,6 @@
 /**
  * What to do about a class: which of its rules clash (`clash.ts`), and which single changes (`fixes.ts`) help how much, found by planning
- * each (`rank-fixes.ts`); the mildest set of changes that makes it fit (`make-fit.ts`); what to do with time that is left (`ideas.ts`). Everything here plans several times, so it belongs in a worker; all of it tells how far it is and can be stopped.
+ * each (`rank-fixes.ts`); the mildest set of changes that makes it fit (`make-fit.ts`); what to do with time that is left (`ideas.ts`). Everything here plans several times, so it belongs in a worker; all of it says how far it is and can be stopped.
  */
 export { sweepOf, type SweepPoint } from './sweep.ts';
 export { clashOf, type Clash, type ClashSearch } from './clash.ts';

@@ -20,7 +20,7 @@ export interface CheckedUnit {
   /** Of a piece. */
   readonly owner: string | null;
   readonly batch: CheckedUnit | null;
-  /** Of a share, as the plan tells; of a mother, how many shares lie in it. */
+  /** Of a share, as the plan says; of a mother, how many shares lie in it. */
   readonly mother: string | null;
   readonly shares: number;
 }
@@ -42,11 +42,11 @@ export type RestJob = Job<RestStep>;
 
 /** All units that the workshop asks for. Which share lies in which mother batch is the plan's choice and read from it. */
 export function unitsOf(facts: Facts, plan: Plan): readonly CheckedUnit[] {
-  const told = new Map(plan.batches.map((b) => [b.id, b.mother]));
+  const listed = new Map(plan.batches.map((b) => [b.id, b.mother]));
   const owned = new Map<string, number>();
   return facts.lines.flatMap((line) => {
     const shares = facts.workshop.stations.flatMap((station) =>
-      shareAt(line, station, owned, told, shownAt(facts, line, station)),
+      shareAt(line, station, owned, listed, shownAt(facts, line, station)),
     );
     const practice =
       line.practice < 0
@@ -81,7 +81,7 @@ function shareAt(
   line: CheckedLine,
   station: Station,
   owned: Map<string, number>,
-  told: ReadonlyMap<string, string | null>,
+  listed: ReadonlyMap<string, string | null>,
   shown: number,
 ): readonly CheckedUnit[] {
   const team = station.members.filter((m) => line.makers.has(m));
@@ -115,7 +115,7 @@ function shareAt(
       doughG: pieces.length * bread.piece.doughG * (1 + bread.lossPct / 100),
       owner: null,
       batch: null,
-      mother: line.through < 0 ? null : (told.get(id) ?? null),
+      mother: line.through < 0 ? null : (listed.get(id) ?? null),
       shares: 1,
     },
   ];

@@ -20,9 +20,9 @@ export function checkBatches(facts: Facts, units: readonly CheckedUnit[], plan: 
     if (!asked.has(id)) say('R1', 'batch-unasked', id, 0, {});
   }
   for (const unit of batches) {
-    const told = listed.get(unit.id)?.[0];
-    if (!told) say('R1', 'batch-missing', unit.id, 0, {});
-    else checkBatch(facts, unit, told, say);
+    const own = listed.get(unit.id)?.[0];
+    if (!own) say('R1', 'batch-missing', unit.id, 0, {});
+    else checkBatch(facts, unit, own, say);
   }
   for (const line of facts.lines)
     if (line.through >= 0)
@@ -34,27 +34,27 @@ export function checkBatches(facts: Facts, units: readonly CheckedUnit[], plan: 
       );
 }
 
-function checkBatch(facts: Facts, unit: CheckedUnit, told: PlanBatch, say: Say): void {
+function checkBatch(facts: Facts, unit: CheckedUnit, own: PlanBatch, say: Say): void {
   const pieces = unit.kind === 'practice' ? [] : unit.pieces;
-  const mayOmit = unit.kind === 'mother' && told.pieces.length === 0;
-  if (!mayOmit && !isSameSet(told.pieces, pieces)) say('R1', 'batch-pieces', unit.id, 0, {});
+  const mayOmit = unit.kind === 'mother' && own.pieces.length === 0;
+  if (!mayOmit && !isSameSet(own.pieces, pieces)) say('R1', 'batch-pieces', unit.id, 0, {});
   const isLabelled =
-    told.bread === unit.line.bread.id &&
-    told.station === (unit.station?.id ?? null) &&
-    told.practice === (unit.kind === 'practice');
+    own.bread === unit.line.bread.id &&
+    own.station === (unit.station?.id ?? null) &&
+    own.practice === (unit.kind === 'practice');
   if (!isLabelled) say('R1', 'batch-mislabelled', unit.id, 0, {});
-  if (unit.kind === 'share' ? told.mother === null : told.mother !== null)
+  if (unit.kind === 'share' ? own.mother === null : own.mother !== null)
     say('R1', 'batch-mother', unit.id, 0, { isShare: unit.kind === 'share' });
   const { ingredients } = unit.line.bread;
   const flourG = (unit.doughG * 100) / sumOf(ingredients, (i) => (i.use === 'dough' ? (i.pct ?? 0) : 0));
-  if (!isNear(told.doughG, unit.doughG))
-    say('R1', 'batch-grams', unit.id, 0, { of: 'dough', rightG: unit.doughG, listedG: told.doughG });
-  if (!isNear(told.flourG, flourG))
-    say('R1', 'batch-grams', unit.id, 0, { of: 'flour', rightG: flourG, listedG: told.flourG });
-  checkIngredients(facts, unit, told, flourG, say);
+  if (!isNear(own.doughG, unit.doughG))
+    say('R1', 'batch-grams', unit.id, 0, { of: 'dough', rightG: unit.doughG, listedG: own.doughG });
+  if (!isNear(own.flourG, flourG))
+    say('R1', 'batch-grams', unit.id, 0, { of: 'flour', rightG: flourG, listedG: own.flourG });
+  checkIngredients(facts, unit, own, flourG, say);
 }
 
-function checkIngredients(facts: Facts, unit: CheckedUnit, told: PlanBatch, flourG: number, say: Say): void {
+function checkIngredients(facts: Facts, unit: CheckedUnit, own: PlanBatch, flourG: number, say: Say): void {
   const key = (i: { readonly name: string; readonly use?: Ingredient['use'] | undefined }): string =>
     `${i.name} (${i.use ?? 'dough'})`;
   const carriers = (i: Ingredient): number => unit.owners.filter((o) => carries(facts, o, i, unit.line.bread)).length;
@@ -62,7 +62,7 @@ function checkIngredients(facts: Facts, unit: CheckedUnit, told: PlanBatch, flou
     if (i.use === 'dough') return (flourG * (i.pct ?? 0)) / 100;
     return unit.kind === 'practice' ? 0 : (i.gPerPiece ?? 0) * carriers(i) + (i.gPerBatch ?? 0) * unit.shares;
   };
-  const listed = new Map([...groupBy(told.ingredients, key)].map(([k, list]) => [k, sumOf(list, (i) => i.g)]));
+  const listed = new Map([...groupBy(own.ingredients, key)].map(([k, list]) => [k, sumOf(list, (i) => i.g)]));
   const wanted = groupBy(unit.line.bread.ingredients, key);
   for (const [name, list] of wanted) {
     const want = sumOf(list, right);

@@ -74,12 +74,12 @@ function checkRest(facts: Facts, { job, before, followers, isOpen }: Rest, say: 
       toC: PROOF_TO_C,
     });
   const window = windowSec(facts, step, task.at?.id);
-  const told = task.kind === 'rest' ? task.window : undefined;
+  const listed = task.kind === 'rest' ? task.window : undefined;
   if (
-    !told ||
-    !isRoundOf(told.minSec, window.min) ||
-    !isRoundOf(told.idealSec, window.ideal) ||
-    !isRoundOf(told.maxSec, window.max)
+    !listed ||
+    !isRoundOf(listed.minSec, window.min) ||
+    !isRoundOf(listed.idealSec, window.ideal) ||
+    !isRoundOf(listed.maxSec, window.max)
   )
     say('R2', 'window-wrong', job.id, 0, {});
   const ends =

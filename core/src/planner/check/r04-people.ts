@@ -6,7 +6,7 @@ import { handSpans, phaseHands } from './hands.ts';
 import type { Say } from './report.ts';
 import { groupBy, isSameSet, overloads, type Load, type TimeSpan } from './spans.ts';
 
-/** R4: the right people, and nobody in two places at once. Staff phases are told by R9; they take their member of staff here. */
+/** R4: the right people, and nobody in two places at once. R9 checks staff phases; they take their member of staff here. */
 export function checkPeople(
   facts: Facts,
   active: readonly ActiveJob[],

@@ -40,9 +40,9 @@ function checkCarried(
   say: Say,
 ): void {
   const wanted = job.phases.flatMap((p) => (p.with === undefined ? [] : [{ ...p, kind: p.with }]));
-  const told = job.task.with ?? [];
+  const listed = job.task.with ?? [];
   for (const p of wanted) {
-    const stays = told.filter(
+    const stays = listed.filter(
       (x) =>
         x.kind === p.kind && x.startSec < p.endSec && x.endSec > p.startSec && known[p.kind].some((f) => f.id === x.id),
     );
@@ -54,7 +54,7 @@ function checkCarried(
         toSec: p.endSec,
       });
   }
-  const isMeant = (x: (typeof told)[number]): boolean =>
+  const isMeant = (x: (typeof listed)[number]): boolean =>
     wanted.some((p) => p.kind === x.kind && x.startSec >= p.startSec && x.endSec <= p.endSec);
-  if (!told.every(isMeant)) say('R6', 'fire-for-nothing', job.id, 0, {});
+  if (!listed.every(isMeant)) say('R6', 'fire-for-nothing', job.id, 0, {});
 }

@@ -51,7 +51,7 @@ function heldBy(facts: Facts, unit: CheckedUnit): ReadonlySet<string> {
   );
 }
 
-/** What comes to one fire. */
+/** What lies on one fire. */
 function checkFire(facts: Facts, stays: readonly Stay[], say: Say): void {
   const griddle = stays.find((s) => s.site === 'griddle')?.place;
   const cleanSec = facts.workshop.kitchen.griddles.find((g) => g.id === griddle)?.cleanSec;

@@ -6,7 +6,7 @@ import type { Situation } from './situation.ts';
 import { explainTask } from './why.ts';
 import { activityWords, explanationWords } from './why-words.ts';
 
-/** What can be told about a task beside its time and place: clauses without their end. */
+/** What can be said about a task beside its time and place: clauses without their end. */
 export interface AboutTask {
   /** Why then and not earlier; then why what stands in its way is not earlier, and so on back. */
   readonly why: readonly string[];

@@ -22,7 +22,7 @@ export interface Wishes {
 }
 
 /**
- * The network at a moment of the class: what has begun stands as it was done, nothing else starts before now, and what somebody pinned
+ * The network at a moment of the class: what has begun is as it was done, nothing else starts before now, and what somebody pinned
  * stays there. Gives what the search takes beside the problem.
  */
 export function atMoment(network: Network, wishes: Wishes): { readonly network: Network; readonly given: Given } {

@@ -127,7 +127,7 @@ const ofBatch = (batch: Batch) =>
     batch,
   }) as const;
 
-/** The side jobs of a line that go with a unit: by `per`, and by where the step that they are for stands in the chain. */
+/** The side jobs of a line that go with a unit: by `per`, and by where the step that they are for is in the chain. */
 function sideJobs(line: Line, per: Step['per'], isIts: (index: number) => boolean): readonly PrepareStep[] {
   return line.prepares.filter((p) => {
     const served = line.chain.findIndex((s) => s.id === p.before);

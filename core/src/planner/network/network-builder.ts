@@ -29,7 +29,7 @@ export interface RestSource {
   readonly followers: number[];
 }
 
-/** Where a chain stands: its last activity, and a rest that has begun after it. */
+/** Where a chain is: its last activity, and a rest that has begun after it. */
 export interface ChainEnd {
   readonly activity: number | null;
   readonly rest: RestSource | null;
@@ -40,7 +40,7 @@ const LOOSE_SEC = 180;
 
 const AT_START: ChainEnd = { activity: null, rest: null };
 
-/** What an activity may be told apart from its modes. */
+/** What an activity may be given beside its modes. */
 export interface Limits {
   readonly releaseSec: number;
   readonly dueSec: number;
@@ -154,8 +154,8 @@ export class NetworkBuilder {
   }
 
   /**
-   * Adds the chain of a unit with the lags between its activities, going on from where the chain before it stands. Where two rests
-   * meet, or one begins or ends the chain, a moment without hands stands between (`needsEnd`: the chain ends here for good).
+   * Adds the chain of a unit with the lags between its activities, going on from where the chain before it ends. Where two rests
+   * meet, or one begins or ends the chain, a moment without hands lies between (`needsEnd`: the chain ends here for good).
    */
   addChain(unit: DoughUnit, after: ChainEnd = AT_START, needsEnd = false): ChainEnd {
     const list: number[] = [];
@@ -228,7 +228,7 @@ export class NetworkBuilder {
     );
   }
 
-  /** The lag from where a chain stands to its next activity: the window of the rest between, or the longest wait of the step (rule R2). */
+  /** The lag from where a chain is to its next activity: the window of the rest between, or the longest wait of the step (rule R2). */
   private link(from: number | null, rest: RestSource | null, to: number, step: Step | undefined): void {
     if (from === null) return;
     if (rest !== null) {
@@ -242,7 +242,7 @@ export class NetworkBuilder {
     this.lags.push({ from, to, fromAt: 'end', toAt: 'start', minSec: 0, idealSec: 0, maxSec });
   }
 
-  /** The problem as it stands: windows before several followers become fans, rests become stays. */
+  /** The problem so far: windows before several followers become fans, rests become stays. */
   build(): Problem {
     const fans = this.rests.flatMap((r): readonly Fan[] => {
       const { minSec, maxSec } = r.place.window;

@@ -174,7 +174,7 @@ class Placer extends Placing {
     return before === mode || before === best.mode ? before === mode : super.isPreferred(a, mode, best);
   }
 
-  /** From when on an activity may start: lags, what it was told, how long rests would like to be, and where it would rather be. */
+  /** From when on an activity may start: lags, what it was asked, how long rests would like to be, and where it would rather be. */
   private earliestStart(a: number, room: LagRoom, durationSec: number): number {
     const least = Math.max(this.notBefore[a] ?? 0, room.startFrom, room.endFrom - durationSec);
     const most = Math.max(least, Math.min(room.startTo, room.endTo - durationSec));

@@ -16,7 +16,7 @@ export interface EndLimits {
 }
 
 /**
- * A whole schedule that breaks nothing, of which units are moved while all else stands. A move is made only where it breaks nothing
+ * A whole schedule that breaks nothing, of which units are moved while all else stays. A move is made only where it breaks nothing
  * either: no lag, fan, store, release, due time or end limit, and nothing forced.
  */
 export class Mover extends Placing {

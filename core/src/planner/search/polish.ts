@@ -30,7 +30,7 @@ export interface PolishAim {
 
 /**
  * Goes on from a schedule that breaks nothing by moving single units, whole batches or whole breads, exchanging units, and putting a few
- * back anew, while all else stands (large neighbourhood search, Shaw 1998, with threshold accepting, Dueck and Scheuer 1990). A move costs
+ * back anew, while all else stays (large neighbourhood search, Shaw 1998, with threshold accepting, Dueck and Scheuer 1990). A move costs
  * as many placements as it moves activities, where decoding costs all of them. Ends at `untilShare` of the decoder's work.
  */
 export function* polish(

@@ -88,7 +88,7 @@ export interface Lag {
   readonly rest?: number;
 }
 
-/** Activities whose starts (or ends) lie no further apart than `spreadSec`: what a window before (or after) all of them comes to. */
+/** Activities whose starts (or ends) lie no further apart than `spreadSec`: as a window before (or after) all of them asks. */
 export interface Fan {
   readonly activities: readonly number[];
   readonly at: 'start' | 'end';

@@ -121,7 +121,7 @@ export function* searchShort(
     random,
   );
   if (best.breachSec === 0) {
-    // finishes alike are told apart by when everybody's breads are done
+    // finishes alike differ by when everybody's breads are done
     const softSec = (schedule: Schedule): number =>
       finishOf(problem, schedule) + MEAN_END_WEIGHT * meanEndSec(problem, schedule);
     const ends = { fromSec: [], toSec: problem.activities.map((a) => a.dueSec) };

@@ -22,7 +22,7 @@ export interface Budget {
   readonly placements: number;
 }
 
-/** How far a search is, and the best that it has found; told after every decoding or few. */
+/** How far a search is, and the best that it has found; yielded after every decoding or few. */
 export interface Progress {
   readonly doneShare: number;
   readonly best: Found;

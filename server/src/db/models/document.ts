@@ -15,7 +15,7 @@ export class DocumentRow extends Model<InferAttributes<DocumentRow>, InferCreati
   declare isReadable: boolean;
   declare createdAt: Date;
   declare updatedAt: Date;
-  /** When somebody removed it; null while it stands. */
+  /** When somebody removed it; null while it is there. */
   declare removedAt: Date | null;
 }
 

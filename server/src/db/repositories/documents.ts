@@ -143,7 +143,7 @@ export function documentRepository(sequelize: Sequelize) {
   };
 
   return {
-    /** A page of what stands of a kind, or of what was removed, by title. */
+    /** A page of what there is of a kind, or of what was removed, by title. */
     async list(kind: DocumentKind, { after, limit, isRemoved = false }: ListOptions): Promise<Page> {
       const behind: WhereOptions = after
         ? { [Op.or]: [{ title: { [Op.gt]: after.title } }, { title: after.title, id: { [Op.gt]: after.id } }] }

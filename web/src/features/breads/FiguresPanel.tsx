@@ -11,7 +11,7 @@ import {
   roundHalfUp,
 } from '@hodsman/core';
 
-/** A figure with its usual range as a bar: the mark stands where this bread is. */
+/** A figure with its usual range as a bar: the mark is where this bread is. */
 function FigureBar({ figure }: { readonly figure: Figure }) {
   const { pct, usual, isUnusual } = figure;
   if (!usual) return null;

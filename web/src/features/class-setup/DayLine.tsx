@@ -3,7 +3,7 @@ import { clockText, elapsedSec, type Workshop } from '@hodsman/core';
 const HOUR = 3600;
 /** A part narrower than this share of the line shows its words on hover alone. */
 const LEAST_SHARE = 0.06;
-/** Prep times that lie further back than this are told in words, not drawn. */
+/** Prep times that lie further back than this are written in words, not drawn. */
 const MOST_BEFORE_SEC = 4 * HOUR;
 
 /** The day of the class as a line to scale: prep, welcome, hands at work, table, clearing up. */

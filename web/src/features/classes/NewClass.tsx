@@ -38,7 +38,7 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
       breads: [firstBread],
       participants,
     });
-    // what the kitchen cannot do for the bread is told here
+    // what the kitchen cannot do for the bread is said here
     const read = made.ok ? readClassRecord(made.value) : made;
     setFaults(read.ok ? [] : read.faults);
     if (read.ok) onMade(read.value);

@@ -13,7 +13,7 @@ function spread(k: KitNeed, stations: number): string {
   return [...k.stations.map((s) => `${s.count} at ${s.name.replace(/^Station /, 'station ')}`), ...common].join(', ');
 }
 
-/** What stations and class need to work with, against what the kitchen has; what is short stands first. */
+/** What stations and class need to work with, against what the kitchen has; what is short comes first. */
 export function KitSheet() {
   const workshop = useAppSelector((s) => s.draft?.body.workshop);
   const plan = useAppSelector((s) => s.draft?.plan ?? null);

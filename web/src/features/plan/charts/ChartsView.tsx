@@ -7,7 +7,7 @@ import { overTime, type Line } from './over-time.ts';
 import { SweepChart } from './SweepChart.tsx';
 import { useSweep } from './use-sweep.ts';
 
-/** Lines that are told apart by their dashes and their colour. */
+/** Lines that differ by their dashes and their colour. */
 const STYLES: readonly Pick<Line, 'colour' | 'dash'>[] = [
   { colour: 'ember', dash: [] },
   { colour: 'hands', dash: [8, 4] },

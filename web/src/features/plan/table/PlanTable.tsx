@@ -38,7 +38,7 @@ const COLUMNS = [
   column.accessor('broken', { header: 'Note' }),
 ];
 
-/** Whether every word that is looked for stands somewhere in a row. */
+/** Whether every word that is looked for is somewhere in a row. */
 function isFound({ original: t }: Row<TaskRow>, _: string, wanted: string): boolean {
   const text = [t.what, t.bread, t.whose, t.who, t.where, t.broken, t.isPinned ? 'pinned' : ''].join(' ').toLowerCase();
   return wanted
