@@ -24,6 +24,9 @@ const search = of('core/src/planner/search/', [
 ]);
 const advice = of('core/src/planner/advice/', ['core/src/planner/advice']);
 const ids = of('core/src/', ['core/src/ids.test.ts']);
+const plan = of('core/src/plan/', ['core/src/formats/plan-file.test.ts']);
+const ahead = of('core/src/planner/explain/', ['core/src/planner/explain/latest-ahead.test.ts']);
+const edits = of('core/src/', ['core/src/formula', 'core/src/method', 'core/src/kitchen', 'core/src/documents']);
 
 /** In the checker besides: for each of its codes, that it is never said. */
 export const SPEECH = {
@@ -36,6 +39,17 @@ export const SPEECH = {
 export const MUTANTS = [
   ids('ids.ts', 'owner: isSpare ? null : owner,', 'owner,'),
   ids('ids.ts', "first === 'break'", "first === 'brake'"),
+  plan('task.ts', "task.kind ?? (task.window ? 'rest' : 'step')", "task.kind ?? 'step'"),
+  plan('task.ts', '!may.some((m) => m === k)', 'false'),
+  plan('task.ts', 'if (task[key] === undefined)', 'if (false)'),
+  ahead('latest-ahead.ts', 'Math.min(-lasts, ...bounds)', 'Math.min(0, ...bounds)'),
+  ahead('latest-ahead.ts', 'startOf(lag.to) - lag.minSec', 'startOf(lag.to)'),
+  ahead('latest-ahead.ts', '...later.map((t) => startOf(t.activity) - use.toSec),', ''),
+  ahead('latest-ahead.ts', '...shut.filter(([from]) => from >= endSec).map(([from]) => from - lasts),', ''),
+  edits('formula/edit-formula.ts', 'roundedTo(held, 1)', '1'),
+  edits('method/edit-steps.ts', 'at < 0 ? steps.length : at', 'steps.length'),
+  edits('kitchen/usual.ts', 'kitchen.flourC ?? kitchen.roomC', 'kitchen.roomC + 1'),
+  edits('documents/library.ts', 'a.bread.leastSec - b.bread.leastSec', '0'),
   search('bound.ts', 'shared.has(j.kind) ? j : atMost(j, () => 1)', 'j'),
   search('bound.ts', 'isLess ? { ...job, spots, isReset: false } : job', '{ ...job, spots, isReset: true }'),
   search('bound.ts', 'least > 0 ? [Math.floor(', 'least < 0 ? [Math.floor('),
@@ -94,10 +108,10 @@ export const MUTANTS = [
 
   check('facts.ts', 'w.roster.filter((p) => p.avoid.every((a) => !holds.has(a.what)))', 'w.roster'),
   check('r02-order.ts', 'restSec < window.min && !isRoundOf(restSec, window.min)', 'false'),
-  check('r02-order.ts', 'const factor = depends ?', 'const factor = false ?'),
+  check('rest-window.ts', 'const factor = depends ?', 'const factor = false ?'),
   check('r03-durations.ts', 'Math.max(...paces)', 'Math.min(...paces)'),
   check('r04-people.ts', 'for (const over of overloads(loads, 1))', 'for (const over of overloads(loads, 2))'),
-  check('r04-people.ts', "step.kind === 'cook' && step.attend === 'turns'", "step.kind === 'cook'"),
+  check('hands.ts', "step.kind === 'cook' && step.attend === 'turns'", "step.kind === 'cook'"),
   check('r06-griddles.ts', 'if (isSameSpot && gap < griddle.resetSec) {', 'if (isSameSpot && gap < 0) {'),
   check('r06-griddles.ts', 'shared > HEAT_OVERLAP_SEC', 'shared > 1000'),
   check('r06-griddles.ts', 'a.unit.line.family === b.unit.line.family &&', ''),

@@ -14,7 +14,6 @@ export function latestAheadOf(s: Situation): ReadonlyMap<string, number> {
     const lasts = endSec - startSec;
     const activity = problem.activities[d.activity];
     const bounds = [
-      (activity?.dueSec ?? Infinity) - lasts,
       ...(s.lagsOf[d.activity] ?? [])
         .filter((lag) => lag.from === d.activity && lag.toAt === 'start' && lag.minSec > -Infinity)
         .map((lag) => startOf(lag.to) - lag.minSec - (lag.fromAt === 'end' ? lasts : 0)),
