@@ -42,7 +42,6 @@ export const MUTANTS = [
   plan('task.ts', "task.kind ?? (task.window ? 'rest' : 'step')", "task.kind ?? 'step'"),
   plan('task.ts', '!may.some((m) => m === k)', 'false'),
   plan('task.ts', 'if (task[key] === undefined)', 'if (false)'),
-  ahead('latest-ahead.ts', 'Math.min(-lasts, ...bounds)', 'Math.min(0, ...bounds)'),
   ahead('latest-ahead.ts', 'startOf(lag.to) - lag.minSec', 'startOf(lag.to)'),
   ahead('latest-ahead.ts', '...later.map((t) => startOf(t.activity) - use.toSec),', ''),
   ahead('latest-ahead.ts', '...shut.filter(([from]) => from >= endSec).map(([from]) => from - lasts),', ''),

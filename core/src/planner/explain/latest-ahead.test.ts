@@ -74,6 +74,18 @@ describe('the latest start before the doors', () => {
       ).not.toEqual([]);
     }
   });
+  it('keeps the least length of a rest', () => {
+    const slow = twoAhead((f) => {
+      for (const b of f['breads']) b.steps[1].window = { min: 130, ideal: 140, max: 600 };
+    });
+    const made = planClass(slow, { effort: 1 });
+    const found = latestAheadOf(situationOf(slow, made));
+    expect(made.broken).toEqual([]);
+    expect(findBrokenRules(slow, movedTo(made, found)).map((b) => b.code)).toEqual([]);
+    const [last] = early(made).slice(-1);
+    const late = new Map([...found, [last?.id ?? '', (found.get(last?.id ?? '') ?? 0) + 60]]);
+    expect(findBrokenRules(slow, movedTo(made, late)).map((b) => b.code)).toContain('under-rested');
+  });
   it('minds when nobody is there: what is made in the early morning is over by the end of that', () => {
     // a rest of three hours at least keeps the dough from the hour before the class
     const long = twoAhead((f) => {

@@ -29,7 +29,7 @@ export function latestAheadOf(s: Situation): ReadonlyMap<string, number> {
         ];
       }),
     ];
-    latest.set(d.activity, Math.max(startSec, Math.min(-lasts, ...bounds)));
+    latest.set(d.activity, Math.max(startSec, Math.min(...bounds)));
   }
   return new Map([...latest].flatMap(([a, sec]) => (sources[a] ? [[sources[a].taskId, sec] as const] : [])));
 }
