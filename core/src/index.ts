@@ -104,6 +104,7 @@ export {
   type Pantry,
   drawnSpots,
   griddleName,
+  shortThingName,
   thingName,
   ofRoundOf,
   spotsOnGriddle,

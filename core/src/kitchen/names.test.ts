@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { buildWorkshop } from '../testing/index.ts';
-import { thingName } from './names.ts';
+import { shortThingName, thingName } from './names.ts';
 
 const { kitchen } = buildWorkshop({
   people: 2,
@@ -25,4 +25,8 @@ it.each([
   ['x9', 'a place that is not in this kitchen'],
 ])('calls %s %s', (id, name) => {
   expect(thingName(kitchen, id)).toBe(name);
+});
+
+it('says it in a letter or two where room is short', () => {
+  expect(['G1', 'x2', 'x3'].map((id) => shortThingName(kitchen, id))).toEqual(['G1', 'LB', 'B3']);
 });

@@ -31,3 +31,11 @@ export function thingName(kitchen: Kitchen, id: string): string {
   }
   return 'a place that is not in this kitchen';
 }
+
+/** The same where room is short: "G2" for Griddle 2, "WR" for the wide ring. */
+export const shortThingName = (kitchen: Kitchen, id: string): string =>
+  thingName(kitchen, id)
+    .replace(/^(the|a) /i, '')
+    .split(/\s+/)
+    .map((word) => (/^\d+$/.test(word) ? word : word.slice(0, 1).toUpperCase()))
+    .join('');

@@ -1,4 +1,14 @@
-import { isOfBread, pieceName, type PlanTask, shortPieceName, stepWords, taskName, turnsOf } from '@hodsman/core';
+import {
+  isOfBread,
+  pieceName,
+  type PlanTask,
+  shortPieceName,
+  shortThingName,
+  stepWords,
+  taskName,
+  thingName,
+  turnsOf,
+} from '@hodsman/core';
 import { fitted } from '../fitted.ts';
 import type { Block } from '../blocks.ts';
 import { box, setFont, type Brush } from './brush.ts';
@@ -22,7 +32,7 @@ export function paintBlock(brush: Brush, block: Block): void {
       return;
     case 'away':
       paintOutline(brush, block, y, height, colours.ember, isByTurns(brush, task));
-      label(brush, block, y, height, colours['ember-text'], [`at ${task.at?.id ?? ''}`, task.at?.id ?? '']);
+      label(brush, block, y, height, colours['ember-text'], placesOf(brush, task));
       return;
     case 'staffed':
       paintOutline(brush, block, y, height, colours.hands, false);
@@ -86,6 +96,13 @@ function paintOutline(
   if (isDashed) ctx.setLineDash([3, 3]);
   ctx.stroke();
   ctx.setLineDash([]);
+}
+
+/** Where somebody's bread is meanwhile, in words and shorter. */
+function placesOf({ scene }: Brush, { at }: PlanTask): readonly string[] {
+  if (at?.id === undefined) return [];
+  const { kitchen } = scene.workshop;
+  return [`at ${thingName(kitchen, at.id)}`, thingName(kitchen, at.id), shortThingName(kitchen, at.id)];
 }
 
 /** Heating up: slanted lines. */

@@ -62,6 +62,7 @@ function Tasks({ plan, workshop }: { readonly plan: Plan; readonly workshop: Wor
     state: { sorting, globalFilter: search },
     globalFilterFn: isFound,
     getColumnCanGlobalFilter: () => true,
+    sortDescFirst: false,
     onSortingChange: setSorting,
     onGlobalFilterChange: setSearch,
     getCoreRowModel: getCoreRowModel(),
