@@ -80,6 +80,11 @@ export {
   ingredientOfFood,
   methodTimes,
   newBread,
+  reshapedPiece,
+  resizedPiece,
+  reweighedPiece,
+  thickenedPiece,
+  WIDE_SHAPES,
 } from './bread/index.ts';
 export {
   pieceGrams,

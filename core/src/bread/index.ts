@@ -4,6 +4,7 @@
  */
 export { breadSchema, type Bread } from './schema.ts';
 export { COOKED_SHARE, densityOf } from './size.ts';
+export { reshapedPiece, resizedPiece, reweighedPiece, thickenedPiece, WIDE_SHAPES } from './edit-piece.ts';
 export { pieceDiameterCm, pieceGrams, pieceThicknessMm } from './size.ts';
 export { handOversOf, methodTimes, slackOf, USUAL_BENCH } from './times.ts';
 export type { Circumstances, HandOver, MethodTimes, StepTime } from './times.ts';

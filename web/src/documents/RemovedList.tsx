@@ -3,13 +3,12 @@ import { useState } from 'react';
 import type { DocumentKind } from '@hodsman/core';
 import { SIDE_BUTTON } from '../ui/buttons.ts';
 import { useListDocumentsQuery, useRestoreDocumentMutation } from './api.ts';
+import { dayOf } from '../ui/when.ts';
 
 const DAY_MS = 24 * 3600 * 1000;
 const KEPT_MS = 30 * DAY_MS;
 /** What was removed so lately is in sight, so that a slip is taken back where it happened. */
 const LATELY_MS = 10 * 60 * 1000;
-
-const DAY = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' });
 
 /** What was removed of a kind in the last thirty days, each with the way back; nothing where there is none. */
 export function RemovedList({ kind }: { readonly kind: DocumentKind }) {
@@ -27,7 +26,7 @@ export function RemovedList({ kind }: { readonly kind: DocumentKind }) {
         {list.map((d) => (
           <li key={d.id} className="flex flex-wrap items-center gap-3 border-t border-line py-1">
             <span className="min-w-0 flex-1 truncate">{d.title}</span>
-            <span className="figures text-sm text-quiet">until {DAY.format(new Date(at(d.removedAt) + KEPT_MS))}</span>
+            <span className="figures text-sm text-quiet">until {dayOf(at(d.removedAt) + KEPT_MS)}</span>
             <button
               type="button"
               className={`${SIDE_BUTTON} min-h-9 text-sm`}

@@ -7,21 +7,13 @@ import { Notice } from '../ui/Notice.tsx';
 import { useGetVersionQuery, useListVersionsQuery, type EarlierState } from './api.ts';
 import { ChangeList } from './ChangeList.tsx';
 import type { OpenDocument } from './open-document.ts';
+import { momentText } from '../ui/when.ts';
 import { REGISTRY } from './registry.ts';
 
 interface Props<K extends DocumentKind> {
   readonly kind: K;
   readonly open: OpenDocument<DocumentBodies[K]>;
 }
-
-const WHEN = new Intl.DateTimeFormat(undefined, {
-  weekday: 'short',
-  day: 'numeric',
-  month: 'short',
-  hour: '2-digit',
-  minute: '2-digit',
-  hourCycle: 'h23',
-});
 
 /** The earlier states of a document, what each would change, and the way back to it. */
 export function StatesDialog<K extends DocumentKind>({
@@ -74,7 +66,7 @@ export function StatesDialog<K extends DocumentKind>({
 
 const State = ({ state }: { readonly state: EarlierState }) => (
   <>
-    <span className="figures block">{WHEN.format(new Date(state.savedAt))}</span>
+    <span className="figures block">{momentText(state.savedAt)}</span>
     <span className="block truncate text-sm font-normal text-quiet">
       {state.savedBy === null ? state.title : `${state.title}, ${state.savedBy}`}
     </span>

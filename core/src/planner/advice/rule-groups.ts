@@ -1,5 +1,5 @@
 import { WEEK_MIN } from '../../units/schema.ts';
-import { clockText, durationText, elapsedSec } from '../../units/index.ts';
+import { clockText, durationText, elapsedSec, laterDateTime } from '../../units/index.ts';
 import { isRest, type RestStep, type Step } from '../../method/index.ts';
 import { setGriddleCount, type Bread, type Workshop } from '../../workshop/index.ts';
 
@@ -131,15 +131,12 @@ function withoutWait(step: Exclude<Step, RestStep>): Step {
   return rest;
 }
 
+const LAST_MINUTE = '23:59';
+
 /** The table time so much later, on the same day. */
 function laterBy(w: Workshop, minutes: number): string {
-  const [h = 0, m = 0] = w.tableTime.split(':').map(Number);
-  const total = Math.min(24 * 60 - 1, h * 60 + m + minutes);
-  return `${String(Math.floor(total / 60)).padStart(2, '0')}:${String(total % 60).padStart(2, '0')}`;
+  const [date, time] = laterDateTime(`${w.date}T${w.tableTime}`, { minutes }).split('T');
+  return date === w.date && time !== undefined ? time : LAST_MINUTE;
 }
 
-function dayBefore(w: Workshop, days: number): string {
-  const [y = 2000, m = 1, d = 1] = w.date.split('-').map(Number);
-  const date = new Date(Date.UTC(y, m - 1, d - days));
-  return `${date.toISOString().slice(0, 10)}T00:00`;
-}
+const dayBefore = (w: Workshop, days: number): string => laterDateTime(`${w.date}T00:00`, { days: -days });

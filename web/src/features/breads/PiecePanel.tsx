@@ -9,10 +9,13 @@ import {
   griddleName,
   inchesOfCm,
   ofRoundOf,
-  pieceGrams,
-  pieceThicknessMm,
+  reshapedPiece,
+  resizedPiece,
+  reweighedPiece,
   roundedTo,
   spotsOnGriddle,
+  thickenedPiece,
+  WIDE_SHAPES,
   widthOf,
 } from '@hodsman/core';
 import { useAppSelector } from '../../store/hooks.ts';
@@ -22,8 +25,6 @@ import { GuessMark } from './GuessMark.tsx';
 import { useEditBread } from './use-bread.ts';
 
 const SHAPES = ['round', 'oval', 'square', 'rectangle', 'half', 'wedge', 'coil', 'pocket'] as const;
-/** Shapes that have a width of their own. */
-const WIDE: readonly string[] = ['rectangle', 'oval', 'half'];
 /** Griddles to compare with where no class is open: a pan and a plate of usual size. */
 const USUAL_GRIDDLES: readonly Griddle[] = [
   {
@@ -53,30 +54,11 @@ const GAP_CM = 1;
 /** A piece: weight, diameter and thickness hang together by the dough's density; and how many a griddle carries. */
 export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: Bread }) {
   const edit = useEditBread();
-  const kitchen = useAppSelector((s) => s.draft?.body.workshop.kitchen);
   const { piece } = bread;
   const { doughG, diameterCm, thicknessMm, shape } = piece;
   const density = densityOf(bread);
-  const one = (x: number): number => roundedTo(x, 1);
-  const set = (piece: Partial<Bread['piece']>, what: string): void =>
-    edit({ ...bread, piece: { ...bread.piece, ...piece } }, what);
-  /** Another size at the same weight; the width is never more than the length. */
-  const resize = (size: Partial<Bread['piece']>): void => {
-    const next = { ...piece, ...size };
-    if (next.widthCm !== undefined) next.widthCm = Math.min(next.widthCm, next.diameterCm);
-    set({ ...next, thicknessMm: one(pieceThicknessMm(doughG, next, density)) }, 'piece');
-  };
-  const reshape = (chosen: string): void => {
-    const { widthCm, ofRound, ...rest } = piece;
-    const next = {
-      ...rest,
-      shape: chosen,
-      ...(WIDE.includes(chosen) && widthCm !== undefined && { widthCm }),
-      ...(chosen === 'wedge' && ofRound !== undefined && { ofRound }),
-    };
-    edit({ ...bread, piece: next }, 'shape');
-  };
-  const griddles = kitchen?.griddles ?? USUAL_GRIDDLES;
+  const put = (piece: Bread['piece'], what = 'piece'): void => edit({ ...bread, piece }, what);
+  const isWide = WIDE_SHAPES.includes(shape ?? '');
   return (
     <section aria-labelledby="piece-head" className="grid gap-2">
       <h2 id="piece-head" className="text-lg">
@@ -91,19 +73,19 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
           value={doughG}
           digits={1}
           least={1}
-          onChange={(g) => set({ doughG: g, thicknessMm: one(pieceThicknessMm(g, piece, density)) }, 'piece')}
+          onChange={(g) => put(reweighedPiece(bread, g))}
         />
         <NumberField
-          label={WIDE.includes(shape ?? '') ? 'Long' : shape === 'wedge' ? 'Side' : 'Across'}
+          label={isWide ? 'Long' : shape === 'wedge' ? 'Side' : 'Across'}
           unit="cm"
           value={diameterCm}
           digits={1}
           least={1}
           most={200}
           step={0.5}
-          onChange={(cm) => resize({ diameterCm: cm })}
+          onChange={(cm) => put(resizedPiece(bread, { diameterCm: cm }))}
         />
-        {WIDE.includes(shape ?? '') && (
+        {isWide && (
           <NumberField
             label="Wide"
             unit="cm"
@@ -112,7 +94,7 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
             least={1}
             most={diameterCm}
             step={0.5}
-            onChange={(cm) => resize({ widthCm: cm })}
+            onChange={(cm) => put(resizedPiece(bread, { widthCm: cm }))}
           />
         )}
         {shape === 'wedge' && (
@@ -124,7 +106,7 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
             least={2}
             most={12}
             className="w-16"
-            onChange={(ofRound) => resize({ ofRound })}
+            onChange={(ofRound) => put(resizedPiece(bread, { ofRound }))}
           />
         )}
         <NumberField
@@ -135,13 +117,13 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
           least={0.5}
           most={100}
           step={0.1}
-          onChange={(mm) => set({ thicknessMm: mm, doughG: one(pieceGrams(piece, mm, density)) }, 'piece')}
+          onChange={(mm) => put(thickenedPiece(bread, mm))}
         />
         <SelectField
           label="Shape"
           value={SHAPES.find((s) => s === shape) ?? 'round'}
           options={SHAPES.map((s) => [s, s] as const)}
-          onChange={reshape}
+          onChange={(chosen) => put(reshapedPiece(bread, chosen), 'shape')}
         />
         <NumberField
           label="Left on bowls"
@@ -168,13 +150,22 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
         {fixedText(inchesOfCm(diameterCm), 1)} in across. From the griddle it weighs{' '}
         {gramsText(doughG * COOKED_SHARE.least)} to {gramsText(doughG * COOKED_SHARE.most)}.
       </p>
-      <ul className="flex flex-wrap gap-x-6 gap-y-1">
-        {griddles.map((g) => (
-          <li key={g.id}>
-            <b className="figures">{spotsOnGriddle(g, bread, kitchen?.griddleGapCm ?? GAP_CM)}</b> on {griddleName(g)}
-          </li>
-        ))}
-      </ul>
+      <GriddleCounts bread={bread} />
     </section>
   );
 });
+
+/** How many of it lie on each griddle: of the class that is open, else on griddles of usual size. */
+function GriddleCounts({ bread }: { readonly bread: Bread }) {
+  const kitchen = useAppSelector((s) => s.draft?.body.workshop.kitchen);
+  const griddles = kitchen?.griddles ?? USUAL_GRIDDLES;
+  return (
+    <ul className="flex flex-wrap gap-x-6 gap-y-1">
+      {griddles.map((g) => (
+        <li key={g.id}>
+          <b className="figures">{spotsOnGriddle(g, bread, kitchen?.griddleGapCm ?? GAP_CM)}</b> on {griddleName(g)}
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -6,6 +6,7 @@ import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
+import { ownTimeZone } from '../../ui/when.ts';
 
 const INPUT = 'min-h-9 rounded-cut border border-line bg-ground px-3';
 
@@ -32,7 +33,7 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
     const made = newClass({
       title: title.trim(),
       date,
-      timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      timeZone: ownTimeZone(),
       kitchenId: kitchen.id,
       kitchen: itsKitchen,
       breads: [firstBread],

@@ -1,13 +1,5 @@
 import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import {
-  type Followed,
-  followedTasks,
-  isMovable,
-  type Plan,
-  routeOf,
-  taskSentence,
-  type Workshop,
-} from '@hodsman/core';
+import { type Followed, isMovable, type Plan, taskSentence, type Workshop } from '@hodsman/core';
 import { useCare } from '../../store/care.ts';
 import { arrangePlaces } from '../../store/board-look.ts';
 import { lookChanged, type BoardLook } from '../../store/look-slice.ts';
@@ -17,18 +9,15 @@ import { endTrial, settleTrial, tryPins } from '../../planning/trial.ts';
 import { useStable } from '../../ui/use-stable.ts';
 import { Board, type BoardHandle } from '../../board/Board.tsx';
 import type { Look } from '../../board/paint/brush.ts';
-import { sceneOf } from '../../board/scene.ts';
 import { onBoardKey } from './board-keys.ts';
 import { PANEL_FRAME } from './panel/frame.ts';
 import { Tools, ZOOM_STEP } from './Tools.tsx';
+import { useScene } from './use-scene.ts';
 import { useSize } from './use-size.ts';
 
 // the board is painted first; the panel beside it and the list of keys come after
 const Panel = lazy(async () => ({ default: (await import('./panel/Panel.tsx')).Panel }));
 const Shortcuts = lazy(async () => ({ default: (await import('./Shortcuts.tsx')).Shortcuts }));
-
-/** The column of tools, and a scroll bar. */
-const BESIDE_PX = 62;
 
 /** The plan as the board, with the panel that shapes it. */
 export function BoardView() {
@@ -38,16 +27,6 @@ export function BoardView() {
   return workshop && plan ? <WithPlan workshop={workshop} plan={plan} /> : null;
 }
 
-/** What stands out: the way of what is selected, else all of what is followed. */
-function litOf(
-  plan: Plan,
-  selected: string | undefined,
-  followed: Followed | undefined,
-): ReadonlySet<string> | undefined {
-  if (selected !== undefined) return routeOf(plan, selected) ?? (followed && followedTasks(plan, followed));
-  return followed && followedTasks(plan, followed);
-}
-
 function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
   const dispatch = useAppDispatch();
   const care = useCare();
@@ -55,19 +34,12 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
   const board = useRef<BoardHandle>(null);
   const { width } = useSize(frame);
   const look = useAppSelector((s) => s.look);
-  const pins = useAppSelector((s) => s.draft?.body.notes.shaping.pins);
   const [ghost, setGhost] = useState<Look['ghost']>();
   const [isHelpOpen, setHelpOpen] = useState(false);
-  const { selected, followed, folded, order, isAheadFolded, isPanelOpen } = look;
+  const { selected, followed, folded, isAheadFolded, isPanelOpen } = look;
   const change = (part: Partial<BoardLook>): void => void dispatch(lookChanged(part));
 
-  const scene = useMemo(
-    () => (width > 0 ? sceneOf(plan, workshop, Math.max(280, width - BESIDE_PX), { folded, order }) : undefined),
-    [plan, workshop, width, folded, order],
-  );
-  const pinned = useMemo(() => new Set(pins?.map((p) => p.task)), [pins]);
-  const lit = useMemo(() => litOf(plan, selected, followed), [plan, selected, followed]);
-  const boardLook = useMemo((): Look => ({ lit, selected, pinned, ghost }), [lit, selected, pinned, ghost]);
+  const { scene, pinned, boardLook } = useScene(plan, workshop, width, ghost);
   const task = plan.tasks.find((t) => t.id === selected);
 
   const select = (id: string | undefined): void => {

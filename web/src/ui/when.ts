@@ -1,0 +1,19 @@
+/** Moments as this device writes them; the one place of the page that formats dates. */
+const MOMENT = new Intl.DateTimeFormat(undefined, {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  hour: '2-digit',
+  minute: '2-digit',
+  hourCycle: 'h23',
+});
+const DAY = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short' });
+
+/** Day and time of a moment that the server gave, `Sat 28 Nov, 09:30`. */
+export const momentText = (iso: string): string => MOMENT.format(new Date(iso));
+
+/** Its day alone. */
+export const dayOf = (ms: number): string => DAY.format(new Date(ms));
+
+/** The time zone of this device, as a class begins with. */
+export const ownTimeZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
