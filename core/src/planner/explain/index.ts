@@ -1,7 +1,7 @@
 /**
  * Why a plan is as it is, in data and in the words of the trade. `verdict.ts`: does the class fit, with how much to spare, what is
  * tightest. `why.ts`: why a task is when it is, how far it can slip, whether the end hangs on it; it looks at a plan laid beside its
- * network (`situation.ts`) for what stands in the way (`obstacles.ts`). It reads schedules and bounds, and changes nothing.
+ * network (`situation.ts`) for what is in the way (`obstaclesTo` of search). It reads schedules and bounds, and changes nothing.
  */
 export { boundWords } from './bound-words.ts';
 export { situationOf, type Situation } from './situation.ts';

@@ -1,4 +1,5 @@
-import type { Done, Situation } from './situation.ts';
+import type { Done } from '../search/index.ts';
+import type { Situation } from './situation.ts';
 
 /**
  * The latest start of every activity before the doors open, by task (late starts of the critical path method): what is in class stays

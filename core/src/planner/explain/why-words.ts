@@ -4,7 +4,7 @@ import { stepWords } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
 import { personName, stationName, type Workshop } from '../../workshop/index.ts';
 import { RESOURCE_KINDS } from '../network/index.ts';
-import type { Obstacle } from './obstacles.ts';
+import type { Obstacle } from '../search/index.ts';
 import type { Situation } from './situation.ts';
 import type { ChainLink, TaskExplanation } from './why.ts';
 
@@ -32,40 +32,40 @@ function reasonWords(workshop: Workshop, s: Situation, { activity, reason }: Cha
   return `because ${obstacleWords(workshop, s, activity, reason)}`;
 }
 
-/** What stands in the way of an activity, as a clause. */
+const NOBODY_THERE = 'no member of staff is there for it before';
+
+/** What is in the way of an activity, as a clause. */
 function obstacleWords(workshop: Workshop, s: Situation, a: number, o: Obstacle): string {
   const who = 'by' in o ? activityWords(workshop, s, o.by) : '';
   const until = 'by' in o ? clockText(workshop, s.done[o.by]?.placement.endSec ?? 0) : '';
   const isAfter = 'by' in o && (s.done[o.by]?.placement.startSec ?? 0) >= (s.done[a]?.placement.startSec ?? 0);
   switch (o.kind) {
-    case 'welcome':
-      return `the welcome lasts until ${clockText(workshop, s.network.room.welcomeSec)}`;
-    case 'staff-away':
-      return 'no member of staff is there for it before';
-    case 'break':
+    case 'release': {
+      const { welcomeSec } = s.network.room;
+      const isWelcome = s.problem.activities[a]?.releaseSec === welcomeSec;
+      return isWelcome ? `the welcome lasts until ${clockText(workshop, welcomeSec)}` : NOBODY_THERE;
+    }
+    case 'closed':
+      return NOBODY_THERE;
+    case 'pause':
       return 'the break is before it';
-    case 'demo':
-      return `the demonstration lasts until ${until}`;
-    case 'side-job':
-    case 'step-before':
-      return `${who} is over at ${until}`;
-    case 'step-after':
-      return `${who} follows at ${clockText(workshop, s.done[o.by]?.placement.startSec ?? 0)}`;
-    case 'rest-short':
-      return `the rest needs ${durationText(o.sec)} at least after ${who}`;
-    case 'rest-long':
-      return isAfter
-        ? `the rest up to ${who} would last longer than ${durationText(o.sec)}`
-        : `the rest after ${who} lasts ${durationText(o.sec)} at most`;
-    case 'wait-long':
-      return isAfter
-        ? `it would wait longer than ${durationText(o.sec)} for ${who}`
-        : `it waits ${durationText(o.sec)} at most after ${who}`;
+    case 'too-soon':
+      if (o.sec > 0 || o.isRest) return `the rest needs ${durationText(o.sec)} at least after ${who}`;
+      if (o.isAfter) return `${who} follows at ${clockText(workshop, s.done[o.by]?.placement.startSec ?? 0)}`;
+      return s.network.sources[o.by]?.demo ? `the demonstration lasts until ${until}` : `${who} is over at ${until}`;
+    case 'too-late': {
+      const most = durationText(o.sec);
+      if (o.isRest)
+        return isAfter
+          ? `the rest up to ${who} would last longer than ${most}`
+          : `the rest after ${who} lasts ${most} at most`;
+      return isAfter ? `it would wait longer than ${most} for ${who}` : `it waits ${most} at most after ${who}`;
+    }
     case 'taken':
       return takenWords(workshop, s, o);
     case 'spot':
       return `${plateName(workshop, o.plate)} is taken until ${until} by ${who}`;
-    case 'other-bread':
+    case 'other-kind':
       return `${plateName(workshop, o.plate)} has another bread on it until ${until} (${who})`;
     case 'laid-on':
       return `${who} is laid on ${plateName(workshop, o.plate)} at nearly the same moment`;
@@ -75,8 +75,8 @@ function obstacleWords(workshop: Workshop, s: Situation, a: number, o: Obstacle)
       return `${plateName(workshop, o.plate)} is carried to the fire with ${who} until ${until}`;
     case 'avoided':
       return `what is avoided comes to ${plateName(workshop, o.plate)} in another order (${who})`;
-    case 'place-full':
-      return `${workshop.kitchen.places[o.store]?.name ?? workshop.kitchen.places[o.store]?.id ?? 'the place'} is full`;
+    case 'store-full':
+      return `${thingName(workshop.kitchen, given(workshop.kitchen.places[o.store], 'a store is a place of the kitchen').id)} is full`;
   }
 }
 
@@ -91,7 +91,7 @@ function takenWords(workshop: Workshop, s: Situation, o: Extract<Obstacle, { kin
   const { id = '', capacity = 1 } = problem.resources[o.resource] ?? {};
   const who = activityWords(workshop, s, o.by);
   const until = clockText(workshop, o.untilSec);
-  if (o.isLook) return `${personName(workshop, id)} looks at ${who} until ${until}`;
+  if (s.lookUses.get(o.by) === o.use) return `${personName(workshop, id)} looks at ${who} until ${until}`;
   const kind = RESOURCE_KINDS.find((k) => room.all(k).includes(o.resource));
   const name = thingName(workshop.kitchen, id);
   switch (kind) {

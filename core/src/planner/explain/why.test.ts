@@ -25,7 +25,7 @@ describe('why then', () => {
     const situation = situationOf(workshop, short);
     for (const t of short.tasks.filter((x) => x.kind === 'step')) {
       const last = of(short, t.id).chain.at(-1);
-      expect(['welcome', 'goal']).toContain(last?.reason.kind);
+      expect(['release', 'goal']).toContain(last?.reason.kind);
     }
     const first = short.tasks.find((t) => t.step === 'mix' && t.startSec === 600);
     const words = explanationWords(workshop, situation, of(short, first?.id ?? ''));

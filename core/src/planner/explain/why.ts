@@ -1,6 +1,6 @@
-import { obstaclesTo, type Obstacle } from './obstacles.ts';
 import { isOneKind } from '../search/index.ts';
-import { takingsOf, type Situation } from './situation.ts';
+import { obstaclesTo, takingsOf, type Obstacle } from '../search/index.ts';
+import type { Situation } from './situation.ts';
 
 /** Longest chain of reasons that is followed back. */
 const MOST_REASONS = 20;

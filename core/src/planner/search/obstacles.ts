@@ -1,29 +1,98 @@
-import { HEAT_OVERLAP_SEC, isOneKind, type Lag } from '../search/index.ts';
-import { takingsOf, type Done, type Situation, type Taking } from './situation.ts';
+import { HEAT_OVERLAP_SEC, isOneKind, type Lag, type Mode, type Placement, type Problem } from './problem.ts';
 
-/** Why an activity cannot lie at some moment while all else stays where it is. `by`: the activity that stands in the way. */
+/** An activity as it lies in a schedule, with the mode in which it is done. */
+export interface Done {
+  readonly activity: number;
+  readonly mode: Mode;
+  readonly placement: Placement;
+}
+
+/** What takes a resource, from when to when; `use` is the use of the activity's mode. */
+export interface Taking {
+  readonly activity: number;
+  readonly use: number;
+  readonly fromSec: number;
+  readonly toSec: number;
+  readonly amount: number;
+}
+
+/** A schedule laid beside its problem, with everything looked up that asking why needs. */
+export interface Laid {
+  readonly problem: Problem;
+  /** By activity; undefined where it is not placed. */
+  readonly done: readonly (Done | undefined)[];
+  readonly lagsOf: readonly (readonly Lag[])[];
+  readonly byResource: ReadonlyMap<number, readonly Taking[]>;
+  readonly byPlate: ReadonlyMap<number, readonly Done[]>;
+  readonly pauses: readonly {
+    readonly fromSec: number;
+    readonly toSec: number;
+    readonly resources: ReadonlySet<number>;
+  }[];
+}
+
+/** Why an activity cannot lie at some moment while all else stays where it is. `by`: the activity that is in the way. */
 export type Obstacle =
-  | { readonly kind: 'welcome' | 'staff-away' | 'break' }
-  | { readonly kind: 'demo' | 'side-job' | 'step-before' | 'step-after'; readonly by: number }
-  /** A rest would be too short or too long by the class's windows, a piece would wait too long. */
-  | { readonly kind: 'rest-short' | 'rest-long' | 'wait-long'; readonly by: number; readonly sec: number }
-  /** Somebody or something is taken until then; `isLook`: a member of staff looks at what `by` does. */
+  /** Before it may start at all; where it, or something that it takes, is closed; in a pause. */
+  | { readonly kind: 'release' | 'closed' | 'pause' }
+  /** Too soon after (or before) another, or too late after it; `sec` is the least or the greatest lag, `isRest`: the lag is a rest. */
+  | {
+      readonly kind: 'too-soon';
+      readonly by: number;
+      readonly sec: number;
+      readonly isRest: boolean;
+      readonly isAfter: boolean;
+    }
+  | { readonly kind: 'too-late'; readonly by: number; readonly sec: number; readonly isRest: boolean }
+  /** A resource is taken until then, by a use of another's mode. */
   | {
       readonly kind: 'taken';
       readonly by: number;
+      readonly use: number;
       readonly resource: number;
       readonly untilSec: number;
-      readonly isLook: boolean;
     }
   | {
-      readonly kind: 'spot' | 'other-bread' | 'laid-on' | 'heat' | 'carried' | 'avoided';
+      readonly kind: 'spot' | 'other-kind' | 'laid-on' | 'heat' | 'carried' | 'avoided';
       readonly by: number;
       readonly plate: number;
     }
-  | { readonly kind: 'place-full'; readonly by: number; readonly store: number };
+  | { readonly kind: 'store-full'; readonly by: number; readonly store: number };
+
+/** A schedule beside its problem. */
+export function laidOut(problem: Problem, placed: readonly Done[], pauses: Laid['pauses']): Laid {
+  const done: (Done | undefined)[] = problem.activities.map(() => undefined);
+  for (const d of placed) done[d.activity] = d;
+  const byResource = new Map<number, Taking[]>();
+  const byPlate = new Map<number, Done[]>();
+  for (const d of done) {
+    if (!d) continue;
+    for (const taking of takingsOf(d, d.placement.startSec))
+      byResource.set(taking.resource, [...(byResource.get(taking.resource) ?? []), taking]);
+    if (d.mode.lying) byPlate.set(d.mode.lying.plate, [...(byPlate.get(d.mode.lying.plate) ?? []), d]);
+  }
+  const lagsOf: Lag[][] = problem.activities.map(() => []);
+  for (const lag of problem.lags) {
+    lagsOf[lag.from]?.push(lag);
+    lagsOf[lag.to]?.push(lag);
+  }
+  return { problem, done, lagsOf, byResource, byPlate, pauses };
+}
+
+/** What an activity would take if it started at a moment. */
+export function takingsOf(d: Done, startSec: number): readonly (Taking & { readonly resource: number })[] {
+  return d.mode.uses.map((use, i) => ({
+    activity: d.activity,
+    use: i,
+    resource: d.placement.picks[i] ?? -1,
+    fromSec: startSec + use.fromSec,
+    toSec: startSec + use.toSec,
+    amount: use.amount,
+  }));
+}
 
 /** All that keeps an activity from starting at `startSec`, what binds hardest first. */
-export function obstaclesTo(s: Situation, a: number, startSec: number): readonly Obstacle[] {
+export function obstaclesTo(s: Laid, a: number, startSec: number): readonly Obstacle[] {
   const d = s.done[a];
   if (!d) return [];
   const endSec = startSec + d.mode.durationSec;
@@ -36,7 +105,7 @@ export function obstaclesTo(s: Situation, a: number, startSec: number): readonly
   ];
 }
 
-function fromLags(s: Situation, d: Done, startSec: number, endSec: number): readonly Obstacle[] {
+function fromLags(s: Laid, d: Done, startSec: number, endSec: number): readonly Obstacle[] {
   return (s.lagsOf[d.activity] ?? []).flatMap((lag): readonly Obstacle[] => {
     const isTo = lag.to === d.activity;
     const other = s.done[isTo ? lag.from : lag.to]?.placement;
@@ -46,34 +115,24 @@ function fromLags(s: Situation, d: Done, startSec: number, endSec: number): read
     const to = isTo ? { startSec, endSec } : other;
     const wait =
       (lag.toAt === 'start' ? to.startSec : to.endSec) - (lag.fromAt === 'end' ? from.endSec : from.startSec);
-    if (wait < lag.minSec) return [tooSoon(s, lag, isTo, by)];
-    if (wait > lag.maxSec) return [{ kind: isRestLag(s, lag) ? 'rest-long' : 'wait-long', by, sec: lag.maxSec }];
+    const isRest = lag.rest !== undefined;
+    if (wait < lag.minSec) return [{ kind: 'too-soon', by, sec: lag.minSec, isRest, isAfter: !isTo }];
+    if (wait > lag.maxSec) return [{ kind: 'too-late', by, sec: lag.maxSec, isRest }];
     return [];
   });
 }
 
-const isRestLag = (s: Situation, lag: Lag): boolean =>
-  s.network.rests.some((r) => r.from === lag.from && r.followers.includes(lag.to));
-
-function tooSoon(s: Situation, lag: Lag, isTo: boolean, by: number): Obstacle {
-  if (lag.minSec > 0 || isRestLag(s, lag)) return { kind: 'rest-short', by, sec: lag.minSec };
-  if (!isTo) return { kind: 'step-after', by };
-  const source = s.network.sources[by];
-  if (source?.demo) return { kind: 'demo', by };
-  return { kind: source?.step?.kind === 'prepare' ? 'side-job' : 'step-before', by };
-}
-
-function fromResources(s: Situation, d: Done, startSec: number): readonly Obstacle[] {
+function fromResources(s: Laid, d: Done, startSec: number): readonly Obstacle[] {
   return takingsOf(d, startSec).flatMap((mine): readonly Obstacle[] => {
     if (mine.toSec <= mine.fromSec) return [];
-    const capacity = s.network.problem.resources[mine.resource]?.capacity ?? 1;
+    const capacity = s.problem.resources[mine.resource]?.capacity ?? 1;
     const others = (s.byResource.get(mine.resource) ?? []).filter(
       (t) => t.activity !== d.activity && t.fromSec < mine.toSec && t.toSec > mine.fromSec,
     );
     const crowd = crowdAt(others, mine, capacity);
     if (crowd === undefined) return [];
-    const { activity: by, toSec: untilSec, isLook } = crowd;
-    return [{ kind: 'taken', by, resource: mine.resource, untilSec, isLook }];
+    const { activity: by, use, toSec: untilSec } = crowd;
+    return [{ kind: 'taken', by, use, resource: mine.resource, untilSec }];
   });
 }
 
@@ -87,9 +146,9 @@ function crowdAt(others: readonly Taking[], mine: Taking, capacity: number): Tak
   return undefined;
 }
 
-function fromPlate(s: Situation, d: Done, startSec: number, endSec: number): readonly Obstacle[] {
+function fromPlate(s: Laid, d: Done, startSec: number, endSec: number): readonly Obstacle[] {
   const { lying } = d.mode;
-  const { problem } = s.network;
+  const { problem } = s;
   const plate = lying && problem.hotplates[lying.plate];
   const own = problem.activities[d.activity];
   if (!lying || !plate || !own) return [];
@@ -100,12 +159,12 @@ function fromPlate(s: Situation, d: Done, startSec: number, endSec: number): rea
     const { startSec: from, endSec: to } = o.placement;
     const gap = Math.max(from - endSec, startSec - to);
     const by = o.activity;
-    if (lying.kind === null || other.kind === null) return gap < 0 ? [{ kind: 'other-bread', by, plate: at }] : [];
+    if (lying.kind === null || other.kind === null) return gap < 0 ? [{ kind: 'other-kind', by, plate: at }] : [];
     const { layOnGapSec } = plate;
     if (lying.owner !== other.owner && Math.abs(startSec - from) < layOnGapSec)
       return [{ kind: 'laid-on', by, plate: at }];
     if (!isOneKind(lying.kind, other.kind))
-      return gap < Math.max(plate.changeSec, plate.resetSec) ? [{ kind: 'other-bread', by, plate: at }] : [];
+      return gap < Math.max(plate.changeSec, plate.resetSec) ? [{ kind: 'other-kind', by, plate: at }] : [];
     if (o.placement.spot === d.placement.spot && gap < plate.resetSec) return [{ kind: 'spot', by, plate: at }];
     const isCarried =
       lying.alone.some(([f, t]) => startSec + f < to && startSec + t > from) ||
@@ -128,30 +187,29 @@ function fromPlate(s: Situation, d: Done, startSec: number, endSec: number): rea
   });
 }
 
-function fromHours(s: Situation, d: Done, startSec: number, endSec: number): readonly Obstacle[] {
-  const { problem, room } = s.network;
+function fromHours(s: Laid, d: Done, startSec: number, endSec: number): readonly Obstacle[] {
+  const { problem } = s;
   const activity = problem.activities[d.activity];
   if (!activity) return [];
   const found: Obstacle[] = [];
   const takings = takingsOf(d, startSec);
-  if (startSec < activity.releaseSec)
-    found.push({ kind: activity.releaseSec === room.welcomeSec && startSec >= 0 ? 'welcome' : 'staff-away' });
+  if (startSec < activity.releaseSec) found.push({ kind: 'release' });
   const isShut =
     activity.closed.some(([f, t]) => startSec < t && endSec > f) ||
     takings.some((t) => (problem.resources[t.resource]?.closed ?? []).some(([f, u]) => t.fromSec < u && t.toSec > f));
-  if (isShut) found.push({ kind: 'staff-away' });
+  if (isShut) found.push({ kind: 'closed' });
   const isInBreak = s.pauses.some(
     (p) =>
       takings.some((t) => p.resources.has(t.resource) && t.fromSec < p.toSec && t.toSec > p.fromSec) ||
       ((d.mode.lying?.kind ?? null) !== null && startSec < p.toSec && endSec > p.fromSec),
   );
-  if (isInBreak) found.push({ kind: 'break' });
+  if (isInBreak) found.push({ kind: 'pause' });
   return found;
 }
 
 /** Whether a stay that the activity begins or ends would overfill its place. */
-function fromStores(s: Situation, d: Done, startSec: number, endSec: number): readonly Obstacle[] {
-  const { stays, stores } = s.network.problem;
+function fromStores(s: Laid, d: Done, startSec: number, endSec: number): readonly Obstacle[] {
+  const { stays, stores } = s.problem;
   const spanOf = (stay: (typeof stays)[number]): readonly [number, number] => [
     Math.min(...stay.before.map((b) => (b === d.activity ? endSec : (s.done[b]?.placement.endSec ?? Infinity)))),
     Math.max(...stay.after.map((b) => (b === d.activity ? startSec : (s.done[b]?.placement.startSec ?? -Infinity)))),
@@ -165,7 +223,7 @@ function fromStores(s: Situation, d: Done, startSec: number, endSec: number): re
       const there = others.filter((o) => spanOf(o)[0] <= sec && spanOf(o)[1] > sec);
       const load = [...new Map(there.map((o) => [o.owner, o.amount])).values()].reduce((a, b) => a + b, 0);
       if (load + stay.amount > capacity)
-        return [{ kind: 'place-full', by: there[0]?.before[0] ?? -1, store: stay.store }];
+        return [{ kind: 'store-full', by: there[0]?.before[0] ?? -1, store: stay.store }];
     }
     return [];
   });
