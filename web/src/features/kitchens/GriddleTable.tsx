@@ -7,6 +7,7 @@ import {
   roundedTo,
   spotsOnGriddle,
   widthOf,
+  WIDE_SHAPES,
 } from '@hodsman/core';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
 
@@ -108,7 +109,7 @@ function outlineOf(piece: Bread['piece']): string {
 }
 
 const sizeOfPiece = (piece: Bread['piece']): string =>
-  ['rectangle', 'oval', 'half'].includes(piece.shape ?? '')
+  WIDE_SHAPES.includes(piece.shape ?? '')
     ? `${piece.diameterCm} × ${roundedTo(widthOf(piece), 1)} cm`
     : piece.shape === 'wedge'
       ? `${piece.diameterCm} cm, ${ofRoundOf(piece)} make a round`
