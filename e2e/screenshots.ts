@@ -64,7 +64,7 @@ const SHOTS: readonly Shot[] = [
     demo: 'demo-sunday',
     theme: 'dark',
     act: async (page) => {
-      await page.locator('tr[data-task="yogurt-oval/p5/1:cook"] button').click();
+      await new ClassPage(page).select('yogurt-oval/p5/1:cook');
       await page.getByTestId('why').waitFor();
       const more = page.getByRole('button', { name: 'Less time on the screen' });
       for (let i = 0; i < 3; i++) await more.click();
