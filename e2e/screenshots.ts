@@ -1,3 +1,4 @@
+import { ClassPage } from './class-page.ts';
 import { chromium, type Page } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
 
