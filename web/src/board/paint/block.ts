@@ -102,7 +102,7 @@ function paintOutline(
 function placesOf({ scene }: Brush, { at }: PlanTask): readonly string[] {
   if (at?.id === undefined) return [];
   const { kitchen } = scene.workshop;
-  return [`at ${thingName(kitchen, at.id)}`, thingName(kitchen, at.id), shortThingName(kitchen, at.id)];
+  return [`at ${thingName(kitchen, at.id)}`, shortThingName(kitchen, at.id)];
 }
 
 /** Heating up: slanted lines. */
