@@ -93,3 +93,8 @@ describe('ids that are put together', () => {
     );
   });
 });
+
+it('gives a new thing an id that no other has', () => {
+  expect(ids.freeId('round', new Set(['oval']))).toBe('round');
+  expect(ids.freeId('round', new Set(['round', 'round-2']))).toBe('round-3');
+});

@@ -111,3 +111,9 @@ export function readTaskId(id: string): TaskParts | undefined {
   const batch = readBatchId(first);
   return batch && { kind: 'batch', batch, step: second };
 }
+
+/** The id that is wanted, or the same with a number behind it, so that no other has it. */
+export function freeId(wanted: string, taken: ReadonlySet<string>): string {
+  if (!taken.has(wanted)) return wanted;
+  for (let n = 2; ; n++) if (!taken.has(`${wanted}-${n}`)) return `${wanted}-${n}`;
+}

@@ -205,7 +205,7 @@ export {
   shoppingList,
 } from './provision/index.ts';
 export type { AheadItem, DoughCard, KitNeed, PartTotals, ShoppingItem, WeighRow } from './provision/index.ts';
-export { pieceParts, readBatchId, readTaskId } from './ids.ts';
+export { freeId, pieceParts, readBatchId, readTaskId } from './ids.ts';
 export {
   GOALS,
   isMovable,
@@ -244,7 +244,6 @@ export {
   THINNING,
   versionsToDrop,
   answers,
-  freeId,
   shelve,
   type Shelved,
   type Wish,

@@ -6,6 +6,6 @@ export { DOCUMENT_KINDS, type DocumentBodies, type DocumentKind, type DocumentSu
 export { currentForm, documentSummary, documentTitle, openDocument } from './open-document.ts';
 export { THINNING, versionsToDrop, type VersionStamp } from './keep-versions.ts';
 export { strandOf, type BreadSummary, type StrandStep } from './bread.ts';
-export { answers, freeId, shelve, type Shelved, type Wish } from './library.ts';
+export { answers, shelve, type Shelved, type Wish } from './library.ts';
 export type { ClassSummary } from './class.ts';
 export type { KitchenSummary } from './kitchen.ts';

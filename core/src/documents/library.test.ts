@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { BreadSummary } from './bread.ts';
-import { answers, freeId, shelve } from './index.ts';
+import { answers, shelve } from './index.ts';
 
 const summary = (id: string, leastSec: number, more: Partial<BreadSummary> = {}): BreadSummary =>
   ({
@@ -37,9 +37,5 @@ describe('the library', () => {
     expect(found(' yogURT ')).toEqual(['quick']);
     expect(found('', 'milk')).toEqual(['quick b', 'orphan', 'slow']);
     expect(found('', '', 30)).toEqual(['quick', 'quick b']);
-  });
-  it('gives a new bread an id that no other has', () => {
-    expect(freeId('round', new Set(['oval']))).toBe('round');
-    expect(freeId('round', new Set(['round', 'round-2']))).toBe('round-3');
   });
 });

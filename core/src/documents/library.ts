@@ -47,9 +47,3 @@ export function answers({ name, bread }: Shelved, wish: Wish): boolean {
     (wish.withinMin === 0 || bread.leastSec <= wish.withinMin * 60)
   );
 }
-
-/** An id for a new bread that no other bread has. */
-export function freeId(wanted: string, taken: ReadonlySet<string>): string {
-  if (!taken.has(wanted)) return wanted;
-  for (let n = 2; ; n++) if (!taken.has(`${wanted}-${n}`)) return `${wanted}-${n}`;
-}

@@ -1,3 +1,4 @@
+import { freeId } from '../ids.ts';
 import type { RestStep, Step } from './schema.ts';
 
 const RESTS: readonly Step['kind'][] = ['bloom', 'rest', 'proof', 'chill', 'temper'];
@@ -49,8 +50,7 @@ export function withStep(
   steps: readonly Step[],
   kind: Step['kind'],
 ): { readonly steps: readonly Step[]; readonly id: string } {
-  let id: string = kind;
-  for (let n = 2; steps.some((s) => s.id === id); n++) id = `${kind}-${n}`;
+  const id = freeId(kind, new Set(steps.map((s) => s.id)));
   const step = newStep(kind, id, steps);
   const firstPiece = steps.findIndex((s) => s.per === 'piece');
   const cook = steps.findIndex((s) => s.kind === 'cook');

@@ -1,4 +1,5 @@
 import { pieceParts } from '../ids.ts';
+import { isFireKind } from '../method/index.ts';
 import { type BreadTask, type PlanTask, type RestTask, type StepTask } from './task.ts';
 
 /** Whether a task is of a bread's own steps, one that is done or one that is waited through. */
@@ -20,8 +21,7 @@ export const isMovable = (task: PlanTask): boolean =>
   task.kind === 'step' || task.kind === 'demo' || task.kind === 'break';
 
 /** Whether it lies on a fire: something that cooks, or is prepared there. */
-export const isOnFire = (task: PlanTask): boolean =>
-  task.kind === 'step' && ['griddle', 'grill', 'flame'].includes(task.at?.kind ?? '');
+export const isOnFire = (task: PlanTask): boolean => task.kind === 'step' && isFireKind(task.at?.kind);
 
 /** How long a rest may last; undefined of anything else. */
 export const windowOf = (task: PlanTask): RestTask['window'] | undefined =>

@@ -1,7 +1,6 @@
 import { perishableIn } from '../bread/index.ts';
-import { isFireKind } from '../method/index.ts';
 
-import type { Plan, PlanTask } from '../plan/index.ts';
+import { isOnFire, type Plan, type PlanTask } from '../plan/index.ts';
 import { secondsOfMinutes } from '../units/index.ts';
 import type { Batch, Workshop } from '../workshop/index.ts';
 
@@ -27,7 +26,7 @@ export function outOfCold(
   const { what, fromStep } = perishable;
   const carriers = new Set([batch.id, motherId, ...batch.pieces.map((p) => p.id)]);
   const tasks = plan.tasks.filter((t) => t.step !== undefined && carriers.has(t.batch ?? t.piece ?? ''));
-  const laid = tasks.filter((t) => t.piece !== undefined && isFireKind(t.at?.kind));
+  const laid = tasks.filter((t) => t.piece !== undefined && isOnFire(t));
   const begun = fromStep === undefined ? tasks : tasks.filter((t) => t.step === fromStep);
   if (laid.length === 0 || begun.length === 0) return undefined;
   const fromSec = Math.min(...begun.map((t) => t.startSec));

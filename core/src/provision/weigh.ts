@@ -36,7 +36,7 @@ export function weighRow(ingredient: Ingredient, scaled: ScaledIngredient, how: 
   const { g, heldBackG } = scaled;
   const food = findFood(ingredient.name);
   const measure = how.measures === 'none' || !food ? undefined : kitchenMeasure(food, g, how.measures)?.text;
-  // what the scale cannot show is shown as it is, with a hint how to come by it
+  // what the scale cannot show is written as it is, with a hint how to come by it
   const text = isShown(g, how.scaleG) ? gramsOnScale(g, how.scaleG).text : gramsText(g);
   return {
     name: scaled.name,

@@ -1,7 +1,7 @@
 import { avoidableWords, isCarried } from '../../formula/index.ts';
 import type { Batch, Piece, Workshop } from '../../workshop/index.ts';
 
-/** Bits of a whole number that a number holds without a sign. */
+/** How many bits a number holds, the sign aside, when it is shifted. */
 const MOST_BITS = 30;
 
 /** What pieces bring to a fire and what their owners strictly avoid, as bits (rule R13). */

@@ -109,7 +109,7 @@ export class Feeling {
     return [...felt.values()];
   }
 
-  /** Tells every stretch of three minutes and more in which somebody has no task. */
+  /** Calls `tell` with every stretch of three minutes and more in which somebody has no task. */
   private stretches({ placements, pauseSecs }: Schedule, tell: (sec: number, person: number) => void): void {
     const spans = new Map<number, Stretch[]>();
     for (const r of this.persons) spans.set(r, []);

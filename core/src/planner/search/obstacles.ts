@@ -1,4 +1,12 @@
-import { HEAT_OVERLAP_SEC, isOneKind, type Lag, type Mode, type Placement, type Problem } from './problem.ts';
+import {
+  HEAT_OVERLAP_SEC,
+  isOneKind,
+  type Lag,
+  type Mode,
+  type Placement,
+  type Problem,
+  type Stay,
+} from './problem.ts';
 
 /** An activity as it lies in a schedule, with the mode in which it is done. */
 export interface Done {
@@ -207,13 +215,24 @@ function fromHours(s: Laid, d: Done, startSec: number, endSec: number): readonly
   return found;
 }
 
+/** From when to when a stay lasts; with one activity at another time than it is placed at. */
+export function staySpan(
+  s: Laid,
+  stay: Stay,
+  moved?: { readonly activity: number; readonly startSec: number; readonly endSec: number },
+): readonly [number, number] {
+  const at = (a: number) => (a === moved?.activity ? moved : s.done[a]?.placement);
+  return [
+    Math.min(...stay.before.map((b) => at(b)?.endSec ?? Infinity)),
+    Math.max(...stay.after.map((b) => at(b)?.startSec ?? -Infinity)),
+  ];
+}
+
 /** Whether a stay that the activity begins or ends would overfill its place. */
 function fromStores(s: Laid, d: Done, startSec: number, endSec: number): readonly Obstacle[] {
   const { stays, stores } = s.problem;
-  const spanOf = (stay: (typeof stays)[number]): readonly [number, number] => [
-    Math.min(...stay.before.map((b) => (b === d.activity ? endSec : (s.done[b]?.placement.endSec ?? Infinity)))),
-    Math.max(...stay.after.map((b) => (b === d.activity ? startSec : (s.done[b]?.placement.startSec ?? -Infinity)))),
-  ];
+  const spanOf = (stay: Stay): readonly [number, number] =>
+    staySpan(s, stay, { activity: d.activity, startSec, endSec });
   return stays.flatMap((stay): readonly Obstacle[] => {
     const capacity = stores[stay.store]?.capacity ?? Infinity;
     if (capacity === Infinity || !(stay.before.includes(d.activity) || stay.after.includes(d.activity))) return [];
