@@ -42,6 +42,7 @@ const PLANNER = {
   check: [],
   explain: ['network', 'search'],
   advice: ['network', 'search', 'check', 'explain'],
+  words: ['network', 'search', 'explain', 'advice'],
 };
 
 /**

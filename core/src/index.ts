@@ -258,18 +258,26 @@ export type {
   StrandStep,
   VersionStamp,
 } from './documents/index.ts';
-export type { OpenMatter } from './planner/index.ts';
+export type { ClassChange, OpenMatter } from './planner/index.ts';
 export {
   bufferSecOf,
   classFigures,
   openMatters,
   planClass,
   planInSteps,
+  headlineWords,
+  stepOfMatter,
   verdictOf,
   verdictWords,
 } from './planner/index.ts';
 export {
+  changeKey,
+  classChangeWords,
+  clashWords,
+  fixWords,
+  ideaWords,
   longBreads,
+  longBreadWords,
   LEAST_LEFT_SEC,
   breadsForTimeLeft,
   timeLeftSec,

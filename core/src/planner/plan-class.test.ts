@@ -31,11 +31,11 @@ describe('the planner', () => {
     expect(plan.broken).toEqual([]);
     expect(plan.measures.marginSec).toBeGreaterThan(0);
     const verdict = verdictOf(w, plan);
-    expect(verdictWords(verdict, w, (kind, id) => `${kind} ${id}`)).toEqual({
+    expect(verdictWords(w, verdict)).toEqual({
       headline: expect.stringMatching(/^Fits – done 11:[01]\d, \d+ min in hand$/) as string,
       could: expect.stringMatching(/^(Could be over by 11:0\d\.)?$/) as string,
       open: '',
-      tightest: expect.stringMatching(/^Tightest: griddle G[12], \d\d:\d\d–11:\d\d$/) as string,
+      tightest: expect.stringMatching(/^Tightest: Griddle [12], \d\d:\d\d–11:\d\d$/) as string,
     });
   });
 

@@ -136,7 +136,7 @@ describe('the session of a planner', () => {
     let last: Advice | undefined;
     await made.advise(long, longPlan ?? expect.fail(), [], (advice) => (last = advice));
     expect(last?.fixes).toEqual([]);
-    expect(last?.ideas.map((i) => i.id)).toContain('later');
+    expect(last?.ideas.map((i) => i.change.kind)).toContain('later');
     await made.plan(tight, UNSHAPED, (p) => (plan = p));
     const overtaken: number[] = [];
     await made.advise(tight, plan ?? expect.fail(), [], ({ doneShare }) => {

@@ -16,9 +16,10 @@ import {
   type Idea,
   type SweepPoint,
 } from './advice/index.ts';
-import { aboutTask, situationOf, verdictOf, type AboutTask, type Situation } from './explain/index.ts';
+import { situationOf, verdictOf, type Situation } from './explain/index.ts';
 import type { Moment } from './network/index.ts';
 import { planShaped, planShapedInSteps } from './shaped.ts';
+import { aboutTask, type AboutTask } from './words/index.ts';
 
 /** So long at a stretch before messages are heard again. */
 const TURN_MS = 24;

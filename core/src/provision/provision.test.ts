@@ -4,7 +4,7 @@ import demoSunday from '../../../demo/class-sunday.json';
 import demoPantry from '../../../demo/pantry.json';
 import { readPantry, readWorkshop } from '../formats/index.ts';
 import { windowOf } from '../plan/index.ts';
-import { kettleCalls, planClass } from '../planner/index.ts';
+import { findBrokenRules, kettleCalls, planClass } from '../planner/index.ts';
 import { buildWorkshop } from '../testing/index.ts';
 import { clockText } from '../units/index.ts';
 import { batchesOf, linesOf, type Workshop } from '../workshop/index.ts';
@@ -95,6 +95,15 @@ describe('dough cards', () => {
       outSec: last - (mix?.startSec ?? NaN),
     });
     expect(cards.find((c) => c.id === 'coil-round@S2')?.cold).toBeUndefined();
+  });
+  it('say of milk out of the fridge what the checker finds: a limit a minute under it is broken, at it is not', () => {
+    const outSecs = cards.flatMap((c) => (c.cold ? [c.cold.outSec] : []));
+    expect(outSecs.length).toBeGreaterThan(1);
+    const most = Math.max(...outSecs);
+    const coldBroken = (safeOutMin: number) =>
+      findBrokenRules({ ...sunday, kitchen: { ...sunday.kitchen, safeOutMin } }, plan).filter((b) => b.rule === 'R14');
+    expect(coldBroken(most / 60)).toEqual([]);
+    expect(Math.max(...coldBroken(most / 60 - 1).map((b) => b.bySec ?? 0))).toBe(60);
   });
 });
 

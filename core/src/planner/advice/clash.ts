@@ -1,20 +1,17 @@
 import type { Plan } from '../../plan/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
-import { boundWords } from '../explain/index.ts';
+import { boundProof, type BoundProof } from '../explain/index.ts';
 import { buildNetwork } from '../network/index.ts';
 import { planClass } from '../plan-class.ts';
 import { lowerBound } from '../search/index.ts';
-import { ruleGroupsOf, type RuleGroup } from './rule-groups.ts';
+import { ruleGroupsOf, type Demand, type RuleGroup } from './rule-groups.ts';
 import { EFFORT } from './effort.ts';
 
-/** Rules of a class that cannot all be kept. */
-export interface Clash {
-  /** Proven by a lower bound; else found by planning with rules let go, so that another plan might exist that was not found. */
-  readonly isProven: boolean;
-  readonly rules: readonly string[];
-  /** One sentence, or one clause for each rule. */
-  readonly words: readonly string[];
-}
+/** Rules of a class that cannot all be kept: proven by a lower bound, or as far as was found. */
+export type Clash =
+  | { readonly isProven: true; readonly rules: readonly string[]; readonly proof: BoundProof }
+  /** Found by planning with rules let go, so that another plan might exist that was not found. */
+  | { readonly isProven: false; readonly rules: readonly string[]; readonly demands: readonly Demand[] };
 
 /** How far the search for a clash is; sent 'stop' it gives up. */
 export type ClashSearch = Generator<{ readonly doneShare: number }, Clash | undefined, 'stop' | undefined>;
@@ -28,8 +25,7 @@ export function* clashOf(workshop: Workshop, plan: Plan): ClashSearch {
   if (plan.broken.length === 0) return undefined;
   const network = buildNetwork(workshop);
   const bound = lowerBound(network.problem);
-  if (bound.boundSec > network.tableSec)
-    return { isProven: true, rules: ['R11'], words: [boundWords(workshop, network, bound)] };
+  if (bound.boundSec > network.tableSec) return { isProven: true, rules: ['R11'], proof: boundProof(network, bound) };
   let now = workshop;
   const kept: RuleGroup[] = [];
   const groups = ruleGroupsOf(workshop);
@@ -39,5 +35,5 @@ export function* clashOf(workshop: Workshop, plan: Plan): ClashSearch {
     if (planClass(without, { effort: EFFORT }).broken.length === 0) kept.push(group);
     else now = without;
   }
-  return { isProven: false, rules: [...new Set(kept.map((g) => g.rule))], words: kept.map((g) => g.words) };
+  return { isProven: false, rules: [...new Set(kept.map((g) => g.rule))], demands: kept.map((g) => g.demand) };
 }

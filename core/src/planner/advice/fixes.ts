@@ -1,16 +1,10 @@
 import { methodTimes, USUAL_BENCH } from '../../bread/index.ts';
 import { spotsOnGriddle } from '../../kitchen/index.ts';
 import { isRest, type CookStep, type Step } from '../../method/index.ts';
-import { durationText, elapsedSec, laterDateTime, roundHalfUp, timeOfDay } from '../../units/index.ts';
+import { elapsedSec, laterDateTime, roundHalfUp, timeOfDay } from '../../units/index.ts';
 import { setBreadsEach, setGriddleCount, type Bread, type MenuLine, type Workshop } from '../../workshop/index.ts';
+import type { ClassChange } from './change.ts';
 import { moreStaff } from './rule-groups.ts';
-
-/** A single change of a class that may help it. */
-export interface ClassChange {
-  readonly id: string;
-  readonly words: string;
-  readonly workshop: Workshop;
-}
 
 const EARLIER_MIN = 15;
 const WARMER_C = 4;
@@ -27,6 +21,10 @@ const PREP_SLACK_MIN = 30;
 
 /** All single changes that make sense for a class, each with the class that comes of it. */
 export function changesOf(w: Workshop): readonly ClassChange[] {
+  const helper: ClassChange = {
+    change: { kind: 'helper' },
+    workshop: { ...w, kitchen: { ...w.kitchen, staff: [...w.kitchen.staff, ...moreStaff(1)] } },
+  };
   return [
     moreGriddles(w),
     ...w.menu.flatMap((m) => [fewerEach(w, m), smallerPieces(w, m), madeAhead(w, m), swapped(w, m), asYouGo(w, m)]),
@@ -34,11 +32,7 @@ export function changesOf(w: Workshop): readonly ClassChange[] {
     staffCook(w),
     earlierDoors(w),
     longerWait(w),
-    {
-      id: 'helper',
-      words: 'one more helper',
-      workshop: { ...w, kitchen: { ...w.kitchen, staff: [...w.kitchen.staff, ...moreStaff(1)] } },
-    },
+    helper,
   ].filter((c) => c !== undefined);
 }
 
@@ -46,20 +40,14 @@ const breadOf = (w: Workshop, line: MenuLine): Bread | undefined => w.breads.fin
 
 function moreGriddles(w: Workshop): ClassChange | undefined {
   const more = setGriddleCount(w, w.kitchen.griddles.length + 1);
-  return more.ok && w.kitchen.griddles.length > 0
-    ? { id: 'griddle', words: '+1 griddle', workshop: more.value }
-    : undefined;
+  return more.ok && w.kitchen.griddles.length > 0 ? { change: { kind: 'griddle' }, workshop: more.value } : undefined;
 }
 
 function fewerEach(w: Workshop, line: MenuLine): ClassChange | undefined {
   const fewer = setBreadsEach(w, line.bread, line.each - 1);
-  if (!fewer.ok) return undefined;
-  const name = breadOf(w, line)?.name ?? line.bread;
-  return {
-    id: `fewer:${line.bread}`,
-    words: `${line.each - 1} instead of ${line.each} ${name} each`,
-    workshop: fewer.value,
-  };
+  return fewer.ok
+    ? { change: { kind: 'fewer', bread: line.bread, each: line.each - 1, was: line.each }, workshop: fewer.value }
+    : undefined;
 }
 
 /** The largest round of which one more fits on some griddle, its dough in proportion to its area. */
@@ -80,8 +68,7 @@ function smallerPieces(w: Workshop, line: MenuLine): ClassChange | undefined {
     );
     if (!gains) continue;
     return {
-      id: `smaller:${bread.id}`,
-      words: `${bread.name} ${d} instead of ${diameterCm} cm across`,
+      change: { kind: 'smaller', bread: bread.id, acrossCm: d, wasCm: diameterCm },
       workshop: { ...w, breads: w.breads.map((b) => (b === bread ? smaller : b)) },
     };
   }
@@ -145,8 +132,7 @@ export function madeAhead(w: Workshop, line: MenuLine, ahead?: readonly Step[]):
   const through = steps.at(-1);
   if (!bread || !through || line.dough.mode !== 'station' || w.kitchen.staff.length === 0) return undefined;
   return {
-    id: `ahead:${line.bread}`,
-    words: `dough of ${bread.name} made ahead by staff`,
+    change: { kind: 'ahead', bread: bread.id },
     workshop: withDough(w, line, { mode: 'ahead', through: through.id }, steps),
   };
 }
@@ -159,8 +145,7 @@ function swapped(w: Workshop, line: MenuLine): ClassChange | undefined {
   if (!bread || !through || !practice || line.dough.mode !== 'station' || w.kitchen.staff.length === 0)
     return undefined;
   return {
-    id: `swap:${line.bread}`,
-    words: `${bread.name}: everyone mixes a dough to take home, and bakes one made ahead`,
+    change: { kind: 'swap', bread: bread.id },
     workshop: withDough(w, line, { mode: 'swap', through: through.id, practice: practice.id }, ahead),
   };
 }
@@ -177,8 +162,7 @@ function asYouGo(w: Workshop, line: MenuLine): ClassChange | undefined {
   const own: Step = { ...step, per: 'piece', by: 'owner', minutes: minutesPerPiece };
   const steps = bread.steps.map((s) => (s === last ? own : s));
   return {
-    id: `as-you-go:${bread.id}`,
-    words: `${bread.name}: ${last.kind} as you go instead of all first`,
+    change: { kind: 'as-you-go', bread: bread.id, step: last.kind },
     workshop: { ...w, breads: w.breads.map((b) => (b === bread ? { ...b, steps } : b)) },
   };
 }
@@ -193,7 +177,7 @@ function warmerProof(w: Workshop): ClassChange | undefined {
       : p,
   );
   if (places.every((p, i) => p === w.kitchen.places[i])) return undefined;
-  return { id: 'warmer', words: `proof ${WARMER_C} °C warmer`, workshop: { ...w, kitchen: { ...w.kitchen, places } } };
+  return { change: { kind: 'warmer', byC: WARMER_C }, workshop: { ...w, kitchen: { ...w.kitchen, places } } };
 }
 
 function staffCook(w: Workshop): ClassChange | undefined {
@@ -203,7 +187,7 @@ function staffCook(w: Workshop): ClassChange | undefined {
     ...b,
     steps: b.steps.map((s): Step => (s.kind === 'cook' ? { ...s, by: 'staff' } : s)),
   }));
-  return { id: 'staff-cook', words: 'staff cook the breads', workshop: { ...w, breads } };
+  return { change: { kind: 'staff-cook' }, workshop: { ...w, breads } };
 }
 
 function earlierDoors(w: Workshop): ClassChange | undefined {
@@ -211,8 +195,7 @@ function earlierDoors(w: Workshop): ClassChange | undefined {
   if (doorsOpen > w.doorsOpen) return undefined; // over midnight
   const prepTimes = w.prepTimes.filter((p) => p.from < `${w.date}T${doorsOpen}`);
   return {
-    id: 'earlier',
-    words: `doors open ${durationText(60 * EARLIER_MIN)} earlier`,
+    change: { kind: 'earlier', byMin: EARLIER_MIN },
     workshop: { ...w, doorsOpen, prepTimes },
   };
 }
@@ -227,8 +210,7 @@ function longerWait(w: Workshop): ClassChange | undefined {
     steps: b.steps.map((s): Step => (isShort(s) ? { ...s, waitMaxMin: PAPERED_WAIT_MIN } : s)),
   }));
   return {
-    id: 'papered',
-    words: `rolled pieces kept between papers, up to ${PAPERED_WAIT_MIN} min`,
+    change: { kind: 'papered', mostMin: PAPERED_WAIT_MIN },
     workshop: { ...w, breads },
   };
 }

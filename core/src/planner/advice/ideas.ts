@@ -1,21 +1,21 @@
 import type { Plan } from '../../plan/index.ts';
 import { isRest } from '../../method/index.ts';
-import { clockText, durationText, elapsedSec } from '../../units/index.ts';
+import { elapsedSec } from '../../units/index.ts';
 import type { Bread } from '../../bread/index.ts';
 import { addDemo, linesOf, putOnMenu, setBreadsEach, type Line, type Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { bufferSecOf } from '../measures.ts';
 import { planClass } from '../plan-class.ts';
-import { shifted, type ClassChange } from './fixes.ts';
+import type { ClassChange } from './change.ts';
 import { EFFORT } from './effort.ts';
+import { shifted } from './fixes.ts';
 
 /** Something to do with time that is left over, planned: the class that comes of it fits. */
 export interface Idea extends ClassChange {
   readonly inHandSec: number;
   /** What the earliest end of it leaves to table time. */
   readonly spareSec: number;
-  /** "one more Soft griddle round each → done 12:10, 20 min in hand". */
-  readonly sentence: string;
+  readonly doneSec: number;
 }
 
 /** So much beyond what is wanted in hand is worth a thought. */
@@ -43,8 +43,7 @@ function practised(workshop: Workshop, { bread, menu, chain }: Line): readonly C
   const swap = { mode: 'swap', through: dough.through, practice: practice.id } as const;
   return [
     {
-      id: `practice:${bread.id}`,
-      words: `every station mixes ${bread.name} by hand too, for practice and to take home`,
+      change: { kind: 'practice', bread: bread.id },
       workshop: { ...workshop, menu: workshop.menu.map((m) => (m === menu ? { ...m, dough: swap } : m)) },
     },
   ];
@@ -56,7 +55,7 @@ function anotherBread(workshop: Workshop, bread: Bread): readonly ClassChange[] 
   if (!next.ok || workshop.breads.some((b) => b.id === bread.id)) return [];
   const line = linesOf(next.value).find((l) => l.bread.id === bread.id);
   if (!line || workshop.roster.some((p) => !line.makers.has(p.id))) return [];
-  return [{ id: `bread:${bread.id}`, words: `${bread.name} too, one each`, workshop: next.value }];
+  return [{ change: { kind: 'bread', bread: bread.id }, workshop: next.value }];
 }
 
 /** What a shelf says of a bread: what every piece of it holds, and how long it takes at least. */
@@ -91,19 +90,18 @@ function ideasFor(workshop: Workshop, leftSec: number, library: readonly Bread[]
   return [
     ...lines.flatMap(({ bread, menu }): readonly ClassChange[] => {
       const more = setBreadsEach(workshop, bread.id, menu.each + 1);
-      return more.ok ? [{ id: `more:${bread.id}`, words: `one more ${bread.name} each`, workshop: more.value }] : [];
+      return more.ok ? [{ change: { kind: 'more', bread: bread.id }, workshop: more.value }] : [];
     }),
     ...lines
       .filter((l) => !shown.has(l.family))
-      .map(({ bread }) => ({
-        id: `demo:${bread.id}`,
-        words: `show how ${bread.name} is made`,
+      .map(({ bread }): ClassChange => ({
+        change: { kind: 'demo', bread: bread.id },
         workshop: addDemo(workshop, bread.id),
       })),
     ...library.flatMap((bread) => anotherBread(workshop, bread)),
     ...lines.flatMap((line) => practised(workshop, line)),
     ...(laterMin >= STEP_MIN
-      ? [{ id: 'later', words: `doors at ${doors}`, workshop: { ...workshop, doorsOpen: doors } }]
+      ? [{ change: { kind: 'later' as const, doors }, workshop: { ...workshop, doorsOpen: doors } }]
       : []),
   ];
 }
@@ -121,11 +119,8 @@ export function* rankIdeas(
   for (const change of ideasFor(workshop, leftSec, library).filter((c) => mayBe(c.workshop))) {
     const next = planClass(change.workshop, { effort: EFFORT, tried: [plan] });
     const { fits, inHandSec, spareSec, doneSec } = verdictOf(change.workshop, next);
-    if (fits && inHandSec >= bufferSecOf(change.workshop)) {
-      const inHand = durationText(60 * Math.floor(inHandSec / 60));
-      const sentence = `${change.words} → done ${clockText(change.workshop, doneSec)}, ${inHand} in hand`;
-      ideas = [...ideas, { ...change, inHandSec, spareSec, sentence }].sort((a, b) => a.spareSec - b.spareSec);
-    }
+    if (fits && inHandSec >= bufferSecOf(change.workshop))
+      ideas = [...ideas, { ...change, inHandSec, spareSec, doneSec }].sort((a, b) => a.spareSec - b.spareSec);
     if ((yield ideas) === 'stop') break;
   }
   return ideas;

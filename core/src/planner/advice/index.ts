@@ -4,6 +4,8 @@
  */
 export { sweepOf, type SweepPoint } from './sweep.ts';
 export { clashOf, type Clash, type ClashSearch } from './clash.ts';
+export { changeKey, type ChangeMade, type ClassChange } from './change.ts';
+export type { Demand } from './rule-groups.ts';
 export { longBreads, type LongBread } from './long-breads.ts';
 export { fixSetOf, type FixSet } from './make-fit.ts';
 export { breadsForTimeLeft, LEAST_LEFT_SEC, rankIdeas, timeLeftSec, type Idea } from './ideas.ts';

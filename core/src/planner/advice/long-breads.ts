@@ -1,13 +1,16 @@
 import { methodTimes, USUAL_BENCH } from '../../bread/index.ts';
 import { isRest, type Step } from '../../method/index.ts';
-import { durationText, elapsedSec, secondsOfMinutes } from '../../units/index.ts';
+import { elapsedSec, secondsOfMinutes } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
-import { longestAhead, madeAhead, type ClassChange } from './fixes.ts';
+import type { ClassChange } from './change.ts';
+import { longestAhead, madeAhead } from './fixes.ts';
 
 /** A bread that no class of this length can make from the beginning, and the class in which its dough is made ahead. */
 export interface LongBread extends ClassChange {
   readonly bread: string;
   readonly leastSec: number;
+  /** What the class has from the end of the welcome to table time. */
+  readonly classSec: number;
 }
 
 /** Breads whose shortest chain is longer than the class from the welcome to the table; each with its dough made ahead through its longest rest. */
@@ -19,8 +22,7 @@ export function longBreads(workshop: Workshop): readonly LongBread[] {
     const { leastSec } = methodTimes(bread.steps, { ...USUAL_BENCH, isMixed: line.mixer });
     if (leastSec <= classSec) return [];
     const change = madeAhead(workshop, line, throughLongestRest(longestAhead(bread)));
-    const words = `${bread.name} takes ${durationText(leastSec)} at the least, the class has ${durationText(classSec)}`;
-    return change ? [{ ...change, words, bread: bread.id, leastSec }] : [];
+    return change ? [{ ...change, bread: bread.id, leastSec, classSec }] : [];
   });
 }
 

@@ -2,19 +2,20 @@ import type { Plan } from '../../plan/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planClass } from '../plan-class.ts';
-import { changesOf, type ClassChange } from './fixes.ts';
+import { changeKey, type ChangeMade, type ClassChange } from './change.ts';
 import { EFFORT } from './effort.ts';
+import { changesOf } from './fixes.ts';
 
 /** Changes that are made together, and the class that comes of them. */
 export interface FixSet {
-  readonly changes: readonly string[];
+  readonly changes: readonly ClassChange[];
   readonly workshop: Workshop;
 }
 
 /** More changes than this are another class. */
 const MOST_CHANGES = 3;
 /** What changes least for the people comes first: hours and ways of working, then more room and hands, then other and fewer breads. */
-const MILDEST_FIRST = [
+const MILDEST_FIRST: readonly ChangeMade['kind'][] = [
   'papered',
   'as-you-go',
   'warmer',
@@ -26,10 +27,10 @@ const MILDEST_FIRST = [
   'staff-cook',
   'smaller',
   'fewer',
-] as const;
+];
 
-const harshness = ({ id }: ClassChange): number => {
-  const at = MILDEST_FIRST.findIndex((kind) => id.split(':')[0] === kind);
+const harshness = ({ change }: ClassChange): number => {
+  const at = MILDEST_FIRST.indexOf(change.kind);
   return at < 0 ? MILDEST_FIRST.length : at;
 };
 
@@ -43,22 +44,21 @@ export function* fixSetOf(
   mayBe: (workshop: Workshop) => boolean = () => true,
 ): Generator<{ readonly doneShare: number }, FixSet | undefined, 'stop' | undefined> {
   let here: { readonly workshop: Workshop; readonly plan: Plan } = { workshop, plan };
-  const taken: string[] = [];
+  const taken: ClassChange[] = [];
   for (let depth = 0; depth < MOST_CHANGES; depth++) {
     const changes = [...changesOf(here.workshop)]
       .filter((c) => mayBe(c.workshop))
-      .sort((a, b) => harshness(a) - harshness(b) || (a.id < b.id ? -1 : 1));
+      .sort((a, b) => harshness(a) - harshness(b) || (changeKey(a.change) < changeKey(b.change) ? -1 : 1));
     let best: { readonly change: ClassChange; readonly plan: Plan; readonly trouble: number } | undefined;
     for (const [i, change] of changes.entries()) {
       const next = planClass(change.workshop, { effort: EFFORT, tried: [here.plan] });
-      if (verdictOf(change.workshop, next).fits)
-        return { changes: [...taken, change.words], workshop: change.workshop };
+      if (verdictOf(change.workshop, next).fits) return { changes: [...taken, change], workshop: change.workshop };
       const trouble = troubleOf(change.workshop, next);
       if (!best || trouble < best.trouble) best = { change, plan: next, trouble };
       if ((yield { doneShare: (depth + (i + 1) / changes.length) / MOST_CHANGES }) === 'stop') return undefined;
     }
     if (!best || best.trouble >= troubleOf(here.workshop, here.plan)) return undefined;
-    taken.push(best.change.words);
+    taken.push(best.change);
     here = { workshop: best.change.workshop, plan: best.plan };
   }
   return undefined;

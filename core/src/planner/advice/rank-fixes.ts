@@ -1,10 +1,10 @@
-import { durationText } from '../../units/index.ts';
 import type { Plan } from '../../plan/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planClass } from '../plan-class.ts';
-import { changesOf, type ClassChange } from './fixes.ts';
+import { changeKey, type ClassChange } from './change.ts';
 import { EFFORT } from './effort.ts';
+import { changesOf } from './fixes.ts';
 
 /** Less than a minute is no help. */
 const LEAST_GAIN_SEC = 60;
@@ -16,8 +16,6 @@ export interface Fix extends ClassChange {
   readonly spareSec: number;
   /** What it gives against the class as it is. */
   readonly gainSec: number;
-  /** "+1 griddle → 18 min to spare". */
-  readonly sentence: string;
 }
 
 /** How far the trying is, and what has been found, ranked; sent 'stop' it ends with that. */
@@ -46,22 +44,11 @@ export function* rankFixes(
     );
     const gainSec = spareSec - base.spareSec;
     const helps = fits ? !base.fits || gainSec >= LEAST_GAIN_SEC : !base.fits && gainSec >= LEAST_GAIN_SEC;
-    if (helps) {
-      const sentence = `${change.words} → ${giveWords(fits, spareSec)}`;
-      fixes = [...fixes, { ...change, fits, spareSec, gainSec, sentence }].sort(inOrder);
-    }
+    if (helps) fixes = [...fixes, { ...change, fits, spareSec, gainSec }].sort(inOrder);
     if ((yield { fixes, doneShare: (i + 1) / changes.length }) === 'stop') break;
   }
   return fixes;
 }
 
 const inOrder = (a: Fix, b: Fix): number =>
-  Number(b.fits) - Number(a.fits) || b.spareSec - a.spareSec || (a.id < b.id ? -1 : 1);
-
-function giveWords(fits: boolean, spareSec: number): string {
-  const minutes = durationText(60 * Math.floor(Math.abs(spareSec) / 60));
-  if (fits) return spareSec >= 60 ? `${minutes} to spare` : 'fits, with nothing to spare';
-  return spareSec < 0
-    ? `still ${durationText(60 * Math.ceil(-spareSec / 60))} too long`
-    : 'nearer, but a rule is still broken';
-}
+  Number(b.fits) - Number(a.fits) || b.spareSec - a.spareSec || (changeKey(a.change) < changeKey(b.change) ? -1 : 1);

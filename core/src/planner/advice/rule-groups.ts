@@ -1,13 +1,19 @@
 import { WEEK_MIN } from '../../units/schema.ts';
-import { clockText, durationText, elapsedSec, laterDateTime } from '../../units/index.ts';
+import { laterDateTime, secondsOfMinutes } from '../../units/index.ts';
 import { isRest, type RestStep, type Step } from '../../method/index.ts';
 import { setGriddleCount, type Bread, type Workshop } from '../../workshop/index.ts';
+
+/** What a class asks for that can clash with the rest; times in seconds. */
+export type Demand =
+  | { readonly kind: 'table-time' | 'places' | 'breaks' | 'prep-times' | 'avoided' }
+  | { readonly kind: 'fresh' | 'wait' | 'rest-most' | 'rest-least' | 'cold'; readonly sec: number }
+  | { readonly kind: 'griddles' | 'watch' | 'staff' | 'demos'; readonly count: number };
 
 /** A group of rules that can be let go of to see whether the class clashes with them. */
 export interface RuleGroup {
   readonly rule: string;
-  /** What the class asks for, as a clause. */
-  readonly words: string;
+  /** What the class asks for. */
+  readonly demand: Demand;
   readonly relaxed: (workshop: Workshop) => Workshop;
 }
 
@@ -26,12 +32,12 @@ export function ruleGroupsOf(w: Workshop): readonly RuleGroup[] {
   const groups: readonly (RuleGroup | false)[] = [
     {
       rule: 'R11',
-      words: `table time is ${clockText(w, elapsedSec(w, w.tableTime))}`,
+      demand: { kind: 'table-time' },
       relaxed: (x) => ({ ...x, tableTime: laterBy(x, ENDLESS_MIN) }),
     },
     holds.length > 0 && {
       rule: 'R11',
-      words: `all eat together and breads stay good for ${durationText(60 * Math.min(...holds))}`,
+      demand: { kind: 'fresh', sec: secondsOfMinutes(Math.min(...holds)) },
       relaxed: (x) => ({
         ...x,
         service: 'as-cooked',
@@ -40,22 +46,22 @@ export function ruleGroupsOf(w: Workshop): readonly RuleGroup[] {
     },
     waits.length > 0 && {
       rule: 'R2',
-      words: `shaped pieces wait no longer than ${durationText(60 * Math.min(...waits))}`,
+      demand: { kind: 'wait', sec: secondsOfMinutes(Math.min(...waits)) },
       relaxed: (x) => withSteps(x, (s) => (isRest(s) ? s : withoutWait(s))),
     },
     rests.length > 0 && {
       rule: 'R2',
-      words: `rests last ${durationText(60 * Math.min(...rests.map((r) => r.window.max)))} at most`,
+      demand: { kind: 'rest-most', sec: secondsOfMinutes(Math.min(...rests.map((r) => r.window.max))) },
       relaxed: (x) => withRests(x, (r) => ({ ...r, window: { ...r.window, max: WEEK_MIN } })),
     },
     rests.some((r) => r.window.min > 0) && {
       rule: 'R2',
-      words: `rests last ${durationText(60 * Math.max(...rests.map((r) => r.window.min)))} at least`,
+      demand: { kind: 'rest-least', sec: secondsOfMinutes(Math.max(...rests.map((r) => r.window.min))) },
       relaxed: (x) => withRests(x, (r) => ({ ...r, window: { ...r.window, min: 0 } })),
     },
     {
       rule: 'R6',
-      words: `there ${kitchen.griddles.length === 1 ? 'is 1 griddle' : `are ${kitchen.griddles.length} griddles`}`,
+      demand: { kind: 'griddles', count: kitchen.griddles.length },
       relaxed: (x) => {
         const more = setGriddleCount(x, 3 * x.kitchen.griddles.length);
         const next = more.ok ? more.value : x;
@@ -64,7 +70,7 @@ export function ruleGroupsOf(w: Workshop): readonly RuleGroup[] {
     },
     kitchen.places.some((p) => p.batches !== undefined) && {
       rule: 'R8',
-      words: 'resting places take only so many batches',
+      demand: { kind: 'places' },
       relaxed: (x) => ({
         ...x,
         kitchen: { ...x.kitchen, places: x.kitchen.places.map(({ batches, ...p }) => p) },
@@ -73,28 +79,28 @@ export function ruleGroupsOf(w: Workshop): readonly RuleGroup[] {
     kitchen.griddlesPerStaff * kitchen.staff.length <
       kitchen.griddles.length + w.demos.length * kitchen.griddlesPerStaff && {
       rule: 'R9',
-      words: `each member of staff watches ${kitchen.griddlesPerStaff} griddles at most`,
+      demand: { kind: 'watch', count: kitchen.griddlesPerStaff },
       relaxed: (x) => ({ ...x, kitchen: { ...x.kitchen, griddlesPerStaff: 100 } }),
     },
     {
       rule: 'R9',
-      words: `the staff are ${kitchen.staff.length}`,
+      demand: { kind: 'staff', count: kitchen.staff.length },
       relaxed: (x) => ({ ...x, kitchen: { ...x.kitchen, staff: [...x.kitchen.staff, ...moreStaff(4)] } }),
     },
     w.demos.length > 0 && {
       rule: 'R10',
-      words: `${w.demos.length === 1 ? 'a demonstration comes' : `${w.demos.length} demonstrations come`} first`,
+      demand: { kind: 'demos', count: w.demos.length },
       relaxed: (x) => ({ ...x, demos: [] }),
     },
-    w.breaks.length > 0 && { rule: 'R12', words: 'everyone has a break', relaxed: (x) => ({ ...x, breaks: [] }) },
+    w.breaks.length > 0 && { rule: 'R12', demand: { kind: 'breaks' }, relaxed: (x) => ({ ...x, breaks: [] }) },
     w.menu.some((m) => m.dough.mode === 'ahead' || m.dough.mode === 'swap') && {
       rule: 'R12',
-      words: 'staff are there before class only in the prep times',
+      demand: { kind: 'prep-times' },
       relaxed: (x) => ({ ...x, prepTimes: [{ from: dayBefore(x, 6), to: `${x.date}T${x.doorsOpen}` }] }),
     },
     w.roster.some((p) => p.avoid.some((a) => a.level === 'strict')) && {
       rule: 'R13',
-      words: 'what is strictly avoided comes to a griddle last',
+      demand: { kind: 'avoided' },
       relaxed: (x) => ({
         ...x,
         roster: x.roster.map((p) => ({ ...p, avoid: p.avoid.map((a) => ({ ...a, level: 'diet' as const })) })),
@@ -102,7 +108,7 @@ export function ruleGroupsOf(w: Workshop): readonly RuleGroup[] {
     },
     breads.some((b) => b.ingredients.some((i) => i.perishable === true)) && {
       rule: 'R14',
-      words: `dough with milk, egg or the like is out of the cold for ${durationText(60 * kitchen.safeOutMin)} at most`,
+      demand: { kind: 'cold', sec: secondsOfMinutes(kitchen.safeOutMin) },
       relaxed: (x) => ({ ...x, kitchen: { ...x.kitchen, safeOutMin: WEEK_MIN } }),
     },
   ];

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { BrokenRule } from '../../plan/index.ts';
 import { buildWorkshop, type RawFile } from '../../testing/index.ts';
 import { brokenWords } from '../../words/index.ts';
-import { planClass, verdictOf, verdictWords, type Verdict } from '../index.ts';
+import { headlineWords, planClass, verdictOf, verdictWords, type Verdict } from '../index.ts';
 
 const workshop = buildWorkshop({ people: 4, tableTime: '12:00' });
 const verdict: Verdict = {
@@ -17,8 +17,7 @@ const verdict: Verdict = {
   brokenCodes: [],
   open: [],
 };
-const words = (v: Partial<Verdict>, w = workshop) =>
-  verdictWords({ ...verdict, ...v }, w, (kind, id) => `${kind} ${id.slice(1)}`);
+const words = (v: Partial<Verdict>) => verdictWords(workshop, { ...verdict, ...v });
 const headline = (v: Partial<Verdict>): string => words(v).headline;
 
 describe('the verdict', () => {
@@ -27,8 +26,14 @@ describe('the verdict', () => {
       headline: 'Fits – done 11:40, 19 min in hand',
       could: 'Could be over by 11:35.',
       open: '',
-      tightest: 'Tightest: griddle 1, 11:00–11:20',
+      tightest: 'Tightest: Griddle 1, 11:00–11:20',
     });
+    expect(words({ tightest: { ...verdict.tightest, kind: 'person', id: 'p2' } }).tightest).toBe(
+      'Tightest: P2, 11:00–11:20',
+    );
+    expect(words({ tightest: { ...verdict.tightest, kind: 'dough', id: 'flat@S1' } }).tightest).toBe(
+      'Tightest: Plain flat at Station 1, 11:00–11:20',
+    );
     expect(words({ couldSec: 5990 }).could).toBe('');
     expect(headline({ inHandSec: 59 })).toBe('Fits – done 11:40, nothing in hand');
   });
@@ -74,9 +79,9 @@ describe('the verdict', () => {
         for (const p of f['roster'].slice(0, 2)) p['avoid'] = [{ what: 'gluten' }];
       },
     });
-    const without = verdictOf(w, planClass(w), { open: ['1 guest is kept aside'] });
+    const without = verdictOf(w, planClass(w), { open: [{ kind: 'waiting', count: 1 }] });
     expect(without).toMatchObject({ state: 'unready', fits: true });
-    const said = verdictWords(without, w, () => '');
+    const said = verdictWords(w, without);
     expect(said.headline).toMatch(/^Not ready – done 1\d:\d\d, \d+ min in hand$/);
     expect(said.open).toBe('P1 and 1 more have no bread; 1 guest is kept aside');
   });
@@ -86,8 +91,9 @@ describe('the verdict', () => {
     expect(short.broken).toEqual([]);
     expect(verdictOf(w, short)).toMatchObject({
       state: 'unready',
-      open: ['4 breads stand longer than they keep before the table'],
+      open: [{ kind: 'too-old', count: 4 }],
     });
+    expect(verdictWords(w, verdictOf(w, short)).open).toBe('4 breads stand longer than they keep before the table');
     expect(verdictOf(w, planClass(w)).state).toBe('fits');
     const late = planClass(buildWorkshop({ people: 8, each: 3, tableTime: '10:40' }), { goal: 'short' });
     expect(late.broken).toEqual([]);
@@ -97,7 +103,7 @@ describe('the verdict', () => {
     const empty = (change: (f: RawFile) => void): string => {
       const w = buildWorkshop({ people: 2, change });
       const found = verdictOf(w, planClass(w));
-      return `${found.state}: ${verdictWords(found, w, () => '').headline}`;
+      return `${found.state}: ${headlineWords(w, found)}`;
     };
     expect(empty((f) => (f['menu'] = []))).toBe('empty: No bread is on the menu yet');
     const avoid = [{ what: 'gluten' }];

@@ -3,8 +3,8 @@ import type { Plan } from '../../plan/index.ts';
 import { buildWorkshop, withTask } from '../../testing/index.ts';
 import { findBrokenRules } from '../check/index.ts';
 import { planClass } from '../index.ts';
+import { explanationWords } from '../words/why.ts';
 import { criticalTasks, explainTask, situationOf } from './index.ts';
-import { explanationWords } from './why-words.ts';
 
 const workshop = buildWorkshop({
   people: 4,

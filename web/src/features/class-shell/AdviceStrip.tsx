@@ -2,13 +2,18 @@ import { Check } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import {
+  changeKey,
+  classChangeWords,
+  clashWords,
   durationText,
+  fixWords,
+  ideaWords,
   LEAST_LEFT_SEC,
   timeLeftSec,
   UNSHAPED,
+  type ClassChange,
   type Fix,
   type FixSet,
-  type Idea,
   type Plan,
   type Workshop,
 } from '@hodsman/core';
@@ -32,11 +37,11 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
   const leftSec = useMemo(() => timeLeftSec(workshop, plan), [workshop, plan]);
   const isLong = leftSec >= LEAST_LEFT_SEC;
   const shaping = useAppSelector((s) => s.draft?.body.notes.shaping) ?? UNSHAPED;
-  const tryOut = (change: Fix | Idea): void => {
-    dispatch(keep({ name: change.words, workshop: change.workshop, shaping }));
+  const tryOut = (change: ClassChange): void => {
+    dispatch(keep({ name: classChangeWords(change), workshop: change.workshop, shaping }));
     void navigate('plan/alternatives');
   };
-  const take = (change: Pick<Fix, 'workshop'>): void => {
+  const take = (change: Pick<ClassChange, 'workshop'>): void => {
     dispatch(applyEdit({ ok: true, value: change.workshop }));
   };
   return (
@@ -49,20 +54,33 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
       {advice?.clash && (
         <p className="figures">
           {advice.clash.isProven ? '' : 'These do not go together: '}
-          {advice.clash.words.join('; ')}.
+          {clashWords(workshop, advice.clash).join('; ')}.
         </p>
       )}
       {advice && advice.ideas.length > 0 && (
         <div className="flex flex-wrap items-center gap-2" data-testid="ideas">
           <span>{durationText(60 * Math.floor(leftSec / 60))} to spare beyond what you want in hand:</span>
           {advice.ideas.slice(0, MOST_FIXES).map((idea) => (
-            <ChangeButtons key={idea.id} change={idea} onTake={take} onTry={tryOut} />
+            <ChangeButtons
+              key={changeKey(idea.change)}
+              change={idea}
+              words={ideaWords(idea)}
+              onTake={take}
+              onTry={tryOut}
+            />
           ))}
         </div>
       )}
       <div className="flex flex-wrap items-center gap-2">
         {bestOf(advice?.fixes ?? []).map((fix) => (
-          <ChangeButtons key={fix.id} change={fix} fits={fix.fits} onTake={take} onTry={tryOut} />
+          <ChangeButtons
+            key={changeKey(fix.change)}
+            change={fix}
+            words={fixWords(fix)}
+            fits={fix.fits}
+            onTake={take}
+            onTry={tryOut}
+          />
         ))}
         {advice?.set && <MakeItFit set={advice.set} onTake={take} />}
         {advice?.doneShare === 1 && advice.fixes.length === 0 && !advice.set && (
@@ -86,14 +104,16 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
 }
 
 interface ChangeProps {
-  readonly change: Fix | Idea;
+  readonly change: ClassChange;
+  /** What it gives. */
+  readonly words: string;
   readonly fits?: boolean;
-  readonly onTake: (change: Fix | Idea) => void;
-  readonly onTry: (change: Fix | Idea) => void;
+  readonly onTake: (change: ClassChange) => void;
+  readonly onTry: (change: ClassChange) => void;
 }
 
 /** What a change gives, taken by one click or tried as an alternative by another. */
-function ChangeButtons({ change, fits = false, onTake, onTry }: ChangeProps) {
+function ChangeButtons({ change, words, fits = false, onTake, onTry }: ChangeProps) {
   return (
     <span className="flex rounded-cut border border-line bg-ground">
       <button
@@ -103,11 +123,11 @@ function ChangeButtons({ change, fits = false, onTake, onTry }: ChangeProps) {
         onClick={() => onTake(change)}
       >
         {fits && <Check size={16} aria-label="then it fits" className="text-herb" />}
-        {change.sentence}
+        {words}
       </button>
       <button
         type="button"
-        aria-label={`Try as an alternative: ${change.words}`}
+        aria-label={`Try as an alternative: ${classChangeWords(change)}`}
         title="Try it as an alternative"
         className="min-h-10 rounded-cut border-l border-line px-2.5 text-quiet hover:bg-steel hover:text-ink"
         onClick={() => onTry(change)}
@@ -129,7 +149,7 @@ function MakeItFit({ set, onTake }: { readonly set: FixSet; readonly onTake: (se
     );
   return (
     <span className="flex flex-wrap items-center gap-2 rounded-cut border border-line bg-ground px-3 py-1">
-      {set.changes.join('; ')}
+      {set.changes.map(classChangeWords).join('; ')}
       <button type="button" className={MAIN_BUTTON} onClick={() => onTake(set)}>
         {set.changes.length === 1 ? 'Take this change' : `Take these ${set.changes.length} changes`}
       </button>

@@ -1,6 +1,6 @@
 import { ChevronLeft, CircleCheck, CircleDashed, OctagonAlert, Wheat } from 'lucide-react';
 import { Link, NavLink } from 'react-router';
-import { openMatters, type OpenMatter } from '@hodsman/core';
+import { openMatters, stepOfMatter } from '@hodsman/core';
 import { draftActions, type Draft } from '../../documents/draft.ts';
 import { useAppDispatch } from '../../store/hooks.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
@@ -17,7 +17,7 @@ function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: s
   const { plan, isPlanning, body } = draft;
   const planOrder: Order = !plan || isPlanning ? 'open' : plan.broken.length === 0 ? 'good' : 'bad';
   const matters = openMatters(body, plan);
-  const orderOf = (step: OpenMatter['step']): Order => (matters.some((m) => m.step === step) ? 'bad' : 'good');
+  const orderOf = (step: 'setup' | 'dough'): Order => (matters.some((m) => stepOfMatter(m) === step) ? 'bad' : 'good');
   const isWithoutBread = plan?.warnings.some((w) => w.code === 'no-bread') === true;
   return [
     { to: 'kitchen', name: 'Kitchen', order: 'good' },

@@ -1,19 +1,6 @@
 import { CircleCheck, CircleDashed, OctagonAlert, TriangleAlert } from 'lucide-react';
 import { useMemo } from 'react';
-import {
-  brokenWords,
-  griddleName,
-  LEAST_LEFT_SEC,
-  openMatters,
-  timeLeftSec,
-  personName,
-  readBatchId,
-  stationName,
-  verdictOf,
-  verdictWords,
-  type Verdict,
-  type Workshop,
-} from '@hodsman/core';
+import { brokenWords, LEAST_LEFT_SEC, openMatters, timeLeftSec, verdictOf, verdictWords } from '@hodsman/core';
 import type { Draft } from '../../documents/draft.ts';
 import { useAppSelector } from '../../store/hooks.ts';
 
@@ -26,24 +13,6 @@ const LOOKS = {
   looking: { Icon: CircleDashed, colours: 'bg-steel' },
   empty: { Icon: CircleDashed, colours: 'bg-steel' },
 } as const;
-
-/** What the tightest thing is called in this class. */
-function nameIn(workshop: Workshop) {
-  return (kind: Verdict['tightest']['kind'], id: string): string => {
-    switch (kind) {
-      case 'griddle':
-        return griddleName(workshop.kitchen.griddles.find((g) => g.id === id) ?? { id });
-      case 'person':
-        return personName(workshop, id);
-      case 'dough': {
-        const of = readBatchId(id);
-        const bread = workshop.breads.find((b) => b.id === of?.bread)?.name ?? 'the dough';
-        const station = workshop.stations.find((s) => s.id === of?.at);
-        return station ? `${bread} at ${stationName(station)}` : `${bread} made ahead`;
-      }
-    }
-  };
-}
 
 interface Props {
   readonly draft: Draft;
@@ -61,9 +30,8 @@ export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
   const { workshop, notes } = draft.body;
   const shown = useMemo(() => {
     if (!plan) return undefined;
-    const open = openMatters({ notes }, plan).map((m) => m.words);
-    const verdict = verdictOf(workshop, plan, { isLooking: isPlanning, open });
-    return { verdict, broken: brokenWords(plan), words: verdictWords(verdict, workshop, nameIn(workshop)) };
+    const verdict = verdictOf(workshop, plan, { isLooking: isPlanning, open: openMatters({ workshop, notes }, plan) });
+    return { verdict, broken: brokenWords(plan), words: verdictWords(workshop, verdict) };
   }, [plan, workshop, notes, isPlanning]);
   if (!plan || !shown) return <div className="min-h-14 px-4 py-3 text-quiet">Planning …</div>;
   const { verdict, broken, words } = shown;

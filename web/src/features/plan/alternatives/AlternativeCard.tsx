@@ -12,8 +12,8 @@ import {
   type Plan,
   planFigures,
   type PlanFigures,
+  headlineWords,
   verdictOf,
-  verdictWords,
   type Workshop,
 } from '@hodsman/core';
 import { drop, rename, take } from '../../../planning/alternatives.ts';
@@ -96,7 +96,7 @@ function Told({
     () => (other ? differenceWords(planFigures(record.workshop, plan), figures) : []),
     [other, record.workshop, plan, figures],
   );
-  const { headline } = verdictWords(verdictOf(workshop, shown), workshop, (_, id) => id);
+  const headline = headlineWords(workshop, verdictOf(workshop, shown));
   const Icon = figures.fits ? CircleCheck : OctagonAlert;
   return (
     <>

@@ -1,6 +1,6 @@
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import { careLines, dayText, verdictOf, verdictWords, type Plan, type Workshop } from '@hodsman/core';
+import { careLines, dayText, headlineWords, verdictOf, type Plan, type Workshop } from '@hodsman/core';
 import { useRemarks } from '../../../store/care.ts';
 import { useAppSelector } from '../../../store/hooks.ts';
 import { MAIN_BUTTON } from '../../../ui/buttons.ts';
@@ -18,7 +18,7 @@ export function RunSheet() {
 
 function Sheet({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
   const [paper, setPaper] = useState<Paper>('a4');
-  const { headline } = verdictWords(verdictOf(workshop, plan), workshop, (_, id) => id);
+  const headline = headlineWords(workshop, verdictOf(workshop, plan));
   const [width] = PAGE_PX[paper];
   return (
     <div className="h-full overflow-auto print:overflow-visible" tabIndex={0} role="region" aria-label="Run sheet">

@@ -2,9 +2,8 @@ import { readTaskId } from '../../ids.ts';
 import type { PlanTask, RestTask } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
-import type { Situation } from './situation.ts';
-import { explainTask } from './why.ts';
-import { activityWords, explanationWords } from './why-words.ts';
+import { explainTask, type Situation } from '../explain/index.ts';
+import { activityWords, explanationWords } from './why.ts';
 
 /** What can be said about a task beside its time and place: clauses without their end. */
 export interface AboutTask {

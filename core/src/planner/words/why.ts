@@ -4,9 +4,8 @@ import { stepWords } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
 import { personName, stationName, type Workshop } from '../../workshop/index.ts';
 import { RESOURCE_KINDS } from '../network/index.ts';
+import type { ChainLink, Situation, TaskExplanation } from '../explain/index.ts';
 import type { Obstacle } from '../search/index.ts';
-import type { Situation } from './situation.ts';
-import type { ChainLink, TaskExplanation } from './why.ts';
 
 /** "Noor 2: roll", "Station 3: mix", "the demonstration". */
 export function activityWords(workshop: Workshop, s: Situation, a: number): string {
