@@ -10,7 +10,13 @@ export class ClassPage {
     const opened = new ClassPage(page);
     await page.goto(`/class/${id}/${step}`);
     await opened.planned();
+    if (step === 'plan/board') await opened.openPanel();
     return opened;
+  }
+
+  /** The panel is folded to the edge of the board until something is chosen, or it is opened. */
+  async openPanel(): Promise<void> {
+    await this.page.getByRole('button', { name: 'Open the panel' }).click();
   }
 
   get verdict(): Locator {

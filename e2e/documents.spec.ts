@@ -45,6 +45,7 @@ test('a class that was removed elsewhere while it was changed can be kept as a n
   await page.getByRole('button', { name: 'Keep it as a new class' }).click();
   await expect(page).not.toHaveURL(new RegExp(id));
   await shell.planned();
+  await shell.openPanel();
   await expect(shell.figure('Griddles')).toHaveValue('3');
   await shell.saved();
   await page.goto(`/class/${id}/plan`);

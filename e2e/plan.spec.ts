@@ -75,7 +75,7 @@ test('a move that cannot work says so while it is held, names what clashes, and 
   await shell.select(MIX);
   await shell.drag(-30, MIX_SEC, false);
   await expect(page.getByTestId('troubles')).toContainText('starts before the welcome is over');
-  await expect(shell.verdict).toContainText('Does not');
+  await expect(shell.verdict).toContainText('Planning …');
   await page.keyboard.press('Escape');
   await page.mouse.up();
   await expect(shell.verdict).toContainText('Fits');
@@ -151,8 +151,10 @@ test('time is stretched about the pointer and fitted again; what is done ahead u
   const height = async (): Promise<number> => (await shell.selected.boundingBox())?.height ?? 0;
   const fittedPx = await height();
   await page.getByRole('button', { name: 'Less time on the screen' }).click();
+  await expect(shell.board).toHaveAttribute('data-distance', 'station');
   await expect.poll(height).toBeGreaterThan(fittedPx * 1.2);
   await page.getByRole('button', { name: 'The whole class on the screen' }).click();
+  await expect(shell.board).toHaveAttribute('data-distance', 'room');
   await expect.poll(height).toBeCloseTo(fittedPx, 0);
   const scrolled = (): Promise<number> => shell.board.evaluate((e) => e.scrollHeight);
   const folded = await scrolled();

@@ -38,6 +38,7 @@ function speechless() {
 const list = [...MUTANTS, ...speechless()].filter(
   (m) => wanted.length === 0 || wanted.some((w) => m.file.includes(w) || m.what?.includes(w)),
 );
+if (list.length === 0) throw new Error(`no mutant's file or words hold ${wanted.join(' or ')}`);
 const folder = mkdtempSync(join(tmpdir(), 'hodsman-mutants-'));
 process.on('exit', () => {
   killAll();
@@ -96,10 +97,11 @@ await Promise.all(
   }),
 );
 
-const parts = ['units', 'formula', 'check', 'network'].map((part) => {
-  const all = list.filter((m) => m.file.includes(`/${part}/`));
-  const left = survivors.filter((m) => m.file.includes(`/${part}/`)).length;
-  return { part, all: all.length, died: all.length - left };
+/** The folder of the core that a mutant is of. */
+const partOf = ({ file }) => /^core\/src\/(?:planner\/)?([^/]+)/.exec(file)?.[1] ?? file;
+const parts = [...new Set(list.map(partOf))].map((part) => {
+  const all = list.filter((m) => partOf(m) === part).length;
+  return { part, all, died: all - survivors.filter((m) => partOf(m) === part).length };
 });
 const total = parts.reduce((sum, p) => ({ all: sum.all + p.all, died: sum.died + p.died }), { all: 0, died: 0 });
 const row = ({ part, all, died }) =>

@@ -292,6 +292,8 @@ export {
   fillersOf,
   firstBreads,
   followedTasks,
+  followedWords,
+  roomAt,
   fireTurns,
   fireUse,
   wayWords,
@@ -303,9 +305,11 @@ export {
   rollCall,
   routeOf,
   swapPins,
+  tasksUse,
   planFacts,
   type PlanFacts,
 } from './turns/index.ts';
+export type { Doing, FireNow, LyingNow } from './turns/index.ts';
 export type { Call, Followed, FireTurns, IdleGap, PieceRun, PlanFigures, UsePoint } from './turns/index.ts';
 export type { AboutTask, Hands, SweepPoint } from './planner/index.ts';
 export type { Fix, FixSet, Idea, PlanOptions, Verdict } from './planner/index.ts';
@@ -317,10 +321,10 @@ export {
   brokenWords,
   AIM_WORDS,
   aimName,
-  initialsOf,
   pieceName,
+  pieceNames,
   placeWords,
-  shortPieceName,
+  shorterNames,
   spanWords,
   taskName,
   taskSentence,

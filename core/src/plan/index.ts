@@ -12,6 +12,7 @@ export {
   isMovable,
   isOfBread,
   isOnFire,
+  isTaskOf,
   mindedBy,
   ownerOf,
   piecesDone,

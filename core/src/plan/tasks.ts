@@ -23,6 +23,10 @@ export const isMovable = (task: PlanTask): boolean =>
 /** Whether it lies on a fire: something that cooks, or is prepared there. */
 export const isOnFire = (task: PlanTask): boolean => task.kind === 'step' && isFireKind(task.at?.kind);
 
+/** Whether it is a task of somebody: they do it, or their bread lies on a fire, whoever cooks it. A break is nobody's task. */
+export const isTaskOf = (task: PlanTask, person: string): boolean =>
+  task.kind !== 'break' && (task.people.includes(person) || (isOnFire(task) && ownerOf(task) === person));
+
 /** How long a rest may last; undefined of anything else. */
 export const windowOf = (task: PlanTask): RestTask['window'] | undefined =>
   task.kind === 'rest' ? task.window : undefined;

@@ -1,5 +1,5 @@
 import { pieceParts } from '../ids.ts';
-import { isOnFire, ownerOf, piecesDone, type Plan, type PlanTask } from '../plan/index.ts';
+import { isTaskOf, piecesDone, type Plan } from '../plan/index.ts';
 import { secondsOfMinutes } from '../units/index.ts';
 import { linesOf, type Workshop } from '../workshop/index.ts';
 import { bufferSecOf } from './measures.ts';
@@ -26,7 +26,7 @@ interface Stretch {
  */
 export function idleStretches(workshop: Workshop, plan: Pick<Plan, 'tasks'>, person: string): readonly Stretch[] {
   const welcomeSec = secondsOfMinutes(workshop.welcomeMin);
-  const own = plan.tasks.filter((t) => (isTheirs(t, person) || t.kind === 'break') && t.endSec > welcomeSec);
+  const own = plan.tasks.filter((t) => (isTaskOf(t, person) || t.kind === 'break') && t.endSec > welcomeSec);
   const lastSec = Math.max(0, ...own.filter((t) => t.kind !== 'break').map((t) => t.endSec));
   const stretches: Stretch[] = [];
   let at = welcomeSec;
@@ -37,9 +37,6 @@ export function idleStretches(workshop: Workshop, plan: Pick<Plan, 'tasks'>, per
   return stretches;
 }
 
-const isTheirs = (t: PlanTask, person: string): boolean =>
-  t.kind !== 'break' && (t.people.includes(person) || (isOnFire(t) && ownerOf(t) === person));
-
 /** The figures of a plan of this workshop, of whatever origin. */
 export function classFigures(workshop: Workshop, plan: Pick<Plan, 'tasks' | 'tableSec'>): ClassFigures {
   const welcomeSec = secondsOfMinutes(workshop.welcomeMin);
@@ -49,7 +46,7 @@ export function classFigures(workshop: Workshop, plan: Pick<Plan, 'tasks' | 'tab
   const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);
   const mean = (list: readonly number[]): number => (list.length === 0 ? 0 : sum(list) / list.length);
   const firstTasks = workshop.roster.flatMap((p) => {
-    const starts = plan.tasks.filter((t) => isTheirs(t, p.id) && t.endSec > welcomeSec).map((t) => t.startSec);
+    const starts = plan.tasks.filter((t) => isTaskOf(t, p.id) && t.endSec > welcomeSec).map((t) => t.startSec);
     return starts.length === 0 ? [] : [Math.max(0, Math.min(...starts) - welcomeSec)];
   });
   const doneSec = piecesDone(plan.tasks);

@@ -7,10 +7,12 @@ export { aroundTask, followedTasks, routeOf, type Around, type Followed } from '
 export { rollCall, type Call } from './calls.ts';
 export { differenceWords } from './differences.ts';
 export { firstBreads, planFigures, type PlanFigures, type Spread } from './figures.ts';
+export { followedWords } from './followed-words.ts';
+export { roomAt, type Doing, type FireNow, type LyingNow, type RoomNow } from './moment.ts';
 export { fireTurns, type FireTurns } from './fires.ts';
 export { fillersOf, idleGaps, type Filler, type IdleGap } from './idle.ts';
 export { pieceRuns, type PieceRun } from './pieces.ts';
 export { planFacts, type PlanFacts } from './plan-facts.ts';
 export { newBreaks, swapPins } from './swap.ts';
 export { wayWords } from './way-words.ts';
-export { fireUse, handsUse, type UsePoint } from './use.ts';
+export { fireUse, handsUse, tasksUse, type UsePoint } from './use.ts';

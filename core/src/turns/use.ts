@@ -1,4 +1,4 @@
-import { isOnFire, type Plan } from '../plan/index.ts';
+import { isOnFire, isTaskOf, type Plan } from '../plan/index.ts';
 import type { Hands } from '../planner/index.ts';
 
 /** How many of something are in use from a moment on, in seconds since doors open. */
@@ -36,8 +36,21 @@ export function handsUse(hands: ReadonlyMap<string, readonly Hands[]>, people: r
   return countOver(people.flatMap((p) => united(hands.get(p) ?? [])));
 }
 
+/** How many of some people have a task over time, as idle time counts it: the bread of theirs that lies on a fire is one. */
+export function tasksUse(plan: Plan, people: readonly string[]): readonly UsePoint[] {
+  return countOver(
+    people.flatMap((p) => {
+      const own = plan.tasks.filter((t) => t.kind === 'break' || isTaskOf(t, p));
+      const spans = own.map((t) => ({ fromSec: t.startSec, toSec: t.endSec }));
+      return united(spans.sort((a, b) => a.fromSec - b.fromSec));
+    }),
+  );
+}
+
 /** One person's stretches put together where they touch, so that nobody is counted twice. */
-function united(list: readonly Hands[]): readonly { readonly fromSec: number; readonly toSec: number }[] {
+function united(
+  list: readonly Omit<Hands, 'taskId'>[],
+): readonly { readonly fromSec: number; readonly toSec: number }[] {
   const merged: { fromSec: number; toSec: number }[] = [];
   for (const { fromSec, toSec } of list) {
     const last = merged.at(-1);

@@ -6,12 +6,12 @@ export { breakWords } from './breaks.ts';
 export { brokenWords } from './broken-words.ts';
 export { warningWords } from './warnings.ts';
 export { namesOf, type Names } from './names.ts';
+export { shorterNames } from './short-names.ts';
 export { AIM_WORDS, aimName } from './aims.ts';
 export {
-  initialsOf,
   pieceName,
+  pieceNames,
   placeWords,
-  shortPieceName,
   spanWords,
   taskName,
   taskSentence,

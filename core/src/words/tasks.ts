@@ -3,6 +3,7 @@ import { thingName } from '../kitchen/index.ts';
 import { isOfBread, stepWords, windowOf, type Plan, type PlanTask } from '../plan/index.ts';
 import { clockText, durationText } from '../units/index.ts';
 import { personName, stationName, type Workshop } from '../workshop/index.ts';
+import { shorterNames } from './short-names.ts';
 
 const KIND_WORDS = {
   welcome: 'Welcome, aprons, hands washed',
@@ -21,24 +22,13 @@ export function taskName(task: PlanTask): string {
 }
 
 /** Whose piece lies on the griddle: "Ottilie 1". */
-export function pieceName(workshop: Workshop, task: PlanTask): string {
-  return task.piece === undefined ? '' : pieceWords(workshop, task.piece, (name) => name);
-}
+export const pieceName = (workshop: Workshop, task: PlanTask): string => pieceNames(workshop, task)[0] ?? '';
 
-function pieceWords(workshop: Workshop, piece: string, shown: (name: string) => string): string {
-  const { owner, number } = pieceParts(piece);
-  return `${owner === null ? 'Spare' : shown(personName(workshop, owner))} ${number}`;
-}
-
-/** "Ot" for Ottilie, "A.B." for a name of several words. */
-export function initialsOf(name: string): string {
-  const words = name.split(/\s+/);
-  return words.length > 1 ? words.map((w) => `${w.slice(0, 1)}.`).join('') : name.slice(0, 2);
-}
-
-/** The same where room is short: "Ot 1"; "A.B. 1" for a name of several words. */
-export function shortPieceName(workshop: Workshop, task: PlanTask): string {
-  return task.piece === undefined ? '' : pieceWords(workshop, task.piece, initialsOf);
+/** The same in ever less room: "Ottilie Brand 1", "Ottilie 1", "OB 1"; none where no piece lies there. */
+export function pieceNames(workshop: Workshop, task: PlanTask): readonly string[] {
+  if (task.piece === undefined) return [];
+  const { owner, number } = pieceParts(task.piece);
+  return (owner === null ? ['Spare'] : shorterNames(personName(workshop, owner))).map((name) => `${name} ${number}`);
 }
 
 const stationOf = (workshop: Workshop, id: string | null | undefined): string => {

@@ -9,7 +9,8 @@ import {
 } from 'react';
 import type { Followed } from '@hodsman/core';
 import { useStable } from '../ui/use-stable.ts';
-import { BoardEngine, type Host } from './engine.ts';
+import { BoardEngine } from './engine.ts';
+import type { Host } from './engine-parts.ts';
 import { Header } from './Header.tsx';
 import type { Look } from './paint/brush.ts';
 import type { Scene } from './scene.ts';
@@ -19,6 +20,7 @@ export interface BoardHandle {
   readonly zoomBy: (factor: number) => void;
   readonly fit: () => void;
   readonly reveal: (task: string) => void;
+  readonly revealAll: (tasks: ReadonlySet<string>) => void;
   readonly focus: () => void;
 }
 
@@ -53,6 +55,8 @@ export function Board(props: Props) {
   const onMove = useStable(props.onMove);
   const onDrop = useStable(props.onDrop);
   const onCancel = useStable(props.onCancel);
+  const onDistance = useStable(props.onDistance);
+  const onMoment = useStable(props.onMoment);
 
   useLayoutEffect(() => {
     if (!scroller.current || !spacer.current || !canvas.current || !overview.current) return;
@@ -66,33 +70,25 @@ export function Board(props: Props) {
         header: header.current,
         handle: handle.current,
       },
-      { onSelect, onMove, onDrop, onCancel },
+      { onSelect, onMove, onDrop, onCancel, onDistance, onMoment },
     );
     engine.current = made;
     return () => made.destroy();
-  }, [onSelect, onMove, onDrop, onCancel]);
+  }, [onSelect, onMove, onDrop, onCancel, onDistance, onMoment]);
   useLayoutEffect(() => engine.current?.show(scene, isAheadFolded), [scene, isAheadFolded]);
   useEffect(() => engine.current?.lookAt(look), [look]);
   useImperativeHandle(ref, () => ({
     zoomBy: (factor) => engine.current?.zoomBy(factor),
     fit: () => engine.current?.fit(),
     reveal: (task) => engine.current?.reveal(task),
+    revealAll: (tasks) => engine.current?.revealAll(tasks),
     focus: () => scroller.current?.focus(),
   }));
 
   return (
-    <div className="flex h-full min-w-0 flex-1">
+    <div className="flex min-h-0 min-w-0 flex-1">
       <div className="flex min-w-0 flex-1 flex-col">
-        <Header
-          ref={header}
-          lanes={scene.lanes}
-          workshop={scene.workshop}
-          breads={scene.runs.length}
-          followed={followed}
-          care={care}
-          onFollow={onFollow}
-          onFold={onFold}
-        />
+        <Header ref={header} scene={scene} followed={followed} care={care} onFollow={onFollow} onFold={onFold} />
         <div
           ref={scroller}
           data-testid="board"
@@ -122,7 +118,7 @@ export function Board(props: Props) {
           ref={overview}
           aria-hidden
           title="The whole class; drag to move over it"
-          className="min-h-0 w-full flex-1 touch-none border-t border-line"
+          className={`min-h-0 w-full flex-1 touch-none border-t border-line ${scene.distance === 'room' ? 'invisible' : ''}`}
         />
       </div>
     </div>

@@ -1,11 +1,25 @@
-import { planShaped, readWorkshop, setParticipantCount, UNSHAPED, type Plan, type Workshop } from '@hodsman/core';
+import {
+  followedTasks,
+  idleGaps,
+  planShaped,
+  readWorkshop,
+  setParticipantCount,
+  UNSHAPED,
+  type Plan,
+  type Workshop,
+} from '@hodsman/core';
 import { describe, expect, it } from 'vitest';
 import demoClass from '../../../demo/class.json';
 import sunday from '../../../demo/class-sunday.json';
-import { fitted } from './fitted.ts';
+import type { Block } from './block.ts';
+import { DISTANCES, type Distance } from './distance.ts';
 import { blockAt } from './hit.ts';
 import { lanesOf } from './lanes.ts';
-import { sceneOf } from './scene.ts';
+import type { Brush } from './paint/brush.ts';
+import type { Word } from './paint/word.ts';
+import { writeWords } from './paint/words.ts';
+import { firstThatFits, type Ruler } from './ruler.ts';
+import { sceneOf, type Scene } from './scene.ts';
 import { hasAhead, timeScaleOf } from './time-scale.ts';
 import { stepFrom } from './walk.ts';
 
@@ -23,29 +37,54 @@ const classes: readonly (readonly [Workshop, Plan])[] = [
   [rich, richPlan],
 ];
 
+const sceneAt = (distance: Distance, w: Workshop, p: Plan, width = 1200): Scene =>
+  sceneOf(p, w, width, ALL, { distance });
+/** The rectangles that a block is made of: a rest that pieces leave one after another has one for each. */
+const rectsOf = (b: Block) =>
+  b.shares.length > 0
+    ? b.shares.map((s) => ({ ...s, fromSec: b.fromSec, task: b.task.id }))
+    : [{ x: b.x, width: b.width, fromSec: b.fromSec, toSec: b.toSec, task: b.task.id }];
+
 describe('the blocks of the board', () => {
-  it('show every task of the plan, ahead of class, of staff and on every fire too', () => {
-    for (const [w, p] of classes) {
-      const { mainOf } = sceneOf(p, w, 1200, ALL);
-      expect([...mainOf.keys()].sort()).toEqual(p.tasks.map((t) => t.id).sort());
-    }
+  it('show every task of the plan, ahead of class, of staff and on every fire too, in the room and at the stations', () => {
+    for (const distance of ['room', 'station'] as const)
+      for (const [w, p] of classes) {
+        const { mainOf } = sceneAt(distance, w, p);
+        expect([...mainOf.keys()].sort()).toEqual(p.tasks.map((t) => t.id).sort());
+      }
   });
-  it('put nobody in two places at once, and no two breads on one spot', () => {
-    for (const [w, p] of classes) {
-      const solid = sceneOf(p, w, 1200, ALL).blocks.filter(
-        (b) => b.kind === 'cook' || (b.kind === 'hands' && b.task.kind === 'step'),
-      );
-      for (const [i, a] of solid.entries())
-        for (const b of solid.slice(i + 1)) {
-          if (a.task.id === b.task.id) continue;
-          const across = Math.min(a.x + a.width, b.x + b.width) - Math.max(a.x, b.x);
-          const down = Math.min(a.toSec, b.toSec) - Math.max(a.fromSec, b.fromSec);
-          expect(across > 0.01 && down > 0 ? [a.task.id, b.task.id] : []).toEqual([]);
-        }
+  it('lie nowhere over one another: what rests, what is worked, what lies on a fire; only what all do lies under them', () => {
+    for (const distance of DISTANCES)
+      for (const [w, p] of classes) {
+        const rects = sceneAt(distance, w, p)
+          .blocks.filter((b) => b.kind !== 'together' && b.kind !== 'preheat')
+          .flatMap(rectsOf);
+        for (const [i, a] of rects.entries())
+          for (const b of rects.slice(i + 1)) {
+            if (a.task === b.task) continue;
+            const across = Math.min(a.x + a.width, b.x + b.width) - Math.max(a.x, b.x);
+            const down = Math.min(a.toSec, b.toSec) - Math.max(a.fromSec, b.fromSec);
+            expect(across > 0.01 && down > 0 ? [distance, a.task, b.task] : []).toEqual([]);
+          }
+      }
+  });
+  it('part a rest where its pieces leave it: each share ends when its piece is taken', () => {
+    const parted = sceneAt('room', workshop, plan).blocks.filter((b) => b.shares.length > 0);
+    const { blocks } = sceneAt('room', rich, richPlan);
+    const rests = [...parted, ...blocks.filter((b) => b.shares.length > 0)];
+    expect(rests.length).toBeGreaterThan(2);
+    for (const { task, shares } of rests) {
+      const p = plan.tasks.includes(task) ? plan : richPlan;
+      const batch = p.batches.find((b) => b.id === task.batch) ?? expect.fail();
+      const leaves = batch.pieces.flatMap((piece) => {
+        const own = p.tasks.filter((t) => t.piece === piece && t.startSec >= task.startSec);
+        return own.length > 0 ? [Math.min(task.endSec, ...own.map((t) => t.startSec))] : [];
+      });
+      expect(shares.map((s) => s.toSec).sort((x, y) => x - y)).toEqual(leaves.sort((x, y) => x - y));
     }
   });
   it('stand at the griddle and spot of the plan, with the cook seen from the bench', () => {
-    const { blocks, lanes } = sceneOf(plan, workshop, 1200, ALL);
+    const { blocks, lanes } = sceneAt('station', workshop, plan);
     for (const t of plan.tasks.filter((x) => x.at?.kind === 'griddle' && x.piece !== undefined)) {
       const [cook, away] = blocks.filter((b) => b.task === t);
       const lane = lanes.byId.get(`griddle:${t.at?.id ?? ''}`);
@@ -53,31 +92,59 @@ describe('the blocks of the board', () => {
       expect([cook?.kind, away?.kind, away?.x]).toEqual(['cook', 'away', lanes.people.get(t.people[0] ?? '')?.x]);
     }
   });
-  it('carry the words of a broken rule at one task of each kind, and a mark at all', () => {
+  it('of one route are those of the route alone, and its people have their columns', () => {
+    const followed = { kind: 'person', id: 'p3' } as const;
+    const tasks = followedTasks(plan, followed);
+    const scene = sceneOf(plan, workshop, 1200, ALL, { distance: 'route', route: { tasks, people: ['p3'] } });
+    expect(new Set(scene.blocks.map((b) => b.task.id))).toEqual(tasks);
+    expect(scene.lanes.lanes.flatMap((l) => (l.kind === 'station' ? l.columns.map((c) => c.id) : []))).toEqual(['p3']);
+    expect(scene.lanes.lanes.at(-1)?.kind).toBe('list');
+  });
+  it('mark every task that breaks a rule, each once', () => {
     const twelve = setParticipantCount(workshop, 12);
     const larger = twelve.ok ? { ...twelve.value, tableTime: '10:50' } : expect.fail();
     const late = planShaped(larger, UNSHAPED, { effort: 0 });
-    const { marks } = sceneOf(late, larger, 1200, ALL);
+    const { troubled } = sceneAt('room', larger, late);
     expect(late.broken.length).toBeGreaterThan(2);
-    const kinds = new Set(late.broken.map((b) => `${b.rule} ${b.code}`));
-    expect(marks.filter((m) => m.words !== undefined)).toHaveLength(kinds.size);
-    expect(new Set(marks.map((m) => m.task))).toEqual(new Set(late.broken.flatMap((b) => b.tasks)));
+    expect(new Set(troubled)).toEqual(new Set(late.broken.flatMap((b) => b.tasks)));
+    expect(troubled).toHaveLength(new Set(troubled).size);
+  });
+});
+
+describe('the band of busy hands', () => {
+  it('has a gap for everybody’s idle time: it is never full while somebody of the station is free', () => {
+    for (const [w, p] of classes) {
+      const { bands } = sceneAt('room', w, p);
+      expect(bands).toHaveLength(w.stations.length);
+      const gaps = idleGaps(w, p);
+      expect(gaps.length).toBeGreaterThan(0);
+      for (const g of gaps) {
+        const station = w.stations.find((s) => s.members.includes(g.person)) ?? expect.fail();
+        const band = bands.find((b) => b.lane === `station:${station.id}`) ?? expect.fail();
+        const during = band.points.filter((q, i) => q.sec < g.toSec && (band.points[i + 1]?.sec ?? 0) > g.fromSec);
+        for (const { count } of during) expect(count).toBeLessThan(band.people);
+      }
+    }
   });
 });
 
 describe('the places across', () => {
-  it('lie side by side without overlap at any width, with their least widths kept', () => {
-    for (const [w, p] of classes)
-      for (const width of [360, 800, 1280, 1920]) {
-        const { lanes, width: all } = lanesOf(p, w, width, ALL);
-        for (const [i, l] of lanes.entries())
-          expect(l.x + l.width).toBeLessThanOrEqual((lanes[i + 1]?.x ?? all) + 0.01);
-        for (const c of lanes.flatMap((l) => l.columns)) expect(c.width).toBeGreaterThanOrEqual(34);
-      }
+  it('lie side by side without overlap at any width; the room fits it, the stations keep room for their words', () => {
+    for (const distance of ['room', 'station'] as const)
+      for (const [w, p] of classes)
+        for (const width of [640, 800, 1280, 1920]) {
+          const { lanes, width: all } = lanesOf(p, w, width, ALL, distance);
+          for (const [i, l] of lanes.entries())
+            expect(l.x + l.width).toBeLessThanOrEqual((lanes[i + 1]?.x ?? all) + 0.01);
+          if (distance === 'room') expect(all).toBe(width);
+          else
+            for (const c of lanes.flatMap((l) => (l.kind === 'station' ? l.columns : [])))
+              expect(c.width).toBeGreaterThanOrEqual(100);
+        }
   });
   it('can be folded and stand in another order among their own kind', () => {
     const choice = { folded: ['station:S2'], order: ['station:S3', 'station:S1', 'griddle:G2'] };
-    const { lanes } = lanesOf(plan, workshop, 1200, choice);
+    const { lanes } = lanesOf(plan, workshop, 1200, choice, 'station');
     expect(lanes.filter((l) => l.kind === 'station').map((l) => l.id)).toEqual([
       'station:S3',
       'station:S1',
@@ -89,7 +156,7 @@ describe('the places across', () => {
   });
   it('are the very same for another plan of the same places', () => {
     const other = planShaped(workshop, { ...UNSHAPED, aim: 'short' }, { effort: 1 });
-    expect(lanesOf(other, workshop, 1200, ALL)).toBe(lanesOf(plan, workshop, 1200, ALL));
+    expect(lanesOf(other, workshop, 1200, ALL, 'room')).toBe(lanesOf(plan, workshop, 1200, ALL, 'room'));
   });
 });
 
@@ -116,7 +183,7 @@ describe('time down the board', () => {
 });
 
 describe('finding and walking', () => {
-  const scene = sceneOf(plan, workshop, 1200, ALL);
+  const scene = sceneAt('station', workshop, plan);
   const scale = timeScaleOf(plan, 600, true);
   it('finds what lies under a point, short turns with a miss of two pixels', () => {
     for (const b of scene.blocks.filter((x) => x.isMain && x.kind !== 'together' && x.kind !== 'preheat')) {
@@ -135,19 +202,76 @@ describe('finding and walking', () => {
     expect(stepFrom(scene, undefined, 'ArrowDown')).toBe('welcome');
   });
   it('goes from the dough made ahead to its shares', () => {
-    const rich2 = sceneOf(richPlan, rich, 1200, ALL);
+    const rich2 = sceneAt('station', rich, richPlan);
     const last = richPlan.tasks.findLast((t) => t.batch?.startsWith('barley-hearth@ahead')) ?? expect.fail();
     expect(stepFrom(rich2, last.id, 'ArrowDown')).toMatch(/^barley-hearth@S\d:/);
   });
 });
 
-describe('a label', () => {
-  it('is cut only where it must be, and the shorter one is taken first', () => {
-    expect([
-      fitted('Griddle 1', 200, 14),
-      fitted('Ottilie', 30, 13, 'Ott'),
-      fitted('Ottilie', 30, 13),
-      fitted('Ottilie', 9, 13),
-    ]).toEqual(['Griddle 1', 'Ott', 'Ott…', '']);
+/** Every letter half as wide as the type is high. */
+const ruler: Ruler = { widthOf: (text, size) => (text.length * size) / 2 };
+
+describe('a word', () => {
+  it('is written whole or not at all, the longest that fits', () => {
+    const names = ['Ottilie Brand', 'Ottilie', 'OB'];
+    expect([90, 50, 20, 9].map((width) => firstThatFits(ruler, names, width, 13))).toEqual([
+      'Ottilie Brand',
+      'Ottilie',
+      'OB',
+      undefined,
+    ]);
+  });
+
+  const written: unknown[] = [];
+  const write = (words: readonly Partial<Word>[], height = 400) => {
+    written.length = 0;
+    const ctx = {
+      fillText: (...said: unknown[]) => written.push(said),
+      fillRect: () => undefined,
+      save: () => undefined,
+      restore: () => undefined,
+      translate: () => undefined,
+      rotate: () => undefined,
+    };
+    const list = words.map((w): Word => ({
+      words: [],
+      x: 0,
+      y: 0,
+      width: 0,
+      height: 0,
+      colour: '',
+      sizes: [12],
+      ...w,
+    }));
+    const view = { x: 0, y: 0, width: 600, height };
+    return writeWords({ ctx, ruler, view, words: list } as unknown as Brush);
+  };
+  it('lies inside its box and inside what is in sight, downwards where there is no room across', () => {
+    const box = { x: 10, y: 20, width: 40, height: 200 };
+    const [across] = write([{ ...box, words: ['roll 3', 'roll'] }]);
+    expect(across).toMatchObject({ text: 'roll 3', width: 36 });
+    const [turned] = write([{ ...box, width: 14, words: ['roll 3', 'roll'], mayTurn: true }]);
+    expect(turned).toMatchObject({ text: 'roll 3', height: 36 });
+    expect(write([{ ...box, width: 14, words: ['roll 3'] }])).toEqual([]);
+    // only six pixels of it are in sight
+    expect(write([{ ...box, words: ['roll'] }], 26)).toEqual([]);
+    const below = write([{ ...box, y: -100, words: ['roll'] }]);
+    expect(below[0]?.y).toBeGreaterThanOrEqual(0);
+  });
+  it('gives way to what was written before it', () => {
+    const box = { x: 10, y: 20, width: 60, height: 20 };
+    expect(
+      write([
+        { ...box, words: ['mix'] },
+        { ...box, words: ['knead'] },
+      ]).map((w) => w.text),
+    ).toEqual(['mix']);
+    expect(
+      write([
+        { ...box, words: ['mix'] },
+        { ...box, y: 45, words: ['knead'] },
+      ]),
+    ).toHaveLength(2);
+    expect(written).toHaveLength(2);
   });
 });

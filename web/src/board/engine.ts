@@ -1,65 +1,50 @@
-import { isMovable } from '@hodsman/core';
-import { blockAt } from './hit.ts';
+import { ASK, type Asked, type Host, type Parts } from './engine-parts.ts';
+import { BoardHand } from './hand.ts';
+import { GUTTER } from './lanes.ts';
 import { paintOverview } from './overview.ts';
 import { paintBoard } from './paint/board.ts';
 import type { Look } from './paint/brush.ts';
+import { listPx } from './paint/list.ts';
+import type { Written } from './paint/word.ts';
 import { paletteOf, type Palette } from './palette.ts';
+import { makeRuler, type Ruler } from './ruler.ts';
 import type { Scene } from './scene.ts';
 import { timeScaleOf, type TimeScale } from './time-scale.ts';
 
-/** The elements that the engine works on; React makes them and leaves their insides alone. */
-export interface Parts {
-  readonly scroller: HTMLElement;
-  readonly spacer: HTMLElement;
-  readonly canvas: HTMLCanvasElement;
-  readonly overview: HTMLCanvasElement;
-  readonly header: HTMLElement;
-  /** Lies over what is selected: what a finger drags, and what a screen reader and a test find. */
-  readonly handle: HTMLElement;
-}
-
-export interface Host {
-  readonly onSelect: (task: string | undefined) => void;
-  /** Something is moved to another start, seconds since doors open. */
-  readonly onMove: (task: string, startSec: number) => void;
-  readonly onDrop: (task: string, startSec: number) => void;
-  readonly onCancel: () => void;
-}
-
-interface Drag {
-  readonly task: string;
-  readonly pointer: number;
-  readonly grabSec: number;
-  readonly fromSec: number;
-  readonly fromY: number;
-  isMoving: boolean;
-  startSec: number;
-}
-
 /** Below this height a minute is too small to read; the board scrolls instead. */
 const LEAST_CLASS_PX = 420;
-const MOST_ZOOM = 12;
-const WHEEL_ZOOM = 0.0022;
-const DRAG_FROM_PX = 4;
-const SNAP_SEC = 60;
-const EDGE_PX = 36;
-const EDGE_SCROLL_PX = 10;
+const MOST_ZOOM = 16;
+/** At a station a minute is so high that a step of one minute has room for its word. */
+const STATION_MINUTE_PX = 13;
+/** Nearer than this in the room is at a station; further than this at a station is the room. */
+const NEARER = 1.2;
+const FURTHER = 0.9;
 
 /**
  * Paints the board and moves it: scroll, zoom, drag. It works past React, frame by frame; what somebody decides (a selection, a start) goes
  * to the host.
  */
 export class BoardEngine {
-  private scene: Scene | undefined;
-  private scale: TimeScale | undefined;
-  private look: Look = { lit: undefined, selected: undefined, pinned: new Set(), ghost: undefined };
+  scene: Scene | undefined;
+  scale: TimeScale | undefined;
+  look: Look = {
+    lit: undefined,
+    selected: undefined,
+    pinned: new Set(),
+    ghost: undefined,
+    atSec: undefined,
+  };
+  private ruler: Ruler = makeRuler();
+  private written: readonly Written[] = [];
+  /** What is to be kept in sight when the distance changes: a moment at a height, and a lane. */
+  private anchor: { readonly sec: number; readonly at: number; readonly lane: string | undefined } | undefined;
   private isAheadFolded = true;
   private zoom = 1;
   private palette: Palette;
   private frame = 0;
   private isOverviewStale = true;
   private painted: Scene | undefined;
-  private drag: Drag | undefined;
+  private readonly hand: BoardHand;
   private readonly ended = new AbortController();
   private readonly sizes: ResizeObserver;
   private readonly themes: MutationObserver;
@@ -70,15 +55,19 @@ export class BoardEngine {
   ) {
     this.palette = paletteOf(parts.scroller);
     const { signal } = this.ended;
-    const { scroller, spacer, overview, handle } = parts;
+    const { scroller, overview } = parts;
     scroller.addEventListener('scroll', () => this.paintSoon(), { signal, passive: true });
-    scroller.addEventListener('wheel', (e) => this.onWheel(e), { signal, passive: false });
-    for (const target of [spacer, handle])
-      target.addEventListener('pointerdown', (e) => this.onPress(e, target === handle), { signal });
-    spacer.addEventListener('pointermove', (e) => this.onPointerMove(e), { signal });
-    spacer.addEventListener('pointerup', (e) => this.onRelease(e), { signal });
-    spacer.addEventListener('pointercancel', () => this.cancelDrag(), { signal });
-    window.addEventListener('keydown', (e) => e.key === 'Escape' && this.cancelDrag(), { signal, capture: true });
+    this.hand = new BoardHand(parts, host, this, signal);
+    scroller.addEventListener(
+      ASK,
+      (e) => {
+        const { detail } = e as CustomEvent<Asked>;
+        detail.words = this.written;
+        detail.isWhole =
+          scroller.scrollWidth <= scroller.clientWidth + 1 && scroller.scrollHeight <= scroller.clientHeight + 1;
+      },
+      { signal },
+    );
     for (const type of ['pointerdown', 'pointermove'] as const)
       overview.addEventListener(type, (e) => this.onOverview(e), { signal });
     this.sizes = new ResizeObserver(() => this.resize());
@@ -90,7 +79,10 @@ export class BoardEngine {
     });
     this.themes.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
     // labels are drawn with the page's own typeface once it has come
-    void document.fonts.ready.then(() => this.paintSoon());
+    void document.fonts.ready.then(() => {
+      this.ruler = makeRuler();
+      this.paintSoon();
+    });
   }
 
   destroy(): void {
@@ -102,11 +94,34 @@ export class BoardEngine {
 
   /** Shows another scene; what is in sight stays where it is. */
   show(scene: Scene, isAheadFolded: boolean): void {
-    const isFirst = !this.scene;
+    const before = this.scene;
     this.scene = scene;
     this.isAheadFolded = isAheadFolded;
-    if (isFirst) this.resize();
-    else this.rescale();
+    const isNearer = before?.distance !== scene.distance;
+    if (isNearer) this.zoom = this.usualZoom();
+    if (before) this.rescale();
+    else this.resize();
+    if (isNearer) this.comeTo();
+  }
+
+  /** How much time is on the screen at a distance before anybody chooses: the whole class, or as little as its words need. */
+  private usualZoom(): number {
+    const { scene } = this;
+    if (!scene || scene.distance === 'room') return 1;
+    const fit = Math.max(LEAST_CLASS_PX, this.parts.scroller.clientHeight);
+    if (scene.distance === 'route') return Math.max(1, listPx(scene.mainOf.size) / fit);
+    return Math.max(1, STATION_MINUTE_PX / (60 * timeScaleOf(scene.plan, fit, true).pxPerSec));
+  }
+
+  /** Scrolls to what was looked at before the distance changed. */
+  private comeTo(): void {
+    const { anchor, scene } = this;
+    const { scroller } = this.parts;
+    this.anchor = undefined;
+    if (anchor && this.scale) scroller.scrollTop = this.scale.yOf(anchor.sec) - anchor.at;
+    const lane = scene?.lanes.byId.get(anchor?.lane ?? '');
+    if (lane) scroller.scrollLeft = lane.x - GUTTER - 8;
+    if (!anchor && this.look.selected !== undefined) this.reveal(this.look.selected);
   }
 
   lookAt(look: Look): void {
@@ -115,21 +130,56 @@ export class BoardEngine {
     this.paintSoon();
   }
 
-  /** More (above 1) or less time apart, about a height of the screen or the middle. */
-  zoomBy(factor: number, clientY?: number): void {
+  /** More (above 1) or less time apart, about a point of the screen or its middle; nearer than the room allows is at a station. */
+  zoomBy(factor: number, clientY?: number, clientX?: number): void {
     const { scroller } = this.parts;
-    const at = clientY === undefined ? scroller.clientHeight / 2 : clientY - scroller.getBoundingClientRect().top;
+    const { scene } = this;
+    if (!scene) return;
+    const rect = scroller.getBoundingClientRect();
+    const at = clientY === undefined ? scroller.clientHeight / 2 : clientY - rect.top;
     const sec = this.scale?.secAt(scroller.scrollTop + at) ?? 0;
-    this.zoom = Math.min(MOST_ZOOM, Math.max(1, this.zoom * factor));
+    const wanted = this.zoom * factor;
+    const x = scroller.scrollLeft + (clientX === undefined ? GUTTER : clientX - rect.left);
+    const lane = scene.lanes.lanes.find((l) => x < l.x + l.width && l.kind === 'station')?.id;
+    if (scene.distance === 'room' && wanted > NEARER) {
+      this.anchor = { sec, at, lane };
+      this.host.onDistance('station', lane);
+      return;
+    }
+    if (scene.distance !== 'room' && wanted < FURTHER) {
+      this.host.onDistance('room', undefined);
+      return;
+    }
+    this.zoom = Math.min(scene.distance === 'room' ? NEARER : MOST_ZOOM, Math.max(1, wanted));
+    if (scene.distance === 'room') this.zoom = 1;
     this.rescale();
     scroller.scrollTop = (this.scale?.yOf(sec) ?? 0) - at;
   }
 
-  /** The whole class on the screen. */
+  /** As much time on the screen as the distance usually shows. */
   fit(): void {
     this.zoom = 1;
     this.rescale();
     this.parts.scroller.scrollTop = 0;
+  }
+
+  /** Brings all of some tasks into sight, with less time apart where they do not fit otherwise. */
+  revealAll(tasks: ReadonlySet<string>): void {
+    const { scene } = this;
+    const { scroller } = this.parts;
+    // what all do, and what staff do ahead, is not what makes it somebody's own
+    const stationsX = scene?.lanes.lanes.find((l) => l.kind === 'station')?.x ?? 0;
+    const blocks = scene?.blocks.filter((b) => tasks.has(b.task.id) && b.kind !== 'together' && b.x >= stationsX) ?? [];
+    if (!scene || !this.scale || blocks.length === 0 || scene.distance === 'room') return;
+    const [from, to] = [Math.min(...blocks.map((b) => b.fromSec)), Math.max(...blocks.map((b) => b.toSec))];
+    const high = this.scale.yOf(to) - this.scale.yOf(from);
+    const room = scroller.clientHeight - 80;
+    if (high > room) {
+      this.zoom = Math.max(1, (this.zoom * room) / high);
+      this.rescale();
+    }
+    scroller.scrollTop = this.scale.yOf(from) - 40;
+    scroller.scrollLeft = Math.min(...blocks.map((b) => b.x)) - GUTTER - 8;
   }
 
   /** Scrolls so far that a task is in sight. */
@@ -164,9 +214,16 @@ export class BoardEngine {
     this.paint();
   }
 
-  private rescale(): void {
+  /** Lays the times down the board anew. */
+  rescale(): void {
     if (!this.scene) return;
     const { scroller, spacer } = this.parts;
+    // while something is moved the times keep their places, whatever the plan of the moment is like
+    if (this.hand.isMoving && this.scale) {
+      this.placeHandle();
+      this.paintSoon();
+      return;
+    }
     const fitPx = Math.max(LEAST_CLASS_PX, scroller.clientHeight);
     const atFit = timeScaleOf(this.scene.plan, fitPx, this.isAheadFolded);
     const aheadPx = this.isAheadFolded ? atFit.height - fitPx : 0;
@@ -208,101 +265,18 @@ export class BoardEngine {
     };
     header.style.transform = `translateX(${-view.x}px)`;
     ctx.setTransform(dpr, 0, 0, dpr, -view.x * dpr, -view.y * dpr);
-    paintBoard({ ctx, colours: this.palette, scene, scale, view, look: this.look });
+    const { palette: colours, ruler, look } = this;
+    this.written = paintBoard({ ctx, colours, ruler, scene, scale, view, look, words: [] });
     // the small picture waits until what is dragged is let go
-    const isStale = this.isOverviewStale && !this.drag;
+    const isStale = this.isOverviewStale && !this.hand.isHolding;
     paintOverview(overview, { scene, scale, view, colours: this.palette }, isStale);
     if (isStale) this.isOverviewStale = false;
     if (this.painted === scene) return;
     // what is painted has no elements of its own: tests and measurements read off how much of each kind there is
     this.painted = scene;
+    scroller.dataset['distance'] = scene.distance;
     for (const kind of ['cook', 'rest'] as const)
       scroller.dataset[`${kind}s`] = String(scene.blocks.filter((b) => b.isMain && b.kind === kind).length);
-  }
-
-  private onWheel(e: WheelEvent): void {
-    if (!e.ctrlKey && !e.metaKey) return;
-    e.preventDefault();
-    this.zoomBy(Math.exp(-e.deltaY * WHEEL_ZOOM), e.clientY);
-  }
-
-  /** Where a pointer is on the board. */
-  private pointOf(e: PointerEvent): { readonly x: number; readonly y: number } {
-    const rect = this.parts.spacer.getBoundingClientRect();
-    return { x: e.clientX - rect.left, y: e.clientY - rect.top };
-  }
-
-  private taskAt(e: PointerEvent): string | undefined {
-    const { x, y } = this.pointOf(e);
-    return this.scene && this.scale ? blockAt(this.scene, this.scale, x, y)?.task.id : undefined;
-  }
-
-  private onPress(e: PointerEvent, isHandle: boolean): void {
-    if (e.button !== 0) return;
-    e.stopPropagation();
-    const task = isHandle ? this.look.selected : this.taskAt(e);
-    const block = this.scene?.mainOf.get(task ?? '');
-    if (!block || !this.scale || task === undefined) {
-      this.host.onSelect(undefined);
-      return;
-    }
-    this.host.onSelect(task);
-    // a finger on the board scrolls it; it moves what is selected by the handle alone
-    if (!isMovable(block.task) || (e.pointerType === 'touch' && !isHandle)) return;
-    const { y } = this.pointOf(e);
-    const startSec = block.task.startSec;
-    this.parts.spacer.setPointerCapture(e.pointerId);
-    this.drag = {
-      task,
-      pointer: e.pointerId,
-      grabSec: this.scale.secAt(y) - startSec,
-      fromSec: startSec,
-      fromY: e.clientY,
-      isMoving: false,
-      startSec,
-    };
-  }
-
-  private onPointerMove(e: PointerEvent): void {
-    const { drag, scale } = this;
-    if (!drag || !scale) {
-      if (e.pointerType === 'mouse') this.parts.spacer.style.cursor = this.taskAt(e) === undefined ? '' : 'pointer';
-      return;
-    }
-    if (e.pointerId !== drag.pointer) return;
-    if (!drag.isMoving && Math.abs(e.clientY - drag.fromY) < DRAG_FROM_PX) return;
-    drag.isMoving = true;
-    this.parts.spacer.style.cursor = 'grabbing';
-    this.scrollAtEdge(e.clientY);
-    const wished = scale.secAt(this.pointOf(e).y) - drag.grabSec - drag.fromSec;
-    const startSec = drag.fromSec + Math.round(wished / SNAP_SEC) * SNAP_SEC;
-    if (startSec === drag.startSec) return;
-    drag.startSec = startSec;
-    this.host.onMove(drag.task, startSec);
-  }
-
-  private scrollAtEdge(clientY: number): void {
-    const { scroller } = this.parts;
-    const { top, bottom } = scroller.getBoundingClientRect();
-    if (clientY < top + EDGE_PX) scroller.scrollTop -= EDGE_SCROLL_PX;
-    if (clientY > bottom - EDGE_PX) scroller.scrollTop += EDGE_SCROLL_PX;
-  }
-
-  private onRelease(e: PointerEvent): void {
-    const { drag } = this;
-    if (drag?.pointer !== e.pointerId) return;
-    this.drag = undefined;
-    this.parts.spacer.style.cursor = '';
-    if (!drag.isMoving) return;
-    if (drag.startSec === drag.fromSec) this.host.onCancel();
-    else this.host.onDrop(drag.task, drag.startSec);
-  }
-
-  private cancelDrag(): void {
-    if (!this.drag) return;
-    this.drag = undefined;
-    this.parts.spacer.style.cursor = '';
-    this.host.onCancel();
   }
 
   private onOverview(e: PointerEvent): void {

@@ -1,4 +1,4 @@
-import type { Block } from './blocks.ts';
+import type { Block } from './block.ts';
 import type { Scene } from './scene.ts';
 import type { TimeScale } from './time-scale.ts';
 

@@ -1,4 +1,4 @@
-import type { BlockKind } from './blocks.ts';
+import type { BlockKind } from './block.ts';
 import type { Palette } from './palette.ts';
 import type { Scene } from './scene.ts';
 import type { TimeScale } from './time-scale.ts';
@@ -70,7 +70,7 @@ export function paintSmall(
     ctx.fillRect(b.x * sx, y, Math.max(1, b.width * sx), Math.max(1, scale.yOf(b.toSec) * sy - y));
   }
   ctx.fillStyle = colours.trouble;
-  for (const { task } of scene.marks) {
+  for (const task of scene.troubled) {
     const b = scene.mainOf.get(task);
     if (b) ctx.fillRect(b.x * sx, scale.yOf(b.fromSec) * sy, Math.max(3, b.width * sx), 3);
   }

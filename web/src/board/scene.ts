@@ -1,12 +1,11 @@
-import { brokenWords, pieceRuns, type BrokenRule, type PieceRun, type Plan, type Workshop } from '@hodsman/core';
-import { blocksOf, type Block } from './blocks.ts';
+import { pieceRuns, type PieceRun, type Plan, type Workshop } from '@hodsman/core';
+import { bandsOf, type Band } from './bands.ts';
+import type { Block } from './block.ts';
+import type { Distance } from './distance.ts';
 import { lanesOf, type Lanes, type PlaceChoice } from './lanes.ts';
-
-/** A broken rule in its place: the words stand at one task, the others are marked. */
-export interface Mark {
-  readonly task: string;
-  readonly words: string | undefined;
-}
+import { blocksOf } from './places/place.ts';
+import { strandsOf, type StrandLine } from './places/strands.ts';
+import type { Route } from './wanted-lanes.ts';
 
 /** A bread's thread from where it was shaped to its first fire. */
 export interface Thread {
@@ -19,27 +18,43 @@ export interface Thread {
 export interface Scene {
   readonly plan: Plan;
   readonly workshop: Workshop;
+  readonly distance: Distance;
   readonly lanes: Lanes;
   readonly blocks: readonly Block[];
   readonly mainOf: ReadonlyMap<string, Block>;
+  readonly lines: readonly StrandLine[];
+  readonly bands: readonly Band[];
   readonly threads: readonly Thread[];
   readonly runs: readonly PieceRun[];
-  readonly marks: readonly Mark[];
+  /** Tasks that break a rule, each once. */
+  readonly troubled: readonly string[];
 }
 
-export function sceneOf(plan: Plan, workshop: Workshop, width: number, choice: PlaceChoice): Scene {
-  const lanes = lanesOf(plan, workshop, width, choice);
-  const blocks = blocksOf(plan, workshop, lanes);
+/** From how far a plan is looked at, and of one route which. */
+export interface Sight {
+  readonly distance: Distance;
+  readonly route?: Route;
+}
+
+export function sceneOf(plan: Plan, workshop: Workshop, width: number, choice: PlaceChoice, sight: Sight): Scene {
+  const { distance, route } = sight;
+  const lanes = lanesOf(plan, workshop, width, choice, distance, route);
+  const strands = strandsOf(plan, workshop, lanes);
+  const all = blocksOf(plan, workshop, lanes, strands);
+  const blocks = route ? all.filter((b) => route.tasks.has(b.task.id)) : all;
   const mainOf = new Map(blocks.flatMap((b) => (b.isMain ? [[b.task.id, b] as const] : [])));
   return {
     plan,
     workshop,
+    distance,
     lanes,
     blocks,
     mainOf,
+    lines: strands.lines,
+    bands: bandsOf(plan, lanes),
     threads: threadsOf(blocks),
-    runs: pieceRuns(workshop, plan),
-    marks: marksOf(plan, mainOf),
+    runs: pieceRuns(workshop, plan).filter((r) => !route || r.tasks.some((t) => route.tasks.has(t.id))),
+    troubled: [...new Set(plan.broken.flatMap((b) => b.tasks))].filter((t) => mainOf.has(t)),
   };
 }
 
@@ -57,16 +72,4 @@ function threadsOf(blocks: readonly Block[]): readonly Thread[] {
     if (b.kind === 'hands' || b.kind === 'rest') shaped.set(piece, b);
   }
   return threads;
-}
-
-/** What breaks one rule in one way is put in words once, at the first task of the worst of it; the others are marked. */
-function marksOf(plan: Plan, mainOf: ReadonlyMap<string, Block>): readonly Mark[] {
-  const kinds = new Map<string, BrokenRule[]>();
-  for (const b of plan.broken) kinds.set(`${b.rule} ${b.code}`, [...(kinds.get(`${b.rule} ${b.code}`) ?? []), b]);
-  return [...kinds.values()].flatMap((broken) => {
-    const bySize = [...broken].sort((a, b) => (b.bySec ?? 0) - (a.bySec ?? 0));
-    const there = [...new Set(bySize.flatMap((b) => b.tasks.filter((t) => mainOf.has(t))))];
-    const words = brokenWords({ broken })[0]?.words;
-    return there.map((task, i) => ({ task, words: i === 0 ? words : undefined }));
-  });
 }

@@ -1,5 +1,5 @@
 import type { Plan, PlanTask } from '@hodsman/core';
-import type { Block } from './blocks.ts';
+import type { Block } from './block.ts';
 import type { Scene } from './scene.ts';
 
 export type Direction = 'ArrowUp' | 'ArrowDown' | 'ArrowLeft' | 'ArrowRight';

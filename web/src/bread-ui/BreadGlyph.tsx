@@ -1,3 +1,5 @@
+import { outlineOf } from './outlines.ts';
+
 interface Props {
   readonly shape: string | undefined;
   readonly x: number;
@@ -5,23 +7,11 @@ interface Props {
   readonly size: number;
 }
 
-/** The outline of a bread, drawn in a square of 2 around the middle; which bread it is never hangs on colour alone. */
-const OUTLINES: Readonly<Record<string, string>> = {
-  round: 'M-1 0A1 1 0 1 1 1 0A1 1 0 1 1 -1 0Z',
-  oval: 'M-1 0A1 .62 0 1 1 1 0A1 .62 0 1 1 -1 0Z',
-  rectangle: 'M-1 -.5H1V.5H-1Z',
-  half: 'M-1 -.3A1 1 0 0 0 1 -.3Z',
-  square: 'M-.85 -.85H.85V.85H-.85ZM-.85 -.85L.85 .85',
-  coil: 'M0 0C.3 -.35 .6 .1 .25 .4C-.2 .75 -.8 .2 -.55 -.4C-.2 -1.1 1 -.9 1 0C1 .8 .3 1.05 -.2 1',
-  wedge: 'M-.9 .8L0 -.95L.9 .8Q0 1.15 -.9 .8Z',
-  pocket: 'M-1 .1A1 1 0 0 1 1 .1ZM-1 .1Q0 .75 1 .1',
-};
-
+/** Which bread it is, as a small drawing. */
 export function BreadGlyph({ shape, x, y, size }: Props) {
-  const path = OUTLINES[shape ?? 'round'] ?? OUTLINES['round'];
   return (
     <path
-      d={path}
+      d={outlineOf(shape)}
       transform={`translate(${x} ${y}) scale(${size / 2})`}
       fill="var(--dough)"
       stroke="var(--ink)"

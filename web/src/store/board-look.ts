@@ -2,15 +2,16 @@ import { lookChanged, type BoardLook } from './look-slice.ts';
 import type { AppThunk } from './store.ts';
 
 /** Places as somebody set them for a class; kept in the browser, since they are nobody else's. */
-type Places = Pick<BoardLook, 'folded' | 'order'>;
+type Places = Pick<BoardLook, 'folded' | 'order' | 'panel'>;
 const keyOf = (classId: string): string => `hodsman:places:${classId}`;
+
+const UNARRANGED: Places = { folded: [], order: [], panel: 'auto' };
 
 function keptPlaces(classId: string): Places {
   try {
-    const { folded, order } = JSON.parse(localStorage.getItem(keyOf(classId)) ?? '{}') as Partial<Places>;
-    return { folded: folded ?? [], order: order ?? [] };
+    return { ...UNARRANGED, ...(JSON.parse(localStorage.getItem(keyOf(classId)) ?? '{}') as Partial<Places>) };
   } catch {
-    return { folded: [], order: [] };
+    return UNARRANGED;
   }
 }
 
@@ -18,13 +19,22 @@ function keptPlaces(classId: string): Places {
 export const lookAtClass =
   (classId: string): AppThunk =>
   (dispatch) =>
-    dispatch(lookChanged({ selected: undefined, followed: undefined, ...keptPlaces(classId) }));
+    dispatch(
+      lookChanged({
+        selected: undefined,
+        followed: undefined,
+        atSec: undefined,
+        distance: 'room',
+        ...keptPlaces(classId),
+      }),
+    );
 
-/** Places are folded or moved, and stay so for this class. */
+/** Places are folded or moved, or the panel is opened or closed, and stay so for this class. */
 export const arrangePlaces =
   (places: Partial<Places>): AppThunk =>
   (dispatch, getState) => {
     dispatch(lookChanged(places));
     const { draft, look } = getState();
-    if (draft) localStorage.setItem(keyOf(draft.id), JSON.stringify({ folded: look.folded, order: look.order }));
+    const { folded, order, panel } = look;
+    if (draft) localStorage.setItem(keyOf(draft.id), JSON.stringify({ folded, order, panel }));
   };

@@ -8,11 +8,12 @@ export interface BoardLook {
   readonly folded: readonly string[];
   readonly order: readonly string[];
   readonly isAheadFolded: boolean;
-  readonly isPanelOpen: boolean;
+  /** `auto`: the panel comes when something is chosen, on a screen that has room for it. */
+  readonly panel: 'auto' | 'open' | 'closed';
+  readonly distance: 'room' | 'station' | 'route';
+  /** The moment that is looked at, in seconds since doors open. */
+  readonly atSec: number | undefined;
 }
-
-/** A screen at least so wide has room for the panel beside the board. */
-const PANEL_FROM_PX = 1100;
 
 const FIRST: BoardLook = {
   selected: undefined,
@@ -20,7 +21,9 @@ const FIRST: BoardLook = {
   folded: [],
   order: [],
   isAheadFolded: true,
-  isPanelOpen: globalThis.innerWidth >= PANEL_FROM_PX,
+  panel: 'auto',
+  distance: 'room',
+  atSec: undefined,
 };
 
 export const lookChanged = createAction<Partial<BoardLook>>('look/changed');

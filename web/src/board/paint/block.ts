@@ -1,26 +1,32 @@
 import {
+  durationText,
   isOfBread,
-  pieceName,
+  pieceNames,
   type PlanTask,
-  shortPieceName,
   shortThingName,
   stepWords,
   taskName,
   thingName,
   turnsOf,
 } from '@hodsman/core';
-import { fitted } from '../fitted.ts';
-import type { Block } from '../blocks.ts';
-import { box, setFont, type Brush } from './brush.ts';
+import type { Block } from '../block.ts';
+import { isByTurns } from '../places/hands.ts';
+import { box, type Brush } from './brush.ts';
+import { paintGlyph } from './glyph.ts';
 import { paintRest } from './rest.ts';
+import { textureOf } from './textures.ts';
+import type { Word } from './word.ts';
 
-const LEAST_LABEL_PX = 9;
-const LABEL_DOWN_PX = 22;
+/** Sizes of type of a label, and of whose turn it is at the fire. */
+const LABEL = [13, 12, 11] as const;
+const TURN = [15, 13] as const;
+const LEAST_GLYPH_PX = 12;
+const NAMED_PX = 22;
 
-/** One block; its texture says what is being done. */
+/** One block; its texture says what is being done. Its words wait. */
 export function paintBlock(brush: Brush, block: Block): void {
-  const { ctx, colours, scale } = brush;
-  const { kind, x, width, task } = block;
+  const { colours, scale } = brush;
+  const { kind, width, task } = block;
   const y = scale.yOf(block.fromSec);
   const height = Math.max(2, scale.yOf(block.toSec) - y - 1);
   switch (kind) {
@@ -31,53 +37,128 @@ export function paintBlock(brush: Brush, block: Block): void {
       paintTogether(brush, block, y, height);
       return;
     case 'away':
-      paintOutline(brush, block, y, height, colours.ember, isByTurns(brush, task));
-      label(brush, block, y, height, colours['ember-text'], placesOf(brush, task));
+      paintAway(brush, block, y, height);
       return;
     case 'staffed':
       paintOutline(brush, block, y, height, colours.hands, false);
-      label(brush, block, y, height, colours.ink, [staffWords(task), '']);
+      say(brush, block, y, height, staffWords(task), colours.ink, LABEL, { mayTurn: true });
       return;
     case 'preheat':
-      paintPreheat(brush, x + 3, y, width - 6, height);
+      paintPreheat(brush, block, y, height);
       return;
     case 'carried':
     case 'cook':
       paintCook(brush, block, y, height);
       return;
     case 'hands':
-      box(ctx, x, y + 0.5, width, height);
-      ctx.fillStyle = task.piece === undefined ? colours.hands : colours['hands-soft'];
-      ctx.fill();
-      label(brush, block, y, height, colours['on-hands'], [
-        taskName(task),
-        isOfBread(task) ? stepWords(task.step) : task.kind,
-      ]);
+      fill(brush, block, y, height, task.piece === undefined ? colours.hands : colours['hands-soft']);
+      if (brush.scene.distance !== 'station' && width >= 5) fillTexture(brush, block, y, height, colours['on-hands']);
+      say(brush, block, y, height, handsWords(brush, task), colours['on-hands'], LABEL, {
+        mayTurn: task.piece === undefined,
+        ground: task.piece === undefined ? colours.hands : colours['hands-soft'],
+      });
   }
 }
 
-/** The hands are wanted for its turns alone. */
-function isByTurns({ scene }: Brush, task: PlanTask): boolean {
-  const step = scene.workshop.breads.find((b) => b.id === task.bread)?.steps.find((s) => s.id === task.step);
-  return step?.kind === 'cook' && step.attend === 'turns';
+function fill({ ctx }: Brush, { x, width }: Block, y: number, height: number, colour: string): void {
+  box(ctx, x, y + 0.5, width, height);
+  ctx.fillStyle = colour;
+  ctx.fill();
 }
 
-const staffWords = (task: PlanTask): string => (task.kind === 'welcome' ? 'welcome' : taskName(task));
+/** The texture of the block's bread over it. */
+function fillTexture(
+  { ctx, scene }: Brush,
+  { x, width, task }: Block,
+  y: number,
+  height: number,
+  colour: string,
+): void {
+  const n = scene.workshop.breads.findIndex((b) => b.id === task.bread);
+  const texture = textureOf(ctx, Math.max(0, n), colour);
+  if (!texture) return;
+  box(ctx, x, y + 0.5, width, height);
+  ctx.fillStyle = texture;
+  ctx.fill();
+}
 
-function paintTogether({ ctx, colours }: Brush, block: Block, y: number, height: number): void {
+/** Words for a block; they are written when all is painted, where there is room for them. */
+function say(
+  { words, ctx }: Brush,
+  { x, width }: Block,
+  y: number,
+  height: number,
+  variants: readonly string[],
+  colour: string,
+  sizes: readonly number[],
+  more: Pick<Word, 'mayTurn' | 'ground'> = {},
+): void {
+  if (height < 11 || variants.length === 0) return;
+  words.push({ words: variants, x, y, width, height, colour, sizes, alpha: ctx.globalAlpha, ...more });
+}
+
+function handsWords({ scene }: Brush, task: PlanTask): readonly string[] {
+  if (!isOfBread(task)) return [taskName(task), KIND_SHORT[task.kind] ?? ''];
+  const step = stepWords(task.step);
+  const long = `${step} ${durationText(task.endSec - task.startSec)}`;
+  const bread = scene.workshop.breads.find((b) => b.id === task.bread)?.name ?? '';
+  if (task.piece === undefined) return scene.distance === 'station' ? [`${step}, ${bread}`, long, step] : [long, step];
+  return [taskName(task), step];
+}
+
+const KIND_SHORT: Readonly<Record<string, string>> = { demo: 'demo', welcome: 'welcome', break: 'break' };
+
+const staffWords = (task: PlanTask): readonly string[] =>
+  isOfBread(task) ? [taskName(task), stepWords(task.step)] : [taskName(task), KIND_SHORT[task.kind] ?? ''];
+
+/** What all do lies under everything else; its words stand where no strand runs over them. */
+function paintTogether({ ctx, colours, words, scene }: Brush, block: Block, y: number, height: number): void {
   const { x, width, task } = block;
   ctx.globalAlpha *= 0.22;
   box(ctx, x, y, width, height, 4);
   ctx.fillStyle = colours.hands;
   ctx.fill();
   ctx.globalAlpha /= 0.22;
-  if (height < LEAST_LABEL_PX) return;
-  const size = height < 20 ? 11 : 15;
-  setFont(ctx, size, 600);
-  ctx.fillStyle = colours.ink;
-  ctx.textAlign = 'left';
-  const words = size < 15 || task.kind === 'demo' ? taskName(task) : `${taskName(task)} – everyone`;
-  ctx.fillText(fitted(words, width - 20, size), x + 12, y + Math.min(height / 2 + size * 0.36, 24));
+  const name = taskName(task);
+  const long = task.kind === 'demo' ? name : `${name} – everyone`;
+  for (const [from, to] of clearOf(scene.blocks, block))
+    words.push({
+      words: [long, name, KIND_SHORT[task.kind] ?? ''],
+      x: from,
+      y,
+      width: to - from,
+      height,
+      colour: colours.ink,
+      sizes: [15, 13, 11],
+      weight: 600,
+      align: 'left',
+    });
+}
+
+/** The stretches across in which nothing else is drawn while all do something: the widest alone is worth words. */
+function clearOf(blocks: readonly Block[], band: Block): readonly (readonly [number, number])[] {
+  const over = blocks
+    .filter((b) => b.kind !== 'together' && b.fromSec < band.toSec && b.toSec > band.fromSec)
+    .filter((b) => b.x < band.x + band.width && b.x + b.width > band.x)
+    .sort((a, b) => a.x - b.x);
+  let at = band.x;
+  let best: readonly [number, number] = [at, at];
+  for (const b of [...over, { x: band.x + band.width, width: 0 }]) {
+    if (b.x - at > best[1] - best[0]) best = [at, b.x];
+    at = Math.max(at, b.x + b.width);
+  }
+  return best[1] > best[0] ? [best] : [];
+}
+
+/** A bread at the fire, seen from its bench: in a strand its own share of it, in somebody's column an outline with where it is. */
+function paintAway(brush: Brush, block: Block, y: number, height: number): void {
+  const { colours, scene } = brush;
+  if (scene.distance !== 'station') {
+    fill(brush, block, y, height, colours.ember);
+    return;
+  }
+  paintOutline(brush, block, y, height, colours.ember, isByTurns(scene.workshop, block.task));
+  say(brush, block, y, height, placesOf(brush, block.task), colours['ember-text'], LABEL);
 }
 
 function paintOutline(
@@ -106,7 +187,9 @@ function placesOf({ scene }: Brush, { at }: PlanTask): readonly string[] {
 }
 
 /** Heating up: slanted lines. */
-function paintPreheat({ ctx, colours }: Brush, x: number, y: number, width: number, height: number): void {
+function paintPreheat(brush: Brush, block: Block, y: number, height: number): void {
+  const { ctx, colours } = brush;
+  const [x, width] = [block.x + Math.min(3, block.width / 8), block.width - 2 * Math.min(3, block.width / 8)];
   ctx.save();
   box(ctx, x, y, width, height);
   ctx.strokeStyle = colours.ember;
@@ -122,61 +205,56 @@ function paintPreheat({ ctx, colours }: Brush, x: number, y: number, width: numb
   ctx.lineWidth = 1.5;
   ctx.stroke();
   ctx.restore();
-  if (height < 18 || width < 64) return;
-  ctx.fillStyle = colours.ground;
-  box(ctx, x + width / 2 - 30, y + height / 2 - 9, 60, 18);
-  ctx.fill();
-  setFont(ctx, 12);
-  ctx.fillStyle = colours.ink;
-  ctx.textAlign = 'center';
-  ctx.fillText('heat up', x + width / 2, y + height / 2 + 4.5);
+  brush.words.push({
+    words: ['heat up'],
+    x,
+    y,
+    width,
+    height,
+    colour: colours.ink,
+    sizes: [12, 11],
+    mayTurn: true,
+    ground: colours.ground,
+    alpha: ctx.globalAlpha,
+  });
 }
 
 function paintCook(brush: Brush, block: Block, y: number, height: number): void {
-  const { ctx, colours, scale } = brush;
+  const { ctx, colours, scale, scene } = brush;
   const { x, width, task } = block;
-  box(ctx, x, y + 0.5, width, height);
-  ctx.fillStyle = colours.ember;
-  ctx.fill();
+  fill(brush, block, y, height, colours.ember);
+  if (scene.distance === 'room' && width >= 5) fillTexture(brush, block, y, height, colours['on-ember']);
   const turns = turnsOf(task);
+  const tick = Math.min(5, width / 6);
   if (block.kind === 'cook' && turns.length > 0) {
     ctx.beginPath();
     for (const sec of turns) {
       const at = scale.yOf(sec);
       ctx.moveTo(x, at);
-      ctx.lineTo(x + 8, at);
+      ctx.lineTo(x + tick, at);
       ctx.moveTo(x + width, at);
-      ctx.lineTo(x + width - 8, at);
+      ctx.lineTo(x + width - tick, at);
     }
     ctx.strokeStyle = colours['on-ember'];
     ctx.lineWidth = 2;
     ctx.stroke();
   }
-  const words = task.kind === 'demo' ? ['demonstration', 'demo'] : namesOf(brush, task);
-  label(brush, block, y, height, colours['on-ember'], block.isFolded ? [] : words, 18);
+  if (block.isFolded) return;
+  const names = task.kind === 'demo' ? ['demonstration', 'demo'] : cookWords(brush, task);
+  const wanted = brush.words.length;
+  say(brush, block, y, height, names, colours['on-ember'], TURN, { ground: colours.ember });
+  const shortest = names.at(-1);
+  const isNamed =
+    brush.words.length > wanted &&
+    shortest !== undefined &&
+    brush.ruler.widthOf(shortest, TURN[1]) <= width - 4 &&
+    height >= 15;
+  // the glyph lies below the name, or where it would be
+  const top = isNamed ? NAMED_PX : 0;
+  if (scene.distance === 'room' && Math.min(width, height - top) >= LEAST_GLYPH_PX)
+    paintGlyph(brush, task.bread, x + width / 2, y + (top + height) / 2, Math.min(16, width - 4, height - top - 3));
 }
 
-function namesOf({ scene }: Brush, task: PlanTask): readonly string[] {
-  if (task.piece === undefined) return [stepWords(task.step)];
-  return [pieceName(scene.workshop, task), shortPieceName(scene.workshop, task)];
-}
-
-/** The first of some words that fits, in the middle of a block or near its top; nothing where there is no room. */
-function label(
-  { ctx }: Brush,
-  { x, width }: Block,
-  y: number,
-  height: number,
-  colour: string,
-  [long, short]: readonly string[],
-  inset = 2,
-): void {
-  if (height < LEAST_LABEL_PX || long === undefined) return;
-  const size = height < 12 ? 10 : height < 15 ? 11 : 13;
-  const words = fitted(long, width - inset, size, short);
-  if (words === '') return;
-  setFont(ctx, size);
-  ctx.fillStyle = colour;
-  ctx.textAlign = 'center';
-  ctx.fillText(words, x + width / 2, y + 0.5 + Math.min(height / 2, LABEL_DOWN_PX) + size * 0.36);
+function cookWords({ scene }: Brush, task: PlanTask): readonly string[] {
+  return task.piece === undefined ? [stepWords(task.step)] : pieceNames(scene.workshop, task);
 }

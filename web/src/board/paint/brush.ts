@@ -1,16 +1,21 @@
 import type { Palette } from '../palette.ts';
+import { fontOf, type Ruler } from '../ruler.ts';
 import type { Scene } from '../scene.ts';
 import type { TimeScale } from '../time-scale.ts';
+import type { WordList } from './word.ts';
 
 /** What every painter is handed: where to paint, in which colours, and how time and place lie. Pixels of the style sheet. */
 export interface Brush {
   readonly ctx: CanvasRenderingContext2D;
   readonly colours: Palette;
+  readonly ruler: Ruler;
   readonly scene: Scene;
   readonly scale: TimeScale;
   /** What of the board is in sight. */
   readonly view: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
   readonly look: Look;
+  /** Words wait until everything else is painted, so that nothing covers one. */
+  readonly words: WordList;
 }
 
 /** What somebody looks at. */
@@ -21,13 +26,14 @@ export interface Look {
   readonly pinned: ReadonlySet<string>;
   /** Where something that is being moved would start. */
   readonly ghost: { readonly task: string; readonly startSec: number } | undefined;
+  /** The moment that is looked at, in seconds since doors open. */
+  readonly atSec: number | undefined;
 }
 
-const FONT = '"Atkinson Hyperlegible Next Variable", sans-serif';
 export const DIM = 0.22;
 
 export function setFont(ctx: CanvasRenderingContext2D, size: number, weight = 550): void {
-  ctx.font = `${weight} ${size}px ${FONT}`;
+  ctx.font = fontOf(size, weight);
 }
 
 /** A rectangle with corners cut as dough is with a bench knife. */

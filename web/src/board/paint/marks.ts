@@ -1,11 +1,9 @@
 import { clockText } from '@hodsman/core';
-import { GUTTER } from '../lanes.ts';
-import { fitted } from '../fitted.ts';
-import type { Block } from '../blocks.ts';
+import { GUTTER, TIMES_PX } from '../lanes.ts';
+import type { Block } from '../block.ts';
 import { box, setFont, type Brush } from './brush.ts';
 
-const CALLOUT_PX = 20;
-const MOST_CALLOUT_WIDTH = 400;
+const SIGN_PX = 15;
 
 /** What is selected, pinned, in trouble, or being moved, over everything else. */
 export function paintMarks(brush: Brush): void {
@@ -42,35 +40,23 @@ function paintPins(brush: Brush): void {
   }
 }
 
-/** Broken rules in their place: a frame and a sign at each task, words at the worst of a kind, none over another. */
+/** Broken rules in their place: a frame round each task, and a sign at the edge of the board wherever it hurts, none over another. */
 function paintTroubles(brush: Brush): void {
   const { ctx, colours, scene, view } = brush;
-  const taken: { x: number; y: number; width: number }[] = [];
-  for (const mark of scene.marks) {
-    const block = scene.mainOf.get(mark.task);
-    if (!block) continue;
-    const f = frameOf(brush, block);
-    if (f.y > view.y + view.height + 60 || f.y + f.height < view.y - 60) continue;
+  let below = -Infinity;
+  const frames = scene.troubled.flatMap((id) => {
+    const block = scene.mainOf.get(id);
+    return block ? [frameOf(brush, block)] : [];
+  });
+  for (const f of frames.sort((p, q) => p.y - q.y)) {
+    if (f.y > view.y + view.height || f.y + f.height < view.y) continue;
     ctx.strokeStyle = colours.trouble;
-    ctx.lineWidth = 2.5;
+    ctx.lineWidth = 2;
     box(ctx, f.x - 1, f.y - 1, f.width + 2, f.height + 2, 4);
     ctx.stroke();
-    if (mark.words === undefined) continue;
-    setFont(ctx, 13, 650);
-    const words = fitted(mark.words, MOST_CALLOUT_WIDTH, 13);
-    const width = ctx.measureText(words).width + 34;
-    const x = Math.max(view.x + 4, Math.min(f.x, view.x + view.width - width - 4));
-    let y = f.y - CALLOUT_PX - 4 < view.y ? f.y + f.height + 4 : f.y - CALLOUT_PX - 4;
-    while (taken.some((t) => x < t.x + t.width && t.x < x + width && Math.abs(t.y - y) < CALLOUT_PX + 2))
-      y += CALLOUT_PX + 3;
-    taken.push({ x, y, width });
-    box(ctx, x, y, width, CALLOUT_PX, 4);
-    ctx.fillStyle = colours.trouble;
-    ctx.fill();
-    ctx.fillStyle = colours['on-trouble'];
-    ctx.textAlign = 'left';
-    ctx.fillText(words, x + 26, y + 14.5);
-    paintSign(ctx, x + 13, y + CALLOUT_PX / 2, colours['on-trouble'], colours.trouble);
+    if (f.y < below) continue;
+    paintSign(ctx, view.x + (TIMES_PX + GUTTER) / 2, f.y + SIGN_PX / 2, colours.trouble, colours.ground);
+    below = f.y + SIGN_PX + 2;
   }
 }
 
@@ -117,12 +103,38 @@ function paintGhost(brush: Brush): void {
   ctx.moveTo(brush.view.x, y);
   ctx.lineTo(block.x, y);
   ctx.stroke();
-  const x = brush.view.x;
-  box(ctx, x + 2, y - 11, GUTTER - 6, 22);
-  ctx.fillStyle = colours.ink;
+  timeChip(ctx, brush.view.x, y, clockText(scene.workshop, look.ghost.startSec), colours.ink, colours.ground);
+}
+
+/** A time at the edge of the board, over the times of the axis. */
+function timeChip(
+  ctx: CanvasRenderingContext2D,
+  x: number,
+  y: number,
+  time: string,
+  ground: string,
+  colour: string,
+): void {
+  box(ctx, x + 1, y - 11, TIMES_PX + 6, 22);
+  ctx.fillStyle = ground;
   ctx.fill();
   setFont(ctx, 15, 750);
-  ctx.fillStyle = colours.ground;
+  ctx.fillStyle = colour;
   ctx.textAlign = 'center';
-  ctx.fillText(clockText(scene.workshop, look.ghost.startSec), x + GUTTER / 2, y + 5.5);
+  ctx.fillText(time, x + TIMES_PX / 2 + 4, y + 5.5);
+}
+
+/** The moment that is looked at: a line across the board, its time at the edge. */
+export function paintMoment({ ctx, colours, scene, scale, view, look }: Brush): void {
+  if (look.atSec === undefined) return;
+  const y = scale.yOf(look.atSec);
+  ctx.strokeStyle = colours.ink;
+  ctx.lineWidth = 1.5;
+  ctx.setLineDash([7, 3]);
+  ctx.beginPath();
+  ctx.moveTo(view.x + GUTTER - 4, y);
+  ctx.lineTo(scene.lanes.width, y);
+  ctx.stroke();
+  ctx.setLineDash([]);
+  timeChip(ctx, view.x, y, clockText(scene.workshop, look.atSec), colours.ink, colours.ground);
 }

@@ -1,6 +1,6 @@
-import { windowOf } from '@hodsman/core';
-import type { Block } from '../blocks.ts';
-import { box, type Brush } from './brush.ts';
+import { durationText, stepWords, windowOf } from '@hodsman/core';
+import type { Block } from '../block.ts';
+import type { Brush } from './brush.ts';
 
 /** A number in [0, 1) from a text and an index: the same bubbles at every drawing (FNV-1a hash, from memory). */
 function spread(text: string, index: number): number {
@@ -36,36 +36,81 @@ function bubblesOf(id: string): readonly Bubble[] {
   return made;
 }
 
+/** The outline of a rest: of one that pieces leave one after another a strand that parts, each share with its own end. */
+function traceRest(
+  ctx: CanvasRenderingContext2D,
+  { shares, x, width }: Block,
+  y: number,
+  height: number,
+  yOf: (sec: number) => number,
+): void {
+  ctx.beginPath();
+  if (shares.length === 0) {
+    ctx.roundRect(x, y, width, height, Math.min(3, height / 2, width / 2));
+    return;
+  }
+  ctx.moveTo(x, y);
+  for (const s of shares) {
+    ctx.lineTo(s.x, yOf(s.toSec));
+    ctx.lineTo(s.x + s.width, yOf(s.toSec));
+  }
+  ctx.lineTo(x + width, y);
+  ctx.closePath();
+}
+
 /** A resting dough: its ground, bubbles that get denser up to the ideal and thin out past it, and past the limit a frayed end. */
-export function paintRest({ ctx, colours, scale }: Brush, block: Block): void {
+export function paintRest(brush: Brush, block: Block): void {
+  const { ctx, colours, scale } = brush;
   const { task, x, width, fromSec, toSec } = block;
   const y = scale.yOf(fromSec);
   const height = scale.yOf(toSec) - y;
-  box(ctx, x, y, width, height);
+  traceRest(ctx, block, y, height, scale.yOf);
   ctx.fillStyle = colours.dough;
   ctx.fill();
   ctx.lineWidth = 1;
   ctx.strokeStyle = colours['dough-edge'];
   ctx.stroke();
+  paintBubbles(brush, block, y, height);
+  const limitY = scale.yOf(fromSec + (windowOf(task)?.maxSec ?? Infinity));
+  if (limitY < y + height - 0.5) paintFrayed(ctx, x, limitY, width, y + height - limitY, colours.trouble);
+  if (block.isFolded || task.piece !== undefined) return;
+  const long = durationText(toSec - fromSec);
+  const whole = Math.min(toSec, ...block.shares.map((s) => s.toSec));
+  brush.words.push({
+    words: [`${stepWords(task.step)} ${long}`, long],
+    x,
+    y,
+    width,
+    height: scale.yOf(whole) - y,
+    colour: colours.ink,
+    sizes: [12, 11],
+    weight: 650,
+    mayTurn: true,
+    ground: colours.dough,
+    alpha: ctx.globalAlpha,
+  });
+}
+
+function paintBubbles({ ctx, colours, scale }: Brush, block: Block, y: number, height: number): void {
+  const { task, x, width, fromSec, toSec, shares } = block;
   const lastsSec = toSec - fromSec;
   const ideal = Math.max(1, windowOf(task)?.idealSec ?? lastsSec);
   const count = Math.min(MOST_BUBBLES, Math.round((height * Math.min(1, width / 24)) / PX_PER_BUBBLE));
   const inset = Math.min(4, width / 4);
-  if (count > 1 && height > 6) {
-    ctx.beginPath();
-    for (const b of bubblesOf(task.id).slice(0, count)) {
-      const past = (b.down * lastsSec) / ideal - 1;
-      if (past > 0 && b.keep <= past) continue;
-      const [cx, cy] = [x + inset + b.across * (width - 2 * inset), y + 2 + b.down * (height - 4)];
-      ctx.moveTo(cx + b.r, cy);
-      ctx.arc(cx, cy, b.r, 0, 6.2832);
-    }
-    ctx.strokeStyle = colours.bubble;
-    ctx.lineWidth = 0.9;
-    ctx.stroke();
+  if (count < 2 || height <= 6) return;
+  ctx.beginPath();
+  for (const b of bubblesOf(task.id).slice(0, count)) {
+    const past = (b.down * lastsSec) / ideal - 1;
+    if (past > 0 && b.keep <= past) continue;
+    const [cx, cy] = [x + inset + b.across * (width - 2 * inset), y + 2 + b.down * (height - 4)];
+    const share = shares.find((s) => cx >= s.x && cx < s.x + s.width);
+    if (share && cy + b.r > scale.yOf(share.toSec)) continue;
+    ctx.moveTo(cx + b.r, cy);
+    ctx.arc(cx, cy, b.r, 0, 6.2832);
   }
-  const limitY = scale.yOf(fromSec + (windowOf(task)?.maxSec ?? Infinity));
-  if (limitY < y + height - 0.5) paintFrayed(ctx, x, limitY, width, y + height - limitY, colours.trouble);
+  ctx.strokeStyle = colours.bubble;
+  ctx.lineWidth = 0.9;
+  ctx.stroke();
 }
 
 /** A band whose sides are torn. */

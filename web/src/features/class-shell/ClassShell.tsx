@@ -26,12 +26,15 @@ export function ClassShell() {
   return (
     <div className="flex h-full flex-col short:h-auto">
       <ShellBar draft={draft} />
-      <VerdictStrip draft={draft} isAdviceWanted={isAdviceWanted} onAdvice={() => setAdviceWanted(!isAdviceWanted)} />
-      {draft.plan && !draft.isPlanning && (isAdviceWanted || draft.plan.broken.length > 0) && (
-        <Suspense>
-          <AdviceStrip workshop={draft.body.workshop} plan={draft.plan} />
-        </Suspense>
-      )}
+      {/* the class is what is looked at: verdict and advice take a quarter of the height at the most */}
+      <div className="max-h-[25vh] shrink-0 overflow-y-auto short:max-h-none print:hidden" data-testid="over">
+        <VerdictStrip draft={draft} isAdviceWanted={isAdviceWanted} onAdvice={() => setAdviceWanted(!isAdviceWanted)} />
+        {draft.plan && !draft.isPlanning && (isAdviceWanted || draft.plan.broken.length > 0) && (
+          <Suspense>
+            <AdviceStrip workshop={draft.body.workshop} plan={draft.plan} />
+          </Suspense>
+        )}
+      </div>
       <SaveTrouble kind="class" open={draft} />
       {/* it scrolls, so the keyboard must reach it, and what is only to be heard must not scroll the page instead */}
       <main

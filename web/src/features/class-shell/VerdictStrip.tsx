@@ -27,12 +27,16 @@ export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
   // what is being moved is judged while it moves
   const trial = useAppSelector((s) => s.trial?.plan);
   const plan = trial ?? draft.plan;
+  const isTrial = trial !== undefined;
   const { workshop, notes } = draft.body;
   const shown = useMemo(() => {
     if (!plan) return undefined;
-    const verdict = verdictOf(workshop, plan, { isLooking: isPlanning, open: openMatters({ workshop, notes }, plan) });
+    const verdict = verdictOf(workshop, plan, {
+      isLooking: isPlanning || isTrial,
+      open: openMatters({ workshop, notes }, plan),
+    });
     return { verdict, broken: brokenWords(plan), words: verdictWords(workshop, verdict) };
-  }, [plan, workshop, notes, isPlanning]);
+  }, [plan, workshop, notes, isPlanning, isTrial]);
   if (!plan || !shown) return <div className="min-h-14 px-4 py-3 text-quiet">Planning …</div>;
   const { verdict, broken, words } = shown;
   const { Icon, colours } = LOOKS[verdict.state];
@@ -48,7 +52,7 @@ export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
     >
       <p className="flex items-baseline gap-2 font-head text-2xl font-semibold">
         <Icon size={26} aria-hidden className="self-center" />
-        {words.headline}
+        {isTrial && verdict.state === 'looking' ? 'Planning …' : words.headline}
       </p>
       {words.open !== '' && <p className="text-lg font-semibold">{words.open}</p>}
       {words.could !== '' && <p className="figures text-lg">{words.could}</p>}

@@ -10,6 +10,7 @@ import {
   WIDE_SHAPES,
 } from '@hodsman/core';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
+import { pieceOutline } from '../../bread-ui/piece-outline.ts';
 
 const MARGIN_CM = 1;
 /** Pixels a centimetre: the same for all griddles, so that they compare. */
@@ -86,28 +87,6 @@ interface FromAboveProps {
   readonly count: number;
 }
 
-/** The outline of a piece about its middle, in cm; a half and a wedge hang from the middle of their round. */
-function outlineOf(piece: Bread['piece']): string {
-  const a = piece.diameterCm / 2;
-  const b = widthOf(piece) / 2;
-  switch (piece.shape) {
-    case 'square':
-    case 'rectangle':
-      return `M${-a} ${-b}H${a}V${b}H${-a}Z`;
-    case 'half':
-      return `M${-a} 0A${a} ${2 * b} 0 0 0 ${a} 0Z`;
-    case 'wedge': {
-      const half = Math.PI / ofRoundOf(piece);
-      const [x, y] = [2 * a * Math.sin(half), 2 * a * Math.cos(half)];
-      return `M0 0L${-x} ${y}A${2 * a} ${2 * a} 0 0 0 ${x} ${y}Z`;
-    }
-    default: {
-      const across = piece.shape === 'oval' ? b : a;
-      return `M${-a} 0A${a} ${across} 0 1 1 ${a} 0A${a} ${across} 0 1 1 ${-a} 0Z`;
-    }
-  }
-}
-
 const sizeOfPiece = (piece: Bread['piece']): string =>
   WIDE_SHAPES.includes(piece.shape ?? '')
     ? `${piece.diameterCm} × ${roundedTo(widthOf(piece), 1)} cm`
@@ -135,7 +114,7 @@ function FromAbove({ griddle, bread, gapCm, count }: FromAboveProps) {
         {drawnSpots(griddle, bread.piece, gapCm, count).map((s) => (
           <path
             key={`${s.xCm},${s.yCm},${s.turnDeg}`}
-            d={outlineOf(bread.piece)}
+            d={pieceOutline(bread.piece)}
             transform={`translate(${s.xCm} ${s.yCm}) rotate(${s.turnDeg})`}
             fill="var(--dough)"
             stroke="var(--dough-edge)"

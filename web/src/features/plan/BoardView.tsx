@@ -1,23 +1,30 @@
 import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { type Followed, isMovable, type Plan, taskSentence, type Workshop } from '@hodsman/core';
+import { isMovable, type Plan, taskSentence, type Workshop } from '@hodsman/core';
 import { useCare } from '../../store/care.ts';
 import { arrangePlaces } from '../../store/board-look.ts';
-import { lookChanged, type BoardLook } from '../../store/look-slice.ts';
+import { lookChanged } from '../../store/look-slice.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { nudge, pinTasks, releasePin } from '../../planning/shaping.ts';
 import { endTrial, settleTrial, tryPins } from '../../planning/trial.ts';
-import { useStable } from '../../ui/use-stable.ts';
 import { Board, type BoardHandle } from '../../board/Board.tsx';
 import type { Look } from '../../board/paint/brush.ts';
 import { onBoardKey } from './board-keys.ts';
 import { PANEL_FRAME } from './panel/frame.ts';
+import { Minded } from './Minded.tsx';
 import { Tools, ZOOM_STEP } from './Tools.tsx';
+import { useLooking } from './use-looking.ts';
+import { usePanel } from './use-panel.ts';
 import { useScene } from './use-scene.ts';
 import { useSize } from './use-size.ts';
 
 // the board is painted first; the panel beside it and the list of keys come after
 const Panel = lazy(async () => ({ default: (await import('./panel/Panel.tsx')).Panel }));
+const FollowedLine = lazy(async () => ({ default: (await import('./FollowedLine.tsx')).FollowedLine }));
+const MomentPanel = lazy(async () => ({ default: (await import('./moment/MomentPanel.tsx')).MomentPanel }));
 const Shortcuts = lazy(async () => ({ default: (await import('./Shortcuts.tsx')).Shortcuts }));
+
+const MINUTE_SEC = 60;
+const FIVE_MIN_SEC = 300;
 
 /** The plan as the board, with the panel that shapes it. */
 export function BoardView() {
@@ -36,27 +43,13 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
   const look = useAppSelector((s) => s.look);
   const [ghost, setGhost] = useState<Look['ghost']>();
   const [isHelpOpen, setHelpOpen] = useState(false);
-  const { selected, followed, folded, isAheadFolded, isPanelOpen } = look;
-  const change = (part: Partial<BoardLook>): void => void dispatch(lookChanged(part));
-
+  const { selected, followed, isAheadFolded, atSec } = look;
+  const { isPanelOpen, held } = usePanel();
   const { scene, pinned, boardLook } = useScene(plan, workshop, width, ghost);
   const task = plan.tasks.find((t) => t.id === selected);
 
-  const select = (id: string | undefined): void => {
-    if (id !== selected) change({ selected: id });
-  };
-  const follow = useStable((next: Followed): void => {
-    const isSame = next.kind === followed?.kind && next.id === followed.id;
-    change({ followed: isSame ? undefined : next, selected: undefined });
-  });
-  const fold = useStable((lane: string): void => {
-    dispatch(arrangePlaces({ folded: folded.includes(lane) ? folded.filter((x) => x !== lane) : [...folded, lane] }));
-  });
-  const show = useStable((id: string): void => {
-    select(id);
-    board.current?.reveal(id);
-    board.current?.focus();
-  });
+  const looking = useLooking(plan, workshop, board);
+  const { change, select, follow, unfollow, lookFrom, lookAtMoment, show, fold } = looking;
   const moveBy = (sec: number): void => {
     if (task && isMovable(task)) dispatch(nudge(task, sec));
   };
@@ -75,14 +68,25 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
       },
       onMove: moveBy,
       acts: {
-        Escape: () => change({ selected: undefined, ...(selected === undefined && { followed: undefined }) }),
-        Enter: () => change({ isPanelOpen: true }),
+        Escape: () => {
+          if (selected !== undefined) change({ selected: undefined });
+          else if (atSec !== undefined) lookAtMoment(undefined);
+          else unfollow();
+        },
+        Enter: () => change({ panel: 'open', atSec: undefined }),
+        '1': () => lookFrom('room'),
+        '2': () => lookFrom('station'),
+        '3': () => lookFrom('route'),
+        ',': () => lookAtMoment((atSec ?? 0) - MINUTE_SEC),
+        '.': () => lookAtMoment((atSec ?? 0) + MINUTE_SEC),
+        '<': () => lookAtMoment((atSec ?? 0) - FIVE_MIN_SEC),
+        '>': () => lookAtMoment((atSec ?? 0) + FIVE_MIN_SEC),
         p: togglePin,
         f: () => task?.people[0] !== undefined && follow({ kind: 'person', id: task.people[0] }),
         a: () => change({ isAheadFolded: !isAheadFolded }),
         '+': () => board.current?.zoomBy(ZOOM_STEP),
         '-': () => board.current?.zoomBy(1 / ZOOM_STEP),
-        '0': () => board.current?.fit(),
+        '0': () => (look.distance === 'room' ? board.current?.fit() : lookFrom('room')),
         '?': () => setHelpOpen(true),
       },
     });
@@ -91,17 +95,28 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
     () => (
       <Tools
         board={board}
+        distance={look.distance}
         isPanelOpen={isPanelOpen}
-        onPanel={() => dispatch(lookChanged({ isPanelOpen: !isPanelOpen }))}
+        onDistance={lookFrom}
+        onPanel={() => {
+          dispatch(lookChanged({ atSec: undefined }));
+          dispatch(arrangePlaces({ panel: isPanelOpen ? 'closed' : 'open' }));
+        }}
         onHelp={() => setHelpOpen(true)}
       />
     ),
-    [isPanelOpen, dispatch],
+    [isPanelOpen, dispatch, look.distance, lookFrom],
   );
 
   return (
     <div className="relative flex h-full">
-      <div ref={frame} className="relative min-w-0 flex-1">
+      <div ref={frame} className="relative flex min-w-0 flex-1 flex-col" {...held}>
+        <Minded workshop={workshop} />
+        {followed && (
+          <Suspense>
+            <FollowedLine plan={plan} workshop={workshop} followed={followed} onClose={unfollow} />
+          </Suspense>
+        )}
         {scene && (
           <Board
             ref={board}
@@ -120,6 +135,8 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
             onFold={fold}
             tools={tools}
             onSelect={select}
+            onDistance={lookFrom}
+            onMoment={lookAtMoment}
             onMove={(id, startSec) => {
               setGhost({ task: id, startSec });
               void dispatch(tryPins([{ task: id, startSec }]));
@@ -136,7 +153,19 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
           />
         )}
       </div>
-      {isPanelOpen && scene && (
+      {atSec !== undefined && (
+        <Suspense fallback={<aside className={PANEL_FRAME} />}>
+          <MomentPanel
+            plan={plan}
+            workshop={workshop}
+            atSec={atSec}
+            onMoment={lookAtMoment}
+            onShow={show}
+            onFollow={follow}
+          />
+        </Suspense>
+      )}
+      {isPanelOpen && atSec === undefined && scene && (
         <Suspense fallback={<aside className={PANEL_FRAME} />}>
           <Panel plan={plan} workshop={workshop} lanes={scene.lanes} onShow={show} onFold={fold} onFollow={follow} />
         </Suspense>

@@ -1,11 +1,12 @@
 import { useMemo } from 'react';
-import { followedTasks, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
+import { followedTasks, ownerOf, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
 import type { Look } from '../../board/paint/brush.ts';
-import { sceneOf, type Scene } from '../../board/scene.ts';
+import { sceneOf, type Scene, type Sight } from '../../board/scene.ts';
 import { useAppSelector } from '../../store/hooks.ts';
 
 /** The column of tools, and a scroll bar. */
-const BESIDE_PX = 62;
+const BESIDE_PX = 50;
+const SCROLL_BAR_PX = 15;
 const LEAST_PX = 280;
 
 /** What stands out: the way of what is selected, else all of what is followed. */
@@ -18,6 +19,19 @@ function litOf(
   return followed && followedTasks(plan, followed);
 }
 
+/** Whose route is shown where nobody is followed: of whose bread is selected, else of the first participant. */
+export function usualRoute(plan: Plan, workshop: Workshop, selected: string | undefined): Followed {
+  const task = plan.tasks.find((t) => t.id === selected);
+  const owner = task && (ownerOf(task) ?? task.people.find((p) => workshop.roster.some((r) => r.id === p)));
+  return { kind: 'person', id: owner ?? workshop.roster[0]?.id ?? '' };
+}
+
+/** The people who have a column of their own in a route. */
+function peopleOf(workshop: Workshop, { kind, id }: Followed): readonly string[] {
+  if (kind === 'person') return [id];
+  return kind === 'station' ? (workshop.stations.find((s) => s.id === id)?.members ?? []) : [];
+}
+
 /** What the board shows in so much width, and what of it stands out; no scene before the width is known. */
 export function useScene(
   plan: Plan,
@@ -25,14 +39,25 @@ export function useScene(
   width: number,
   ghost: Look['ghost'],
 ): { readonly scene: Scene | undefined; readonly pinned: ReadonlySet<string>; readonly boardLook: Look } {
-  const { selected, followed, folded, order } = useAppSelector((s) => s.look);
+  const { selected, followed, folded, order, distance, atSec } = useAppSelector((s) => s.look);
   const pins = useAppSelector((s) => s.draft?.body.notes.shaping.pins);
-  const scene = useMemo(
-    () => (width > 0 ? sceneOf(plan, workshop, Math.max(LEAST_PX, width - BESIDE_PX), { folded, order }) : undefined),
-    [plan, workshop, width, folded, order],
-  );
+  const sight = useMemo((): Sight => {
+    if (distance !== 'route' || !followed) return { distance: distance === 'route' ? 'room' : distance };
+    return { distance, route: { tasks: followedTasks(plan, followed), people: peopleOf(workshop, followed) } };
+  }, [plan, workshop, distance, followed]);
+  const scene = useMemo(() => {
+    if (width <= 0) return undefined;
+    const room = width - BESIDE_PX - (sight.distance === 'room' ? 0 : SCROLL_BAR_PX);
+    return sceneOf(plan, workshop, Math.max(LEAST_PX, room), { folded, order }, sight);
+  }, [plan, workshop, width, folded, order, sight]);
   const pinned = useMemo(() => new Set(pins?.map((p) => p.task)), [pins]);
-  const lit = useMemo(() => litOf(plan, selected, followed), [plan, selected, followed]);
-  const boardLook = useMemo((): Look => ({ lit, selected, pinned, ghost }), [lit, selected, pinned, ghost]);
+  const lit = useMemo(
+    () => litOf(plan, selected, sight.route ? undefined : followed),
+    [plan, selected, followed, sight.route],
+  );
+  const boardLook = useMemo(
+    (): Look => ({ lit, selected, pinned, ghost, atSec }),
+    [lit, selected, pinned, ghost, atSec],
+  );
   return { scene, pinned, boardLook };
 }

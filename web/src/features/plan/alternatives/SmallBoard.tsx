@@ -14,7 +14,7 @@ const PLACES = { folded: [], order: [] };
 /** A plan as a small picture: where the work lies, where the fires have no gap, where something is wrong. */
 export function SmallBoard({ plan, workshop }: { readonly plan: Plan; readonly workshop: Workshop }) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const scene = useMemo(() => sceneOf(plan, workshop, LAID_OUT_PX, PLACES), [plan, workshop]);
+  const scene = useMemo(() => sceneOf(plan, workshop, LAID_OUT_PX, PLACES, { distance: 'room' }), [plan, workshop]);
   useEffect(() => {
     const element = canvas.current;
     if (!element) return;

@@ -6,7 +6,6 @@ import { Levers } from './Levers.tsx';
 import type { Lanes } from '../../../board/lanes.ts';
 import { hasAhead } from '../../../board/time-scale.ts';
 import { Aims } from './Aims.tsx';
-import { Minded } from './Minded.tsx';
 import { Pins } from './Pins.tsx';
 import { Places } from './Places.tsx';
 import { TaskPart } from './TaskPart.tsx';
@@ -32,7 +31,6 @@ export const Panel = memo(function Panel({ plan, workshop, lanes, onShow, onFold
       ) : (
         <p className="text-quiet">Click a block, or walk with the arrow keys, to follow its dough to the table.</p>
       )}
-      <Minded workshop={workshop} />
       <Troubles plan={plan} workshop={workshop} onShow={onShow} />
       <Aims />
       <Pins plan={plan} workshop={workshop} onShow={onShow} />

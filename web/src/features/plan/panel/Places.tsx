@@ -6,7 +6,8 @@ import { lookChanged } from '../../../store/look-slice.ts';
 import { useAppDispatch, useAppSelector } from '../../../store/hooks.ts';
 import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
 import { Toggle } from '../../../ui/Toggle.tsx';
-import type { Lane, Lanes } from '../../../board/lanes.ts';
+import type { Lane } from '../../../board/lane.ts';
+import type { Lanes } from '../../../board/lanes.ts';
 import { Part } from './Part.tsx';
 
 interface Props {
@@ -83,12 +84,12 @@ export const Places = memo(function Places({ lanes: { lanes }, workshop, hasAhea
         {lanes.map((l, i) => (
           <li key={l.id} className="flex items-center">
             <span className="min-w-0 flex-1 truncate">
-              <Toggle label={l.name} isOn={!l.isFolded} onChange={() => onFold(l.id)} />
+              <Toggle label={l.names[0] ?? ''} isOn={!l.isFolded} onChange={() => onFold(l.id)} />
             </span>
             <button
               type="button"
               className={SMALL_ICON_BUTTON}
-              aria-label={`${l.name}: further left`}
+              aria-label={`${l.names[0] ?? ''}: further left`}
               disabled={lanes[i - 1]?.kind !== l.kind}
               onClick={() => move(l, -1)}
             >
@@ -97,7 +98,7 @@ export const Places = memo(function Places({ lanes: { lanes }, workshop, hasAhea
             <button
               type="button"
               className={SMALL_ICON_BUTTON}
-              aria-label={`${l.name}: further right`}
+              aria-label={`${l.names[0] ?? ''}: further right`}
               disabled={lanes[i + 1]?.kind !== l.kind}
               onClick={() => move(l, 1)}
             >

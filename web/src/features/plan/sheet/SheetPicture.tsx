@@ -1,66 +1,59 @@
-import { useEffect, useRef } from 'react';
-import { careLines, initialsOf, type Plan, type Workshop } from '@hodsman/core';
-import { fitted } from '../../../board/fitted.ts';
+import { useEffect, useRef, useState } from 'react';
+import type { Plan, Workshop } from '@hodsman/core';
+import type { Lane } from '../../../board/lane.ts';
+import { setFont } from '../../../board/paint/brush.ts';
 import { paintBoard } from '../../../board/paint/board.ts';
+import { paintGlyph } from '../../../board/paint/glyph.ts';
 import { PAPER } from '../../../board/palette.ts';
-import { sceneOf } from '../../../board/scene.ts';
+import { firstThatFits, makeRuler, type Ruler } from '../../../board/ruler.ts';
+import { sceneOf, type Scene } from '../../../board/scene.ts';
 import { timeScaleOf } from '../../../board/time-scale.ts';
-import { useRemarks } from '../../../store/care.ts';
-import { PAGE_PX, type Paper } from './paper.ts';
 
-const TITLE_PX = 74;
-/** A line of those with whom something is to be minded; two of them stand in a line. */
-const MINDED_PX = 22;
 /** Dots to a pixel: fine enough for the small letters of turns. */
 const FINE = 3;
+const HEAD_PX = 74;
+const LOOK = { lit: undefined, selected: undefined, pinned: new Set<string>(), ghost: undefined, atSec: undefined };
+/** 7 pt, below which nobody reads a wall. */
+const LEAST_TYPE_PX = 9.5;
 
-/** The whole board as black and white picture on one page. */
-export function SheetPicture({
-  workshop,
-  plan,
-  paper,
-}: {
-  readonly workshop: Workshop;
+interface Props {
   readonly plan: Plan;
-  readonly paper: Paper;
-}) {
+  readonly workshop: Workshop;
+  readonly width: number;
+  readonly height: number;
+  /** Lanes that are on another sheet. */
+  readonly without: ReadonlySet<string>;
+}
+
+/** The room as a black and white picture on one page, or a part of it: every picture has the times. */
+export function SheetPicture({ plan, workshop, width, height, without }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const [width, page] = PAGE_PX[paper];
-  const minded = careLines(
-    workshop,
-    useRemarks(),
-    workshop.roster.map((p) => p.id),
-  ).length;
-  const height = page - TITLE_PX - (minded > 0 ? 12 + MINDED_PX * minded : 0);
+  const [ruler, setRuler] = useState(makeRuler);
+  useEffect(() => {
+    let isThere = true;
+    void document.fonts.ready.then(() => isThere && setRuler(makeRuler()));
+    return () => {
+      isThere = false;
+    };
+  }, []);
   useEffect(() => {
     const ctx = canvas.current?.getContext('2d');
     if (!canvas.current || !ctx) return;
     canvas.current.width = width * FINE;
     canvas.current.height = height * FINE;
-    const scene = sceneOf(plan, workshop, width, { folded: [], order: [] });
-    const shrink = Math.min(1, width / scene.lanes.width);
-    const headPx = 44;
-    const scale = timeScaleOf(plan, height / shrink - headPx - 40, true);
-    const view = { x: 0, y: 0, width: scene.lanes.width, height: scale.height };
-    const look = { lit: undefined, selected: undefined, pinned: new Set<string>(), ghost: undefined };
-    const paint = (): void => {
-      ctx.setTransform(1, 0, 0, 1, 0, 0);
-      ctx.fillStyle = '#fff';
-      ctx.fillRect(0, 0, width * FINE, height * FINE);
-      ctx.setTransform(FINE * shrink, 0, 0, FINE * shrink, 0, headPx * FINE * shrink);
-      paintBoard({ ctx, colours: PAPER, scene, scale, view, look });
-      ctx.fillStyle = '#000';
-      ctx.textAlign = 'left';
-      for (const l of scene.lanes.lanes) {
-        ctx.font = '700 14px "Atkinson Hyperlegible Next Variable", sans-serif';
-        ctx.fillText(l.name, l.x, -26, l.width);
-        ctx.font = '500 12px "Atkinson Hyperlegible Next Variable", sans-serif';
-        for (const c of l.columns) ctx.fillText(fitted(c.name, c.width + 4, 12, initialsOf(c.name)), c.x, -8);
-      }
-    };
-    paint();
-    void document.fonts.ready.then(paint);
-  }, [plan, workshop, width, height]);
+    const scene = sceneOf(plan, workshop, width, { folded: [], order: [], without }, { distance: 'room' });
+    const scale = timeScaleOf(plan, height - HEAD_PX, true);
+    const view = { x: 0, y: 0, width, height: scale.height };
+    ctx.setTransform(1, 0, 0, 1, 0, 0);
+    ctx.fillStyle = '#fff';
+    ctx.fillRect(0, 0, width * FINE, height * FINE);
+    const fit = Math.min(1, (height - HEAD_PX) / scale.height);
+    ctx.setTransform(FINE, 0, 0, FINE * fit, 0, HEAD_PX * FINE);
+    const brush = { ctx, colours: PAPER, ruler, scene, scale, view, look: LOOK, words: [] };
+    paintBoard(brush);
+    ctx.setTransform(FINE, 0, 0, FINE, 0, 0);
+    paintHeads(ctx, ruler, scene);
+  }, [plan, workshop, width, height, without, ruler]);
   return (
     <canvas
       ref={canvas}
@@ -70,4 +63,28 @@ export function SheetPicture({
       style={{ width, height }}
     />
   );
+}
+
+/** The names of the places, the glyphs of their breads, and who stands there, over the picture. */
+function paintHeads(ctx: CanvasRenderingContext2D, ruler: Ruler, scene: Scene): void {
+  const brush = { ctx, colours: PAPER, scene };
+  const say = (words: readonly string[], x: number, y: number, width: number, size: number, weight: number): void => {
+    const shown = firstThatFits(ruler, words, width, size, weight);
+    if (shown === undefined) return;
+    setFont(ctx, size, weight);
+    ctx.textAlign = 'center';
+    ctx.fillStyle = '#000';
+    ctx.fillText(shown, x + width / 2, y);
+  };
+  for (const l of scene.lanes.lanes) {
+    say(l.names, l.x, 18, l.width, 14, 700);
+    for (const s of l.strips) paintGlyph(brush, s.bread, s.x + s.width / 2, 34, Math.min(16, s.width - 1));
+    sayPeople(l, (names, x, width) => say(names, x, 62, width, 12, 550));
+    if (l.kind === 'staff') for (const c of l.columns) say(c.names, c.x, 62, c.width, LEAST_TYPE_PX + 2, 550);
+  }
+}
+
+function sayPeople(lane: Lane, say: (names: readonly string[], x: number, width: number) => void): void {
+  const each = lane.width / Math.max(1, lane.people.length);
+  for (const [i, p] of lane.people.entries()) say(p.names, lane.x + i * each, each);
 }

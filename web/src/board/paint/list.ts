@@ -1,0 +1,63 @@
+import { clockText, durationText, placeWords, taskName, turnsOf, windowOf } from '@hodsman/core';
+import type { Block } from '../block.ts';
+import type { Brush } from './brush.ts';
+
+const ROW_PX = 19;
+const SIZE = 13;
+
+/** How high a list of so many times is. */
+export const listPx = (rows: number): number => rows * ROW_PX + ROW_PX;
+
+/** The times of a route: a row for each of its tasks beside its block, none over another, with a line from the one to the other. */
+export function paintList(brush: Brush): void {
+  const { ctx, colours, scene, scale, words, look } = brush;
+  const lane = scene.lanes.byId.get('list');
+  if (!lane) return;
+  let y = 0;
+  const blocks = scene.blocks.filter((b) => b.isMain && b.kind !== 'preheat').sort((a, b) => a.fromSec - b.fromSec);
+  for (const block of blocks) {
+    const at = scale.yOf(block.fromSec);
+    y = Math.max(at - 2, y);
+    const right = block.x + block.width;
+    ctx.globalAlpha = look.selected === undefined || look.selected === block.task.id ? 0.7 : 0.25;
+    ctx.strokeStyle = colours.quiet;
+    ctx.lineWidth = look.selected === block.task.id ? 2 : 1;
+    ctx.beginPath();
+    ctx.moveTo(right + 1, at + 1);
+    ctx.lineTo(lane.x - 14, at + 1);
+    ctx.lineTo(lane.x - 4, y + ROW_PX / 2);
+    ctx.lineTo(lane.x, y + ROW_PX / 2);
+    ctx.stroke();
+    ctx.globalAlpha = 1;
+    words.push({
+      words: rowWords(brush, block),
+      x: lane.x,
+      y,
+      width: lane.width,
+      height: ROW_PX,
+      colour: colours.ink,
+      sizes: [SIZE],
+      align: 'left',
+      ...(look.selected === block.task.id && { weight: 750 }),
+    });
+    y += ROW_PX;
+  }
+}
+
+/** "11:05 roll 2, 3 min, bench 1", and in less room without the place, then without the length. */
+function rowWords({ scene }: Brush, { task }: Block): readonly string[] {
+  const { workshop } = scene;
+  const start = `${clockText(workshop, task.startSec)} ${taskName(task)}`;
+  const long = `${start}, ${durationText(task.endSec - task.startSec)}`;
+  const turns = turnsOf(task).map((sec) => clockText(workshop, sec));
+  const place = placeWords(workshop, task);
+  const window = windowOf(task);
+  const until = window ? `, until ${clockText(workshop, task.endSec)}` : '';
+  return [
+    `${long}${place === '' ? '' : `, ${place}`}${turns.length > 0 ? `, turn ${turns.join(', ')}` : until}`,
+    `${long}${place === '' ? '' : `, ${place}`}`,
+    long,
+    start,
+    clockText(workshop, task.startSec),
+  ];
+}

@@ -1,0 +1,110 @@
+import {
+  clockText,
+  durationText,
+  pieceName,
+  pieceNames,
+  type FireNow,
+  type LyingNow,
+  type PlanTask,
+  type Workshop,
+} from '@hodsman/core';
+import { GriddleNow, type Lying } from '../../../bread-ui/GriddleNow.tsx';
+
+interface Props {
+  readonly fires: readonly FireNow[];
+  readonly workshop: Workshop;
+  readonly sec: number;
+  readonly onShow: (task: string) => void;
+}
+
+/** What is about to be turned or taken off. */
+const DUE_SEC = 30;
+const FEW = 2;
+const WIDE_PX = 148;
+const NARROW_PX = 102;
+
+/** The fires side by side: griddles from above with the breads on them, whose they are, what is turned when, what is laid on next. */
+export function Fires({ fires, workshop, sec, onShow }: Props) {
+  return (
+    <div className={`grid gap-x-3 gap-y-2 ${fires.length <= FEW ? 'grid-cols-2' : 'grid-cols-3'}`}>
+      {fires.map((fire) => (
+        <Fire
+          key={fire.id}
+          fire={fire}
+          workshop={workshop}
+          sec={sec}
+          width={fires.length <= FEW ? WIDE_PX : NARROW_PX}
+          onShow={onShow}
+        />
+      ))}
+    </div>
+  );
+}
+
+const isLying = (s: LyingNow | undefined): s is LyingNow => s !== undefined;
+
+function Fire({
+  fire,
+  workshop,
+  sec,
+  width,
+  onShow,
+}: Omit<Props, 'fires'> & { readonly fire: FireNow; readonly width: number }) {
+  const griddle = workshop.kitchen.griddles.find((g) => g.id === fire.id);
+  const there = fire.spots.filter(isLying);
+  const clock = (s: number): string => clockText(workshop, s);
+  const empty = fire.isHeating ? 'heating up' : 'empty';
+  return (
+    <section aria-label={fire.name} className="grid content-start gap-1">
+      <h3 className="text-sm font-bold">{fire.name}</h3>
+      {griddle && (
+        <GriddleNow
+          griddle={griddle}
+          gapCm={workshop.kitchen.griddleGapCm}
+          lying={fire.spots.flatMap((s, i) => (s ? lyingOf(workshop, s, i + 1, sec) : []))}
+          spots={fire.spots.length}
+          isHeating={fire.isHeating}
+          width={width}
+          label={there.length === 0 ? empty : there.map((s) => pieceName(workshop, s.task)).join(', ')}
+        />
+      )}
+      <ul className="text-sm">
+        {there.length === 0 && <li className="text-quiet">{empty}</li>}
+        {there.map(({ task, turnSec }) => (
+          <li key={task.id}>
+            <button
+              type="button"
+              className="w-full rounded-cut text-left hover:bg-steel"
+              onClick={() => onShow(task.id)}
+            >
+              {firstName(workshop, task)}{' '}
+              <span className="figures text-quiet">
+                {turnSec === null ? `off ${clock(task.endSec)}` : `turn ${turnWords(turnSec, task.startSec, clock)}`}
+              </span>
+            </button>
+          </li>
+        ))}
+        {fire.next && (
+          <li className="figures text-quiet">
+            next {clock(fire.next.startSec)} {firstName(workshop, fire.next)}
+          </li>
+        )}
+      </ul>
+    </section>
+  );
+}
+
+/** Whose bread it is, by the first name: the whole names stand below. */
+const firstName = (workshop: Workshop, task: PlanTask): string => pieceNames(workshop, task).slice(0, 2).at(-1) ?? '';
+
+/** A short cook is turned by a count of seconds, a longer one by the clock. */
+const SHORT_SEC = 90;
+const turnWords = (turnSec: number, layOnSec: number, clock: (sec: number) => string): string =>
+  turnSec - layOnSec < SHORT_SEC ? `after ${durationText(turnSec - layOnSec)}` : clock(turnSec);
+
+function lyingOf(workshop: Workshop, { task, turnSec }: LyingNow, spot: number, sec: number): readonly Lying[] {
+  const bread = workshop.breads.find((b) => b.id === task.bread);
+  if (!bread) return [];
+  const isDue = (turnSec ?? task.endSec) - sec <= DUE_SEC;
+  return [{ spot, bread, words: pieceNames(workshop, task).at(-1) ?? '', isDue }];
+}
