@@ -4,7 +4,15 @@ export default defineConfig({
   test: {
     projects: [
       { test: { name: 'core', root: 'core', include: ['src/**/*.test.ts'], testTimeout: 120_000 } },
-      { test: { name: 'web', root: 'web', include: ['src/**/*.test.ts'] } },
+      {
+        test: {
+          name: 'web',
+          // the colours are checked as they stand in the style sheet
+          css: true,
+          root: 'web',
+          include: ['src/**/*.test.ts'],
+        },
+      },
       { test: { name: 'cli', root: 'cli', include: ['src/**/*.test.ts'], testTimeout: 120_000 } },
       // against the MariaDB that HODSMAN_TEST_DATABASE_URL names; scripts/test.mjs starts one
       {

@@ -293,6 +293,7 @@ export {
   firstBreads,
   followedTasks,
   followedWords,
+  fireAt,
   roomAt,
   fireTurns,
   fireUse,
@@ -305,7 +306,7 @@ export {
   rollCall,
   routeOf,
   swapPins,
-  tasksUse,
+  taskSpans,
   planFacts,
   type PlanFacts,
 } from './turns/index.ts';
@@ -327,7 +328,9 @@ export {
   shorterNames,
   spanWords,
   taskName,
+  taskLines,
   taskSentence,
+  turnWords,
   whatWords,
   whoseWords,
 } from './words/index.ts';

@@ -54,7 +54,7 @@ function manyfold(times: number): object {
 }
 
 /** Milliseconds between frames while something is done in each of them. */
-async function frames(page: Page, act: 'scroll' | 'zoom'): Promise<readonly number[]> {
+async function frames(page: Page, act: 'scroll' | 'zoom' | 'moment'): Promise<readonly number[]> {
   return page.evaluate(
     ({ act, count }) =>
       new Promise<number[]>((resolve) => {
@@ -72,12 +72,12 @@ async function frames(page: Page, act: 'scroll' | 'zoom'): Promise<readonly numb
           if (act === 'scroll') board.scrollBy(isDown ? 4 : -4, isDown ? 18 : -18);
           else {
             const { left, top } = board.getBoundingClientRect();
-            const at = { clientX: left + 300, clientY: top + 250 };
+            const at = { clientX: left + (act === 'zoom' ? 300 : 20), clientY: top + 250 };
             board.dispatchEvent(
               new WheelEvent('wheel', {
                 ...at,
                 deltaY: isDown ? -24 : 24,
-                ctrlKey: true,
+                ctrlKey: act === 'zoom',
                 bubbles: true,
                 cancelable: true,
               }),
@@ -162,8 +162,14 @@ export async function measureBoard(): Promise<readonly Row[]> {
       const tasks = Number(await page.getByRole('table').getAttribute('aria-rowcount')) - 1;
       const dragged = await drag(page, 'yogurt-oval@S2:mix');
       await open('board');
-      rows.push(...frameRows(`${title} (${tasks} tasks), scrolled`, await frames(page, 'scroll')));
-      rows.push(...frameRows(`${title}, zoomed`, await frames(page, 'zoom')));
+      rows.push(...frameRows(`${title} (${tasks} tasks), nearer and further`, await frames(page, 'zoom')));
+      const board = page.getByTestId('board');
+      await board.press('2');
+      await page.locator('[data-testid="board"][data-distance="station"]').waitFor();
+      rows.push(...frameRows(`${title}, at the stations, scrolled`, await frames(page, 'scroll')));
+      await board.press('1');
+      await page.locator('[data-testid="board"][data-distance="room"]').waitFor();
+      rows.push(...frameRows(`${title}, the moment moved`, await frames(page, 'moment')));
       rows.push(
         {
           what: `${title}, dragged: longest stretch without a frame`,

@@ -84,6 +84,23 @@ describe('the session of a planner', () => {
     await made.plan(workshop, withPins(UNSHAPED, pins), (p) => (plan = p));
     expect(plan?.tasks.find((t) => t.id === task.id)?.startSec).toBe(task.startSec);
   });
+  it('searches round pins that do not go at once, and leaves the plan that is shown alone', async () => {
+    const { made } = session();
+    expect(await made.settlePins([])).toBeNull();
+    let plan: Plan | undefined;
+    await made.plan(workshop, UNSHAPED, (p) => (plan = p));
+    const shown = plan ?? expect.fail();
+    const first = shown.tasks.find((t) => t.step === 'mix') ?? expect.fail();
+    const pins = [{ task: first.id, startSec: first.startSec + 300 }];
+    const settled = (await made.settlePins(pins)) ?? expect.fail();
+    expect(settled.tasks.find((t) => t.id === first.id)?.startSec).toBe(first.startSec + 300);
+    expect(settled.broken.length).toBeLessThanOrEqual(made.tryPins(pins)?.broken.length ?? 0);
+    expect(made.about(first.id)).not.toBeNull();
+    // a later call makes it give up
+    const late = made.settlePins(pins);
+    void made.plan(workshop, UNSHAPED, (p) => (plan = p));
+    expect(await late).toBeNull();
+  });
   it('plans the rest of a class from a moment on, with what has begun where it is', async () => {
     const { made } = session();
     let plan: Plan | undefined;

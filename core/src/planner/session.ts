@@ -129,6 +129,20 @@ export function plannerSession({ now, pause, isTakeable }: SessionHost) {
     /** The class that was planned last with pins more, at once and with no search; null before there is one. */
     tryPins: (pins: readonly Pin[]): Plan | null =>
       held ? planShaped(held.workshop, withPins(held.shaping, pins), { effort: 0, base: held.base }) : null,
+    /**
+     * The same with a search round the pins, for a move that does not go without one; null before there is a class, or where a later
+     * call has come.
+     */
+    settlePins: async (pins: readonly Pin[]): Promise<Plan | null> => {
+      if (!held) return null;
+      const call = latest;
+      const { workshop, shaping, base: without } = held;
+      const plan = await inTurns(
+        call,
+        planShapedInSteps(workshop, withPins(shaping, pins), { effort: EFFORT, base: without }),
+      );
+      return call === latest ? plan : null;
+    },
     /** The plans of several classes, one after another. */
     planEach: async (
       entries: readonly { readonly workshop: Workshop; readonly shaping: Shaping }[],

@@ -6,7 +6,7 @@ import { turnsOf } from '../plan/index.ts';
 import { planShaped } from '../planner/index.ts';
 import { clockText } from '../units/index.ts';
 import { UNSHAPED, type Workshop } from '../workshop/index.ts';
-import { followedWords, roomAt, tasksUse } from './index.ts';
+import { followedWords, handsUse, roomAt, taskSpans } from './index.ts';
 
 const read = (file: unknown): Workshop => {
   const result = readWorkshop(file);
@@ -56,7 +56,7 @@ describe('how many have a task', () => {
   it('counts nobody twice, and never more than there are', () => {
     for (const { w, plan } of classes)
       for (const s of w.stations) {
-        const points = tasksUse(plan, s.members);
+        const points = handsUse(taskSpans(plan), s.members);
         expect(points.length).toBeGreaterThan(4);
         expect(Math.max(...points.map((p) => p.count))).toBeLessThanOrEqual(s.members.length);
         expect(points.at(-1)?.count).toBe(0);

@@ -56,7 +56,8 @@ export function roomAt(workshop: Workshop, plan: Plan, sec: number): RoomNow {
   };
 }
 
-function fireAt({ kind, id, name, spots, preheat }: FireTurns, sec: number): FireNow {
+/** A fire at a moment, in seconds since doors open. */
+export function fireAt({ kind, id, name, spots, preheat }: FireTurns, sec: number): FireNow {
   const later = spots
     .flat()
     .filter((t) => t.startSec > sec && isOnFire(t))

@@ -34,6 +34,7 @@ const workshop = read(demoClass);
 const plan = planShaped(workshop, UNSHAPED, { effort: 1 });
 const rich = read(sunday);
 const richPlan = planShaped(rich, UNSHAPED, { effort: 1 });
+const lasts = (t: PlanTask): number => t.endSec - t.startSec;
 const find = (p: Plan, id: string): PlanTask => p.tasks.find((t) => t.id === id) ?? expect.fail(`no task ${id}`);
 
 describe('the ways of breads', () => {
@@ -216,6 +217,19 @@ describe('two turns that change places', () => {
     const swapped = planShaped(workshop, { ...UNSHAPED, pins: [...pins] }, { effort: 1, base: plan });
     expect([find(swapped, a.id).startSec, find(swapped, a.id).at?.id]).toEqual([b.startSec, b.at?.id]);
     expect([find(swapped, b.id).startSec, find(swapped, b.id).at?.id]).toEqual([a.startSec, a.at?.id]);
+  });
+  it('of unequal length that follow one another on one spot: the stretch of both stays what it is', () => {
+    const spot = fireTurns(rich, richPlan)
+      .flatMap((f) => (f.kind === 'griddle' ? f.spots : []))
+      .find((list) => list.some((t, i) => i > 0 && lasts(t) !== lasts(list[i - 1] ?? t)));
+    const i = spot?.findIndex((t, n) => n > 0 && lasts(t) !== lasts(spot[n - 1] ?? t)) ?? 0;
+    const [a, b] = [spot?.[i - 1] ?? expect.fail(), spot?.[i] ?? expect.fail()];
+    const pins = swapPins(richPlan, a.id, b.id);
+    const startOf = (t: PlanTask): number => pins.find((p) => p.task === t.id)?.startSec ?? NaN;
+    expect(startOf(b)).toBe(a.startSec);
+    expect(startOf(a) + lasts(a)).toBe(b.endSec);
+    expect(startOf(a)).toBeGreaterThanOrEqual(startOf(b) + lasts(b));
+    expect(swapPins(richPlan, b.id, a.id)).toEqual([...pins].reverse());
   });
   it('are none where one of them is no turn', () => {
     expect(swapPins(plan, 'round@S1:mix', 'round/p5/1:cook')).toEqual([]);

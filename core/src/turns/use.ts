@@ -1,5 +1,10 @@
-import { isOnFire, isTaskOf, type Plan } from '../plan/index.ts';
-import type { Hands } from '../planner/index.ts';
+import { isOnFire, ownerOf, type Plan } from '../plan/index.ts';
+
+/** A stretch in seconds since doors open. */
+interface Span {
+  readonly fromSec: number;
+  readonly toSec: number;
+}
 
 /** How many of something are in use from a moment on, in seconds since doors open. */
 export interface UsePoint {
@@ -31,26 +36,29 @@ export function fireUse(plan: Plan, fire: string): readonly UsePoint[] {
   );
 }
 
-/** How many of some people have their hands full over time. */
-export function handsUse(hands: ReadonlyMap<string, readonly Hands[]>, people: readonly string[]): readonly UsePoint[] {
+/** How many of some people have their hands full over time, or a task. */
+export function handsUse(hands: ReadonlyMap<string, readonly Span[]>, people: readonly string[]): readonly UsePoint[] {
   return countOver(people.flatMap((p) => united(hands.get(p) ?? [])));
 }
 
-/** How many of some people have a task over time, as idle time counts it: the bread of theirs that lies on a fire is one. */
-export function tasksUse(plan: Plan, people: readonly string[]): readonly UsePoint[] {
-  return countOver(
-    people.flatMap((p) => {
-      const own = plan.tasks.filter((t) => t.kind === 'break' || isTaskOf(t, p));
-      const spans = own.map((t) => ({ fromSec: t.startSec, toSec: t.endSec }));
-      return united(spans.sort((a, b) => a.fromSec - b.fromSec));
-    }),
-  );
+/** When everyone has a task, as idle time counts it: a break is one, and the bread of theirs that lies on a fire. By person, in order. */
+export function taskSpans(plan: Plan): ReadonlyMap<string, readonly Span[]> {
+  const byPerson = new Map<string, Span[]>();
+  for (const t of plan.tasks) {
+    const owner = isOnFire(t) ? ownerOf(t) : undefined;
+    for (const p of new Set(owner === undefined ? t.people : [...t.people, owner])) {
+      const list = byPerson.get(p);
+      const span = { fromSec: t.startSec, toSec: t.endSec };
+      if (list) list.push(span);
+      else byPerson.set(p, [span]);
+    }
+  }
+  for (const list of byPerson.values()) list.sort((a, b) => a.fromSec - b.fromSec);
+  return byPerson;
 }
 
 /** One person's stretches put together where they touch, so that nobody is counted twice. */
-function united(
-  list: readonly Omit<Hands, 'taskId'>[],
-): readonly { readonly fromSec: number; readonly toSec: number }[] {
+function united(list: readonly Span[]): readonly { readonly fromSec: number; readonly toSec: number }[] {
   const merged: { fromSec: number; toSec: number }[] = [];
   for (const { fromSec, toSec } of list) {
     const last = merged.at(-1);

@@ -14,7 +14,9 @@ export {
   placeWords,
   spanWords,
   taskName,
+  taskLines,
   taskSentence,
+  turnWords,
   whatWords,
   whoseWords,
 } from './tasks.ts';

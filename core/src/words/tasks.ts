@@ -1,6 +1,6 @@
 import { pieceParts, readTaskId } from '../ids.ts';
 import { thingName } from '../kitchen/index.ts';
-import { isOfBread, stepWords, windowOf, type Plan, type PlanTask } from '../plan/index.ts';
+import { isOfBread, stepWords, turnsOf, windowOf, type Plan, type PlanTask } from '../plan/index.ts';
 import { clockText, durationText } from '../units/index.ts';
 import { personName, stationName, type Workshop } from '../workshop/index.ts';
 import { shorterNames } from './short-names.ts';
@@ -55,6 +55,27 @@ export const spanWords = (workshop: Workshop, task: PlanTask): string =>
 
 /** What is done, without whose it is. */
 export const whatWords = (task: PlanTask): string => (isOfBread(task) ? stepWords(task.step) : taskName(task));
+
+/** Cooks whose turns come so soon are counted in seconds, since no clock on a wall shows them. */
+const SHORT_SEC = 90;
+
+/** When a bread is turned: "turn after 40 s" of a short cook, "turn 11:20" of a longer one. */
+export function turnWords(workshop: Workshop, layOnSec: number, turnSec: number): string {
+  const after = turnSec - layOnSec;
+  return after < SHORT_SEC ? `turn after ${durationText(after)}` : `turn ${clockText(workshop, turnSec)}`;
+}
+
+/** "11:05 roll 2, 3 min, bench 1, turn 11:07" as a line of a list, and in less room without the turns, the place, the length, the name. */
+export function taskLines(workshop: Workshop, task: PlanTask): readonly string[] {
+  const clock = clockText(workshop, task.startSec);
+  const start = `${clock} ${taskName(task)}`;
+  const long = `${start}, ${durationText(task.endSec - task.startSec)}`;
+  const place = placeWords(workshop, task);
+  const there = place === '' ? long : `${long}, ${place}`;
+  const turns = turnsOf(task).map((sec) => turnWords(workshop, task.startSec, sec));
+  const until = windowOf(task) ? [`until ${clockText(workshop, task.endSec)}`] : [];
+  return [[there, ...turns, ...until].join(', '), there, long, start, clock];
+}
 
 /** One sentence about a task: what, whose, when, where, who; for a rest its window. */
 export function taskSentence(plan: Plan, workshop: Workshop, task: PlanTask): string {

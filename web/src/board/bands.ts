@@ -1,4 +1,4 @@
-import { tasksUse, type Plan, type PlanTask, type UsePoint } from '@hodsman/core';
+import { handsUse, taskSpans, type Plan, type PlanTask, type UsePoint } from '@hodsman/core';
 import type { LaneSpan } from './lane.ts';
 import type { Lanes } from './lanes.ts';
 
@@ -22,17 +22,21 @@ export interface Phase {
 
 export function bandsOf(plan: Plan, lanes: Lanes): readonly Band[] {
   if (lanes.distance !== 'room') return [];
+  const spans = taskSpans(plan);
+  const byPerson = new Map<string, PlanTask[]>();
+  for (const t of plan.tasks)
+    if (t.kind === 'step') for (const p of t.people) byPerson.set(p, [...(byPerson.get(p) ?? []), t]);
   return lanes.lanes.flatMap((l): readonly Band[] => {
     if (!l.band || l.isFolded) return [];
     const members = l.people.map((p) => p.id);
-    const tasks = plan.tasks.filter((t) => t.kind === 'step' && t.people.some((p) => members.includes(p)));
+    const tasks = new Set(members.flatMap((p) => byPerson.get(p) ?? []));
     return [
       {
         ...l.band,
         lane: l.id,
         people: members.length,
-        points: tasksUse(plan, members),
-        phases: phasesOf(tasks),
+        points: handsUse(spans, members),
+        phases: phasesOf([...tasks]),
       },
     ];
   });

@@ -1,15 +1,6 @@
-import { drawnSpots, griddleName, spotsOnGriddle, type Bread, type Griddle } from '@hodsman/core';
+import { drawnSpots, griddleName, spotsOnGriddle, type Griddle } from '@hodsman/core';
+import type { Lying } from './lying.ts';
 import { pieceOutline } from './piece-outline.ts';
-
-/** A bread that lies on a griddle, at a spot from 1. */
-export interface Lying {
-  readonly spot: number;
-  readonly bread: Bread;
-  /** Whose it is, in as few letters as stand on it. */
-  readonly words: string;
-  /** It is about to be turned or taken off. */
-  readonly isDue: boolean;
-}
 
 interface Props {
   readonly griddle: Griddle;
@@ -23,7 +14,10 @@ interface Props {
 }
 
 const MARGIN_CM = 1;
-const LETTER_PX = 14;
+const MOST_LETTER_PX = 14;
+const LEAST_LETTER_PX = 11;
+/** Letters and a number are about so many times as wide as they are high. */
+const WIDE = 2.6;
 
 /** A griddle from above with the breads on it, in their true shapes and places, each with its owner. */
 export function GriddleNow({ griddle, gapCm, lying, spots, isHeating, width, label }: Props) {
@@ -52,6 +46,7 @@ export function GriddleNow({ griddle, gapCm, lying, spots, isHeating, width, lab
         const { shape, diameterCm } = bread.piece;
         // the middle of a half and of a wedge lies off its point
         const downCm = shape === 'half' || shape === 'wedge' ? diameterCm / 4 : 0;
+        const letterPx = Math.min(MOST_LETTER_PX, (diameterCm * scale) / WIDE);
         const turn = (at.turnDeg * Math.PI) / 180;
         return (
           <g key={spot}>
@@ -62,17 +57,19 @@ export function GriddleNow({ griddle, gapCm, lying, spots, isHeating, width, lab
               stroke={isDue ? 'var(--ember)' : 'var(--dough-edge)'}
               strokeWidth={isDue ? 1.4 : 0.4}
             />
-            <text
-              x={at.xCm - downCm * Math.sin(turn)}
-              y={at.yCm + downCm * Math.cos(turn)}
-              fontSize={LETTER_PX / scale}
-              fontWeight={700}
-              textAnchor="middle"
-              dominantBaseline="central"
-              fill="var(--ink)"
-            >
-              {words}
-            </text>
+            {letterPx >= LEAST_LETTER_PX && (
+              <text
+                x={at.xCm - downCm * Math.sin(turn)}
+                y={at.yCm + downCm * Math.cos(turn)}
+                fontSize={letterPx / scale}
+                fontWeight={700}
+                textAnchor="middle"
+                dominantBaseline="central"
+                fill="var(--ink)"
+              >
+                {words}
+              </text>
+            )}
           </g>
         );
       })}

@@ -25,6 +25,7 @@ export const noPlanners: Planners = {
   plan: never,
   replan: never,
   tryPins: never,
+  settlePins: never,
   about: never,
   advise: never,
   stopAdvising: vi.fn(),

@@ -33,6 +33,8 @@ export interface Planners {
   ) => Promise<void>;
   /** How the class that was planned last would go with pins more: at once, for something that is being moved. */
   readonly tryPins: (pins: readonly Pin[]) => Promise<Plan | null>;
+  /** The same with a search round them; null where something else has been asked for meanwhile. */
+  readonly settlePins: (pins: readonly Pin[]) => Promise<Plan | null>;
   /** Why a task of the plan that came last is when it is. */
   readonly about: (taskId: string) => Promise<AboutTask | null>;
   /** What would help a class. */
@@ -77,6 +79,7 @@ export function createPlanners(start: (name: SessionName) => Session): Planners 
     plan: (workshop, shaping, onPlan) => session('planner').plan(workshop, shaping, proxy(onPlan)),
     replan: (workshop, shaping, moment, before, onPlan) =>
       session('planner').replan(workshop, shaping, moment, before, proxy(onPlan)),
+    settlePins: async (pins) => (await started.get('planner')?.settlePins(pins)) ?? null,
     tryPins: async (pins) => (await started.get('planner')?.tryPins(pins)) ?? null,
     about: async (taskId) => (await started.get('planner')?.about(taskId)) ?? null,
     advise: (workshop, plan, library, onAdvice) => session('adviser').advise(workshop, plan, library, proxy(onAdvice)),

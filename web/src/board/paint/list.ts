@@ -1,5 +1,4 @@
-import { clockText, durationText, placeWords, taskName, turnsOf, windowOf } from '@hodsman/core';
-import type { Block } from '../block.ts';
+import { taskLines } from '@hodsman/core';
 import type { Brush } from './brush.ts';
 
 const ROW_PX = 19;
@@ -30,7 +29,7 @@ export function paintList(brush: Brush): void {
     ctx.stroke();
     ctx.globalAlpha = 1;
     words.push({
-      words: rowWords(brush, block),
+      words: taskLines(scene.workshop, block.task),
       x: lane.x,
       y,
       width: lane.width,
@@ -42,22 +41,4 @@ export function paintList(brush: Brush): void {
     });
     y += ROW_PX;
   }
-}
-
-/** "11:05 roll 2, 3 min, bench 1", and in less room without the place, then without the length. */
-function rowWords({ scene }: Brush, { task }: Block): readonly string[] {
-  const { workshop } = scene;
-  const start = `${clockText(workshop, task.startSec)} ${taskName(task)}`;
-  const long = `${start}, ${durationText(task.endSec - task.startSec)}`;
-  const turns = turnsOf(task).map((sec) => clockText(workshop, sec));
-  const place = placeWords(workshop, task);
-  const window = windowOf(task);
-  const until = window ? `, until ${clockText(workshop, task.endSec)}` : '';
-  return [
-    `${long}${place === '' ? '' : `, ${place}`}${turns.length > 0 ? `, turn ${turns.join(', ')}` : until}`,
-    `${long}${place === '' ? '' : `, ${place}`}`,
-    long,
-    start,
-    clockText(workshop, task.startSec),
-  ];
 }

@@ -22,7 +22,7 @@ export function MenuButton({ bread }: { readonly bread: Bread }) {
   const isSame = held !== undefined && contentOf(held) === contentOf(bread);
   if (isOn && isSame)
     return (
-      <span className="flex items-center gap-1.5 text-sm text-herb">
+      <span className="flex items-center gap-1.5 text-sm text-herb-text">
         <Check size={16} aria-hidden /> on the menu
       </span>
     );

@@ -122,7 +122,7 @@ function ChangeButtons({ change, words, fits = false, onTake, onTry }: ChangePro
         className="figures flex min-h-10 items-center gap-2 rounded-cut px-3 text-left hover:bg-steel"
         onClick={() => onTake(change)}
       >
-        {fits && <Check size={16} aria-label="then it fits" className="text-herb" />}
+        {fits && <Check size={16} aria-label="then it fits" className="text-herb-text" />}
         {words}
       </button>
       <button

@@ -67,7 +67,7 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
               <Icon
                 size={18}
                 aria-hidden
-                className={order === 'bad' ? 'text-trouble' : order === 'good' ? 'text-herb' : ''}
+                className={order === 'bad' ? 'text-trouble' : order === 'good' ? 'text-herb-text' : ''}
               />
               {name}
               <span className="sr-only">: {ORDER_WORDS[order]}</span>

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { followedTasks, ownerOf, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
+import type { PlaceChoice } from '../../board/lanes.ts';
 import type { Look } from '../../board/paint/brush.ts';
 import { sceneOf, type Scene, type Sight } from '../../board/scene.ts';
 import { useAppSelector } from '../../store/hooks.ts';
@@ -32,6 +33,19 @@ function peopleOf(workshop: Workshop, { kind, id }: Followed): readonly string[]
   return kind === 'station' ? (workshop.stations.find((s) => s.id === id)?.members ?? []) : [];
 }
 
+/** The scenes of a plan, each worked out when it is first looked at: to come nearer and to step back does not lay out the class anew. */
+function scenesOf(plan: Plan, workshop: Workshop, width: number, choice: PlaceChoice): (sight: Sight) => Scene {
+  const known = new Map<Sight['distance'], { readonly sight: Sight; readonly scene: Scene }>();
+  return (sight) => {
+    const found = known.get(sight.distance);
+    if (found && found.sight.route === sight.route) return found.scene;
+    const room = width - BESIDE_PX - (sight.distance === 'room' ? 0 : SCROLL_BAR_PX);
+    const scene = sceneOf(plan, workshop, Math.max(LEAST_PX, room), choice, sight);
+    known.set(sight.distance, { sight, scene });
+    return scene;
+  };
+}
+
 /** What the board shows in so much width, and what of it stands out; no scene before the width is known. */
 export function useScene(
   plan: Plan,
@@ -45,11 +59,11 @@ export function useScene(
     if (distance !== 'route' || !followed) return { distance: distance === 'route' ? 'room' : distance };
     return { distance, route: { tasks: followedTasks(plan, followed), people: peopleOf(workshop, followed) } };
   }, [plan, workshop, distance, followed]);
-  const scene = useMemo(() => {
-    if (width <= 0) return undefined;
-    const room = width - BESIDE_PX - (sight.distance === 'room' ? 0 : SCROLL_BAR_PX);
-    return sceneOf(plan, workshop, Math.max(LEAST_PX, room), { folded, order }, sight);
-  }, [plan, workshop, width, folded, order, sight]);
+  const scenes = useMemo(
+    () => (width > 0 ? scenesOf(plan, workshop, width, { folded, order }) : undefined),
+    [plan, workshop, width, folded, order],
+  );
+  const scene = useMemo(() => scenes?.(sight), [scenes, sight]);
   const pinned = useMemo(() => new Set(pins?.map((p) => p.task)), [pins]);
   const lit = useMemo(
     () => litOf(plan, selected, sight.route ? undefined : followed),

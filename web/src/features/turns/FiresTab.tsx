@@ -1,8 +1,9 @@
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
-import { useMemo, useState } from 'react';
-import { clockText, durationText, type FireTurns, type PlanFacts, type Workshop } from '@hodsman/core';
+import { useDeferredValue, useMemo, useState } from 'react';
+import { clockText, type PlanFacts, type Workshop } from '@hodsman/core';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
+import { FireHead, HEAD_PX } from './FireHead.tsx';
 import { TurnBlock } from './TurnBlock.tsx';
 import { turnScale, type TurnScale } from './turn-scale.ts';
 import { usePlanFacts } from '../../planning/plan-facts.ts';
@@ -20,11 +21,15 @@ function Fires({ facts }: { readonly facts: PlanFacts }) {
   const runs = useMemo(() => new Map(facts.runs().map((r) => [r.piece, r])), [facts]);
   const { answer, swap, insist, forget } = useSwap(workshop, plan);
   const [picked, setPicked] = useState<string>();
+  // the griddles are seen at the moment that the line stands at: scrolling moves it
+  const [scrolledPx, setScrolledPx] = useState(0);
+  const topPx = useDeferredValue(scrolledPx);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }));
   const turns = fires.flatMap((f) => f.spots.flat());
   if (turns.length === 0)
     return <p className="p-6 text-quiet">Nothing of this class is cooked yet: put a bread on the menu.</p>;
   const scale = turnScale(turns);
+  const sec = Math.round(scale.secAt(topPx + LINE_PX));
 
   const choose = (id: string): void => {
     forget();
@@ -57,32 +62,41 @@ function Fires({ facts }: { readonly facts: PlanFacts }) {
         )}
       </div>
       <DndContext sensors={sensors} onDragStart={forget} onDragEnd={onDragEnd}>
-        <div tabIndex={0} role="region" aria-label="Turns at the fires" className="min-h-0 flex-1 overflow-auto">
-          <div className="flex w-max min-w-full gap-3 px-4 pb-6">
-            <Clock workshop={workshop} scale={scale} />
-            {fires.map((fire) => (
-              <section key={fire.id} aria-label={fire.name} className="min-w-32 flex-auto">
-                <FireHead fire={fire} workshop={workshop} />
-                <div className="flex gap-1.5 rounded-b-cut bg-steel/70 px-1.5" style={{ height: scale.height }}>
-                  {fire.spots.map((spot, i) => (
-                    <ol key={i} aria-label={`${fire.name}, spot ${i + 1}`} className="relative min-w-27 flex-1">
-                      {spot.map((t) => (
-                        <TurnBlock
-                          key={t.id}
-                          task={t}
-                          run={runs.get(t.piece ?? '')}
-                          workshop={workshop}
-                          y={scale.yOf(t.startSec)}
-                          height={scale.yOf(t.endSec) - scale.yOf(t.startSec)}
-                          isPicked={picked === t.id}
-                          onChoose={() => choose(t.id)}
-                        />
-                      ))}
-                    </ol>
-                  ))}
-                </div>
-              </section>
-            ))}
+        <div
+          tabIndex={0}
+          role="region"
+          aria-label="Turns at the fires"
+          className="min-h-0 flex-1 overflow-auto"
+          onScroll={(e) => setScrolledPx(e.currentTarget.scrollTop)}
+        >
+          <div className="relative w-max min-w-full">
+            <MomentLine time={clockText(workshop, sec)} />
+            <div className="flex w-max min-w-full gap-3 px-4 pb-[50vh]">
+              <Clock workshop={workshop} scale={scale} />
+              {fires.map((fire) => (
+                <section key={fire.id} aria-label={fire.name} className="min-w-32 flex-auto">
+                  <FireHead fire={fire} workshop={workshop} sec={sec} />
+                  <div className="flex gap-1.5 rounded-b-cut bg-steel/70 px-1.5" style={{ height: scale.height }}>
+                    {fire.spots.map((spot, i) => (
+                      <ol key={i} aria-label={`${fire.name}, spot ${i + 1}`} className="relative min-w-30 flex-1">
+                        {spot.map((t) => (
+                          <TurnBlock
+                            key={t.id}
+                            task={t}
+                            run={runs.get(t.piece ?? '')}
+                            workshop={workshop}
+                            y={scale.yOf(t.startSec)}
+                            height={scale.yOf(t.endSec) - scale.yOf(t.startSec)}
+                            isPicked={picked === t.id}
+                            onChoose={() => choose(t.id)}
+                          />
+                        ))}
+                      </ol>
+                    ))}
+                  </div>
+                </section>
+              ))}
+            </div>
           </div>
         </div>
       </DndContext>
@@ -90,15 +104,28 @@ function Fires({ facts }: { readonly facts: PlanFacts }) {
   );
 }
 
+/** So far under the heads is the moment at which the griddles are seen. */
+const LINE_PX = 26;
+
+/** The moment that the griddles are seen at, across all of them; what is scrolled passes under it. */
+function MomentLine({ time }: { readonly time: string }) {
+  return (
+    <div className="pointer-events-none sticky left-0 z-2 h-0" style={{ top: HEAD_PX + LINE_PX }} data-testid="line">
+      <div className="absolute inset-x-0 top-0 border-t-2 border-dashed border-ink" />
+      <span className="figures absolute left-1 -translate-y-1/2 rounded-cut bg-ink px-1.5 text-sm font-bold text-ground">
+        {time}
+      </span>
+    </div>
+  );
+}
+
 /** What came of the last swap. */
 function Answer({ answer, onInsist }: { readonly answer: SwapAnswer | undefined; readonly onInsist: () => void }) {
   if (!answer) return null;
-  if (answer.kind === 'taken') return <p data-testid="swap">{answer.words}</p>;
+  if (answer.kind !== 'refused') return <p data-testid="swap">{answer.words}</p>;
   return (
     <div data-testid="swap" className="flex flex-wrap items-center gap-3">
-      <Notice>
-        {answer.words} {answer.why.join('; ')}.
-      </Notice>
+      <Notice>{answer.words}</Notice>
       <button type="button" className={SIDE_BUTTON} onClick={onInsist}>
         Do it all the same
       </button>
@@ -106,27 +133,11 @@ function Answer({ answer, onInsist }: { readonly answer: SwapAnswer | undefined;
   );
 }
 
-function FireHead({ fire, workshop }: { readonly fire: FireTurns; readonly workshop: Workshop }) {
-  const clock = (sec: number): string => clockText(workshop, sec);
-  const emptySec = fire.toSec - fire.fromSec - fire.busySec;
-  return (
-    <header className="sticky top-0 z-1 bg-ground pt-2">
-      <div className="rounded-t-cut bg-slate px-3 py-1.5 text-on-slate">
-        <h2 className="text-lg">{fire.name}</h2>
-        <p className="figures text-sm">
-          {fire.preheat ? `heat up ${clock(fire.preheat.startSec)} · ` : ''}
-          {clock(fire.fromSec)}–{clock(fire.toSec)} · {fire.spots.flat().length} breads
-          {emptySec >= 60 ? ` · empty ${durationText(emptySec)} in between` : ' · never empty in between'}
-        </p>
-      </div>
-    </header>
-  );
-}
-
 /** The time down the side. */
 function Clock({ workshop, scale }: { readonly workshop: Workshop; readonly scale: TurnScale }) {
   return (
-    <div className="w-12 shrink-0 pt-16" aria-hidden>
+    <div className="w-12 shrink-0" aria-hidden>
+      <div className="sticky top-0 z-1 bg-ground" style={{ height: HEAD_PX }} />
       <div className="relative" style={{ height: scale.height }}>
         {scale.ticks.map((sec) => (
           <span

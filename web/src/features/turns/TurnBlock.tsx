@@ -5,10 +5,12 @@ import {
   durationText,
   ownerOf,
   pieceName,
+  pieceNames,
   type PieceRun,
   type PlanTask,
   stepWords,
   turnsOf,
+  turnWords,
   type Workshop,
 } from '@hodsman/core';
 import { useCare } from '../../store/care.ts';
@@ -24,6 +26,8 @@ interface Props {
   readonly onChoose: () => void;
 }
 
+/** A name with so many letters has room in the narrowest column. */
+const MOST_LETTERS = 9;
 /** So many lines of what is to be minded leave room for the name above and the times below. */
 const careLines = (height: number): number => Math.max(2, Math.floor((height - 90) / 18));
 
@@ -36,7 +40,10 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
   const owner = ownerOf(task);
   const minded = owner === undefined ? '' : care(owner, task.bread);
   const clock = (sec: number): string => clockText(workshop, sec);
-  const turns = turnsOf(task).map(clock);
+  const names = pieceNames(workshop, task);
+  const shown = names.find((n) => n.length <= MOST_LETTERS) ?? names.at(-1);
+  const turns = turnsOf(task);
+  const lastsSec = Math.max(1, task.endSec - task.startSec);
   const shaped = run?.tasks.findLast((t) => t.endSec <= task.startSec && t.kind !== 'rest');
   const waitSec = run?.waitSec ?? 0;
   const wait = waitSec >= 60 ? `, waits ${durationText(waitSec)}` : '';
@@ -56,16 +63,26 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
         type="button"
         data-turn={task.id}
         aria-pressed={isPicked}
-        className={`flex size-full touch-manipulation flex-wrap content-start items-center gap-x-3 overflow-hidden rounded-cut bg-ember px-1.5 py-0.5 text-left text-[15px] leading-[1.15] text-on-ember ${isOver || isPicked ? 'outline-3 outline-ink' : ''} ${isDragging ? 'cursor-grabbing opacity-80' : 'cursor-grab'}`}
+        className={`flex size-full touch-manipulation flex-wrap content-start items-center gap-x-3 overflow-hidden rounded-cut py-0.5 pr-1 pl-6 text-left text-[15px] leading-[1.15] hover:bg-panel/70 ${isOver || isPicked ? 'bg-panel outline-3 outline-ink' : ''} ${isDragging ? 'cursor-grabbing bg-panel opacity-90' : 'cursor-grab'}`}
         onClick={onChoose}
         {...listeners}
       >
+        {/* how long it lies there, with a notch at each turn; the words stand beside it */}
+        <span className="absolute inset-y-0 left-0 w-4 rounded-cut bg-ember" aria-hidden>
+          {turns.map((sec) => (
+            <span
+              key={sec}
+              className="absolute inset-x-0 h-0.5 bg-on-ember"
+              style={{ top: `${(100 * (sec - task.startSec)) / lastsSec}%` }}
+            />
+          ))}
+        </span>
         <span className="flex max-w-full min-w-0 items-center gap-1">
           <svg width={15} height={17} className="shrink-0" aria-hidden>
             <BreadGlyph shape={bread?.piece.shape} x={7.5} y={8.5} size={13} />
           </svg>
-          <strong className="truncate" title={pieceName(workshop, task)}>
-            {pieceName(workshop, task)}
+          <strong className="whitespace-nowrap" title={pieceName(workshop, task)}>
+            {shown}
           </strong>
         </span>
         {minded !== '' && (
@@ -80,10 +97,14 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
           </span>
         )}
         <span className="sr-only">, {bread?.name}, </span>
-        <span className="figures truncate text-sm">
+        <span className="figures text-sm whitespace-nowrap">
           {clock(task.startSec)}–{clock(task.endSec)}
         </span>
-        {turns.length > 0 && <span className="figures text-sm">turn {turns.join(', ')}</span>}
+        {turns.length > 0 && (
+          <span className="figures text-sm">
+            {turns.map((sec) => turnWords(workshop, task.startSec, sec)).join(', ')}
+          </span>
+        )}
         {from !== '' && <span className="figures text-sm">{from}</span>}
       </button>
     </li>

@@ -2,12 +2,14 @@
 export interface TurnScale {
   readonly height: number;
   readonly yOf: (sec: number) => number;
+  /** The moment at a height; of a squeezed stretch its beginning. */
+  readonly secAt: (y: number) => number;
   /** Moments that are written down the side. */
   readonly ticks: readonly number[];
 }
 
 /** The shortest turn is so high that a name and its times can be read. */
-const SHORTEST_PX = 40;
+const SHORTEST_PX = 42;
 const MOST_PX_PER_MIN = 30;
 const LEAST_PX_PER_MIN = 7;
 const TICK_SEC = 300;
@@ -38,11 +40,15 @@ export function turnScale(turns: readonly { readonly startSec: number; readonly 
     if (!part) return TOP_PX;
     return part.y + Math.min(sec - part.fromSec, part.toSec - part.fromSec) * pxPerSec;
   };
+  const secAt = (at: number): number => {
+    const part = busy.findLast((b) => b.y <= at) ?? busy[0];
+    return part ? Math.min(part.toSec, Math.max(part.fromSec, part.fromSec + (at - part.y) / pxPerSec)) : 0;
+  };
   const ticks: number[] = [];
   for (const b of busy)
     for (const sec of [b.fromSec, ...regular(b.fromSec, b.toSec)])
       if (ticks.length === 0 || yOf(sec) - yOf(ticks.at(-1) ?? 0) >= LEAST_TICK_PX) ticks.push(sec);
-  return { height: y + TOP_PX, yOf, ticks };
+  return { height: y + TOP_PX, yOf, secAt, ticks };
 }
 
 function regular(fromSec: number, toSec: number): readonly number[] {

@@ -5,11 +5,11 @@ import { pinTasks } from '../../planning/shaping.ts';
 
 /** What came of a swap: it was taken, or why it does not go and what would do it all the same. */
 export type SwapAnswer =
-  | { readonly kind: 'taken'; readonly words: string }
+  | { readonly kind: 'taken' | 'trying'; readonly words: string }
   | {
       readonly kind: 'refused';
+      /** With the one thing that stands against it. */
       readonly words: string;
-      readonly why: readonly string[];
       readonly pins: readonly Pin[];
     };
 
@@ -23,18 +23,22 @@ export function useSwap(workshop: Workshop, plan: Plan) {
     if (pins.length === 0) return;
     const names = [first, second].map((id) => {
       const task = plan.tasks.find((t) => t.id === id);
-      return task ? pieceName(workshop, task) : id;
+      return task ? pieceName(workshop, task) : '';
     });
     const words = names.join(' and ');
-    const found = await planners.tryPins(pins);
-    if (!found) return;
+    const atOnce = await planners.tryPins(pins);
+    if (!atOnce) return;
+    // what does not go at once may go with the rest planned round it
+    const isBroken = newBreaks(plan, atOnce).length > 0;
+    if (isBroken) setAnswer({ kind: 'trying', words: `Planning the rest round ${words} …` });
+    const found = isBroken ? ((await planners.settlePins(pins)) ?? atOnce) : atOnce;
     const news = newBreaks(plan, found);
     if (news.length === 0) {
       dispatch(pinTasks(pins));
       setAnswer({ kind: 'taken', words: `${words} have changed places; the rest is planned round it.` });
     } else {
-      const why = brokenWords({ broken: news }).map((b) => b.words);
-      setAnswer({ kind: 'refused', words: `${words} cannot change places:`, why, pins });
+      const why = brokenWords({ broken: news })[0]?.words ?? '';
+      setAnswer({ kind: 'refused', words: `${words} cannot change places: ${why}.`, pins });
     }
   };
   const insist = (): void => {

@@ -1,6 +1,6 @@
 import {
   clockText,
-  durationText,
+  turnWords,
   pieceName,
   pieceNames,
   type FireNow,
@@ -8,7 +8,8 @@ import {
   type PlanTask,
   type Workshop,
 } from '@hodsman/core';
-import { GriddleNow, type Lying } from '../../../bread-ui/GriddleNow.tsx';
+import { GriddleNow } from '../../../bread-ui/GriddleNow.tsx';
+import { lyingAt } from '../../../bread-ui/lying.ts';
 
 interface Props {
   readonly fires: readonly FireNow[];
@@ -17,8 +18,6 @@ interface Props {
   readonly onShow: (task: string) => void;
 }
 
-/** What is about to be turned or taken off. */
-const DUE_SEC = 30;
 const FEW = 2;
 const WIDE_PX = 148;
 const NARROW_PX = 102;
@@ -61,7 +60,7 @@ function Fire({
         <GriddleNow
           griddle={griddle}
           gapCm={workshop.kitchen.griddleGapCm}
-          lying={fire.spots.flatMap((s, i) => (s ? lyingOf(workshop, s, i + 1, sec) : []))}
+          lying={fire.spots.flatMap((s, i) => (s ? lyingAt(workshop, s, i + 1, sec) : []))}
           spots={fire.spots.length}
           isHeating={fire.isHeating}
           width={width}
@@ -79,7 +78,7 @@ function Fire({
             >
               {firstName(workshop, task)}{' '}
               <span className="figures text-quiet">
-                {turnSec === null ? `off ${clock(task.endSec)}` : `turn ${turnWords(turnSec, task.startSec, clock)}`}
+                {turnSec === null ? `off ${clock(task.endSec)}` : turnWords(workshop, task.startSec, turnSec)}
               </span>
             </button>
           </li>
@@ -96,15 +95,3 @@ function Fire({
 
 /** Whose bread it is, by the first name: the whole names stand below. */
 const firstName = (workshop: Workshop, task: PlanTask): string => pieceNames(workshop, task).slice(0, 2).at(-1) ?? '';
-
-/** A short cook is turned by a count of seconds, a longer one by the clock. */
-const SHORT_SEC = 90;
-const turnWords = (turnSec: number, layOnSec: number, clock: (sec: number) => string): string =>
-  turnSec - layOnSec < SHORT_SEC ? `after ${durationText(turnSec - layOnSec)}` : clock(turnSec);
-
-function lyingOf(workshop: Workshop, { task, turnSec }: LyingNow, spot: number, sec: number): readonly Lying[] {
-  const bread = workshop.breads.find((b) => b.id === task.bread);
-  if (!bread) return [];
-  const isDue = (turnSec ?? task.endSec) - sec <= DUE_SEC;
-  return [{ spot, bread, words: pieceNames(workshop, task).at(-1) ?? '', isDue }];
-}

@@ -6,6 +6,7 @@ import { Levers } from './Levers.tsx';
 import type { Lanes } from '../../../board/lanes.ts';
 import { hasAhead } from '../../../board/time-scale.ts';
 import { Aims } from './Aims.tsx';
+import { ItsTimes } from './ItsTimes.tsx';
 import { Pins } from './Pins.tsx';
 import { Places } from './Places.tsx';
 import { TaskPart } from './TaskPart.tsx';
@@ -22,7 +23,7 @@ interface Props {
 
 /** Beside the board: the task that is selected, what shapes the plan, what is wrong, and what of the board is shown. */
 export const Panel = memo(function Panel({ plan, workshop, lanes, onShow, onFold, onFollow }: Props) {
-  const selected = useAppSelector((s) => s.look.selected);
+  const { selected, followed } = useAppSelector((s) => s.look);
   const task = plan.tasks.find((t) => t.id === selected);
   return (
     <aside aria-label="About the plan" tabIndex={0} className={PANEL_FRAME}>
@@ -31,6 +32,7 @@ export const Panel = memo(function Panel({ plan, workshop, lanes, onShow, onFold
       ) : (
         <p className="text-quiet">Click a block, or walk with the arrow keys, to follow its dough to the table.</p>
       )}
+      {followed && <ItsTimes plan={plan} workshop={workshop} followed={followed} onShow={onShow} />}
       <Troubles plan={plan} workshop={workshop} onShow={onShow} />
       <Aims />
       <Pins plan={plan} workshop={workshop} onShow={onShow} />

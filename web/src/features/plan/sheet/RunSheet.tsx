@@ -1,7 +1,7 @@
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { careLines, dayText, headlineWords, verdictOf, type Plan, type Workshop } from '@hodsman/core';
-import { useRemarks } from '../../../store/care.ts';
+import { useCare, useRemarks } from '../../../store/care.ts';
 import { useAppSelector } from '../../../store/hooks.ts';
 import { MAIN_BUTTON } from '../../../ui/buttons.ts';
 import { Segments } from '../../../ui/Segments.tsx';
@@ -29,6 +29,11 @@ function Sheet({ workshop, plan }: { readonly workshop: Workshop; readonly plan:
     workshop,
     remarks,
     workshop.roster.map((p) => p.id),
+  );
+  const care = useCare();
+  const marked = useMemo(
+    () => new Set(workshop.roster.flatMap((p) => (care(p.id) === '' ? [] : [p.id]))),
+    [workshop, care],
   );
   const overPx = TITLE_PX + (minded.length > 0 ? 12 + MINDED_PX * minded.length : 0);
   const size = paper === 'a4' ? 'A4' : 'letter';
@@ -60,6 +65,7 @@ function Sheet({ workshop, plan }: { readonly workshop: Workshop; readonly plan:
               width={width}
               height={height - (i === 0 ? overPx : 4)}
               without={without}
+              minded={marked}
             />
           ))}
         </div>

@@ -23,10 +23,12 @@ interface Props {
   readonly height: number;
   /** Lanes that are on another sheet. */
   readonly without: ReadonlySet<string>;
+  /** Those with whom something is to be minded: their names carry a mark. */
+  readonly minded: ReadonlySet<string>;
 }
 
 /** The room as a black and white picture on one page, or a part of it: every picture has the times. */
-export function SheetPicture({ plan, workshop, width, height, without }: Props) {
+export function SheetPicture({ plan, workshop, width, height, without, minded }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
   const [ruler, setRuler] = useState(makeRuler);
   useEffect(() => {
@@ -52,8 +54,8 @@ export function SheetPicture({ plan, workshop, width, height, without }: Props) 
     const brush = { ctx, colours: PAPER, ruler, scene, scale, view, look: LOOK, words: [] };
     paintBoard(brush);
     ctx.setTransform(FINE, 0, 0, FINE, 0, 0);
-    paintHeads(ctx, ruler, scene);
-  }, [plan, workshop, width, height, without, ruler]);
+    paintHeads(ctx, ruler, scene, minded);
+  }, [plan, workshop, width, height, without, minded, ruler]);
   return (
     <canvas
       ref={canvas}
@@ -66,7 +68,7 @@ export function SheetPicture({ plan, workshop, width, height, without }: Props) 
 }
 
 /** The names of the places, the glyphs of their breads, and who stands there, over the picture. */
-function paintHeads(ctx: CanvasRenderingContext2D, ruler: Ruler, scene: Scene): void {
+function paintHeads(ctx: CanvasRenderingContext2D, ruler: Ruler, scene: Scene, minded: ReadonlySet<string>): void {
   const brush = { ctx, colours: PAPER, scene };
   const say = (words: readonly string[], x: number, y: number, width: number, size: number, weight: number): void => {
     const shown = firstThatFits(ruler, words, width, size, weight);
@@ -79,12 +81,21 @@ function paintHeads(ctx: CanvasRenderingContext2D, ruler: Ruler, scene: Scene): 
   for (const l of scene.lanes.lanes) {
     say(l.names, l.x, 18, l.width, 14, 700);
     for (const s of l.strips) paintGlyph(brush, s.bread, s.x + s.width / 2, 34, Math.min(16, s.width - 1));
-    sayPeople(l, (names, x, width) => say(names, x, 62, width, 12, 550));
+    sayPeople(l, minded, (names, x, width) => say(names, x, 62, width, 12, 550));
     if (l.kind === 'staff') for (const c of l.columns) say(c.names, c.x, 62, c.width, LEAST_TYPE_PX + 2, 550);
   }
 }
 
-function sayPeople(lane: Lane, say: (names: readonly string[], x: number, width: number) => void): void {
+function sayPeople(
+  lane: Lane,
+  minded: ReadonlySet<string>,
+  say: (names: readonly string[], x: number, width: number) => void,
+): void {
   const each = lane.width / Math.max(1, lane.people.length);
-  for (const [i, p] of lane.people.entries()) say(p.names, lane.x + i * each, each);
+  for (const [i, p] of lane.people.entries())
+    say(
+      p.names.map((n) => (minded.has(p.id) ? `! ${n}` : n)),
+      lane.x + i * each,
+      each,
+    );
 }
