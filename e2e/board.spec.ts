@@ -1,7 +1,7 @@
-import { sizedClass } from '@hodsman/core/testing';
 import { expect, test, type Page } from '@playwright/test';
 import demoClass from '../demo/class.json' with { type: 'json' };
 import { ClassPage, makeClass } from './class-page.ts';
+import { longNamed } from './long-named.ts';
 
 interface Word {
   readonly text: string;
@@ -11,21 +11,6 @@ interface Word {
   readonly width: number;
   readonly height: number;
 }
-
-const NAMES = [
-  'Annelien Vandersmissen',
-  'Bartholomew Quill',
-  'Cosima von Rauchenberg',
-  'Egbert',
-  'Gwendolyn Thornbury',
-];
-
-/** A class with long names, made up. */
-const longNamed = (people: number, griddles: number): object => {
-  const workshop = sizedClass({ people, breads: 3, each: 1, griddles });
-  const roster = workshop.roster.map((p, i) => ({ ...p, name: `${NAMES[i % NAMES.length] ?? ''} ${i + 1}` }));
-  return { ...workshop, roster };
-};
 
 /** What the board has written on its canvas, asked of itself, and whether nothing of it has to be scrolled to. */
 const ask = (page: Page): Promise<{ words: Word[]; isWhole: boolean }> =>

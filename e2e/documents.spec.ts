@@ -24,7 +24,7 @@ test('an earlier state of a class shows what would change, and comes back as an 
 test('what is removed is in sight where it was removed, and comes back', async ({ page, request }) => {
   await makeClass(request, 'Removed by a slip');
   await page.goto('/classes');
-  const list = page.getByRole('list', { name: 'Classes' });
+  const list = page.getByRole('list', { name: 'To come' });
   await page.getByRole('button', { name: 'Remove Removed by a slip' }).click();
   await expect(list.getByText('Removed by a slip')).toHaveCount(0);
   await page.getByRole('button', { name: 'Bring back Removed by a slip' }).click();

@@ -182,7 +182,7 @@ test('alternatives stand side by side with their differences in words; one is ta
   await page.getByRole('button', { name: /What would give more|What to do with the time/ }).click();
   await page.locator('[data-testid="advice"][data-done="true"]').waitFor();
   await page
-    .getByRole('button', { name: /^Try as an alternative/ })
+    .getByRole('button', { name: /^compare: / })
     .first()
     .click();
   await expect(page.getByTestId('difference-C')).toContainText(/C: ./);

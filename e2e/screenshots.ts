@@ -1,4 +1,5 @@
-import { ClassPage } from './class-page.ts';
+import { makeClass } from './class-page.ts';
+import { longNamed } from './long-named.ts';
 import { chromium, type Page } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
 
@@ -11,6 +12,8 @@ interface Shot {
   /** A step of a demonstration class, or the address of a page outside of it. */
   readonly step: string;
   readonly demo?: 'demo-class' | 'demo-sunday';
+  /** A class that is made for the picture. */
+  readonly made?: object;
   readonly size?: { readonly width: number; readonly height: number };
   readonly theme?: 'light' | 'dark';
   readonly act?: (page: Page) => Promise<void>;
@@ -36,6 +39,11 @@ Method
 5. Cook in a dry pan over medium-high heat for 2–3 minutes a side.
 6. Brush with melted butter and serve warm.`;
 
+const press =
+  (key: string) =>
+  (page: Page): Promise<void> =>
+    page.getByTestId('board').press(key);
+
 const undoAll = async (page: Page): Promise<void> => {
   const undo = page.getByRole('button', { name: 'Undo' });
   while (await undo.isEnabled()) await undo.click();
@@ -51,29 +59,34 @@ const scrollTo =
     page.getByRole('article', { name: article }).evaluate((e) => e.scrollIntoView({ block: 'start' }));
 
 const SHOTS: readonly Shot[] = [
-  { name: 'plan', step: 'plan' },
+  { name: 'plan', step: 'plan', demo: 'demo-sunday' },
+  { name: 'plan-sixteen', step: 'plan', made: longNamed(16, 4) },
+  { name: 'plan-station', step: 'plan', demo: 'demo-sunday', act: press('2') },
+  { name: 'plan-route', step: 'plan', demo: 'demo-sunday', theme: 'dark', act: press('3') },
+  {
+    name: 'plan-moment',
+    step: 'plan',
+    demo: 'demo-sunday',
+    act: async (page) => {
+      for (let i = 0; i < 12; i++) await page.getByTestId('board').press('>');
+      await page.getByTestId('moment').waitFor();
+    },
+  },
   { name: 'dough', step: 'dough/sheet', demo: 'demo-sunday' },
   { name: 'class', step: 'setup/times', demo: 'demo-sunday' },
   { name: 'people', step: 'setup/people', demo: 'demo-sunday', act: lookForBookings },
   { name: 'menu', step: 'setup/menu', demo: 'demo-sunday', act: scrollTo('Barley hearth cakes') },
   { name: 'kitchen', step: 'kitchen', demo: 'demo-sunday' },
   { name: 'ahead', step: 'dough/ahead', demo: 'demo-sunday' },
-  { name: 'shopping', step: 'dough/shopping', demo: 'demo-sunday', theme: 'dark' },
   {
-    name: 'plan-followed',
-    step: 'plan/table',
+    name: 'turns',
+    step: 'turns/fires',
     demo: 'demo-sunday',
-    theme: 'dark',
-    act: async (page) => {
-      await new ClassPage(page).select('yogurt-oval/p5/1:cook');
-      await page.getByTestId('why').waitFor();
-      const more = page.getByRole('button', { name: 'Less time on the screen' });
-      for (let i = 0; i < 3; i++) await more.click();
-      await page.getByTestId('board').press('ArrowUp');
-    },
+    act: (page) =>
+      page.getByRole('region', { name: 'Turns at the fires' }).evaluate((e) => {
+        e.scrollTop = 420;
+      }),
   },
-  { name: 'turns', step: 'turns/fires' },
-  { name: 'charts', step: 'plan/charts', theme: 'dark', act: (page) => page.waitForTimeout(6000) },
   {
     name: 'alternatives',
     step: 'plan/alternatives',
@@ -87,6 +100,7 @@ const SHOTS: readonly Shot[] = [
     name: 'plan-too-long',
     step: 'plan',
     act: async (page) => {
+      await page.getByRole('button', { name: 'Open the panel' }).click();
       await page.getByLabel('Breads each', { exact: true }).fill('4');
       await page.locator('[data-testid="advice"][data-done="true"]').waitFor();
     },
@@ -98,7 +112,6 @@ const SHOTS: readonly Shot[] = [
     step: '/breads/demo-barley-hearth/method',
     act: (page) => page.locator('[data-step="proof"] button[aria-pressed]').click(),
   },
-  { name: 'bread-warmth', step: '/breads/demo-tigelle/warmth', theme: 'dark' },
   {
     name: 'recipe',
     step: '/breads/read',
@@ -111,17 +124,27 @@ const SHOTS: readonly Shot[] = [
 ];
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
-for (const { name, step, demo = 'demo-class', size = { width: 1280, height: 800 }, theme = 'light', act } of SHOTS) {
-  const page = await browser.newPage({ viewport: size, colorScheme: theme });
+for (const {
+  name,
+  step,
+  made,
+  demo = 'demo-class',
+  size = { width: 1280, height: 800 },
+  theme = 'light',
+  act,
+} of SHOTS) {
+  const page = await browser.newPage({ viewport: size, colorScheme: theme, baseURL: ADDRESS });
   const isBread = step.startsWith('/');
-  await page.goto(`${ADDRESS}${isBread ? step : `/class/${demo}/${step}`}`);
+  const id = made ? await makeClass(page.request, 'Sixteen people, three breads', made) : demo;
+  await page.goto(`${ADDRESS}${isBread ? step : `/class/${id}/${step}`}`);
   const planned = page.locator('[data-testid="verdict"][data-planning="false"]');
   await (isBread ? page.getByRole('main').waitFor() : planned.waitFor());
   await page.waitForLoadState('networkidle');
   await act?.(page);
   if (!isBread) await planned.waitFor();
   await page.screenshot({ path: `${FOLDER}${name}.png` });
-  if (!isBread) {
+  if (made) await page.request.delete(`${ADDRESS}/api/documents/class/${id}?version=1`);
+  else if (!isBread) {
     await undoAll(page);
     await page.locator('[data-testid="save-state"]:text-is("saved")').waitFor();
   }

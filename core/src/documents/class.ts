@@ -3,16 +3,6 @@ import type { ClassRecord } from '../workshop/index.ts';
 import type { Migration, StoredKind } from './stored-kind.ts';
 import { changed, listIn, objectIn } from '../formats/loose.ts';
 
-/** What the list of classes shows: when it is, how many come, what they bake. */
-export interface ClassSummary {
-  readonly date: string;
-  readonly timeZone: string;
-  readonly doorsOpen: string;
-  readonly tableTime: string;
-  readonly people: number;
-  readonly breads: readonly string[];
-}
-
 const NO_SEAT = 'no seat was free';
 
 /**
@@ -32,16 +22,8 @@ const toRecord: Migration = (value) => {
   );
 };
 
-export const CLASS: StoredKind<ClassRecord, ClassSummary> = {
+export const CLASS: StoredKind<ClassRecord> = {
   migrations: [toRecord],
   validate: readClassRecord,
   title: (c) => c.workshop.title,
-  summary: ({ workshop: w }) => ({
-    date: w.date,
-    timeZone: w.timeZone,
-    doorsOpen: w.doorsOpen,
-    tableTime: w.tableTime,
-    people: w.roster.length,
-    breads: w.menu.flatMap((m) => w.breads.filter((b) => b.id === m.bread).map((b) => b.name)),
-  }),
 };

@@ -1,9 +1,9 @@
 import type { Bread } from '../bread/index.ts';
 import type { Kitchen, Pantry } from '../kitchen/index.ts';
 import type { ClassRecord } from '../workshop/index.ts';
-import type { BreadSummary } from './bread.ts';
-import type { ClassSummary } from './class.ts';
-import type { KitchenSummary } from './kitchen.ts';
+import type { BreadSummary } from './bread-summary.ts';
+import type { ClassSummary } from './class-summary.ts';
+import type { KitchenSummary } from './kitchen-summary.ts';
 
 /** The kinds of documents that are stored. */
 export const DOCUMENT_KINDS = ['bread', 'kitchen', 'class', 'pantry'] as const;

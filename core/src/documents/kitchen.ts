@@ -1,28 +1,9 @@
 import { readKitchen } from '../formats/index.ts';
 import type { Kitchen } from '../kitchen/index.ts';
-import { seatsIn } from '../workshop/index.ts';
 import type { StoredKind } from './stored-kind.ts';
 
-/** What the list of kitchens shows of one. */
-export interface KitchenSummary {
-  readonly seats: number;
-  readonly benches: number;
-  readonly griddles: number;
-  readonly mixers: number;
-  readonly staff: number;
-  readonly roomC: number;
-}
-
-export const KITCHEN: StoredKind<Kitchen, KitchenSummary> = {
+export const KITCHEN: StoredKind<Kitchen> = {
   migrations: [],
   validate: readKitchen,
   title: (k) => k.name,
-  summary: (k) => ({
-    seats: seatsIn(k),
-    benches: k.benches.length,
-    griddles: k.griddles.length,
-    mixers: k.mixers.length,
-    staff: k.staff.length,
-    roomC: k.roomC,
-  }),
 };

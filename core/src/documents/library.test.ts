@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { BreadSummary } from './bread.ts';
+import type { BreadSummary } from './bread-summary.ts';
 import { answers, shelve } from './index.ts';
 
 const summary = (id: string, leastSec: number, more: Partial<BreadSummary> = {}): BreadSummary =>

@@ -1,4 +1,4 @@
-import type { BreadSummary } from './bread.ts';
+import type { BreadSummary } from './bread-summary.ts';
 
 /** A bread of the library with what a list shows of it. */
 export interface Shelved {

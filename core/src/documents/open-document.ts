@@ -2,11 +2,11 @@ import { failure, fault, type Result } from '../faults/index.ts';
 import { BREAD } from './bread.ts';
 import { CLASS } from './class.ts';
 import { KITCHEN } from './kitchen.ts';
-import type { DocumentBodies, DocumentKind, DocumentSummaries } from './kinds.ts';
+import type { DocumentBodies, DocumentKind } from './kinds.ts';
 import type { StoredKind } from './stored-kind.ts';
 import { PANTRY } from './pantry.ts';
 
-const KINDS: { readonly [K in DocumentKind]: StoredKind<DocumentBodies[K], DocumentSummaries[K]> } = {
+const KINDS: { readonly [K in DocumentKind]: StoredKind<DocumentBodies[K]> } = {
   bread: BREAD,
   kitchen: KITCHEN,
   class: CLASS,
@@ -36,9 +36,4 @@ export function openDocument<K extends DocumentKind>(
 /** The title under which a document is listed. */
 export function documentTitle<K extends DocumentKind>(kind: K, body: DocumentBodies[K]): string {
   return KINDS[kind].title(body);
-}
-
-/** What a list shows of a document; plain JSON, kept beside it so that no list opens it. */
-export function documentSummary<K extends DocumentKind>(kind: K, body: DocumentBodies[K]): DocumentSummaries[K] {
-  return KINDS[kind].summary(body);
 }

@@ -8,6 +8,20 @@ export function seatsIn(kitchen: Pick<Kitchen, 'benches'>): number {
   return kitchen.benches.reduce((sum, b) => sum + b.seats, 0);
 }
 
+/** The kitchen with seats for so many: on one bench more, or closer together at those that there are. */
+export function withSeats(kitchen: Kitchen, wanted: number, how: 'bench' | 'closer'): Kitchen {
+  const missing = wanted - seatsIn(kitchen);
+  const { benches } = kitchen;
+  if (missing <= 0) return kitchen;
+  if (how === 'bench' || benches.length === 0) {
+    const id = nextId('B', new Set(benches.map((b) => b.id)));
+    return { ...kitchen, benches: [...benches, { id, seats: missing }] };
+  }
+  const each = Math.floor(missing / benches.length);
+  const over = missing % benches.length;
+  return { ...kitchen, benches: benches.map((b, i) => ({ ...b, seats: b.seats + each + (i < over ? 1 : 0) })) };
+}
+
 /** The next free id `prefix1`, `prefix2`, … */
 export function nextId(prefix: string, taken: ReadonlySet<string>): string {
   let n = 1;

@@ -17,9 +17,12 @@ export interface Beginning {
   readonly kitchen: Kitchen;
   readonly breads: readonly Bread[];
   readonly participants: number;
+  /** Times of day, `10:00`; by default from ten until half past twelve. */
+  readonly doorsOpen?: string;
+  readonly tableTime?: string;
 }
 
-/** A class of so many guests, one of each bread for everybody, from ten until half past twelve; faults where they find no seats. */
+/** A class of so many guests, one of each bread for everybody; faults where they find no seats. */
 export function newClass(b: Beginning): Result<ClassRecord> {
   const breads = b.breads.map((bread) => {
     const { variantOf, ...alone } = bread;
@@ -31,8 +34,8 @@ export function newClass(b: Beginning): Result<ClassRecord> {
     title: b.title,
     date: b.date,
     timeZone: b.timeZone,
-    doorsOpen: '10:00',
-    tableTime: '12:30',
+    doorsOpen: b.doorsOpen ?? '10:00',
+    tableTime: b.tableTime ?? '12:30',
     prepTimes: [],
     service: 'together',
     welcomeMin: 10,

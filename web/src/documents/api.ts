@@ -1,11 +1,5 @@
 import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
-import {
-  documentSummary,
-  documentTitle,
-  type DocumentBodies,
-  type DocumentKind,
-  type DocumentSummaries,
-} from '@hodsman/core';
+import { documentTitle, type DocumentBodies, type DocumentKind, type DocumentSummaries } from '@hodsman/core';
 import { useDispatch } from 'react-redux';
 import type { DocumentName, SentFault } from './open-document.ts';
 
@@ -159,7 +153,9 @@ export const api = createApi({
         const saved = await queryFulfilled.then(({ data }) => data).catch(() => undefined);
         if (!saved?.body) return;
         const { version, updatedAt } = saved;
-        const [title, summary] = [documentTitle(kind, saved.body), documentSummary(kind, saved.body)];
+        const title = documentTitle(kind, saved.body);
+        const { documentSummary } = await import('./summary.ts');
+        const summary = documentSummary(kind, saved.body);
         dispatch(
           api.util.updateQueryData('listDocuments', { kind }, (list) =>
             list.map((d) => (d.id === id ? { ...d, version, updatedAt, title, summary } : d)),

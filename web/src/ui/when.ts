@@ -17,3 +17,9 @@ export const dayOf = (ms: number): string => DAY.format(new Date(ms));
 
 /** The time zone of this device, as a class begins with. */
 export const ownTimeZone = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+/** Sweden writes dates as ISO 8601 does. */
+const ISO_DAY = new Intl.DateTimeFormat('sv-SE', { year: 'numeric', month: '2-digit', day: '2-digit' });
+
+/** Today on this device, `2027-03-06`. */
+export const todayText = (): string => ISO_DAY.format(new Date());

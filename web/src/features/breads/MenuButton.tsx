@@ -1,6 +1,6 @@
 import { Check, UtensilsCrossed } from 'lucide-react';
 import { useState } from 'react';
-import { faultLine, putOnMenu, type Bread, type Fault } from '@hodsman/core';
+import { faultLine, lacksOf, needsOf, needWords, putOnMenu, withAdded, type Bread, type Fault } from '@hodsman/core';
 import { applyEdit } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { Notice } from '../../ui/Notice.tsx';
@@ -19,6 +19,7 @@ export function MenuButton({ bread }: { readonly bread: Bread }) {
   if (!workshop) return null;
   const isOn = workshop.menu.some((m) => m.bread === bread.id);
   const held = workshop.breads.find((b) => b.id === bread.id);
+  const lacks = lacksOf(workshop.kitchen, needsOf(bread));
   const isSame = held !== undefined && contentOf(held) === contentOf(bread);
   if (isOn && isSame)
     return (
@@ -34,10 +35,11 @@ export function MenuButton({ bread }: { readonly bread: Bread }) {
         title={workshop.title}
         onClick={() => {
           setIsAsked(true);
-          dispatch(applyEdit(putOnMenu(workshop, bread)));
+          dispatch(applyEdit(putOnMenu({ ...workshop, kitchen: withAdded(workshop.kitchen, lacks) }, bread)));
         }}
       >
         <UtensilsCrossed size={16} aria-hidden /> {isOn ? 'Renew it on the menu' : 'Put on the menu'}
+        {lacks.length > 0 && ` with ${lacks.map(needWords).join(', ')}`}
       </button>
       {isAsked && refused.length > 0 && (
         <div className="order-last basis-full pb-2">

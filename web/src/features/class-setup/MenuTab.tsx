@@ -1,9 +1,22 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import { addDemo, gapsOf, linesOf, putOnMenu, success } from '@hodsman/core';
+import {
+  addDemo,
+  gapsOf,
+  lacksOf,
+  linesOf,
+  needsOf,
+  needWords,
+  putOnMenu,
+  success,
+  withAdded,
+  type Bread,
+  type Workshop,
+} from '@hodsman/core';
 import { useDocumentList, useFetchBody } from '../../documents/api.ts';
 import { applyEdit, editClass } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
+import { Lacking } from '../../planning/Lacking.tsx';
 import { LongBreads } from '../../planning/LongBreads.tsx';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
@@ -11,17 +24,26 @@ import { Demos } from './Demos.tsx';
 import { GapCard } from './GapCard.tsx';
 import { LineCard } from './LineCard.tsx';
 
+/** The class with what its kitchen lacks for a bread. */
+const havingIt = (w: Workshop, bread: Bread): Workshop => ({
+  ...w,
+  kitchen: withAdded(w.kitchen, lacksOf(w.kitchen, needsOf(bread))),
+});
+
 /** What is baked: each bread with how many, who makes it and where its dough comes from; and what is missing. */
 export function MenuTab() {
   const workshop = useAppSelector((s) => s.draft?.body.workshop);
   const { data: library } = useDocumentList('bread');
   const [breadId, setBreadId] = useState('');
+  const [isAdded, setAdded] = useState(true);
   const dispatch = useAppDispatch();
   const fetchBody = useFetchBody();
   if (!workshop) return null;
   const shelf = (library ?? []).flatMap((b) => (b.summary ? [{ ...b, summary: b.summary }] : []));
   const open = shelf.filter((b) => !workshop.menu.some((m) => m.bread === b.summary.id));
   const chosen = open.find((b) => b.id === breadId) ?? open[0];
+  const lackOf = (b: (typeof shelf)[number]) => lacksOf(workshop.kitchen, b.summary.needs ?? []);
+  const lacks = chosen ? lackOf(chosen) : [];
   return (
     <div className="mx-auto grid max-w-6xl gap-6 p-4">
       {gapsOf(workshop).map((gap) => (
@@ -41,19 +63,23 @@ export function MenuTab() {
           e.preventDefault();
           if (!chosen) return;
           void fetchBody('bread', chosen.id).then((bread) => {
-            if (bread) dispatch(editClass((w) => putOnMenu(w, bread)));
+            if (bread) dispatch(editClass((w) => putOnMenu(isAdded ? havingIt(w, bread) : w, bread)));
           });
         }}
       >
         <SelectField
           label="Another bread, from the library"
           value={chosen?.id ?? ''}
-          options={open.map((b): [string, string] => [b.id, b.title])}
+          options={open.map((b): [string, string] => [
+            b.id,
+            lackOf(b).length > 0 ? `${b.title} (lacks ${lackOf(b).map(needWords).join(', ')})` : b.title,
+          ])}
           onChange={setBreadId}
         />
-        <button type="submit" className={SIDE_BUTTON} disabled={!chosen}>
+        <button type="submit" className={SIDE_BUTTON} disabled={!chosen || (lacks.length > 0 && !isAdded)}>
           <Plus size={18} aria-hidden /> Put on the menu
         </button>
+        {lacks.length > 0 && <Lacking lacks={lacks} isAdded={isAdded} onAdd={setAdded} />}
       </form>
       <Demos workshop={workshop} onAdd={(bread) => dispatch(applyEdit(success(addDemo(workshop, bread))))} />
     </div>

@@ -24,6 +24,7 @@ import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { useAdvice } from './use-advice.ts';
 
 const MOST_FIXES = 3;
+const SMALL = 'min-h-10 border-l border-line px-2.5 font-semibold hover:bg-steel';
 
 /** The best few; once one makes it fit, those that do not are left out. */
 const bestOf = (fixes: readonly Fix[]): readonly Fix[] =>
@@ -112,27 +113,28 @@ interface ChangeProps {
   readonly onTry: (change: ClassChange) => void;
 }
 
-/** What a change gives, taken by one click or tried as an alternative by another. */
+/** What a change gives: taken by one button, kept beside the class by another to be compared. */
 function ChangeButtons({ change, words, fits = false, onTake, onTry }: ChangeProps) {
   return (
-    <span className="flex rounded-cut border border-line bg-ground">
+    <span className="figures flex min-h-10 flex-wrap items-center rounded-cut border border-line bg-ground pl-3">
+      {fits && <Check size={16} aria-label="then it fits" className="mr-2 text-herb-text" />}
+      <span className="pr-3">{words}</span>
       <button
         type="button"
-        title="Take it"
-        className="figures flex min-h-10 items-center gap-2 rounded-cut px-3 text-left hover:bg-steel"
+        aria-label={`take it: ${classChangeWords(change)}`}
+        className={SMALL}
         onClick={() => onTake(change)}
       >
-        {fits && <Check size={16} aria-label="then it fits" className="text-herb-text" />}
-        {words}
+        take it
       </button>
       <button
         type="button"
-        aria-label={`Try as an alternative: ${classChangeWords(change)}`}
-        title="Try it as an alternative"
-        className="min-h-10 rounded-cut border-l border-line px-2.5 text-quiet hover:bg-steel hover:text-ink"
+        aria-label={`compare: ${classChangeWords(change)}`}
+        title="Keep it beside the class as an alternative"
+        className={SMALL}
         onClick={() => onTry(change)}
       >
-        try
+        compare
       </button>
     </span>
   );

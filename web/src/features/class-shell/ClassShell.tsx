@@ -3,11 +3,12 @@ import { Outlet, useParams } from 'react-router';
 import { lookAtClass } from '../../store/board-look.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { OpeningPage } from '../../documents/OpeningPage.tsx';
-import { SaveTrouble } from '../../documents/SaveTrouble.tsx';
 import { useOpenDocument } from '../../documents/use-open-document.ts';
 import { ShellBar } from './ShellBar.tsx';
 import { VerdictStrip } from './VerdictStrip.tsx';
 
+// the class is there first; what is said about saving comes at once behind it, before anything can have gone wrong
+const SaveTrouble = lazy(async () => ({ default: (await import('../../documents/SaveTrouble.tsx')).SaveTrouble }));
 // advice comes after the plan that it is about
 const AdviceStrip = lazy(async () => ({ default: (await import('./AdviceStrip.tsx')).AdviceStrip }));
 
@@ -35,7 +36,9 @@ export function ClassShell() {
           </Suspense>
         )}
       </div>
-      <SaveTrouble kind="class" open={draft} />
+      <Suspense>
+        <SaveTrouble kind="class" open={draft} />
+      </Suspense>
       {/* it scrolls, so the keyboard must reach it, and what is only to be heard must not scroll the page instead */}
       <main
         tabIndex={0}

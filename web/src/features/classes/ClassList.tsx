@@ -1,29 +1,19 @@
-import { CopyPlus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import {
-  copyClass,
-  dayText,
   faultLine,
   readClassRecord,
   readWorkshopText,
   withFreeWords,
   type ClassRecord,
-  type ClassSummary,
   type Fault,
 } from '@hodsman/core';
-import {
-  useCreateDocumentMutation,
-  useDocumentList,
-  useFetchBody,
-  useRemoveDocumentMutation,
-  type Listed,
-} from '../../documents/api.ts';
+import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
 import { RemovedList } from '../../documents/RemovedList.tsx';
-import { MAIN_BUTTON, SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { ThemeButton } from '../../ui/ThemeButton.tsx';
+import { Days } from './ClassDays.tsx';
 import { NewClass } from './NewClass.tsx';
 
 const MOST_FAULTS = 8;
@@ -33,6 +23,7 @@ export function ClassList() {
   const { data, isError } = useDocumentList('class', { refetchOnMountOrArgChange: true });
   const [create, creation] = useCreateDocumentMutation();
   const [faults, setFaults] = useState<readonly Fault[]>([]);
+  const [wish, setWish] = useState('');
   const navigate = useNavigate();
   const keep = async (record: ClassRecord, step: string): Promise<void> => {
     const made = await create({ kind: 'class', body: record });
@@ -73,84 +64,19 @@ export function ClassList() {
           </Notice>
         )}
         <NewClass onMade={(record) => void keep(record, 'setup/people')} />
-        <ul aria-label="Classes" className="grid gap-2">
-          {data?.map((c) => (
-            <ClassRow key={c.id} listed={c} onCopy={(record) => void keep(record, 'setup/times')} />
-          ))}
-        </ul>
+        <label className="flex items-center gap-3">
+          <span className="text-quiet">Find</span>
+          <input
+            type="search"
+            value={wish}
+            placeholder="name, bread or kitchen"
+            className="min-h-10 w-72 rounded-cut border border-line bg-panel px-3"
+            onChange={(e) => setWish(e.target.value)}
+          />
+        </label>
+        {data && <Days list={data} wish={wish} onCopy={(record) => void keep(record, 'setup/times')} />}
         <RemovedList kind="class" />
       </main>
     </div>
-  );
-}
-
-/** When it is, how many come, what they bake. */
-function factsOf(s: ClassSummary): string {
-  return `${dayText(s, 0, 'plain')} ${s.date.slice(0, 4)}, ${s.doorsOpen}–${s.tableTime}, ${s.people} ${s.people === 1 ? 'person' : 'people'}: ${s.breads.join(', ')}`;
-}
-
-interface RowProps {
-  readonly listed: Listed<'class'>;
-  readonly onCopy: (record: ClassRecord) => void;
-}
-
-function ClassRow({ listed, onCopy }: RowProps) {
-  const [date, setDate] = useState<string>();
-  const [remove] = useRemoveDocumentMutation();
-  const fetchBody = useFetchBody();
-  const { id, title, version, summary } = listed;
-  const copy = async (): Promise<void> => {
-    const record = date === undefined || date === '' ? undefined : await fetchBody('class', id);
-    if (record && date !== undefined) onCopy(copyClass(record, date));
-  };
-  return (
-    <li className="flex flex-wrap items-center gap-3 rounded-cut border border-line bg-panel px-4 py-2">
-      <Link to={`/class/${id}/plan`} className="min-w-0 flex-1 truncate py-2 text-lg font-semibold">
-        {title}
-        {summary ? (
-          <span className="figures block truncate text-base font-normal text-quiet">{factsOf(summary)}</span>
-        ) : (
-          <span className="block text-base font-normal text-trouble">
-            cannot be read; open it to take it out as a file
-          </span>
-        )}
-      </Link>
-      {!summary ? null : date === undefined ? (
-        <button type="button" className={SIDE_BUTTON} onClick={() => setDate('')}>
-          <CopyPlus size={18} aria-hidden /> Copy to another day
-        </button>
-      ) : (
-        <form
-          className="flex items-end gap-2"
-          onSubmit={(e) => {
-            e.preventDefault();
-            void copy();
-          }}
-        >
-          <label className="grid gap-1">
-            <span className="text-sm text-quiet">Day of the copy</span>
-            <input
-              type="date"
-              required
-              autoFocus
-              value={date}
-              className="min-h-11 rounded-cut border border-line bg-ground px-3"
-              onChange={(e) => setDate(e.target.value)}
-            />
-          </label>
-          <button type="submit" className={MAIN_BUTTON}>
-            Copy
-          </button>
-        </form>
-      )}
-      <button
-        type="button"
-        className={SMALL_ICON_BUTTON}
-        aria-label={`Remove ${title}`}
-        onClick={() => void remove({ kind: 'class', id, version })}
-      >
-        <Trash2 size={18} aria-hidden />
-      </button>
-    </li>
   );
 }

@@ -1,45 +1,85 @@
 import { Plus } from 'lucide-react';
-import { useState } from 'react';
-import { faultLine, newClass, readClassRecord, type ClassRecord, type Fault } from '@hodsman/core';
+import { useEffect, useState } from 'react';
+import {
+  faultLine,
+  lacksOf,
+  needsOf,
+  newClass,
+  readClassRecord,
+  seatsIn,
+  withAdded,
+  withSeats,
+  type Bread,
+  type ClassRecord,
+  type Fault,
+  type Kitchen,
+} from '@hodsman/core';
 import { useDocumentList, useFetchBody } from '../../documents/api.ts';
+import { Lacking } from '../../planning/Lacking.tsx';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
+import { TimeField } from '../../ui/TimeField.tsx';
 import { ownTimeZone } from '../../ui/when.ts';
+import { TooFewSeats, type SeatsHow } from './TooFewSeats.tsx';
 
 const INPUT = 'min-h-9 rounded-cut border border-line bg-ground px-3';
 
-/** What a class cannot do without: a name, a day, a kitchen, people, a bread. Everything else is set inside it. */
+/** The documents that are chosen, as far as they have come. */
+function useChosen(kitchenId: string | undefined, breadId: string | undefined) {
+  const fetchBody = useFetchBody();
+  const [kitchen, setKitchen] = useState<{ readonly id: string; readonly body: Kitchen }>();
+  const [bread, setBread] = useState<{ readonly id: string; readonly body: Bread }>();
+  useEffect(() => {
+    if (kitchenId === undefined) return;
+    void fetchBody('kitchen', kitchenId).then((body) => body && setKitchen({ id: kitchenId, body }));
+    // what fetches is made anew at every drawing, and does the same
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [kitchenId]);
+  useEffect(() => {
+    if (breadId === undefined) return;
+    void fetchBody('bread', breadId).then((body) => body && setBread({ id: breadId, body }));
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [breadId]);
+  return {
+    kitchen: kitchen?.id === kitchenId ? kitchen : undefined,
+    bread: bread?.id === breadId ? bread?.body : undefined,
+  };
+}
+
+/** What a class cannot do without: a name, a day and its times, a kitchen, people, a bread. Everything else is set inside it. */
 export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) => void }) {
   const kitchens = (useDocumentList('kitchen').data ?? []).filter((k) => k.isReadable);
   const breads = (useDocumentList('bread').data ?? []).filter((b) => b.isReadable);
-  const fetchBody = useFetchBody();
   const [title, setTitle] = useState('');
   const [date, setDate] = useState('');
+  const [times, setTimes] = useState({ doorsOpen: '10:00', tableTime: '12:30' });
   const [kitchenId, setKitchenId] = useState<string>();
   const [breadId, setBreadId] = useState<string>();
   const [participants, setParticipants] = useState(8);
+  const [seatsHow, setSeatsHow] = useState<SeatsHow>('bench');
+  const [isAdded, setAdded] = useState(true);
   const [faults, setFaults] = useState<readonly Fault[]>([]);
-  const kitchen = kitchens.find((k) => k.id === kitchenId) ?? kitchens[0];
-  const bread = breads.find((b) => b.id === breadId) ?? breads[0];
-  const make = async (): Promise<void> => {
+  const shownKitchen = kitchens.find((k) => k.id === kitchenId) ?? kitchens[0];
+  const shownBread = breads.find((b) => b.id === breadId) ?? breads[0];
+  const { kitchen, bread } = useChosen(shownKitchen?.id, shownBread?.id);
+  const lacks = kitchen && bread ? lacksOf(kitchen.body, needsOf(bread)) : [];
+  const seats = kitchen ? seatsIn(kitchen.body) : Infinity;
+  const canMake = kitchen !== undefined && bread !== undefined && (lacks.length === 0 || isAdded);
+
+  const make = (): void => {
     if (!kitchen || !bread) return;
-    const [itsKitchen, firstBread] = await Promise.all([
-      fetchBody('kitchen', kitchen.id),
-      fetchBody('bread', bread.id),
-    ]);
-    if (!itsKitchen || !firstBread) return;
     const made = newClass({
       title: title.trim(),
       date,
+      ...times,
       timeZone: ownTimeZone(),
       kitchenId: kitchen.id,
-      kitchen: itsKitchen,
-      breads: [firstBread],
+      kitchen: withAdded(withSeats(kitchen.body, participants, seatsHow), lacks),
+      breads: [bread],
       participants,
     });
-    // what the kitchen cannot do for the bread is said here
     const read = made.ok ? readClassRecord(made.value) : made;
     setFaults(read.ok ? [] : read.faults);
     if (read.ok) onMade(read.value);
@@ -50,7 +90,7 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
       className="grid gap-3 border-b border-line pb-5"
       onSubmit={(e) => {
         e.preventDefault();
-        void make();
+        make();
       }}
     >
       <h2 className="text-lg">A new class</h2>
@@ -69,23 +109,48 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
           <span className="text-sm text-quiet">Day</span>
           <input type="date" required value={date} className={INPUT} onChange={(e) => setDate(e.target.value)} />
         </label>
+        <TimeField
+          label="Doors open"
+          value={times.doorsOpen}
+          onTake={(doorsOpen) => setTimes({ ...times, doorsOpen })}
+        />
+        <TimeField
+          label="Table time"
+          value={times.tableTime}
+          onTake={(tableTime) => setTimes({ ...times, tableTime })}
+        />
+      </div>
+      <div className="flex flex-wrap items-end gap-4">
         <SelectField
           label="Kitchen"
-          value={kitchen?.id ?? ''}
-          options={kitchens.map((k): [string, string] => [k.id, k.title])}
+          value={shownKitchen?.id ?? ''}
+          options={kitchens.map((k): [string, string] => [
+            k.id,
+            k.summary ? `${k.title}, ${k.summary.seats} seats` : k.title,
+          ])}
           onChange={setKitchenId}
         />
         <SelectField
           label="First bread"
-          value={bread?.id ?? ''}
+          value={shownBread?.id ?? ''}
           options={breads.map((b): [string, string] => [b.id, b.title])}
           onChange={setBreadId}
         />
         <Stepper label="Participants" value={participants} least={1} most={200} onChange={setParticipants} />
-        <button type="submit" className={MAIN_BUTTON}>
+        <button type="submit" className={MAIN_BUTTON} disabled={!canMake}>
           <Plus size={18} aria-hidden /> Make it
         </button>
       </div>
+      {participants > seats && (
+        <TooFewSeats
+          missing={participants - seats}
+          how={seatsHow}
+          others={kitchens.filter((k) => (k.summary?.seats ?? 0) >= participants)}
+          onHow={setSeatsHow}
+          onOther={setKitchenId}
+        />
+      )}
+      {lacks.length > 0 && <Lacking lacks={lacks} isAdded={isAdded} onAdd={setAdded} />}
       {faults.length > 0 && (
         <Notice>
           {faults.map((f) => (

@@ -10,7 +10,6 @@ import { Board, type BoardHandle } from '../../board/Board.tsx';
 import type { Look } from '../../board/paint/brush.ts';
 import { onBoardKey } from './board-keys.ts';
 import { PANEL_FRAME } from './panel/frame.ts';
-import { Minded } from './Minded.tsx';
 import { Tools, ZOOM_STEP } from './Tools.tsx';
 import { useLooking } from './use-looking.ts';
 import { usePanel } from './use-panel.ts';
@@ -19,6 +18,7 @@ import { useSize } from './use-size.ts';
 
 // the board is painted first; the panel beside it and the list of keys come after
 const Panel = lazy(async () => ({ default: (await import('./panel/Panel.tsx')).Panel }));
+const Minded = lazy(async () => ({ default: (await import('./Minded.tsx')).Minded }));
 const FollowedLine = lazy(async () => ({ default: (await import('./FollowedLine.tsx')).FollowedLine }));
 const MomentPanel = lazy(async () => ({ default: (await import('./moment/MomentPanel.tsx')).MomentPanel }));
 const Shortcuts = lazy(async () => ({ default: (await import('./Shortcuts.tsx')).Shortcuts }));
@@ -111,7 +111,9 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
   return (
     <div className="relative flex h-full">
       <div ref={frame} className="relative flex min-w-0 flex-1 flex-col" {...held}>
-        <Minded workshop={workshop} />
+        <Suspense>
+          <Minded workshop={workshop} />
+        </Suspense>
         {followed && (
           <Suspense>
             <FollowedLine plan={plan} workshop={workshop} followed={followed} onClose={unfollow} />

@@ -93,5 +93,10 @@ function Fire({
   );
 }
 
-/** Whose bread it is, by the first name: the whole names stand below. */
-const firstName = (workshop: Workshop, task: PlanTask): string => pieceNames(workshop, task).slice(0, 2).at(-1) ?? '';
+/** Names longer than this are shown by the first name: the whole names stand below. */
+const MOST_LETTERS = 14;
+
+function firstName(workshop: Workshop, task: PlanTask): string {
+  const names = pieceNames(workshop, task);
+  return names.find((n) => n.length <= MOST_LETTERS) ?? names.at(-1) ?? '';
+}

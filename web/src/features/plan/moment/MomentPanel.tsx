@@ -2,8 +2,10 @@ import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import { memo, useDeferredValue, useMemo } from 'react';
 import {
   clockText,
+  ownerOf,
   personName,
   roomAt,
+  taskName,
   whatWords,
   whoseWords,
   type Doing,
@@ -123,7 +125,7 @@ function People({ list, plan, workshop, onFollow }: PeopleProps) {
               {personName(workshop, person)}
             </button>
             <span className={`min-w-0 flex-1 text-right ${task ? '' : 'text-quiet'}`}>
-              {task ? taskWords(plan, workshop, task) : 'free'}
+              {task ? (ownerOf(task) === person ? taskName(task) : taskWords(plan, workshop, task)) : 'free'}
               <span className="figures text-quiet">
                 {task
                   ? ` until ${clockText(workshop, task.endSec)}`
