@@ -28,8 +28,8 @@ test('more people than seats and a bread that the kitchen cannot make are no ref
   await expect(page).toHaveURL(/\/setup\/people$/);
   const shell = new ClassPage(page);
   await shell.planned();
-  await expect(shell.verdict).toContainText(/Fits|Not ready/);
-  await page.getByRole('link', { name: 'The day' }).click();
+  await expect(page.getByTestId('seating').getByRole('button', { name: /^Guest/ })).toHaveCount(15);
+  await page.getByRole('link', { name: 'Day and times' }).click();
   await expect(page.getByLabel('Table time', { exact: true })).toHaveValue('13:15');
   // it is found among those to come, by its bread and its kitchen
   await page.goto('/classes');
@@ -47,10 +47,9 @@ test('a new class is made, its people pasted, a bread given to who avoids one, a
   await page.getByLabel('First bread').selectOption({ label: 'Yogurt ovals' });
   await page.getByLabel('Participants', { exact: true }).fill('2');
   // what the kitchen lacks is said before anything is refused, and can be had in this class; another kitchen has it
-  await expect(page.getByRole('region', { name: 'What the kitchen lacks' })).toContainText(
-    'a warm place of 10 to 40 °C',
-  );
-  await page.getByLabel(/^Kitchen/).selectOption({ label: 'The Old Tannery, 12 seats' });
+  await expect(page.getByRole('region', { name: 'What the kitchen lacks' })).toContainText('a warm place');
+  const tannery = await page.getByRole('option', { name: /^The Old Tannery, \d+ seats$/ }).getAttribute('value');
+  await page.getByLabel(/^Kitchen/).selectOption(tannery);
   await expect(page.getByRole('region', { name: 'What the kitchen lacks' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Make it' }).click();
   await expect(page).toHaveURL(/\/setup\/people$/);
@@ -105,7 +104,7 @@ test('a new class is made, its people pasted, a bread given to who avoids one, a
   await shell.planned();
   await expect(page.getByRole('heading', { name: 'Tuesday again' })).toBeVisible();
   await page.getByRole('link', { name: 'All classes' }).click();
-  const row = page.getByRole('listitem').filter({ hasText: 'Tuesday again' });
+  const row = page.getByRole('listitem').filter({ hasText: 'Tuesday again' }).last();
   await row.getByRole('button', { name: 'Copy to another day' }).click();
   await row.getByLabel('Day of the copy').fill('2027-05-18');
   await row.getByRole('button', { name: 'Copy', exact: true }).click();
