@@ -62,7 +62,16 @@ const SHOTS: readonly Shot[] = [
   { name: 'plan', step: 'plan', demo: 'demo-sunday' },
   { name: 'plan-sixteen', step: 'plan', made: longNamed(16, 4) },
   { name: 'plan-station', step: 'plan', demo: 'demo-sunday', act: press('2') },
-  { name: 'plan-route', step: 'plan', demo: 'demo-sunday', theme: 'dark', act: press('3') },
+  {
+    name: 'plan-route',
+    step: 'plan',
+    demo: 'demo-sunday',
+    theme: 'dark',
+    act: async (page) => {
+      await press('3')(page);
+      await page.getByTestId('its-times').waitFor();
+    },
+  },
   {
     name: 'plan-moment',
     step: 'plan',

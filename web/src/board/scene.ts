@@ -42,6 +42,7 @@ export function sceneOf(plan: Plan, workshop: Workshop, width: number, choice: P
   const strands = strandsOf(plan, workshop, lanes);
   const all = blocksOf(plan, workshop, lanes, strands);
   const blocks = route ? all.filter((b) => route.tasks.has(b.task.id)) : all;
+  const pieces = new Set(blocks.flatMap((b) => b.task.piece ?? []));
   const mainOf = new Map(blocks.flatMap((b) => (b.isMain ? [[b.task.id, b] as const] : [])));
   return {
     plan,
@@ -50,7 +51,7 @@ export function sceneOf(plan: Plan, workshop: Workshop, width: number, choice: P
     lanes,
     blocks,
     mainOf,
-    lines: strands.lines,
+    lines: strands.lines.filter((l) => !route || pieces.has(l.piece)),
     bands: bandsOf(plan, lanes),
     threads: threadsOf(blocks),
     runs: pieceRuns(workshop, plan).filter((r) => !route || r.tasks.some((t) => route.tasks.has(t.id))),

@@ -37,6 +37,7 @@ export function paintList(brush: Brush): void {
       colour: colours.ink,
       sizes: [SIZE],
       align: 'left',
+      ground: colours.ground,
       ...(look.selected === block.task.id && { weight: 750 }),
     });
     y += ROW_PX;
