@@ -169,5 +169,24 @@ test('a class that does not fit leaves three quarters of the height to the board
   const over = await page.getByTestId('over').boundingBox();
   expect(over?.height).toBeLessThanOrEqual(200);
   // many late breads are one line
-  await expect(shell.verdict.getByText(/\d+ breads done after table time/)).toHaveCount(1);
+  const line = shell.verdict.getByRole('button', { name: /^\d+ breads done after table time/ });
+  await expect(line).toHaveCount(1);
+  // and the list is behind it
+  await line.click();
+  await expect(page.getByTestId('troubles').getByText(/\d+ breads done after table time/)).toBeVisible();
+});
+
+test('the run sheet of a large class lies across, its room on two sheets at the most, and every type can be read', async ({
+  page,
+  request,
+}) => {
+  const id = await makeClass(request, 'On the wall', longNamed(16, 4));
+  await ClassPage.open(page, id, 'plan/sheet');
+  await expect(page.getByRole('img', { name: /^The plan as a picture/ }).first()).toBeVisible();
+  const pictures = await page.getByRole('img', { name: /^The plan as a picture/ }).count();
+  expect(pictures).toBeLessThanOrEqual(2);
+  const pdf = (await page.pdf({ preferCSSPageSize: true })).toString('latin1');
+  const across = pdf.match(/MediaBox \[0 0 84[12]\S* 59[45]/g)?.length ?? 0;
+  expect(across).toBe(pictures);
+  expect(pdf).toMatch(/MediaBox \[0 0 59[45]\S* 84[12]/);
 });

@@ -69,6 +69,25 @@ test('a class that cannot work is told why in figures, and one click on a change
   await expect(shell.verdict).toContainText('Does not fit');
 });
 
+test('a server that does not answer is said within three seconds, and the change is kept', async ({
+  page,
+  request,
+}) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Slow'));
+  let release = (): void => undefined;
+  const isHeld = new Promise<void>((resolve) => (release = resolve));
+  await page.route('**/api/documents/class/*', async (route) => {
+    if (route.request().method() === 'PUT') await isHeld;
+    await route.continue();
+  });
+  await shell.more('Griddles');
+  await expect(page.getByTestId('save-state')).toHaveText('the server does not answer; your change is kept here', {
+    timeout: 4000,
+  });
+  release();
+  await shell.saved();
+});
+
 test('undo and redo go by button and by key', async ({ page, request }) => {
   const shell = await ClassPage.open(page, await makeClass(request, 'Back and forth'));
   await shell.more('Participants');

@@ -251,6 +251,13 @@ test('everyone has their list, the roll call is in order, idle hands are told wi
   await expect(page.getByRole('article', { name: 'Imke' })).toContainText(
     /roll \d\d:\d\d → .*Griddle \d, spot \d at \d\d:\d\d → .*off \d\d:\d\d/,
   );
+  // who makes several breads is told which bread each step is for
+  await expect(page.getByRole('article', { name: 'Imke' })).toContainText(/mix \(.+\) \d\d:\d\d/);
+  // on paper the list says whose it is, and has no controls
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByTestId('print-head')).toContainText(/^Sunday: .* · Sunday 7 March 2027, doors 10:00$/);
+  await expect(page.getByText('By first bread')).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
   await page.getByRole('link', { name: 'Roll call' }).click();
   const calls = page.getByTestId('calls').locator('li > span:first-child');
   await expect(calls.first()).toBeVisible();

@@ -160,8 +160,8 @@ test('bookings of the feed are taken or declined, late ones and cancellations to
   await expect(chip(page, 'Petra Quill')).toBeVisible();
   await page.getByRole('button', { name: 'Decline R-201' }).click();
   await expect(news.filter({ hasText: 'R-201' })).toHaveCount(0);
-  await page.getByRole('button', { name: 'Let a day pass' }).click();
-  await page.getByRole('button', { name: 'Let a day pass' }).click();
+  await page.getByRole('button', { name: 'Bring the next made-up bookings' }).click();
+  await page.getByRole('button', { name: 'Bring the next made-up bookings' }).click();
   await page.getByRole('button', { name: 'Let them go R-202' }).click();
   await expect(chip(page, 'Petra Quill')).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo' }).click();

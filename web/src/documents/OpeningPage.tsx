@@ -108,7 +108,7 @@ function Unreadable({ stored, back }: { readonly stored: StoredDocument; readonl
           className={MAIN_BUTTON}
           onClick={() => download(fileName(title, '.json'), 'application/json', unreadable.text)}
         >
-          <Download size={18} aria-hidden /> Take it out as a file
+          <Download size={18} aria-hidden /> Save it as a file
         </button>
         <button
           type="button"

@@ -1,14 +1,36 @@
+import { useEffect, useState } from 'react';
 import type { OpenDocument } from './open-document.ts';
 
 const SAVING = 'saving …';
 
-function wordsOf({ save, isStoreFull }: Pick<OpenDocument<unknown>, 'save' | 'isStoreFull'>): string {
+/** So long people wait for an answer before they wonder. */
+const PATIENCE_MS = 2500;
+
+/** Whether something has been sent and not answered for longer than that. */
+function useIsSlow(isSending: boolean): boolean {
+  const [isSlow, setSlow] = useState(false);
+  useEffect(() => {
+    if (!isSending) return;
+    const timer = setTimeout(() => setSlow(true), PATIENCE_MS);
+    return () => {
+      clearTimeout(timer);
+      setSlow(false);
+    };
+  }, [isSending]);
+  return isSlow;
+}
+
+function wordsOf({ save, isStoreFull }: Pick<OpenDocument<unknown>, 'save' | 'isStoreFull'>, isSlow: boolean): string {
   const here = isStoreFull ? 'and this device has no room to keep it' : 'kept on this device';
   switch (save.kind) {
     case 'saved':
       return 'saved';
     case 'waiting':
     case 'sending':
+      if (isSlow)
+        return isStoreFull
+          ? 'the server does not answer, and this device has no room to keep your change'
+          : 'the server does not answer; your change is kept here';
       return isStoreFull ? `${SAVING} ${here}` : SAVING;
     case 'offline':
       return save.why === 'disk-full'
@@ -34,14 +56,15 @@ interface Props {
 /** How what is open differs from what is stored. */
 export function SaveWords({ open, what }: Props) {
   const { kind } = open.save;
-  const isCalm = (kind === 'saved' || kind === 'waiting' || kind === 'sending') && !open.isStoreFull;
+  const isSlow = useIsSlow(kind === 'sending');
+  const isCalm = (kind === 'saved' || kind === 'waiting' || kind === 'sending') && !open.isStoreFull && !isSlow;
   return (
     <span
       className={`text-sm ${isCalm ? 'text-quiet' : 'font-semibold text-trouble'}`}
       role="status"
       data-testid={what === undefined ? 'save-state' : `${what}-save-state`}
     >
-      {wordsOf(open)}
+      {wordsOf(open, isSlow)}
     </span>
   );
 }

@@ -141,7 +141,7 @@ export function Library() {
                   <Link to={`/breads/${b.id}`} className="font-semibold">
                     {b.title}
                   </Link>
-                  <span className="block text-trouble">cannot be read; open it to take it out as a file</span>
+                  <span className="block text-trouble">cannot be read; open it to save it as a file</span>
                 </li>
               ))}
           </ul>

@@ -46,7 +46,7 @@ export function Bookings({ record }: { readonly record: ClassRecord }) {
             title="The feed is a stand-in that ships with the application: this brings its next bookings and cancellations"
             onClick={() => void moveOn(null).then(fetchNow)}
           >
-            <FastForward size={18} aria-hidden /> Let a day pass
+            <FastForward size={18} aria-hidden /> Bring the next made-up bookings
           </button>
         )}
         <button type="button" className={SIDE_BUTTON} disabled={isFetching} onClick={fetchNow}>

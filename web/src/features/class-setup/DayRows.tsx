@@ -36,7 +36,7 @@ function Rows({
   );
 }
 
-function TakeOut({ label, onClick }: { readonly label: string; readonly onClick: () => void }) {
+function RemoveRow({ label, onClick }: { readonly label: string; readonly onClick: () => void }) {
   return (
     <button type="button" className={SMALL_ICON_BUTTON} aria-label={label} onClick={onClick}>
       <Trash2 size={16} aria-hidden />
@@ -53,7 +53,7 @@ export function PrepTimes({ workshop, put }: DayProps) {
     <Rows
       title="Staff are there before the class"
       hint="Doughs are made ahead, fridges filled and emptied in these times alone."
-      addWords="Another time"
+      addWords="A prep time"
       onAdd={() =>
         put({
           prepTimes: [...prepTimes, { from: `${workshop.date}T08:00`, to: `${workshop.date}T${workshop.doorsOpen}` }],
@@ -64,8 +64,8 @@ export function PrepTimes({ workshop, put }: DayProps) {
         <div key={i} className="flex flex-wrap items-end gap-3">
           <TimeField label={`Prep time ${i + 1} from`} hasDate value={p.from} onTake={(from) => change(i, { from })} />
           <TimeField label="to" hasDate value={p.to} onTake={(to) => change(i, { to })} />
-          <TakeOut
-            label={`Take out prep time ${i + 1}`}
+          <RemoveRow
+            label={`Remove prep time ${i + 1}`}
             onClick={() => put({ prepTimes: prepTimes.filter((_, n) => n !== i) })}
           />
         </div>
@@ -100,8 +100,8 @@ export function Breaks({ workshop, put }: DayProps) {
           />
           <TimeField label="not before" value={b.after} onTake={(after) => change(i, { after })} />
           <TimeField label="over by" value={b.before} onTake={(before) => change(i, { before })} />
-          <TakeOut
-            label={`Take out break ${i + 1}`}
+          <RemoveRow
+            label={`Remove break ${i + 1}`}
             onClick={() => put({ breaks: breaks.filter((_, n) => n !== i) })}
           />
         </div>

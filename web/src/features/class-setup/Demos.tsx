@@ -116,7 +116,7 @@ export function Demos({ workshop, onAdd }: Props) {
             <button
               type="button"
               className={SMALL_ICON_BUTTON}
-              aria-label={`Take out demonstration ${i + 1}`}
+              aria-label={`Remove demonstration ${i + 1}`}
               onClick={() => put(demos.filter((_, n) => n !== i))}
             >
               <Trash2 size={16} aria-hidden />

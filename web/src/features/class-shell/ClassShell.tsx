@@ -1,5 +1,6 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
-import { Outlet, useParams } from 'react-router';
+import { Outlet, useLocation, useParams } from 'react-router';
+import { dayText, type Workshop } from '@hodsman/core';
 import { lookAtClass } from '../../store/board-look.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { OpeningPage } from '../../documents/OpeningPage.tsx';
@@ -11,6 +12,17 @@ import { VerdictStrip } from './VerdictStrip.tsx';
 const SaveTrouble = lazy(async () => ({ default: (await import('../../documents/SaveTrouble.tsx')).SaveTrouble }));
 // advice comes after the plan that it is about
 const AdviceStrip = lazy(async () => ({ default: (await import('./AdviceStrip.tsx')).AdviceStrip }));
+
+/** What a list on paper is of: the class and its day. The run sheet has a head of its own. */
+function PrintHead({ workshop }: { readonly workshop: Workshop }) {
+  const { pathname } = useLocation();
+  if (pathname.endsWith('/sheet')) return null;
+  return (
+    <p className="hidden border-b-2 border-black pb-1 text-lg font-bold print:block" data-testid="print-head">
+      {workshop.title} · {dayText(workshop, 0, 'plain')} {workshop.date.slice(0, 4)}, doors {workshop.doorsOpen}
+    </p>
+  );
+}
 
 /** The place of one class: its steps in order, the verdict over them, and the step that is open. */
 export function ClassShell() {
@@ -27,6 +39,7 @@ export function ClassShell() {
   return (
     <div className="flex h-full flex-col short:h-auto">
       <ShellBar draft={draft} />
+      <PrintHead workshop={draft.body.workshop} />
       {/* the class is what is looked at: verdict and advice take a quarter of the height at the most */}
       <div className="max-h-[25vh] shrink-0 overflow-y-auto short:max-h-none print:hidden" data-testid="over">
         <VerdictStrip draft={draft} isAdviceWanted={isAdviceWanted} onAdvice={() => setAdviceWanted(!isAdviceWanted)} />

@@ -1,8 +1,10 @@
 import { CircleCheck, CircleDashed, OctagonAlert, TriangleAlert } from 'lucide-react';
 import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
 import { brokenWords, LEAST_LEFT_SEC, openMatters, timeLeftSec, verdictOf, verdictWords } from '@hodsman/core';
 import type { Draft } from '../../documents/draft.ts';
-import { useAppSelector } from '../../store/hooks.ts';
+import { arrangePlaces } from '../../store/board-look.ts';
+import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 
 const MOST_BREAKS_SHOWN = 2;
 
@@ -24,6 +26,8 @@ interface Props {
 /** Does it fit, with how many minutes to spare, and what is tightest: over every step, all the time. */
 export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
   const { isPlanning } = draft;
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
   // what is being moved is judged while it moves
   const trial = useAppSelector((s) => s.trial?.plan);
   const plan = trial ?? draft.plan;
@@ -37,6 +41,11 @@ export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
     });
     return { verdict, broken: brokenWords(plan), words: verdictWords(workshop, verdict) };
   }, [plan, workshop, notes, isPlanning, isTrial]);
+  /** The list behind a line is in the panel beside the board. */
+  const showList = (): void => {
+    dispatch(arrangePlaces({ panel: 'open' }));
+    void navigate('plan/board');
+  };
   if (!plan || !shown) return <div className="min-h-14 px-4 py-3 text-quiet">Planning …</div>;
   const { verdict, broken, words } = shown;
   const { Icon, colours } = LOOKS[verdict.state];
@@ -70,7 +79,16 @@ export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
       {verdict.state === 'broken' && broken.length > 0 && (
         <ul className="flex basis-full flex-wrap gap-x-6">
           {broken.slice(0, MOST_BREAKS_SHOWN).map((b) => (
-            <li key={b.rule + b.words}>{b.words}</li>
+            <li key={b.rule + b.words}>
+              <button
+                type="button"
+                className="underline decoration-dotted underline-offset-4"
+                title="Show the list"
+                onClick={showList}
+              >
+                {b.words}
+              </button>
+            </li>
           ))}
           {broken.length > MOST_BREAKS_SHOWN && <li>and {broken.length - MOST_BREAKS_SHOWN} kinds of trouble more</li>}
         </ul>

@@ -89,9 +89,7 @@ function ClassRow({ listed, onCopy }: RowProps) {
         {summary ? (
           <span className="figures block truncate text-base font-normal text-quiet">{factsOf(summary)}</span>
         ) : (
-          <span className="block text-base font-normal text-trouble">
-            cannot be read; open it to take it out as a file
-          </span>
+          <span className="block text-base font-normal text-trouble">cannot be read; open it to save it as a file</span>
         )}
       </Link>
       {!summary ? null : date === undefined ? (

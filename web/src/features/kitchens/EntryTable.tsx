@@ -55,7 +55,7 @@ export function EntryTable<T extends object>({
                   </th>
                 ))}
                 <th>
-                  <span className="sr-only">Take out</span>
+                  <span className="sr-only">Remove</span>
                 </th>
               </tr>
             </thead>
@@ -69,7 +69,7 @@ export function EntryTable<T extends object>({
                     <button
                       type="button"
                       className={SMALL_ICON_BUTTON}
-                      aria-label={`Take out ${nameOf(entry)}`}
+                      aria-label={`Remove ${nameOf(entry)}`}
                       onClick={() => onChange(entries.filter((_, n) => n !== i))}
                     >
                       <Trash2 size={16} aria-hidden />

@@ -66,7 +66,7 @@ export function KitchenList() {
                 {k.summary ? (
                   <span className="figures text-quiet">{summaryWords(k.summary)}</span>
                 ) : (
-                  <span className="text-trouble">cannot be read; open it to take it out as a file</span>
+                  <span className="text-trouble">cannot be read; open it to save it as a file</span>
                 )}
               </Link>
               <button

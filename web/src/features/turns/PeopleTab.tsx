@@ -67,7 +67,9 @@ function People({ facts }: { readonly facts: PlanFacts }) {
   const [order, setOrder] = useState<Order>('station');
   return (
     <div tabIndex={0} role="region" aria-label="Everyone’s list" className="h-full overflow-auto p-4">
-      <Segments label="In which order" name="order" value={order} options={ORDERS} onChange={setOrder} />
+      <div className="print:hidden">
+        <Segments label="In which order" name="order" value={order} options={ORDERS} onChange={setOrder} />
+      </div>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(21rem,1fr))] gap-3 pt-3">
         {[...people].sort(IN_ORDER[order]).map((p) => (
           <li key={p.id} className="break-inside-avoid rounded-cut border border-line bg-panel p-3">
@@ -79,9 +81,17 @@ function People({ facts }: { readonly facts: PlanFacts }) {
   );
 }
 
+/** "mix (Yogurt ovals) 10:15": of several breads each step says which it is for. */
+function sharedWords(workshop: Workshop, task: PlanTask, isOfSeveral: boolean): string {
+  const bread = workshop.breads.find((b) => b.id === task.bread)?.name;
+  const of = isOfSeveral && bread !== undefined ? ` (${bread})` : '';
+  return `${taskName(task)}${of} ${clockText(workshop, task.startSec)}`;
+}
+
 function Person({ person, workshop }: { readonly person: Listed; readonly workshop: Workshop }) {
   const { id, name, station, runs, shared, idleSec } = person;
   const clock = (sec: number): string => clockText(workshop, sec);
+  const isOfSeveral = new Set(runs.map((r) => r.bread)).size > 1;
   const care = useCare();
   const [first, last] = [runs[0], runs.at(-1)];
   const done = first && last ? `first bread ${clock(first.doneSec)}, last ${clock(last.doneSec)}` : 'no bread';
@@ -95,12 +105,13 @@ function Person({ person, workshop }: { readonly person: Listed; readonly worksh
         </p>
         <Care words={care(id)} />
       </header>
-      <p className="figures leading-snug">{shared.map((t) => `${taskName(t)} ${clock(t.startSec)}`).join(' → ')}</p>
+      <p className="figures leading-snug">{shared.map((t) => sharedWords(workshop, t, isOfSeveral)).join(' → ')}</p>
       <ul className="grid gap-1.5">
         {runs.map((r) => (
           <li key={r.piece} className="figures border-l-3 border-ember pl-2 leading-snug">
             <span className="block text-sm text-quiet">
-              {workshop.breads.find((b) => b.id === r.bread)?.name} {r.number}
+              {workshop.breads.find((b) => b.id === r.bread)?.name}
+              {runs.some((x) => x.bread === r.bread && x.number > 1) ? ` ${r.number}` : ''}
             </span>
             {wayWords(workshop, r)}
             <Care words={offWords(careOf(workshop, [], r.owner, r.bread))} className="text-sm" />
