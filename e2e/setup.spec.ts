@@ -234,3 +234,16 @@ for (const theme of ['light', 'dark'] as const)
       expect(await violations(page), path).toEqual([]);
     }
   });
+
+test('a griddle holds as many as somebody knows, and as many as its size says again', async ({ page, request }) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Own number'), 'kitchen');
+  const holds = page.getByLabel('How many Soft griddle round Griddle 1 holds');
+  const before = await holds.inputValue();
+  await holds.fill('4');
+  await expect(page.getByRole('img', { name: 'Griddle 1 holds 4 Soft griddle round' })).toBeVisible();
+  await shell.planned();
+  await expect(shell.verdict).toContainText('Fits');
+  await page.getByRole('button', { name: 'by its size' }).click();
+  await expect(holds).toHaveValue(before);
+  await expect(page.getByRole('button', { name: 'by its size' })).toHaveCount(0);
+});

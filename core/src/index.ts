@@ -119,6 +119,7 @@ export {
   type Spot,
   NEW_ENTRY,
   reshapedGriddle,
+  withSpots,
   usualFigure,
   type KitchenFigure,
 } from './kitchen/index.ts';

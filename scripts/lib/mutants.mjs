@@ -28,6 +28,9 @@ const plan = of('core/src/plan/', ['core/src/formats/plan-file.test.ts']);
 const ahead = of('core/src/planner/explain/', ['core/src/planner/explain/latest-ahead.test.ts']);
 const edits = of('core/src/', ['core/src/formula', 'core/src/method', 'core/src/kitchen', 'core/src/documents']);
 
+const turns = of('core/src/turns/', ['core/src/turns']);
+const classes = of('core/src/', ['core/src/documents', 'core/src/workshop/needs.test.ts', 'core/src/words']);
+
 /** In the checker besides: for each of its codes, that it is never said. */
 export const SPEECH = {
   file: `${C}report.ts`,
@@ -37,6 +40,15 @@ export const SPEECH = {
 };
 
 export const MUTANTS = [
+  turns('moment.ts', 't.startSec <= sec && sec < t.endSec', 't.startSec <= sec'),
+  turns('use.ts', 'isOnFire(t) ? ownerOf(t) : undefined', 'undefined'),
+  turns('swap.ts', 'isOneSpot && task === early', 'false'),
+  turns('followed-words.ts', '.filter((g) => g.person === person)', ''),
+  classes('workshop/needs.ts', '(!need.isProof || isProofPlace(p.tempC))', 'true'),
+  classes('workshop/needs.ts', '(!need.isCarried || g.portable === true)', 'true'),
+  classes('workshop/needs.ts', 'phases.some((p) => p.with === of)', 'false'),
+  classes('documents/class-list.ts', 'd.date >= today', 'true'),
+  classes('words/short-names.ts', 'firstOf(w, 1)', 'w.slice(0, 1)'),
   ids('ids.ts', 'owner: isSpare ? null : owner,', 'owner,'),
   ids('ids.ts', "first === 'break'", "first === 'brake'"),
   plan('task.ts', "task.kind ?? (task.window ? 'rest' : 'step')", "task.kind ?? 'step'"),

@@ -5,7 +5,7 @@
 export { kitchenSchema } from './schema.ts';
 export type { Griddle, Kitchen } from './schema.ts';
 export { ofRoundOf, spotsOnGriddle, widthOf, type PieceShape, type Spot } from './spots.ts';
-export { NEW_ENTRY, reshapedGriddle, USUAL_ROOM, usualFigure, type KitchenFigure } from './usual.ts';
+export { NEW_ENTRY, reshapedGriddle, USUAL_ROOM, usualFigure, withSpots, type KitchenFigure } from './usual.ts';
 export { griddleName, shortThingName, thingName } from './names.ts';
 export { drawnSpots } from './drawn-spots.ts';
 export { pantrySchema, type Pantry, type PantryItem } from './pantry.ts';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { buildWorkshop } from '../testing/index.ts';
 import { readKitchen } from '../formats/index.ts';
-import { NEW_ENTRY, reshapedGriddle, usualFigure } from './index.ts';
+import { NEW_ENTRY, reshapedGriddle, spotsOnGriddle, usualFigure, withSpots } from './index.ts';
 
 const { kitchen } = buildWorkshop({ griddles: 1 });
 
@@ -14,6 +14,23 @@ describe('a griddle of another shape', () => {
     expect(readKitchen({ ...kitchen, griddles: [plate] }).ok).toBe(true);
     expect(reshapedGriddle(plate, 'round')).toEqual(round);
     expect(reshapedGriddle(round, 'round')).toBe(round);
+  });
+});
+
+describe('a griddle’s own number of spots', () => {
+  it('is held whatever the shape says, and given back to the shape', () => {
+    const griddle = kitchen.griddles[0] ?? expect.fail();
+    const bread = { id: 'flat', piece: { diameterCm: 18, doughG: 80 } };
+    const reckoned = spotsOnGriddle(griddle, bread, 1);
+    const own = withSpots(griddle, bread, 1, reckoned + 2);
+    expect(spotsOnGriddle(own, bread, 1)).toBe(reckoned + 2);
+    expect(readKitchen({ ...kitchen, griddles: [own] }).ok).toBe(true);
+    const two = withSpots(own, { ...bread, id: 'other' }, 1, 0);
+    expect(spotsOnGriddle(two, { ...bread, id: 'other' }, 1)).toBe(0);
+    expect(spotsOnGriddle(two, bread, 1)).toBe(reckoned + 2);
+    expect(withSpots(own, bread, 1, undefined)).toEqual(griddle);
+    // what the shape gives anyway is no number of its own
+    expect(withSpots(own, bread, 1, reckoned)).toEqual(griddle);
   });
 });
 

@@ -1,3 +1,4 @@
+import { spotsOnGriddle, type PieceShape } from './spots.ts';
 import type { Griddle, Kitchen } from './schema.ts';
 
 /** What is taken where a kitchen does not say: degrees in °C, kettle in litres (common practice). */
@@ -62,4 +63,21 @@ export function reshapedGriddle(g: Griddle, shape: Griddle['shape']): Griddle {
   }
   const { widthCm, depthCm, shape: _, ...rest } = g;
   return { ...rest, shape: 'round', diameterCm: Math.min(widthCm, depthCm) };
+}
+
+/**
+ * A griddle that holds so many of a bread, whatever their shape says (rule R6); undefined gives it back to their shape. A number that the
+ * shape gives anyway is no number of its own.
+ */
+export function withSpots(
+  griddle: Griddle,
+  bread: { readonly id: string; readonly piece: PieceShape },
+  gapCm: number,
+  count: number | undefined,
+): Griddle {
+  const { spots, ...rest } = griddle;
+  const { [bread.id]: _, ...others } = spots ?? {};
+  const isOwn = count !== undefined && count !== spotsOnGriddle(rest, bread, gapCm);
+  const own = isOwn ? { ...others, [bread.id]: count } : others;
+  return Object.keys(own).length > 0 ? { ...rest, spots: own } : rest;
 }

@@ -53,6 +53,12 @@ describe('the room at a moment', () => {
 });
 
 describe('how many have a task', () => {
+  it('counts the bread of somebody that lies on a fire, whoever cooks it', () => {
+    const [{ plan } = expect.fail()] = classes;
+    const cook = plan.tasks.find((t) => t.id === 'round/p3/1:cook') ?? expect.fail();
+    const cooked = { ...plan, tasks: [{ ...cook, people: [] }] };
+    expect(taskSpans(cooked).get('p3')).toEqual([{ fromSec: cook.startSec, toSec: cook.endSec }]);
+  });
   it('counts nobody twice, and never more than there are', () => {
     for (const { w, plan } of classes)
       for (const s of w.stations) {

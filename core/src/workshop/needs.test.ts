@@ -35,6 +35,23 @@ describe('what a bread asks of a kitchen', () => {
       }
     for (const bread of breads) expect(lacksOf(kitchen, needsOf(bread))).toEqual([]);
   });
+  it('minds the warmth of a proof, a griddle that is carried, and the fire that it is carried to', () => {
+    const hot = { ...kitchen, places: kitchen.places.map((p) => ({ ...p, tempC: 45 })) };
+    const fixed = { ...kitchen, griddles: kitchen.griddles.map(({ portable: _, ...g }) => g) };
+    const dark = { ...kitchen, flames: [], grills: [] };
+    // without what is prepared beside the dough, a fire is wanted for the bread alone
+    const alone = breads.map((b) => ({ ...b, steps: b.steps.filter((s) => s.kind !== 'prepare') }));
+    const cases = [
+      [hot, 'place', 'place-too-far'],
+      [fixed, 'griddle', 'fits-no-griddle'],
+      [dark, 'fire', 'place-lacking'],
+    ] as const;
+    for (const [poorer, kind, code] of cases) {
+      const found = alone.map((b) => lacksOf(poorer, needsOf(b)).some((n) => n.kind === kind));
+      expect(found).toEqual(alone.map((b) => faultsIn(poorer, b).includes(code)));
+      expect(found).toContain(true);
+    }
+  });
   it('is enough when it is added, whatever was there before', () => {
     for (const bread of breads) {
       const lacks = lacksOf(bare, needsOf(bread));

@@ -8,7 +8,9 @@ import {
   spotsOnGriddle,
   widthOf,
   WIDE_SHAPES,
+  withSpots,
 } from '@hodsman/core';
+import { NumberField } from '../../ui/NumberField.tsx';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
 import { pieceOutline } from '../../bread-ui/piece-outline.ts';
 
@@ -28,10 +30,12 @@ interface Props {
   readonly griddles: readonly Griddle[];
   readonly gapCm: number;
   readonly breads: readonly Pick<Bread, 'id' | 'name' | 'piece'>[];
+  /** A griddle holds another number of a bread than its shape says, or as many as that again. */
+  readonly onGriddle: (griddle: Griddle) => void;
 }
 
 /** Every griddle from above, to one scale, with each bread as often as it fits: two of these, one of those. */
-export function GriddleTable({ griddles, gapCm, breads }: Props) {
+export function GriddleTable({ griddles, gapCm, breads, onGriddle }: Props) {
   return (
     <section aria-labelledby="carry-head" className="min-w-0">
       <h2 id="carry-head" className="text-lg">
@@ -69,6 +73,7 @@ export function GriddleTable({ griddles, gapCm, breads }: Props) {
                 {breads.map((b) => (
                   <td key={b.id} className="text-center align-bottom">
                     <FromAbove griddle={g} bread={b} gapCm={gapCm} count={spotsOnGriddle(g, b, gapCm)} />
+                    <OwnNumber griddle={g} bread={b} gapCm={gapCm} onGriddle={onGriddle} />
                   </td>
                 ))}
               </tr>
@@ -77,6 +82,38 @@ export function GriddleTable({ griddles, gapCm, breads }: Props) {
         </table>
       </div>
     </section>
+  );
+}
+
+/** How many of a bread a griddle holds, typed where somebody knows better than its shape does. */
+function OwnNumber({
+  griddle,
+  bread,
+  gapCm,
+  onGriddle,
+}: Pick<Props, 'gapCm' | 'onGriddle'> & { readonly griddle: Griddle; readonly bread: Props['breads'][number] }) {
+  const isOwn = griddle.spots?.[bread.id] !== undefined;
+  return (
+    <span className="flex items-center justify-center gap-1.5">
+      <NumberField
+        label={`How many ${bread.name} ${griddleName(griddle)} holds`}
+        isLabelHidden
+        value={spotsOnGriddle(griddle, bread, gapCm)}
+        digits={0}
+        most={100}
+        className="w-14"
+        onChange={(count) => onGriddle(withSpots(griddle, bread, gapCm, count))}
+      />
+      {isOwn && (
+        <button
+          type="button"
+          className="min-h-8 rounded-cut px-1.5 text-sm underline hover:bg-steel"
+          onClick={() => onGriddle(withSpots(griddle, bread, gapCm, undefined))}
+        >
+          by its size
+        </button>
+      )}
+    </span>
   );
 }
 

@@ -31,7 +31,17 @@ export function KitchenEditor({ kitchen, breads, onChange }: Props) {
   return (
     <div className="grid gap-8 p-4">
       {breads.length > 0 && kitchen.griddles.length > 0 && (
-        <GriddleTable griddles={kitchen.griddles} gapCm={kitchen.griddleGapCm} breads={breads} />
+        <GriddleTable
+          griddles={kitchen.griddles}
+          gapCm={kitchen.griddleGapCm}
+          breads={breads}
+          onGriddle={(griddle) =>
+            put(
+              { griddles: kitchen.griddles.map((g) => (g.id === griddle.id ? griddle : g)) },
+              `how many ${griddle.id} holds`,
+            )
+          }
+        />
       )}
       <EntryTable
         title="Griddles"

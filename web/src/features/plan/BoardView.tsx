@@ -1,17 +1,15 @@
-import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState, type KeyboardEvent } from 'react';
-import { isMovable, type Plan, taskSentence, type Workshop } from '@hodsman/core';
+import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState } from 'react';
+import { type Plan, taskSentence, type Workshop } from '@hodsman/core';
 import { useCare } from '../../store/care.ts';
 import { arrangePlaces } from '../../store/board-look.ts';
 import { lookChanged } from '../../store/look-slice.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
-import { nudge, pinTasks, releasePin } from '../../planning/shaping.ts';
-import { endTrial, settleTrial, tryPins } from '../../planning/trial.ts';
 import { Board, type BoardHandle } from '../../board/Board.tsx';
-import type { Look } from '../../board/paint/brush.ts';
-import { onBoardKey } from './board-keys.ts';
 import { PANEL_FRAME } from './panel/frame.ts';
-import { Tools, ZOOM_STEP } from './Tools.tsx';
+import { Tools } from './Tools.tsx';
+import { useBoardKeys } from './use-board-keys.ts';
 import { useLooking } from './use-looking.ts';
+import { useMoving } from './use-moving.ts';
 import { usePanel } from './use-panel.ts';
 import { useScene } from './use-scene.ts';
 import { useSize } from './use-size.ts';
@@ -22,9 +20,6 @@ const Minded = lazy(async () => ({ default: (await import('./Minded.tsx')).Minde
 const FollowedLine = lazy(async () => ({ default: (await import('./FollowedLine.tsx')).FollowedLine }));
 const MomentPanel = lazy(async () => ({ default: (await import('./moment/MomentPanel.tsx')).MomentPanel }));
 const Shortcuts = lazy(async () => ({ default: (await import('./Shortcuts.tsx')).Shortcuts }));
-
-const MINUTE_SEC = 60;
-const FIVE_MIN_SEC = 300;
 
 /** The plan as the board, with the panel that shapes it. */
 export function BoardView() {
@@ -41,7 +36,7 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
   const board = useRef<BoardHandle>(null);
   const { width } = useSize(frame);
   const look = useAppSelector((s) => s.look);
-  const [ghost, setGhost] = useState<Look['ghost']>();
+  const { ghost, ...moving } = useMoving();
   const [isHelpOpen, setHelpOpen] = useState(false);
   const { selected, followed, isAheadFolded, atSec } = look;
   const { isPanelOpen, held } = usePanel();
@@ -49,47 +44,8 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
   const task = plan.tasks.find((t) => t.id === selected);
 
   const looking = useLooking(plan, workshop, board);
-  const { change, select, follow, unfollow, lookFrom, lookAtMoment, show, fold } = looking;
-  const moveBy = (sec: number): void => {
-    if (task && isMovable(task)) dispatch(nudge(task, sec));
-  };
-  const togglePin = (): void => {
-    if (!task || !isMovable(task)) return;
-    dispatch(pinned.has(task.id) ? releasePin(task.id) : pinTasks([{ task: task.id, startSec: task.startSec }]));
-  };
-
-  const onKeyDown = (e: KeyboardEvent): void =>
-    onBoardKey(e, {
-      scene,
-      selected,
-      onSelect: (id) => {
-        select(id);
-        board.current?.reveal(id);
-      },
-      onMove: moveBy,
-      acts: {
-        Escape: () => {
-          if (selected !== undefined) change({ selected: undefined });
-          else if (atSec !== undefined) lookAtMoment(undefined);
-          else unfollow();
-        },
-        Enter: () => change({ panel: 'open', atSec: undefined }),
-        '1': () => lookFrom('room'),
-        '2': () => lookFrom('station'),
-        '3': () => lookFrom('route'),
-        ',': () => lookAtMoment((atSec ?? 0) - MINUTE_SEC),
-        '.': () => lookAtMoment((atSec ?? 0) + MINUTE_SEC),
-        '<': () => lookAtMoment((atSec ?? 0) - FIVE_MIN_SEC),
-        '>': () => lookAtMoment((atSec ?? 0) + FIVE_MIN_SEC),
-        p: togglePin,
-        f: () => task?.people[0] !== undefined && follow({ kind: 'person', id: task.people[0] }),
-        a: () => change({ isAheadFolded: !isAheadFolded }),
-        '+': () => board.current?.zoomBy(ZOOM_STEP),
-        '-': () => board.current?.zoomBy(1 / ZOOM_STEP),
-        '0': () => (look.distance === 'room' ? board.current?.fit() : lookFrom('room')),
-        '?': () => setHelpOpen(true),
-      },
-    });
+  const { select, follow, unfollow, lookFrom, lookAtMoment, show, fold } = looking;
+  const onKeyDown = useBoardKeys({ scene, task, pinned, board, looking, onHelp: () => setHelpOpen(true) });
 
   const tools = useMemo(
     () => (
@@ -139,19 +95,7 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
             onSelect={select}
             onDistance={lookFrom}
             onMoment={lookAtMoment}
-            onMove={(id, startSec) => {
-              setGhost({ task: id, startSec });
-              void dispatch(tryPins([{ task: id, startSec }]));
-            }}
-            onDrop={(id, startSec) => {
-              setGhost(undefined);
-              dispatch(settleTrial());
-              dispatch(pinTasks([{ task: id, startSec }]));
-            }}
-            onCancel={() => {
-              setGhost(undefined);
-              dispatch(endTrial());
-            }}
+            {...moving}
           />
         )}
       </div>
