@@ -235,6 +235,8 @@ test('two turns change places by keys and by drag; one that cannot says why not'
   await expect(page.getByTestId('pins').getByRole('listitem')).toHaveCount(1);
   await shell.planned();
   await page.getByRole('link', { name: /^Turns/ }).click();
+  // both are in sight
+  await page.setViewportSize({ width: 1280, height: 1500 });
   const [from, to] = [turn('round/p1/1:cook'), turn('round/p8/2:cook')];
   await from.hover();
   await page.mouse.down();
