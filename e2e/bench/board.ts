@@ -5,6 +5,7 @@ import { withApplication } from './application.ts';
 import { median, type Row } from './table.ts';
 
 const FRAMES = 150;
+const FLIPS = 10;
 const FRAME_MS = 16.7;
 /** A frame that came within so much of its time came in time. */
 const JITTER_MS = 3;
@@ -91,6 +92,31 @@ async function frames(page: Page, act: 'scroll' | 'zoom' | 'moment'): Promise<re
   );
 }
 
+/** Milliseconds from a key to the other distance on the screen. */
+async function flips(page: Page): Promise<readonly number[]> {
+  const times: number[] = [];
+  for (let i = 0; i < FLIPS; i++) {
+    const [key, to] = i % 2 === 0 ? (['1', 'room'] as const) : (['2', 'station'] as const);
+    times.push(
+      await page.evaluate(
+        ({ key, to }) =>
+          new Promise<number>((resolve) => {
+            const board = document.querySelector<HTMLElement>('[data-testid="board"]');
+            const start = performance.now();
+            board?.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
+            const look = (): void => {
+              if (board?.dataset['distance'] === to) resolve(performance.now() - start);
+              else requestAnimationFrame(look);
+            };
+            look();
+          }),
+        { key, to },
+      ),
+    );
+  }
+  return times;
+}
+
 function frameRows(what: string, gaps: readonly number[]): readonly Row[] {
   const inTime = gaps.filter((g) => g <= FRAME_MS + JITTER_MS).length / gaps.length;
   return [
@@ -162,11 +188,16 @@ export async function measureBoard(): Promise<readonly Row[]> {
       const tasks = Number(await page.getByRole('table').getAttribute('aria-rowcount')) - 1;
       const dragged = await drag(page, 'yogurt-oval@S2:mix');
       await open('board');
-      rows.push(...frameRows(`${title} (${tasks} tasks), nearer and further`, await frames(page, 'zoom')));
       const board = page.getByTestId('board');
       await board.press('2');
       await page.locator('[data-testid="board"][data-distance="station"]').waitFor();
-      rows.push(...frameRows(`${title}, at the stations, scrolled`, await frames(page, 'scroll')));
+      rows.push(...frameRows(`${title} (${tasks} tasks), at the stations, scrolled`, await frames(page, 'scroll')));
+      rows.push(...frameRows(`${title}, at the stations, nearer and further`, await frames(page, 'zoom')));
+      rows.push({
+        what: `${title}, between room and stations: until the other is painted, median`,
+        measured: median(await flips(page)),
+        unit: 'ms',
+      });
       await board.press('1');
       await page.locator('[data-testid="board"][data-distance="room"]').waitFor();
       rows.push(...frameRows(`${title}, the moment moved`, await frames(page, 'moment')));

@@ -88,7 +88,16 @@ export function Board(props: Props) {
   return (
     <div className="flex min-h-0 min-w-0 flex-1">
       <div className="flex min-w-0 flex-1 flex-col">
-        <Header ref={header} scene={scene} followed={followed} care={care} onFollow={onFollow} onFold={onFold} />
+        <Header
+          ref={header}
+          lanes={scene.lanes}
+          workshop={scene.workshop}
+          breads={scene.runs.length}
+          followed={followed}
+          care={care}
+          onFollow={onFollow}
+          onFold={onFold}
+        />
         <div
           ref={scroller}
           data-testid="board"

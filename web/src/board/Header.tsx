@@ -1,13 +1,17 @@
 import { memo, useEffect, useState, type Ref } from 'react';
 import type { Followed, Workshop } from '@hodsman/core';
+import type { Distance } from './distance.ts';
 import type { Column, Lane } from './lane.ts';
+import type { Lanes } from './lanes.ts';
 import { ColumnHead, isSame, LaneName, StripHead } from './heads.tsx';
-import type { Scene } from './scene.ts';
 import { makeRuler, type Ruler } from './ruler.ts';
 
 interface Props {
   readonly ref: Ref<HTMLDivElement>;
-  readonly scene: Scene;
+  readonly lanes: Lanes;
+  readonly workshop: Workshop;
+  /** How many come to the table. */
+  readonly breads: number;
   readonly followed: Followed | undefined;
   /** What is to be minded with somebody; empty for most. */
   readonly care: (person: string) => string;
@@ -34,8 +38,8 @@ function useRuler(): Ruler {
  * The places across: staff, stations with their people, fires, the table. A click on a name follows it; the keyboard does the same from the
  * panel, so that the way to the board is not through every name.
  */
-export const Header = memo(function Header({ ref, scene, ...rest }: Props) {
-  const { lanes, distance } = scene;
+export const Header = memo(function Header({ ref, lanes, workshop, breads, ...rest }: Props) {
+  const { distance } = lanes;
   const ruler = useRuler();
   return (
     <div
@@ -45,17 +49,28 @@ export const Header = memo(function Header({ ref, scene, ...rest }: Props) {
     >
       <div ref={ref} className="absolute inset-y-0 left-0 will-change-transform" style={{ width: lanes.width }}>
         {lanes.lanes.map((lane) => (
-          <LaneHead key={lane.id} lane={lane} scene={scene} ruler={ruler} {...rest} />
+          <LaneHead
+            key={lane.id}
+            lane={lane}
+            distance={distance}
+            workshop={workshop}
+            breads={breads}
+            ruler={ruler}
+            {...rest}
+          />
         ))}
       </div>
     </div>
   );
 });
 
-type LaneProps = Omit<Props, 'ref'> & { readonly lane: Lane; readonly ruler: Ruler };
+type LaneProps = Omit<Props, 'ref' | 'lanes'> & {
+  readonly lane: Lane;
+  readonly distance: Distance;
+  readonly ruler: Ruler;
+};
 
-function LaneHead({ lane, scene, ruler, followed, care, onFollow, onFold }: LaneProps) {
-  const { workshop, distance } = scene;
+function LaneHead({ lane, distance, workshop, breads, ruler, followed, care, onFollow, onFold }: LaneProps) {
   const head = { ruler, followed, onFollow };
   const named: readonly Column[] = lane.kind === 'station' || lane.kind === 'staff' ? lane.columns : [];
   return (
@@ -69,7 +84,7 @@ function LaneHead({ lane, scene, ruler, followed, care, onFollow, onFold }: Lane
           {named.map((c) => (
             <ColumnHead key={c.id} column={c} minded={care(c.id)} {...head} />
           ))}
-          {lane.kind === 'table' && <Note lane={lane} ruler={ruler} words={breadsWords(scene.runs.length)} />}
+          {lane.kind === 'table' && <Note lane={lane} ruler={ruler} words={breadsWords(breads)} />}
           {lane.kind === 'griddle' && distance !== 'room' && lane.columns.length > 1
             ? lane.columns.map((c) => <Note key={c.id} lane={c} ruler={ruler} words={c.names} />)
             : null}
