@@ -6,6 +6,9 @@ import { median, type Row } from './table.ts';
 
 const FRAMES = 150;
 const FLIPS = 10;
+const LAGS = 8;
+const LAG_MS = 250;
+const FIRST_PAINT_MS = 100;
 const FRAME_MS = 16.7;
 /** A frame that came within so much of its time came in time. */
 const JITTER_MS = 3;
@@ -90,6 +93,64 @@ async function frames(page: Page, act: 'scroll' | 'zoom' | 'moment'): Promise<re
       }),
     { act, count: FRAMES },
   );
+}
+
+/** Milliseconds from a plan on the page to the board that shows it, when a class is opened. */
+async function firstPaint(page: Page, address: string): Promise<number> {
+  await page.addInitScript(() => {
+    const seen = { plan: 0, board: 0 };
+    Object.assign(globalThis, { seen });
+    const look = (): void => {
+      if (seen.plan === 0 && document.querySelector('[data-testid="verdict"]')) seen.plan = performance.now();
+      if (document.querySelector('[data-testid="board"][data-cooks]')) seen.board = performance.now();
+      else requestAnimationFrame(look);
+    };
+    requestAnimationFrame(look);
+  });
+  await page.goto(address);
+  await page.locator('[data-testid="board"][data-cooks]').waitFor();
+  return page.evaluate(() => {
+    const { seen } = globalThis as unknown as { seen: { plan: number; board: number } };
+    return seen.board - seen.plan;
+  });
+}
+
+/** Milliseconds from a move of the pointer to the plan that follows it, for moves there and back. */
+async function lags(page: Page, task: string): Promise<readonly number[]> {
+  await new ClassPage(page).select(task);
+  const handle = page.getByTestId('selected');
+  const box = await handle.boundingBox();
+  if (!box) throw new Error(`${task} is not on the board`);
+  const [x, y] = [box.x + box.width / 2, box.y + Math.min(6, box.height / 2)];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x, y + 30, { steps: 3 });
+  await page.waitForTimeout(1000);
+  const times: number[] = [];
+  for (let i = 0; i < LAGS; i++) {
+    const answered = page.evaluate(
+      () =>
+        new Promise<number>((resolve) => {
+          let start = 0;
+          const onMove = (): void => {
+            start = performance.now();
+          };
+          window.addEventListener('pointermove', onMove, { capture: true, once: true });
+          const seen = new MutationObserver(() => {
+            seen.disconnect();
+            resolve(performance.now() - start);
+          });
+          const selected = document.querySelector('[data-testid="selected"]');
+          if (selected) seen.observe(selected, { attributeFilter: ['data-start'] });
+        }),
+    );
+    await page.mouse.move(x, y + (i % 2 === 0 ? 60 : 30));
+    times.push(await answered);
+    await page.waitForTimeout(400);
+  }
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  return times;
 }
 
 /** Milliseconds from a key to the other distance on the screen. */
@@ -187,6 +248,24 @@ export async function measureBoard(): Promise<readonly Row[]> {
       // the table draws what is in sight, and says how many rows it has beside its head
       const tasks = Number(await page.getByRole('table').getAttribute('aria-rowcount')) - 1;
       const dragged = await drag(page, 'yogurt-oval@S2:mix');
+      await open('board');
+      const address = new URL(`/class/${id}/plan/board`, page.url()).href;
+      rows.push({
+        what: `${title}, opened: from its plan to its first painting`,
+        measured: await firstPaint(page, address),
+        unit: 'ms',
+        limit: FIRST_PAINT_MS,
+      });
+      const late = await lags(page, 'yogurt-oval@S2:mix');
+      rows.push(
+        {
+          what: `${title}, dragged: from the pointer to its plan, median`,
+          measured: median(late),
+          unit: 'ms',
+          limit: LAG_MS,
+        },
+        { what: 'the same, slowest', measured: Math.max(...late), unit: 'ms' },
+      );
       await open('board');
       const board = page.getByTestId('board');
       await board.press('2');

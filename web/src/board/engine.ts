@@ -246,7 +246,8 @@ export class BoardEngine {
     handle.style.height = `${Math.max(8, this.scale.yOf(block.toSec) - y)}px`;
   }
 
-  private paintSoon(): void {
+  /** Paints in the next frame. */
+  paintSoon(): void {
     cancelAnimationFrame(this.frame);
     this.frame = requestAnimationFrame(() => this.paint());
   }
@@ -266,7 +267,8 @@ export class BoardEngine {
     header.style.transform = `translateX(${-view.x}px)`;
     ctx.setTransform(dpr, 0, 0, dpr, -view.x * dpr, -view.y * dpr);
     const { palette: colours, ruler, look } = this;
-    this.written = paintBoard({ ctx, colours, ruler, scene, scale, view, look, words: [] });
+    const { pointed } = this.hand;
+    this.written = paintBoard({ ctx, colours, ruler, scene, scale, view, look, pointed, words: [] });
     // the small picture waits until what is dragged is let go
     const isStale = this.isOverviewStale && !this.hand.isHolding;
     paintOverview(overview, { scene, scale, view, colours: this.palette }, isStale);

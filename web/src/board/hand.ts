@@ -29,12 +29,15 @@ interface Held {
   readonly look: Look;
   readonly zoomBy: (factor: number, clientY?: number, clientX?: number) => void;
   readonly rescale: () => void;
+  readonly paintSoon: () => void;
 }
 
 /** What a pointer and a wheel do on the board: choose, move a start, move the moment that is looked at, come nearer. */
 export class BoardHand {
   private drag: Drag | undefined;
   private isAtMoment = false;
+  /** The task under a mouse that nothing is held with. */
+  pointed: string | undefined;
 
   constructor(
     private readonly parts: Parts,
@@ -152,6 +155,10 @@ export class BoardHand {
     const { scene } = this.board;
     const id = this.taskAt(e);
     const task = scene?.mainOf.get(id ?? '')?.task;
+    if (id !== this.pointed) {
+      this.pointed = id;
+      this.board.paintSoon();
+    }
     spacer.style.cursor = this.isInGutter(e) ? 'row-resize' : task ? 'pointer' : '';
     const words = scene && task ? taskSentence(scene.plan, scene.workshop, task) : '';
     if (spacer.title !== words) spacer.title = words;

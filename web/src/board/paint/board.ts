@@ -53,12 +53,13 @@ function isInSight({ scale, view }: Brush, b: Block): boolean {
 }
 
 /** Threads to the fire, of what is followed or pointed at alone: otherwise they would cross everything. */
-function paintThreads({ ctx, colours, scene, scale, look }: Brush): void {
-  if (!look.lit) return;
+function paintThreads({ ctx, colours, scene, scale, look, pointed }: Brush): void {
+  const piece = scene.mainOf.get(pointed ?? '')?.task.piece;
+  if (!look.lit && piece === undefined) return;
   ctx.strokeStyle = colours.ember;
   ctx.lineWidth = 2;
   for (const { id, from, to } of scene.threads) {
-    if (!look.lit.has(id)) continue;
+    if (look.lit?.has(id) !== true && (piece === undefined || from.task.piece !== piece)) continue;
     const [y1, y2] = [scale.yOf(from.toSec) - 1, scale.yOf(to.fromSec) + 4];
     const [x1, x2] = [from.x + from.width, to.x];
     const bend = Math.min(90, Math.abs(x2 - x1) / 2);

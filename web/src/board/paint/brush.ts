@@ -14,6 +14,8 @@ export interface Brush {
   /** What of the board is in sight. */
   readonly view: { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
   readonly look: Look;
+  /** The task that is pointed at. */
+  readonly pointed?: string | undefined;
   /** Words wait until everything else is painted, so that nothing covers one. */
   readonly words: WordList;
 }
