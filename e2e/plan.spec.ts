@@ -153,7 +153,7 @@ test('time is stretched about the pointer and fitted again; what is done ahead u
   await page.getByRole('button', { name: 'Less time on the screen' }).click();
   await expect(shell.board).toHaveAttribute('data-distance', 'station');
   await expect.poll(height).toBeGreaterThan(fittedPx * 1.2);
-  await page.getByRole('button', { name: 'The whole class on the screen' }).click();
+  await page.getByRole('button', { name: 'The whole room' }).click();
   await expect(shell.board).toHaveAttribute('data-distance', 'room');
   await expect.poll(height).toBeCloseTo(fittedPx, 0);
   const scrolled = (): Promise<number> => shell.board.evaluate((e) => e.scrollHeight);

@@ -339,6 +339,7 @@ export {
   taskName,
   taskLines,
   taskSentence,
+  taskWords,
   turnWords,
   whatWords,
   whoseWords,

@@ -45,7 +45,7 @@ export const MUTANTS = [
   turns('swap.ts', 'isOneSpot && task === early', 'false'),
   turns('followed-words.ts', '.filter((g) => g.person === person)', ''),
   classes('workshop/needs.ts', '(!need.isProof || isProofPlace(p.tempC))', 'true'),
-  classes('workshop/needs.ts', '(!need.isCarried || g.portable === true)', 'true'),
+  classes('workshop/serve.ts', '(!wanted.isCarried || griddle.portable === true)', 'true'),
   classes('workshop/needs.ts', 'phases.some((p) => p.with === of)', 'false'),
   classes('documents/class-list.ts', 'd.date >= today', 'true'),
   classes('words/short-names.ts', 'firstOf(w, 1)', 'w.slice(0, 1)'),

@@ -1,7 +1,7 @@
 import { fault, type Fault } from '../faults/index.ts';
-import { chainOf, cookPhases, isProofPlace, isRest, type Step } from '../method/index.ts';
+import { chainOf, isRest, type Step } from '../method/index.ts';
 import { elapsedSec, isLocalDate, isLocalTime, isTimeZone } from '../units/index.ts';
-import { linesOf, servingGriddles, teamAt, type Line, type Workshop } from '../workshop/index.ts';
+import { lacksOf, linesOf, needsOfStep, servingGriddles, teamAt, type Line, type Workshop } from '../workshop/index.ts';
 import { faultsOfBread } from './sense-bread.ts';
 
 /** What makes no sense in a workshop whose references hold: times, breads, seating, and what this kitchen cannot do. */
@@ -138,24 +138,25 @@ function faultsOfLine(w: Workshop, line: Line): readonly Fault[] {
 /** What a step needs and this kitchen lacks. */
 function faultsOfStepHere(w: Workshop, line: Line, step: Step, here: string, diameterPath: string): readonly Fault[] {
   const { kitchen } = w;
-  const lacking = (kind: string, path: string): readonly Fault[] => [fault('place-lacking', path, { kind })];
-  if (isRest(step)) {
-    const places = kitchen.places.filter((p) => p.kind === step.at);
-    if (places.length === 0) return lacking(step.at, `${here}.at`);
-    const depends = step.q10 !== undefined && step.refC !== undefined;
-    return depends && !places.some((p) => isProofPlace(p.tempC))
-      ? [fault('place-too-far', `${here}.at`, { kind: step.at })]
-      : [];
-  }
-  const fires = { grill: kitchen.grills, flame: kitchen.flames } as const;
-  const faults: Fault[] = [];
-  for (const kind of ['grill', 'flame'] as const) {
-    const used = step.at === kind || cookPhases(step).some((p) => p.with === kind);
-    if (used && fires[kind].length === 0) faults.push(...lacking(kind, `${here}.at`));
-  }
+  const lacking = (kind: string, path: string): Fault => fault('place-lacking', path, { kind });
+  const faults = lacksOf(kitchen, needsOfStep(line.bread, step)).flatMap((need): readonly Fault[] => {
+    switch (need.kind) {
+      case 'place':
+        return kitchen.places.some((p) => p.kind === need.of)
+          ? [fault('place-too-far', `${here}.at`, { kind: need.of })]
+          : [lacking(need.of, `${here}.at`)];
+      case 'fire':
+        return [lacking(need.of, `${here}.at`)];
+      case 'staff':
+        return [lacking('staff', `${here}.by`)];
+      case 'griddle':
+        // which griddles serve hangs on the station, below
+        return [];
+    }
+  });
+  if (isRest(step)) return faults;
   if (line.menu.mixer && step.mixerMinutes !== undefined && kitchen.mixers.length === 0)
-    faults.push(...lacking('mixer', `${here}.mixerMinutes`));
-  if (step.by === 'staff' && kitchen.staff.length === 0) faults.push(...lacking('staff', `${here}.by`));
+    faults.push(lacking('mixer', `${here}.mixerMinutes`));
   if (step.at !== 'griddle' || step.kind !== 'cook') return faults;
   const stations = w.stations.filter((s) => teamAt(s, line).length > 0);
   const without = stations.find((s) => servingGriddles(kitchen, line.bread, step, s).length === 0);

@@ -16,6 +16,7 @@ export {
   taskName,
   taskLines,
   taskSentence,
+  taskWords,
   turnWords,
   whatWords,
   whoseWords,

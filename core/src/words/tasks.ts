@@ -42,6 +42,10 @@ export function whoseWords(plan: Plan, workshop: Workshop, task: PlanTask): stri
   return stationOf(workshop, plan.batches.find((b) => b.id === task.batch)?.station);
 }
 
+/** "roll, Ottilie 1", "mix, Station 2": what is done, and to whose bread or dough. */
+export const taskWords = (plan: Plan, workshop: Workshop, task: PlanTask): string =>
+  [whatWords(task), whoseWords(plan, workshop, task)].filter(Boolean).join(', ');
+
 /** Where a task is done, as people say it: "Griddle 2, spot 1", "the shelf by the wall", "bench 1"; nothing without a place. */
 export function placeWords({ kitchen }: Workshop, { at }: PlanTask): string {
   if (at?.id === undefined) return '';

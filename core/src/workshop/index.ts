@@ -25,5 +25,5 @@ export { servingGriddles } from './serve.ts';
 export { putOnMenu, seatsIn, setBreadsEach, setGriddleCount, setParticipantCount } from './edit.ts';
 export { withSeats, freeSeats, idsOf, nextId, withoutParticipants, withParticipant } from './edit.ts';
 export { copyClass, newClass, renewKitchen } from './make.ts';
-export { lacksOf, needsOf, needWords, withAdded, type Need } from './needs.ts';
+export { lacksOf, needsOf, needsOfStep, needWords, withAdded, type Need } from './needs.ts';
 export { addDemo, changeLine, doughOfMode, moveLine, removeLine } from './menu-edit.ts';

@@ -1,7 +1,8 @@
 import type { Bread } from '../bread/index.ts';
-import { spotsOnGriddle, type Griddle, type Kitchen } from '../kitchen/index.ts';
-import { cookPhases, isProofPlace, isRest, type CookStep, type Step } from '../method/index.ts';
+import type { Griddle, Kitchen } from '../kitchen/index.ts';
+import { cookPhases, isProofPlace, isRest, type Step } from '../method/index.ts';
 import { nextId } from './edit.ts';
+import { griddleWanted, serves, type GriddleWanted } from './serve.ts';
 
 type PlaceKind = Kitchen['places'][number]['kind'];
 
@@ -11,15 +12,7 @@ export type Need =
   | { readonly kind: 'place'; readonly of: PlaceKind; readonly isProof: boolean }
   | { readonly kind: 'fire'; readonly of: 'grill' | 'flame' }
   | { readonly kind: 'staff' }
-  | {
-      readonly kind: 'griddle';
-      readonly bread: string;
-      readonly piece: Bread['piece'];
-      /** Undefined: any. */
-      readonly surfaces?: CookStep['surfaces'];
-      /** It is carried to another fire. */
-      readonly isCarried: boolean;
-    };
+  | (GriddleWanted & { readonly kind: 'griddle' });
 
 /** All that a bread asks of a kitchen, each once. */
 export function needsOf(bread: Bread): readonly Need[] {
@@ -27,25 +20,15 @@ export function needsOf(bread: Bread): readonly Need[] {
   return [...new Map(all.map((n) => [JSON.stringify(n), n])).values()];
 }
 
-function needsOfStep(bread: Bread, step: Step): readonly Need[] {
+/** What one step of a bread asks. */
+export function needsOfStep(bread: Bread, step: Step): readonly Need[] {
   if (isRest(step)) return [{ kind: 'place', of: step.at, isProof: step.q10 !== undefined && step.refC !== undefined }];
   const phases = cookPhases(step);
   const isUsed = (of: 'grill' | 'flame'): boolean => step.at === of || phases.some((p) => p.with === of);
   const fires = (['grill', 'flame'] as const).filter(isUsed).map((of): Need => ({ kind: 'fire', of }));
   const staff: readonly Need[] = step.by === 'staff' ? [{ kind: 'staff' }] : [];
   if (step.kind !== 'cook' || step.at !== 'griddle') return [...fires, ...staff];
-  const isCarried = phases.some((p) => p.with !== undefined);
-  return [
-    ...fires,
-    ...staff,
-    {
-      kind: 'griddle',
-      bread: bread.id,
-      piece: bread.piece,
-      isCarried,
-      ...(step.surfaces !== undefined && { surfaces: step.surfaces }),
-    },
-  ];
+  return [...fires, ...staff, { kind: 'griddle', ...griddleWanted(bread, step) }];
 }
 
 /** What of the needs of a bread a kitchen lacks. */
@@ -61,12 +44,7 @@ function has(kitchen: Kitchen, need: Need): boolean {
     case 'staff':
       return kitchen.staff.length > 0;
     case 'griddle':
-      return kitchen.griddles.some(
-        (g) =>
-          spotsOnGriddle(g, { id: need.bread, piece: need.piece }, kitchen.griddleGapCm) > 0 &&
-          (need.surfaces === undefined || need.surfaces.includes(g.surface)) &&
-          (!need.isCarried || g.portable === true),
-      );
+      return kitchen.griddles.some((g) => serves(kitchen, g, need));
   }
 }
 

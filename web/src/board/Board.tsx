@@ -18,7 +18,6 @@ import type { Scene } from './scene.ts';
 /** What others may ask of the board on the screen. */
 export interface BoardHandle {
   readonly zoomBy: (factor: number) => void;
-  readonly fit: () => void;
   readonly reveal: (task: string) => void;
   readonly revealAll: (tasks: ReadonlySet<string>) => void;
   readonly focus: () => void;
@@ -79,7 +78,6 @@ export function Board(props: Props) {
   useEffect(() => engine.current?.lookAt(look), [look]);
   useImperativeHandle(ref, () => ({
     zoomBy: (factor) => engine.current?.zoomBy(factor),
-    fit: () => engine.current?.fit(),
     reveal: (task) => engine.current?.reveal(task),
     revealAll: (tasks) => engine.current?.revealAll(tasks),
     focus: () => scroller.current?.focus(),

@@ -1,10 +1,12 @@
-import { memo, useEffect, useState, type Ref } from 'react';
+import { memo, type Ref } from 'react';
 import type { Followed, Workshop } from '@hodsman/core';
 import type { Distance } from './distance.ts';
 import type { Column, Lane } from './lane.ts';
 import type { Lanes } from './lanes.ts';
-import { ColumnHead, isSame, LaneName, StripHead } from './heads.tsx';
-import { makeRuler, type Ruler } from './ruler.ts';
+import { ColumnHead, LaneName, StripHead } from './heads.tsx';
+import { isSame } from './same-followed.ts';
+import { firstThatFits, type Ruler } from './ruler.ts';
+import { useRuler } from './use-ruler.ts';
 
 interface Props {
   readonly ref: Ref<HTMLDivElement>;
@@ -20,19 +22,6 @@ interface Props {
 }
 
 const HEADER_PX = { room: 76, station: 56, route: 56 } as const;
-
-/** A ruler for the typeface of the page, made anew when the typeface has come. */
-function useRuler(): Ruler {
-  const [ruler, setRuler] = useState(makeRuler);
-  useEffect(() => {
-    let isThere = true;
-    void document.fonts.ready.then(() => isThere && setRuler(makeRuler()));
-    return () => {
-      isThere = false;
-    };
-  }, []);
-  return ruler;
-}
 
 /**
  * The places across: staff, stations with their people, fires, the table. A click on a name follows it; the keyboard does the same from the
@@ -114,13 +103,12 @@ function Note({
   readonly ruler: Ruler;
   readonly words: readonly string[];
 }) {
-  const shown = words.find((w) => ruler.widthOf(w, NOTE_PX) <= lane.width);
   return (
     <span
       className="absolute top-7 grid h-6 place-items-center text-[13px] whitespace-nowrap text-quiet"
       style={{ left: lane.x, width: lane.width }}
     >
-      {shown}
+      {firstThatFits(ruler, words, lane.width, NOTE_PX)}
     </span>
   );
 }

@@ -150,17 +150,15 @@ export class BoardEngine {
       this.host.onDistance('room', undefined);
       return;
     }
-    this.zoom = Math.min(scene.distance === 'room' ? NEARER : MOST_ZOOM, Math.max(1, wanted));
-    if (scene.distance === 'room') this.zoom = 1;
+    // small steps add up until they lead to the other distance
+    this.zoom = Math.min(MOST_ZOOM, Math.max(FURTHER, wanted));
     this.rescale();
     scroller.scrollTop = (this.scale?.yOf(sec) ?? 0) - at;
   }
 
-  /** As much time on the screen as the distance usually shows. */
-  fit(): void {
-    this.zoom = 1;
-    this.rescale();
-    this.parts.scroller.scrollTop = 0;
+  /** How much nearer than the whole class the times are drawn; the room always has all of it. */
+  private get magnification(): number {
+    return this.scene?.distance === 'room' ? 1 : Math.max(1, this.zoom);
   }
 
   /** Brings all of some tasks into sight, with less time apart where they do not fit otherwise. */
@@ -227,7 +225,7 @@ export class BoardEngine {
     const fitPx = Math.max(LEAST_CLASS_PX, scroller.clientHeight);
     const atFit = timeScaleOf(this.scene.plan, fitPx, this.isAheadFolded);
     const aheadPx = this.isAheadFolded ? atFit.height - fitPx : 0;
-    this.scale = timeScaleOf(this.scene.plan, (fitPx - aheadPx) * this.zoom, this.isAheadFolded);
+    this.scale = timeScaleOf(this.scene.plan, (fitPx - aheadPx) * this.magnification, this.isAheadFolded);
     spacer.style.width = `${this.scene.lanes.width}px`;
     spacer.style.height = `${Math.floor(this.scale.height)}px`;
     this.isOverviewStale = true;

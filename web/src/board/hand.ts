@@ -51,6 +51,7 @@ export class BoardHand {
       target.addEventListener('pointerdown', (e) => this.onPress(e, target === handle), { signal });
     spacer.addEventListener('pointermove', (e) => this.onPointerMove(e), { signal });
     spacer.addEventListener('pointerup', (e) => this.onRelease(e), { signal });
+    spacer.addEventListener('pointerleave', () => this.pointTo(undefined), { signal });
     spacer.addEventListener('pointercancel', () => this.cancel(), { signal });
     window.addEventListener('keydown', (e) => e.key === 'Escape' && this.cancel(), { signal, capture: true });
   }
@@ -149,16 +150,19 @@ export class BoardHand {
     this.host.onMove(drag.task, startSec);
   }
 
+  private pointTo(task: string | undefined): void {
+    if (task === this.pointed) return;
+    this.pointed = task;
+    this.board.paintSoon();
+  }
+
   /** What lies under the pointer, in words, since not every block has room for them. */
   private pointAt(e: PointerEvent): void {
     const { spacer } = this.parts;
     const { scene } = this.board;
     const id = this.taskAt(e);
     const task = scene?.mainOf.get(id ?? '')?.task;
-    if (id !== this.pointed) {
-      this.pointed = id;
-      this.board.paintSoon();
-    }
+    this.pointTo(id);
     spacer.style.cursor = this.isInGutter(e) ? 'row-resize' : task ? 'pointer' : '';
     const words = scene && task ? taskSentence(scene.plan, scene.workshop, task) : '';
     if (spacer.title !== words) spacer.title = words;

@@ -3,6 +3,7 @@ import type { Followed } from '@hodsman/core';
 import { BreadGlyph } from '../bread-ui/BreadGlyph.tsx';
 import type { Column, Lane } from './lane.ts';
 import { firstThatFits, type Ruler } from './ruler.ts';
+import { isSame } from './same-followed.ts';
 
 /** The mark of those with whom something is to be minded. */
 const MARK_PX = 12;
@@ -31,9 +32,6 @@ function followedBy(lane: Lane): Followed | undefined {
   const [kind, id = ''] = lane.id.split(':');
   return kind === 'station' || kind === 'griddle' ? { kind, id } : undefined;
 }
-
-export const isSame = (a: Followed | undefined, b: Followed | undefined): boolean =>
-  a !== undefined && a.kind === b?.kind && a.id === b.id;
 
 /** The name of a lane, whole or in fewer letters; beside it, where there is room, what folds it. */
 export function LaneName({

@@ -1,5 +1,4 @@
 import {
-  griddleName,
   personName,
   shortThingName,
   shorterNames,
@@ -88,6 +87,12 @@ function stationNames(station: Workshop['stations'][number]): readonly string[] 
   return number === undefined ? shorterNames(name) : [name, number];
 }
 
+/** "Griddle 12", "G12", "12"; "the wide ring", "WR". */
+function fireNames(kitchen: Workshop['kitchen'], id: string): readonly string[] {
+  const short = shortThingName(kitchen, id);
+  return [thingName(kitchen, id), short, ...(/\d+$/.exec(short) ?? [])];
+}
+
 /** Griddles with a column a spot, then grills and flames with a column a slot; those that something lies on. */
 function firesOf(tasks: Plan['tasks'], { kitchen }: Workshop, route: Route | undefined): readonly Wanted[] {
   const spots = (id: string): number =>
@@ -99,20 +104,15 @@ function firesOf(tasks: Plan['tasks'], { kitchen }: Workshop, route: Route | und
     ...kitchen.griddles
       .filter((g) => !route || isUsed(g.id))
       .map((g) =>
-        lane(
-          `griddle:${g.id}`,
-          'griddle',
-          [griddleName(g), shortThingName(kitchen, g.id), shortThingName(kitchen, g.id).slice(-1)],
-          {
-            columns: columns(g.id, spots(g.id), 'spot'),
-            column: 'spot',
-          },
-        ),
+        lane(`griddle:${g.id}`, 'griddle', fireNames(kitchen, g.id), {
+          columns: columns(g.id, spots(g.id), 'spot'),
+          column: 'spot',
+        }),
       ),
     ...[...kitchen.grills, ...kitchen.flames]
       .filter((f) => isUsed(f.id))
       .map((f) =>
-        lane(`fire:${f.id}`, 'fire', [thingName(kitchen, f.id), shortThingName(kitchen, f.id)], {
+        lane(`fire:${f.id}`, 'fire', fireNames(kitchen, f.id), {
           columns: columns(f.id, f.slots, 'slot'),
           column: 'slot',
         }),

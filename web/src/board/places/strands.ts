@@ -5,10 +5,6 @@ import type { Lanes } from '../lanes.ts';
 
 /** Where doughs and pieces lie in the strips of the board. */
 export interface Strands {
-  /** A dough's own strip. */
-  readonly ofBatch: (batch: string) => Column | undefined;
-  /** A piece's share of its dough's strip, side by side with the others. */
-  readonly ofPiece: (piece: string) => LaneSpan | undefined;
   readonly rest: (task: PlanTask) => readonly Part[];
   /** What is done to a dough or a piece, in the strand itself. */
   readonly work: (task: PlanTask, kind: 'hands' | 'away') => readonly Part[];
@@ -61,8 +57,6 @@ export function strandsOf(plan: Plan, workshop: Workshop, lanes: Lanes): Strands
     });
 
   return {
-    ofBatch: (batch) => strips.get(batch),
-    ofPiece: (piece) => spans.get(piece),
     rest: (task) => {
       if (task.piece !== undefined) {
         const span = spans.get(task.piece);

@@ -1,5 +1,5 @@
 import { Plus } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import {
   faultLine,
   lacksOf,
@@ -9,12 +9,10 @@ import {
   seatsIn,
   withAdded,
   withSeats,
-  type Bread,
   type ClassRecord,
   type Fault,
-  type Kitchen,
 } from '@hodsman/core';
-import { useDocumentList, useFetchBody } from '../../documents/api.ts';
+import { useBodies, useDocumentList } from '../../documents/api.ts';
 import { Lacking } from '../../planning/Lacking.tsx';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
@@ -25,28 +23,6 @@ import { ownTimeZone } from '../../ui/when.ts';
 import { TooFewSeats, type SeatsHow } from './TooFewSeats.tsx';
 
 const INPUT = 'min-h-9 rounded-cut border border-line bg-ground px-3';
-
-/** The documents that are chosen, as far as they have come. */
-function useChosen(kitchenId: string | undefined, breadId: string | undefined) {
-  const fetchBody = useFetchBody();
-  const [kitchen, setKitchen] = useState<{ readonly id: string; readonly body: Kitchen }>();
-  const [bread, setBread] = useState<{ readonly id: string; readonly body: Bread }>();
-  useEffect(() => {
-    if (kitchenId === undefined) return;
-    void fetchBody('kitchen', kitchenId).then((body) => body && setKitchen({ id: kitchenId, body }));
-    // what fetches is made anew at every drawing, and does the same
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [kitchenId]);
-  useEffect(() => {
-    if (breadId === undefined) return;
-    void fetchBody('bread', breadId).then((body) => body && setBread({ id: breadId, body }));
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [breadId]);
-  return {
-    kitchen: kitchen?.id === kitchenId ? kitchen : undefined,
-    bread: bread?.id === breadId ? bread?.body : undefined,
-  };
-}
 
 /** What a class cannot do without: a name, a day and its times, a kitchen, people, a bread. Everything else is set inside it. */
 export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) => void }) {
@@ -63,7 +39,8 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const shownKitchen = kitchens.find((k) => k.id === kitchenId) ?? kitchens[0];
   const shownBread = breads.find((b) => b.id === breadId) ?? breads[0];
-  const { kitchen, bread } = useChosen(shownKitchen?.id, shownBread?.id);
+  const kitchen = useBodies('kitchen', shownKitchen ? [shownKitchen.id] : [])?.[0];
+  const bread = useBodies('bread', shownBread ? [shownBread.id] : [])?.[0]?.body;
   const lacks = kitchen && bread ? lacksOf(kitchen.body, needsOf(bread)) : [];
   const seats = kitchen ? seatsIn(kitchen.body) : Infinity;
   const canMake = kitchen !== undefined && bread !== undefined && (lacks.length === 0 || isAdded);

@@ -1,6 +1,5 @@
 import {
   LayoutGrid,
-  Maximize2,
   PanelRightClose,
   PanelRightOpen,
   Route,
@@ -47,13 +46,6 @@ export function Tools({ board, distance, isPanelOpen, onDistance, onPanel, onHel
       </Tool>
       <Tool label="More time on the screen" keys="−" onClick={() => board.current?.zoomBy(1 / ZOOM_STEP)}>
         <ZoomOut size={19} aria-hidden />
-      </Tool>
-      <Tool
-        label="The whole class on the screen"
-        keys="0"
-        onClick={() => (distance === 'room' ? board.current?.fit() : onDistance('room'))}
-      >
-        <Maximize2 size={18} aria-hidden />
       </Tool>
       <Tool label="Keys" keys="?" onClick={onHelp}>
         <span aria-hidden className="font-bold">

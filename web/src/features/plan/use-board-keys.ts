@@ -23,7 +23,7 @@ interface Around {
 /** What every key does on the board. */
 export function useBoardKeys({ scene, task, pinned, board, looking, onHelp }: Around): (e: KeyboardEvent) => void {
   const dispatch = useAppDispatch();
-  const { selected, isAheadFolded, atSec, distance } = useAppSelector((s) => s.look);
+  const { selected, isAheadFolded, atSec } = useAppSelector((s) => s.look);
   const { change, select, follow, unfollow, lookFrom, lookAtMoment } = looking;
   const moveBy = (sec: number): void => {
     if (task && isMovable(task)) dispatch(nudge(task, sec));
@@ -61,7 +61,7 @@ export function useBoardKeys({ scene, task, pinned, board, looking, onHelp }: Ar
         a: () => change({ isAheadFolded: !isAheadFolded }),
         '+': () => board.current?.zoomBy(ZOOM_STEP),
         '-': () => board.current?.zoomBy(1 / ZOOM_STEP),
-        '0': () => (distance === 'room' ? board.current?.fit() : lookFrom('room')),
+        '0': () => lookFrom('room'),
         '?': onHelp,
       },
     });

@@ -2,6 +2,7 @@ import type { RefObject } from 'react';
 import { followedTasks, type Followed, type Plan, type Workshop } from '@hodsman/core';
 import type { BoardHandle } from '../../board/Board.tsx';
 import type { Distance } from '../../board/distance.ts';
+import { isSame } from '../../board/same-followed.ts';
 import { arrangePlaces } from '../../store/board-look.ts';
 import { lookChanged, type BoardLook } from '../../store/look-slice.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
@@ -20,12 +21,15 @@ export function useLooking(plan: Plan, workshop: Workshop, board: RefObject<Boar
     if (id !== selected) change({ selected: id });
   });
   const unfollow = useStable((): void => {
-    change({ followed: undefined, distance: distance === 'route' ? 'room' : distance });
+    change({ followed: undefined, selected: undefined, distance: distance === 'route' ? 'room' : distance });
   });
   const follow = useStable((next: Followed): void => {
-    const isSame = next.kind === followed?.kind && next.id === followed.id;
-    change({ followed: isSame ? undefined : next, selected: undefined });
-    if (!isSame) board.current?.revealAll(followedTasks(plan, next));
+    if (isSame(next, followed)) {
+      unfollow();
+      return;
+    }
+    change({ followed: next, selected: undefined });
+    board.current?.revealAll(followedTasks(plan, next));
   });
   const lookFrom = useStable((to: Distance, lane?: string): void => {
     const [kind, id] = lane?.split(':') ?? [];

@@ -6,12 +6,10 @@ import {
   personName,
   roomAt,
   taskName,
-  whatWords,
-  whoseWords,
+  taskWords,
   type Doing,
   type Followed,
   type Plan,
-  type PlanTask,
   type Workshop,
 } from '@hodsman/core';
 import { useCare } from '../../../store/care.ts';
@@ -99,9 +97,6 @@ export const MomentPanel = memo(function MomentPanel({ plan, workshop, atSec, on
     </aside>
   );
 });
-
-const taskWords = (plan: Plan, workshop: Workshop, task: PlanTask): string =>
-  [whatWords(task), whoseWords(plan, workshop, task)].filter(Boolean).join(', ');
 
 interface PeopleProps {
   readonly list: readonly Doing[];

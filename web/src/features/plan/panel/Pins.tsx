@@ -1,5 +1,5 @@
 import { PinOff } from 'lucide-react';
-import { clockText, type Plan, whatWords, whoseWords, type Workshop } from '@hodsman/core';
+import { clockText, type Plan, taskWords, type Workshop } from '@hodsman/core';
 import { useAppDispatch, useAppSelector } from '../../../store/hooks.ts';
 import { releaseAllPins, releasePin } from '../../../planning/shaping.ts';
 import { SMALL_ICON_BUTTON } from '../../../ui/buttons.ts';
@@ -26,9 +26,7 @@ export function Pins({ plan, workshop, onShow }: Props) {
       <ul data-testid="pins" className="grid gap-1">
         {pins.map((p) => {
           const task = plan.tasks.find((t) => t.id === p.task);
-          const name = task
-            ? [whatWords(task), whoseWords(plan, workshop, task)].filter(Boolean).join(', ')
-            : `${p.task}, no longer in this class`;
+          const name = task ? taskWords(plan, workshop, task) : `${p.task}, no longer in this class`;
           return (
             <li key={p.task} className="flex items-center gap-1">
               <button

@@ -15,8 +15,7 @@ import {
   spanWords,
   taskName,
   turnsOf,
-  whatWords,
-  whoseWords,
+  taskWords,
   type Workshop,
 } from '@hodsman/core';
 import { useCare } from '../../../store/care.ts';
@@ -54,9 +53,7 @@ export function TaskPart({ plan, workshop, task, onShow }: Props) {
   };
   return (
     <section aria-label="The selected task" data-testid="detail" className="grid gap-2">
-      <h2 className="text-lg leading-tight">
-        {[whatWords(task), whoseWords(plan, workshop, task)].filter(Boolean).join(', ')}
-      </h2>
+      <h2 className="text-lg leading-tight">{taskWords(plan, workshop, task)}</h2>
       <p className="figures leading-snug">
         {bread !== undefined && <span className="block">{bread}</span>}
         <span className="block text-lg font-semibold">{spanWords(workshop, task)}</span>

@@ -1,5 +1,5 @@
 import { OctagonAlert, TriangleAlert } from 'lucide-react';
-import { type BrokenRule, brokenWords, type Plan, whatWords, whoseWords, type Workshop } from '@hodsman/core';
+import { type BrokenRule, brokenWords, type Plan, taskWords, type Workshop } from '@hodsman/core';
 import { useAppSelector } from '../../../store/hooks.ts';
 import { Part } from './Part.tsx';
 
@@ -76,7 +76,7 @@ function Trouble({
 }: Props & { readonly broken: BrokenRule; readonly isNew: boolean }) {
   const task = plan.tasks.find((t) => broken.tasks.includes(t.id));
   const [words] = brokenWords({ broken: [broken] });
-  const where = task ? [whatWords(task), whoseWords(plan, workshop, task)].filter(Boolean).join(', ') : '';
+  const where = task ? taskWords(plan, workshop, task) : '';
   return (
     <li className="flex gap-1.5 text-trouble">
       <OctagonAlert size={16} aria-hidden className="mt-0.5 shrink-0" />

@@ -1,13 +1,14 @@
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useRef } from 'react';
 import type { Plan, Workshop } from '@hodsman/core';
 import type { Lane } from '../../../board/lane.ts';
 import { setFont } from '../../../board/paint/brush.ts';
 import { paintBoard } from '../../../board/paint/board.ts';
 import { paintGlyph } from '../../../board/paint/glyph.ts';
 import { PAPER } from '../../../board/palette.ts';
-import { firstThatFits, makeRuler, type Ruler } from '../../../board/ruler.ts';
+import { firstThatFits, type Ruler } from '../../../board/ruler.ts';
 import { sceneOf, type Scene } from '../../../board/scene.ts';
 import { timeScaleOf } from '../../../board/time-scale.ts';
+import { useRuler } from '../../../board/use-ruler.ts';
 
 /** Dots to a pixel: fine enough for the small letters of turns. */
 const FINE = 3;
@@ -30,14 +31,7 @@ interface Props {
 /** The room as a black and white picture on one page, or a part of it: every picture has the times. */
 export function SheetPicture({ plan, workshop, width, height, without, minded }: Props) {
   const canvas = useRef<HTMLCanvasElement>(null);
-  const [ruler, setRuler] = useState(makeRuler);
-  useEffect(() => {
-    let isThere = true;
-    void document.fonts.ready.then(() => isThere && setRuler(makeRuler()));
-    return () => {
-      isThere = false;
-    };
-  }, []);
+  const ruler = useRuler();
   useEffect(() => {
     const ctx = canvas.current?.getContext('2d');
     if (!canvas.current || !ctx) return;
