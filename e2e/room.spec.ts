@@ -120,6 +120,9 @@ test('the board is looked at from three distances, by keys and by the wheel', as
   await from('station');
   for (let i = 0; i < 8; i++) await page.mouse.wheel(0, 500);
   await from('room');
+  // small steps, as of a touch pad, add up
+  for (let i = 0; i < 8; i++) await page.mouse.wheel(0, -20);
+  await from('station');
   await page.keyboard.up('Control');
 });
 

@@ -1,6 +1,6 @@
 import { drawnSpots, griddleName, spotsOnGriddle, type Griddle } from '@hodsman/core';
+import { GriddlePlate, PieceOnPlate, scaleFor } from './GriddlePlate.tsx';
 import type { Lying } from './lying.ts';
-import { pieceOutline } from './piece-outline.ts';
 
 interface Props {
   readonly griddle: Griddle;
@@ -13,7 +13,6 @@ interface Props {
   readonly label: string;
 }
 
-const MARGIN_CM = 1;
 const MOST_LETTER_PX = 14;
 const LEAST_LETTER_PX = 11;
 /** Letters and a number are about so many times as wide as they are high. */
@@ -21,24 +20,9 @@ const WIDE = 2.6;
 
 /** A griddle from above with the breads on it, in their true shapes and places, each with its owner. */
 export function GriddleNow({ griddle, gapCm, lying, spots, isHeating, width, label }: Props) {
-  const [wide, deep] =
-    griddle.shape === 'round' ? [griddle.diameterCm, griddle.diameterCm] : [griddle.widthCm, griddle.depthCm];
-  const across = wide + 2 * MARGIN_CM;
-  const scale = width / across;
-  const body = isHeating ? 'var(--ember)' : 'var(--slate)';
+  const scale = scaleFor(griddle, width);
   return (
-    <svg
-      viewBox={`${-across / 2} ${-deep / 2 - MARGIN_CM} ${across} ${deep + 2 * MARGIN_CM}`}
-      width={width}
-      height={(deep + 2 * MARGIN_CM) * scale}
-      role="img"
-      aria-label={`${griddleName(griddle)}: ${label}`}
-    >
-      {griddle.shape === 'round' ? (
-        <circle r={wide / 2} fill={body} />
-      ) : (
-        <rect x={-wide / 2} y={-deep / 2} width={wide} height={deep} rx={1} fill={body} />
-      )}
+    <GriddlePlate griddle={griddle} scale={scale} isHeating={isHeating} label={`${griddleName(griddle)}: ${label}`}>
       {lying.map(({ spot, bread, words, isDue }) => {
         const held = Math.max(spots, spotsOnGriddle(griddle, bread, gapCm));
         const at = drawnSpots(griddle, bread.piece, gapCm, held)[spot - 1];
@@ -50,13 +34,7 @@ export function GriddleNow({ griddle, gapCm, lying, spots, isHeating, width, lab
         const turn = (at.turnDeg * Math.PI) / 180;
         return (
           <g key={spot}>
-            <path
-              d={pieceOutline(bread.piece)}
-              transform={`translate(${at.xCm} ${at.yCm}) rotate(${at.turnDeg})`}
-              fill="var(--dough)"
-              stroke={isDue ? 'var(--ember)' : 'var(--dough-edge)'}
-              strokeWidth={isDue ? 1.4 : 0.4}
-            />
+            <PieceOnPlate piece={bread.piece} at={at} isDue={isDue} />
             {letterPx >= LEAST_LETTER_PX && (
               <text
                 x={at.xCm - downCm * Math.sin(turn)}
@@ -73,6 +51,6 @@ export function GriddleNow({ griddle, gapCm, lying, spots, isHeating, width, lab
           </g>
         );
       })}
-    </svg>
+    </GriddlePlate>
   );
 }

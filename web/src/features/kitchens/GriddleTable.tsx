@@ -12,14 +12,10 @@ import {
 } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
-import { pieceOutline } from '../../bread-ui/piece-outline.ts';
+import { GriddlePlate, PieceOnPlate } from '../../bread-ui/GriddlePlate.tsx';
 
-const MARGIN_CM = 1;
 /** Pixels a centimetre: the same for all griddles, so that they compare. */
 const SCALE = 2.6;
-
-const sizeOf = (g: Griddle): { readonly width: number; readonly depth: number } =>
-  g.shape === 'round' ? { width: g.diameterCm, depth: g.diameterCm } : { width: g.widthCm, depth: g.depthCm };
 
 const sizeWords = (g: Griddle): string =>
   g.shape === 'round' ? `${g.diameterCm} cm across` : `${g.widthCm} × ${g.depthCm} cm`;
@@ -132,33 +128,13 @@ const sizeOfPiece = (piece: Bread['piece']): string =>
       : `${piece.diameterCm} cm`;
 
 function FromAbove({ griddle, bread, gapCm, count }: FromAboveProps) {
-  const { width, depth } = sizeOf(griddle);
-  const box = `${-width / 2 - MARGIN_CM} ${-depth / 2 - MARGIN_CM} ${width + 2 * MARGIN_CM} ${depth + 2 * MARGIN_CM}`;
   return (
     <figure className="inline-block">
-      <svg
-        viewBox={box}
-        width={(width + 2 * MARGIN_CM) * SCALE}
-        height={(depth + 2 * MARGIN_CM) * SCALE}
-        role="img"
-        aria-label={`${griddleName(griddle)} holds ${count} ${bread.name}`}
-      >
-        {griddle.shape === 'round' ? (
-          <circle r={griddle.diameterCm / 2} fill="var(--slate)" />
-        ) : (
-          <rect x={-width / 2} y={-depth / 2} width={width} height={depth} rx={1} fill="var(--slate)" />
-        )}
+      <GriddlePlate griddle={griddle} scale={SCALE} label={`${griddleName(griddle)} holds ${count} ${bread.name}`}>
         {drawnSpots(griddle, bread.piece, gapCm, count).map((s) => (
-          <path
-            key={`${s.xCm},${s.yCm},${s.turnDeg}`}
-            d={pieceOutline(bread.piece)}
-            transform={`translate(${s.xCm} ${s.yCm}) rotate(${s.turnDeg})`}
-            fill="var(--dough)"
-            stroke="var(--dough-edge)"
-            strokeWidth={0.4}
-          />
+          <PieceOnPlate key={`${s.xCm},${s.yCm},${s.turnDeg}`} piece={bread.piece} at={s} />
         ))}
-      </svg>
+      </GriddlePlate>
       <figcaption className={`figures text-sm ${count === 0 ? 'text-trouble' : ''}`}>{countWords(count)}</figcaption>
     </figure>
   );
