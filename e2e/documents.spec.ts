@@ -120,3 +120,29 @@ test('what somebody avoids and said goes with them to every place where their br
   await expect(page.getByRole('link', { name: /Class.*in order/ })).toBeVisible();
   await shell.saved();
 });
+
+test('an answer with an older state than what is open changes nothing of it', async ({ page, request }) => {
+  const id = await makeClass(request, 'Overtaken');
+  const shell = await ClassPage.open(page, id);
+  const address = `**/api/documents/class/${id}`;
+  const saved = page.waitForResponse((r) => r.request().method() === 'PUT' && r.ok());
+  let isOld = false;
+  await page.route(address, async (route) => {
+    if (route.request().method() !== 'GET') return route.fallback();
+    const older = await route.fetch();
+    isOld = ((await older.json()) as { version: number }).version === 1;
+    await saved;
+    return route.fulfill({ response: older });
+  });
+  await page.getByRole('link', { name: 'Breads' }).click();
+  await page.getByRole('link', { name: 'Overtaken' }).click();
+  await shell.planned();
+  // changed while the answer of the reopening is held back, and saved before it comes
+  await page.getByLabel('Griddles: one more').click();
+  await saved;
+  await page.waitForLoadState('networkidle');
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled();
+  expect(isOld).toBe(true);
+  await expect(shell.figure('Griddles')).toHaveValue('3');
+  await shell.saved();
+});

@@ -18,8 +18,10 @@ const guessTaken = createAction<OpenGuess>('bread/guessTaken');
 export const breadActions = { ...slice.actions, opened: openedWithGuesses, guessTaken };
 
 export function breadReducer(draft: BreadDraft | null = null, action: UnknownAction): BreadDraft | null {
-  if (openedWithGuesses.match(action))
-    return { ...document.opened(action.payload.opening), guesses: action.payload.guesses };
+  if (openedWithGuesses.match(action)) {
+    const { opening, guesses } = action.payload;
+    return draft && document.isHeld(draft, opening) ? { ...draft, guesses } : { ...document.opened(opening), guesses };
+  }
   if (!draft || slice.actions.closed.match(action)) return null;
   if (guessTaken.match(action)) {
     const { path, why } = action.payload;

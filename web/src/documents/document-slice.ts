@@ -56,7 +56,8 @@ export function documentSlice<T>(name: string) {
   };
   /** The reducer of a document that has nothing beside the common parts. */
   const alone = (open: OpenDocument<T> | null | undefined, action: UnknownAction): OpenDocument<T> | null => {
-    if (actions.opened.match(action)) return document.opened(action.payload);
+    if (actions.opened.match(action))
+      return open && document.isHeld(open, action.payload) ? open : document.opened(action.payload);
     if (!open || actions.closed.match(action)) return null;
     return reducer(open, action);
   };

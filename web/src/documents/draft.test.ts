@@ -60,6 +60,21 @@ describe('the draft of a class', () => {
     ])
       expect(draftReducer(open, answer)).toBe(open);
   });
+  it('stays as it is when an older state of it comes to be opened, and gives way to a newer one', () => {
+    const change = withEach(3);
+    const late = (version: number) =>
+      draftActions.opened({ id: 'c1', version, body: record, stored: record, isUnsaved: false });
+    const saved = after(opened, edited(change), draftActions.savedAs({ id: 'c1', version: 4, body: change }));
+    expect(draftReducer(saved, late(3))).toBe(saved);
+    expect(draftReducer(saved, late(4))).toBe(saved);
+    expect(draftReducer(saved, late(5))).toMatchObject({ body: record, version: 5, plan: null });
+    const unsaved = after(opened, edited(change));
+    expect(draftReducer(unsaved, late(5))).toBe(unsaved);
+    const gone = after(opened, draftActions.saveStands({ id: 'c1', save: { kind: 'gone' } }));
+    expect(draftReducer(gone, late(3))).toMatchObject({ save: { kind: 'saved' } });
+    const alone = after(draftActions.opened({ id: 'c1', version: 3, body: change, stored: null, isUnsaved: true }));
+    expect(draftReducer(alone, late(3))).toMatchObject({ stored: record });
+  });
   it('tries again with the next change what was refused or not reached, and waits where somebody has to decide', () => {
     const next = (kind: SaveState) => {
       const stands = after(opened, edited(withEach(3)), draftActions.saveStands({ id: 'c1', save: kind }));

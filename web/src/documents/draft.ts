@@ -19,7 +19,9 @@ export const draftActions = { ...slice.actions, planned };
 /** A class is kept as any document is; besides, whenever it or its shaping changes it is planned anew. Other notes change no plan. */
 export function draftReducer(draft: Draft | null = null, action: UnknownAction): Draft | null {
   if (draftActions.opened.match(action))
-    return { ...document.opened(action.payload), plan: null, isPlanning: true, plansCome: 0 };
+    return document.isHeld(draft, action.payload)
+      ? draft
+      : { ...document.opened(action.payload), plan: null, isPlanning: true, plansCome: 0 };
   if (!draft || draftActions.closed.match(action)) return null;
   if (planned.match(action)) {
     const { plan, isFinal } = action.payload;

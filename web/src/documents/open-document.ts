@@ -80,6 +80,16 @@ export function opened<T>({ id, version, body, stored, isUnsaved }: Opening<T>):
   };
 }
 
+/**
+ * Whether what came to be opened is open already, in this state or a later one: an answer that was under way while a save was may hold
+ * less than what is there, and its steps back and its plan are kept. What was removed is opened anew, since it may have been restored.
+ */
+export function isHeld<T>(open: OpenDocument<T> | null | undefined, opening: Opening<T>): boolean {
+  if (open?.id !== opening.id || open.save.kind === 'gone') return false;
+  const isLater = open.save.kind !== 'saved' || open.version >= opening.version;
+  return isLater && (open.stored !== null || opening.stored === null);
+}
+
 /** How it is saved once it holds something else: trouble that somebody has to decide stays, all else is tried anew. */
 function afterChange(save: SaveState): SaveState {
   switch (save.kind) {
