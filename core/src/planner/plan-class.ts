@@ -3,9 +3,10 @@ import type { Goal, Plan } from '../plan/index.ts';
 import { secondsOfMinutes } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import { findBrokenRules } from './check/index.ts';
+import { classBase } from './class-base.ts';
 import { tightestOf } from './explain/index.ts';
 import { bufferSecOf, type PlanMeasures } from './measures.ts';
-import { atMoment, buildNetwork, type Moment, type Network, type Wishes } from './network/index.ts';
+import { atMoment, type Moment, type Network, type Wishes } from './network/index.ts';
 import { numberPieces } from './number-pieces.ts';
 import {
   costSec,
@@ -69,7 +70,8 @@ export function planClass(workshop: Workshop, options: PlanOptions = {}): Plan {
  */
 export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Planning {
   const { goal = 'steady', effort = DEFAULT_EFFORT } = options;
-  const { network, given } = atMoment(buildNetwork(workshop), options);
+  const base = classBase(workshop);
+  const { network, given } = atMoment(base.network, options);
   const { problem, tableSec } = network;
   if (problem.finals.length === 0) return planOfNothing(workshop, network, goal);
   const count = problem.activities.length;
@@ -106,7 +108,8 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
   const found = [shortMemory, longer, goodMemory].flatMap((m) => (m.best ? [m.best] : []));
   const shortest = shortestIn([shortMemory, longer, goodMemory]);
   const best = goal === 'short' ? shortest : (goodMemory.best ?? shortest);
-  const bound = lowerBound(problem);
+  // how short a class can be does not hang on where somebody would rather have a task
+  const bound = options.moment ? lowerBound(problem) : base.bound;
   const isAsItComes = !options.moment && !options.before && (options.pins ?? []).length === 0;
   const planOf = ({ schedule: made, finishSec }: Found): Plan => {
     // pieces that have begun or were moved are known by their numbers

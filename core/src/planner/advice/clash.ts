@@ -1,9 +1,8 @@
 import type { Plan } from '../../plan/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
 import { boundProof, type BoundProof } from '../explain/index.ts';
-import { buildNetwork } from '../network/index.ts';
+import { classBase } from '../class-base.ts';
 import { planClass } from '../plan-class.ts';
-import { lowerBound } from '../search/index.ts';
 import { ruleGroupsOf, type Demand, type RuleGroup } from './rule-groups.ts';
 import { EFFORT } from './effort.ts';
 
@@ -23,8 +22,7 @@ export type ClashSearch = Generator<{ readonly doneShare: number }, Clash | unde
  */
 export function* clashOf(workshop: Workshop, plan: Plan): ClashSearch {
   if (plan.broken.length === 0) return undefined;
-  const network = buildNetwork(workshop);
-  const bound = lowerBound(network.problem);
+  const { network, bound } = classBase(workshop);
   if (bound.boundSec > network.tableSec) return { isProven: true, rules: ['R11'], proof: boundProof(network, bound) };
   let now = workshop;
   const kept: RuleGroup[] = [];

@@ -1,6 +1,7 @@
 import type { Plan } from '../../plan/index.ts';
 import type { Workshop } from '../../workshop/index.ts';
-import { buildNetwork, placedIn, type Network } from '../network/index.ts';
+import { classBase } from '../class-base.ts';
+import { placedIn, type Network } from '../network/index.ts';
 import { laidOut, type Laid } from '../search/index.ts';
 
 /** A plan laid beside its network, with everything looked up that explaining asks for. */
@@ -13,7 +14,7 @@ export interface Situation extends Laid {
 }
 
 export function situationOf(workshop: Workshop, plan: Plan): Situation {
-  const network = buildNetwork(workshop);
+  const { network } = classBase(workshop);
   const { problem } = network;
   const placed = placedIn(network, plan.tasks);
   const breaks = new Map(plan.tasks.filter((t) => t.kind === 'break').map((t) => [t.id, t]));

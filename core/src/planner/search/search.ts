@@ -185,28 +185,31 @@ export function* searchTable(
       }
     return best ?? judge(choice);
   };
+  const pauseSecs = known[0]?.schedule.pauseSecs ?? pausesAt(problem, 0);
+  const asBefore =
+    given.near && memory.rounds === 0
+      ? judge(forwardsIn(orderBefore(problem, given.near.startSecs), pauseSecs))
+      : undefined;
+  // a class under way keeps its plan as long as that holds; without work to spend, near and right is good enough
+  if (asBefore?.breachSec === 0 && (given.fixed.size > 0 || budget.placements === 0)) {
+    memory.best = asBefore;
+    return asBefore;
+  }
   const starts: Candidate[] = [];
   for (const { schedule, forced } of known) {
     const asItIs = forwardsIn(orderByEnd(problem, schedule), schedule.pauseSecs);
     starts.push(judged(asItIs, { schedule, forced }));
     if (memory.rounds === 0) for (const ease of EASES) starts.push(judge({ ...asItIs, direction: 'backwards', ease }));
   }
-  const pauseSecs = known[0]?.schedule.pauseSecs ?? pausesAt(problem, 0);
   if (memory.rounds === 0)
     for (const near of given.also) {
       const choice = forwardsIn(orderBefore(problem, near.startSecs), pauseSecs);
       starts.push(judged(choice, decoder.forwards(choice, near)));
     }
-  if (given.near && memory.rounds === 0) {
-    const asBefore = judge(forwardsIn(orderBefore(problem, given.near.startSecs), pauseSecs));
-    starts.push(asBefore);
-    // a class under way keeps its plan as long as that holds
-    if (given.fixed.size > 0 && asBefore.breachSec === 0) {
-      memory.best = asBefore;
-      return asBefore;
-    }
-  }
-  starts.push(...(yield* bestOfStarts(decoder, eased, memory)));
+  if (asBefore) starts.push(asBefore);
+  // without work to spend, what is right is good enough
+  const isEnough = budget.placements === 0 && starts.some((c) => c.breachSec === 0);
+  if (!isEnough) starts.push(...(yield* bestOfStarts(decoder, eased, memory)));
   /** Goes on from a schedule: what breaks lags or misses the table is decoded anew, what still misses it moved, and what is right made better. */
   function* improved(from: Candidate, untilShare: number): Search<Candidate> {
     let best = from;
