@@ -5,7 +5,7 @@ const CORE = {
   faults: [],
   'ids.ts': ['faults'],
   units: ['faults'],
-  compare: ['units'],
+  compare: ['faults', 'units'],
   foods: ['faults', 'units'],
   formula: ['faults', 'units', 'foods'],
   method: ['faults', 'ids.ts', 'units'],

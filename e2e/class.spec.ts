@@ -99,23 +99,57 @@ test('undo and redo go by button and by key', async ({ page, request }) => {
   await expect(shell.figure('Participants')).toHaveValue('8');
 });
 
-test('a time that makes no sense is refused by path, kept for mending, and the class stays as it was', async ({
+test('a time that makes no sense is refused at its field in words, and the class stays as it was', async ({
   page,
   request,
 }) => {
   const id = await makeClass(request, 'Bad times');
   const shell = await ClassPage.open(page, id, 'setup');
-  await page.getByLabel('Table time', { exact: true }).fill('09:00');
-  await page.getByLabel('Table time', { exact: true }).press('Enter');
-  await expect(page.getByRole('alert')).toContainText(
-    'tableTime: lies at or before doorsOpen, expected a later time of the same day',
+  const table = page.getByLabel('Table time', { exact: true });
+  const before = await table.inputValue();
+  const state = page.getByTestId('save-state');
+  await table.fill('09:00');
+  // what stands in a field alone is not saved yet
+  await expect(state).toHaveText('not taken in yet');
+  await table.press('Enter');
+  const why = page.getByRole('alert');
+  await expect(why).toHaveText(
+    '“09:00” was not taken: table time: lies at or before doors open, expected a later time of the same day',
   );
-  await expect(page.getByLabel('Table time', { exact: true })).toHaveValue('09:00');
-  await page.getByLabel('Table time', { exact: true }).fill('11:45');
-  await page.getByLabel('Table time', { exact: true }).press('Enter');
+  await expect(table).toHaveValue('09:00');
+  await table.press('Escape');
+  await expect(table).toHaveValue(before);
+  await expect(why).toHaveCount(0);
+  await expect(state).toHaveText('saved');
+  // a field that is left shows what is so, and says what was not taken
+  await table.fill('09:00');
+  await table.press('Tab');
+  await expect(table).toHaveValue(before);
+  await expect(why).toContainText('“09:00” was not taken');
+  await table.fill('11:45');
+  await table.press('Enter');
   await shell.planned();
-  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(why).toHaveCount(0);
   await expect(shell.verdict).toContainText(/Fits – done 11:\d\d, \d+ min in hand/);
+});
+
+test('a figure out of its limits is refused at its field, and Escape brings back the figure that was', async ({
+  page,
+  request,
+}) => {
+  const id = await makeClass(request, 'Bad figures');
+  await ClassPage.open(page, id, 'kitchen');
+  const room = page.getByLabel(/^Room/).first();
+  const before = await room.inputValue();
+  await room.fill('400');
+  await expect(page.getByTestId('save-state')).toHaveText('not taken in yet');
+  await room.press('Tab');
+  await expect(room).toHaveValue(before);
+  await expect(page.getByRole('alert')).toContainText('“400” was not taken: it is');
+  await room.fill('24');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await room.press('Escape');
+  await expect(room).toHaveValue(before);
 });
 
 test('two people on one class: the second sees what differs and chooses, and nothing is lost', async ({

@@ -86,7 +86,7 @@ test('a new class is made, its people pasted, a bread given to who avoids one, a
   expect(JSON.parse(file)).toMatchObject({
     format: 'hodsman-workshop',
     title: 'Tuesday ovals',
-    menu: [{}, { for: ['p3'] }],
+    menu: [{}, { for: ['p1'] }],
   });
   await shell.saved();
   await page.getByRole('link', { name: 'All classes' }).click();
@@ -95,7 +95,7 @@ test('a new class is made, its people pasted, a bread given to who avoids one, a
     mimeType: 'application/json',
     buffer: Buffer.from(file.replace('"welcomeMin"', '"welcomeMinutes"')),
   });
-  await expect(page.getByRole('alert')).toContainText('welcomeMinutes: is no key of the format');
+  await expect(page.getByRole('alert')).toContainText('welcome minutes: is no key of the format');
   await page.getByLabel('Open a workshop file').setInputFiles({
     name: 'class.json',
     mimeType: 'application/json',
@@ -246,4 +246,47 @@ test('a griddle holds as many as somebody knows, and as many as its size says ag
   await page.getByRole('button', { name: 'by its size' }).click();
   await expect(holds).toHaveValue(before);
   await expect(page.getByRole('button', { name: 'by its size' })).toHaveCount(0);
+});
+
+test('a bread that changed in the library is told to the class that took it, and taken over or not', async ({
+  page,
+  request,
+}) => {
+  const id = await makeClass(request, 'Told of breads');
+  const bread = (await (await request.get('/api/documents/bread/demo-scalded-wrap')).json()) as {
+    body: { id: string; ingredients: { name: string; pct?: number }[] };
+  };
+  const made = await request.post('/api/documents/bread', {
+    data: { ...bread.body, id: 'told-wrap', name: 'Told wraps' },
+  });
+  const { id: breadId, version } = (await made.json()) as { id: string; version: number };
+  // put on the menu of a class that is not open, from the bread
+  await page.goto(`/breads/${breadId}/formula`);
+  const option = page.getByRole('option', { name: /^Told of breads/ });
+  await page.getByLabel('Put on the menu of').selectOption(await option.getAttribute('value'));
+  await expect(page).toHaveURL(new RegExp(`${id}/setup/menu$`));
+  const menu = page.getByRole('list', { name: 'Menu' });
+  await expect(menu).toContainText('Told wraps');
+  await expect(page.getByTestId('save-state')).toHaveText('saved');
+  const change = async (salt: number, of: number): Promise<void> => {
+    const ingredients = bread.body.ingredients.map((i) => (i.name.includes('salt') ? { ...i, pct: salt } : i));
+    const body = { ...bread.body, id: 'told-wrap', name: 'Told wraps', ingredients };
+    expect((await request.put(`/api/documents/bread/${breadId}`, { data: { version: of, body } })).status()).toBe(200);
+  };
+  const told = page.getByRole('region', { name: 'Told wraps has changed since' });
+  await change(2.2, version);
+  await page.reload();
+  await expect(told).toContainText(/salt.*2\.2/);
+  await told.getByRole('button', { name: 'Keep this class as it is' }).click();
+  await expect(told).toHaveCount(0);
+  await change(1.9, version + 1);
+  await page.reload();
+  await told.getByRole('button', { name: 'Take the changes' }).click();
+  await expect(told).toHaveCount(0);
+  await expect(page.getByTestId('save-state')).toHaveText('saved');
+  const kept = (await (await request.get(`/api/documents/class/${id}`)).json()) as {
+    body: { workshop: { breads: (typeof bread.body)[] } };
+  };
+  const own = kept.body.workshop.breads.find((b) => b.id === 'told-wrap');
+  expect(own?.ingredients.find((i) => i.name.includes('salt'))?.pct).toBe(1.9);
 });

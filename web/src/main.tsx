@@ -7,6 +7,7 @@ import { planWhatIsOpen } from './planning/planning.ts';
 import { createAppStore } from './store/store.ts';
 import { createPlanners, startPlanner } from './workers/planner-client.ts';
 import { applyTheme, storedTheme } from './ui/theme.ts';
+import { FieldTalk } from './documents/FieldTalk.tsx';
 import { takeTab } from './documents/tab.ts';
 import { adoptUnsaved } from './documents/unsaved.ts';
 import './styles.css';
@@ -22,7 +23,9 @@ adoptUnsaved(await takeTab());
 createRoot(root).render(
   <StrictMode>
     <Provider store={store}>
-      <RouterProvider router={router} />
+      <FieldTalk>
+        <RouterProvider router={router} />
+      </FieldTalk>
     </Provider>
   </StrictMode>,
 );

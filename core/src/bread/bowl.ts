@@ -39,6 +39,8 @@ export interface BowlWater {
   readonly byBalance: boolean;
   readonly blend: Blend;
   readonly scaldsYeast: boolean;
+  /** Yogurt in the dough would curdle, and its culture die. */
+  readonly curdlesYogurt: boolean;
 }
 
 const KIND: Readonly<Partial<Record<Ingredient['role'], Bowl>>> = {
@@ -87,5 +89,6 @@ export function bowlOf(bread: Pick<Bread, 'ingredients'>, flourG: number, t: Bow
     byBalance: byBalance && scald < SCALDS_C,
     blend: blendWater(waterG, waterC, t.tapC, t.kettleC, t.kettleL),
     scaldsYeast: waterC > YEAST_DIES_C && yeastPct(dough) > 0,
+    curdlesYogurt: waterC > YEAST_DIES_C && dough.some((i) => i.role === 'yogurt'),
   };
 }

@@ -169,6 +169,20 @@ describe('remarks', () => {
     const hot = round.ingredients.map((i) => (i.role === 'water' ? { ...i, tempC: 90 } : i));
     expect(codes({ ...round, ingredients: hot })).toEqual(['yeast-in-hot-water', 'scald-without-caution']);
   });
+  it('see yogurt in hot water', () => {
+    const yogurt = bread('yogurt-oval');
+    const hot = yogurt.ingredients.map((i) => (i.role === 'water' ? { ...i, tempC: 66 } : i));
+    expect(codes({ ...yogurt, ingredients: hot })).toContain('yogurt-in-hot-water');
+    expect(codes(yogurt)).not.toContain('yogurt-in-hot-water');
+  });
+  it('see a batter, and none in a potato dough', () => {
+    const wet = round.ingredients.map((i) => (i.role === 'water' ? { ...i, pct: 245 } : i));
+    expect(codes({ ...round, ingredients: wet })).toEqual(['is-a-batter']);
+    const gram = { name: 'gram flour', role: 'other', use: 'dough', pct: 60 } as const;
+    expect(codes({ ...round, ingredients: [...wet, gram] })).toEqual(['is-a-batter']);
+    const potato = { name: 'boiled potato', role: 'other', use: 'dough', pct: 200, waterPct: 77 } as const;
+    expect(codes({ ...round, ingredients: [...round.ingredients, potato] })).not.toContain('is-a-batter');
+  });
   it('see too much salt, in words', () => {
     const salty = round.ingredients.map((i) => (i.role === 'salt' ? { ...i, pct: 3.5 } : i));
     expect(remarksOn({ ...round, ingredients: salty }).map(faultLine)).toEqual([

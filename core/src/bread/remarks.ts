@@ -1,7 +1,15 @@
 import { roundHalfUp, roundedTo } from '../units/index.ts';
 import { findFood } from '../foods/index.ts';
 import { fault, type Fault } from '../faults/index.ts';
-import { figuresOf, leavenKind, SCALDS_C, YEAST_DIES_C, type Ingredient } from '../formula/index.ts';
+import {
+  BATTER_FROM_PCT,
+  batterPct,
+  figuresOf,
+  leavenKind,
+  SCALDS_C,
+  YEAST_DIES_C,
+  type Ingredient,
+} from '../formula/index.ts';
 import { chainOf, cookPhases, isRest } from '../method/index.ts';
 import type { Bread } from './schema.ts';
 import { impliedDensity, isSingleSheet } from './size.ts';
@@ -24,13 +32,18 @@ const isDough = (i: Ingredient): boolean => i.use === 'dough';
 const indexOf = (bread: Bread, test: (i: Ingredient) => boolean): number => bread.ingredients.findIndex(test);
 
 function ofFormula(bread: Bread): readonly Fault[] {
-  return figuresOf(bread.ingredients, bread.family).flatMap((f) => {
+  const wet = batterPct(bread.ingredients);
+  const batter =
+    wet > BATTER_FROM_PCT ? [fault('is-a-batter', 'ingredients', { pct: one(wet), limit: BATTER_FROM_PCT })] : [];
+  const unusual = figuresOf(bread.ingredients, bread.family).flatMap((f) => {
     if (!f.isUnusual || !f.usual) return [];
     const range = { pct: one(f.pct), from: one(f.usual.from), to: one(f.usual.to) };
     const salt = indexOf(bread, (i) => isDough(i) && i.role === 'salt');
+    if (f.id === 'hydration' && batter.length > 0) return [];
     if (f.id !== 'salt') return [fault('figure-unusual', 'ingredients', { what: f.id, ...range })];
     return [fault('salt-unusual', salt < 0 ? 'ingredients' : `ingredients[${salt}].pct`, range)];
   });
+  return [...unusual, ...batter];
 }
 
 function ofLeaven(bread: Bread): readonly Fault[] {
@@ -40,16 +53,13 @@ function ofLeaven(bread: Bread): readonly Fault[] {
   const hasYeast = dough.some((i) => leavenKind(i) === 'yeast');
   const proof = bread.steps.findIndex((s) => s.kind === 'proof' || s.kind === 'bloom');
   const hot = indexOf(bread, (i) => isDough(i) && i.role === 'water' && (i.tempC ?? 0) > YEAST_DIES_C);
+  const heat = { tempC: bread.ingredients[hot]?.tempC ?? 0, limit: YEAST_DIES_C };
   return [
     ...(proof >= 0 && !hasLeaven ? [fault('proof-without-leaven', `steps[${proof}].kind`)] : []),
     ...(hasYeast && !bread.steps.some(isRest) ? [fault('leaven-without-rest', 'steps')] : []),
-    ...(hasYeast && hot >= 0
-      ? [
-          fault('yeast-in-hot-water', `ingredients[${hot}].tempC`, {
-            tempC: bread.ingredients[hot]?.tempC ?? 0,
-            limit: YEAST_DIES_C,
-          }),
-        ]
+    ...(hasYeast && hot >= 0 ? [fault('yeast-in-hot-water', `ingredients[${hot}].tempC`, heat)] : []),
+    ...(dough.some((i) => i.role === 'yogurt') && hot >= 0
+      ? [fault('yogurt-in-hot-water', `ingredients[${hot}].tempC`, heat)]
       : []),
   ];
 }

@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { FAULTS, fault, type FaultCode } from '../faults/index.ts';
 import { changesBetween } from './changes.ts';
 import { changeWords } from './change-words.ts';
+import { faultInWords } from './fault-in-words.ts';
 import { mergeChanges } from './merge.ts';
 import { same } from './same.ts';
 import { whereWords } from './where-words.ts';
@@ -137,5 +139,37 @@ describe('two states of a document', () => {
       }),
       { seed: 3 },
     );
+  });
+});
+
+describe('entries that have a name alone', () => {
+  const salt = (pct: number) => ({ name: 'fine salt', use: 'dough', pct });
+  const flour = { name: 'flour', use: 'dough', pct: 100 };
+  const dusting = { name: 'flour', use: 'dusting', gPerPiece: 5 };
+  it('are told apart by it, the second of a name too', () => {
+    expect(
+      changeWords({ ingredients: [flour, salt(2), dusting] }, { ingredients: [flour, salt(1.8), dusting] }),
+    ).toEqual(['ingredients, fine salt, per cent: 2 → 1.8']);
+    const more = { ...dusting, gPerPiece: 8 };
+    const both = mergeChanges([flour, salt(2), dusting], [flour, salt(1.8), dusting], [flour, salt(2), more]);
+    expect(both).toEqual({ value: [flour, salt(1.8), more], clashes: [] });
+  });
+});
+
+describe('a fault for people who see no file', () => {
+  it('is at a place that they know, with names for ids and words for keys', () => {
+    expect(faultInWords(fault('table-before-doors', 'tableTime'), base)).toBe(
+      'table time: lies at or before doors open, expected a later time of the same day',
+    );
+    expect(faultInWords(fault('two-stations', 'roster[1]', { id: 'p1' }), base)).toBe(
+      'roster, Teo: stands at two stations (Sanna), expected one',
+    );
+    expect(faultInWords(fault('unknown-id', '', { id: 'p2', what: 'somebody' }), base)).toBe(
+      'names Teo, expected somebody',
+    );
+  });
+  it.each(Object.keys(FAULTS) as FaultCode[])('%s holds no key of a file', (code) => {
+    const params = { id: 'p1', what: 'tableTime', kind: 'warm', hint: 'doorsOpen', expected: 'gPerPiece', name: 'x' };
+    expect(faultInWords(fault(code, 'roster[0].pace', params), base)).not.toMatch(/\b[a-z]+[A-Z]|\bp1\b/);
   });
 });

@@ -14,11 +14,20 @@ function keyOf(entry: unknown): string | undefined {
   return typeof key === 'string' ? key : undefined;
 }
 
+/** What names the entries of lists that have no ids: ingredients have names, and one may be there twice for two uses. */
+function nameOf(entry: unknown, isTaken: (key: string) => boolean): string | undefined {
+  if (!isPlainObject(entry) || typeof entry['name'] !== 'string') return undefined;
+  const { name } = entry;
+  let key = name;
+  for (let n = 2; isTaken(key); n++) key = `${name} ${n}`;
+  return key;
+}
+
 /** The entries of a list by what names them, in their order; undefined where an entry has no name of its own. */
 function entriesOf(list: readonly unknown[]): ReadonlyMap<string, unknown> | undefined {
   const entries = new Map<string, unknown>();
   for (const entry of list) {
-    const key = keyOf(entry);
+    const key = keyOf(entry) ?? nameOf(entry, (k) => entries.has(k));
     if (key === undefined || entries.has(key)) return undefined;
     entries.set(key, entry);
   }

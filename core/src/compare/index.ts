@@ -4,6 +4,7 @@
  */
 export { changesBetween, type Change } from './changes.ts';
 export { changeWords } from './change-words.ts';
+export { faultInWords } from './fault-in-words.ts';
 export { mergeChanges, type Merged } from './merge.ts';
 export { same } from './same.ts';
 export { whereWords } from './where-words.ts';

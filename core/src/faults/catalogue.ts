@@ -326,6 +326,16 @@ export const FAULTS = {
     'Scalding water kills the yeast that is mixed in with it.',
     'Wake the yeast apart, in water of 40 to 46 °C, and add it when the dough has cooled.',
   ),
+  'yogurt-in-hot-water': warning(
+    (p) => `is ${str(p, 'tempC')} °C, but yogurt curdles and its culture dies over ${str(p, 'limit')} °C`,
+    'Hot water that meets yogurt at once makes it grainy.',
+    'Stir the water into the flour first, or let the yogurt lose its chill and take cooler water.',
+  ),
+  'is-a-batter': warning(
+    (p) => `hydration is ${str(p, 'pct')} %, expected at most ${str(p, 'limit')} % for a dough that hands can shape`,
+    'So much water makes a batter, which is poured and not rolled.',
+    'Check the weights; if a batter is meant, let the steps pour it.',
+  ),
   'chilled-without-tempering': warning(
     (p) => `${str(p, 'step')} is in the fridge, and the dough is shaped straight from it`,
     'Cold dough springs back and tears.',

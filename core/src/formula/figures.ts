@@ -44,7 +44,16 @@ function feelOf(hydration: number): string {
   if (hydration < 55) return 'stiff';
   if (hydration < 62) return 'firm';
   if (hydration < 68) return 'soft';
-  return hydration <= 75 ? 'sticky' : 'wet';
+  if (hydration <= 75) return 'sticky';
+  return hydration <= BATTER_FROM_PCT ? 'wet' : 'a batter, to be poured';
+}
+
+/** Over this hydration in % nothing can be shaped by hand (common practice; the wettest doughs of the families are under 100). */
+export const BATTER_FROM_PCT = 110;
+
+/** Hydration in % of all that thickens a dough, flour and the likes of potato or gram flour: over `BATTER_FROM_PCT` it is a batter. */
+export function batterPct(ingredients: readonly Ingredient[]): number {
+  return (100 * hydrationPct(ingredients)) / (100 + sumPct(ingredients, ofRole('other')));
 }
 
 /** Σ pct of the dough ingredients that a test picks. */

@@ -6,7 +6,15 @@
 export type { Ingredient, IngredientUse } from './schema.ts';
 export { doughPctSum, hydrationPct, scaleBatch, waterShare, type ScaledBatch, type ScaledIngredient } from './scale.ts';
 export { avoidableWords, isCarried, mayBeLeftOff } from './avoid.ts';
-export { figuresOf, leavenKind, yeastPct, type FamilyName, type Figure } from './figures.ts';
+export {
+  BATTER_FROM_PCT,
+  batterPct,
+  figuresOf,
+  leavenKind,
+  yeastPct,
+  type FamilyName,
+  type Figure,
+} from './figures.ts';
 export { scaleFrom, type Known, type Scale } from './scale-from.ts';
 export {
   moveIngredient,
@@ -23,4 +31,4 @@ export { dilutionFor, type Dilution } from './dilution.ts';
 export { costOf, nourishmentOf, type Nourishment } from './nourish.ts';
 export { blendWater, SCALDS_C, YEAST_DIES_C, needsBalance, waterByBalance, waterByRule } from './water.ts';
 export type { Blend, Bowl, BowlPart, BowlTemperatures } from './water.ts';
-export { proofMinutesAt, yeastForTime } from './leaven-time.ts';
+export { proofMinutesAt, proofMinutesByRule, yeastForTime } from './leaven-time.ts';

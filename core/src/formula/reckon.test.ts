@@ -6,6 +6,7 @@ import {
   blendWater,
   needsBalance,
   proofMinutesAt,
+  proofMinutesByRule,
   scaleFrom,
   setGrams,
   setPct,
@@ -80,8 +81,22 @@ describe('proofs', () => {
     expect(hours).toBeGreaterThan(3);
     expect(hours).toBeLessThan(4);
   });
-  it('stand nearly still under 5 °C and fail over 40 °C', () => {
-    expect([proofMinutesAt(60, 21, 4), proofMinutesAt(60, 21, 41)]).toEqual([undefined, undefined]);
+  it('stand nearly still under 5 °C and fail where yeast stops', () => {
+    expect([proofMinutesAt(60, 21, 4), proofMinutesAt(60, 21, 46)]).toEqual([undefined, undefined]);
+  });
+  it('go by the rule from 10 to 30 °C, and beyond by the cardinal temperatures of yeast (Rosso et al. 1993)', () => {
+    const at = (tempC: number): number => proofMinutesAt(45, 21, tempC) ?? expect.fail();
+    for (const tempC of [10, 15, 24, 30]) expect(at(tempC)).toBeCloseTo(proofMinutesByRule(45, 21, tempC), 9);
+    // the rule makes 8 of 45 minutes at 40 °C, where yeast is past its best
+    expect(proofMinutesByRule(45, 21, 40)).toBeLessThan(8);
+    expect(at(40)).toBeGreaterThan(at(35));
+    for (const tempC of [31, 33, 34, 36, 38, 42]) expect(at(tempC)).toBeGreaterThan(at(35));
+    for (const tempC of [6, 8]) expect(at(tempC)).toBeGreaterThan(proofMinutesByRule(45, 21, tempC));
+    // joined without a step
+    expect(at(30.01) / at(30)).toBeCloseTo(1, 2);
+    expect(at(9.99) / at(10)).toBeCloseTo(1, 2);
+    // there and back is where it began, also out of the range of the rule
+    expect(proofMinutesAt(at(38), 38, 21)).toBeCloseTo(45, 9);
   });
   it('take half the yeast for double the time', () => {
     expect(yeastForTime({ pct: 1, minutes: 60, tempC: 27 }, { minutes: 120, tempC: 27 })).toBeCloseTo(0.5, 9);

@@ -1,6 +1,7 @@
 import { assert, failure, fault, success, type Result } from '../faults/index.ts';
 import {
   heldWords,
+  isCountedOnly,
   seatsIn,
   withoutParticipants,
   withParticipant,
@@ -21,13 +22,40 @@ export interface NewGuest {
   readonly ref?: string;
 }
 
-/** How many more can be seated. */
-export function seatsLeft(workshop: Workshop): number {
+/** How many seats nobody has. */
+function seatsLeft(workshop: Workshop): number {
   return seatsIn(workshop.kitchen) - workshop.stations.reduce((sum, s) => sum + s.members.length, 0);
 }
 
+/** Those who were only counted so far, and of whom nothing is noted: their places are for whoever comes with a name. */
+function countedOnly({ workshop, notes }: ClassRecord): readonly Participant[] {
+  const noted = new Set([
+    ...notes.remarks.map((r) => r.person),
+    ...notes.bookings.flatMap((b) => b.people),
+    ...notes.friends.flat(),
+  ]);
+  return workshop.roster.filter((p) => isCountedOnly(p) && !noted.has(p.id));
+}
+
+/** How many people with a name can still come in: on free seats, and in the places of those who were only counted. */
+export function placesLeft(record: ClassRecord): number {
+  return seatsLeft(record.workshop) + countedOnly(record).length;
+}
+
+/** The class with somebody in the place of one who was only counted, else on the first free seat; undefined without either. */
+function withGuest(
+  record: ClassRecord,
+  guest: Guest,
+): { readonly workshop: Workshop; readonly id: string } | undefined {
+  const [place] = countedOnly(record);
+  if (place) return { workshop: changeParticipant(record.workshop, place.id, guest), id: place.id };
+  if (seatsLeft(record.workshop) <= 0) return undefined;
+  const workshop = withParticipant(record.workshop, guest);
+  return { workshop, id: lastOf(workshop) };
+}
+
 /**
- * The class with guests on the first free seats, and those that came together noted as friends; who finds no seat is kept waiting.
+ * The class with guests in the places of those who were only counted, then on the first free seats, and those that came together noted as friends; who finds no seat is kept waiting.
  * Gives the ids of those who came in, in their order.
  */
 export function addGuests(
@@ -35,17 +63,19 @@ export function addGuests(
   guests: readonly NewGuest[],
 ): { readonly record: ClassRecord; readonly ids: readonly string[] } {
   let { workshop } = record;
+  const { notes } = record;
   const waiting = [...record.notes.waiting];
   const ids: string[] = [];
   const groups = new Map<string, string[]>();
   const remarks = [...record.notes.remarks];
   for (const { guest, words = [], group = '', ref } of guests) {
-    if (seatsLeft(workshop) <= 0) {
+    const taken = withGuest({ workshop, notes }, guest);
+    if (!taken) {
       waiting.push({ guest, why: 'no seat was free', words: [...words], ...(ref !== undefined && { ref }) });
       continue;
     }
-    workshop = withParticipant(workshop, guest);
-    const id = lastOf(workshop);
+    workshop = taken.workshop;
+    const { id } = taken;
     ids.push(id);
     remarks.push(...remarksOf(id, words));
     if (group !== '') groups.set(group, [...(groups.get(group) ?? []), id]);
@@ -86,11 +116,10 @@ export function settleRemark(record: ClassRecord, { person, words }: Remark, isD
 export function admitWaiting(record: ClassRecord, index: number): Result<ClassRecord> {
   const { guest, ref, words = [] } = record.notes.waiting[index] ?? {};
   const seats = seatsIn(record.workshop.kitchen);
-  if (!guest || seatsLeft(record.workshop) <= 0)
-    return failure([fault('no-seat', 'roster', { wanted: record.workshop.roster.length + 1, seats })]);
+  const taken = guest && withGuest(record, guest);
+  if (!taken) return failure([fault('no-seat', 'roster', { wanted: record.workshop.roster.length + 1, seats })]);
   const waiting = record.notes.waiting.filter((_, i) => i !== index);
-  const workshop = withParticipant(record.workshop, guest);
-  const id = lastOf(workshop);
+  const { workshop, id } = taken;
   const bookings = record.notes.bookings.map((b) => (b.ref === ref ? { ...b, people: [...b.people, id] } : b));
   return success(addRemarks({ workshop, notes: { ...record.notes, waiting, bookings } }, id, words));
 }

@@ -10,7 +10,7 @@ export {
   admitWaiting,
   changeParticipant,
   removeParticipants,
-  seatsLeft,
+  placesLeft,
   settleRemark,
   type NewGuest,
 } from './guests.ts';

@@ -3,10 +3,19 @@ import { describe, expect, it } from 'vitest';
 import { readClassRecord } from '../formats/index.ts';
 import { faultWords } from '../faults/index.ts';
 import { buildWorkshop, rawWorkshop, type RawFile } from '../testing/index.ts';
-import { heldWords, linesOf, NO_NOTES, type Bread, type ClassRecord } from '../workshop/index.ts';
+import { heldWords, linesOf, NO_NOTES, setParticipantCount, type Bread, type ClassRecord } from '../workshop/index.ts';
 import { acceptNews, bookingNews, declineNews, readBookings, type Booking } from './bookings.ts';
 import { freeWordsOf, withFreeWords } from './free-words.ts';
-import { addGuests, admitWaiting, changeParticipant, removeParticipants, seatsLeft, settleRemark } from './guests.ts';
+import {
+  addGuests,
+  addRemarks,
+  admitWaiting,
+  changeParticipant,
+  removeParticipants,
+  placesLeft,
+  settleRemark,
+  type NewGuest,
+} from './guests.ts';
 import { gapsOf, giveInstead, insteadOf } from './instead.ts';
 import { moveParticipant, swapParticipants } from './moves.ts';
 import { moveToKitchen, seatAll } from './seat.ts';
@@ -27,7 +36,7 @@ describe('guests', () => {
       ['p4', 'p5'],
       [{ guest: { name: 'Cy', avoid: [] }, why: 'no seat was free', words: [] }],
     ]);
-    expect([seatsLeft(full.workshop), isRight(full)]).toEqual([0, true]);
+    expect([placesLeft(full), isRight(full)]).toEqual([0, true]);
     const refused = admitWaiting(full, 0);
     expect(refused.ok ? '' : refused.faults.map(faultWords)).toEqual([expect.stringContaining('6')]);
     const left = removeParticipants(full, ['p1']);
@@ -36,6 +45,20 @@ describe('guests', () => {
       'Cy',
       [],
     ]);
+  });
+  it('take the places of those who were only counted, and stay when fewer are counted', () => {
+    const counted = setParticipantCount(record(3, (f) => (f['kitchen'].benches[1].seats = 3)).workshop, 5);
+    const start: ClassRecord = { workshop: counted.ok ? counted.value : expect.fail(), notes: NO_NOTES };
+    const noted = addRemarks(start, 'p5', ['arrives late']);
+    const ada: NewGuest = { guest: { name: 'Ada', avoid: [{ what: 'milk', level: 'strict' }] } };
+    const { record: taken, ids } = addGuests(noted, [ada]);
+    expect([ids, taken.workshop.roster.length, placesLeft(taken)]).toEqual([['p4'], 5, 0]);
+    expect(taken.workshop.roster[3]).toMatchObject({ ...ada.guest, id: 'p4' });
+    // of whom something is noted keeps the place
+    expect(addGuests(taken, [guest('Bo')]).record.notes.waiting.map((w) => w.guest.name)).toEqual(['Bo']);
+    expect(addGuests(start, [ada, guest('Bo')]).ids).toEqual(['p4', 'p5']);
+    const fewer = setParticipantCount(taken.workshop, 4);
+    expect(fewer.ok && fewer.value.roster.map((p) => p.id)).toEqual(['p1', 'p2', 'p3', 'p4']);
   });
   it('who avoid by now what they were to make are taken off the line', () => {
     const { workshop } = record(4, (f) => (f['menu'][0].for = ['p1', 'p2']));

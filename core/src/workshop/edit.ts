@@ -37,16 +37,25 @@ export function freeSeats(workshop: Workshop, stations: readonly Station[], benc
   return seats - stations.filter((s) => s.bench === bench).reduce((sum, s) => sum + s.members.length, 0);
 }
 
+const COUNTED = 'Guest';
+
+/** Whether somebody was only counted so far: no name of their own, nothing avoided, no pace. */
+export function isCountedOnly({ name, avoid, pace }: Participant): boolean {
+  return new RegExp(`^${COUNTED} \\d+$`).test(name) && avoid.length === 0 && pace === 1;
+}
+
 /**
  * The class with so many participants. New ones are called "Guest 9" and so on and take the first free seat, at a new station
- * where a bench is empty; the last on the roster leave first, and a station that empties goes with them. Fault `no-seat` when
- * the benches seat fewer.
+ * where a bench is empty; those who were only counted leave first, then the last on the roster, and a station that empties goes with
+ * them. Fault `no-seat` when the benches seat fewer.
  */
 export function setParticipantCount(workshop: Workshop, count: number): Result<Workshop> {
   const seats = seatsIn(workshop.kitchen);
   if (count > seats) return failure([fault('no-seat', 'roster', { wanted: count, seats })]);
   if (count < 1) return failure([fault('nobody-takes-part', 'roster')]);
-  let next = withoutParticipants(workshop, new Set(workshop.roster.slice(count).map((p) => p.id)));
+  const counted = workshop.roster.filter(isCountedOnly);
+  const leaving = [...workshop.roster.filter((p) => !isCountedOnly(p)), ...counted].slice(count);
+  let next = withoutParticipants(workshop, new Set(leaving.map((p) => p.id)));
   while (next.roster.length < count) next = withParticipant(next);
   return success(next);
 }
@@ -72,7 +81,7 @@ export function withoutParticipants(workshop: Workshop, gone: ReadonlySet<string
 /** The class with one more participant on the first free seat. Assumes that there is one. */
 export function withParticipant(workshop: Workshop, guest?: Pick<Participant, 'name' | 'avoid'>): Workshop {
   const id = nextId('p', idsOf([...workshop.roster, ...workshop.kitchen.staff]));
-  const { name, avoid } = guest ?? { name: `Guest ${workshop.roster.length + 1}`, avoid: [] };
+  const { name, avoid } = guest ?? { name: `${COUNTED} ${workshop.roster.length + 1}`, avoid: [] };
   const roster = [...workshop.roster, { id, name, avoid, pace: 1 }];
   const open = workshop.stations.find((s) => freeSeats(workshop, workshop.stations, s.bench) > 0);
   if (open) {

@@ -5,7 +5,9 @@ import { buildWorkshop } from '../testing/index.ts';
 import { linesOf } from './lines.ts';
 import { addDemo, changeLine, doughOfMode, moveLine, removeLine } from './menu-edit.ts';
 import { copyClass, newClass, renewKitchen } from './make.ts';
+import { lacksOf, needsOf } from './needs.ts';
 import { NO_NOTES, type ClassRecord } from './record.ts';
+import { changedSince, remembering, renewBread, takeBread, takenBreads } from './taken.ts';
 
 const old = buildWorkshop({ people: 4 });
 const [flat] = old.breads;
@@ -16,7 +18,7 @@ const begin = (participants: number) =>
     timeZone: 'Europe/Dublin',
     kitchenId: 'k1',
     kitchen: old.kitchen,
-    breads: flat ? [{ ...flat, id: 'v', variantOf: 'elsewhere' }] : [],
+    breads: flat ? [{ id: 'b1', bread: { ...flat, id: 'v', variantOf: 'elsewhere' } }] : [],
     participants,
   });
 
@@ -86,5 +88,51 @@ describe('the menu', () => {
     expect(line && doughOfMode(line, 'station')).toEqual({ mode: 'station' });
     expect(line && doughOfMode(line, 'ahead')).toEqual({ mode: 'ahead', through: 'rest' });
     expect(line && doughOfMode(line, 'swap')).toEqual({ mode: 'swap', through: 'rest', practice: 'mix' });
+  });
+});
+
+describe('a bread that changed in the library', () => {
+  const made = begin(3);
+  const record: ClassRecord = made.ok ? made.value : expect.fail();
+  const taken = flat ? { ...flat, id: 'v', variantOf: 'elsewhere' } : expect.fail();
+  const withSalt = (pct: number, name = taken.name): typeof taken => ({
+    ...taken,
+    name,
+    ingredients: taken.ingredients.map((i) => (i.role === 'salt' ? { ...i, pct } : i)),
+  });
+  const saltOf = (r: ClassRecord) => r.workshop.breads[0]?.ingredients.find((i) => i.role === 'salt')?.pct;
+  it('is told with what differs, and not where nothing does', () => {
+    expect(takenBreads(record).map((t) => t.id)).toEqual(['b1']);
+    expect(changedSince(record, { id: 'b1', bread: taken })).toEqual([]);
+    expect(changedSince(record, { id: 'b1', bread: withSalt(1.1) })).toEqual([
+      expect.stringMatching(/salt, per cent: .* → 1.1/),
+    ]);
+    expect(changedSince(record, { id: 'other', bread: withSalt(1.1) })).toEqual([]);
+  });
+  it('is taken over, with what the class changed besides, or left alone until it changes again', () => {
+    const [copy] = record.workshop.breads;
+    const own = { ...record, workshop: { ...record.workshop, breads: copy ? [{ ...copy, name: 'Own name' }] : [] } };
+    const next = renewBread(own, { id: 'b1', bread: withSalt(1.1) });
+    expect([
+      saltOf(next),
+      next.workshop.breads[0]?.name,
+      changedSince(next, { id: 'b1', bread: withSalt(1.1) }),
+    ]).toEqual([1.1, 'Own name', []]);
+    const left = remembering(record, { id: 'b1', bread: withSalt(1.1) });
+    expect([saltOf(left), changedSince(left, { id: 'b1', bread: withSalt(1.1) })]).toEqual([saltOf(record), []]);
+    // what was left alone once is taken when that is asked for
+    expect(saltOf(renewBread(left, { id: 'b1', bread: withSalt(1.3) }))).toBe(1.3);
+  });
+  it('is remembered when it goes onto the menu, and put there with what the kitchen lacks', () => {
+    const without = { ...record, workshop: { ...record.workshop, menu: [], breads: [] }, notes: NO_NOTES };
+    const put = takeBread(without, { id: 'b1', bread: taken }, true);
+    expect(put.ok && put.value.notes.breads).toEqual([{ id: 'b1', asTaken: taken }]);
+    const bare = { ...without.workshop.kitchen, griddles: [], grills: [], flames: [], places: [], staff: [] };
+    const inBare = takeBread(
+      { ...without, workshop: { ...without.workshop, kitchen: bare } },
+      { id: 'b1', bread: taken },
+      true,
+    );
+    expect(inBare.ok && lacksOf(inBare.value.workshop.kitchen, needsOf(taken))).toEqual([]);
   });
 });

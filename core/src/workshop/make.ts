@@ -1,5 +1,4 @@
 import { mergeChanges } from '../compare/index.ts';
-import type { Bread } from '../bread/index.ts';
 import type { Kitchen } from '../kitchen/index.ts';
 import { daysBetween, laterDateTime } from '../units/index.ts';
 import { NO_NOTES, type ClassRecord } from './record.ts';
@@ -7,6 +6,7 @@ import { plainLine, setParticipantCount } from './edit.ts';
 import type { Result } from '../faults/index.ts';
 import { success } from '../faults/index.ts';
 import type { Workshop } from './schema.ts';
+import type { LibraryBread } from './taken.ts';
 
 /** What a new class begins with. */
 export interface Beginning {
@@ -15,7 +15,9 @@ export interface Beginning {
   readonly timeZone: string;
   readonly kitchenId: string;
   readonly kitchen: Kitchen;
-  readonly breads: readonly Bread[];
+  /** The kitchen as it is kept, where the class has something besides; else it is `kitchen`. */
+  readonly keptKitchen?: Kitchen;
+  readonly breads: readonly LibraryBread[];
   readonly participants: number;
   /** Times of day, `10:00`; by default from ten until half past twelve. */
   readonly doorsOpen?: string;
@@ -24,9 +26,9 @@ export interface Beginning {
 
 /** A class of so many guests, one of each bread for everybody; faults where they find no seats. */
 export function newClass(b: Beginning): Result<ClassRecord> {
-  const breads = b.breads.map((bread) => {
+  const breads = b.breads.map(({ bread }) => {
     const { variantOf, ...alone } = bread;
-    return b.breads.some((x) => x.id === variantOf) ? bread : alone;
+    return b.breads.some((x) => x.bread.id === variantOf) ? bread : alone;
   });
   const empty: Workshop = {
     format: 'hodsman-workshop',
@@ -52,7 +54,11 @@ export function newClass(b: Beginning): Result<ClassRecord> {
   if (!seated.ok) return seated;
   return success({
     workshop: seated.value,
-    notes: { ...NO_NOTES, kitchen: { id: b.kitchenId, asTaken: b.kitchen } },
+    notes: {
+      ...NO_NOTES,
+      kitchen: { id: b.kitchenId, asTaken: b.keptKitchen ?? b.kitchen },
+      breads: b.breads.map(({ id, bread }) => ({ id, asTaken: bread })),
+    },
   });
 }
 

@@ -16,7 +16,7 @@ const faultsIn = (of: Kitchen, bread: (typeof breads)[number]): readonly string[
     timeZone: 'UTC',
     kitchenId: 'k',
     kitchen: of,
-    breads: [bread],
+    breads: [{ id: 'b1', bread }],
     participants: 2,
   });
   const read = made.ok ? readWorkshop(JSON.parse(JSON.stringify(made.value.workshop))) : made;

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { breadSchema } from '../bread/index.ts';
 import { kitchenSchema } from '../kitchen/index.ts';
 import { countSchema, idSchema, listOf, nameSchema, textSchema } from '../units/schema.ts';
 import { participantSchema, workshopSchema, type Workshop } from './schema.ts';
@@ -25,6 +26,8 @@ const alternativeSchema = z.strictObject({
 export const classNotesSchema = z.strictObject({
   /** The kitchen of which the class holds a copy, as it was then. */
   kitchen: z.strictObject({ id: idSchema, asTaken: kitchenSchema }).optional(),
+  /** Breads of the library of which the class holds copies, as they were when they were taken. */
+  breads: listOf(z.strictObject({ id: idSchema, asTaken: breadSchema })).default([]),
   /** Participants who want to stand together, group by group. */
   friends: listOf(listOf(idSchema)).default([]),
   /** Kept aside: no seat, or not understood; with what they said of themselves, and the booking that they came by. */

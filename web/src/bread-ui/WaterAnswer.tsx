@@ -14,6 +14,7 @@ export interface WaterFigures {
     readonly reachesC: number;
   };
   readonly scaldsYeast: boolean;
+  readonly curdlesYogurt: boolean;
 }
 
 /** The same in a line, for a card. */
@@ -28,7 +29,7 @@ export function WaterLine({ answer }: { readonly answer: WaterFigures }) {
 }
 
 export function WaterAnswer({ answer }: { readonly answer: WaterFigures }) {
-  const { waterC, ruleC, byBalance, waterG, blend, scaldsYeast } = answer;
+  const { waterC, ruleC, byBalance, waterG, blend, scaldsYeast, curdlesYogurt } = answer;
   const isOut = Math.abs(blend.reachesC - waterC) > 0.5;
   return (
     <div className="rounded-cut border border-line bg-panel p-4" data-testid="water-answer">
@@ -48,6 +49,12 @@ export function WaterAnswer({ answer }: { readonly answer: WaterFigures }) {
         </p>
       )}
       {scaldsYeast && <p className="mt-1 text-trouble">Yeast dies over 55 °C: do not pour this on it.</p>}
+      {curdlesYogurt && (
+        <p className="mt-1 text-trouble">
+          Yogurt curdles over 55 °C and its culture dies: stir this water into the flour first, or let the yogurt lose
+          its chill.
+        </p>
+      )}
       <p className="mt-1 text-sm text-quiet">
         {byBalance
           ? `By the balance of heat, since a third or more of the liquid comes cold; the handbook rule alone would say ${celsiusText(ruleC)}.`

@@ -26,7 +26,7 @@ export function SaveTrouble<K extends DocumentKind>({ kind, open }: Props<K>) {
   const { save } = open;
   return (
     <>
-      <Refused what={noun} faults={open.refused} />
+      <Refused what={noun} faults={open.refused} within={open.body} onClose={() => dispatch(actions.refused([]))} />
       {save.kind === 'gone' && <Gone kind={kind} open={open} />}
       {save.kind === 'refused' && (
         <Told>

@@ -1,7 +1,9 @@
-import { useEffect, useState } from 'react';
+import { useContext, useEffect, useState } from 'react';
 import type { OpenDocument } from './open-document.ts';
+import { IsTyping } from './FieldTalk.tsx';
 
 const SAVING = 'saving …';
+const NOT_TAKEN_IN = 'not taken in yet';
 
 /** So long people wait for an answer before they wonder. */
 const PATIENCE_MS = 2500;
@@ -57,6 +59,7 @@ interface Props {
 export function SaveWords({ open, what }: Props) {
   const { kind } = open.save;
   const isSlow = useIsSlow(kind === 'sending');
+  const isTyping = useContext(IsTyping);
   const isCalm = (kind === 'saved' || kind === 'waiting' || kind === 'sending') && !open.isStoreFull && !isSlow;
   return (
     <span
@@ -64,7 +67,7 @@ export function SaveWords({ open, what }: Props) {
       role="status"
       data-testid={what === undefined ? 'save-state' : `${what}-save-state`}
     >
-      {wordsOf(open, isSlow)}
+      {isTyping && kind === 'saved' ? NOT_TAKEN_IN : wordsOf(open, isSlow)}
     </span>
   );
 }

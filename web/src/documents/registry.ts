@@ -1,5 +1,5 @@
 import type { UnknownAction } from '@reduxjs/toolkit';
-import type { DocumentBodies, DocumentKind } from '@hodsman/core';
+import type { DocumentBodies, DocumentKind, Fault } from '@hodsman/core';
 import { breadActions } from './bread-draft.ts';
 import { draftActions } from './draft.ts';
 import { kitchenActions } from './kitchen-draft.ts';
@@ -26,6 +26,7 @@ export interface RegisteredKind<T> {
     readonly opened: (opening: Opening<T>) => UnknownAction;
     readonly closed: () => UnknownAction;
     readonly edited: (change: { readonly body: T; readonly what?: string }) => UnknownAction;
+    readonly refused: (faults: readonly Fault[]) => UnknownAction;
     readonly savedAs: (answer: { id: string; version: number; body: T }) => UnknownAction;
     readonly conflicted: (answer: { id: string; version: number; body: T }) => UnknownAction;
     readonly saveStands: (answer: { id: string; save: SaveState }) => UnknownAction;

@@ -63,6 +63,14 @@ export const editClass =
     if (workshop) dispatch(applyEdit(change(workshop)));
   };
 
+/** The same for a change of the class together with its notes. */
+export const editRecord =
+  (change: (record: ClassRecord) => Result<ClassRecord>): AppThunk =>
+  (dispatch, getState) => {
+    const record = getState().draft?.body;
+    if (record) dispatch(applyRecord(change(record)));
+  };
+
 /** A change of the class that needs no working out. */
 export const changeClass = (workshop: Workshop, part: Partial<Workshop>, what?: string): AppThunk =>
   applyEdit(success({ ...workshop, ...part }), what);

@@ -1,4 +1,7 @@
 import { useState } from 'react';
+import { useRefusal } from './refusal.ts';
+import { useTyping } from './typing.ts';
+import { Why } from './Why.tsx';
 
 interface Props {
   readonly label: string;
@@ -18,9 +21,12 @@ interface Props {
 const shown = (value: number | undefined, digits: number): string =>
   value === undefined || !Number.isFinite(value) ? '' : String(Number(value.toFixed(digits)));
 
+const numberOf = (text: string): number => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
+
 /**
  * A figure that is handed over while it is typed, whenever it is a number within its limits; the arrow keys step it. What is typed
- * stays as typed until the field is left, so that the figure never jumps under the fingers.
+ * stays as typed until the field is left, so that the figure never jumps under the fingers; what is not taken goes then, and the field
+ * says why. Escape brings back the figure that the field had when it was entered.
  */
 export function NumberField({
   label,
@@ -36,16 +42,29 @@ export function NumberField({
   className = 'w-20',
 }: Props) {
   const [typed, setTyped] = useState<string>();
+  const [before, setBefore] = useState(value);
+  const { why, handOver, refuse, forget } = useRefusal();
+  const number = typed === undefined ? value : numberOf(typed);
+  const isWithin = (n: number): boolean => n >= least && n <= most;
+  const isWrong = typed !== undefined && (number === undefined || !isWithin(number));
+  useTyping(isWrong);
   const take = (text: string): void => {
     setTyped(text);
-    const number = Number(text.replace(',', '.'));
-    if (text.trim() !== '' && Number.isFinite(number) && number >= least && number <= most) onChange(number);
+    forget();
+    const next = numberOf(text);
+    if (isWithin(next)) handOver(text, () => onChange(next));
   };
-  const isWrong =
-    typed !== undefined &&
-    (typed.trim() === '' || !(Number(typed.replace(',', '.')) >= least && Number(typed.replace(',', '.')) <= most));
+  const leave = (): void => {
+    if (isWrong) refuse(typed, Number.isFinite(number) ? `it is ${least} to ${most}` : 'it is no number');
+    setTyped(undefined);
+  };
+  const giveBack = (): void => {
+    forget();
+    setTyped(undefined);
+    if (before !== undefined && before !== value) onChange(before);
+  };
   return (
-    <label className={isLabelHidden ? 'inline-flex items-baseline gap-1' : 'grid gap-1'}>
+    <label className={isLabelHidden ? 'inline-grid' : 'grid gap-1'}>
       <span className={isLabelHidden ? 'sr-only' : 'text-sm text-quiet'}>{label}</span>
       <span className="inline-flex items-baseline gap-1">
         <input
@@ -54,23 +73,32 @@ export function NumberField({
           autoComplete="off"
           aria-label={unit === undefined || isLabelHidden ? label : `${label}, ${unit}`}
           readOnly={isReadOnly}
-          aria-invalid={isWrong}
+          aria-invalid={isWrong || why !== ''}
           value={typed ?? shown(value, digits)}
-          className={`figures min-h-9 rounded-cut border bg-panel px-2 text-right ${isWrong ? 'border-trouble' : 'border-line'} ${isReadOnly ? 'bg-transparent text-quiet' : ''} ${className}`}
-          onFocus={(e) => e.target.select()}
+          className={`figures min-h-9 rounded-cut border border-line bg-panel px-2 text-right aria-invalid:border-trouble ${isReadOnly ? 'bg-transparent text-quiet' : ''} ${className}`}
+          onFocus={(e) => {
+            setBefore(value);
+            e.target.select();
+          }}
           onChange={(e) => take(e.target.value)}
-          onBlur={() => setTyped(undefined)}
+          onBlur={leave}
           onKeyDown={(e) => {
-            if (e.key === 'Escape' || e.key === 'Enter') setTyped(undefined);
+            if (e.key === 'Escape') giveBack();
+            if (e.key === 'Enter') {
+              leave();
+              setBefore(value);
+            }
             if (isReadOnly || (e.key !== 'ArrowUp' && e.key !== 'ArrowDown')) return;
             e.preventDefault();
             const next = (value ?? 0) + (e.key === 'ArrowUp' ? step : -step) * (e.shiftKey ? 10 : 1);
             setTyped(undefined);
-            onChange(Number(Math.min(most, Math.max(least, next)).toFixed(digits)));
+            const stepped = Number(Math.min(most, Math.max(least, next)).toFixed(digits));
+            handOver(String(stepped), () => onChange(stepped));
           }}
         />
         {unit !== undefined && <span className="text-sm text-quiet">{unit}</span>}
       </span>
+      <Why>{why}</Why>
     </label>
   );
 }

@@ -1,5 +1,8 @@
 import { Minus, Plus } from 'lucide-react';
-import { useId } from 'react';
+import { useId, useState } from 'react';
+import { useRefusal } from './refusal.ts';
+import { useTyping } from './typing.ts';
+import { Why } from './Why.tsx';
 
 interface Props {
   readonly label: string;
@@ -15,8 +18,13 @@ const BUTTON =
 /** A count with one button for less and one for more; the figure itself can be typed and stepped with the arrow keys. */
 export function Stepper({ label, value, least, most, onChange }: Props) {
   const id = useId();
+  const [typed, setTyped] = useState<string>();
+  const { why, handOver, refuse, forget } = useRefusal();
+  const isWithin = (count: number): boolean => Number.isInteger(count) && count >= least && count <= most;
+  const isWrong = typed !== undefined && !isWithin(Number(typed === '' ? NaN : typed));
+  useTyping(isWrong);
   return (
-    <div className="flex items-center gap-2">
+    <div className="flex flex-wrap items-center gap-2">
       <label htmlFor={id} className="text-sm text-quiet">
         {label}
       </label>
@@ -26,9 +34,7 @@ export function Stepper({ label, value, least, most, onChange }: Props) {
           className={BUTTON}
           aria-label={`${label}: one less`}
           disabled={value <= least}
-          onClick={() => {
-            onChange(value - 1);
-          }}
+          onClick={() => handOver(String(value - 1), () => onChange(value - 1))}
         >
           <Minus size={18} aria-hidden />
         </button>
@@ -38,10 +44,22 @@ export function Stepper({ label, value, least, most, onChange }: Props) {
           inputMode="numeric"
           min={least}
           max={most}
-          value={value}
+          value={typed ?? value}
+          aria-invalid={isWrong || why !== ''}
           onChange={(e) => {
-            const typed = e.target.valueAsNumber;
-            if (Number.isInteger(typed) && typed >= least && typed <= most) onChange(typed);
+            setTyped(e.target.value);
+            forget();
+            const count = e.target.valueAsNumber;
+            if (isWithin(count)) handOver(e.target.value, () => onChange(count));
+          }}
+          onBlur={() => {
+            if (isWrong) refuse(typed, `it is ${least} to ${most}`);
+            setTyped(undefined);
+          }}
+          onKeyDown={(e) => {
+            if (e.key !== 'Escape') return;
+            forget();
+            setTyped(undefined);
           }}
           className="figures w-10 bg-transparent text-center text-lg font-semibold [appearance:textfield] [&::-webkit-inner-spin-button]:appearance-none"
         />
@@ -50,13 +68,12 @@ export function Stepper({ label, value, least, most, onChange }: Props) {
           className={BUTTON}
           aria-label={`${label}: one more`}
           disabled={value >= most}
-          onClick={() => {
-            onChange(value + 1);
-          }}
+          onClick={() => handOver(String(value + 1), () => onChange(value + 1))}
         >
           <Plus size={18} aria-hidden />
         </button>
       </div>
+      <Why>{why}</Why>
     </div>
   );
 }

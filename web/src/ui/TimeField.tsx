@@ -1,4 +1,7 @@
 import { useState } from 'react';
+import { useRefusal } from './refusal.ts';
+import { useTyping } from './typing.ts';
+import { Why } from './Why.tsx';
 
 interface Props {
   readonly label: string;
@@ -10,7 +13,7 @@ interface Props {
   readonly onClear?: () => void;
 }
 
-const INPUT = 'figures min-h-11 rounded-cut border border-line bg-panel px-2';
+const INPUT = 'figures min-h-11 rounded-cut border border-line bg-panel px-2 aria-invalid:border-trouble';
 
 /** A time as people type it, `9:30`, `0930` or `9.30`, in the form of the files; anything else as it was typed. */
 function timeOf(text: string): string {
@@ -18,15 +21,20 @@ function timeOf(text: string): string {
   return h === '' ? text.trim() : `${h.padStart(2, '0')}:${m}`;
 }
 
-/** A time of day on the 24-hour clock, handed over when it is left or Enter is pressed, so that a half-typed one changes nothing. */
+/**
+ * A time of day on the 24-hour clock, handed over when it is left or Enter is pressed, so that a half-typed one changes nothing. What is
+ * not taken goes when the field is left, and the field says why.
+ */
 export function TimeField({ label, value, hasDate = false, onTake, onClear }: Props) {
   const [date = '', clock = ''] = hasDate ? value.split('T') : ['', value];
   const [draft, setDraft] = useState<{ readonly over: string; readonly text: string }>();
+  const { why, handOver, forget } = useRefusal();
   const text = draft?.over === value ? draft.text : clock;
+  useTyping(text !== clock);
   const take = (): void => {
     const time = timeOf(text);
-    if (time === '' && clock !== '' && onClear) onClear();
-    else if (time !== '' && time !== clock) onTake(hasDate ? `${date}T${time}` : time);
+    if (time === '' && clock !== '' && onClear) handOver('', onClear);
+    else if (time !== '' && time !== clock) handOver(text, () => onTake(hasDate ? `${date}T${time}` : time));
     else setDraft(undefined);
   };
   return (
@@ -42,7 +50,8 @@ export function TimeField({ label, value, hasDate = false, onTake, onClear }: Pr
             value={date}
             className={`${INPUT} w-36`}
             onChange={(e) => {
-              if (e.target.value !== '') onTake(`${e.target.value}T${clock}`);
+              const day = e.target.value;
+              if (day !== '') handOver(day, () => onTake(`${day}T${clock}`));
             }}
           />
         )}
@@ -51,18 +60,28 @@ export function TimeField({ label, value, hasDate = false, onTake, onClear }: Pr
           inputMode="numeric"
           autoComplete="off"
           aria-label={label}
+          aria-invalid={why !== ''}
           placeholder="–:–"
           maxLength={5}
           value={text}
           className={`${INPUT} w-16 text-center`}
-          onChange={(e) => setDraft({ over: value, text: e.target.value })}
-          onBlur={take}
+          onChange={(e) => {
+            forget();
+            setDraft({ over: value, text: e.target.value });
+          }}
+          onBlur={() => {
+            take();
+            setDraft(undefined);
+          }}
           onKeyDown={(e) => {
             if (e.key === 'Enter') take();
-            if (e.key === 'Escape') setDraft(undefined);
+            if (e.key !== 'Escape') return;
+            forget();
+            setDraft(undefined);
           }}
         />
       </span>
+      <Why>{why}</Why>
     </div>
   );
 }

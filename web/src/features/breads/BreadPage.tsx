@@ -83,7 +83,7 @@ export function BreadPage() {
           ))}
         </nav>
         <SaveWords open={draft} />
-        <MenuButton bread={bread} />
+        <MenuButton id={draft.id} bread={bread} />
         <div className="flex">
           <UndoButtons
             canUndo={draft.past.length > 0}

@@ -1,17 +1,43 @@
 import { Check, UtensilsCrossed } from 'lucide-react';
 import { useState } from 'react';
-import { faultLine, lacksOf, needsOf, needWords, putOnMenu, withAdded, type Bread, type Fault } from '@hodsman/core';
-import { applyEdit } from '../../planning/edit.ts';
+import { useNavigate } from 'react-router';
+import {
+  classesByDay,
+  dayText,
+  faultInWords,
+  lacksOf,
+  needsOf,
+  needWords,
+  takeBread,
+  type Bread,
+  type Fault,
+  type LibraryBread,
+} from '@hodsman/core';
+import { useDocumentList } from '../../documents/api.ts';
+import { bringing } from '../../planning/bringing.ts';
+import { editRecord } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { Notice } from '../../ui/Notice.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
+import { todayText } from '../../ui/when.ts';
 
 const NONE: readonly Fault[] = [];
 
 /** A copy in a class is a variant only where its parent is there too. */
 const contentOf = ({ variantOf, ...rest }: Bread): string => JSON.stringify(rest);
 
-/** Puts the bread on the menu of the class that is open; there it is a copy of its own. */
-export function MenuButton({ bread }: { readonly bread: Bread }) {
+/** Puts the bread on the menu of the class that is open, where it is a copy of its own; or of another that is to come. */
+export function MenuButton(props: LibraryBread) {
+  const isOpen = useAppSelector((s) => s.draft !== null);
+  return (
+    <>
+      {isOpen && <OfOpenClass {...props} />}
+      <OfAnother {...props} />
+    </>
+  );
+}
+
+function OfOpenClass({ id, bread }: LibraryBread) {
   const workshop = useAppSelector((s) => s.draft?.body.workshop);
   const refused = useAppSelector((s) => s.draft?.refused ?? NONE);
   const [isAsked, setIsAsked] = useState(false);
@@ -35,7 +61,7 @@ export function MenuButton({ bread }: { readonly bread: Bread }) {
         title={workshop.title}
         onClick={() => {
           setIsAsked(true);
-          dispatch(applyEdit(putOnMenu({ ...workshop, kitchen: withAdded(workshop.kitchen, lacks) }, bread)));
+          dispatch(editRecord((r) => takeBread(r, { id, bread }, true)));
         }}
       >
         <UtensilsCrossed size={16} aria-hidden /> {isOn ? 'Renew it on the menu' : 'Put on the menu'}
@@ -46,11 +72,32 @@ export function MenuButton({ bread }: { readonly bread: Bread }) {
           <Notice>
             {workshop.title} cannot take it; the class is as it was.
             {refused.slice(0, 3).map((f) => (
-              <p key={f.path + f.code}>{faultLine(f)}</p>
+              <p key={f.path + f.code}>{faultInWords(f, workshop)}</p>
             ))}
           </Notice>
         </div>
       )}
     </>
+  );
+}
+
+/** Goes to another class to come with the bread, and puts it on the menu there. */
+function OfAnother(brought: LibraryBread) {
+  const openId = useAppSelector((s) => s.draft?.id);
+  const { data } = useDocumentList('class');
+  const navigate = useNavigate();
+  const others = classesByDay(data ?? [], todayText(), '').coming.flatMap((d) => d.classes);
+  const options = others.flatMap(({ id, title, summary }) =>
+    id === openId || !summary ? [] : [[id, `${title}, ${dayText(summary, 0, 'plain')}`] as const],
+  );
+  if (options.length === 0) return null;
+  return (
+    <SelectField
+      label="Put on the menu of"
+      isLabelHidden
+      value=""
+      options={[['', openId === undefined ? 'Put on the menu of …' : 'or of …'], ...options]}
+      onChange={(id) => id !== '' && void navigate(`/class/${id}/setup/menu`, { state: bringing(brought) })}
+    />
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { faultLine, freeId, gramsText, type ImportedRecipe } from '@hodsman/core';
+import { faultInWords, freeId, gramsText, type ImportedRecipe } from '@hodsman/core';
 import { stepName } from '../../bread-ui/step-words.ts';
 import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
 import { openGuesses, storeGuesses } from '../../documents/guesses.ts';
@@ -70,7 +70,7 @@ export function ReadRecipe() {
           ) : (
             <Notice>
               {result.faults.map((f) => (
-                <p key={f.code}>{faultLine(f)}</p>
+                <p key={f.code}>{faultInWords(f, undefined)}</p>
               ))}
             </Notice>
           )}

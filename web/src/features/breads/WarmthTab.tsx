@@ -5,6 +5,7 @@ import {
   isRest,
   pctText,
   proofMinutesAt,
+  proofMinutesByRule,
   roundHalfUp,
   scaleFrom,
   USUAL_BOWL,
@@ -107,6 +108,9 @@ export function WarmthTab() {
 
 const WARMTHS = [5, 10, 15, 18, 21, 24, 27, 30, 33, 36, 40] as const;
 
+/** By so much of itself the time of a plan differs before it is worth saying. */
+const PARTED = 0.1;
+
 function ProofTable({
   name,
   minutes,
@@ -122,7 +126,11 @@ function ProofTable({
 }) {
   const [wishedMin, setWished] = useState(roundHalfUp(minutes));
   const [tempC, setTemp] = useState(fromC);
-  const times = WARMTHS.map((c) => ({ c, min: proofMinutesAt(minutes, fromC, c, q10) }));
+  const times = WARMTHS.map((c) => ({
+    c,
+    min: proofMinutesAt(minutes, fromC, c, q10),
+    byRule: proofMinutesByRule(minutes, fromC, c, q10),
+  }));
   const longest = Math.max(...times.map((t) => Math.min(t.min ?? 0, minutes * 4)));
   const wished =
     yeast > 0 ? yeastForTime({ pct: yeast, minutes, tempC: fromC }, { minutes: wishedMin, tempC }) : undefined;
@@ -135,7 +143,7 @@ function ProofTable({
       <table className="w-full">
         <caption className="sr-only">Time of {name} by warmth</caption>
         <tbody>
-          {times.map(({ c, min }) => (
+          {times.map(({ c, min, byRule }) => (
             <tr key={c} className={c === fromC ? 'font-semibold' : ''}>
               <th scope="row" className="figures w-16 text-right font-normal">
                 {c} °C
@@ -147,13 +155,17 @@ function ProofTable({
                 />
               </td>
               <td className="figures w-24 text-right">{min === undefined ? 'hardly' : durationText(min * 60)}</td>
+              <td className="figures w-36 pl-3 text-sm text-quiet">
+                {min !== undefined && Math.abs(byRule / min - 1) > PARTED && `plan: ${durationText(byRule * 60)}`}
+              </td>
             </tr>
           ))}
         </tbody>
       </table>
       <p className="mt-1 text-sm text-quiet">
-        About {q10 ?? 2.5} times as fast for every 10 °C between 15 and 35 °C (common practice); outside of that only a
-        hint.
+        About {q10 ?? 2.5} times as fast for every 10 °C from 10 to 30 °C (common practice). Beyond, by the temperatures
+        between which yeast lives, fastest at 35 °C; a plan goes on counting by the rule, and where the two part that is
+        shown beside.
       </p>
       {yeast > 0 && (
         <div className="mt-3 flex flex-wrap items-end gap-3">

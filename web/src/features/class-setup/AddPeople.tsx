@@ -1,5 +1,5 @@
 import { useDeferredValue, useMemo, useState } from 'react';
-import { addGuests, readRoster, seatsLeft, success, type ClassRecord } from '@hodsman/core';
+import { addGuests, readRoster, placesLeft, success, type ClassRecord } from '@hodsman/core';
 import { applyRecord } from '../../planning/edit.ts';
 import { useAppDispatch } from '../../store/hooks.ts';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
@@ -23,7 +23,7 @@ export function AddPeople({ record }: { readonly record: ClassRecord }) {
   const known = new Set([...roster, ...waiting.map((w) => w.guest)].map((p) => p.name.toLowerCase()));
   const rows = reading?.rows ?? [];
   const fresh = rows.filter((r) => !known.has(r.guest.name.toLowerCase()));
-  const seats = seatsLeft(record.workshop);
+  const seats = placesLeft(record);
   const room = Math.min(MOST_LISTED, seats + MOST_LISTED - waiting.length);
   const take = (): void => {
     const added = addGuests(record, fresh.slice(0, room)).record;

@@ -4,7 +4,7 @@ import {
   acceptNews,
   bookingNews,
   declineNews,
-  faultLine,
+  faultInWords,
   readBookings,
   success,
   type BookingNews,
@@ -58,7 +58,7 @@ export function Bookings({ record }: { readonly record: ClassRecord }) {
         <Notice>
           The feed was not understood; the class is as it was.
           {reading.faults.slice(0, 3).map((f) => (
-            <p key={f.path + f.code}>{faultLine(f)}</p>
+            <p key={f.path + f.code}>{faultInWords(f, undefined)}</p>
           ))}
         </Notice>
       )}

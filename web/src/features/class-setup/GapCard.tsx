@@ -1,5 +1,15 @@
-import { giveInstead, insteadOf, type BreadSummary, type Gap, type Workshop } from '@hodsman/core';
-import { editClass } from '../../planning/edit.ts';
+import {
+  giveInstead,
+  insteadOf,
+  remembering,
+  success,
+  type BreadSummary,
+  type ClassRecord,
+  type Gap,
+  type Result,
+  type Workshop,
+} from '@hodsman/core';
+import { editRecord } from '../../planning/edit.ts';
 import { useAppDispatch } from '../../store/hooks.ts';
 import { useFetchBody } from '../../documents/api.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
@@ -24,7 +34,14 @@ export function GapCard({ gap, workshop, library }: Props) {
     const stored = library.find((b) => b.summary.id === id);
     const held = workshop.breads.find((b) => b.id === id);
     const other = held ?? (stored && (await fetchBody('bread', stored.id)));
-    if (other) dispatch(editClass((w) => giveInstead(w, gap, other)));
+    if (!other) return;
+    const given = (record: ClassRecord): Result<ClassRecord> => {
+      const next = giveInstead(record.workshop, gap, other);
+      if (!next.ok) return next;
+      const made = { ...record, workshop: next.value };
+      return success(held || !stored ? made : remembering(made, { id: stored.id, bread: other }));
+    };
+    dispatch(editRecord(given));
   };
   return (
     <section

@@ -1,44 +1,30 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
-import {
-  addDemo,
-  gapsOf,
-  lacksOf,
-  linesOf,
-  needsOf,
-  needWords,
-  putOnMenu,
-  success,
-  withAdded,
-  type Bread,
-  type Workshop,
-} from '@hodsman/core';
+import { addDemo, gapsOf, lacksOf, linesOf, needWords, success, takeBread } from '@hodsman/core';
 import { useDocumentList, useFetchBody } from '../../documents/api.ts';
-import { applyEdit, editClass } from '../../planning/edit.ts';
+import { applyEdit, editRecord } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { Lacking } from '../../planning/Lacking.tsx';
 import { LongBreads } from '../../planning/LongBreads.tsx';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
+import { ChangedBreads } from './ChangedBreads.tsx';
 import { Demos } from './Demos.tsx';
 import { GapCard } from './GapCard.tsx';
 import { LineCard } from './LineCard.tsx';
-
-/** The class with what its kitchen lacks for a bread. */
-const havingIt = (w: Workshop, bread: Bread): Workshop => ({
-  ...w,
-  kitchen: withAdded(w.kitchen, lacksOf(w.kitchen, needsOf(bread))),
-});
+import { useBroughtBread } from './use-brought-bread.ts';
 
 /** What is baked: each bread with how many, who makes it and where its dough comes from; and what is missing. */
 export function MenuTab() {
-  const workshop = useAppSelector((s) => s.draft?.body.workshop);
+  const record = useAppSelector((s) => s.draft?.body);
   const { data: library } = useDocumentList('bread');
   const [breadId, setBreadId] = useState('');
   const [isAdded, setAdded] = useState(true);
   const dispatch = useAppDispatch();
   const fetchBody = useFetchBody();
-  if (!workshop) return null;
+  useBroughtBread();
+  if (!record) return null;
+  const { workshop } = record;
   const shelf = (library ?? []).flatMap((b) => (b.summary ? [{ ...b, summary: b.summary }] : []));
   const open = shelf.filter((b) => !workshop.menu.some((m) => m.bread === b.summary.id));
   const chosen = open.find((b) => b.id === breadId) ?? open[0];
@@ -50,6 +36,7 @@ export function MenuTab() {
         <GapCard key={gap.bread + gap.people.join()} gap={gap} workshop={workshop} library={shelf} />
       ))}
       <LongBreads workshop={workshop} />
+      <ChangedBreads record={record} />
       <ol aria-label="Menu" className="grid gap-4">
         {linesOf(workshop).map((line) => (
           <li key={line.bread.id}>
@@ -63,7 +50,7 @@ export function MenuTab() {
           e.preventDefault();
           if (!chosen) return;
           void fetchBody('bread', chosen.id).then((bread) => {
-            if (bread) dispatch(editClass((w) => putOnMenu(isAdded ? havingIt(w, bread) : w, bread)));
+            if (bread) dispatch(editRecord((r) => takeBread(r, { id: chosen.id, bread }, isAdded)));
           });
         }}
       >

@@ -1,5 +1,5 @@
 import { Trash2 } from 'lucide-react';
-import { admitWaiting, avoidsWords, seatsLeft, type ClassRecord } from '@hodsman/core';
+import { admitWaiting, avoidsWords, placesLeft, type ClassRecord } from '@hodsman/core';
 import { applyNotes, applyRecord } from '../../planning/edit.ts';
 import { useAppDispatch } from '../../store/hooks.ts';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
@@ -15,7 +15,7 @@ export function WaitingList({ record }: { readonly record: ClassRecord }) {
   const { waiting } = record.notes;
   const dispatch = useAppDispatch();
   if (waiting.length === 0) return null;
-  const isFull = seatsLeft(record.workshop) <= 0;
+  const isFull = placesLeft(record) <= 0;
   return (
     <section aria-labelledby="waiting-head" className="grid gap-2">
       <h2 id="waiting-head" className="text-xl">

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import {
-  faultLine,
+  faultInWords,
   readClassRecord,
   readWorkshopText,
   withFreeWords,
@@ -58,7 +58,7 @@ export function ClassList() {
           <Notice>
             The file was not opened; nothing was changed.
             {faults.slice(0, MOST_FAULTS).map((f) => (
-              <p key={f.path + f.code}>{faultLine(f)}</p>
+              <p key={f.path + f.code}>{faultInWords(f, undefined)}</p>
             ))}
             {faults.length > MOST_FAULTS && <p>and {faults.length - MOST_FAULTS} more</p>}
           </Notice>

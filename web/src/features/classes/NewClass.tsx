@@ -1,7 +1,7 @@
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import {
-  faultLine,
+  faultInWords,
   lacksOf,
   needsOf,
   newClass,
@@ -40,13 +40,14 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
   const shownKitchen = kitchens.find((k) => k.id === kitchenId) ?? kitchens[0];
   const shownBread = breads.find((b) => b.id === breadId) ?? breads[0];
   const kitchen = useBodies('kitchen', shownKitchen ? [shownKitchen.id] : [])?.[0];
-  const bread = useBodies('bread', shownBread ? [shownBread.id] : [])?.[0]?.body;
+  const source = useBodies('bread', shownBread ? [shownBread.id] : [])?.[0];
+  const bread = source?.body;
   const lacks = kitchen && bread ? lacksOf(kitchen.body, needsOf(bread)) : [];
   const seats = kitchen ? seatsIn(kitchen.body) : Infinity;
   const canMake = kitchen !== undefined && bread !== undefined && (lacks.length === 0 || isAdded);
 
   const make = (): void => {
-    if (!kitchen || !bread) return;
+    if (!kitchen || !source) return;
     const made = newClass({
       title: title.trim(),
       date,
@@ -54,7 +55,8 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
       timeZone: ownTimeZone(),
       kitchenId: kitchen.id,
       kitchen: withAdded(withSeats(kitchen.body, participants, seatsHow), lacks),
-      breads: [bread],
+      keptKitchen: kitchen.body,
+      breads: [{ id: source.id, bread: source.body }],
       participants,
     });
     const read = made.ok ? readClassRecord(made.value) : made;
@@ -131,7 +133,7 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
       {faults.length > 0 && (
         <Notice>
           {faults.map((f) => (
-            <p key={f.path + f.code}>{faultLine(f)}</p>
+            <p key={f.path + f.code}>{faultInWords(f, undefined)}</p>
           ))}
         </Notice>
       )}
