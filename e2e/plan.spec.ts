@@ -325,3 +325,28 @@ for (const theme of ['light', 'dark'] as const)
       expect(await violations(page)).toEqual([]);
       expect(await isWhole(page)).toBe(true);
     });
+
+test('an idle stretch is filled in one press and stands wherever the plan is shown', async ({ page, request }) => {
+  const id = await makeClass(request, 'Filled stretches');
+  const shell = await ClassPage.open(page, id, 'turns/idle');
+  const gap = page
+    .getByTestId('gaps')
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('group') })
+    .first();
+  const who = (await gap.locator('strong').textContent()) ?? '';
+  await gap.getByRole('button', { name: 'Tasting' }).click();
+  const filled = page.getByRole('region', { name: 'Filled' });
+  await expect(filled).toContainText('Tasting');
+  await expect(filled).toContainText(new RegExp(`${who}|everyone`));
+  await shell.saved();
+  await page.getByRole('link', { name: 'Everyone’s list' }).click();
+  await expect(page.getByRole('article', { name: who })).toContainText(/Tasting \d\d:\d\d–\d\d:\d\d/);
+  await page.getByRole('link', { name: 'Roll call' }).click();
+  await expect(page.getByTestId('calls')).toContainText('Tasting');
+  await page.getByRole('link', { name: /^Plan/ }).first().click();
+  await page.getByRole('link', { name: 'Run sheet' }).click();
+  await expect(page.getByRole('row', { name: /Tasting/ })).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByRole('row', { name: /Tasting/ })).toHaveCount(0);
+});

@@ -1,6 +1,7 @@
 import type { Plan, PlanTask } from '../plan/index.ts';
 import { placeWords } from '../words/index.ts';
 import { isOnFire, ownerOf, stepWords } from '../plan/index.ts';
+import type { FillingNow } from './fillings.ts';
 import { careLines, personName, stationName, type Remark, type Workshop } from '../workshop/index.ts';
 
 /** Something to say aloud, to some people, at a moment in seconds since doors open. */
@@ -21,9 +22,14 @@ const BREATH_SEC = 45;
 
 /**
  * Everything that the instructor says aloud to call people to their turn, in order: pieces to shape, and breads to lay on, those of one
- * kind that come within a breath together. Work of whole stations is called by station.
+ * kind that come within a breath together. Work of whole stations is called by station. What fills idle time is called too.
  */
-export function rollCall(workshop: Workshop, plan: Plan, remarks: readonly Remark[] = []): readonly Call[] {
+export function rollCall(
+  workshop: Workshop,
+  plan: Plan,
+  remarks: readonly Remark[] = [],
+  fillings: readonly FillingNow[] = [],
+): readonly Call[] {
   const calls: (Omit<Call, 'care'> & {
     readonly to: string[];
     readonly tasks: string[];
@@ -43,7 +49,15 @@ export function rollCall(workshop: Workshop, plan: Plan, remarks: readonly Remar
       calls.push({ atSec: t.startSec, what, to: [to], tasks: [t.id], isToFire: isOnFire(t), care: new Set(care) });
     }
   }
-  return calls.map((c) => ({ ...c, care: [...c.care] }));
+  const notes = fillings.map((f): Call => ({
+    atSec: f.fromSec,
+    what: f.words,
+    to: f.people.length === workshop.roster.length ? ['everyone'] : f.people.map((p) => personName(workshop, p)),
+    tasks: [],
+    isToFire: false,
+    care: careLines(workshop, remarks, f.people),
+  }));
+  return [...calls.map((c) => ({ ...c, care: [...c.care] })), ...notes].sort((a, b) => a.atSec - b.atSec);
 }
 
 function sayOf(

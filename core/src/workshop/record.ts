@@ -22,6 +22,14 @@ const alternativeSchema = z.strictObject({
   shaping: shapingSchema.default({ aim: 'steady', pins: [] }),
 });
 
+const fillingSchema = z.strictObject({
+  id: idSchema,
+  what: z.enum(['demonstration', 'tasting', 'washing-up', 'skill', 'talk']),
+  people: listOf(idSchema),
+  fromSec: z.int(),
+  toSec: z.int(),
+});
+
 /** What belongs to a class and has no place in a workshop file. */
 export const classNotesSchema = z.strictObject({
   /** The kitchen of which the class holds a copy, as it was then. */
@@ -57,10 +65,13 @@ export const classNotesSchema = z.strictObject({
   /** What its plan is to be good at, and the starts that somebody chose. */
   shaping: shapingSchema.default({ aim: 'steady', pins: [] }),
   alternatives: listOf(alternativeSchema).default([]),
+  /** What fills a time in which people have nothing to do: a note, bound to nobody's task. Seconds since doors open. */
+  fillings: listOf(fillingSchema).default([]),
 });
 
 export type ClassNotes = Readonly<z.output<typeof classNotesSchema>>;
 export type Alternative = Readonly<z.output<typeof alternativeSchema>>;
+export type Filling = Readonly<z.output<typeof fillingSchema>>;
 export type Guest = Readonly<z.output<typeof guestSchema>>;
 /** A class as it is kept: the workshop file, and what goes with it. */
 export interface ClassRecord {

@@ -5,6 +5,7 @@ import {
   readWorkshop,
   setParticipantCount,
   UNSHAPED,
+  type FillingNow,
   type Plan,
   type Workshop,
 } from '@hodsman/core';
@@ -52,6 +53,24 @@ describe('the blocks of the board', () => {
         const { mainOf } = sceneAt(distance, w, p);
         expect([...mainOf.keys()].sort()).toEqual(p.tasks.map((t) => t.id).sort());
       }
+  });
+  it('show what fills idle time across the stations of those who take part, and not in a route', () => {
+    const [one, two] = [workshop.stations[0]?.members[0] ?? '', workshop.stations.at(-1)?.members[0] ?? ''];
+    const filling = {
+      id: 'n1',
+      what: 'talk',
+      people: [one, two],
+      fromSec: 600,
+      toSec: 1200,
+      words: 'A talk',
+      busy: [],
+    } as const;
+    const { filled, lanes } = sceneOf(plan, workshop, 1200, ALL, { distance: 'room' }, [filling]);
+    expect(filled.map((f) => f.filling.words)).toEqual(['A talk', 'A talk']);
+    const stations = lanes.lanes.filter((l) => l.people.some((p) => p.id === one || p.id === two));
+    expect(filled.map((f) => [f.x, f.width])).toEqual(stations.map((l) => [l.x, l.width]));
+    const sight = { distance: 'route', route: { tasks: new Set<string>(), people: [one] } } as const;
+    expect(sceneOf(plan, workshop, 1200, ALL, sight, [filling]).filled).toEqual([]);
   });
   it('lie nowhere over one another: what rests, what is worked, what lies on a fire; only what all do lies under them', () => {
     for (const distance of DISTANCES)

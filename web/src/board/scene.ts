@@ -1,9 +1,10 @@
-import { pieceRuns, type PieceRun, type Plan, type Workshop } from '@hodsman/core';
+import { pieceRuns, type FillingNow, type PieceRun, type Plan, type Workshop } from '@hodsman/core';
 import { bandsOf, type Band } from './bands.ts';
 import type { Block } from './block.ts';
 import type { Distance } from './distance.ts';
 import { lanesOf, type Lanes, type PlaceChoice } from './lanes.ts';
-import { blocksOf } from './places/place.ts';
+import type { LaneSpan } from './lane.ts';
+import { blocksOf, togetherParts } from './places/place.ts';
 import { strandsOf, type StrandLine } from './places/strands.ts';
 import type { Route } from './wanted-lanes.ts';
 
@@ -12,6 +13,11 @@ export interface Thread {
   readonly id: string;
   readonly from: Block;
   readonly to: Block;
+}
+
+/** What fills idle time, across the stations of those who take part. */
+export interface Filled extends LaneSpan {
+  readonly filling: FillingNow;
 }
 
 /** All that the board draws, laid across; how it lies down the board is the time scale's. */
@@ -25,6 +31,7 @@ export interface Scene {
   readonly lines: readonly StrandLine[];
   readonly bands: readonly Band[];
   readonly threads: readonly Thread[];
+  readonly filled: readonly Filled[];
   readonly runs: readonly PieceRun[];
   /** Tasks that break a rule, each once. */
   readonly troubled: readonly string[];
@@ -36,7 +43,14 @@ export interface Sight {
   readonly route?: Route;
 }
 
-export function sceneOf(plan: Plan, workshop: Workshop, width: number, choice: PlaceChoice, sight: Sight): Scene {
+export function sceneOf(
+  plan: Plan,
+  workshop: Workshop,
+  width: number,
+  choice: PlaceChoice,
+  sight: Sight,
+  fillings: readonly FillingNow[] = [],
+): Scene {
   const { distance, route } = sight;
   const lanes = lanesOf(plan, workshop, width, choice, distance, route);
   const strands = strandsOf(plan, workshop, lanes);
@@ -54,6 +68,9 @@ export function sceneOf(plan: Plan, workshop: Workshop, width: number, choice: P
     lines: strands.lines.filter((l) => !route || pieces.has(l.piece)),
     bands: bandsOf(plan, lanes),
     threads: threadsOf(blocks),
+    filled: route
+      ? []
+      : fillings.flatMap((f) => togetherParts(lanes, f.people).map((p) => ({ ...p.span, filling: f }))),
     runs: pieceRuns(workshop, plan).filter((r) => !route || r.tasks.some((t) => route.tasks.has(t.id))),
     troubled: [...new Set(plan.broken.flatMap((b) => b.tasks))].filter((t) => mainOf.has(t)),
   };

@@ -136,7 +136,10 @@ function paintTogether({ ctx, colours, words, scene }: Brush, block: Block, y: n
 }
 
 /** The stretches across in which nothing else is drawn while all do something: the widest alone is worth words. */
-function clearOf(blocks: readonly Block[], band: Block): readonly (readonly [number, number])[] {
+export function clearOf(
+  blocks: readonly Block[],
+  band: Pick<Block, 'x' | 'width' | 'fromSec' | 'toSec'>,
+): readonly (readonly [number, number])[] {
   const over = blocks
     .filter((b) => b.kind !== 'together' && b.fromSec < band.toSec && b.toSec > band.fromSec)
     .filter((b) => b.x < band.x + band.width && b.x + b.width > band.x)

@@ -2,6 +2,7 @@ import type { Block, BlockKind } from '../block.ts';
 import { paintBands } from './bands.ts';
 import { paintBlock } from './block.ts';
 import { DIM, type Brush } from './brush.ts';
+import { paintFilled } from './filled.ts';
 import { paintGlyph } from './glyph.ts';
 import { paintGrid, paintTableLine } from './grid.ts';
 import { paintList } from './list.ts';
@@ -29,6 +30,7 @@ export function paintBoard(brush: Brush): readonly Written[] {
   };
   // what all do lies under the strands
   seen.filter((b) => b.kind === 'together').forEach(paint);
+  paintFilled(brush);
   paintBands(brush);
   paintThreads(brush);
   paintTable(brush);

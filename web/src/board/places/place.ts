@@ -71,7 +71,7 @@ function placer(plan: Plan, workshop: Workshop, lanes: Lanes, strands: Strands):
 const isFolded = (lanes: Lanes, { lane }: Column): boolean => lanes.byId.get(lane)?.isFolded === true;
 
 /** One part for each run of stations side by side of which somebody takes part. */
-function togetherParts(lanes: Lanes, people: readonly string[]): readonly Part[] {
+export function togetherParts(lanes: Lanes, people: readonly string[]): readonly Part[] {
   const there = new Set(people.flatMap((p) => lanes.people.get(p)?.lane ?? []));
   const parts: Part[] = [];
   let open: { x: number; right: number } | undefined;

@@ -1,8 +1,17 @@
 import { useMemo } from 'react';
-import { followedTasks, ownerOf, routeOf, type Followed, type Plan, type Workshop } from '@hodsman/core';
+import {
+  followedTasks,
+  ownerOf,
+  routeOf,
+  type FillingNow,
+  type Followed,
+  type Plan,
+  type Workshop,
+} from '@hodsman/core';
 import type { PlaceChoice } from '../../board/lanes.ts';
 import type { Look } from '../../board/paint/brush.ts';
 import { sceneOf, type Scene, type Sight } from '../../board/scene.ts';
+import { useFillings } from '../../planning/use-fillings.ts';
 import { useAppSelector } from '../../store/hooks.ts';
 
 /** The column of tools, and a scroll bar. */
@@ -34,13 +43,19 @@ function peopleOf(workshop: Workshop, { kind, id }: Followed): readonly string[]
 }
 
 /** The scenes of a plan, each worked out when it is first looked at: to come nearer and to step back does not lay out the class anew. */
-function scenesOf(plan: Plan, workshop: Workshop, width: number, choice: PlaceChoice): (sight: Sight) => Scene {
+function scenesOf(
+  plan: Plan,
+  workshop: Workshop,
+  width: number,
+  choice: PlaceChoice,
+  fillings: readonly FillingNow[],
+): (sight: Sight) => Scene {
   const known = new Map<Sight['distance'], { readonly sight: Sight; readonly scene: Scene }>();
   return (sight) => {
     const found = known.get(sight.distance);
     if (found && found.sight.route === sight.route) return found.scene;
     const room = width - BESIDE_PX - (sight.distance === 'room' ? 0 : SCROLL_BAR_PX);
-    const scene = sceneOf(plan, workshop, Math.max(LEAST_PX, room), choice, sight);
+    const scene = sceneOf(plan, workshop, Math.max(LEAST_PX, room), choice, sight, fillings);
     known.set(sight.distance, { sight, scene });
     return scene;
   };
@@ -59,9 +74,10 @@ export function useScene(
     if (distance !== 'route' || !followed) return { distance: distance === 'route' ? 'room' : distance };
     return { distance, route: { tasks: followedTasks(plan, followed), people: peopleOf(workshop, followed) } };
   }, [plan, workshop, distance, followed]);
+  const fillings = useFillings();
   const scenes = useMemo(
-    () => (width > 0 ? scenesOf(plan, workshop, width, { folded, order }) : undefined),
-    [plan, workshop, width, folded, order],
+    () => (width > 0 ? scenesOf(plan, workshop, width, { folded, order }, fillings) : undefined),
+    [plan, workshop, width, folded, order, fillings],
   );
   const scene = useMemo(() => scenes?.(sight), [scenes, sight]);
   const pinned = useMemo(() => new Set(pins?.map((p) => p.task)), [pins]);

@@ -3,13 +3,18 @@ import { clockText, rollCall } from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
 import { Toggle } from '../../ui/Toggle.tsx';
 import { useRemarks } from '../../store/care.ts';
+import { useFillings } from '../../planning/use-fillings.ts';
 import { usePlanFacts } from '../../planning/plan-facts.ts';
 
 /** What to say aloud, in order, in letters that can be read from where one stands. */
 export function CallsTab() {
   const found = usePlanFacts();
   const remarks = useRemarks();
-  const calls = useMemo(() => (found ? rollCall(found.workshop, found.plan, remarks) : []), [found, remarks]);
+  const fillings = useFillings();
+  const calls = useMemo(
+    () => (found ? rollCall(found.workshop, found.plan, remarks, fillings) : []),
+    [found, remarks, fillings],
+  );
   const [isFireOnly, setFireOnly] = useState(false);
   if (!found) return null;
   const shown = isFireOnly ? calls.filter((c) => c.isToFire) : calls;

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { clockText, durationText, fillersOf, firstBreads, personName, type PlanFacts } from '@hodsman/core';
 import { TimeStrip, type StripMark } from './TimeStrip.tsx';
+import { Fill, Filled } from './Fillings.tsx';
 import { usePlanFacts } from '../../planning/plan-facts.ts';
 
 const MOST_WAITS = 12;
@@ -72,6 +73,7 @@ function Idle({ facts }: { readonly facts: PlanFacts }) {
             {waits.length > MOST_WAITS && <li className="text-quiet">and {waits.length - MOST_WAITS} shorter ones</li>}
           </ul>
         </section>
+        <Filled workshop={workshop} />
         <section aria-labelledby="idle" className="grid content-start gap-2 xl:col-span-2">
           <h2 id="idle" className="text-xl">
             Nothing to do, and what could fill it
@@ -84,6 +86,7 @@ function Idle({ facts }: { readonly facts: PlanFacts }) {
                   <strong>{name(g.person)}</strong> {clock(g.fromSec)}–{clock(g.toSec)},{' '}
                   {durationText(g.toSec - g.fromSec)}
                 </p>
+                <Fill gap={g} plan={plan} />
                 {g.fillers.length > 0 && (
                   <ul className="text-sm text-quiet">
                     {g.fillers.map((f) => (

@@ -15,6 +15,7 @@ import {
 import { useCare } from '../../store/care.ts';
 import { Care } from '../../bread-ui/Care.tsx';
 import { Segments } from '../../ui/Segments.tsx';
+import { useFillings } from '../../planning/use-fillings.ts';
 import { usePlanFacts } from '../../planning/plan-facts.ts';
 
 const ORDERS = [
@@ -93,6 +94,7 @@ function Person({ person, workshop }: { readonly person: Listed; readonly worksh
   const clock = (sec: number): string => clockText(workshop, sec);
   const isOfSeveral = new Set(runs.map((r) => r.bread)).size > 1;
   const care = useCare();
+  const fillings = useFillings().filter((f) => f.people.includes(id) && !f.busy.includes(id));
   const [first, last] = [runs[0], runs.at(-1)];
   const done = first && last ? `first bread ${clock(first.doneSec)}, last ${clock(last.doneSec)}` : 'no bread';
   return (
@@ -105,6 +107,11 @@ function Person({ person, workshop }: { readonly person: Listed; readonly worksh
         </p>
         <Care words={care(id)} />
       </header>
+      {fillings.length > 0 && (
+        <p className="figures leading-snug font-semibold">
+          {fillings.map((f) => `${f.words} ${clock(f.fromSec)}–${clock(f.toSec)}`).join(', ')}
+        </p>
+      )}
       <p className="figures leading-snug">{shared.map((t) => sharedWords(workshop, t, isOfSeveral)).join(' → ')}</p>
       <ul className="grid gap-1.5">
         {runs.map((r) => (

@@ -2,6 +2,7 @@ import { ChevronLeft, ChevronRight, X } from 'lucide-react';
 import { memo, useDeferredValue, useMemo } from 'react';
 import {
   clockText,
+  fillingAt,
   ownerOf,
   personName,
   roomAt,
@@ -12,6 +13,7 @@ import {
   type Plan,
   type Workshop,
 } from '@hodsman/core';
+import { useFillings } from '../../../planning/use-fillings.ts';
 import { useCare } from '../../../store/care.ts';
 import { Care } from '../../../bread-ui/Care.tsx';
 import { ICON_BUTTON } from '../../../ui/buttons.ts';
@@ -73,10 +75,11 @@ export const MomentPanel = memo(function MomentPanel({ plan, workshop, atSec, on
             list={room.participants.filter((d) => s.members.includes(d.person))}
             plan={plan}
             workshop={workshop}
+            sec={sec}
             onFollow={onFollow}
           />
         ))}
-        <People list={room.staff} plan={plan} workshop={workshop} onFollow={onFollow} />
+        <People list={room.staff} plan={plan} workshop={workshop} sec={sec} onFollow={onFollow} />
       </Part>
       <Part title="Next">
         <ol className="grid gap-0.5">
@@ -102,11 +105,13 @@ interface PeopleProps {
   readonly list: readonly Doing[];
   readonly plan: Plan;
   readonly workshop: Workshop;
+  readonly sec: number;
   readonly onFollow: (followed: Followed) => void;
 }
 
-function People({ list, plan, workshop, onFollow }: PeopleProps) {
+function People({ list, plan, workshop, sec, onFollow }: PeopleProps) {
   const care = useCare();
+  const fillings = useFillings();
   return (
     <ul className="grid gap-0.5 border-b border-line pb-1.5 last:border-0">
       {list.map(({ person, task, next }) => (
@@ -120,7 +125,11 @@ function People({ list, plan, workshop, onFollow }: PeopleProps) {
               {personName(workshop, person)}
             </button>
             <span className={`min-w-0 flex-1 text-right ${task ? '' : 'text-quiet'}`}>
-              {task ? (ownerOf(task) === person ? taskName(task) : taskWords(plan, workshop, task)) : 'free'}
+              {task
+                ? ownerOf(task) === person
+                  ? taskName(task)
+                  : taskWords(plan, workshop, task)
+                : (fillingAt(fillings, person, sec)?.words ?? 'free')}
               <span className="figures text-quiet">
                 {task
                   ? ` until ${clockText(workshop, task.endSec)}`

@@ -9,12 +9,14 @@ import {
   stationName,
   whatWords,
   wholeMinutes,
+  type FillingNow,
   whoseWords,
   type Plan,
   type PlanTask,
   type Remark,
   type Workshop,
 } from '@hodsman/core';
+import { useFillings } from '../../../planning/use-fillings.ts';
 import { useRemarks } from '../../../store/care.ts';
 
 /** Tasks of one kind that begin together are one line. */
@@ -27,7 +29,12 @@ interface Row {
   readonly care: string[];
 }
 
-function rowsOf(workshop: Workshop, plan: Plan, remarks: readonly Remark[]): readonly Row[] {
+function rowsOf(
+  workshop: Workshop,
+  plan: Plan,
+  remarks: readonly Remark[],
+  fillings: readonly FillingNow[],
+): readonly Row[] {
   const rows = new Map<string, Row>();
   for (const t of plan.tasks) {
     if (t.kind === 'rest') continue;
@@ -44,7 +51,15 @@ function rowsOf(workshop: Workshop, plan: Plan, remarks: readonly Remark[]): rea
       if (!row.care.includes(line)) row.care.push(line);
     rows.set(key, row);
   }
-  return [...rows.values()];
+  const notes = fillings.map((f): Row => ({
+    atSec: f.fromSec,
+    endSec: f.toSec,
+    what: f.words,
+    who: f.people.length === workshop.roster.length ? ['everyone'] : f.people.map((p) => personName(workshop, p)),
+    where: [],
+    care: [...new Set(f.people.flatMap((p) => careLines(workshop, remarks, [p])))],
+  }));
+  return [...rows.values(), ...notes].sort((a, b) => a.atSec - b.atSec);
 }
 
 function whoOf(workshop: Workshop, plan: Plan, task: PlanTask): string {
@@ -59,7 +74,8 @@ function whoOf(workshop: Workshop, plan: Plan, task: PlanTask): string {
 /** What happens when, with a box to tick. */
 export function SheetSteps({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
   const remarks = useRemarks();
-  const rows = useMemo(() => rowsOf(workshop, plan, remarks), [workshop, plan, remarks]);
+  const fillings = useFillings();
+  const rows = useMemo(() => rowsOf(workshop, plan, remarks, fillings), [workshop, plan, remarks, fillings]);
   return (
     <table className="figures mt-3 w-full border-collapse text-[13px] leading-tight">
       <caption className="sr-only">What happens when</caption>
