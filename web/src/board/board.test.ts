@@ -56,7 +56,7 @@ describe('the blocks of the board', () => {
   });
   it('show what fills idle time across the stations of those who take part, and not in a route', () => {
     const [one, two] = [workshop.stations[0]?.members[0] ?? '', workshop.stations.at(-1)?.members[0] ?? ''];
-    const filling = {
+    const filling: FillingNow = {
       id: 'n1',
       what: 'talk',
       people: [one, two],
@@ -64,7 +64,7 @@ describe('the blocks of the board', () => {
       toSec: 1200,
       words: 'A talk',
       busy: [],
-    } as const;
+    };
     const { filled, lanes } = sceneOf(plan, workshop, 1200, ALL, { distance: 'room' }, [filling]);
     expect(filled.map((f) => f.filling.words)).toEqual(['A talk', 'A talk']);
     const stations = lanes.lanes.filter((l) => l.people.some((p) => p.id === one || p.id === two));
