@@ -143,3 +143,33 @@ test('the shopping list follows the pantry, is ticked off with undo, and goes ou
   await shell.planned();
   await expect(honey.getByRole('textbox', { name: 'In the store, g of honey' })).toHaveValue('500');
 });
+
+test('a kitchen gets a store of its own, with nothing in it, and other classes keep the common one', async ({
+  page,
+  request,
+}) => {
+  const kitchen = (await (await request.get('/api/documents/kitchen/demo-tannery')).json()) as { body: object };
+  const made = await request.post('/api/documents/kitchen', { data: { ...kitchen.body, name: 'Loft kitchen' } });
+  const { id: kitchenId } = (await made.json()) as { id: string };
+  const id = await makeClass(request, 'In the loft', sundayClass);
+  const held = (await (await request.get(`/api/documents/class/${id}`)).json()) as {
+    version: number;
+    body: { workshop: { kitchen: object }; notes: object };
+  };
+  const ours = { ...kitchen.body, name: 'Loft kitchen' };
+  const body = {
+    workshop: { ...held.body.workshop, kitchen: ours },
+    notes: { ...held.body.notes, kitchen: { id: kitchenId, asTaken: ours } },
+  };
+  const put = await request.put(`/api/documents/class/${id}`, { data: { version: held.version, body } });
+  expect(put.status()).toBe(200);
+  await page.goto(`/class/${id}/dough/shopping`);
+  await expect(page.getByText(/belong to The store by the Millrace Room/)).toBeVisible();
+  await page.getByRole('button', { name: 'A store of its own for Loft kitchen' }).click();
+  await expect(
+    page.getByText(/belong to The store of Loft kitchen and hold for every class in this kitchen/),
+  ).toBeVisible();
+  await expect(page.getByRole('rowheader', { name: 'In the store already' })).toHaveCount(0);
+  await page.goto('/class/demo-sunday/dough/shopping');
+  await expect(page.getByText(/belong to The store by the Millrace Room/)).toBeVisible();
+});

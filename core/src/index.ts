@@ -121,6 +121,7 @@ export {
   NEW_ENTRY,
   reshapedGriddle,
   withSpots,
+  ownPantry,
   usualFigure,
   type KitchenFigure,
 } from './kitchen/index.ts';
@@ -264,6 +265,7 @@ export {
   shelve,
   type Shelved,
   type Wish,
+  storeOf,
 } from './documents/index.ts';
 export type {
   BreadSummary,

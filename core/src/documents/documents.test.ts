@@ -3,8 +3,17 @@ import { describe, expect, it } from 'vitest';
 import pantry from '../../../demo/pantry.json';
 import yogurtOval from '../../../demo/breads/yogurt-oval.json';
 import { faultWords } from '../faults/index.ts';
+import { ownPantry } from '../kitchen/index.ts';
 import { rawWorkshop } from '../testing/index.ts';
-import { currentForm, documentSummary, documentTitle, DOCUMENT_KINDS, openDocument, versionsToDrop } from './index.ts';
+import {
+  currentForm,
+  documentSummary,
+  documentTitle,
+  DOCUMENT_KINDS,
+  openDocument,
+  storeOf,
+  versionsToDrop,
+} from './index.ts';
 
 /** A class as it was stored in form 1: the reason was all that was kept of what was not understood. */
 const CLASS_OF_FORM_1 = {
@@ -85,5 +94,30 @@ describe('earlier states', () => {
       }),
       { seed: 9, numRuns: 200 },
     );
+  });
+});
+
+describe('the store of a kitchen', () => {
+  const common = { id: 'common', summary: { kitchen: null } };
+  const own = { id: 'own', summary: { kitchen: 'k1' } };
+  it('is its own where it has one, else the one that serves all', () => {
+    expect(storeOf([own, common], 'k1')?.id).toBe('own');
+    expect(storeOf([own, common], 'k2')?.id).toBe('common');
+    expect(storeOf([own, common], undefined)?.id).toBe('common');
+    // one that was saved before kitchens had stores
+    expect(storeOf([own, { id: 'old', summary: {} }], 'k2')?.id).toBe('old');
+    expect(storeOf([own], 'k2')).toBeUndefined();
+  });
+  it('begins with the packs and prices of another and nothing in it, and is read as it is kept', () => {
+    const of = { name: 'All', currency: 'EUR', items: [{ what: 'salt', haveG: 400, packG: 1000, packPrice: 1 }] };
+    const made = ownPantry(of, { id: 'k1', name: 'The loft' });
+    expect(made).toEqual({
+      ...pantry,
+      name: 'The store of The loft',
+      kitchen: 'k1',
+      items: [{ ...of.items[0], haveG: 0 }],
+    });
+    const kept = openDocument('pantry', JSON.parse(JSON.stringify(made)), currentForm('pantry'));
+    expect(kept.ok && documentSummary('pantry', kept.value)).toEqual({ kitchen: 'k1' });
   });
 });

@@ -11,3 +11,4 @@ export { answers, shelve, type Shelved, type Wish } from './library.ts';
 export type { ClassSummary } from './class-summary.ts';
 export { classesByDay, type ClassDay } from './class-list.ts';
 export type { KitchenSummary } from './kitchen-summary.ts';
+export { storeOf } from './pantry-summary.ts';

@@ -4,6 +4,7 @@ import type { ClassRecord } from '../workshop/index.ts';
 import type { BreadSummary } from './bread-summary.ts';
 import type { ClassSummary } from './class-summary.ts';
 import type { KitchenSummary } from './kitchen-summary.ts';
+import type { PantrySummary } from './pantry-summary.ts';
 
 /** The kinds of documents that are stored. */
 export const DOCUMENT_KINDS = ['bread', 'kitchen', 'class', 'pantry'] as const;
@@ -22,5 +23,5 @@ export interface DocumentSummaries {
   readonly bread: BreadSummary;
   readonly kitchen: KitchenSummary;
   readonly class: ClassSummary;
-  readonly pantry: Readonly<Record<string, never>>;
+  readonly pantry: PantrySummary;
 }

@@ -8,4 +8,4 @@ export { ofRoundOf, spotsOnGriddle, widthOf, type PieceShape, type Spot } from '
 export { NEW_ENTRY, reshapedGriddle, USUAL_ROOM, usualFigure, withSpots, type KitchenFigure } from './usual.ts';
 export { griddleName, shortThingName, thingName } from './names.ts';
 export { drawnSpots } from './drawn-spots.ts';
-export { pantrySchema, type Pantry, type PantryItem } from './pantry.ts';
+export { ownPantry, pantrySchema, type Pantry, type PantryItem } from './pantry.ts';

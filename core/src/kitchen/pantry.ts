@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { gramsSchema, listOf, nameSchema } from '../units/schema.ts';
+import { gramsSchema, idSchema, listOf, nameSchema } from '../units/schema.ts';
 
 /** One food in the store: what is there and how it is bought. Prices are in the currency of the pantry. */
 const pantryItemSchema = z.strictObject({
@@ -12,6 +12,8 @@ const pantryItemSchema = z.strictObject({
 /** What stands in the store, and the packs and prices at which it is bought. */
 export const pantrySchema = z.strictObject({
   name: nameSchema,
+  /** The document of the kitchen that it belongs to; without one it serves every kitchen that has no store of its own. */
+  kitchen: idSchema.optional(),
   currency: z
     .string()
     .regex(/^[A-Z]{3}$/, { error: 'a currency by its three letters, such as EUR' })
@@ -21,3 +23,9 @@ export const pantrySchema = z.strictObject({
 
 export type Pantry = Readonly<z.output<typeof pantrySchema>>;
 export type PantryItem = Readonly<z.output<typeof pantryItemSchema>>;
+
+/** A store for a kitchen, after another: the same foods, packs and prices, and nothing of them there yet. */
+export function ownPantry(pantry: Pantry, kitchen: { readonly id: string; readonly name: string }): Pantry {
+  const items = pantry.items.map((i) => ({ ...i, haveG: 0 }));
+  return { ...pantry, name: `The store of ${kitchen.name}`, kitchen: kitchen.id, items };
+}

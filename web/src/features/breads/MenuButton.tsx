@@ -92,12 +92,14 @@ function OfAnother(brought: LibraryBread) {
   );
   if (options.length === 0) return null;
   return (
-    <SelectField
-      label="Put on the menu of"
-      isLabelHidden
-      value=""
-      options={[['', openId === undefined ? 'Put on the menu of …' : 'or of …'], ...options]}
-      onChange={(id) => id !== '' && void navigate(`/class/${id}/setup/menu`, { state: bringing(brought) })}
-    />
+    <span className="w-44 [&_select]:w-full">
+      <SelectField
+        label="Put on the menu of"
+        isLabelHidden
+        value=""
+        options={[['', openId === undefined ? 'Put on the menu of …' : 'or of …'], ...options]}
+        onChange={(id) => id !== '' && void navigate(`/class/${id}/setup/menu`, { state: bringing(brought) })}
+      />
+    </span>
   );
 }

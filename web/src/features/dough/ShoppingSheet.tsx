@@ -4,15 +4,18 @@ import {
   changePantry,
   gramsText,
   moneyText,
+  ownPantry,
   type Pantry,
   readPantry,
   shoppingCsv,
   shoppingList,
+  storeOf,
   type ShoppingItem,
 } from '@hodsman/core';
 import { applyNotes } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { pantryActions } from '../../documents/pantry-draft.ts';
+import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
 import { OpeningPage } from '../../documents/OpeningPage.tsx';
 import { SaveTrouble } from '../../documents/SaveTrouble.tsx';
@@ -20,23 +23,31 @@ import { SaveWords } from '../../documents/SaveWords.tsx';
 import { useOpenDocument } from '../../documents/use-open-document.ts';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { download, fileName } from '../../ui/download.ts';
+import { Notice } from '../../ui/Notice.tsx';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { UndoButtons } from '../../ui/UndoButtons.tsx';
 
-/** The one pantry of this installation. */
-const PANTRY_ID = 'pantry';
-
-/** What to buy: needs against the pantry, in packs, with what is left over and what it costs; ticked off as it is bought. */
+/** What to buy, against the store of the class's kitchen. */
 export function ShoppingSheet() {
+  const kitchen = useAppSelector((s) => s.draft?.body.notes.kitchen?.id);
+  const { data: stores, isError } = useDocumentList('pantry', { refetchOnMountOrArgChange: true });
+  if (!stores) return <OpeningPage kind="pantry" id="" opened={{ state: isError ? 'away' : 'opening' }} />;
+  const store = storeOf(stores, kitchen);
+  if (!store) return <OpeningPage kind="pantry" id="" opened={{ state: 'missing' }} />;
+  return <FromStore key={store.id} id={store.id} />;
+}
+
+/** Needs against a store, in packs, with what is left over and what it costs; ticked off as it is bought. */
+function FromStore({ id }: { readonly id: string }) {
   const record = useAppSelector((s) => s.draft?.body);
   // the keys for undo belong to the class
-  const opened = useOpenDocument('pantry', PANTRY_ID, false);
+  const opened = useOpenDocument('pantry', id, false);
   const dispatch = useAppDispatch();
   const open = opened.state === 'open' ? opened.open : undefined;
   const pantry = open?.body;
   const workshop = record?.workshop;
   const list = useMemo(() => (workshop && pantry ? shoppingList(workshop, pantry) : undefined), [workshop, pantry]);
-  if (opened.state !== 'open') return <OpeningPage kind="pantry" id={PANTRY_ID} opened={opened} />;
+  if (opened.state !== 'open') return <OpeningPage kind="pantry" id={id} opened={opened} />;
   if (!record || !open || !pantry || !list) return null;
   const { bought } = record.notes;
   const toBuy = list.items.filter((i) => i.packs > 0);
@@ -121,12 +132,40 @@ export function ShoppingSheet() {
           )}
         </table>
       </div>
-      <p className="text-sm text-quiet">
-        Stock, packs and prices belong to {pantry.name} and hold for every class. “about” marks the usual price of a
-        food where no pack is known.
-      </p>
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+        <p className="flex-1 text-sm text-quiet">
+          Stock, packs and prices belong to {pantry.name} and hold for every class{' '}
+          {pantry.kitchen === undefined ? 'whose kitchen has no store of its own' : 'in this kitchen'}. “about” marks
+          the usual price of a food where no pack is known.
+        </p>
+        {pantry.kitchen === undefined && record.notes.kitchen && (
+          <OwnStore pantry={pantry} kitchen={{ id: record.notes.kitchen.id, name: record.workshop.kitchen.name }} />
+        )}
+      </div>
       <SaveTrouble kind="pantry" open={open} />
     </div>
+  );
+}
+
+/** Another kitchen buys and stores for itself: the same packs and prices, nothing there yet. */
+function OwnStore(props: {
+  readonly pantry: Pantry;
+  readonly kitchen: { readonly id: string; readonly name: string };
+}) {
+  const [create, { isLoading, isError }] = useCreateDocumentMutation();
+  const { pantry, kitchen } = props;
+  return (
+    <span className="print:hidden">
+      <button
+        type="button"
+        className={SIDE_BUTTON}
+        disabled={isLoading}
+        onClick={() => void create({ kind: 'pantry', body: ownPantry(pantry, kitchen) })}
+      >
+        A store of its own for {kitchen.name}
+      </button>
+      {isError && <Notice>The store could not be made: the server does not answer. Try again.</Notice>}
+    </span>
   );
 }
 
