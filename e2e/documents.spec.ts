@@ -95,7 +95,7 @@ test('what somebody avoids and said goes with them to every place where their br
   await page.getByRole('button', { name: 'Seat', exact: true }).click();
   await expect(page.getByRole('link', { name: /People 2 to deal with/ })).toBeVisible();
   await page.getByRole('button', { name: 'avoids strawberry' }).click();
-  await expect(page.getByRole('button', { name: 'strawberry, strict' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'strawberry, strictly' })).toBeVisible();
   await expect(
     page.getByText(/“strawberry” is compared with the names of ingredients, and with nothing else/),
   ).toBeVisible();

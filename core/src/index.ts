@@ -33,6 +33,7 @@ export {
 export type { ClassClock, MeasureSystem } from './units/index.ts';
 export {
   AVOIDABLE,
+  avoidedName,
   EU_ALLERGENS,
   findFood,
   foodById,

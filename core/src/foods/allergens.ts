@@ -33,3 +33,6 @@ export const US_ALLERGENS = [
 export const AVOIDABLE: readonly string[] = [
   ...new Set<string>([...EU_ALLERGENS, ...US_ALLERGENS, 'animal', 'meat', 'pork', 'alcohol']),
 ];
+
+/** What people call something that is avoided: its own word, but for words that say too little alone. */
+export const avoidedName = (word: string): string => (word === 'animal' ? 'animal products' : word);

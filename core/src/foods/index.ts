@@ -7,4 +7,4 @@ export { ROLES, type Composition, type Food, type Role } from './food.ts';
 export { findFood, foodById, foodsIn } from './find-food.ts';
 export { kitchenMeasure, weightOfVolume, type KitchenMeasure, type WeightRange, SACHET_G } from './measure-grams.ts';
 export { FOODS } from './table.ts';
-export { AVOIDABLE, EU_ALLERGENS, US_ALLERGENS } from './allergens.ts';
+export { AVOIDABLE, avoidedName, EU_ALLERGENS, US_ALLERGENS } from './allergens.ts';

@@ -28,6 +28,10 @@ export const pieceName = (workshop: Workshop, task: PlanTask): string => pieceNa
 export function pieceNames(workshop: Workshop, task: PlanTask): readonly string[] {
   if (task.piece === undefined) return [];
   const { owner, number } = pieceParts(task.piece);
+  const line = workshop.menu.find((m) => m.bread === task.bread);
+  // where everyone has one, their name says which
+  if (owner !== null && line?.each === 1 && line.per === 'participant')
+    return shorterNames(personName(workshop, owner));
   return (owner === null ? ['Spare'] : shorterNames(personName(workshop, owner))).map((name) => `${name} ${number}`);
 }
 

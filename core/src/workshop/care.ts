@@ -1,3 +1,4 @@
+import { avoidedName } from '../foods/index.ts';
 import { isCarried, type Ingredient } from '../formula/index.ts';
 import type { ClassNotes } from './record.ts';
 import type { Participant, Workshop } from './schema.ts';
@@ -20,7 +21,7 @@ export function avoidsWords({ avoid }: Pick<Participant, 'avoid'>): string {
   const of = (level: 'strict' | 'diet'): string =>
     avoid
       .filter((a) => a.level === level)
-      .map((a) => a.what)
+      .map((a) => avoidedName(a.what))
       .join(', ');
   const [strict, diet] = [of('strict'), of('diet')];
   return [strict === '' ? '' : `no ${strict}`, diet === '' ? '' : `by choice no ${diet}`]

@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { AVOIDABLE, type FreeWord, type Workshop } from '@hodsman/core';
+import { AVOIDABLE, avoidedName, type FreeWord, type Workshop } from '@hodsman/core';
 
 type Person = Workshop['roster'][number];
 
@@ -11,6 +11,7 @@ interface Props {
   readonly onChange: (avoid: Person['avoid']) => void;
 }
 
+const LEVELS = { strict: 'strictly', diet: 'by choice' } as const;
 const OTHER = 'another word …';
 
 /** What somebody avoids, word by word; a press on a word changes between strict and by choice. Any word may be added. */
@@ -35,19 +36,19 @@ export function Avoided({ person, freeWords, onChange }: Props) {
             <button
               type="button"
               className="min-h-8 px-2"
-              title="strict: cooked apart; diet: by choice"
+              title="strictly: cooked apart; by choice: as they like it. Press to change."
               onClick={() =>
                 onChange(
                   person.avoid.map((x) => (x === a ? { ...a, level: a.level === 'strict' ? 'diet' : 'strict' } : x)),
                 )
               }
             >
-              {a.what}, {a.level}
+              {avoidedName(a.what)}, {LEVELS[a.level]}
             </button>
             <button
               type="button"
               className="grid size-8 place-items-center"
-              aria-label={`${person.name} does not avoid ${a.what}`}
+              aria-label={`${person.name} does not avoid ${avoidedName(a.what)}`}
               onClick={() => onChange(person.avoid.filter((x) => x !== a))}
             >
               <X size={14} aria-hidden />
@@ -78,7 +79,9 @@ export function Avoided({ person, freeWords, onChange }: Props) {
           >
             <option value="">avoids …</option>
             {left.map((w) => (
-              <option key={w}>{w}</option>
+              <option key={w} value={w}>
+                {avoidedName(w)}
+              </option>
             ))}
             <option>{OTHER}</option>
           </select>

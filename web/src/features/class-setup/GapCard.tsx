@@ -1,4 +1,5 @@
 import {
+  avoidedName,
   giveInstead,
   insteadOf,
   remembering,
@@ -51,7 +52,7 @@ export function GapCard({ gap, workshop, library }: Props) {
     >
       <p>
         <b className={gap.isLeftWithout ? 'text-trouble' : ''}>
-          {names.join(', ')} {names.length === 1 ? 'avoids' : 'avoid'} {gap.words.join(', ')}
+          {names.join(', ')} {names.length === 1 ? 'avoids' : 'avoid'} {gap.words.map(avoidedName).join(', ')}
         </b>{' '}
         and cannot make {bread?.name ?? gap.bread}
         {gap.isLeftWithout ? ': nothing on the menu is for them.' : ', but other breads of the menu.'}

@@ -1,6 +1,6 @@
 import { TriangleAlert } from 'lucide-react';
 import { useMemo } from 'react';
-import { allergenPage, clockText, offWords, type Workshop } from '@hodsman/core';
+import { allergenPage, avoidedName, clockText, offWords, type Workshop } from '@hodsman/core';
 import { useAppSelector } from '../../store/hooks.ts';
 
 type Page = ReturnType<typeof allergenPage>;
@@ -93,7 +93,7 @@ function Avoiders({ page }: { readonly page: Page }) {
                 <td className="py-1.5 text-quiet">
                   {a.misses.map((m) => (
                     <span key={m.bread} className="block">
-                      {m.bread}: {m.words.join(', ')} in {m.because.join(', ')}
+                      {m.bread}: {m.words.map(avoidedName).join(', ')} in {m.because.join(', ')}
                     </span>
                   ))}
                 </td>

@@ -1,7 +1,9 @@
+import type { ReactNode } from 'react';
 import { idsOf, NEW_ENTRY, nextId, thingName, type Bread, type Kitchen } from '@hodsman/core';
 import { EntryTable } from './EntryTable.tsx';
 import { BENCHES, GRIDDLES, KIT, MIXERS, PLACES, SLOTS, STAFF, type Entry } from './columns.tsx';
 import { RoomFigures } from './RoomFigures.tsx';
+import { TextField } from '../../ui/TextField.tsx';
 import { GriddleTable } from './GriddleTable.tsx';
 
 /** Staff and what has a name by that, anything else by what it is. */
@@ -13,10 +15,12 @@ interface Props {
   /** Breads that are drawn on the griddles. */
   readonly breads: readonly Pick<Bread, 'id' | 'name' | 'piece'>[];
   readonly onChange: (kitchen: Kitchen, what?: string) => void;
+  /** What stands beside the name. */
+  readonly children?: ReactNode;
 }
 
 /** All of a kitchen: its griddles from above with what they carry, then everything else that stands in it. */
-export function KitchenEditor({ kitchen, breads, onChange }: Props) {
+export function KitchenEditor({ kitchen, breads, onChange, children }: Props) {
   const put = (change: Partial<Kitchen>, what?: string): void => onChange({ ...kitchen, ...change }, what);
   const list = <K extends 'benches' | 'griddles' | 'grills' | 'flames' | 'mixers' | 'places' | 'staff'>(
     key: K,
@@ -30,6 +34,12 @@ export function KitchenEditor({ kitchen, breads, onChange }: Props) {
   });
   return (
     <div className="grid gap-8 p-4">
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
+        <div className="w-full max-w-md">
+          <TextField label="Name of the kitchen" value={kitchen.name} onTake={(name) => put({ name })} />
+        </div>
+        {children}
+      </div>
       {breads.length > 0 && kitchen.griddles.length > 0 && (
         <GriddleTable
           griddles={kitchen.griddles}

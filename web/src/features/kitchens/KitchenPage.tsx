@@ -1,37 +1,26 @@
 import { useParams } from 'react-router';
-import { linesOf, readKitchen } from '@hodsman/core';
-import { useBodies, useDocumentList } from '../../documents/api.ts';
-import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
+import { readKitchen } from '@hodsman/core';
+import { useAppDispatch } from '../../store/hooks.ts';
 import { kitchenActions } from '../../documents/kitchen-draft.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
 import { OpeningPage } from '../../documents/OpeningPage.tsx';
 import { SaveTrouble } from '../../documents/SaveTrouble.tsx';
 import { SaveWords } from '../../documents/SaveWords.tsx';
 import { useOpenDocument } from '../../documents/use-open-document.ts';
+import { Toggle } from '../../ui/Toggle.tsx';
 import { UndoButtons } from '../../ui/UndoButtons.tsx';
 import { KitchenBar } from './KitchenBar.tsx';
 import { KitchenEditor } from './KitchenEditor.tsx';
-
-/** Breads of the library that are drawn where no class is open. */
-const MOST_BREADS = 4;
+import { useDrawnBreads } from './use-drawn-breads.ts';
 
 /** One kitchen of the list. */
 export function KitchenPage() {
   const { kitchenId = '' } = useParams();
   const opened = useOpenDocument('kitchen', kitchenId);
-  const workshop = useAppSelector((s) => s.draft?.body.workshop);
-  const { data: library } = useDocumentList('bread', { skip: workshop !== undefined });
-  const shown = useBodies(
-    'bread',
-    (library ?? [])
-      .filter((b) => b.isReadable)
-      .slice(0, MOST_BREADS)
-      .map((b) => b.id),
-  );
+  const { breads, shelf, turn } = useDrawnBreads();
   const dispatch = useAppDispatch();
   if (opened.state !== 'open') return <OpeningPage kind="kitchen" id={kitchenId} opened={opened} />;
   const draft = opened.open;
-  const breads = workshop ? linesOf(workshop).map((l) => l.bread) : (shown ?? []).map((b) => b.body);
   return (
     <div className="flex h-full flex-col">
       <KitchenBar back={{ to: '/kitchens', name: 'Kitchens' }}>
@@ -55,7 +44,19 @@ export function KitchenPage() {
             if (read.ok) dispatch(kitchenActions.edited({ body: read.value, ...(what !== undefined && { what }) }));
             else dispatch(kitchenActions.refused(read.faults));
           }}
-        />
+        >
+          <details className="relative">
+            <summary className="flex min-h-12 cursor-pointer items-center rounded-cut border border-line bg-panel px-3">
+              Breads in the picture
+            </summary>
+            <fieldset className="absolute z-10 mt-1 grid max-h-80 w-72 gap-1 overflow-auto rounded-cut border border-line bg-panel p-3">
+              <legend className="sr-only">Breads in the picture</legend>
+              {shelf.map(({ id, title, isDrawn }) => (
+                <Toggle key={id} label={title} isOn={isDrawn} onChange={() => turn(id)} />
+              ))}
+            </fieldset>
+          </details>
+        </KitchenEditor>
       </main>
     </div>
   );

@@ -1,6 +1,5 @@
 import { usualFigure, type Kitchen, type KitchenFigure } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
-import { TextField } from '../../ui/TextField.tsx';
 
 interface Props {
   readonly kitchen: Kitchen;
@@ -26,9 +25,6 @@ export function RoomFigures({ kitchen, put }: Props) {
       <h2 id="room-head" className="text-lg">
         The room and its limits
       </h2>
-      <div className="flex flex-wrap gap-x-5 gap-y-3">
-        <TextField label="Name of the kitchen" value={kitchen.name} onTake={(name) => put({ name })} />
-      </div>
       <div className="flex flex-wrap gap-x-5 gap-y-3">
         {figure('Room', '°C', 'roomC', 1)}
         {figure('Flour', '°C', 'flourC', 1)}

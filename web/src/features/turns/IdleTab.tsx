@@ -62,7 +62,9 @@ function Idle({ facts }: { readonly facts: PlanFacts }) {
             {waits.slice(0, MOST_WAITS).map((r) => (
               <li key={r.piece} className="grid grid-cols-[1fr_auto] gap-x-4 border-b border-line py-1">
                 <span>
-                  {name(r.owner)} {r.number}, {workshop.breads.find((b) => b.id === r.bread)?.name}
+                  {name(r.owner)}
+                  {runs.some((x) => x.bread === r.bread && x.number > 1) ? ` ${r.number}` : ''},{' '}
+                  {workshop.breads.find((b) => b.id === r.bread)?.name}
                 </span>
                 <span className={r.waitMaxSec !== null && (r.waitSec ?? 0) > r.waitMaxSec ? 'text-trouble' : ''}>
                   {durationText(r.waitSec ?? 0)}
