@@ -33,7 +33,10 @@ const FIRSTS_WEIGHT = 0.0001;
 
 export interface PlanOptions extends Wishes {
   readonly goal?: Goal;
-  /** 1 to 10, or 0 for the first plan alone; bounds the search in steps, never by the clock. */
+  /**
+   * 1 to 10, or 0 for the first plan alone; bounds the search in steps, never by the clock. From 3 on a class that breaks something, and
+   * is not proven impossible, is searched up to three times as long.
+   */
   readonly effort?: number;
   /** For goal `fresh`: what a second of idle time counts against one of staleness; by default so little that it decides between equals. */
   readonly idleWeight?: number | undefined;
@@ -43,6 +46,9 @@ export interface PlanOptions extends Wishes {
 export type Planning = Generator<number, Plan, 'stop' | undefined>;
 
 const DEFAULT_EFFORT = 3;
+/** From this effort on a class that breaks something is searched so many times as long before it is said. */
+const PATIENT_FROM = 3;
+const PATIENCE = 3;
 /** Activities placed for one step of effort: so many decodings of the whole class, at least so many placements, and in a large class fewer. */
 const PLACEMENTS_PER_EFFORT = 6000;
 const DECODINGS_PER_EFFORT = 60;
@@ -80,11 +86,18 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
     Math.min(DECODINGS_PER_EFFORT * count, PLACEMENTS_PER_EFFORT + MORE_DECODINGS_PER_EFFORT * count),
   );
   const [shortMemory, longer, goodMemory] = [new Memory(), new Memory(), new Memory()];
+  // how short a class can be does not hang on where somebody would rather have a task
+  const bound = options.moment ? lowerBound(problem) : base.bound;
   const rounds = Math.max(1, effort);
   const work = effort === 0 ? 0 : placements;
   const fine = fineProblem(problem) ?? problem;
   const progress: Progress = { done: 0, isStopped: false };
-  for (let round = 0; round < rounds && !progress.isStopped; round++) {
+  // a plan that breaks something is not shown as the last word after one look round, unless it is proven that nothing better is there
+  const canBe = bound.boundSec <= tableSec;
+  const isBroken = (): boolean => (goodMemory.best ?? shortMemory.best)?.breachSec !== 0;
+  const mayGoOn = (round: number): boolean =>
+    round < rounds || (rounds >= PATIENT_FROM && round < rounds * PATIENCE && goal !== 'short' && canBe && isBroken());
+  for (let round = 0; mayGoOn(round) && !progress.isStopped; round++) {
     // every round but the first may part what is tied by a short wait
     const unit = round === 0 ? problem : fine;
     const looked = searchShort(unit, { placements: work * SHORT_SHARE }, shortMemory, given);
@@ -102,14 +115,12 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
     const known = [shortMemory, longer].flatMap((m) => (m.best ? [m.best] : []));
     const aim = aimOf(workshop, network, goal, options, shortestIn([shortMemory, longer]));
     const search = searchTable(unit, aim, { placements: work * left }, known, goodMemory, given);
-    yield* reported(search, progress, (round + 1) / rounds - progress.done);
+    yield* reported(search, progress, Math.max(0, (round + 1) / rounds - progress.done));
   }
   // one archive of what was found serves every goal
   const found = [shortMemory, longer, goodMemory].flatMap((m) => (m.best ? [m.best] : []));
   const shortest = shortestIn([shortMemory, longer, goodMemory]);
   const best = goal === 'short' ? shortest : (goodMemory.best ?? shortest);
-  // how short a class can be does not hang on where somebody would rather have a task
-  const bound = options.moment ? lowerBound(problem) : base.bound;
   const isAsItComes = !options.moment && !options.before && (options.pins ?? []).length === 0;
   const planOf = ({ schedule: made, finishSec }: Found): Plan => {
     // pieces that have begun or were moved are known by their numbers

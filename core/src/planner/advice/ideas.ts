@@ -7,7 +7,7 @@ import { verdictOf } from '../explain/index.ts';
 import { bufferSecOf } from '../measures.ts';
 import { planClass } from '../plan-class.ts';
 import type { ClassChange } from './change.ts';
-import { EFFORT } from './effort.ts';
+import { EFFORT, holdsWhenTaken } from './effort.ts';
 import { shifted } from './fixes.ts';
 
 /** Something to do with time that is left over, planned: the class that comes of it fits. */
@@ -119,7 +119,8 @@ export function* rankIdeas(
   for (const change of ideasFor(workshop, leftSec, library).filter((c) => mayBe(c.workshop))) {
     const next = planClass(change.workshop, { effort: EFFORT, tried: [plan] });
     const { fits, inHandSec, spareSec, doneSec } = verdictOf(change.workshop, next);
-    if (fits && inHandSec >= bufferSecOf(change.workshop))
+    const isMore = fits && inHandSec >= bufferSecOf(change.workshop);
+    if (isMore && holdsWhenTaken(change.workshop, plan.goal))
       ideas = [...ideas, { ...change, inHandSec, spareSec, doneSec }].sort((a, b) => a.spareSec - b.spareSec);
     if ((yield ideas) === 'stop') break;
   }

@@ -3,7 +3,7 @@ import type { Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planClass } from '../plan-class.ts';
 import { changeKey, type ChangeMade, type ClassChange } from './change.ts';
-import { EFFORT } from './effort.ts';
+import { EFFORT, holdsWhenTaken } from './effort.ts';
 import { changesOf } from './fixes.ts';
 
 /** Changes that are made together, and the class that comes of them. */
@@ -36,7 +36,7 @@ const harshness = ({ change }: ClassChange): number => {
 
 /**
  * The mildest set of changes that makes a class fit: the mildest single one that does; else the one that helps most is taken, and the
- * next is sought on top of it. Undefined where no three changes do. Tells the share done; `mayBe` leaves changes out.
+ * next is sought on top of it. It fits when it is planned from nothing too. Undefined where no three changes do. Tells the share done; `mayBe` leaves changes out.
  */
 export function* fixSetOf(
   workshop: Workshop,
@@ -52,7 +52,8 @@ export function* fixSetOf(
     let best: { readonly change: ClassChange; readonly plan: Plan; readonly trouble: number } | undefined;
     for (const [i, change] of changes.entries()) {
       const next = planClass(change.workshop, { effort: EFFORT, tried: [here.plan] });
-      if (verdictOf(change.workshop, next).fits) return { changes: [...taken, change], workshop: change.workshop };
+      if (verdictOf(change.workshop, next).fits && holdsWhenTaken(change.workshop, plan.goal))
+        return { changes: [...taken, change], workshop: change.workshop };
       const trouble = troubleOf(change.workshop, next);
       if (!best || trouble < best.trouble) best = { change, plan: next, trouble };
       if ((yield { doneShare: (depth + (i + 1) / changes.length) / MOST_CHANGES }) === 'stop') return undefined;

@@ -3,7 +3,7 @@ import type { Workshop } from '../../workshop/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planClass } from '../plan-class.ts';
 import { changeKey, type ClassChange } from './change.ts';
-import { EFFORT } from './effort.ts';
+import { EFFORT, holdsWhenTaken } from './effort.ts';
 import { changesOf } from './fixes.ts';
 
 /** Less than a minute is no help. */
@@ -38,10 +38,9 @@ export function* rankFixes(
   const changes = changesOf(workshop).filter((c) => mayBe(c.workshop));
   let fixes: readonly Fix[] = [];
   for (const [i, change] of changes.entries()) {
-    const { fits, spareSec } = verdictOf(
-      change.workshop,
-      planClass(change.workshop, { effort: EFFORT, tried: [plan] }),
-    );
+    const found = verdictOf(change.workshop, planClass(change.workshop, { effort: EFFORT, tried: [plan] }));
+    const { spareSec } = found;
+    const fits = found.fits && (base.fits || holdsWhenTaken(change.workshop, plan.goal));
     const gainSec = spareSec - base.spareSec;
     const helps = fits ? !base.fits || gainSec >= LEAST_GAIN_SEC : !base.fits && gainSec >= LEAST_GAIN_SEC;
     if (helps) fixes = [...fixes, { ...change, fits, spareSec, gainSec }].sort(inOrder);

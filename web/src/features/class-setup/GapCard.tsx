@@ -2,8 +2,12 @@ import {
   avoidedName,
   giveInstead,
   insteadOf,
+  lacksOf,
+  needsOf,
+  needWords,
   remembering,
   success,
+  withAdded,
   type BreadSummary,
   type ClassRecord,
   type Gap,
@@ -31,13 +35,21 @@ export function GapCard({ gap, workshop, library }: Props) {
   const fetchBody = useFetchBody();
   const shelf = library.map(({ title, summary }) => ({ ...summary, name: title }));
   const offers = insteadOf(workshop, gap, shelf).slice(0, MOST_OFFERED);
+  /** What the kitchen of the class is given with a bread of the library, in words. */
+  const lackedBy = (id: string): string => {
+    const needs = library.find((b) => b.summary.id === id)?.summary.needs ?? [];
+    const lacks = lacksOf(workshop.kitchen, needs);
+    return lacks.length === 0 ? '' : `, with ${lacks.map(needWords).join(', ')}`;
+  };
   const give = async (id: string): Promise<void> => {
     const stored = library.find((b) => b.summary.id === id);
     const held = workshop.breads.find((b) => b.id === id);
     const other = held ?? (stored && (await fetchBody('bread', stored.id)));
     if (!other) return;
     const given = (record: ClassRecord): Result<ClassRecord> => {
-      const next = giveInstead(record.workshop, gap, other);
+      const { kitchen } = record.workshop;
+      const having = { ...record.workshop, kitchen: withAdded(kitchen, lacksOf(kitchen, needsOf(other))) };
+      const next = giveInstead(having, gap, other);
       if (!next.ok) return next;
       const made = { ...record, workshop: next.value };
       return success(held || !stored ? made : remembering(made, { id: stored.id, bread: other }));
@@ -68,6 +80,7 @@ export function GapCard({ gap, workshop, library }: Props) {
             {other.name}
             <span className="text-sm font-normal opacity-80">
               {isVariant ? 'a variant of it' : isHeld ? 'in this class' : 'from the library'}
+              {lackedBy(other.id)}
             </span>
           </button>
         ))}
