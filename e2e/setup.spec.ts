@@ -227,7 +227,7 @@ for (const theme of ['light', 'dark'] as const)
   }) => {
     const id = await makeClass(request, `Sunday in the ${theme}`, sundayClass);
     await page.emulateMedia({ colorScheme: theme });
-    for (const path of [...STEPS.split(' ').map((s) => `/class/${id}/${s}`), '/classes', '/kitchens']) {
+    for (const path of [...STEPS.split(' ').map((s) => `/class/${id}/${s}`), '/classes', '/kitchens', '/kitchens/demo-tannery', '/nowhere']) {
       await page.goto(path);
       await page.getByRole('main').waitFor();
       await page.waitForLoadState('networkidle');

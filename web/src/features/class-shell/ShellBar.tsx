@@ -12,6 +12,9 @@ type Order = 'good' | 'open' | 'bad';
 const ORDER_ICON = { good: CircleCheck, open: CircleDashed, bad: OctagonAlert } as const;
 const ORDER_WORDS = { good: 'in order', open: 'being worked out', bad: 'needs a look' } as const;
 
+const STEP =
+  'flex min-h-12 shrink-0 items-center gap-1.5 border-b-4 px-2 font-semibold max-sm:min-h-10 max-sm:px-1.5 lg:px-3';
+
 /** The steps of the job that this version covers, in their order, each with whether it is in order. */
 function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: string; readonly order: Order }[] {
   const { plan, isPlanning, body } = draft;
@@ -31,7 +34,7 @@ function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: s
 export function ShellBar({ draft }: { readonly draft: Draft }) {
   const dispatch = useAppDispatch();
   return (
-    <header className="flex items-center gap-x-3 max-[900px]:flex-wrap print:hidden border-b border-line bg-panel px-4">
+    <header className="flex items-center gap-x-3 border-b border-line bg-panel px-4 max-[900px]:flex-wrap max-sm:gap-x-1 max-sm:px-2 print:hidden">
       <Link
         to="/classes"
         className="flex min-h-12 items-center gap-2 text-quiet hover:text-ink"
@@ -45,13 +48,10 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
       </h1>
       <nav
         aria-label="Steps of the class"
-        className="flex flex-1 self-stretch max-[900px]:order-last max-[900px]:basis-full max-[900px]:flex-wrap lg:gap-1"
+        className="flex flex-1 self-stretch max-[900px]:order-last max-[900px]:basis-full max-[900px]:flex-wrap max-sm:flex-nowrap max-sm:overflow-x-auto lg:gap-1"
       >
-        <Link
-          to="/breads"
-          className="flex min-h-12 items-center gap-1.5 border-b-4 border-transparent px-2 font-semibold lg:px-3 text-quiet hover:text-ink"
-        >
-          <Wheat size={18} aria-hidden />
+        <Link to="/breads" className={`${STEP} border-transparent text-quiet hover:text-ink`}>
+          <Wheat size={18} aria-hidden className="max-sm:hidden" />
           Breads
         </Link>
         {stepsOf(draft).map(({ to, name, order }) => {
@@ -61,13 +61,13 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
               key={to}
               to={to}
               className={({ isActive }) =>
-                `flex min-h-12 items-center gap-1.5 border-b-4 px-2 font-semibold lg:px-3 ${isActive ? 'border-hands' : 'border-transparent text-quiet hover:text-ink'}`
+                `${STEP} ${isActive ? 'border-hands' : 'border-transparent text-quiet hover:text-ink'}`
               }
             >
               <Icon
                 size={18}
                 aria-hidden
-                className={order === 'bad' ? 'text-trouble' : order === 'good' ? 'text-herb-text' : ''}
+                className={order === 'bad' ? 'text-trouble' : order === 'good' ? 'text-herb-text max-sm:hidden' : ''}
               />
               {name}
               <span className="sr-only">: {ORDER_WORDS[order]}</span>
@@ -76,7 +76,7 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
         })}
       </nav>
       <SaveWords open={draft} />
-      <div className="flex">
+      <div className="flex max-sm:[&_button]:size-9">
         <UndoButtons
           canUndo={draft.past.length > 0}
           canRedo={draft.future.length > 0}

@@ -57,20 +57,20 @@ export function VerdictStrip({ draft, isAdviceWanted, onAdvice }: Props) {
       data-testid="verdict"
       data-planning={isPlanning}
       data-plans={draft.plansCome}
-      className={`flex flex-wrap items-baseline gap-x-6 gap-y-1 px-4 py-2.5 print:hidden ${colours}`}
+      className={`flex flex-wrap items-baseline gap-x-6 gap-y-1 px-4 py-2.5 max-sm:px-2 max-sm:py-1.5 print:hidden ${colours}`}
     >
-      <p className="flex items-baseline gap-2 font-head text-2xl font-semibold">
+      <p className="flex items-baseline gap-2 font-head text-2xl font-semibold max-sm:text-lg max-sm:leading-tight">
         <Icon size={26} aria-hidden className="self-center" />
         {isTrial && verdict.state === 'looking' ? 'Planning …' : words.headline}
       </p>
       {words.open !== '' && <p className="text-lg font-semibold">{words.open}</p>}
       {words.could !== '' && <p className="figures text-lg">{words.could}</p>}
-      <p className="figures text-lg">{words.tightest}</p>
+      <p className="figures text-lg max-sm:sr-only">{words.tightest}</p>
       {verdict.fits && (
         <button
           type="button"
           aria-expanded={isAdviceWanted}
-          className="ml-auto min-h-8 self-center rounded-cut border border-on-herb/60 px-2.5 hover:bg-black/15"
+          className="ml-auto min-h-8 self-center rounded-cut border border-on-herb/60 px-2.5 hover:bg-black/15 max-sm:ml-0 max-sm:text-sm"
           onClick={onAdvice}
         >
           {isTimeLeft ? 'What to do with the time left?' : 'What would give more?'}

@@ -22,7 +22,11 @@ export function TimeStrip({ workshop, tableSec, rows }: Props) {
     <div>
       <div className="relative ml-32 h-5" aria-hidden>
         {ticks.map((sec) => (
-          <span key={sec} className="figures absolute -translate-x-1/2 text-sm text-quiet" style={{ left: share(sec) }}>
+          <span
+            key={sec}
+            className="figures absolute -translate-x-1/2 text-sm text-quiet last:-translate-x-full max-sm:even:hidden"
+            style={{ left: share(sec) }}
+          >
             {clockText(workshop, sec)}
           </span>
         ))}
