@@ -227,7 +227,13 @@ for (const theme of ['light', 'dark'] as const)
   }) => {
     const id = await makeClass(request, `Sunday in the ${theme}`, sundayClass);
     await page.emulateMedia({ colorScheme: theme });
-    for (const path of [...STEPS.split(' ').map((s) => `/class/${id}/${s}`), '/classes', '/kitchens', '/kitchens/demo-tannery', '/nowhere']) {
+    for (const path of [
+      ...STEPS.split(' ').map((s) => `/class/${id}/${s}`),
+      '/classes',
+      '/kitchens',
+      '/kitchens/demo-tannery',
+      '/nowhere',
+    ]) {
       await page.goto(path);
       await page.getByRole('main').waitFor();
       await page.waitForLoadState('networkidle');

@@ -54,7 +54,7 @@ test('from nothing to a class that fits: 14 people who avoid this and that, thre
     const refusals: string[] = [];
     Object.assign(globalThis, { refusals });
     const look = (): void => {
-      for (const e of document.querySelectorAll('[role="alert"]')) refusals.push(e.textContent ?? '');
+      for (const e of document.querySelectorAll('[role="alert"]')) refusals.push((e as HTMLElement).innerText);
     };
     addEventListener('DOMContentLoaded', () =>
       new MutationObserver(look).observe(document.body, { childList: true, subtree: true }),

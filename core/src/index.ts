@@ -320,6 +320,7 @@ export {
   fillingAt,
   FILLINGS,
   fillingsNow,
+  fillingWho,
   type FillingNow,
   fireTurns,
   fireUse,

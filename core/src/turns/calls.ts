@@ -1,7 +1,7 @@
 import type { Plan, PlanTask } from '../plan/index.ts';
 import { placeWords } from '../words/index.ts';
 import { isOnFire, ownerOf, stepWords } from '../plan/index.ts';
-import type { FillingNow } from './fillings.ts';
+import { fillingWho, type FillingNow } from './fillings.ts';
 import { careLines, personName, stationName, type Remark, type Workshop } from '../workshop/index.ts';
 
 /** Something to say aloud, to some people, at a moment in seconds since doors open. */
@@ -52,7 +52,7 @@ export function rollCall(
   const notes = fillings.map((f): Call => ({
     atSec: f.fromSec,
     what: f.words,
-    to: f.people.length === workshop.roster.length ? ['everyone'] : f.people.map((p) => personName(workshop, p)),
+    to: fillingWho(workshop, f),
     tasks: [],
     isToFire: false,
     care: careLines(workshop, remarks, f.people),

@@ -1,4 +1,4 @@
-import { idsOf, nextId, type ClassRecord, type Filling, type Workshop } from '../workshop/index.ts';
+import { idsOf, nextId, personName, type ClassRecord, type Filling, type Workshop } from '../workshop/index.ts';
 import type { Plan } from '../plan/index.ts';
 import { idleGaps, type IdleGap } from './idle.ts';
 
@@ -11,14 +11,18 @@ export const FILLINGS = [
   ['talk', 'A talk'],
 ] as const satisfies readonly (readonly [Filling['what'], string])[];
 
-export const fillingWords = ({ what }: Pick<Filling, 'what'>): string =>
-  FILLINGS.find(([key]) => key === what)?.[1] ?? what;
+const fillingWords = ({ what }: Pick<Filling, 'what'>): string => FILLINGS.find(([key]) => key === what)?.[1] ?? what;
 
 /** A filling beside the plan as it is now. */
 export interface FillingNow extends Filling {
   readonly words: string;
   /** Who of them has a task in that time by now. */
   readonly busy: readonly string[];
+}
+
+/** Who takes part: everyone, or their names. */
+export function fillingWho(workshop: Workshop, { people }: Filling): readonly string[] {
+  return people.length === workshop.roster.length ? ['everyone'] : people.map((p) => personName(workshop, p));
 }
 
 /** The class with a stretch filled for everyone who has nothing to do all through it; a note that moves no task. */

@@ -9,7 +9,7 @@ export { differenceWords } from './differences.ts';
 export { firstBreads, planFigures, type PlanFigures, type Spread } from './figures.ts';
 export { followedWords } from './followed-words.ts';
 export { fireAt, roomAt, type Doing, type FireNow, type LyingNow, type RoomNow } from './moment.ts';
-export { emptyGap, fillGap, fillingAt, FILLINGS, fillingsNow, type FillingNow } from './fillings.ts';
+export { emptyGap, fillGap, fillingAt, FILLINGS, fillingsNow, fillingWho, type FillingNow } from './fillings.ts';
 export { fireTurns, type FireTurns } from './fires.ts';
 export { fillersOf, idleGaps, type Filler, type IdleGap } from './idle.ts';
 export { pieceRuns, type PieceRun } from './pieces.ts';

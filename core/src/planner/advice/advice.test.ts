@@ -4,6 +4,7 @@ import { heldWords, type Workshop } from '../../workshop/index.ts';
 import { findBrokenRules } from '../check/index.ts';
 import { verdictOf } from '../explain/index.ts';
 import { planClass } from '../plan-class.ts';
+import { holdsWhenTaken } from './effort.ts';
 import { madeAhead } from './fixes.ts';
 import { classChangeWords, clashWords, fixWords, ideaWords, longBreadWords } from '../words/index.ts';
 import {
@@ -166,6 +167,28 @@ describe('the changes that make a class fit', () => {
     expect(set.changes.length).toBeGreaterThan(1);
     expect(planClass(set.workshop, { effort: 1 }).broken).toEqual([]);
     expect(run(fixSetOf(w, plan, () => false))).toBeUndefined();
+  });
+});
+
+describe('what is promised', () => {
+  it('holds when the class is planned from nothing, for every single change and for the set', () => {
+    const classes = [2, 3].map((each) => buildWorkshop({ people: 6, each, griddles: 2, tableTime: '10:50' }));
+    let promised = 0;
+    for (const w of [crowded, ...classes]) {
+      const plan = planClass(w, { effort: 1 });
+      if (verdictOf(w, plan).fits) continue;
+      const set = run(fixSetOf(w, plan));
+      for (const { workshop } of [...run(rankFixes(w, plan)).filter((f) => f.fits), ...(set ? [set] : [])]) {
+        promised++;
+        expect(verdictOf(workshop, planClass(workshop)).fits).toBe(true);
+      }
+    }
+    expect(promised).toBeGreaterThan(3);
+  });
+  it('is asked of the plan that will be made, with nothing known before', () => {
+    const right = buildWorkshop({ people: 4 });
+    expect(holdsWhenTaken(right, 'steady')).toBe(true);
+    expect(holdsWhenTaken(crowded, 'steady')).toBe(false);
   });
 });
 

@@ -4,9 +4,9 @@ import {
   emptyGap,
   fillGap,
   FILLINGS,
+  fillingWho,
   personName,
   success,
-  type FillingNow,
   type IdleGap,
   type Plan,
   type Workshop,
@@ -15,11 +15,6 @@ import { editRecord } from '../../planning/edit.ts';
 import { useFillings } from '../../planning/use-fillings.ts';
 import { useAppDispatch } from '../../store/hooks.ts';
 import { ICON_BUTTON } from '../../ui/buttons.ts';
-
-/** Who takes part: everyone, or their names. */
-export function whoFills(workshop: Workshop, { people }: FillingNow): string {
-  return people.length === workshop.roster.length ? 'everyone' : people.map((p) => personName(workshop, p)).join(', ');
-}
 
 /** An idle stretch is filled in one press, for everyone who is idle all through it. */
 export function Fill({ gap, plan }: { readonly gap: IdleGap; readonly plan: Plan }) {
@@ -61,7 +56,7 @@ export function Filled({ workshop }: { readonly workshop: Workshop }) {
               <b>
                 {clockText(workshop, f.fromSec)}–{clockText(workshop, f.toSec)} {f.words}
               </b>
-              , {whoFills(workshop, f)}
+              , {fillingWho(workshop, f).join(', ')}
               {f.busy.length > 0 && (
                 <span className="block text-trouble">
                   by now {f.busy.map((p) => personName(workshop, p)).join(', ')} {f.busy.length === 1 ? 'has' : 'have'}{' '}

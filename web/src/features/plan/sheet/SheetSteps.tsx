@@ -3,6 +3,7 @@ import {
   careLines,
   clockText,
   durationText,
+  fillingWho,
   mindedBy,
   personName,
   placeWords,
@@ -55,7 +56,7 @@ function rowsOf(
     atSec: f.fromSec,
     endSec: f.toSec,
     what: f.words,
-    who: f.people.length === workshop.roster.length ? ['everyone'] : f.people.map((p) => personName(workshop, p)),
+    who: [...fillingWho(workshop, f)],
     where: [],
     care: [...new Set(f.people.flatMap((p) => careLines(workshop, remarks, [p])))],
   }));
