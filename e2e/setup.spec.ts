@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test, type Page } from '@playwright/test';
+import { expect, test, type Locator, type Page } from '@playwright/test';
 import sundayClass from '../demo/class-sunday.json' with { type: 'json' };
 import { violations } from './axe.ts';
 import { ClassPage, makeClass } from './class-page.ts';
@@ -240,6 +240,32 @@ for (const theme of ['light', 'dark'] as const)
       expect(await violations(page), path).toEqual([]);
     }
   });
+
+test('a bread is dragged off a griddle, and one more onto it', async ({ page, request }) => {
+  await ClassPage.open(page, await makeClass(request, 'Dragged breads'), 'kitchen');
+  const holds = page.getByLabel('How many Soft griddle round Griddle 1 holds');
+  const before = Number(await holds.inputValue());
+  const plate = page.getByRole('img', { name: /^Griddle 1 holds \d+ Soft griddle round$/ });
+  const drag = async (from: Locator, to: { readonly x: number; readonly y: number }): Promise<void> => {
+    await from.scrollIntoViewIfNeeded();
+    const box = await from.boundingBox();
+    if (!box) throw new Error('what is dragged is not in sight');
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(to.x, to.y, { steps: 8 });
+    await page.mouse.up();
+  };
+  await plate.scrollIntoViewIfNeeded();
+  const box = (await plate.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  await drag(plate.locator('path').first(), { x: box.x + box.width + 80, y: middle.y });
+  await expect(holds).toHaveValue(String(before - 1));
+  await drag(page.locator('[data-spare]').first(), middle);
+  await expect(holds).toHaveValue(String(before));
+  // let go on the griddle where it lay, a bread stays
+  await drag(plate.locator('path').first(), middle);
+  await expect(holds).toHaveValue(String(before));
+});
 
 test('a griddle holds as many as somebody knows, and as many as its size says again', async ({ page, request }) => {
   const shell = await ClassPage.open(page, await makeClass(request, 'Own number'), 'kitchen');

@@ -23,3 +23,22 @@ const ISO_DAY = new Intl.DateTimeFormat('sv-SE', { year: 'numeric', month: '2-di
 
 /** Today on this device, `2027-03-06`. */
 export const todayText = (): string => ISO_DAY.format(new Date());
+
+/** By how much a time zone is off the world's on a day, `GMT+1`; empty for a zone that this device does not know. */
+function offsetText(timeZone: string, noon: Date): string {
+  try {
+    const parts = new Intl.DateTimeFormat('en-GB', { timeZone, timeZoneName: 'shortOffset' }).formatToParts(noon);
+    return parts.find((p) => p.type === 'timeZoneName')?.value ?? '';
+  } catch {
+    return '';
+  }
+}
+
+/** All time zones with their offset on a day, `2027-03-06`; the one that is set among them, whatever it is called. */
+export function timeZones(date: string, own: string): readonly (readonly [string, string])[] {
+  const noon = new Date(`${date}T12:00:00Z`);
+  const day = Number.isNaN(noon.getTime()) ? new Date() : noon;
+  return [...new Set([own, ...Intl.supportedValuesOf('timeZone')])]
+    .sort()
+    .map((zone) => [zone, `${zone.replaceAll('_', ' ')} (${offsetText(zone, day)})`]);
+}

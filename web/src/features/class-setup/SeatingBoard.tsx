@@ -13,6 +13,7 @@ import {
 import { applyEdit, applyNotes, applyRecord } from '../../planning/edit.ts';
 import { useAppDispatch } from '../../store/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
+import { AFTER_A_MOVE } from '../../ui/dragging.ts';
 import { Bench, EmptyBench } from './Bench.tsx';
 import { Friends } from './Friends.tsx';
 import { KEY } from './seat-keys.ts';
@@ -20,9 +21,6 @@ import { SeatChip } from './SeatChip.tsx';
 
 const after = (text: string, prefix: string): string | undefined =>
   text.startsWith(prefix) ? text.slice(prefix.length) : undefined;
-
-/** A press that does not move chooses; one object for good, since another one draws every chip again. */
-const AFTER_A_MOVE = { activationConstraint: { distance: 6 } } as const;
 
 /** The benches with everybody at them: drag somebody to another bench or onto another person, or choose from their menu. */
 export function SeatingBoard({ record }: { readonly record: ClassRecord }) {

@@ -1,8 +1,11 @@
+import { useMemo } from 'react';
 import type { Workshop } from '@hodsman/core';
 import { changeClass } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { Segments } from '../../ui/Segments.tsx';
+import { SelectField } from '../../ui/SelectField.tsx';
 import { TextField } from '../../ui/TextField.tsx';
+import { timeZones } from '../../ui/when.ts';
 import { Breaks, PrepTimes, ServiceOfLines } from './DayRows.tsx';
 import { DayLine } from './DayLine.tsx';
 import { FileButtons } from './FileButtons.tsx';
@@ -13,6 +16,8 @@ export function TimesTab() {
   const workshop = useAppSelector((s) => s.draft?.body.workshop);
   const plan = useAppSelector((s) => s.draft?.plan);
   const dispatch = useAppDispatch();
+  const [date, timeZone] = [workshop?.date ?? '', workshop?.timeZone ?? 'UTC'];
+  const zones = useMemo(() => timeZones(date, timeZone), [date, timeZone]);
   if (!workshop) return null;
   const put = (part: Partial<Workshop>, what?: string): void => {
     dispatch(changeClass(workshop, part, what));
@@ -25,7 +30,14 @@ export function TimesTab() {
           <TextField label="Title" value={workshop.title} onTake={(title) => put({ title })} />
           <div className="grid grid-cols-2 gap-3">
             <TextField label="Date" type="date" value={workshop.date} onTake={(date) => put({ date })} />
-            <TextField label="Time zone" value={workshop.timeZone} onTake={(timeZone) => put({ timeZone })} />
+            <div className="[&_select]:min-h-12 [&_select]:w-full">
+              <SelectField
+                label="Time zone"
+                value={workshop.timeZone}
+                options={zones}
+                onChange={(timeZone) => put({ timeZone })}
+              />
+            </div>
           </div>
           <Frame workshop={workshop} put={put} />
           <div className="grid justify-items-start gap-1">

@@ -1,6 +1,6 @@
+import { DndContext, PointerSensor, pointerWithin, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import {
   type Bread,
-  drawnSpots,
   type Griddle,
   griddleName,
   ofRoundOf,
@@ -12,15 +12,11 @@ import {
 } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
-import { GriddlePlate, PieceOnPlate } from '../../bread-ui/GriddlePlate.tsx';
-
-/** Pixels a centimetre: the same for all griddles, so that they compare. */
-const SCALE = 2.6;
+import { AFTER_A_MOVE } from '../../ui/dragging.ts';
+import { countChange, LaidOn, type Dragged } from './LaidOn.tsx';
 
 const sizeWords = (g: Griddle): string =>
   g.shape === 'round' ? `${g.diameterCm} cm across` : `${g.widthCm} × ${g.depthCm} cm`;
-
-const countWords = (n: number): string => (n === 0 ? 'does not fit' : n === 1 ? 'one' : `${n} of these`);
 
 interface Props {
   readonly griddles: readonly Griddle[];
@@ -30,54 +26,68 @@ interface Props {
   readonly onGriddle: (griddle: Griddle) => void;
 }
 
-/** Every griddle from above, to one scale, with each bread as often as it fits: two of these, one of those. */
+/**
+ * Every griddle from above, to one scale, with each bread as often as it fits: two of these, one of those. A bread is dragged off, or one
+ * more is dragged on, where somebody knows better.
+ */
 export function GriddleTable({ griddles, gapCm, breads, onGriddle }: Props) {
+  const sensors = useSensors(useSensor(PointerSensor, AFTER_A_MOVE));
+  const drop = ({ active, over }: DragEndEvent): void => {
+    const moved = active.data.current as Dragged | undefined;
+    const griddle = griddles.find((g) => g.id === moved?.griddle);
+    const bread = breads.find((b) => b.id === moved?.bread);
+    if (!moved || !griddle || !bread) return;
+    const change = countChange(moved, over === null ? undefined : String(over.id));
+    if (change !== 0) onGriddle(withSpots(griddle, bread, gapCm, spotsOnGriddle(griddle, bread, gapCm) + change));
+  };
   return (
-    <section aria-labelledby="carry-head" className="min-w-0">
-      <h2 id="carry-head" className="text-lg">
-        What the griddles carry at a time
-      </h2>
-      <div className="overflow-x-auto">
-        <table className="border-separate border-spacing-x-4 border-spacing-y-2">
-          <thead>
-            <tr>
-              <td />
-              {breads.map((b) => (
-                <th key={b.id} scope="col" className="max-w-44 text-left align-bottom font-normal">
-                  <span className="flex items-center gap-2">
-                    <svg width={22} height={22} aria-hidden className="shrink-0">
-                      <BreadGlyph shape={b.piece.shape} x={11} y={11} size={18} />
-                    </svg>
-                    <span className="truncate" title={b.name}>
-                      {b.name}
-                    </span>
-                  </span>
-                  <span className="figures text-sm text-quiet">{sizeOfPiece(b.piece)}</span>
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {griddles.map((g) => (
-              <tr key={g.id}>
-                <th scope="row" className="pr-2 text-left font-normal">
-                  <b>{griddleName(g)}</b>
-                  <span className="figures block text-sm whitespace-nowrap text-quiet">
-                    {g.surface}, {sizeWords(g)}
-                  </span>
-                </th>
+    <DndContext sensors={sensors} collisionDetection={pointerWithin} onDragEnd={drop}>
+      <section aria-labelledby="carry-head" className="min-w-0">
+        <h2 id="carry-head" className="text-lg">
+          What the griddles carry at a time
+        </h2>
+        <div className="overflow-x-auto">
+          <table className="border-separate border-spacing-x-4 border-spacing-y-2">
+            <thead>
+              <tr>
+                <td />
                 {breads.map((b) => (
-                  <td key={b.id} className="text-center align-bottom">
-                    <FromAbove griddle={g} bread={b} gapCm={gapCm} count={spotsOnGriddle(g, b, gapCm)} />
-                    <OwnNumber griddle={g} bread={b} gapCm={gapCm} onGriddle={onGriddle} />
-                  </td>
+                  <th key={b.id} scope="col" className="max-w-44 text-left align-bottom font-normal">
+                    <span className="flex items-center gap-2">
+                      <svg width={22} height={22} aria-hidden className="shrink-0">
+                        <BreadGlyph shape={b.piece.shape} x={11} y={11} size={18} />
+                      </svg>
+                      <span className="truncate" title={b.name}>
+                        {b.name}
+                      </span>
+                    </span>
+                    <span className="figures text-sm text-quiet">{sizeOfPiece(b.piece)}</span>
+                  </th>
                 ))}
               </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-    </section>
+            </thead>
+            <tbody>
+              {griddles.map((g) => (
+                <tr key={g.id}>
+                  <th scope="row" className="pr-2 text-left font-normal">
+                    <b>{griddleName(g)}</b>
+                    <span className="figures block text-sm whitespace-nowrap text-quiet">
+                      {g.surface}, {sizeWords(g)}
+                    </span>
+                  </th>
+                  {breads.map((b) => (
+                    <td key={b.id} className="text-center align-bottom">
+                      <LaidOn griddle={g} bread={b} gapCm={gapCm} count={spotsOnGriddle(g, b, gapCm)} />
+                      <OwnNumber griddle={g} bread={b} gapCm={gapCm} onGriddle={onGriddle} />
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      </section>
+    </DndContext>
   );
 }
 
@@ -113,29 +123,9 @@ function OwnNumber({
   );
 }
 
-interface FromAboveProps {
-  readonly griddle: Griddle;
-  readonly bread: Props['breads'][number];
-  readonly gapCm: number;
-  readonly count: number;
-}
-
 const sizeOfPiece = (piece: Bread['piece']): string =>
   WIDE_SHAPES.includes(piece.shape ?? '')
     ? `${piece.diameterCm} × ${roundedTo(widthOf(piece), 1)} cm`
     : piece.shape === 'wedge'
       ? `${piece.diameterCm} cm, ${ofRoundOf(piece)} make a round`
       : `${piece.diameterCm} cm`;
-
-function FromAbove({ griddle, bread, gapCm, count }: FromAboveProps) {
-  return (
-    <figure className="inline-block">
-      <GriddlePlate griddle={griddle} scale={SCALE} label={`${griddleName(griddle)} holds ${count} ${bread.name}`}>
-        {drawnSpots(griddle, bread.piece, gapCm, count).map((s) => (
-          <PieceOnPlate key={`${s.xCm},${s.yCm},${s.turnDeg}`} piece={bread.piece} at={s} />
-        ))}
-      </GriddlePlate>
-      <figcaption className={`figures text-sm ${count === 0 ? 'text-trouble' : ''}`}>{countWords(count)}</figcaption>
-    </figure>
-  );
-}
