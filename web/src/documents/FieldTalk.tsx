@@ -19,7 +19,7 @@ export function FieldTalk({ children }: { readonly children: ReactNode }) {
       if (!open || open.refused.length === 0) return [];
       // the field says it now
       store.dispatch(REGISTRY[kind].actions.refused([]));
-      return open.refused.map((f) => faultInWords(f, open.body));
+      return open.refused.map((f) => faultInWords(f, open.tried ?? open.body));
     });
   }, [store]);
   const tell = useMemo(() => (change: 1 | -1) => setHolding((n) => n + change), []);

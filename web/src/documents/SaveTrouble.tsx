@@ -26,7 +26,12 @@ export function SaveTrouble<K extends DocumentKind>({ kind, open }: Props<K>) {
   const { save } = open;
   return (
     <>
-      <Refused what={noun} faults={open.refused} within={open.body} onClose={() => dispatch(actions.refused([]))} />
+      <Refused
+        what={noun}
+        faults={open.refused}
+        within={open.tried ?? open.body}
+        onClose={() => dispatch(actions.refused([]))}
+      />
       {save.kind === 'gone' && <Gone kind={kind} open={open} />}
       {save.kind === 'refused' && (
         <Told>

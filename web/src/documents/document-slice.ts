@@ -17,7 +17,9 @@ export function documentSlice<T>(name: string) {
     opened: createAction<Opening<T>>(`${name}/opened`),
     closed: createAction(`${name}/closed`),
     edited: createAction<{ readonly body: T; readonly what?: string }>(`${name}/edited`),
-    refused: createAction<readonly Fault[]>(`${name}/refused`),
+    refused: createAction(`${name}/refused`, (faults: readonly Fault[], tried?: unknown) => ({
+      payload: { faults, tried },
+    })),
     undone: createAction(`${name}/undone`),
     redone: createAction(`${name}/redone`),
     savedAs: createAction<Answer & { readonly version: number; readonly body: T }>(`${name}/savedAs`),
@@ -32,7 +34,7 @@ export function documentSlice<T>(name: string) {
   const reducer = <D extends OpenDocument<T>>(open: D, action: UnknownAction): D => {
     if (actions.edited.match(action))
       return document.edited<T, D>(open, action.payload.body, action.payload.what ?? null);
-    if (actions.refused.match(action)) return { ...open, refused: action.payload };
+    if (actions.refused.match(action)) return { ...open, refused: action.payload.faults, tried: action.payload.tried };
     if (actions.undone.match(action)) return document.undone<T, D>(open);
     if (actions.redone.match(action)) return document.redone<T, D>(open);
     if (actions.savedAs.match(action))

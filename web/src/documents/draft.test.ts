@@ -96,6 +96,12 @@ describe('the draft of a class', () => {
   it('keeps the class as it is when a change is refused', () => {
     const refused = after(opened, draftActions.refused([{ code: 'nobody-takes-part', path: 'roster', params: {} }]));
     expect([refused.body, refused.refused.length, refused.save.kind]).toEqual([record, 1, 'saved']);
+    // what was tried names the place, until something else is done
+    const faults = [{ code: 'too-small', path: 'workshop.roster[9].name', params: { received: 0, limit: 1 } }] as const;
+    const tried = { ...record, workshop: { ...record.workshop, title: 'Tried' } };
+    const told = after(opened, draftActions.refused(faults, tried));
+    expect(told.tried).toBe(tried);
+    expect(draftReducer(told, edited(withEach(3)))).toMatchObject({ refused: [], tried: undefined });
   });
   it('is planned anew when the class or its shaping changes, and not for any other note', () => {
     const planned = after(opened, draftActions.planned({ plan: {} as Plan, isFinal: true }));

@@ -43,6 +43,8 @@ export interface OpenDocument<T> {
   readonly theirs: { readonly version: number; readonly body: T } | null;
   /** Why the last change was not taken. */
   readonly refused: readonly Fault[];
+  /** What it was to hold: where the faults are is said in its words. Undefined where that is not known. */
+  readonly tried: unknown;
   /** What the last edit changed; further edits of the same are one step of undo. */
   readonly lastEdit: string | null;
 }
@@ -76,6 +78,7 @@ export function opened<T>({ id, version, body, stored, isUnsaved }: Opening<T>):
     isStoreFull: false,
     theirs: null,
     refused: [],
+    tried: undefined,
     lastEdit: null,
   };
 }
@@ -108,7 +111,7 @@ function afterChange(save: SaveState): SaveState {
 
 /** The document with another body in it, to be saved. */
 function changed<T, D extends OpenDocument<T>>(open: D, body: T): D {
-  return { ...open, body, refused: [], lastEdit: null, save: afterChange(open.save) };
+  return { ...open, body, refused: [], tried: undefined, lastEdit: null, save: afterChange(open.save) };
 }
 
 /** The document after an edit; `what` names a field that is typed in, so that its keystrokes are undone together. */

@@ -26,7 +26,7 @@ export interface RegisteredKind<T> {
     readonly opened: (opening: Opening<T>) => UnknownAction;
     readonly closed: () => UnknownAction;
     readonly edited: (change: { readonly body: T; readonly what?: string }) => UnknownAction;
-    readonly refused: (faults: readonly Fault[]) => UnknownAction;
+    readonly refused: (faults: readonly Fault[], tried?: unknown) => UnknownAction;
     readonly savedAs: (answer: { id: string; version: number; body: T }) => UnknownAction;
     readonly conflicted: (answer: { id: string; version: number; body: T }) => UnknownAction;
     readonly saveStands: (answer: { id: string; save: SaveState }) => UnknownAction;

@@ -24,7 +24,7 @@ export const applyEdit =
   (dispatch, getState) => {
     const body = getState().draft?.body;
     const read = result.ok ? readWorkshop(result.value) : result;
-    if (!read.ok) dispatch(draftActions.refused(read.faults));
+    if (!read.ok) dispatch(draftActions.refused(read.faults, result.ok ? result.value : undefined));
     else if (body) {
       const workshop = sharing(body.workshop, withFreeWords(read.value));
       dispatch(draftActions.edited({ body: { ...body, workshop }, ...(what && { what }) }));
@@ -38,7 +38,7 @@ export const applyRecord =
     const before = getState().draft?.body;
     const read = result.ok ? readClassRecord(result.value) : result;
     if (!read.ok) {
-      dispatch(draftActions.refused(read.faults));
+      dispatch(draftActions.refused(read.faults, result.ok ? result.value : undefined));
       return;
     }
     const body = { ...read.value, workshop: withFreeWords(read.value.workshop) };

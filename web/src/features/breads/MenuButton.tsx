@@ -40,6 +40,7 @@ export function MenuButton(props: LibraryBread) {
 function OfOpenClass({ id, bread }: LibraryBread) {
   const workshop = useAppSelector((s) => s.draft?.body.workshop);
   const refused = useAppSelector((s) => s.draft?.refused ?? NONE);
+  const tried = useAppSelector((s) => s.draft?.tried);
   const [isAsked, setIsAsked] = useState(false);
   const dispatch = useAppDispatch();
   if (!workshop) return null;
@@ -72,7 +73,7 @@ function OfOpenClass({ id, bread }: LibraryBread) {
           <Notice>
             {workshop.title} cannot take it; the class is as it was.
             {refused.slice(0, 3).map((f) => (
-              <p key={f.path + f.code}>{faultInWords(f, workshop)}</p>
+              <p key={f.path + f.code}>{faultInWords(f, tried ?? workshop)}</p>
             ))}
           </Notice>
         </div>

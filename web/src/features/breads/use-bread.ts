@@ -19,7 +19,7 @@ export function useEditBread(): (bread: Bread, what?: string) => void {
   return useCallback(
     (bread, what) => {
       const read = readBread(bread);
-      if (!read.ok) dispatch(breadActions.refused(read.faults));
+      if (!read.ok) dispatch(breadActions.refused(read.faults, bread));
       else dispatch(breadActions.edited({ body: read.value, ...(what === undefined ? {} : { what }) }));
     },
     [dispatch],

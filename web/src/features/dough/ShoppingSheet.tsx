@@ -54,9 +54,10 @@ function FromStore({ id }: { readonly id: string }) {
   const inHouse = list.items.filter((i) => i.packs === 0);
   const left = toBuy.filter((i) => !bought.includes(i.what));
   const change = (what: string, part: Parameters<typeof changePantry>[2]): void => {
-    const read = readPantry(changePantry(pantry, what, part));
+    const next = changePantry(pantry, what, part);
+    const read = readPantry(next);
     if (read.ok) dispatch(pantryActions.edited({ body: read.value, what: `${what} ${Object.keys(part).join()}` }));
-    else dispatch(pantryActions.refused(read.faults));
+    else dispatch(pantryActions.refused(read.faults, next));
   };
   const tick = (what: string): void => {
     const next = bought.includes(what) ? bought.filter((b) => b !== what) : [...bought, what];

@@ -42,7 +42,7 @@ export function KitchenPage() {
           onChange={(kitchen, what) => {
             const read = readKitchen(kitchen);
             if (read.ok) dispatch(kitchenActions.edited({ body: read.value, ...(what !== undefined && { what }) }));
-            else dispatch(kitchenActions.refused(read.faults));
+            else dispatch(kitchenActions.refused(read.faults, kitchen));
           }}
         >
           <details className="relative">
