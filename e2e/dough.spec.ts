@@ -172,4 +172,6 @@ test('a kitchen gets a store of its own, with nothing in it, and other classes k
   await expect(page.getByRole('rowheader', { name: 'In the store already' })).toHaveCount(0);
   await page.goto('/class/demo-sunday/dough/shopping');
   await expect(page.getByText(/belong to The store by the Millrace Room/)).toBeVisible();
+  // the kitchens that other tests find are those of the demonstration
+  expect((await request.delete(`/api/documents/kitchen/${kitchenId}?version=1`)).status()).toBe(204);
 });

@@ -57,6 +57,10 @@ describe('guests', () => {
     // of whom something is noted keeps the place
     expect(addGuests(taken, [guest('Bo')]).record.notes.waiting.map((w) => w.guest.name)).toEqual(['Bo']);
     expect(addGuests(start, [ada, guest('Bo')]).ids).toEqual(['p4', 'p5']);
+    // who is called like one who was counted is none
+    const named = addGuests(start, [guest('Guest 7'), guest('Guest 8')]).record;
+    expect(named.workshop.roster.slice(3).map((p) => p.name)).toEqual(['Guest 7', 'Guest 8']);
+    expect([placesLeft(named), addGuests(named, [guest('Cy')]).ids]).toEqual([0, []]);
     const fewer = setParticipantCount(taken.workshop, 4);
     expect(fewer.ok && fewer.value.roster.map((p) => p.id)).toEqual(['p1', 'p2', 'p3', 'p4']);
   });

@@ -37,11 +37,12 @@ export function freeSeats(workshop: Workshop, stations: readonly Station[], benc
   return seats - stations.filter((s) => s.bench === bench).reduce((sum, s) => sum + s.members.length, 0);
 }
 
-const COUNTED = 'Guest';
+/** The name of somebody who is only counted; its number is that of their id, so that a guest who is called so is not taken for one. */
+const countedName = (id: string): string => `Guest ${id.replace(/\D/g, '')}`;
 
 /** Whether somebody was only counted so far: no name of their own, nothing avoided, no pace. */
-export function isCountedOnly({ name, avoid, pace }: Participant): boolean {
-  return new RegExp(`^${COUNTED} \\d+$`).test(name) && avoid.length === 0 && pace === 1;
+export function isCountedOnly({ id, name, avoid, pace }: Participant): boolean {
+  return name === countedName(id) && avoid.length === 0 && pace === 1;
 }
 
 /**
@@ -81,7 +82,7 @@ export function withoutParticipants(workshop: Workshop, gone: ReadonlySet<string
 /** The class with one more participant on the first free seat. Assumes that there is one. */
 export function withParticipant(workshop: Workshop, guest?: Pick<Participant, 'name' | 'avoid'>): Workshop {
   const id = nextId('p', idsOf([...workshop.roster, ...workshop.kitchen.staff]));
-  const { name, avoid } = guest ?? { name: `${COUNTED} ${workshop.roster.length + 1}`, avoid: [] };
+  const { name, avoid } = guest ?? { name: countedName(id), avoid: [] };
   const roster = [...workshop.roster, { id, name, avoid, pace: 1 }];
   const open = workshop.stations.find((s) => freeSeats(workshop, workshop.stations, s.bench) > 0);
   if (open) {
