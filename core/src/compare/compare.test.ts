@@ -92,7 +92,7 @@ describe('two states of a document', () => {
     for (const [path, words] of [
       ['workshop.kitchen.benches[0].seats', 'kitchen, benches, bench 1, seats'],
       ['workshop.kitchen.places[0].tempC', 'kitchen, places, Warm box, temp (°C)'],
-      ['workshop.breads[0].steps[1].window.min', 'breads, Griddle rounds, steps, short rest, window, min'],
+      ['workshop.breads[0].steps[1].window.min', 'breads, Griddle rounds, steps, short rest, window, at least'],
       ['workshop.breads[7].name', 'breads, number 8, name'],
       ['notes.friends[0][0]', 'friends, number 1, number 1'],
       ['version', 'version'],
@@ -150,6 +150,8 @@ describe('entries that have a name alone', () => {
     expect(
       changeWords({ ingredients: [flour, salt(2), dusting] }, { ingredients: [flour, salt(1.8), dusting] }),
     ).toEqual(['ingredients, fine salt, per cent: 2 → 1.8']);
+    const rest = (max: number) => ({ steps: [{ id: 'short-rest', window: { min: 5, ideal: 10, max } }] });
+    expect(changeWords(rest(20), rest(27))).toEqual(['steps, short rest, window, at most: 20 → 27']);
     const more = { ...dusting, gPerPiece: 8 };
     const both = mergeChanges([flour, salt(2), dusting], [flour, salt(1.8), dusting], [flour, salt(2), more]);
     expect(both).toEqual({ value: [flour, salt(1.8), more], clashes: [] });

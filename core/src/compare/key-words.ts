@@ -12,7 +12,7 @@ const UNITS: Readonly<Record<string, string>> = {
 };
 
 /** Keys that are no words by themselves. */
-const ALONE: Readonly<Record<string, string>> = { pct: 'per cent' };
+const ALONE: Readonly<Record<string, string>> = { pct: 'per cent', min: 'at least', max: 'at most' };
 
 /** "tableTime" as people say it, "table time"; "tempC" is "temp (°C)". */
 export function keyWords(key: string): string {

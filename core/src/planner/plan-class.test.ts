@@ -16,6 +16,7 @@ import {
 import { batchesOf, linesOf } from '../workshop/index.ts';
 import { brokenWords } from '../words/index.ts';
 import { classFigures, findBrokenRules, planClass, verdictOf, verdictWords } from './index.ts';
+import { planInSteps } from './plan-class.ts';
 import { planFile, readPlan } from '../formats/index.ts';
 
 const SEED = 20_261_124;
@@ -37,6 +38,28 @@ describe('the planner', () => {
       open: '',
       tightest: expect.stringMatching(/^Tightest: Griddle [12], \d\d:\d\d–11:\d\d$/) as string,
     });
+  });
+
+  it('looks longer where something is broken, but not where that is proven, nor for the first efforts', () => {
+    const steps = (w: ReturnType<typeof buildWorkshop>, effort: number): number => {
+      let count = 0;
+      for (const planning = planInSteps(w, { effort }); planning.next().done !== true;) count++;
+      return count;
+    };
+    const longer = (w: ReturnType<typeof buildWorkshop>): number => steps(w, 3) / steps(w, 2);
+    // breads that keep five minutes and one spot for all four of them: broken, and no sum proves it
+    const stale = buildWorkshop({
+      people: 4,
+      griddleCm: 26,
+      tableTime: '12:00',
+      change: (f) => (f['breads'][0].holdMaxMin = 5),
+    });
+    expect(longer(stale)).toBeGreaterThan(2.5);
+    // the griddle alone takes longer than there is
+    expect(longer(buildWorkshop({ people: 8, each: 2, griddles: 1, griddleCm: 26, tableTime: '10:45' }))).toBeLessThan(
+      2,
+    );
+    expect(longer(buildWorkshop({ people: 4 }))).toBeLessThan(2);
   });
 
   it('takes 40 min for 24 breads of 3 min on two griddles of one spot with resets of 20 s (figures of the trade)', () => {

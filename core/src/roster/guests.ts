@@ -42,12 +42,16 @@ export function placesLeft(record: ClassRecord): number {
   return seatsLeft(record.workshop) + countedOnly(record).length;
 }
 
-/** The class with somebody in the place of one who was only counted, else on the first free seat; undefined without either. */
+/**
+ * The class with somebody in the place of one who was only counted, else on the first free seat; undefined without either. Who has just
+ * come keeps their place, whatever they are called.
+ */
 function withGuest(
   record: ClassRecord,
   guest: Guest,
+  justCome: readonly string[] = [],
 ): { readonly workshop: Workshop; readonly id: string } | undefined {
-  const [place] = countedOnly(record);
+  const place = countedOnly(record).find((p) => !justCome.includes(p.id));
   if (place) return { workshop: changeParticipant(record.workshop, place.id, guest), id: place.id };
   if (seatsLeft(record.workshop) <= 0) return undefined;
   const workshop = withParticipant(record.workshop, guest);
@@ -55,8 +59,8 @@ function withGuest(
 }
 
 /**
- * The class with guests in the places of those who were only counted, then on the first free seats, and those that came together noted as friends; who finds no seat is kept waiting.
- * Gives the ids of those who came in, in their order.
+ * The class with guests in the places of those who were only counted, then on the first free seats, and those that came together noted as
+ * friends; who finds no seat is kept waiting. Gives the ids of those who came in, in their order.
  */
 export function addGuests(
   record: ClassRecord,
@@ -69,7 +73,7 @@ export function addGuests(
   const groups = new Map<string, string[]>();
   const remarks = [...record.notes.remarks];
   for (const { guest, words = [], group = '', ref } of guests) {
-    const taken = withGuest({ workshop, notes }, guest);
+    const taken = withGuest({ workshop, notes }, guest, ids);
     if (!taken) {
       waiting.push({ guest, why: 'no seat was free', words: [...words], ...(ref !== undefined && { ref }) });
       continue;

@@ -58,9 +58,18 @@ describe('guests', () => {
     expect(addGuests(taken, [guest('Bo')]).record.notes.waiting.map((w) => w.guest.name)).toEqual(['Bo']);
     expect(addGuests(start, [ada, guest('Bo')]).ids).toEqual(['p4', 'p5']);
     // who is called like one who was counted is none
-    const named = addGuests(start, [guest('Guest 7'), guest('Guest 8')]).record;
-    expect(named.workshop.roster.slice(3).map((p) => p.name)).toEqual(['Guest 7', 'Guest 8']);
-    expect([placesLeft(named), addGuests(named, [guest('Cy')]).ids]).toEqual([0, []]);
+    const called = addGuests(start, [guest('Guest 7'), guest('Guest 8')]).record;
+    expect(called.workshop.roster.slice(3).map((p) => p.name)).toEqual(['Guest 7', 'Guest 8']);
+    expect([placesLeft(called), addGuests(called, [guest('Cy')]).ids]).toEqual([0, []]);
+    const alike = addGuests(start, [guest('Guest 4'), guest('Bo')]).record;
+    expect(alike.workshop.roster.slice(3).map((p) => p.name)).toEqual(['Guest 4', 'Bo']);
+    // those who were only counted leave first, wherever they stand
+    const moved = {
+      ...start.workshop,
+      roster: [...start.workshop.roster.slice(3), ...start.workshop.roster.slice(0, 3)],
+    };
+    const named = setParticipantCount(moved, 3);
+    expect(named.ok && named.value.roster.map((p) => p.id)).toEqual(['p1', 'p2', 'p3']);
     const fewer = setParticipantCount(taken.workshop, 4);
     expect(fewer.ok && fewer.value.roster.map((p) => p.id)).toEqual(['p1', 'p2', 'p3', 'p4']);
   });

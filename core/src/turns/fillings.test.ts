@@ -30,6 +30,12 @@ describe('filling idle time', () => {
     expect(fillingAt(now ? [now] : [], gap.person, gap.fromSec)?.words).toBe('Tasting');
     expect(fillingAt(now ? [now] : [], gap.person, gap.toSec)).toBeUndefined();
   });
+  it('finds nobody busy in any idle stretch of the plan that it was made for', () => {
+    for (const g of gaps) {
+      const [now] = fillingsNow(workshop, plan, fillGap(record, plan, g, 'talk').notes.fillings);
+      expect([g, now?.busy]).toEqual([g, []]);
+    }
+  });
   it('is called by name in its place among the calls', () => {
     const fillings = fillingsNow(workshop, plan, filled.notes.fillings);
     const calls = rollCall(workshop, plan, [], fillings);
@@ -45,6 +51,8 @@ describe('filling idle time', () => {
     expect(fillingAt(now ? [now] : [], gap.person, gap.fromSec)).toBeUndefined();
     const left = removeParticipants(filled, [gap.person]);
     expect(left.ok && left.value.notes.fillings[0]?.people).not.toContain(gap.person);
+    const all = removeParticipants(filled, filled.notes.fillings[0]?.people ?? []);
+    expect(all.ok && all.value.notes.fillings).toEqual([]);
     expect(emptyGap(filled, filled.notes.fillings[0]?.id ?? '').notes.fillings).toEqual([]);
   });
 });

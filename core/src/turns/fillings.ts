@@ -1,5 +1,5 @@
 import { idsOf, nextId, personName, type ClassRecord, type Filling, type Workshop } from '../workshop/index.ts';
-import type { Plan } from '../plan/index.ts';
+import { isTaskOf, type Plan } from '../plan/index.ts';
 import { idleGaps, type IdleGap } from './idle.ts';
 
 /** What can fill a time in which people have nothing to do, with its words. */
@@ -46,8 +46,8 @@ export function fillingsNow(workshop: Workshop, plan: Plan, fillings: readonly F
   return fillings
     .map((f) => {
       const people = f.people.filter((p) => there.has(p));
-      const tasks = plan.tasks.filter((t) => t.kind !== 'rest' && t.startSec < f.toSec && t.endSec > f.fromSec);
-      const busy = people.filter((p) => tasks.some((t) => t.people.includes(p)));
+      const tasks = plan.tasks.filter((t) => t.startSec < f.toSec && t.endSec > f.fromSec);
+      const busy = people.filter((p) => tasks.some((t) => isTaskOf(t, p)));
       return { ...f, people, words: fillingWords(f), busy };
     })
     .filter((f) => f.people.length > 0)

@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { buildWorkshop } from '../testing/index.ts';
+import type { PlanTask } from '../plan/index.ts';
+import { planClass } from '../planner/index.ts';
+import { pieceName } from './index.ts';
 import { namesOf } from './names.ts';
 
 const workshop = buildWorkshop({
@@ -16,9 +19,25 @@ const workshop = buildWorkshop({
 });
 const names = namesOf(workshop);
 
+describe('the name of somebody’s bread', () => {
+  const taskOf = (id: string): PlanTask =>
+    planClass(twoEach, { effort: 0 }).tasks.find((t) => t.id === id) ?? expect.fail(`no task ${id}`);
+  const twoEach = buildWorkshop({ people: 2, each: 2 });
+  const onePerStation = buildWorkshop({ people: 2, change: (f) => (f['menu'][0].per = 'station') });
+  it('is their name alone where everyone makes one, else it has its number', () => {
+    const roll = taskOf('flat/p1/1:roll');
+    const name = twoEach.roster[0]?.name ?? '';
+    expect(pieceName(twoEach, roll)).toBe(`${name} 1`);
+    expect(pieceName(buildWorkshop({ people: 2 }), roll)).toBe(name);
+    expect(pieceName(onePerStation, roll)).toBe(`${name} 1`);
+    // of a wrong plan that gives somebody more than the menu does, each is still told apart
+    expect(pieceName(buildWorkshop({ people: 2 }), taskOf('flat/p1/2:roll'))).toBe(`${name} 2`);
+  });
+});
+
 describe('names of the things of a class', () => {
   it.each([
-    ['flat/p1/1:roll', 'roll of Ottilie 1 (Plain flat)'],
+    ['flat/p1/1:roll', 'roll of Ottilie (Plain flat)'],
     ['flat/spare-S2/1:roll', 'roll of spare 1 of By the window (Plain flat)'],
     ['flat@S1:mix', 'mix of Plain flat at Station 1'],
     ['flat@ahead1:mix', 'mix of Plain flat made ahead'],

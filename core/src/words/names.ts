@@ -1,7 +1,7 @@
 import { motherNumber, practisedAt, readBatchId, readTaskId, type BatchParts, type PieceParts } from '../ids.ts';
 import { stepWords } from '../plan/index.ts';
 import { griddleName, thingName } from '../kitchen/index.ts';
-import { personName, stationName, type Workshop } from '../workshop/index.ts';
+import { ownBreadName, personName, stationName, type Workshop } from '../workshop/index.ts';
 
 /** What the things of a class are called. No id is ever given back: what a class does not know has a word for that. */
 export interface Names {
@@ -40,8 +40,12 @@ export function namesOf(workshop: Workshop): Names {
   };
   const place = (id: string): string => thingName(kitchen, id);
   const resource = (id: string): string => (isSomebody(id) ? person(id) : place(id));
-  const piece = ({ owner, station: at, number, bread: of }: PieceParts): string =>
-    `${owner === null ? `spare ${number} of ${station(at ?? '')}` : `${person(owner)} ${number}`} (${bread(of)})`;
+  const piece = ({ owner, station: at, number, bread: of }: PieceParts): string => {
+    const line = workshop.menu.find((m) => m.bread === of);
+    const whose =
+      owner === null ? `spare ${number} of ${station(at ?? '')}` : ownBreadName(person(owner), number, line);
+    return `${whose} (${bread(of)})`;
+  };
   const ofBatch = (parts: BatchParts): string => {
     const mother = motherNumber(parts);
     const isStation = workshop.stations.some((s) => s.id === parts.at);

@@ -2,7 +2,7 @@ import { pieceParts, readTaskId } from '../ids.ts';
 import { thingName } from '../kitchen/index.ts';
 import { isOfBread, stepWords, turnsOf, windowOf, type Plan, type PlanTask } from '../plan/index.ts';
 import { clockText, durationText } from '../units/index.ts';
-import { personName, stationName, type Workshop } from '../workshop/index.ts';
+import { ownBreadName, personName, stationName, type Workshop } from '../workshop/index.ts';
 import { shorterNames } from './short-names.ts';
 
 const KIND_WORDS = {
@@ -29,10 +29,8 @@ export function pieceNames(workshop: Workshop, task: PlanTask): readonly string[
   if (task.piece === undefined) return [];
   const { owner, number } = pieceParts(task.piece);
   const line = workshop.menu.find((m) => m.bread === task.bread);
-  // where everyone has one, their name says which
-  if (owner !== null && line?.each === 1 && line.per === 'participant')
-    return shorterNames(personName(workshop, owner));
-  return (owner === null ? ['Spare'] : shorterNames(personName(workshop, owner))).map((name) => `${name} ${number}`);
+  if (owner === null) return [`Spare ${number}`];
+  return shorterNames(personName(workshop, owner)).map((name) => ownBreadName(name, number, line));
 }
 
 const stationOf = (workshop: Workshop, id: string | null | undefined): string => {

@@ -55,6 +55,12 @@ export function personName(workshop: Workshop, id: string): string {
   return [...workshop.roster, ...workshop.kitchen.staff].find((p) => p.id === id)?.name ?? id;
 }
 
+/** What a participant's own bread is called: their name alone where everyone makes one of it, else with its number, "Ottilie 2". */
+export function ownBreadName(name: string, number: number, line: Pick<MenuLine, 'each' | 'per'> | undefined): string {
+  const isOnlyOne = number === 1 && line?.each === 1 && line.per === 'participant';
+  return isOnlyOne ? name : `${name} ${number}`;
+}
+
 /** What a station is called: its own name, else "Station 3" for S3. */
 export function stationName(station: Pick<Station, 'id' | 'name'>): string {
   return station.name ?? `Station ${station.id.replace(/^S/, '')}`;

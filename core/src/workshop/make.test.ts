@@ -30,6 +30,24 @@ describe('a new class', () => {
     expect(read.ok && read.value.workshop.breads[0]?.variantOf).toBeUndefined();
     expect(read.ok && planClass(read.value.workshop, { effort: 0 }).broken).toEqual([]);
   });
+  it('does not take for a change of its kitchen what it was given besides', () => {
+    const [bench] = old.kitchen.benches;
+    const given = { ...old.kitchen, benches: bench ? [...old.kitchen.benches, { ...bench, id: 'more' }] : [] };
+    const made = newClass({
+      title: 'Given',
+      date: '2027-05-11',
+      timeZone: 'UTC',
+      kitchenId: 'k1',
+      kitchen: given,
+      keptKitchen: old.kitchen,
+      breads: flat ? [{ id: 'b1', bread: flat }] : [],
+      participants: 2,
+    });
+    const record = made.ok ? made.value : expect.fail();
+    expect([record.workshop.kitchen, record.notes.kitchen?.asTaken]).toEqual([given, old.kitchen]);
+    // the kitchen of the list has not changed, and renewing takes nothing away
+    expect(renewKitchen(record, old.kitchen).workshop.kitchen).toEqual(given);
+  });
   it('is refused where the kitchen seats fewer', () => {
     const made = begin(5);
     expect(made.ok ? [] : made.faults.map((f) => f.code)).toEqual(['no-seat']);

@@ -47,7 +47,8 @@ export function NumberField({
   const number = typed === undefined ? value : numberOf(typed);
   const isWithin = (n: number): boolean => n >= least && n <= most;
   const isWrong = typed !== undefined && (number === undefined || !isWithin(number));
-  useTyping(isWrong);
+  // a refused figure stands there until the field is left
+  useTyping(typed !== undefined && (isWrong || why !== ''));
   const take = (text: string): void => {
     setTyped(text);
     forget();

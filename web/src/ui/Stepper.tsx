@@ -22,7 +22,7 @@ export function Stepper({ label, value, least, most, onChange }: Props) {
   const { why, handOver, refuse, forget } = useRefusal();
   const isWithin = (count: number): boolean => Number.isInteger(count) && count >= least && count <= most;
   const isWrong = typed !== undefined && !isWithin(Number(typed === '' ? NaN : typed));
-  useTyping(isWrong);
+  useTyping(typed !== undefined && (isWrong || why !== ''));
   return (
     <div className="flex flex-wrap items-center gap-2">
       <label htmlFor={id} className="text-sm text-quiet">

@@ -1,6 +1,4 @@
-import { useState } from 'react';
-import { useRefusal } from './refusal.ts';
-import { useTyping } from './typing.ts';
+import { useTyped } from './use-typed.ts';
 import { Why } from './Why.tsx';
 
 interface Props {
@@ -12,16 +10,9 @@ interface Props {
   readonly onTake: (value: string) => void;
 }
 
-/**
- * A field that hands over what is typed when it is left or Enter is pressed. What is not taken can be mended until the field is left; then
- * the value is back, and the field says what was not taken and why. Escape brings the value back at once.
- */
+/** A text that cannot be empty, handed over when the field is left or Enter is pressed. */
 export function TextField({ label, isLabelHidden = false, type = 'text', value, onTake }: Props) {
-  // what is typed belongs to the value it was typed over: once that changes, the new value shows
-  const [draft, setDraft] = useState<{ readonly over: string; readonly text: string }>();
-  const { why, handOver, refuse, forget } = useRefusal();
-  const text = draft?.over === value ? draft.text : value;
-  useTyping(text !== value);
+  const { text, why, handOver, refuse, input } = useTyped(value);
   const take = (): void => {
     if (text === value) return;
     if (text.trim() === '') refuse('', 'it cannot be empty');
@@ -32,24 +23,9 @@ export function TextField({ label, isLabelHidden = false, type = 'text', value, 
       <span className={isLabelHidden ? 'sr-only' : 'text-sm text-quiet'}>{label}</span>
       <input
         type={type}
-        value={text}
         maxLength={120}
-        aria-invalid={why !== ''}
-        className={`figures min-h-12 w-full rounded-cut border bg-panel px-3 text-lg ${why === '' ? 'border-line' : 'border-trouble'}`}
-        onChange={(e) => {
-          forget();
-          setDraft({ over: value, text: e.target.value });
-        }}
-        onBlur={() => {
-          take();
-          setDraft(undefined);
-        }}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter') take();
-          if (e.key !== 'Escape') return;
-          forget();
-          setDraft(undefined);
-        }}
+        className="figures min-h-12 w-full rounded-cut border border-line bg-panel px-3 text-lg aria-invalid:border-trouble"
+        {...input(take)}
       />
       <Why>{why}</Why>
     </label>

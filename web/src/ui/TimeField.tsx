@@ -1,6 +1,4 @@
-import { useState } from 'react';
-import { useRefusal } from './refusal.ts';
-import { useTyping } from './typing.ts';
+import { useTyped } from './use-typed.ts';
 import { Why } from './Why.tsx';
 
 interface Props {
@@ -21,21 +19,15 @@ function timeOf(text: string): string {
   return h === '' ? text.trim() : `${h.padStart(2, '0')}:${m}`;
 }
 
-/**
- * A time of day on the 24-hour clock, handed over when it is left or Enter is pressed, so that a half-typed one changes nothing. What is
- * not taken goes when the field is left, and the field says why.
- */
+/** A time of day on the 24-hour clock, handed over when it is left or Enter is pressed, so that a half-typed one changes nothing. */
 export function TimeField({ label, value, hasDate = false, onTake, onClear }: Props) {
   const [date = '', clock = ''] = hasDate ? value.split('T') : ['', value];
-  const [draft, setDraft] = useState<{ readonly over: string; readonly text: string }>();
-  const { why, handOver, forget } = useRefusal();
-  const text = draft?.over === value ? draft.text : clock;
-  useTyping(text !== clock);
+  const { text, why, handOver, drop, input } = useTyped(clock);
   const take = (): void => {
     const time = timeOf(text);
     if (time === '' && clock !== '' && onClear) handOver('', onClear);
     else if (time !== '' && time !== clock) handOver(text, () => onTake(hasDate ? `${date}T${time}` : time));
-    else setDraft(undefined);
+    else drop();
   };
   return (
     <div className="grid gap-1">
@@ -60,25 +52,10 @@ export function TimeField({ label, value, hasDate = false, onTake, onClear }: Pr
           inputMode="numeric"
           autoComplete="off"
           aria-label={label}
-          aria-invalid={why !== ''}
           placeholder="–:–"
           maxLength={5}
-          value={text}
           className={`${INPUT} w-16 text-center`}
-          onChange={(e) => {
-            forget();
-            setDraft({ over: value, text: e.target.value });
-          }}
-          onBlur={() => {
-            take();
-            setDraft(undefined);
-          }}
-          onKeyDown={(e) => {
-            if (e.key === 'Enter') take();
-            if (e.key !== 'Escape') return;
-            forget();
-            setDraft(undefined);
-          }}
+          {...input(take)}
         />
       </span>
       <Why>{why}</Why>

@@ -1,22 +1,27 @@
 import { createContext, useContext, useState } from 'react';
 
-/** Says why what was handed over last was not taken, once; nothing where it was taken. Whoever holds the documents answers it. */
-export const Refusals = createContext<() => readonly string[]>(() => []);
+/** Hands something over, and says why it was not taken; nothing where it was. Whoever holds the documents answers it. */
+export type HandOver = (take: () => void) => readonly string[];
+
+export const HandingOver = createContext<HandOver>((take) => {
+  take();
+  return [];
+});
 
 /** What a field says of a value that was not taken: at itself, until something else is typed. */
 export function useRefusal() {
-  const taken = useContext(Refusals);
+  const reasonsAgainst = useContext(HandingOver);
   const [why, setWhy] = useState('');
+  const refuse = (shown: string, reason: string): void => setWhy(`“${shown}” was not taken: ${reason}`);
   return {
     why,
-    /** Hands a value over; false where it was not taken, and then `why` says so. */
-    handOver: (shown: string, take: () => void): boolean => {
-      take();
-      const reasons = taken();
-      setWhy(reasons.length === 0 ? '' : `“${shown}” was not taken: ${reasons.join('; ')}`);
-      return reasons.length === 0;
-    },
-    refuse: (shown: string, reason: string): void => setWhy(`“${shown}” was not taken: ${reason}`),
+    refuse,
     forget: (): void => setWhy(''),
+    /** Hands a value over; where it is not taken, `why` says so. */
+    handOver: (shown: string, take: () => void): void => {
+      const reasons = reasonsAgainst(take);
+      if (reasons.length === 0) setWhy('');
+      else refuse(shown, reasons.join('; '));
+    },
   };
 }

@@ -2,7 +2,7 @@ import { given } from '../../faults/index.ts';
 import { thingName } from '../../kitchen/index.ts';
 import { stepWords } from '../../plan/index.ts';
 import { clockText, durationText } from '../../units/index.ts';
-import { personName, stationName, type Workshop } from '../../workshop/index.ts';
+import { ownBreadName, personName, stationName, type Workshop } from '../../workshop/index.ts';
 import { RESOURCE_KINDS } from '../network/index.ts';
 import type { ChainLink, Situation, TaskExplanation } from '../explain/index.ts';
 import type { Obstacle } from '../search/index.ts';
@@ -14,8 +14,10 @@ export function activityWords(workshop: Workshop, s: Situation, a: number): stri
   const { unit, step } = source;
   const what = step ? stepWords(step.id) : 'the rest';
   if (!unit) return what;
-  if (unit.piece)
-    return `${personName(workshop, given(unit.piece.owner, 'a piece with steps of its own has an owner'))} ${unit.piece.number}: ${what}`;
+  if (unit.piece) {
+    const name = personName(workshop, given(unit.piece.owner, 'a piece with steps of its own has an owner'));
+    return `${ownBreadName(name, unit.piece.number, unit.line.menu)}: ${what}`;
+  }
   if (!unit.station) return `dough made by staff: ${what}`;
   return `${stationName(unit.station)}: ${unit.kind === 'practice' ? 'practice ' : ''}${what}`;
 }

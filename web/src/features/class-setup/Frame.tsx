@@ -10,7 +10,7 @@ export function Frame({ workshop, put }: DayProps) {
   const dispatch = useAppDispatch();
   return (
     <>
-      <div className="flex flex-wrap items-end gap-4">
+      <div className="flex flex-wrap items-start gap-4">
         <TimeField label="Doors open" value={workshop.doorsOpen} onTake={(doorsOpen) => put({ doorsOpen })} />
         <NumberField
           label="Welcome"
@@ -41,7 +41,7 @@ export function Frame({ workshop, put }: DayProps) {
           onChange={(clearMin) => put({ clearMin }, 'clearMin')}
         />
       </div>
-      <div className="flex flex-wrap items-end gap-4">
+      <div className="flex flex-wrap items-start gap-4">
         <NumberField
           label="Wanted in hand before the table"
           unit="min"

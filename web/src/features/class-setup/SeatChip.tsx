@@ -1,16 +1,12 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { ChevronDown } from 'lucide-react';
-import { memo, type PointerEventHandler } from 'react';
+import { memo } from 'react';
 import { moveParticipant, stationName, success, swapParticipants, thingName, type Seat } from '@hodsman/core';
 import { applyEdit } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
+import { pointerOf } from '../../ui/dragging.ts';
 import { KEY } from './seat-keys.ts';
-
-/** A press of the pointer begins a drag; keys do not, since the menu moves people by keys. */
-const pointerOf = (listeners: ReturnType<typeof useDraggable>['listeners']) => ({
-  onPointerDown: listeners?.['onPointerDown'] as PointerEventHandler | undefined,
-});
 
 interface Props {
   readonly id: string;

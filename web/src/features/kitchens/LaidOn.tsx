@@ -1,8 +1,9 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
-import type { PointerEventHandler, ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { drawnSpots, griddleName, type Bread, type Griddle } from '@hodsman/core';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
 import { GriddlePlate, PieceOnPlate } from '../../bread-ui/GriddlePlate.tsx';
+import { pointerOf } from '../../ui/dragging.ts';
 
 /** Pixels a centimetre: the same for all griddles, so that they compare. */
 const SCALE = 2.6;
@@ -57,11 +58,6 @@ export function LaidOn({ griddle, bread, gapCm, count }: Props) {
     </figure>
   );
 }
-
-/** Only the pointer drags: the same is typed by keys. */
-const pointerOf = (listeners: ReturnType<typeof useDraggable>['listeners']) => ({
-  onPointerDown: listeners?.['onPointerDown'] as PointerEventHandler | undefined,
-});
 
 /** A bread that lies on the griddle, and is dragged off it. */
 function Lying({

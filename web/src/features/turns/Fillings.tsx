@@ -22,7 +22,7 @@ export function Fill({ gap, plan }: { readonly gap: IdleGap; readonly plan: Plan
   const filled = useFillings().find(
     (f) => f.people.includes(gap.person) && f.fromSec < gap.toSec && f.toSec > gap.fromSec,
   );
-  if (filled) return <p className="text-sm font-semibold text-hands-text">{filled.words}</p>;
+  if (filled) return <p className="text-sm font-semibold">{filled.words}</p>;
   return (
     <div role="group" aria-label="Fill it with" className="flex flex-wrap gap-1 py-1 print:hidden">
       {FILLINGS.map(([what, words]) => (
