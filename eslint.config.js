@@ -109,6 +109,13 @@ export default tseslint.config(
   },
   {
     files: ['web/src/ui/**/*.{ts,tsx}'],
-    rules: no(['@hodsman/*', 'ui knows no bread']),
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [{ regex: '^@hodsman/(?!core/units$)', message: 'ui knows figures and their units, and no bread' }],
+        },
+      ],
+    },
   },
 );

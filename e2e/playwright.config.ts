@@ -21,6 +21,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    // its people measure in °C, cm, g and by 24 hours, as nearly all tests read
+    locale: 'en-IE',
     launchOptions: { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] },
   },
   webServer: {

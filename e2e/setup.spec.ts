@@ -231,6 +231,7 @@ for (const theme of ['light', 'dark'] as const)
       ...STEPS.split(' ').map((s) => `/class/${id}/${s}`),
       '/classes',
       '/kitchens',
+      '/measures',
       '/kitchens/demo-tannery',
       '/nowhere',
     ]) {

@@ -1,12 +1,15 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { FAULTS, jsonSchemas } from '@hodsman/core';
+import { FAULTS, jsonSchemas, REMEDIES, type FaultCode } from '@hodsman/core';
 import { format, resolveConfig } from 'prettier';
 
 const DOCS = fileURLToPath(new URL('../../docs/', import.meta.url));
 
 function faultsPage(): string {
-  const rows = Object.entries(FAULTS).map(([code, f]) => `| \`${code}\` | ${f.severity} | ${f.cause} | ${f.remedy} |`);
+  const codes = Object.keys(FAULTS) as FaultCode[];
+  const rows = codes.map(
+    (code) => `| \`${code}\` | ${FAULTS[code].severity} | ${REMEDIES[code].cause} | ${REMEDIES[code].remedy} |`,
+  );
   return [
     '# What can be wrong with a file',
     '',

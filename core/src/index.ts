@@ -2,35 +2,48 @@
  * The core of Hodsman: pure computation, no clock, no network, no page. Read `formats` for what comes in and goes out, `workshop` for
  * what a class is, `planner` for how a plan is made, checked and explained.
  */
-export { faultLine, faultWords, FAULTS, assert } from './faults/index.ts';
+export { faultLine, faultWords, FAULTS, REMEDIES, assert } from './faults/index.ts';
 export { success } from './faults/index.ts';
 export type { Fault, FaultCode, Result } from './faults/index.ts';
 export {
+  briefClockText,
   celsiusText,
   clockText,
+  cmText,
   counted,
   dayText,
   durationText,
   elapsedSec,
-  fahrenheitOfCelsius,
-  fahrenheitText,
+  figureOf,
   fixedText,
   gramsText,
-  inchesOfCm,
+  inOwnMeasures,
   litresText,
   localDateTime,
+  MEASURE_CHOICES,
   MEASURE_SYSTEMS,
+  measuresOfCountry,
   moneyText,
-  ouncesOfGrams,
+  ownMeasures,
   pctText,
+  quantityText,
+  rangeText,
+  readOwnMeasures,
   roundedTo,
   roundGrams,
   roundHalfUp,
+  scaleOf,
+  scaleStepText,
   secondsOfMinutes,
+  sidesText,
   timeOfDay,
+  timeOfText,
+  timeText,
+  unitOf,
   wholeMinutes,
+  writeIn,
 } from './units/index.ts';
-export type { ClassClock, MeasureSystem } from './units/index.ts';
+export type { ClassClock, MeasureSystem, OwnMeasures, Quantity } from './units/index.ts';
 export {
   AVOIDABLE,
   avoidedName,
@@ -70,6 +83,7 @@ export {
   yeastForTime,
   yeastPct,
 } from './formula/index.ts';
+export { YEAST_DIES_C } from './formula/index.ts';
 export type { BowlPart, Figure, Ingredient, IngredientUse, Known, Scale, ScaledBatch } from './formula/index.ts';
 export {
   bowlOf,

@@ -11,7 +11,7 @@ const dough = () => import('./features/dough/index.ts');
 const kitchens = () => import('./features/kitchens/index.ts');
 const planViews = () => import('./features/plan/index.ts');
 const turns = () => import('./features/turns/index.ts');
-const elsewhere = () => import('./features/elsewhere/NoPage.tsx');
+const elsewhere = () => import('./features/elsewhere/index.ts');
 const setup = () => import('./features/class-setup/index.ts');
 
 /** All addresses of the application. */
@@ -91,6 +91,7 @@ export const router = createBrowserRouter([
           { path: 'warmth', lazy: async () => ({ Component: (await breads()).WarmthTab }) },
         ],
       },
+      { path: '/measures', lazy: async () => ({ Component: (await elsewhere()).MeasuresPage }) },
       { path: '*', lazy: async () => ({ Component: (await elsewhere()).NoPage }) },
     ],
   },

@@ -1,8 +1,9 @@
 import { changesBetween, type Change } from './changes.ts';
 import { isPlainObject, partsOf, type PlainObject } from './entries.ts';
 import { entryNames, namedText, type EntryNames } from './entry-names.ts';
-import { keyWords, UNSPOKEN } from './key-words.ts';
+import { keyFigure, keyWords, UNSPOKEN } from './key-words.ts';
 import { same } from './same.ts';
+import { inOwnMeasures } from '../units/index.ts';
 
 const MOST_LETTERS = 60;
 
@@ -11,12 +12,16 @@ const UNTOLD = new Set(['id', 'startSec']);
 
 const shortened = (text: string): string => (text.length > MOST_LETTERS ? `${text.slice(0, MOST_LETTERS)} …` : text);
 
+/** A local time as the files write it, `2026-03-05T09:30`, as people read it. */
+const timesInWords = (text: string): string =>
+  /^(\d{4}-\d\d-\d\dT)?\d\d:\d\d$/.test(text) ? inOwnMeasures(text.replace('T', ' ')) : text;
+
 /** A value in words; `key` is the one that it is under. */
 function valueWords(value: unknown, key: string, names: EntryNames): string {
   if (value === undefined || value === null) return 'nothing';
-  if (typeof value === 'string') return value === '' ? 'empty' : namedText(value, key, names);
+  if (typeof value === 'string') return value === '' ? 'empty' : timesInWords(namedText(value, key, names));
   if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  if (typeof value === 'number') return String(value);
+  if (typeof value === 'number') return keyFigure(key, value);
   if (Array.isArray(value))
     return value.length === 0 ? 'none' : shortened(value.map((v) => valueWords(v, key, names)).join(', '));
   if (!isPlainObject(value)) return '';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it } from 'vitest';
 import { FAULTS, fault, type FaultCode } from '../faults/index.ts';
+import { METRIC, US_CUSTOMARY, writeIn } from '../units/index.ts';
 import { changesBetween } from './changes.ts';
 import { changeWords } from './change-words.ts';
 import { faultInWords } from './fault-in-words.ts';
@@ -138,6 +139,27 @@ describe('two states of a document', () => {
         expect(changesBetween(was, is).length > 0).toBe(!same(was, is));
       }),
       { seed: 3 },
+    );
+  });
+});
+
+describe('a reader with own measures', () => {
+  afterEach(() => writeIn(METRIC));
+
+  it('reads changes and faults in them, computed from what is stored', () => {
+    writeIn(US_CUSTOMARY);
+    const kitchen = (roomC: number, frictionC: number) => ({ roomC, mixers: [{ id: 'm', name: 'Mixer', frictionC }] });
+    expect(changeWords(kitchen(20, 5), kitchen(21.5, 10))).toEqual([
+      'room (°F): 68 → 71',
+      'mixers, Mixer, friction (°F): 9 → 18',
+    ]);
+    expect(changeWords({ tableTime: '12:30', haveG: 500 }, { tableTime: '13:05', haveG: 0 })).toEqual([
+      'table time: 12:30 pm → 1:05 pm',
+      'have (oz): 17.64 → 0',
+    ]);
+    const wide = fault('too-big', 'kitchen.griddles[0].diameterCm', { received: '400', limit: '200' });
+    expect(faultInWords(wide, undefined)).toBe(
+      'kitchen, griddles, number 1, diameter (in): is 157.48, expected at most 78.74',
     );
   });
 });

@@ -1,7 +1,8 @@
 import { faultWords, type Fault } from '../faults/index.ts';
 import { entryNames } from './entry-names.ts';
-import { keyWords } from './key-words.ts';
+import { keyFigure, keyWords } from './key-words.ts';
 import { whereWords } from './where-words.ts';
+import { inOwnMeasures } from '../units/index.ts';
 
 /** A key of a file inside a sentence: two words written as one. */
 const KEY = /\b[a-z]+(?:[A-Z][a-z]*)+\b/g;
@@ -12,12 +13,17 @@ const KEY = /\b[a-z]+(?:[A-Z][a-z]*)+\b/g;
  */
 export function faultInWords(f: Fault, document: unknown): string {
   const names = entryNames(document);
+  const [key = ''] = /[^.[\]]+$/.exec(f.path) ?? [];
   const params = Object.fromEntries(
-    Object.entries(f.params).map(([key, value]) => [key, names.get(String(value)) ?? value]),
+    Object.entries(f.params).map(([param, value]) => [param, names.get(String(value)) ?? ownFigure(key, value)]),
   );
-  const wrong = faultWords({ ...f, params })
+  const wrong = inOwnMeasures(faultWords({ ...f, params }))
     .replace(KEY, (key) => keyWords(key))
     .replaceAll('the id of ', '');
   const where = whereWords(f.path, document);
   return where === '' ? wrong : `${where}: ${wrong}`;
 }
+
+/** What is said of a value: a figure in one's own measures where its key measures something, anything else as it is. */
+const ownFigure = (key: string, value: string | number): string | number =>
+  typeof value === 'string' && Number.isFinite(Number(value)) && value !== '' ? keyFigure(key, Number(value)) : value;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { z } from 'zod';
-import { FAULTS, fault, faultLine, faultsOfZodError, faultWords, type FaultCode } from './index.ts';
+import { FAULTS, fault, faultLine, faultsOfZodError, faultWords, REMEDIES, type FaultCode } from './index.ts';
 
 const schema = z.strictObject({
   name: z.string().min(1).max(5),
@@ -53,7 +53,7 @@ describe('what is wrong with a value', () => {
 
 describe('every fault of the catalogue', () => {
   it.each(Object.keys(FAULTS) as FaultCode[])('%s has words, a cause and what helps', (code) => {
-    const { cause, remedy } = FAULTS[code];
+    const { cause, remedy } = REMEDIES[code];
     for (const text of [cause, remedy]) expect(text.length).toBeGreaterThan(10);
     // figures that are missing are no reason to fall over, nor to show JSON
     expect(faultWords(fault(code, 'some.path', {}))).not.toMatch(/\[object|\{|NaN/);

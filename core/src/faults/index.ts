@@ -4,6 +4,7 @@
  * Every part of the core answers with these; server, web and command line put them into words with `faultLine`.
  */
 export { FAULTS, fault, faultLine, faultWords } from './catalogue.ts';
+export { REMEDIES } from './remedies.ts';
 export type { Fault, FaultCode, FaultParams } from './catalogue.ts';
 export { failure, success } from './result.ts';
 export type { Result } from './result.ts';

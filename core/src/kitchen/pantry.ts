@@ -24,8 +24,16 @@ export const pantrySchema = z.strictObject({
 export type Pantry = Readonly<z.output<typeof pantrySchema>>;
 export type PantryItem = Readonly<z.output<typeof pantryItemSchema>>;
 
-/** A store for a kitchen, after another: the same foods, packs and prices, and nothing of them there yet. */
-export function ownPantry(pantry: Pantry, kitchen: { readonly id: string; readonly name: string }): Pantry {
-  const items = pantry.items.map((i) => ({ ...i, haveG: 0 }));
-  return { ...pantry, name: `The store of ${kitchen.name}`, kitchen: kitchen.id, items };
+/** A store for a kitchen, after another: the same foods, packs and prices (prices only in the same currency), and nothing of them there yet. */
+export function ownPantry(
+  pantry: Pantry,
+  kitchen: { readonly id: string; readonly name: string },
+  currency = pantry.currency,
+): Pantry {
+  const items = pantry.items.map(({ packPrice, ...i }) => ({
+    ...i,
+    haveG: 0,
+    ...(currency === pantry.currency && packPrice !== undefined && { packPrice }),
+  }));
+  return { ...pantry, name: `The store of ${kitchen.name}`, kitchen: kitchen.id, currency, items };
 }

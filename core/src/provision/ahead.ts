@@ -3,7 +3,7 @@ import { taskId } from '../ids.ts';
 import { isRest } from '../method/index.ts';
 import { latestAheadOf, situationOf } from '../planner/index.ts';
 import { stepWords, type Plan, type PlanTask } from '../plan/index.ts';
-import { durationText, elapsedSec, secondsOfMinutes } from '../units/index.ts';
+import { durationText, elapsedSec, secondsOfMinutes, celsiusText } from '../units/index.ts';
 import { linesOf, mothersOf, batchesOf, stationName, type Line, type Workshop } from '../workshop/index.ts';
 
 /** Something that staff do before the doors open; seconds since doors open, so negative. */
@@ -159,7 +159,7 @@ function warmItems(workshop: Workshop, plan: Plan): readonly AheadItem[] {
     const uses = plan.tasks.filter((t) => t.at?.kind === 'warm' && t.at.id === place.id).map((t) => t.startSec);
     const bestSec = Math.min(...uses) - WARM_UP_SEC;
     if (uses.length === 0 || bestSec >= 0) return [];
-    const words = `switch on ${withArticle(thingName(workshop.kitchen, place.id))}, to ${place.tempC} °C`;
+    const words = `switch on ${withArticle(thingName(workshop.kitchen, place.id))}, to ${celsiusText(place.tempC, 1)}`;
     return [{ id: `warm:${place.id}`, words, bestSec, latestSec: bestSec + WARM_UP_SEC / 2, lastsSec: 0, who: '' }];
   });
 }

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 
-import { roundHalfUp } from '../units/index.ts';
+import { roundHalfUp, scaleOf, unitOf } from '../units/index.ts';
 import type { DoughCard } from './cards.ts';
 import type { ShoppingList } from './shopping.ts';
 
@@ -16,19 +16,25 @@ function csvOf(fields: readonly string[], data: readonly (readonly (string | num
 }
 
 const cents = (x: number): number => roundHalfUp(x * 100) / 100;
-const tenths = (x: number): number => roundHalfUp(x * 10) / 10;
+/** Grams to a tenth; ounces to a thousandth, which is finer. */
+function weight(g: number): number {
+  const { shown, digits } = scaleOf('weight');
+  const unit = 10 ** digits(1);
+  return roundHalfUp(shown(g) * unit) / unit;
+}
 
-/** The shopping list as CSV; grams to a tenth, money to the cent. */
+/** The shopping list as CSV; weights in one's own measure, money to the cent. */
 export function shoppingCsv(list: ShoppingList): string {
+  const g = unitOf('weight');
   return csvOf(
     [
       'what',
       'also called',
-      'need g',
-      'have g',
-      'pack g',
+      `need ${g}`,
+      `have ${g}`,
+      `pack ${g}`,
       'packs',
-      'left over g',
+      `left over ${g}`,
       `price a pack ${list.currency}`,
       `cost ${list.currency}`,
       'price',
@@ -36,11 +42,11 @@ export function shoppingCsv(list: ShoppingList): string {
     list.items.map((i) => [
       i.what,
       i.as.join('; '),
-      tenths(i.needG),
-      tenths(i.haveG),
-      tenths(i.packG),
+      weight(i.needG),
+      weight(i.haveG),
+      weight(i.packG),
       i.packs,
-      tenths(i.leftG),
+      weight(i.leftG),
       cents(i.packPrice),
       cents(i.cost),
       i.isEstimate ? 'estimate' : 'pantry',
@@ -48,12 +54,12 @@ export function shoppingCsv(list: ShoppingList): string {
   );
 }
 
-/** What every dough takes, as CSV: one row an ingredient, grams to a tenth, as in the plan file's batches. */
+/** What every dough takes, as CSV: one row an ingredient, weights in one's own measure, else as in the plan file's batches. */
 export function doughCsv(cards: readonly DoughCard[]): string {
   return csvOf(
-    ['batch', 'bread', 'for', 'ingredient', 'use', 'g'],
+    ['batch', 'bread', 'for', 'ingredient', 'use', unitOf('weight')],
     cards.flatMap((c) =>
-      [...c.rows, ...c.outside].map((r) => [c.id, c.bread.name, c.title, r.name, r.use, tenths(r.g)]),
+      [...c.rows, ...c.outside].map((r) => [c.id, c.bread.name, c.title, r.name, r.use, weight(r.g)]),
     ),
   );
 }

@@ -1,6 +1,6 @@
 import { findFood, kitchenMeasure, SACHET_G } from '../foods/index.ts';
 import { dilutionFor, wholeUnits, type Ingredient, type ScaledIngredient } from '../formula/index.ts';
-import { gramsOnScale, gramsText, vulgarFraction } from '../units/index.ts';
+import { gramsOnScale, gramsText, ownMeasures, quantityText, vulgarFraction } from '../units/index.ts';
 import type { ClassNotes } from '../workshop/index.ts';
 
 /** How a class weighs: the step of its scales in grams, and the kitchen measures that stand beside the grams. */
@@ -72,7 +72,7 @@ function sachetHints(ingredient: Ingredient, g: number): readonly string[] {
   if (ingredient.role !== 'leaven' || !/yeast/i.test(ingredient.name)) return [];
   const { value, text } = vulgarFraction(g / SACHET_G, isHalfOrWhole);
   const isNear = value > 0 && Math.abs(value * SACHET_G - g) <= SACHET_OFF * g;
-  return isNear ? [`${text} sachet${value > 1 ? 's' : ''} of ${SACHET_G} g`] : [];
+  return isNear ? [`${text} sachet${value > 1 ? 's' : ''} of ${quantityText('weight', SACHET_G)}`] : [];
 }
 
 /** What a scale cannot show to two per cent: weighed once for all doughs and parted, or dissolved. */
@@ -88,6 +88,6 @@ function smallHints(ingredient: Ingredient, g: number, how: Weighing, batches: n
       `${exact}: stir ${gramsText(dilution.stirG)} into ${gramsText(dilution.waterG)} of water and take ${gramsText(dilution.takeG)} of it, less water in the bowl`,
     ];
   const food = findFood(ingredient.name);
-  const spoon = food && kitchenMeasure(food, g, how.measures === 'none' ? 'metric' : how.measures)?.text;
+  const spoon = food && kitchenMeasure(food, g, how.measures === 'none' ? ownMeasures().spoons : how.measures)?.text;
   return [spoon === undefined ? exact : `${exact}: about ${spoon}`];
 }

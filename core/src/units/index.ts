@@ -15,10 +15,32 @@ export {
   timeOfDay,
   type ClassClock,
 } from './clock.ts';
-export { gramsOnScale, gramsText, litresText, moneyText, roundGrams } from './grams.ts';
+export { gramsOnScale, gramsText, litresText, moneyText, roundGrams, scaleStepText } from './grams.ts';
 export { celsiusOfFahrenheit, fahrenheitOfCelsius, fahrenheitOfDifference } from './degrees.ts';
 export { ML_PER_US, cmOfInches, gramsOfOunces, inchesOfCm, ouncesOfGrams } from './measures.ts';
 export { MEASURE_SYSTEMS, mlOf, type MeasureSystem, type Volume } from './volumes.ts';
 export { vulgarFraction } from './fractions.ts';
-export { celsiusText, fahrenheitText, fixedText, pctText, roundedTo, wholeMinutes } from './shown.ts';
-export { clockText, counted, dayText, durationText } from './words.ts';
+export { fixedText, pctText, roundedTo, wholeMinutes } from './shown.ts';
+export {
+  MEASURE_CHOICES,
+  measuresOfCountry,
+  METRIC,
+  ownMeasures,
+  readOwnMeasures,
+  US_CUSTOMARY,
+  writeIn,
+  writtenIn,
+  type OwnMeasures,
+} from './own-measures.ts';
+export {
+  celsiusText,
+  cmText,
+  quantityText,
+  rangeText,
+  scaleOf,
+  sidesText,
+  unitOf,
+  type Quantity,
+} from './quantities.ts';
+export { figureOf, inOwnMeasures } from './own-text.ts';
+export { briefClockText, clockText, counted, dayText, durationText, timeOfText, timeText } from './words.ts';

@@ -1,7 +1,8 @@
 /** Exact by definition of the international yard and pound (1959): inch 2.54 cm, pound 453.59237 g, ounce a sixteenth of it. */
 const CM_PER_INCH = 2.54;
 const G_PER_POUND = 453.59237;
-const G_PER_OUNCE = G_PER_POUND / 16;
+export const OZ_PER_LB = 16;
+const G_PER_OUNCE = G_PER_POUND / OZ_PER_LB;
 
 /** US customary kitchen volumes in ml (NIST Handbook 44, appendix C: gallon 231 cubic inches; cup a sixteenth of it). */
 const US_CUP_ML = (231 * CM_PER_INCH ** 3) / 16;

@@ -1,4 +1,3 @@
-import { fahrenheitOfCelsius } from './degrees.ts';
 import { roundHalfUp } from './seconds.ts';
 
 /** A figure with so many decimals at most: 12.5 of 12.500001. */
@@ -9,11 +8,6 @@ export const fixedText = (x: number, digits: number): string => x.toFixed(digits
 
 /** A share of a hundred: `62 %`, `0.35 %`. */
 export const pctText = (pct: number, digits = 0): string => `${fixedText(pct, digits)} %`;
-
-/** A temperature to the degree: `26 °C`. */
-export const celsiusText = (c: number): string => `${fixedText(c, 0)} °C`;
-/** The same for those who think in Fahrenheit: `79 °F`. */
-export const fahrenheitText = (c: number): string => `${fixedText(fahrenheitOfCelsius(c), 0)} °F`;
 
 /** Seconds as whole minutes, half up. */
 export const wholeMinutes = (sec: number): number => roundHalfUp(sec / 60);

@@ -3,7 +3,6 @@ import { describe, expect, it } from 'vitest';
 import {
   celsiusOfFahrenheit,
   celsiusText,
-  fahrenheitText,
   pctText,
   roundedTo,
   wholeMinutes,
@@ -134,7 +133,7 @@ describe('figures as they are shown', () => {
     expect([roundedTo(0.1 + 0.2, 2), roundedTo(12.5, 2), roundedTo(-0.004, 2)]).toEqual([0.3, 12.5, -0]);
     expect([pctText(62.4), pctText(0.348, 2)]).toEqual(['62 %', '0.35 %']);
     // 25 °C is 77 °F, by definition of the scale
-    expect([celsiusText(24.6), fahrenheitText(25)]).toEqual(['25 °C', '77 °F']);
+    expect([celsiusText(24.6), celsiusText(24.6, 1)]).toEqual(['25 °C', '24.6 °C']);
     expect([wholeMinutes(89), wholeMinutes(90), wholeMinutes(-90)]).toEqual([1, 2, -1]);
   });
 });

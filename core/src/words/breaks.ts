@@ -1,6 +1,6 @@
 import { readPieceId } from '../ids.ts';
 import type { Break, BreakCode, BreakParams, GriddleReason } from '../plan/index.ts';
-import { clockText, counted, durationText, fixedText } from '../units/index.ts';
+import { clockText, counted, durationText, fixedText, METRIC, writtenIn } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import { namesOf, type Names } from './names.ts';
 
@@ -157,5 +157,6 @@ export function breakWords(workshop: Workshop, broken: Break): string {
   const clock = (sec: number): string => clockText(workshop, sec);
   // the table gives each code the function that takes its params
   const words = WORDS[broken.code] as (params: Break['params'], n: Said) => string;
-  return words(broken.params, { ...names, a, b, all, clock });
+  // the sentence goes into the plan file, which says the same on every device
+  return writtenIn(METRIC, () => words(broken.params, { ...names, a, b, all, clock }));
 }

@@ -1,5 +1,5 @@
 import type { BrokenRule } from '../plan/index.ts';
-import { counted, durationText } from '../units/index.ts';
+import { counted, durationText, inOwnMeasures } from '../units/index.ts';
 
 const by = (sec: number): string => (sec === 0 ? '' : `, at worst by ${durationText(Math.ceil(sec / 60) * 60)}`);
 
@@ -28,7 +28,7 @@ export function brokenWords(plan: {
     const [first] = list;
     const worst = Math.max(...list.map((b) => b.bySec ?? 0));
     const more = list.length > 1 ? ` (and ${list.length - 1} more like it)` : '';
-    const words = SUMMARIES[first?.code ?? '']?.(list.length, worst) ?? `${first?.message ?? ''}${more}`;
+    const words = SUMMARIES[first?.code ?? '']?.(list.length, worst) ?? `${inOwnMeasures(first?.message ?? '')}${more}`;
     return { rule: first?.rule ?? '', words };
   });
 }

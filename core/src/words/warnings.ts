@@ -1,12 +1,14 @@
 import { stepWords, type Warning } from '../plan/index.ts';
-import { clockText, durationText, fixedText } from '../units/index.ts';
+import { clockText, durationText, fixedText, METRIC, writtenIn } from '../units/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 import { namesOf } from './names.ts';
 
 const grams = (g: number): string => `${fixedText(g, 0)} g`;
 
-/** A warning as a sentence, in the names of its class. */
-export function warningWords(workshop: Workshop, w: Warning): string {
+/** A warning as a sentence, in the names of its class and, since it goes into the plan file, in the measures of files. */
+export const warningWords = (workshop: Workshop, w: Warning): string => writtenIn(METRIC, () => words(workshop, w));
+
+function words(workshop: Workshop, w: Warning): string {
   const { person, bread, batch } = namesOf(workshop);
   switch (w.code) {
     case 'no-bread':

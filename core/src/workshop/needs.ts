@@ -1,3 +1,4 @@
+import { cmText, rangeText } from '../units/index.ts';
 import type { Bread } from '../bread/index.ts';
 import type { Griddle, Kitchen } from '../kitchen/index.ts';
 import { cookPhases, isProofPlace, isRest, type Step } from '../method/index.ts';
@@ -97,7 +98,7 @@ const PLACE_WORDS = { room: 'a shelf to rest on', warm: 'a warm place', fridge: 
 export function needWords(need: Need): string {
   switch (need.kind) {
     case 'place':
-      return `${PLACE_WORDS[need.of]}${need.isProof ? ' of 10 to 40 °C' : ''}`;
+      return `${PLACE_WORDS[need.of]}${need.isProof ? ` of ${rangeText('temperature', 10, 40)}` : ''}`;
     case 'fire':
       return `a ${need.of}`;
     case 'staff':
@@ -105,7 +106,7 @@ export function needWords(need: Need): string {
     case 'griddle': {
       const kinds = need.surfaces ? ` of ${need.surfaces.join(' or ').replace(/-/g, ' ')}` : '';
       const carried = need.isCarried ? ' and can be carried to the fire' : '';
-      return `a griddle${kinds} that takes ${need.piece.diameterCm} cm across${carried}`;
+      return `a griddle${kinds} that takes ${cmText(need.piece.diameterCm)} across${carried}`;
     }
   }
 }

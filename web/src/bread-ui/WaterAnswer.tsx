@@ -1,4 +1,4 @@
-import { celsiusText, fahrenheitText, litresText, pctText } from '@hodsman/core';
+import { celsiusText, litresText, pctText, YEAST_DIES_C } from '@hodsman/core';
 
 /** How warm the water is to be and how it is blended; figures come ready from the core. */
 export interface WaterFigures {
@@ -34,8 +34,7 @@ export function WaterAnswer({ answer }: { readonly answer: WaterFigures }) {
   return (
     <div className="rounded-cut border border-line bg-panel p-4" data-testid="water-answer">
       <p>
-        <span className="figures text-3xl font-semibold">{celsiusText(waterC)}</span>{' '}
-        <span className="figures text-quiet">({fahrenheitText(waterC)})</span> for {litresText(waterG)} of water
+        <span className="figures text-3xl font-semibold">{celsiusText(waterC)}</span> for {litresText(waterG)} of water
       </p>
       <p className="mt-1">
         {blend.kettleG < 1
@@ -48,11 +47,13 @@ export function WaterAnswer({ answer }: { readonly answer: WaterFigures }) {
           {waterC > blend.reachesC ? 'warm the flour or the room' : 'put ice in the water'}.
         </p>
       )}
-      {scaldsYeast && <p className="mt-1 text-trouble">Yeast dies over 55 °C: do not pour this on it.</p>}
+      {scaldsYeast && (
+        <p className="mt-1 text-trouble">Yeast dies over {celsiusText(YEAST_DIES_C)}: do not pour this on it.</p>
+      )}
       {curdlesYogurt && (
         <p className="mt-1 text-trouble">
-          Yogurt curdles over 55 °C and its culture dies: stir this water into the flour first, or let the yogurt lose
-          its chill.
+          Yogurt curdles over {celsiusText(YEAST_DIES_C)} and its culture dies: stir this water into the flour first, or
+          let the yogurt lose its chill.
         </p>
       )}
       <p className="mt-1 text-sm text-quiet">

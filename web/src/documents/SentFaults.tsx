@@ -1,4 +1,4 @@
-import { whereWords } from '@hodsman/core';
+import { whereWords, inOwnMeasures } from '@hodsman/core';
 import type { SentFault } from './open-document.ts';
 
 const MOST_LINES = 8;
@@ -17,7 +17,10 @@ export function SentFaults({ faults, count = faults.length, within }: Props) {
   return (
     <>
       {shown.map((f) => (
-        <p key={f.path + f.message}>{f.path === '' ? f.message : `${whereWords(f.path, within)}: ${f.message}`}</p>
+        <p key={f.path + f.message}>
+          {f.path === '' ? '' : `${whereWords(f.path, within)}: `}
+          {inOwnMeasures(f.message)}
+        </p>
       ))}
       {count > shown.length && <p>and {count - shown.length} more</p>}
     </>

@@ -1,3 +1,4 @@
+import { figureOf, quantityText, roundedTo, scaleOf, type Quantity, unitOf } from '@hodsman/core/units';
 import { useState } from 'react';
 import { useRefusal } from './refusal.ts';
 import { useTyping } from './typing.ts';
@@ -10,6 +11,8 @@ interface Props {
   readonly value: number | undefined;
   readonly digits: number;
   readonly unit?: string;
+  /** What the figure measures: it is shown and typed in one's own unit, its limits and digits are those of the stored one. */
+  readonly quantity?: Quantity;
   readonly least?: number;
   readonly most?: number;
   readonly step?: number;
@@ -18,10 +21,12 @@ interface Props {
   readonly className?: string;
 }
 
-const shown = (value: number | undefined, digits: number): string =>
-  value === undefined || !Number.isFinite(value) ? '' : String(Number(value.toFixed(digits)));
-
-const numberOf = (text: string): number => (text.trim() === '' ? NaN : Number(text.trim().replace(',', '.')));
+function shown(value: number | undefined, digits: number, quantity: Quantity | undefined): string {
+  if (value === undefined || !Number.isFinite(value)) return '';
+  if (!quantity) return String(roundedTo(value, digits));
+  const scale = scaleOf(quantity);
+  return String(roundedTo(scale.shown(value), scale.digits(digits, scale.shown(value))));
+}
 
 /**
  * A figure that is handed over while it is typed, whenever it is a number within its limits; the arrow keys step it. What is typed
@@ -33,7 +38,8 @@ export function NumberField({
   isLabelHidden = false,
   value,
   digits,
-  unit,
+  quantity,
+  unit = quantity && unitOf(quantity),
   least = 0,
   most = 100_000,
   step = 1,
@@ -44,7 +50,7 @@ export function NumberField({
   const [typed, setTyped] = useState<string>();
   const [before, setBefore] = useState(value);
   const { why, handOver, refuse, forget } = useRefusal();
-  const number = typed === undefined ? value : numberOf(typed);
+  const number = typed === undefined ? value : figureOf(typed, digits, quantity);
   const isWithin = (n: number): boolean => n >= least && n <= most;
   const isWrong = typed !== undefined && (number === undefined || !isWithin(number));
   // a refused figure stands there until the field is left
@@ -52,11 +58,24 @@ export function NumberField({
   const take = (text: string): void => {
     setTyped(text);
     forget();
-    const next = numberOf(text);
+    const next = figureOf(text, digits, quantity);
     if (isWithin(next)) handOver(text, () => onChange(next));
   };
+  /** Steps go from whole figures to whole figures of the own unit, so that 105 °F is followed by 106. */
+  const steppedBy = (by: number): number => {
+    const from = value ?? 0;
+    if (!quantity || scaleOf(quantity).isStored) return roundedTo(Math.min(most, Math.max(least, from + by)), digits);
+    const next = Number(shown(from, digits, quantity)) + scaleOf(quantity).step(by);
+    return Math.min(most, Math.max(least, figureOf(String(next), digits, quantity)));
+  };
   const leave = (): void => {
-    if (isWrong) refuse(typed, Number.isFinite(number) ? `it is ${least} to ${most}` : 'it is no number');
+    if (isWrong)
+      refuse(
+        typed,
+        Number.isFinite(number)
+          ? `it is ${shown(least, digits, quantity)} to ${quantity ? quantityText(quantity, most, digits) : most}`
+          : 'it is no number',
+      );
     setTyped(undefined);
   };
   const giveBack = (): void => {
@@ -75,7 +94,7 @@ export function NumberField({
           aria-label={unit === undefined || isLabelHidden ? label : `${label}, ${unit}`}
           readOnly={isReadOnly}
           aria-invalid={isWrong || why !== ''}
-          value={typed ?? shown(value, digits)}
+          value={typed ?? shown(value, digits, quantity)}
           className={`figures min-h-9 rounded-cut border border-line bg-panel px-2 text-right aria-invalid:border-trouble ${isReadOnly ? 'bg-transparent text-quiet' : ''} ${className}`}
           onFocus={(e) => {
             setBefore(value);
@@ -91,10 +110,9 @@ export function NumberField({
             }
             if (isReadOnly || (e.key !== 'ArrowUp' && e.key !== 'ArrowDown')) return;
             e.preventDefault();
-            const next = (value ?? 0) + (e.key === 'ArrowUp' ? step : -step) * (e.shiftKey ? 10 : 1);
             setTyped(undefined);
-            const stepped = Number(Math.min(most, Math.max(least, next)).toFixed(digits));
-            handOver(String(stepped), () => onChange(stepped));
+            const stepped = steppedBy((e.key === 'ArrowUp' ? step : -step) * (e.shiftKey ? 10 : 1));
+            handOver(shown(stepped, digits, quantity), () => onChange(stepped));
           }}
         />
         {unit !== undefined && <span className="text-sm text-quiet">{unit}</span>}

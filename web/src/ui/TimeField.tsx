@@ -1,3 +1,4 @@
+import { ownMeasures, timeOfText, timeText } from '@hodsman/core/units';
 import { useTyped } from './use-typed.ts';
 import { Why } from './Why.tsx';
 
@@ -13,18 +14,12 @@ interface Props {
 
 const INPUT = 'figures min-h-11 rounded-cut border border-line bg-panel px-2 aria-invalid:border-trouble';
 
-/** A time as people type it, `9:30`, `0930` or `9.30`, in the form of the files; anything else as it was typed. */
-function timeOf(text: string): string {
-  const [, h = '', m = ''] = /^(\d{1,2})[:. ]?(\d{2})$/.exec(text.trim()) ?? [];
-  return h === '' ? text.trim() : `${h.padStart(2, '0')}:${m}`;
-}
-
-/** A time of day on the 24-hour clock, handed over when it is left or Enter is pressed, so that a half-typed one changes nothing. */
+/** A time of day on one's own clock, handed over when it is left or Enter is pressed, so that a half-typed one changes nothing. */
 export function TimeField({ label, value, hasDate = false, onTake, onClear }: Props) {
   const [date = '', clock = ''] = hasDate ? value.split('T') : ['', value];
-  const { text, why, handOver, drop, input } = useTyped(clock);
+  const { text, why, handOver, drop, input } = useTyped(timeText(clock));
   const take = (): void => {
-    const time = timeOf(text);
+    const time = timeOfText(text);
     if (time === '' && clock !== '' && onClear) handOver('', onClear);
     else if (time !== '' && time !== clock) handOver(text, () => onTake(hasDate ? `${date}T${time}` : time));
     else drop();
@@ -53,8 +48,8 @@ export function TimeField({ label, value, hasDate = false, onTake, onClear }: Pr
           autoComplete="off"
           aria-label={label}
           placeholder="–:–"
-          maxLength={5}
-          className={`${INPUT} w-16 text-center`}
+          maxLength={8}
+          className={`${INPUT} ${ownMeasures().clock === '12' ? 'w-22' : 'w-16'} text-center`}
           {...input(take)}
         />
       </span>

@@ -1,4 +1,4 @@
-import { clockText, durationText, secondsOfMinutes } from '../../units/index.ts';
+import { clockText, cmText, durationText, quantityText, secondsOfMinutes, timeText } from '../../units/index.ts';
 import { namesOf } from '../../words/index.ts';
 import type { ClassChange, Fix, Idea, LongBread } from '../advice/index.ts';
 
@@ -15,7 +15,7 @@ export function classChangeWords({ change, workshop }: ClassChange): string {
     case 'fewer':
       return `${change.each} instead of ${change.was} ${bread} each`;
     case 'smaller':
-      return `${bread} ${change.acrossCm} instead of ${change.wasCm} cm across`;
+      return `${bread} ${cmText(change.acrossCm)} instead of ${cmText(change.wasCm)} across`;
     case 'ahead':
       return `dough of ${bread} made ahead by staff`;
     case 'swap':
@@ -31,13 +31,13 @@ export function classChangeWords({ change, workshop }: ClassChange): string {
     case 'as-you-go':
       return `${bread}: ${change.step} as you go instead of all first`;
     case 'warmer':
-      return `proof ${change.byC} °C warmer`;
+      return `proof ${quantityText('difference', change.byC)} warmer`;
     case 'earlier':
       return `doors open ${durationText(secondsOfMinutes(change.byMin))} earlier`;
     case 'papered':
       return `rolled pieces kept between papers, up to ${durationText(secondsOfMinutes(change.mostMin))}`;
     case 'later':
-      return `doors at ${change.doors}`;
+      return `doors at ${timeText(change.doors)}`;
   }
 }
 

@@ -1,4 +1,4 @@
-import { clockText, counted, stepWords } from '@hodsman/core';
+import { briefClockText, counted, stepWords } from '@hodsman/core';
 import type { Band, Phase } from '../bands.ts';
 import { DIM, type Brush } from './brush.ts';
 
@@ -35,8 +35,8 @@ const LEAST_PX = 40;
 function sayPhase({ ctx, words, colours, scene, scale }: Brush, band: Band, phase: Phase): void {
   const { workshop } = scene;
   const step = stepWords(phase.step);
-  const from = clockText(workshop, phase.fromSec);
-  const span = `${step} ${from}–${clockText(workshop, phase.toSec)}`;
+  const from = briefClockText(workshop, phase.fromSec);
+  const span = `${step} ${from}–${briefClockText(workshop, phase.toSec)}`;
   const y = scale.yOf(phase.fromSec);
   words.push({
     words: [

@@ -1,4 +1,4 @@
-import { clockText, dayText } from '@hodsman/core';
+import { briefClockText, dayText } from '@hodsman/core';
 import { GUTTER, TIMES_PX } from '../lanes.ts';
 import { setFont, type Brush } from './brush.ts';
 
@@ -37,7 +37,7 @@ export function paintGrid({ ctx, colours, scene, scale, view }: Brush): void {
       if (Math.abs(y - tableY) <= 18 || (y - s.y < 4 && s !== scale.stretches[0])) continue;
       setFont(ctx, 13, 450);
       ctx.fillStyle = colours.quiet;
-      ctx.fillText(clockText(workshop, sec), view.x + TIMES_PX, y + 4.5);
+      ctx.fillText(briefClockText(workshop, sec), view.x + TIMES_PX, y + 4.5);
     }
     if (s.toSec <= 0) {
       setFont(ctx, 12, 650);
@@ -80,5 +80,5 @@ export function paintTableLine({ ctx, colours, scene, scale, view }: Brush): voi
   setFont(ctx, 14, 750);
   ctx.fillStyle = colours.ink;
   ctx.textAlign = 'right';
-  ctx.fillText(clockText(scene.workshop, scene.plan.tableSec), view.x + TIMES_PX, y + 5);
+  ctx.fillText(briefClockText(scene.workshop, scene.plan.tableSec), view.x + TIMES_PX, y + 5);
 }

@@ -9,6 +9,7 @@ import {
   nourishmentOf,
   pctText,
   roundHalfUp,
+  moneyText,
 } from '@hodsman/core';
 
 /** A figure with its usual range as a bar: the mark is where this bread is. */
@@ -84,9 +85,9 @@ export const FiguresPanel = memo(function FiguresPanel({ bread }: { readonly bre
         <p>
           <span className="figures text-xl font-semibold">{roundHalfUp(food.kJ)} kJ</span>{' '}
           <span className="figures">({roundHalfUp(food.kcal)} kcal)</span>
-          <span className="figures ml-4">about €{fixedText(costOf(bread), 2)}</span>
+          <span className="figures ml-4">about {moneyText(costOf(bread), 'EUR')}</span>
         </p>
-        <p className="figures text-sm text-quiet">
+        <p className="figures text-sm text-quiet" data-testid="nourishment">
           protein {fixedText(food.proteinG, 1)} g · fat {fixedText(food.fatG, 1)} g, of it saturates{' '}
           {fixedText(food.saturatesG, 1)} g · carbohydrate {fixedText(food.carbohydrateG, 1)} g · fibre{' '}
           {fixedText(food.fibreG, 1)} g · salt {fixedText(food.saltG, 2)} g

@@ -1,5 +1,5 @@
 import { useDeferredValue, useMemo, useState } from 'react';
-import { scaleBatch, scaleFrom, type Known, type MeasureSystem } from '@hodsman/core';
+import { scaleBatch, scaleFrom, type Known, type MeasureSystem, ownMeasures } from '@hodsman/core';
 import { FiguresPanel } from './FiguresPanel.tsx';
 import { FormulaTable } from './FormulaTable.tsx';
 import { GuessList } from './GuessList.tsx';
@@ -15,7 +15,7 @@ import { useBreadContext } from './use-bread.ts';
 export function FormulaTab() {
   const { bread, at } = useBreadContext();
   const [known, setKnown] = useState<Known>({ what: 'pieces', pieces: 8 });
-  const [system, setSystem] = useState<MeasureSystem>('metric');
+  const [system, setSystem] = useState<MeasureSystem>(ownMeasures().spoons);
   const [chosen, setChosen] = useState<number | null>(null);
   const scale = useMemo(
     () => scaleFrom(bread, known) ?? scaleFrom(bread, { what: 'pieces', pieces: 8 }),

@@ -13,6 +13,7 @@ import {
   type ScaledBatch,
   setGrams,
   setPct,
+  celsiusText,
 } from '@hodsman/core';
 import { SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
@@ -78,7 +79,7 @@ export function FormulaTable({ bread, scale, scaled, system, chosen, onChoose, o
                   >
                     <span>
                       {i.name}
-                      {i.tempC !== undefined && <span className="text-quiet"> at {i.tempC} °C</span>}
+                      {i.tempC !== undefined && <span className="text-quiet"> at {celsiusText(i.tempC, 1)}</span>}
                       <IngredientNote ingredient={i} grams={g} />
                       {heldBackG > 0 && (
                         <span className="block text-sm text-quiet">keep {gramsText(heldBackG)} of it back</span>
@@ -106,7 +107,7 @@ export function FormulaTable({ bread, scale, scaled, system, chosen, onChoose, o
                   <NumberField
                     label={`${i.name}, grams`}
                     isLabelHidden
-                    unit="g"
+                    quantity="weight"
                     value={g}
                     digits={g < 25 ? 2 : 1}
                     className="w-24 text-lg font-semibold"
@@ -165,7 +166,7 @@ function IngredientNote({ ingredient, grams }: { readonly ingredient: Ingredient
       )}
       {dilution && (
         <span className="block text-sm text-quiet">
-          too little for a scale: stir {dilution.stirG} g into {dilution.waterG} g of the water, take{' '}
+          too little for a scale: stir {gramsText(dilution.stirG)} into {gramsText(dilution.waterG)} of the water, take{' '}
           {gramsText(dilution.takeG)}
         </span>
       )}

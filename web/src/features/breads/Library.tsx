@@ -11,6 +11,7 @@ import {
   US_ALLERGENS,
   USUAL_BENCH,
   type Wish,
+  celsiusText,
 } from '@hodsman/core';
 import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
 import { RemovedList } from '../../documents/RemovedList.tsx';
@@ -89,8 +90,8 @@ export function Library() {
           onChange={(min) => setWish({ ...wish, withinMin: Number(min) })}
         />
         <p className="ml-auto max-w-96 text-right text-sm text-quiet">
-          A bench of two, two breads each, by hand, in a room of {USUAL_BENCH.roomC} °C. Teal is hands, pale is rest,
-          ember is griddle; dashes run from the shortest to the longest.
+          A bench of two, two breads each, by hand, in a room of {celsiusText(USUAL_BENCH.roomC)}. Teal is hands, pale
+          is rest, ember is griddle; dashes run from the shortest to the longest.
         </p>
       </div>
       <main tabIndex={0} aria-label="The breads" className="min-h-0 flex-1 overflow-auto px-4 pb-6">

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { durationText, gramsText, type Shelved } from '@hodsman/core';
+import { durationText, gramsText, type Shelved, cmText } from '@hodsman/core';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
 import { MiniStrand } from './MiniStrand.tsx';
 import { FAMILY_WORDS } from './words.ts';
@@ -45,7 +45,7 @@ export function LibraryRow({ shelved, spanSec, isChosen, onChoose }: Props) {
       <td className="figures pl-4 text-right whitespace-nowrap">{durationText(bread.leastSec)}</td>
       <td className="figures pl-4 text-right font-semibold whitespace-nowrap">{durationText(bread.idealSec)}</td>
       <td className="figures pl-4 text-right whitespace-nowrap">
-        {gramsText(bread.piece.doughG)}, {bread.piece.diameterCm} cm
+        {gramsText(bread.piece.doughG)}, {cmText(bread.piece.diameterCm)}
       </td>
       <td className="max-w-52 pl-4 text-sm">
         {bread.contents

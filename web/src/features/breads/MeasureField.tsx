@@ -1,13 +1,11 @@
 import { useState } from 'react';
 import {
   findFood,
-  fixedText,
   gramsOfMeasure,
   gramsText,
   type Ingredient,
   kitchenMeasure,
   type MeasureSystem,
-  ouncesOfGrams,
 } from '@hodsman/core';
 
 interface Props {
@@ -15,14 +13,6 @@ interface Props {
   readonly grams: number;
   readonly system: MeasureSystem;
   readonly onGrams: (grams: number) => void;
-}
-
-/** Pounds and ounces, computed from the grams. */
-function ouncesText(grams: number): string {
-  const ounces = ouncesOfGrams(grams);
-  return ounces >= 16
-    ? `${Math.floor(ounces / 16)} lb ${fixedText(ounces % 16, 1)} oz`
-    : `${fixedText(ounces, ounces < 1 ? 2 : 1)} oz`;
 }
 
 /** The weight in cups, spoons, eggs or sachets, with how far such a measure may be off; a measure can be typed: "1½ tsp". */
@@ -58,7 +48,6 @@ export function MeasureField({ ingredient, grams, system, onGrams }: Props) {
       />
       <span className="text-sm text-quiet">
         {typed === undefined ? spread : read === undefined ? '' : gramsText(read)}
-        {typed === undefined && system === 'us' && ` · ${ouncesText(grams)}`}
       </span>
     </span>
   );

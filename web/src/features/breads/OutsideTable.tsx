@@ -59,7 +59,7 @@ export function OutsideTable({ bread, scale, scaled, chosen, onChoose }: TablePr
                     <NumberField
                       label={`${i.name}, grams a bread`}
                       isLabelHidden
-                      unit="g"
+                      quantity="weight"
                       value={i.gPerPiece}
                       digits={2}
                       step={0.5}

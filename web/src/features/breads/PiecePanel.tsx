@@ -3,11 +3,9 @@ import {
   type Bread,
   COOKED_SHARE,
   densityOf,
-  fixedText,
   gramsText,
   type Griddle,
   griddleName,
-  inchesOfCm,
   ofRoundOf,
   reshapedPiece,
   resizedPiece,
@@ -17,6 +15,8 @@ import {
   thickenedPiece,
   WIDE_SHAPES,
   widthOf,
+  sidesText,
+  cmText,
 } from '@hodsman/core';
 import { useAppSelector } from '../../store/hooks.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
@@ -26,10 +26,10 @@ import { useEditBread } from './use-bread.ts';
 
 const SHAPES = ['round', 'oval', 'square', 'rectangle', 'half', 'wedge', 'coil', 'pocket'] as const;
 /** Griddles to compare with where no class is open: a pan and a plate of usual size. */
-const USUAL_GRIDDLES: readonly Griddle[] = [
+const usualGriddles = (): readonly Griddle[] => [
   {
     id: 'pan',
-    name: 'a round of 32 cm',
+    name: `a round of ${cmText(32)}`,
     surface: 'cast-iron',
     shape: 'round',
     diameterCm: 32,
@@ -39,7 +39,7 @@ const USUAL_GRIDDLES: readonly Griddle[] = [
   },
   {
     id: 'plate',
-    name: 'a plate of 60 × 40 cm',
+    name: `a plate of ${sidesText(60, 40)}`,
     surface: 'steel',
     shape: 'rectangle',
     widthCm: 60,
@@ -69,7 +69,7 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
       <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
         <NumberField
           label="Dough"
-          unit="g"
+          quantity="weight"
           value={doughG}
           digits={1}
           least={1}
@@ -77,7 +77,7 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
         />
         <NumberField
           label={isWide ? 'Long' : shape === 'wedge' ? 'Side' : 'Across'}
-          unit="cm"
+          quantity="length"
           value={diameterCm}
           digits={1}
           least={1}
@@ -88,7 +88,7 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
         {isWide && (
           <NumberField
             label="Wide"
-            unit="cm"
+            quantity="length"
             value={roundedTo(widthOf(piece), 1)}
             digits={1}
             least={1}
@@ -111,7 +111,7 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
         )}
         <NumberField
           label="Thick"
-          unit="mm"
+          quantity="thickness"
           value={thicknessMm}
           digits={1}
           least={0.5}
@@ -146,8 +146,8 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
         />
       </div>
       <p className="text-sm text-quiet">
-        Reckoned with {density} g/cm³, {density < 1 ? 'proofed and gently rolled' : 'dough without gas'}.{' '}
-        {fixedText(inchesOfCm(diameterCm), 1)} in across. From the griddle it weighs{' '}
+        Reckoned with dough {density} times as heavy as water,{' '}
+        {density < 1 ? 'proofed and gently rolled' : 'dough without gas'}. From the griddle it weighs{' '}
         {gramsText(doughG * COOKED_SHARE.least)} to {gramsText(doughG * COOKED_SHARE.most)}.
       </p>
       <GriddleCounts bread={bread} />
@@ -158,7 +158,7 @@ export const PiecePanel = memo(function PiecePanel({ bread }: { readonly bread: 
 /** How many of it lie on each griddle: of the class that is open, else on griddles of usual size. */
 function GriddleCounts({ bread }: { readonly bread: Bread }) {
   const kitchen = useAppSelector((s) => s.draft?.body.workshop.kitchen);
-  const griddles = kitchen?.griddles ?? USUAL_GRIDDLES;
+  const griddles = kitchen?.griddles ?? usualGriddles();
   return (
     <ul className="flex flex-wrap gap-x-6 gap-y-1">
       {griddles.map((g) => (

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { faultInWords, freeId, gramsText, type ImportedRecipe } from '@hodsman/core';
+import { faultInWords, freeId, gramsText, type ImportedRecipe, cmText } from '@hodsman/core';
 import { stepName } from '../../bread-ui/step-words.ts';
 import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
 import { openGuesses, storeGuesses } from '../../documents/guesses.ts';
@@ -90,7 +90,7 @@ function Understood({ recipe, onKeep }: { readonly recipe: ImportedRecipe; reado
             <div className="flex-1">
               <h2 className="text-2xl">{bread.name}</h2>
               <p className="text-quiet">
-                {bread.family}, pieces of {gramsText(bread.piece.doughG)}, {bread.piece.diameterCm} cm across
+                {bread.family}, pieces of {gramsText(bread.piece.doughG)}, {cmText(bread.piece.diameterCm)} across
               </p>
             </div>
             <button type="button" className={MAIN_BUTTON} onClick={onKeep}>
@@ -103,7 +103,7 @@ function Understood({ recipe, onKeep }: { readonly recipe: ImportedRecipe; reado
                 <li key={i.use + i.name} className="flex justify-between gap-2 border-t border-line py-0.5">
                   <span>{i.name}</span>
                   <span className="figures font-semibold whitespace-nowrap">
-                    {i.use === 'dough' ? `${i.pct ?? 0} %` : `${i.gPerPiece ?? 0} g each`}
+                    {i.use === 'dough' ? `${i.pct ?? 0} %` : `${gramsText(i.gPerPiece ?? 0)} each`}
                   </span>
                 </li>
               ))}

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import { TriangleAlert } from 'lucide-react';
-import { faultWords, remarksOn, type Bread, type Circumstances } from '@hodsman/core';
+import { faultWords, remarksOn, type Bread, type Circumstances, inOwnMeasures } from '@hodsman/core';
 
 /** What a remark is about, by the name of the ingredient or the step. */
 function placeOf(path: string, bread: Bread): string {
@@ -35,7 +35,7 @@ export const RemarkList = memo(function RemarkList({
             <li key={r.code + r.path} className="flex items-start gap-2">
               <TriangleAlert size={18} aria-hidden className="mt-0.5 shrink-0 text-trouble" />
               <span>
-                <b>{placeOf(r.path, bread)}</b> {faultWords(r)}
+                <b>{placeOf(r.path, bread)}</b> {inOwnMeasures(faultWords(r))}
               </span>
             </li>
           ))}

@@ -1,4 +1,4 @@
-import { orderedWindow, usualWarmth, type Step } from '@hodsman/core';
+import { orderedWindow, usualWarmth, type Step, quantityText } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { tidy } from './tidy.ts';
@@ -84,7 +84,7 @@ export function RestFields({ step, onChange }: Props) {
         <div className="flex gap-3">
           <NumberField
             label="These minutes are at"
-            unit="°C"
+            quantity="temperature"
             value={step.refC}
             digits={0}
             least={10}
@@ -93,7 +93,7 @@ export function RestFields({ step, onChange }: Props) {
             onChange={(refC) => onChange({ ...step, refC }, `ref ${step.id}`)}
           />
           <NumberField
-            label="Faster by 10 °C"
+            label={`Faster by ${quantityText('difference', 10)}`}
             unit="times"
             value={step.q10}
             digits={1}

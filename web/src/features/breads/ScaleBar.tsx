@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import {
   type Bread,
-  fixedText,
   type Known,
   MEASURE_SYSTEMS,
   type MeasureSystem,
   type Scale,
   type ScaledBatch,
   wholeUnits,
+  gramsText,
 } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
@@ -75,7 +75,7 @@ export function ScaleBar({ bread, scale, scaled, system, onKnown, onSystem }: Pr
       />
       <NumberField
         label="Flour"
-        unit="g"
+        quantity="weight"
         value={scale.flourG}
         digits={1}
         least={1}
@@ -83,7 +83,7 @@ export function ScaleBar({ bread, scale, scaled, system, onKnown, onSystem }: Pr
       />
       <NumberField
         label="Dough"
-        unit="g"
+        quantity="weight"
         value={scale.doughG}
         digits={1}
         least={1}
@@ -101,8 +101,8 @@ export function ScaleBar({ bread, scale, scaled, system, onKnown, onSystem }: Pr
           />
           {Math.abs(whole.g - g) > 0.5 && (
             <p className="max-w-52 text-sm text-quiet">
-              or {whole.count} whole with {fixedText(Math.abs(whole.waterG), 0)} g water{' '}
-              {whole.waterG > 0 ? 'more' : 'less'}, or beaten by weight
+              or {whole.count} whole with {gramsText(Math.abs(whole.waterG))} water {whole.waterG > 0 ? 'more' : 'less'}
+              , or beaten by weight
             </p>
           )}
         </div>

@@ -10,6 +10,8 @@ import {
   type Ingredient,
   type MethodTimes,
   type Step,
+  gramsText,
+  cmText,
 } from '@hodsman/core';
 import { stepName } from '../../bread-ui/step-words.ts';
 import { MiniStrand } from './MiniStrand.tsx';
@@ -33,8 +35,8 @@ export function SideBySide({ left, right, at }: Props) {
     ['hydration', pctText(hydrationPct.left), pctText(hydrationPct.right)],
     [
       'a piece',
-      `${left.piece.doughG} g, ${left.piece.diameterCm} cm`,
-      `${right.piece.doughG} g, ${right.piece.diameterCm} cm`,
+      `${gramsText(left.piece.doughG)}, ${cmText(left.piece.diameterCm)}`,
+      `${gramsText(right.piece.doughG)}, ${cmText(right.piece.diameterCm)}`,
     ],
     ['stays good', durationText(left.holdMaxMin * 60), durationText(right.holdMaxMin * 60)],
     ['only this one holds', comparison.onlyLeft.join(', ') || '–', comparison.onlyRight.join(', ') || '–'],
@@ -85,7 +87,7 @@ const Strand = ({ times, widthSec }: { readonly times: MethodTimes; readonly wid
 const ingredientWords = (i: Ingredient): string =>
   i.use === 'dough'
     ? `${i.name} ${i.pct ?? 0} %`
-    : `${i.name} ${i.gPerPiece ?? i.gPerBatch ?? 0} g ${i.gPerPiece === undefined ? 'a batch' : 'a bread'}`;
+    : `${i.name} ${gramsText(i.gPerPiece ?? i.gPerBatch ?? 0)} ${i.gPerPiece === undefined ? 'a batch' : 'a bread'}`;
 
 function stepTime(s: Step): string {
   if ('window' in s) return ` (${KIND_WORDS[s.kind]}), ${s.window.min} to ${s.window.max} min`;

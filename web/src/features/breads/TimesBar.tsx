@@ -28,7 +28,7 @@ export function TimesBar({ times, at, onChange }: Props) {
         />
         <NumberField
           label="Room"
-          unit="°C"
+          quantity="temperature"
           value={at.roomC}
           digits={0}
           least={10}

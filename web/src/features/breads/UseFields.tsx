@@ -73,7 +73,7 @@ export function UseFields({ bread, index, ingredient, set, put }: Props) {
       {ingredient.use === 'dough' && (
         <NumberField
           label="Temperature"
-          unit="°C"
+          quantity="temperature"
           value={ingredient.tempC}
           digits={0}
           most={100}

@@ -11,6 +11,8 @@ import {
   USUAL_BOWL,
   yeastForTime,
   yeastPct,
+  celsiusText,
+  quantityText,
 } from '@hodsman/core';
 import { stepName } from '../../bread-ui/step-words.ts';
 import { useAppSelector } from '../../store/hooks.ts';
@@ -54,25 +56,33 @@ export function WarmthTab() {
         <div className="grid grid-cols-3 gap-3">
           <NumberField
             label="Dough wanted"
-            unit="°C"
+            quantity="temperature"
             value={wantedC}
             digits={1}
             least={5}
             most={45}
             onChange={setWanted}
           />
-          <NumberField label="Flour" unit="°C" value={flourC} digits={1} most={45} onChange={setFlour} />
-          <NumberField label="Room" unit="°C" value={roomC} digits={1} most={45} onChange={setRoom} />
+          <NumberField label="Flour" quantity="temperature" value={flourC} digits={1} most={45} onChange={setFlour} />
+          <NumberField label="Room" quantity="temperature" value={roomC} digits={1} most={45} onChange={setRoom} />
           <NumberField
             label="Kneading warms by"
-            unit="°C"
+            quantity="difference"
             value={frictionC}
             digits={1}
             most={40}
             onChange={setFriction}
           />
-          <NumberField label="Tap" unit="°C" value={tapC} digits={1} most={60} onChange={setTap} />
-          <NumberField label="Kettle" unit="°C" value={kettleC} digits={1} least={20} most={100} onChange={setKettle} />
+          <NumberField label="Tap" quantity="temperature" value={tapC} digits={1} most={60} onChange={setTap} />
+          <NumberField
+            label="Kettle"
+            quantity="temperature"
+            value={kettleC}
+            digits={1}
+            least={20}
+            most={100}
+            onChange={setKettle}
+          />
           <NumberField label="Breads" value={pieces} digits={0} least={1} most={500} onChange={setPieces} />
         </div>
         {answer ? (
@@ -138,7 +148,7 @@ function ProofTable({
   return (
     <div>
       <p className="mb-2">
-        <b>{name}</b>: {durationText(minutes * 60)} at {fromC} °C.
+        <b>{name}</b>: {durationText(minutes * 60)} at {celsiusText(fromC, 1)}.
       </p>
       <table className="w-full">
         <caption className="sr-only">Time of {name} by warmth</caption>
@@ -146,7 +156,7 @@ function ProofTable({
           {times.map(({ c, min, byRule }) => (
             <tr key={c} className={c === fromC ? 'font-semibold' : ''}>
               <th scope="row" className="figures w-16 text-right font-normal">
-                {c} °C
+                {celsiusText(c)}
               </th>
               <td className="px-3">
                 <div
@@ -163,9 +173,9 @@ function ProofTable({
         </tbody>
       </table>
       <p className="mt-1 text-sm text-quiet">
-        About {q10 ?? 2.5} times as fast for every 10 °C from 10 to 30 °C (common practice). Beyond, by the temperatures
-        between which yeast lives, fastest at 35 °C; a plan goes on counting by the rule, and where the two part that is
-        shown beside.
+        About {q10 ?? 2.5} times as fast for every {quantityText('difference', 10)} from {celsiusText(10)} to{' '}
+        {celsiusText(30)} (common practice). Beyond, by the temperatures between which yeast lives, fastest at{' '}
+        {celsiusText(35)}; a plan goes on counting by the rule, and where the two part that is shown beside.
       </p>
       {yeast > 0 && (
         <div className="mt-3 flex flex-wrap items-end gap-3">
@@ -179,7 +189,15 @@ function ProofTable({
             step={5}
             onChange={setWished}
           />
-          <NumberField label="at" unit="°C" value={tempC} digits={0} least={5} most={40} onChange={setTemp} />
+          <NumberField
+            label="at"
+            quantity="temperature"
+            value={tempC}
+            digits={0}
+            least={5}
+            most={40}
+            onChange={setTemp}
+          />
           <p className="pb-1.5">
             {wished === undefined ? (
               'Leaven does not work there.'

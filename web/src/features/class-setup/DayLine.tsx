@@ -51,7 +51,7 @@ export function DayLine({ workshop }: { readonly workshop: Workshop }) {
       </div>
       <div className="relative h-6 text-sm">
         {marks.map((m) => (
-          <span key={m} className="figures absolute -translate-x-1/2" style={{ left: x(m) }}>
+          <span key={m} className="figures absolute -translate-x-1/2 whitespace-nowrap" style={{ left: x(m) }}>
             {clockText(workshop, m)}
           </span>
         ))}

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Outlet, useLocation, useParams } from 'react-router';
-import { dayText, type Workshop } from '@hodsman/core';
+import { dayText, type Workshop, timeText } from '@hodsman/core';
 import { lookAtClass } from '../../store/board-look.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { OpeningPage } from '../../documents/OpeningPage.tsx';
@@ -19,7 +19,8 @@ function PrintHead({ workshop }: { readonly workshop: Workshop }) {
   if (pathname.endsWith('/sheet')) return null;
   return (
     <p className="hidden border-b-2 border-black pb-1 text-lg font-bold print:block" data-testid="print-head">
-      {workshop.title} · {dayText(workshop, 0, 'plain')} {workshop.date.slice(0, 4)}, doors {workshop.doorsOpen}
+      {workshop.title} · {dayText(workshop, 0, 'plain')} {workshop.date.slice(0, 4)}, doors{' '}
+      {timeText(workshop.doorsOpen)}
     </p>
   );
 }

@@ -5,7 +5,7 @@ import { draftActions, type Draft } from '../../documents/draft.ts';
 import { useAppDispatch } from '../../store/hooks.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
 import { SaveWords } from '../../documents/SaveWords.tsx';
-import { ThemeButton } from '../../ui/ThemeButton.tsx';
+import { DeviceButtons } from '../../ui/DeviceButtons.tsx';
 import { UndoButtons } from '../../ui/UndoButtons.tsx';
 
 type Order = 'good' | 'open' | 'bad';
@@ -84,7 +84,7 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
           onRedo={() => dispatch(draftActions.redone())}
         />
         <EarlierStates kind="class" open={draft} />
-        <ThemeButton />
+        <DeviceButtons />
       </div>
     </header>
   );

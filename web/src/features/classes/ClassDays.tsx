@@ -1,7 +1,15 @@
 import { CopyPlus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { classesByDay, copyClass, dayText, type ClassDay, type ClassRecord, type ClassSummary } from '@hodsman/core';
+import {
+  classesByDay,
+  copyClass,
+  dayText,
+  type ClassDay,
+  type ClassRecord,
+  type ClassSummary,
+  timeText,
+} from '@hodsman/core';
 import { useFetchBody, useRemoveDocumentMutation, type Listed } from '../../documents/api.ts';
 import { MAIN_BUTTON, SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 import { todayText } from '../../ui/when.ts';
@@ -65,7 +73,7 @@ function DayList({
 
 /** When it is, where, how many come, what they bake. */
 function factsOf(s: ClassSummary): string {
-  return `${s.doorsOpen}–${s.tableTime}${s.kitchen === undefined ? '' : `, ${s.kitchen}`}, ${s.people} ${s.people === 1 ? 'person' : 'people'}: ${s.breads.join(', ')}`;
+  return `${timeText(s.doorsOpen)}–${timeText(s.tableTime)}${s.kitchen === undefined ? '' : `, ${s.kitchen}`}, ${s.people} ${s.people === 1 ? 'person' : 'people'}: ${s.breads.join(', ')}`;
 }
 
 interface RowProps {

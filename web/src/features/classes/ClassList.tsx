@@ -12,7 +12,7 @@ import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.
 import { RemovedList } from '../../documents/RemovedList.tsx';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { Notice } from '../../ui/Notice.tsx';
-import { ThemeButton } from '../../ui/ThemeButton.tsx';
+import { DeviceButtons } from '../../ui/DeviceButtons.tsx';
 import { Days } from './ClassDays.tsx';
 import { NewClass } from './NewClass.tsx';
 
@@ -25,9 +25,10 @@ export function ClassList() {
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const [wish, setWish] = useState('');
   const navigate = useNavigate();
-  const keep = async (record: ClassRecord, step: string): Promise<void> => {
+  const keep = async (record: ClassRecord, step: string): Promise<boolean> => {
     const made = await create({ kind: 'class', body: record });
     if (made.data) await navigate(`/class/${made.data.id}/${step}`);
+    return made.data !== undefined;
   };
   const open = async (text: string): Promise<void> => {
     const read = readWorkshopText(text);
@@ -48,7 +49,7 @@ export function ClassList() {
           </Link>
         </nav>
         <FileButton label="Open a workshop file" accept="application/json,.json" onText={(text) => void open(text)} />
-        <ThemeButton />
+        <DeviceButtons />
       </header>
       <main className="mx-auto grid w-full max-w-5xl gap-6 overflow-auto p-4">
         {(isError || creation.isError) && (
@@ -63,7 +64,7 @@ export function ClassList() {
             {faults.length > MOST_FAULTS && <p>and {faults.length - MOST_FAULTS} more</p>}
           </Notice>
         )}
-        <NewClass onMade={(record) => void keep(record, 'setup/people')} />
+        <NewClass onMade={(record) => keep(record, 'setup/people')} />
         <label className="flex items-center gap-3">
           <span className="text-quiet">Find</span>
           <input

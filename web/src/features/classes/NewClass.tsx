@@ -15,6 +15,8 @@ import {
 import { useBodies, useDocumentList } from '../../documents/api.ts';
 import { Lacking } from '../../planning/Lacking.tsx';
 import { MAIN_BUTTON } from '../../ui/buttons.ts';
+import { MeasureFields } from '../../ui/MeasureFields.tsx';
+import { chooseMeasures, proposedMeasures, storedMeasures } from '../../ui/measures.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { Stepper } from '../../ui/Stepper.tsx';
@@ -25,7 +27,7 @@ import { TooFewSeats, type SeatsHow } from './TooFewSeats.tsx';
 const INPUT = 'min-h-9 rounded-cut border border-line bg-ground px-3';
 
 /** What a class cannot do without: a name, a day and its times, a kitchen, people, a bread. Everything else is set inside it. */
-export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) => void }) {
+export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) => Promise<boolean> }) {
   const kitchens = (useDocumentList('kitchen').data ?? []).filter((k) => k.isReadable);
   const breads = (useDocumentList('bread').data ?? []).filter((b) => b.isReadable);
   const [title, setTitle] = useState('');
@@ -36,6 +38,8 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
   const [participants, setParticipants] = useState(8);
   const [seatsHow, setSeatsHow] = useState<SeatsHow>('bench');
   const [isAdded, setAdded] = useState(true);
+  const [measures, setMeasures] = useState(proposedMeasures);
+  const isAsked = storedMeasures() === undefined;
   const [faults, setFaults] = useState<readonly Fault[]>([]);
   const shownKitchen = kitchens.find((k) => k.id === kitchenId) ?? kitchens[0];
   const shownBread = breads.find((b) => b.id === breadId) ?? breads[0];
@@ -46,7 +50,7 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
   const seats = kitchen ? seatsIn(kitchen.body) : Infinity;
   const canMake = kitchen !== undefined && bread !== undefined && (lacks.length === 0 || isAdded);
 
-  const make = (): void => {
+  const make = async (): Promise<void> => {
     if (!kitchen || !source) return;
     const made = newClass({
       title: title.trim(),
@@ -61,7 +65,9 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
     });
     const read = made.ok ? readClassRecord(made.value) : made;
     setFaults(read.ok ? [] : read.faults);
-    if (read.ok) onMade(read.value);
+    if (!read.ok) return;
+    // figures change once there is a class to show: a class that was not kept leaves the form as it is
+    if ((await onMade(read.value)) && isAsked) chooseMeasures(measures);
   };
   return (
     <form
@@ -69,7 +75,7 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
       className="grid gap-3 border-b border-line pb-5"
       onSubmit={(e) => {
         e.preventDefault();
-        make();
+        void make();
       }}
     >
       <h2 className="text-lg">A new class</h2>
@@ -120,6 +126,12 @@ export function NewClass({ onMade }: { readonly onMade: (record: ClassRecord) =>
           <Plus size={18} aria-hidden /> Make it
         </button>
       </div>
+      {isAsked && (
+        <fieldset className="grid gap-2">
+          <legend className="mb-1">How you measure, on this device (asked once; kept under “Your measures”)</legend>
+          <MeasureFields value={measures} onChange={setMeasures} />
+        </fieldset>
+      )}
       {participants > seats && (
         <TooFewSeats
           missing={participants - seats}

@@ -1,6 +1,6 @@
 import { TriangleAlert } from 'lucide-react';
 import { useMemo } from 'react';
-import { allergenPage, avoidedName, clockText, offWords, type Workshop } from '@hodsman/core';
+import { allergenPage, avoidedName, clockText, offWords, type Workshop, inOwnMeasures } from '@hodsman/core';
 import { useAppSelector } from '../../store/hooks.ts';
 
 type Page = ReturnType<typeof allergenPage>;
@@ -39,7 +39,8 @@ export function AllergenSheet() {
         <ul className="mt-1 grid gap-1">
           {page.cautions.map((c) => (
             <li key={c.words}>
-              {c.words} {c.breads.length > 0 && <span className="text-quiet">({c.breads.join(', ')})</span>}
+              {inOwnMeasures(c.words)}{' '}
+              {c.breads.length > 0 && <span className="text-quiet">({c.breads.join(', ')})</span>}
             </li>
           ))}
         </ul>

@@ -8,6 +8,7 @@ import {
   hydrationPct,
   pctText,
   type WeighRow,
+  celsiusText,
 } from '@hodsman/core';
 import { stepName } from '../../bread-ui/step-words.ts';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
@@ -95,7 +96,7 @@ export const DoughCard = memo(function DoughCard({ card, clock }: { readonly car
           <p key={r.step.id}>
             <b>{stepName(r.step)}</b> {durationText(r.idealSec)}{' '}
             <span className="text-quiet">
-              ({durationText(r.minSec)} to {durationText(r.maxSec)}) at {r.place}, {r.tempC} °C
+              ({durationText(r.minSec)} to {durationText(r.maxSec)}) at {r.place}, {celsiusText(r.tempC, 1)}
               {r.fromSec !== undefined && r.toSec !== undefined && (
                 <>
                   , <span className="figures">{`${clockText(clock, r.fromSec)}–${clockText(clock, r.toSec)}`}</span>

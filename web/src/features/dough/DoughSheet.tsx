@@ -1,6 +1,6 @@
 import { Download } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { doughCards, doughCsv, type ClassNotes } from '@hodsman/core';
+import { doughCards, doughCsv, type ClassNotes, scaleStepText } from '@hodsman/core';
 import { applyNotes } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
@@ -50,12 +50,12 @@ export function DoughSheet() {
             label="Step of the scales"
             name="scale"
             value={String(notes.scaleG)}
-            options={SCALES.map((s) => [String(s), `${s} g`] as const)}
+            options={SCALES.map((s) => [String(s), scaleStepText(s)] as const)}
             onChange={(s) => dispatch(applyNotes({ scaleG: SCALES.find((x) => String(x) === s) ?? 1 }))}
           />
         </div>
         <SelectField
-          label="Kitchen measures beside the grams"
+          label="Kitchen measures beside the weight"
           value={notes.measures}
           options={MEASURES}
           onChange={(measures) => dispatch(applyNotes({ measures }))}

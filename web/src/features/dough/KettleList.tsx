@@ -1,6 +1,6 @@
 import { Flame } from 'lucide-react';
 import { useMemo } from 'react';
-import { clockText, fixedText, kettleCalls, type Plan, type Workshop } from '@hodsman/core';
+import { clockText, litresText, kettleCalls, type Plan, type Workshop } from '@hodsman/core';
 
 /** When how much hot water must be ready, from the plan. */
 export function KettleList({ workshop, plan }: { readonly workshop: Workshop; readonly plan: Plan }) {
@@ -17,7 +17,7 @@ export function KettleList({ workshop, plan }: { readonly workshop: Workshop; re
             <Flame size={18} aria-hidden className="self-center text-quiet" />
             <span className="figures text-2xl font-semibold">{clockText(workshop, c.atSec)}</span>
             <span>
-              {fixedText(c.kettleG / 1000, 2)} l just boiled{c.kettles > 1 ? `, ${c.kettles} kettles` : ''}
+              {litresText(c.kettleG)} just boiled{c.kettles > 1 ? `, ${c.kettles} kettles` : ''}
               <span className="text-quiet">
                 {' '}
                 for {c.batches.length === 1 ? 'one dough' : `${c.batches.length} doughs`}

@@ -12,6 +12,8 @@ import {
   type Workshop,
   yeastForTime,
   yeastPct,
+  celsiusText,
+  type Quantity,
 } from '@hodsman/core';
 import { changeClass } from '../../planning/edit.ts';
 import { useAppDispatch } from '../../store/hooks.ts';
@@ -20,7 +22,7 @@ import { NumberField } from '../../ui/NumberField.tsx';
 interface Figure {
   readonly key: 'roomC' | 'flourC' | 'tapC' | 'kettleC' | 'kettleL';
   readonly label: string;
-  readonly unit?: string;
+  readonly quantity?: Quantity;
   readonly digits?: number;
   readonly least: number;
   readonly most: number;
@@ -33,7 +35,7 @@ const FIGURES: readonly Figure[] = [
   { key: 'flourC', label: 'Flour', least: 0, most: 45 },
   { key: 'tapC', label: 'Tap', least: 0, most: 60, usual: USUAL_BOWL.tapC },
   { key: 'kettleC', label: 'Kettle', digits: 0, least: 20, most: 100, usual: USUAL_BOWL.kettleC },
-  { key: 'kettleL', label: 'Kettle holds', unit: 'l', least: 0.3, most: 50, usual: USUAL_BOWL.kettleL },
+  { key: 'kettleL', label: 'Kettle holds', quantity: 'volume', least: 0.3, most: 50, usual: USUAL_BOWL.kettleL },
 ];
 
 /** The temperatures of the day, from which water, kettles and proofs of this class follow. */
@@ -51,16 +53,16 @@ export function RoomWarmth({ workshop }: { readonly workshop: Workshop }) {
         Warmth of the day
       </h2>
       <div className="flex flex-wrap items-end gap-4">
-        {FIGURES.map(({ key, label, unit = '°C', digits = 1, least, most, usual }) => (
+        {FIGURES.map(({ key, label, quantity = 'temperature', digits = 1, least, most, usual }) => (
           <NumberField
             key={key}
             label={label}
-            unit={unit}
+            quantity={quantity}
             value={kitchen[key] ?? usual ?? kitchen.roomC}
             digits={digits}
             least={least}
             most={most}
-            step={unit === 'l' ? 0.1 : 1}
+            step={quantity === 'volume' ? 0.1 : 1}
             className="w-16"
             onChange={(value) => set({ [key]: value })}
           />
@@ -108,7 +110,9 @@ function YeastForTime({
         onChange={setWished}
       />
       <p className="pb-1.5 text-quiet">
-        {here === undefined ? `hardly proofs at ${tempC} °C` : `${durationText(here * 60)} at ${tempC} °C`}
+        {here === undefined
+          ? `hardly proofs at ${celsiusText(tempC, 1)}`
+          : `${durationText(here * 60)} at ${celsiusText(tempC, 1)}`}
         {pct !== undefined && `; ${pctText(pct, 2)} dry yeast, ${gramsText((flourG * pct) / 100)} in all`}
       </p>
     </div>

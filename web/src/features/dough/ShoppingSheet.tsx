@@ -11,6 +11,7 @@ import {
   shoppingList,
   storeOf,
   type ShoppingItem,
+  ownMeasures,
 } from '@hodsman/core';
 import { applyNotes } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
@@ -137,7 +138,8 @@ function FromStore({ id }: { readonly id: string }) {
         <p className="flex-1 text-sm text-quiet">
           Stock, packs and prices belong to {pantry.name} and hold for every class{' '}
           {pantry.kitchen === undefined ? 'whose kitchen has no store of its own' : 'in this kitchen'}. “about” marks
-          the usual price of a food where no pack is known.
+          the usual price of a food where no pack is known
+          {pantry.currency === 'EUR' ? '' : `, one ${pantry.currency} for one euro`}.
         </p>
         {pantry.kitchen === undefined && record.notes.kitchen && (
           <OwnStore pantry={pantry} kitchen={{ id: record.notes.kitchen.id, name: record.workshop.kitchen.name }} />
@@ -161,7 +163,7 @@ function OwnStore(props: {
         type="button"
         className={SIDE_BUTTON}
         disabled={isLoading}
-        onClick={() => void create({ kind: 'pantry', body: ownPantry(pantry, kitchen) })}
+        onClick={() => void create({ kind: 'pantry', body: ownPantry(pantry, kitchen, ownMeasures().currency) })}
       >
         A store of its own for {kitchen.name}
       </button>
@@ -189,6 +191,7 @@ function ShoppingRow({ item, pantry, isBought, onTick, onChange }: RowProps) {
     <NumberField
       label={`${label} of ${item.what}`}
       isLabelHidden
+      {...(key !== 'packPrice' && { quantity: 'weight' })}
       value={value}
       digits={digits}
       least={least}
@@ -217,8 +220,8 @@ function ShoppingRow({ item, pantry, isBought, onTick, onChange }: RowProps) {
         {item.as.length > 0 && <span className="block text-sm font-normal text-quiet">{item.as.join(', ')}</span>}
       </th>
       <td className="figures py-1.5 pr-4 font-semibold whitespace-nowrap">{gramsText(item.needG)}</td>
-      <td className="py-1.5 pr-4 whitespace-nowrap">{field('In the store, g', item.haveG, 1, 'haveG')} g</td>
-      <td className="py-1.5 pr-4 whitespace-nowrap">{field('Pack, g', item.packG, 1, 'packG', 1)} g</td>
+      <td className="py-1.5 pr-4 whitespace-nowrap">{field('In the store', item.haveG, 1, 'haveG')}</td>
+      <td className="py-1.5 pr-4 whitespace-nowrap">{field('Pack', item.packG, 1, 'packG', 1)}</td>
       <td className="py-1.5 pr-4 whitespace-nowrap">
         {item.isEstimate && <span className="text-sm text-quiet">about </span>}
         {field(`Price in ${pantry.currency}`, item.packPrice, 2, 'packPrice')}

@@ -1,3 +1,4 @@
+import { type Quantity, unitOf } from '@hodsman/core';
 import { Plus, Trash2 } from 'lucide-react';
 import { useId, type ReactNode } from 'react';
 import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
@@ -5,6 +6,8 @@ import { SIDE_BUTTON, SMALL_ICON_BUTTON } from '../../ui/buttons.ts';
 /** One column of a table of things: its head, and the field of an entry. */
 export interface Column<T> {
   readonly head: string;
+  /** What its figures measure; the own unit stands behind the head. */
+  readonly quantity?: Quantity;
   readonly field: (entry: T, change: (entry: T) => void, name: string) => ReactNode;
 }
 
@@ -51,7 +54,7 @@ export function EntryTable<T extends object>({
               <tr>
                 {columns.map((c) => (
                   <th key={c.head} scope="col" className="font-normal whitespace-nowrap">
-                    {c.head}
+                    {c.quantity === undefined ? c.head : `${c.head}, ${unitOf(c.quantity)}`}
                   </th>
                 ))}
                 <th>

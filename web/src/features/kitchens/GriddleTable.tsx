@@ -4,11 +4,12 @@ import {
   type Griddle,
   griddleName,
   ofRoundOf,
-  roundedTo,
   spotsOnGriddle,
   widthOf,
   WIDE_SHAPES,
   withSpots,
+  sidesText,
+  cmText,
 } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
@@ -16,7 +17,7 @@ import { AFTER_A_MOVE } from '../../ui/dragging.ts';
 import { countChange, LaidOn, type Dragged } from './LaidOn.tsx';
 
 const sizeWords = (g: Griddle): string =>
-  g.shape === 'round' ? `${g.diameterCm} cm across` : `${g.widthCm} × ${g.depthCm} cm`;
+  g.shape === 'round' ? `${cmText(g.diameterCm)} across` : sidesText(g.widthCm, g.depthCm);
 
 interface Props {
   readonly griddles: readonly Griddle[];
@@ -125,7 +126,7 @@ function OwnNumber({
 
 const sizeOfPiece = (piece: Bread['piece']): string =>
   WIDE_SHAPES.includes(piece.shape ?? '')
-    ? `${piece.diameterCm} × ${roundedTo(widthOf(piece), 1)} cm`
+    ? sidesText(piece.diameterCm, widthOf(piece))
     : piece.shape === 'wedge'
-      ? `${piece.diameterCm} cm, ${ofRoundOf(piece)} make a round`
-      : `${piece.diameterCm} cm`;
+      ? `${cmText(piece.diameterCm)}, ${ofRoundOf(piece)} make a round`
+      : cmText(piece.diameterCm);

@@ -2,7 +2,7 @@ import { ArrowLeft } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useAppSelector } from '../../store/hooks.ts';
-import { ThemeButton } from '../../ui/ThemeButton.tsx';
+import { DeviceButtons } from '../../ui/DeviceButtons.tsx';
 
 interface Props {
   readonly back?: { readonly to: string; readonly name: string };
@@ -24,7 +24,7 @@ export function KitchenBar({ back, children }: Props) {
         <span className="max-w-44 truncate">{from.name}</span>
       </Link>
       {children}
-      <ThemeButton />
+      <DeviceButtons />
     </header>
   );
 }

@@ -1,3 +1,4 @@
+import { celsiusText } from '@hodsman/core';
 import { CopyPlus, Plus, Trash2 } from 'lucide-react';
 import { Link, useNavigate } from 'react-router';
 import type { KitchenSummary } from '@hodsman/core';
@@ -29,7 +30,7 @@ function summaryWords(k: KitchenSummary): string {
     count(k.griddles, 'griddle'),
     ...(k.mixers > 0 ? [count(k.mixers, 'mixer')] : []),
     `${count(k.staff, 'member')} of staff`,
-    `${k.roomC} °C`,
+    celsiusText(k.roomC, 1),
   ].join(', ');
 }
 

@@ -1,4 +1,4 @@
-import { reshapedGriddle, type Griddle, type Kitchen } from '@hodsman/core';
+import { reshapedGriddle, type Griddle, type Kitchen, unitOf } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { choiceColumn, numberColumn, textColumn, yesColumn } from './fields.tsx';
 import type { Column } from './EntryTable.tsx';
@@ -34,7 +34,11 @@ export const GRIDDLES: readonly Column<Griddle>[] = [
     ],
     reshapedGriddle,
   ),
-  { head: 'Size, cm', field: (g, change, name) => <SizeFields griddle={g} name={name} onChange={change} /> },
+  {
+    head: 'Size',
+    quantity: 'length',
+    field: (g, change, name) => <SizeFields griddle={g} name={name} onChange={change} />,
+  },
   numberColumn('Heats up', 'preheatMin', { unit: 'min' }),
   numberColumn('Between breads', 'resetSec', { unit: 's' }),
   numberColumn('Between kinds', 'changeSec', { unit: 's' }),
@@ -45,9 +49,9 @@ export const GRIDDLES: readonly Column<Griddle>[] = [
 ];
 export const MIXERS: readonly Column<Entry<'mixers'>>[] = [
   textColumn<Entry<'mixers'>>('Name', 'name'),
-  numberColumn('Least dough', 'minDoughG', { unit: 'g' }),
-  numberColumn('Most dough', 'maxDoughG', { unit: 'g' }),
-  numberColumn('Warms the dough by', 'frictionC', { unit: '°C', digits: 1 }),
+  numberColumn('Least dough', 'minDoughG', { quantity: 'weight' }),
+  numberColumn('Most dough', 'maxDoughG', { quantity: 'weight' }),
+  numberColumn('Warms the dough by', 'frictionC', { quantity: 'difference', digits: 1 }),
 ];
 export const PLACES: readonly Column<Entry<'places'>>[] = [
   textColumn<Entry<'places'>>('Name', 'name'),
@@ -61,7 +65,7 @@ export const PLACES: readonly Column<Entry<'places'>>[] = [
     ],
     (p, kind) => ({ ...p, kind }),
   ),
-  numberColumn('Temperature', 'tempC', { unit: '°C', digits: 1, least: -5, most: 60 }),
+  numberColumn('Temperature', 'tempC', { quantity: 'temperature', digits: 1, least: -5, most: 60 }),
   numberColumn('Doughs', 'batches', { least: 1 }),
 ];
 export const STAFF: readonly Column<Entry<'staff'>>[] = [
@@ -93,8 +97,9 @@ function SizeFields({
 }) {
   const field = (label: string, value: number, put: (cm: number) => Griddle) => (
     <NumberField
-      label={`${label} of ${name}, cm`}
+      label={`${label} of ${name}, ${unitOf('length')}`}
       isLabelHidden
+      quantity="length"
       value={value}
       digits={1}
       least={5}

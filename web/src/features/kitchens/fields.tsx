@@ -1,3 +1,4 @@
+import { type Quantity } from '@hodsman/core';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { Toggle } from '../../ui/Toggle.tsx';
@@ -9,6 +10,7 @@ type KeysOf<T, V> = { [K in keyof T]-?: V extends NonNullable<T[K]> ? K : never 
 
 interface NumberOptions {
   readonly unit?: string;
+  readonly quantity?: Quantity;
   readonly digits?: number;
   readonly least?: number;
   readonly most?: number;
@@ -22,10 +24,12 @@ const withValue = <T,>(entry: T, key: keyof T, value: unknown): T => ({ ...entry
 export function numberColumn<T>(head: string, key: KeysOf<T, number>, o: NumberOptions = {}): Column<T> {
   return {
     head: o.unit === undefined ? head : `${head}, ${o.unit}`,
+    ...(o.quantity && { quantity: o.quantity }),
     field: (entry, change, name) => (
       <NumberField
         label={`${head} of ${name}`}
         isLabelHidden
+        {...(o.quantity && { quantity: o.quantity })}
         value={entry[key] as number | undefined}
         digits={o.digits ?? 0}
         least={o.least ?? 0}

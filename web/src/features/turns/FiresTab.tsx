@@ -1,6 +1,6 @@
 import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { clockText, type PlanFacts, type Workshop } from '@hodsman/core';
+import { clockText, type PlanFacts, type Workshop, briefClockText } from '@hodsman/core';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { FireHead, HEAD_PX } from './FireHead.tsx';
@@ -145,7 +145,7 @@ function Clock({ workshop, scale }: { readonly workshop: Workshop; readonly scal
             className="figures absolute right-0 -translate-y-1/2 text-sm text-quiet"
             style={{ top: scale.yOf(sec) }}
           >
-            {clockText(workshop, sec)}
+            {briefClockText(workshop, sec)}
           </span>
         ))}
       </div>

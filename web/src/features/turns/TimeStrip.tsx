@@ -1,4 +1,4 @@
-import { clockText, type Workshop } from '@hodsman/core';
+import { clockText, type Workshop, briefClockText } from '@hodsman/core';
 
 export interface StripMark {
   readonly kind: 'idle' | 'bread';
@@ -27,7 +27,7 @@ export function TimeStrip({ workshop, tableSec, rows }: Props) {
             className="figures absolute -translate-x-1/2 text-sm text-quiet last:-translate-x-full max-sm:even:hidden"
             style={{ left: share(sec) }}
           >
-            {clockText(workshop, sec)}
+            {briefClockText(workshop, sec)}
           </span>
         ))}
       </div>

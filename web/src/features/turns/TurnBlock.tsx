@@ -1,7 +1,7 @@
 import { useDraggable, useDroppable } from '@dnd-kit/core';
 import { TriangleAlert } from 'lucide-react';
 import {
-  clockText,
+  briefClockText,
   durationText,
   ownerOf,
   pieceName,
@@ -39,7 +39,7 @@ export function TurnBlock({ task, run, workshop, y, height, isPicked, onChoose }
   const bread = workshop.breads.find((b) => b.id === task.bread);
   const owner = ownerOf(task);
   const minded = owner === undefined ? '' : care(owner, task.bread);
-  const clock = (sec: number): string => clockText(workshop, sec);
+  const clock = (sec: number): string => briefClockText(workshop, sec);
   const names = pieceNames(workshop, task);
   const shown = names.find((n) => n.length <= MOST_LETTERS) ?? names.at(-1);
   const turns = turnsOf(task);

@@ -1,4 +1,4 @@
-import { clockText, type UsePoint, type Workshop } from '@hodsman/core';
+import { briefClockText, clockText, type UsePoint, type Workshop } from '@hodsman/core';
 import type { ChartConfiguration } from 'chart.js';
 import type { Palette } from '../../../board/palette.ts';
 
@@ -69,7 +69,7 @@ export function overTime(
             const count = Math.floor((toSec - fromSec) / tick) + 1;
             axis.ticks = Array.from({ length: count }, (_, i) => ({ value: fromSec + i * tick }));
           },
-          ticks: { callback: (sec) => clockText(workshop, Number(sec)) },
+          ticks: { callback: (sec) => briefClockText(workshop, Number(sec)) },
         },
         y: { beginAtZero: true, stacked: isStacked, ticks: { precision: 0 }, title: { display: true, text: what } },
       },

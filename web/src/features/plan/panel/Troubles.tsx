@@ -1,5 +1,5 @@
 import { OctagonAlert, TriangleAlert } from 'lucide-react';
-import { type BrokenRule, brokenWords, type Plan, taskWords, type Workshop } from '@hodsman/core';
+import { type BrokenRule, brokenWords, type Plan, taskWords, type Workshop, inOwnMeasures } from '@hodsman/core';
 import { useAppSelector } from '../../../store/hooks.ts';
 import { Part } from './Part.tsx';
 
@@ -57,7 +57,7 @@ export function Troubles({ plan, workshop, onShow }: Props) {
             {plan.warnings.map((w) => (
               <li key={w.code + w.path} className="flex gap-1.5">
                 <TriangleAlert size={16} aria-hidden className="mt-0.5 shrink-0 text-quiet" />
-                {w.message}
+                {inOwnMeasures(w.message)}
               </li>
             ))}
           </ul>

@@ -1,6 +1,6 @@
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { careLines, dayText, headlineWords, verdictOf, type Plan, type Workshop } from '@hodsman/core';
+import { careLines, dayText, headlineWords, verdictOf, type Plan, type Workshop, timeText } from '@hodsman/core';
 import { useCare, useRemarks } from '../../../store/care.ts';
 import { useAppSelector } from '../../../store/hooks.ts';
 import { MAIN_BUTTON } from '../../../ui/buttons.ts';
@@ -53,7 +53,8 @@ function Sheet({ workshop, plan }: { readonly workshop: Workshop; readonly plan:
           <header className="flex flex-wrap items-baseline gap-x-4 border-b-2 border-black pb-1">
             <h2 className="text-2xl">{workshop.title}</h2>
             <p className="figures">
-              {dayText(workshop, 0, 'plain')}, doors {workshop.doorsOpen}, table {workshop.tableTime} · {headline}
+              {dayText(workshop, 0, 'plain')}, doors {timeText(workshop.doorsOpen)}, table{' '}
+              {timeText(workshop.tableTime)} · {headline}
             </p>
           </header>
           <Minded lines={minded} />

@@ -8,6 +8,7 @@ import {
   type Plan,
   type PlanTask,
   type Workshop,
+  inOwnMeasures,
 } from '@hodsman/core';
 
 const MOST_NAMES = 4;
@@ -33,7 +34,7 @@ export interface TaskRow {
 function brokenByTask(plan: Plan): ReadonlyMap<string, string> {
   const words = new Map<string, string>();
   for (const b of plan.broken) {
-    const said = brokenWords({ broken: [b] })[0]?.words ?? b.message;
+    const said = brokenWords({ broken: [b] })[0]?.words ?? inOwnMeasures(b.message);
     for (const t of b.tasks) words.set(t, [words.get(t), said].filter(Boolean).join('; '));
   }
   return words;

@@ -1,0 +1,2 @@
+export { MeasuresPage } from './MeasuresPage.tsx';
+export { NoPage } from './NoPage.tsx';

@@ -1,0 +1,35 @@
+import { measuresOfCountry, readOwnMeasures, writeIn, type OwnMeasures } from '@hodsman/core/units';
+import { useSyncExternalStore } from 'react';
+
+const KEY = 'hodsman:measures';
+const listeners = new Set<() => void>();
+
+/** The measures that were chosen on this device; undefined before anybody did. */
+export function storedMeasures(): OwnMeasures | undefined {
+  try {
+    return readOwnMeasures(JSON.parse(localStorage.getItem(KEY) ?? 'null'));
+  } catch {
+    return undefined;
+  }
+}
+
+/** What is proposed on this device: the measures of the country of its language. */
+export const proposedMeasures = (): OwnMeasures =>
+  measuresOfCountry(
+    new Intl.Locale(navigator.language).region ?? new Intl.Locale(navigator.language).maximize().region ?? '',
+  );
+
+/** Writes every figure in these measures, and keeps them for the next time. */
+export function chooseMeasures(measures: OwnMeasures): void {
+  localStorage.setItem(KEY, JSON.stringify(measures));
+  writeIn(measures);
+  for (const tell of listeners) tell();
+}
+
+const subscribe = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+/** A key that changes with the measures: what stands under it is made anew, since its figures read otherwise. */
+export const useMeasuresKey = (): string => useSyncExternalStore(subscribe, () => localStorage.getItem(KEY) ?? '');
