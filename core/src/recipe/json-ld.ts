@@ -3,7 +3,7 @@ import { contentsOf, methodTimes, USUAL_BENCH, type Bread } from '../bread/index
 import { kitchenMeasure, findFood } from '../foods/index.ts';
 import { nourishmentOf, scaleBatch } from '../formula/index.ts';
 import { cookPhases, isRest, type Step } from '../method/index.ts';
-import { durationText, fixedText, gramsText, roundedTo, roundHalfUp, wholeMinutes } from '../units/index.ts';
+import { durationText, fixedText, gramsText, METRIC, roundedTo, roundHalfUp, wholeMinutes, writtenIn } from '../units/index.ts';
 import { withoutEntities } from './html.ts';
 import type { RecipeParts } from './sections.ts';
 
@@ -105,8 +105,12 @@ const OUTSIDE_WORDS = {
   serve: 'to serve',
 } as const;
 
-/** A bread as a schema.org Recipe for so many pieces; times are ISO 8601 durations at the ideal of every rest. */
-export function recipeOfBread(bread: Bread, pieces = 8): Json {
+/**
+ * A bread as a schema.org Recipe for so many pieces, in the measures of files; times are ISO 8601 durations at the ideal of every rest.
+ */
+export const recipeOfBread = (bread: Bread, pieces = 8): Json => writtenIn(METRIC, () => recipeOf(bread, pieces));
+
+function recipeOf(bread: Bread, pieces: number): Json {
   const scaled = scaleBatch(bread, pieces);
   const times = methodTimes(bread.steps, { ...USUAL_BENCH, pieces, people: 1 });
   const cookSec = times.steps.reduce((sum, t) => sum + (t.step.kind === 'cook' ? t.idealSec * pieces : 0), 0);

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readBread } from '../formats/index.ts';
 import { readdirSync, readFileSync } from 'node:fs';
+import { METRIC, US_CUSTOMARY, writeIn } from '../units/index.ts';
 import { RECIPE_CASES } from '../testing/recipe-corpus.ts';
 import { importRecipe, recipeOfBread } from './index.ts';
 
@@ -109,6 +110,11 @@ describe('schema.org Recipe', () => {
       '@type': 'Recipe',
       totalTime: expect.stringMatching(/^PT(\d+H)?(\d+M)?$/),
     });
+    // the file is the same whoever made it, in whatever measures they read
+    writeIn(US_CUSTOMARY);
+    const elsewhere = recipeOfBread(bread.value, 8);
+    writeIn(METRIC);
+    expect(elsewhere).toEqual(recipe);
     const back = importRecipe(JSON.stringify(recipe));
     if (!back.ok || !back.value.bread) expect.fail(JSON.stringify(back));
     const flour = (b: typeof bread.value) =>
