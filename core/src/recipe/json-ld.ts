@@ -3,7 +3,16 @@ import { contentsOf, methodTimes, USUAL_BENCH, type Bread } from '../bread/index
 import { kitchenMeasure, findFood } from '../foods/index.ts';
 import { nourishmentOf, scaleBatch } from '../formula/index.ts';
 import { cookPhases, isRest, type Step } from '../method/index.ts';
-import { durationText, fixedText, gramsText, METRIC, roundedTo, roundHalfUp, wholeMinutes, writtenIn } from '../units/index.ts';
+import {
+  durationText,
+  fixedText,
+  gramsText,
+  METRIC,
+  roundedTo,
+  roundHalfUp,
+  wholeMinutes,
+  writtenIn,
+} from '../units/index.ts';
 import { withoutEntities } from './html.ts';
 import type { RecipeParts } from './sections.ts';
 
