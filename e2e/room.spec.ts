@@ -1,5 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import demoClass from '../demo/class.json' with { type: 'json' };
+import sundayClass from '../demo/class-sunday.json' with { type: 'json' };
 import { ClassPage, makeClass } from './class-page.ts';
 import { longNamed } from './long-named.ts';
 
@@ -193,3 +194,33 @@ test('the run sheet of a large class lies across, its room on two sheets at the 
   expect(across).toBe(pictures);
   expect(pdf).toMatch(/MediaBox \[0 0 59[45]\S* 84[12]/);
 });
+
+for (const [width, height] of [
+  [390, 844],
+  [640, 400],
+  [800, 1280],
+  [1920, 1080],
+] as const)
+  test(`on a screen of ${width} × ${height} every view of a class is shown, nothing beside it, heads in a quarter of it`, async ({
+    page,
+    request,
+  }) => {
+    await page.setViewportSize({ width, height });
+    const id = await makeClass(request, `Sunday at ${width}`, sundayClass);
+    const faults: string[] = [];
+    page.on('pageerror', (e) => faults.push(e.message));
+    for (const path of ['plan/board', 'setup/people', 'dough/sheet', 'turns/people', 'kitchen']) {
+      await page.goto(`/class/${id}/${path}`);
+      await new ClassPage(page).planned();
+      await expect(page.getByRole('main').or(page.getByTestId('board')).first(), path).toBeVisible();
+      expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(width);
+    }
+    expect(faults).toEqual([]);
+    await page.goto(`/class/${id}/plan/board`);
+    await new ClassPage(page).planned();
+    // where a screen is low, head and verdict scroll away
+    await page.mouse.move(width / 2, 20);
+    await page.mouse.wheel(0, 1000);
+    const top = async (): Promise<number> => (await page.getByRole('main').boundingBox())?.y ?? height;
+    await expect.poll(top).toBeLessThanOrEqual(height / 4);
+  });

@@ -38,8 +38,9 @@ export function setFont(ctx: CanvasRenderingContext2D, size: number, weight = 55
   ctx.font = fontOf(size, weight);
 }
 
-/** A rectangle with corners cut as dough is with a bench knife. */
+/** A rectangle with corners cut as dough is with a bench knife; on a small screen what is too narrow to draw is a line. */
 export function box(ctx: CanvasRenderingContext2D, x: number, y: number, width: number, height: number, r = 3): void {
+  const [w, h] = [Math.max(1, width), Math.max(1, height)];
   ctx.beginPath();
-  ctx.roundRect(x, y, Math.max(1, width), Math.max(1, height), Math.min(r, height / 2, width / 2));
+  ctx.roundRect(x, y, w, h, Math.min(r, h / 2, w / 2));
 }

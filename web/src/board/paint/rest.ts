@@ -1,6 +1,6 @@
 import { durationText, stepWords, windowOf } from '@hodsman/core';
 import type { Block } from '../block.ts';
-import type { Brush } from './brush.ts';
+import { box, type Brush } from './brush.ts';
 
 /** A number in [0, 1) from a text and an index: the same bubbles at every drawing (FNV-1a hash, from memory). */
 function spread(text: string, index: number): number {
@@ -44,11 +44,11 @@ function traceRest(
   height: number,
   yOf: (sec: number) => number,
 ): void {
-  ctx.beginPath();
   if (shares.length === 0) {
-    ctx.roundRect(x, y, width, height, Math.min(3, height / 2, width / 2));
+    box(ctx, x, y, width, height);
     return;
   }
+  ctx.beginPath();
   ctx.moveTo(x, y);
   for (const s of shares) {
     ctx.lineTo(s.x, yOf(s.toSec));
