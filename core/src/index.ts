@@ -6,6 +6,28 @@ export { faultLine, faultWords, FAULTS, REMEDIES, assert } from './faults/index.
 export { success } from './faults/index.ts';
 export type { Fault, FaultCode, Result } from './faults/index.ts';
 export {
+  classSecAt,
+  EVENT_KINDS,
+  eventInFile,
+  foldEvents,
+  liveJudge,
+  MOST_AT_ONCE,
+  NEW_GRIDDLE,
+  NEW_PERSON,
+  readEvent,
+  readEvents,
+} from './live/index.ts';
+export type {
+  EventKind,
+  EventOf,
+  GriddleLive,
+  LiveEvent,
+  LiveJudge,
+  LiveState,
+  PersonLive,
+  TaskLive,
+} from './live/index.ts';
+export {
   briefClockText,
   celsiusText,
   clockText,

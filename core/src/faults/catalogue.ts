@@ -124,6 +124,15 @@ export const FAULTS = {
   ),
   'scald-without-caution': warning(() => 'is missing, but scalding water goes into this dough'),
   'fire-not-staffed': warning((p) => `${str(p, 'step')} is at a flame or grill and not done by staff`),
+  // a class that runs
+  'event-ahead': kind(
+    (p) => `lies ${str(p, 'minutes')} min ahead of the server's clock, expected a moment that has been`,
+  ),
+  'event-unknown': kind((p) => `names ${str(p, 'id')}, expected ${str(p, 'what')}`),
+  'event-twice': kind(() => 'was sent before with other content, expected the same or another id'),
+  'class-started': kind(() => 'starts a class that runs already, expected one start'),
+  'class-not-started': kind(() => 'belongs to a class that was not started, expected the start first'),
+  'class-ended': kind(() => 'belongs to a class that has ended, expected it to be opened again first'),
 } as const satisfies Record<string, FaultKind>;
 
 export type FaultCode = keyof typeof FAULTS;

@@ -270,4 +270,28 @@ export const REMEDIES: Readonly<Record<FaultCode, { readonly cause: string; read
     cause: 'Open flame and grill are for adults who are trained to it.',
     remedy: 'Give the step, or its phase, to staff; local rules come first.',
   },
+  'event-ahead': {
+    cause: 'The clock of the device goes wrong, and its offset was not measured.',
+    remedy: 'Send the event again after asking the server for its time.',
+  },
+  'event-unknown': {
+    cause: 'The event names somebody or something that neither the class nor an accepted plan has.',
+    remedy: 'Read the events of the class again; it may have been replanned.',
+  },
+  'event-twice': {
+    cause: 'Two events have one id, and their contents differ.',
+    remedy: 'Give every event an id of its own, and send an event again as it was.',
+  },
+  'class-started': {
+    cause: 'Two devices started the class; the first one stands.',
+    remedy: 'Go on with the class that runs.',
+  },
+  'class-not-started': {
+    cause: 'An event came before the start of its class, or the start was taken back.',
+    remedy: 'Start the class first.',
+  },
+  'class-ended': {
+    cause: 'The class was closed, and an event came after that.',
+    remedy: 'Take the closing back, then send it again.',
+  },
 };

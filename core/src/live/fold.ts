@@ -1,0 +1,196 @@
+import type { Plan } from '../plan/index.ts';
+import type { ClassNotes, Workshop } from '../workshop/index.ts';
+import type { EventKind, EventOf, LiveEvent } from './events.ts';
+
+/** How somebody stands to the class. */
+export interface PersonLive {
+  readonly isHere: boolean;
+  readonly isGone: boolean;
+  readonly hasWashed: boolean;
+  readonly isConfirmed: boolean;
+  /** Minutes that they said they would be late. */
+  readonly lateMin: number;
+  /** How many times somebody said of their work: show again. */
+  readonly again: number;
+}
+
+export interface GriddleLive {
+  readonly isHot: boolean;
+  readonly isDown: boolean;
+  readonly pace: number;
+}
+
+/** What was said of a task; seconds of the class. What nobody said is not there. */
+export interface TaskLive {
+  readonly begunSec?: number;
+  readonly doneSec?: number;
+  readonly longerSec?: number;
+  readonly turnedSecs?: readonly number[];
+  readonly isLost?: true;
+  readonly looked?: 'good' | 'longer' | 'again';
+}
+
+/** A class that was started, as the events add up; plain data, equal in every byte wherever the same events were folded. */
+export interface LiveState {
+  readonly workshop: Workshop;
+  readonly notes: ClassNotes;
+  /** The plan that stands: the accepted one whose device knew most, else the one that was started with. */
+  readonly plan: Plan;
+  readonly planKnown: number;
+  readonly clock: { readonly startedMs: number; readonly fromSec: number; readonly rate: number };
+  readonly people: Readonly<Record<string, PersonLive>>;
+  readonly griddles: Readonly<Record<string, GriddleLive>>;
+  readonly tasks: Readonly<Record<string, TaskLive>>;
+  readonly ticked: readonly string[];
+  readonly measured: Readonly<Record<string, number>>;
+  /** Since when everything is held, in seconds of the class; null while it goes on. */
+  readonly heldSec: number | null;
+  readonly closed: EventOf<'closed'>['data']['answers'] | null;
+  /** The newest events that can be taken back, newest last. */
+  readonly log: readonly LiveEvent[];
+}
+
+export const NEW_PERSON: PersonLive = {
+  isHere: false,
+  isGone: false,
+  hasWashed: false,
+  isConfirmed: false,
+  lateMin: 0,
+  again: 0,
+};
+export const NEW_GRIDDLE: GriddleLive = { isHot: false, isDown: false, pace: 1 };
+
+/** The moment of the class at a moment of the server's clock: seconds since doors open. */
+export const classSecAt = (clock: LiveState['clock'], atMs: number): number =>
+  clock.fromSec + ((atMs - clock.startedMs) / 1000) * clock.rate;
+
+/** Events in the order in which they happened; of two at once the one with the lower id first, so that every device agrees. */
+const inOrder = (events: readonly LiveEvent[]): readonly LiveEvent[] =>
+  [...new Map(events.map((e) => [e.id, e])).values()].sort((a, b) => a.atMs - b.atMs || (a.id < b.id ? -1 : 1));
+
+/** What of some events stands, in their order: without what was taken back. Taking back can be taken back itself. */
+export function standingOf(all: readonly LiveEvent[]): readonly LiveEvent[] {
+  const events = inOrder(all);
+  const undone = new Set<string>();
+  for (let i = events.length - 1; i >= 0; i--) {
+    const e = events[i];
+    if (e?.kind === 'taken-back' && !undone.has(e.id)) undone.add(e.data.event);
+  }
+  return events.filter((e) => e.kind !== 'taken-back' && !undone.has(e.id));
+}
+
+/**
+ * The state of a class from its events, in whatever order they came to this device: undefined before it was started. Of two starts the
+ * first stands.
+ */
+export function foldEvents(events: readonly LiveEvent[]): LiveState | undefined {
+  const list = standingOf(events);
+  const start = list.find((e) => e.kind === 'started');
+  if (start?.kind !== 'started') return undefined;
+  const { workshop, notes, plan, fromSec, rate } = start.data;
+  const state: Draft = {
+    workshop,
+    notes,
+    plan,
+    planKnown: 0,
+    clock: { startedMs: start.atMs, fromSec, rate },
+    people: {},
+    griddles: {},
+    tasks: {},
+    ticked: [],
+    measured: {},
+    heldSec: null,
+    closed: null,
+    log: list.filter((e) => e.kind !== 'started'),
+  };
+  for (const e of state.log) apply(state, e);
+  return state;
+}
+
+/** A state while it is put together. */
+type Draft = { -readonly [K in keyof LiveState]: LiveState[K] } & {
+  readonly people: Record<string, PersonLive>;
+  readonly griddles: Record<string, GriddleLive>;
+  readonly tasks: Record<string, TaskLive>;
+  readonly measured: Record<string, number>;
+  readonly ticked: string[];
+};
+/** `sec`: the moment of the class at which the event happened. */
+type Apply<K extends EventKind> = (state: Draft, data: EventOf<K>['data'], sec: number) => void;
+
+const nothing = (): void => undefined;
+
+/** What an event of each kind does to the state; a kind without one does not compile. */
+const APPLY: { readonly [K in EventKind]: Apply<K> } = {
+  started: nothing,
+  'taken-back': nothing,
+  ticked: (s, { item }) => {
+    if (!s.ticked.includes(item)) s.ticked.push(item);
+  },
+  arrived: (s, { person }) => setPerson(s, person, { isHere: true, isGone: false }),
+  washed: (s, { person }) => setPerson(s, person, { isHere: true, hasWashed: true }),
+  confirmed: (s, { person }) => setPerson(s, person, { isHere: true, isConfirmed: true }),
+  late: (s, { person, min }) => setPerson(s, person, { lateMin: min }),
+  gone: (s, { person }) => setPerson(s, person, { isHere: false, isGone: true }),
+  hot: (s, { griddle }) => setGriddle(s, griddle, { isHot: true, isDown: false }),
+  'griddle-down': (s, { griddle }) => setGriddle(s, griddle, { isHot: false, isDown: true }),
+  'griddle-pace': (s, { griddle, factor }) => setGriddle(s, griddle, { pace: factor }),
+  begun: (s, { task }, sec) => setTask(s, task, { begunSec: sec }),
+  done: (s, { task }, sec) => setTask(s, task, { doneSec: sec }),
+  off: (s, { task }, sec) => setTask(s, task, { doneSec: sec }),
+  turned: (s, { task }, sec) => setTask(s, task, { turnedSecs: [...(s.tasks[task]?.turnedSecs ?? []), sec] }),
+  lost: (s, { task }, sec) => setTask(s, task, { doneSec: sec, isLost: true }),
+  longer: (s, data, sec) => {
+    for (const id of meant(s, data, sec)) setTask(s, id, { longerSec: (s.tasks[id]?.longerSec ?? 0) + data.sec });
+  },
+  looked: (s, { task, verdict }) => {
+    setTask(s, task, { looked: verdict });
+    if (verdict !== 'again') return;
+    const people = s.plan.tasks.find((t) => t.id === task)?.people ?? [];
+    for (const p of people) setPerson(s, p, { again: (s.people[p]?.again ?? 0) + 1 });
+  },
+  held: (s, _, sec) => {
+    s.heldSec ??= sec;
+  },
+  'went-on': (s) => {
+    s.heldSec = null;
+  },
+  measured: (s, { batch, what, value }) => {
+    s.measured[`${batch} ${what}`] = value;
+  },
+  replanned: (s, { plan, known }) => {
+    // where two devices replanned apart, the one that knew more stands
+    if (known < s.planKnown) return;
+    s.plan = plan;
+    s.planKnown = known;
+  },
+  closed: (s, { answers }) => {
+    s.closed = answers;
+  },
+};
+
+function apply(state: Draft, e: LiveEvent): void {
+  // the table gives each kind the function that takes its data
+  const write = APPLY[e.kind] as Apply<EventKind>;
+  write(state, e.data, Math.round(classSecAt(state.clock, e.atMs)));
+}
+
+function setPerson(s: Draft, id: string, change: Partial<PersonLive>): void {
+  s.people[id] = { ...NEW_PERSON, ...s.people[id], ...change };
+}
+function setGriddle(s: Draft, id: string, change: Partial<GriddleLive>): void {
+  s.griddles[id] = { ...NEW_GRIDDLE, ...s.griddles[id], ...change };
+}
+function setTask(s: Draft, id: string, change: TaskLive): void {
+  s.tasks[id] = { ...s.tasks[id], ...change };
+}
+
+/** The tasks that are to take longer: the one that is named, or all in hand, of a station or of everybody. Rests wait by themselves. */
+function meant(state: Draft, data: EventOf<'longer'>['data'], sec: number): readonly string[] {
+  if (data.task !== undefined) return [data.task];
+  const stations = new Map(state.plan.batches.map((b) => [b.id, b.station]));
+  return state.plan.tasks
+    .filter((t) => t.kind === 'step' && t.startSec <= sec && sec < t.endSec && state.tasks[t.id]?.doneSec === undefined)
+    .filter((t) => data.station === undefined || stations.get(t.batch ?? '') === data.station)
+    .map((t) => t.id);
+}

@@ -1,0 +1,9 @@
+/**
+ * The class as it happens: what people tap are events, and the state of the class is what they add up to.
+ * Begin with `events.ts`, then `fold.ts`. Devices, servers and a later version of the program fold the same events to the same state.
+ */
+export { EVENT_KINDS, eventInFile, MOST_AT_ONCE, readEvent, readEvents } from './events.ts';
+export type { EventKind, EventOf, LiveEvent } from './events.ts';
+export { classSecAt, foldEvents, NEW_GRIDDLE, NEW_PERSON } from './fold.ts';
+export type { GriddleLive, LiveState, PersonLive, TaskLive } from './fold.ts';
+export { liveJudge, type LiveJudge } from './judge.ts';

@@ -1,0 +1,266 @@
+import fc from 'fast-check';
+import { beforeAll, describe, expect, it } from 'vitest';
+import demoClass from '../../../demo/class.json';
+import { readClassRecord } from '../formats/index.ts';
+import type { Plan } from '../plan/index.ts';
+import { planClass } from '../planner/index.ts';
+import type { ClassRecord } from '../workshop/index.ts';
+import { classSecAt, eventInFile, foldEvents, liveJudge, MOST_AT_ONCE, readEvent, readEvents } from './index.ts';
+import type { EventKind, EventOf, LiveEvent, LiveState } from './index.ts';
+
+const START_MS = Date.UTC(2027, 2, 6, 9, 30);
+let record: ClassRecord;
+let plan: Plan;
+let start: LiveEvent;
+
+let count = 0;
+/** An event of a device, so many seconds after the start of the class. */
+function event<K extends EventKind>(kind: K, data: EventOf<K>['data'], sec = 0, id = `e${++count}`): LiveEvent {
+  return { id, device: 'tablet', who: 'Wren', atMs: START_MS + sec * 1000, kind, data } as unknown as LiveEvent;
+}
+const folded = (events: readonly LiveEvent[]): LiveState =>
+  foldEvents(events) ?? expect.fail('the class was not started');
+
+beforeAll(() => {
+  const read = readClassRecord(demoClass);
+  if (!read.ok) throw new Error('the demonstration class is not read');
+  record = read.value;
+  plan = planClass(record.workshop, { effort: 0 });
+  start = event('started', { ...record, plan, fromSec: -1800, rate: 1 }, 0, 'start');
+});
+
+/** Events as people would tap them, of two devices. */
+const someEvents = (): fc.Arbitrary<readonly LiveEvent[]> => {
+  const people = record.workshop.roster.map((p) => p.id);
+  const griddles = record.workshop.kitchen.griddles.map((g) => g.id);
+  const tasks = plan.tasks.map((t) => t.id);
+  const one = fc.oneof(
+    fc
+      .constantFrom(...people)
+      .chain((person) =>
+        fc.constantFrom(
+          ['arrived', { person }] as const,
+          ['washed', { person }] as const,
+          ['gone', { person }] as const,
+          ['late', { person, min: 7 }] as const,
+        ),
+      ),
+    fc
+      .constantFrom(...griddles)
+      .chain((griddle) => fc.constantFrom(['hot', { griddle }] as const, ['griddle-down', { griddle }] as const)),
+    fc
+      .constantFrom(...tasks)
+      .chain((task) =>
+        fc.constantFrom(
+          ['turned', { task }] as const,
+          ['off', { task }] as const,
+          ['lost', { task }] as const,
+          ['longer', { task, sec: 120 }] as const,
+          ['looked', { task, verdict: 'again' }] as const,
+        ),
+      ),
+    fc.constantFrom(['held', {}] as const, ['went-on', {}] as const, ['longer', { sec: 60 }] as const),
+    fc.integer({ min: 0, max: 30 }).map((n) => ['taken-back', { event: `r${n}` }] as const),
+    fc
+      .integer({ min: 1, max: 9 })
+      .map((known) => ['replanned', { plan: { ...plan, title: `known ${known}` }, known }] as const),
+  );
+  return fc
+    .array(fc.tuple(one, fc.integer({ min: 0, max: 7200 })), { maxLength: 30 })
+    .map((list) => list.map(([[kind, data], sec], i) => event(kind, data as never, sec, `r${i}`)));
+};
+
+describe('the state of a class', () => {
+  it('is what its events add up to', () => {
+    const [first] = record.workshop.roster;
+    const cook = plan.tasks.find((t) => t.kind === 'step' && t.people.includes(first?.id ?? ''));
+    if (!first || !cook) expect.fail();
+    const state = folded([
+      start,
+      event('arrived', { person: first.id }, 1700),
+      event('washed', { person: first.id }, 1760),
+      event('hot', { griddle: 'g1' }, 3000),
+      event('longer', { task: cook.id, sec: 120 }, 3100),
+      event('longer', { task: cook.id, sec: 60 }, 3110),
+      event('looked', { task: cook.id, verdict: 'again' }, 3200),
+      event('ticked', { item: 'tray:b1' }, 10),
+      event('ticked', { item: 'tray:b1' }, 11),
+      event('measured', { batch: plan.batches[0]?.id ?? '', what: 'doughC', value: 26.5 }, 2000),
+      event('held', {}, 4000),
+      event('held', {}, 4060),
+    ]);
+    expect(state.people[first.id]).toMatchObject({ isHere: true, hasWashed: true, isConfirmed: false, again: 1 });
+    expect(state.griddles['g1']).toEqual({ isHot: true, isDown: false, pace: 1 });
+    expect(state.tasks[cook.id]).toEqual({ longerSec: 180, looked: 'again' });
+    expect(state.ticked).toEqual(['tray:b1']);
+    expect(Object.values(state.measured)).toEqual([26.5]);
+    // the class was started half an hour before doors, and held since the first press
+    expect([state.heldSec, classSecAt(state.clock, START_MS)]).toEqual([2200, -1800]);
+  });
+
+  it('“longer” for a station means what its people have in hand, and no rest', () => {
+    const stationOf = (t: Plan['tasks'][number]): string | null | undefined =>
+      plan.batches.find((b) => b.id === t.batch)?.station;
+    const steps = plan.tasks.filter((t) => t.kind === 'step' && t.startSec > 0);
+    // a moment at which two stations have something in hand
+    const now = steps.find((t) =>
+      steps.some((o) => stationOf(o) !== stationOf(t) && o.startSec <= t.startSec && t.startSec < o.endSec),
+    );
+    const station = now && stationOf(now);
+    if (!now || station === null || station === undefined) expect.fail();
+    const at = now.startSec + 1800;
+    const state = folded([start, event('longer', { station, sec: 120 }, at)]);
+    expect(Object.keys(state.tasks)).toContain(now.id);
+    for (const id of Object.keys(state.tasks)) {
+      const t = plan.tasks.find((x) => x.id === id);
+      expect(t?.kind).toBe('step');
+      expect(plan.batches.find((b) => b.id === t?.batch)?.station).toBe(station);
+    }
+    expect(Object.keys(folded([start, event('longer', { sec: 120 }, at)]).tasks).length).toBeGreaterThan(
+      Object.keys(state.tasks).length,
+    );
+  });
+
+  it('a rehearsal goes faster', () => {
+    const fast = event('started', { ...record, plan, fromSec: -600, rate: 60 }, 0);
+    expect(classSecAt(folded([fast]).clock, START_MS + 10_000)).toBe(0);
+  });
+
+  it('what is taken back never was; taking back can be taken back', () => {
+    const down = event('griddle-down', { griddle: 'g1' }, 100);
+    const undo = event('taken-back', { event: down.id }, 110);
+    const redo = event('taken-back', { event: undo.id }, 120);
+    expect(folded([start, down]).griddles['g1']?.isDown).toBe(true);
+    expect(folded([start, down, undo]).griddles).toEqual({});
+    expect(folded([start, down, undo, redo]).griddles['g1']?.isDown).toBe(true);
+    expect(foldEvents([start, event('taken-back', { event: 'start' }, 5)])).toBeUndefined();
+    expect(foldEvents([])).toBeUndefined();
+  });
+
+  it('of two accepted plans the one whose device knew more stands, whenever they came', () => {
+    const titled = (title: string): Plan => ({ ...plan, title });
+    const more = event('replanned', { plan: titled('knew more'), known: 9 }, 200);
+    const later = event('replanned', { plan: titled('came later'), known: 5 }, 300);
+    expect(folded([start, later, more]).plan.title).toBe('knew more');
+    expect(folded([start, later]).plan.title).toBe('came later');
+  });
+
+  it('is the same to the byte in whatever order the events came, and however often', () => {
+    fc.assert(
+      fc.property(
+        someEvents().chain((list) =>
+          fc.tuple(
+            fc.constant(list),
+            fc.shuffledSubarray([...list, start, ...list], { minLength: list.length * 2 + 1 }),
+          ),
+        ),
+        ([list, shuffled]) => {
+          expect(JSON.stringify(folded(shuffled))).toBe(JSON.stringify(folded([start, ...list])));
+        },
+      ),
+    );
+  });
+
+  it('is the same on two devices, however their outboxes were sent and read', () => {
+    fc.assert(
+      fc.property(
+        someEvents(),
+        fc.array(fc.constantFrom('a sends', 'b sends', 'a reads', 'b reads', 'a loses an answer')),
+        (list, moves) => {
+          const log: LiveEvent[] = [start];
+          const devices = [0, 1].map((n) => ({ known: [start], outbox: list.filter((_, i) => i % 2 === n) }));
+          const send = (d: (typeof devices)[number], isAnswered = true): void => {
+            const [next] = d.outbox;
+            if (next && !log.some((e) => e.id === next.id)) log.push(next);
+            if (isAnswered) d.outbox = d.outbox.slice(1);
+          };
+          const read = (d: (typeof devices)[number]): void => void (d.known = [...log]);
+          const [a, b] = devices;
+          if (!a || !b) expect.fail();
+          for (const move of moves) {
+            if (move === 'a sends') send(a);
+            if (move === 'b sends') send(b);
+            if (move === 'a loses an answer') send(a, false);
+            if (move === 'a reads') read(a);
+            if (move === 'b reads') read(b);
+            // what a device shows holds its own taps already
+            expect(folded([...a.known, ...a.outbox]).log.length).toBeGreaterThanOrEqual(0);
+          }
+          for (const d of devices) while (d.outbox.length > 0) send(d);
+          for (const d of devices) read(d);
+          expect(log).toHaveLength(list.length + 1);
+          expect(JSON.stringify(folded(a.known))).toBe(JSON.stringify(folded(b.known)));
+          expect(JSON.stringify(folded(a.known))).toBe(JSON.stringify(folded([start, ...list])));
+        },
+      ),
+    );
+  });
+});
+
+describe('events in a file', () => {
+  it('come back as they were, and replay to the state to the byte', () => {
+    fc.assert(
+      fc.property(someEvents(), (list) => {
+        const through = (events: readonly LiveEvent[]): readonly LiveEvent[] =>
+          (JSON.parse(JSON.stringify(events.map(eventInFile))) as readonly unknown[])
+            .map(readEvent)
+            .map((r) => (r.ok ? r.value : expect.fail(JSON.stringify(r.faults))));
+        const kept = through([start, ...list]);
+        expect(foldEvents(kept)).toEqual(foldEvents([start, ...list]));
+        expect(JSON.stringify(foldEvents(through(kept)))).toBe(JSON.stringify(foldEvents(kept)));
+      }),
+      { numRuns: 10 },
+    );
+  });
+
+  it('in another form are refused by name', () => {
+    const sent = { ...(eventInFile(event('hot', { griddle: 'g1' })) as object) };
+    const faults = (change: object): readonly string[] => {
+      const read = readEvent({ ...sent, ...change });
+      return read.ok ? [] : read.faults.map((f) => `${f.path} ${f.code}`);
+    };
+    expect(faults({})).toEqual([]);
+    expect(faults({ kind: 'boiled' })).toEqual(['kind not-one-of']);
+    expect(faults({ data: { griddle: 5 } })).toEqual(['data.griddle wrong-type']);
+    expect(faults({ data: { griddle: 'g1', more: 1 } })).toEqual(['data.more unknown-key']);
+    expect(faults({ atMs: -1 })).toEqual(['atMs too-small']);
+    const many = readEvents(Array.from({ length: MOST_AT_ONCE + 1 }, () => sent));
+    expect(many.ok ? '' : many.faults[0]?.code).toBe('too-big');
+    expect(readEvents([sent, 5])).toMatchObject({ ok: false, faults: [{ path: expect.stringMatching(/^\[1\]/) }] });
+    expect(readEvents('none').ok).toBe(false);
+  });
+});
+
+describe('judging events before they are appended', () => {
+  const NOW = START_MS + 3_600_000;
+  const griddle = (): string => record.workshop.kitchen.griddles[0]?.id ?? '';
+  const codes = (before: readonly LiveEvent[], e: LiveEvent, now = NOW): readonly string[] =>
+    liveJudge(before)
+      .faultsOf(e, now)
+      .map((f) => `${f.path} ${f.code}`);
+
+  it('refuses by name what the class does not know, what comes from tomorrow, and what comes too early or too late', () => {
+    const closed = event('closed', { answers: [] }, 3000);
+    expect(codes([], start)).toEqual([]);
+    expect(codes([], event('hot', { griddle: griddle() }))).toEqual(['kind class-not-started']);
+    expect(codes([start], event('started', { ...record, plan, fromSec: 0, rate: 1 }))).toEqual(['kind class-started']);
+    expect(codes([start], event('off', { task: 'b1/nobody/1:cook' }))).toEqual(['data.task event-unknown']);
+    expect(codes([start], event('hot', { griddle: 'g99' }))).toEqual(['data.griddle event-unknown']);
+    expect(codes([start], event('arrived', { person: 'nobody' }))).toEqual(['data.person event-unknown']);
+    expect(codes([start], event('taken-back', { event: 'never' }))).toEqual(['data.event event-unknown']);
+    expect(codes([start], event('held', {}, 86_400))).toEqual(['atMs event-ahead']);
+    expect(codes([start, closed], event('held', {}))).toEqual(['kind class-ended']);
+    expect(codes([start, closed], event('taken-back', { event: closed.id }))).toEqual([]);
+    expect(codes([start, closed, event('taken-back', { event: closed.id }, 3100)], event('held', {}))).toEqual([]);
+    expect(codes([start], event('hot', { griddle: griddle() }, 3650))).toEqual([]);
+  });
+
+  it('knows the tasks of every plan that was accepted', () => {
+    const [task] = plan.tasks;
+    if (!task) expect.fail();
+    const next = { ...plan, tasks: [{ ...task, id: 'new/task:cook' }] } as Plan;
+    const off = event('off', { task: 'new/task:cook' });
+    expect(codes([start], off)).toEqual(['data.task event-unknown']);
+    expect(codes([start, event('replanned', { plan: next, known: 1 })], off)).toEqual([]);
+  });
+});
