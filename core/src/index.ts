@@ -2,7 +2,7 @@
  * The core of Hodsman: pure computation, no clock, no network, no page. Read `formats` for what comes in and goes out, `workshop` for
  * what a class is, `planner` for how a plan is made, checked and explained.
  */
-export { faultLine, faultWords, FAULTS, REMEDIES, assert } from './faults/index.ts';
+export { fault, faultLine, faultWords, FAULTS, REMEDIES, assert } from './faults/index.ts';
 export { success } from './faults/index.ts';
 export type { Fault, FaultCode, Result } from './faults/index.ts';
 export {

@@ -5,10 +5,13 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { DocumentRepository } from './db/repositories/documents.ts';
+import type { ClassEventRepository } from './db/repositories/class-events.ts';
 import { bookingRoutes } from './routes/bookings.ts';
+import { classEventRoutes } from './routes/class-events.ts';
 import { documentRoutes } from './routes/documents.ts';
 import { healthRoutes } from './routes/health.ts';
 import { decideAccess } from './services/access.ts';
+import { classEvents } from './services/class-events.ts';
 import { UNWATCHED, type Room } from './services/disk.ts';
 import { drain, type Drain } from './services/drain.ts';
 import { diskFull, handleErrors } from './services/errors.ts';
@@ -23,6 +26,7 @@ const LOOPBACK = ['localhost', '127.0.0.1', '[::1]'];
 
 export interface AppParts {
   readonly documents: DocumentRepository;
+  readonly classEvents: ClassEventRepository;
   readonly logger: Logger;
   readonly version: string;
   readonly webFolder: string | undefined;
@@ -85,6 +89,7 @@ export function createApp(parts: AppParts): Express {
   };
   api.use(healthRoutes(documents, version, room));
   api.use(documentRoutes(documents, hasRoom));
+  api.use(classEventRoutes({ documents, events: classEvents(parts.classEvents), ending }, hasRoom));
   api.use(bookingRoutes(feed, (port) => `http://127.0.0.1:${port}/api/stand-in/bookings.json`));
   api.use('/stand-in', bookingFeed());
   api.use(() => {

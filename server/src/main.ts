@@ -5,6 +5,7 @@ import { createApp } from './app.ts';
 import { inAddress, isLoopback, readConfig } from './config.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
+import { classEventRepository } from './db/repositories/class-events.ts';
 import { documentRepository } from './db/repositories/documents.ts';
 import { loadDemoData } from './services/demo-data.ts';
 import { UNWATCHED, watchDisk } from './services/disk.ts';
@@ -42,7 +43,9 @@ const documents = documentRepository(sequelize);
 const room = config.dataFolder === undefined ? UNWATCHED : watchDisk(config.dataFolder, config.leastFreeBytes);
 const ending = drain();
 const { version } = packageJson;
-const server = createServer(createApp({ documents, logger, version, ...config, room, ending }));
+const server = createServer(
+  createApp({ documents, classEvents: classEventRepository(sequelize), logger, version, ...config, room, ending }),
+);
 server.on('error', (e: NodeJS.ErrnoException) => {
   stop(
     e.code === 'EADDRINUSE'

@@ -4,12 +4,14 @@ import type { Sequelize } from 'sequelize';
 import { createApp, type AppParts } from './app.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
+import { classEventRepository, type ClassEventRepository } from './db/repositories/class-events.ts';
 import { documentRepository, type DocumentRepository } from './db/repositories/documents.ts';
 
 export interface TestServer {
   readonly app: Express;
   readonly sequelize: Sequelize;
   readonly documents: DocumentRepository;
+  readonly classEvents: ClassEventRepository;
 }
 
 /** The address of the MariaDB for tests; they do not run without one. */
@@ -33,7 +35,15 @@ export async function startTestServer({
   if (isFresh) await sequelize.getQueryInterface().dropAllTables();
   await migrate(sequelize);
   const documents = documentRepository(sequelize);
+  const classEvents = classEventRepository(sequelize);
   const logger = pino({ level: 'silent' });
-  const app = createApp({ documents, logger, version: '9.9.9', webFolder: undefined, ...parts });
-  return { app, sequelize, documents };
+  const app = createApp({
+    documents,
+    classEvents,
+    logger,
+    version: '9.9.9',
+    webFolder: undefined,
+    ...parts,
+  });
+  return { app, sequelize, documents, classEvents };
 }

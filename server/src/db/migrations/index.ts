@@ -1,5 +1,6 @@
 import type { QueryInterface } from 'sequelize';
 import * as createDocuments from './0001-create-documents.ts';
+import * as classEvents from './0003-class-events.ts';
 import * as versionsAndRemoval from './0002-versions-and-removal.ts';
 
 /** A migration may be begun by two servers at once, so each is written to be run twice without harm. */
@@ -12,4 +13,5 @@ interface Migration {
 export const MIGRATIONS: readonly Migration[] = [
   { name: '0001-create-documents', up: createDocuments.up },
   { name: '0002-versions-and-removal', up: versionsAndRemoval.up },
+  { name: '0003-class-events', up: classEvents.up },
 ];
