@@ -57,8 +57,9 @@ const WEB = {
   board: ['bread-ui', 'ui'],
   documents: ['ui'],
   store: ['documents', 'workers'],
+  live: ['ui'],
   planning: ['store', 'documents', 'workers', 'ui'],
-  features: ['planning', 'store', 'documents', 'workers', 'board', 'bread-ui', 'ui'],
+  features: ['planning', 'live', 'store', 'documents', 'workers', 'board', 'bread-ui', 'ui'],
 };
 
 const TESTS = String.raw`\.(test|answers)\.tsx?$|^core/src/testing/`;

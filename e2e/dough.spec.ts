@@ -80,7 +80,7 @@ test('an edit moves the figures; a coarser scale says how to come by what it can
   await expect(card).toContainText('keep 9 g back');
   await page.getByText('5 g', { exact: true }).click();
   await expect(card).toContainText('finer than this scale');
-  await page.getByLabel('Kitchen measures beside the grams').selectOption('us');
+  await page.getByLabel('Kitchen measures beside the weight').selectOption('us');
   await expect(card).toContainText(/cup|tbsp/);
   await page.getByRole('link', { name: /^Class/ }).click();
   await page.getByRole('link', { name: /^Menu/ }).click();

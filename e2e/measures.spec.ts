@@ -29,7 +29,7 @@ const saidOn = (page: Page): Promise<string> =>
       .flatMap((e) => [
         ...['aria-label', 'title', 'placeholder'].map((name) => e.getAttribute(name) ?? ''),
         e instanceof HTMLInputElement && e.type !== 'date' ? e.value : '',
-        e.checkVisibility() && e.children.length === 0 ? (e as HTMLElement).innerText : '',
+        e instanceof HTMLElement && e.checkVisibility() && e.children.length === 0 ? e.innerText : '',
         ...[...e.childNodes].filter((n) => n.nodeType === Node.TEXT_NODE).map((n) => n.textContent ?? ''),
       ]);
     return texts.filter((t) => t.trim() !== '').join('\n');

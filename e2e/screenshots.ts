@@ -1,4 +1,5 @@
 import { makeClass } from './class-page.ts';
+import sundayClass from '../demo/class-sunday.json' with { type: 'json' };
 import { longNamed } from './long-named.ts';
 import { chromium, type Page } from '@playwright/test';
 import { fileURLToPath } from 'node:url';
@@ -61,7 +62,6 @@ const scrollTo =
 const SHOTS: readonly Shot[] = [
   { name: 'plan', step: 'plan', demo: 'demo-sunday' },
   { name: 'plan-sixteen', step: 'plan', made: longNamed(16, 4) },
-  { name: 'plan-station', step: 'plan', demo: 'demo-sunday', act: press('2') },
   {
     name: 'plan-route',
     step: 'plan',
@@ -114,6 +114,23 @@ const SHOTS: readonly Shot[] = [
       await page.locator('[data-testid="advice"][data-done="true"]').waitFor();
     },
   },
+  {
+    name: 'run',
+    step: 'run',
+    made: sundayClass,
+    act: async (page) => {
+      await page.getByLabel('The clock goes').selectOption('60');
+      await page.getByRole('button', { name: 'Rehearse it' }).click();
+      await page.getByText('The class', { exact: true }).click();
+      await page.getByRole('button', { name: 'Griddle 1 is hot' }).click();
+      // some breads lie on the fire
+      await page
+        .getByRole('button', { name: /: turned$/ })
+        .nth(2)
+        .waitFor({ timeout: 120_000 });
+      await page.getByRole('button', { name: 'Hold everything' }).click();
+    },
+  },
   { name: 'breads', step: '/breads' },
   { name: 'bread-formula', step: '/breads/demo-yogurt-oval/formula' },
   {
@@ -142,15 +159,17 @@ for (const {
   theme = 'light',
   act,
 } of SHOTS) {
-  const page = await browser.newPage({ viewport: size, colorScheme: theme, baseURL: ADDRESS });
+  const page = await browser.newPage({ viewport: size, colorScheme: theme, locale: 'en-IE', baseURL: ADDRESS });
   const isBread = step.startsWith('/');
-  const id = made ? await makeClass(page.request, 'Sixteen people, three breads', made) : demo;
+  const id = made
+    ? await makeClass(page.request, step === 'run' ? 'Sunday, rehearsed' : 'Sixteen people, three breads', made)
+    : demo;
   await page.goto(`${ADDRESS}${isBread ? step : `/class/${id}/${step}`}`);
   const planned = page.locator('[data-testid="verdict"][data-planning="false"]');
   await (isBread ? page.getByRole('main').waitFor() : planned.waitFor());
   await page.waitForLoadState('networkidle');
   await act?.(page);
-  if (!isBread) await planned.waitFor();
+  if (!isBread) await planned.waitFor({ state: 'attached' });
   await page.screenshot({ path: `${FOLDER}${name}.png` });
   if (made) await page.request.delete(`${ADDRESS}/api/documents/class/${id}?version=1`);
   else if (!isBread) {

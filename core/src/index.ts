@@ -6,11 +6,15 @@ export { fault, faultLine, faultWords, FAULTS, REMEDIES, assert } from './faults
 export { success } from './faults/index.ts';
 export type { Fault, FaultCode, Result } from './faults/index.ts';
 export {
+  asItGoes,
   classSecAt,
   EVENT_KINDS,
   eventInFile,
   foldEvents,
   liveJudge,
+  liveVerdict,
+  lostBreads,
+  momentOf,
   MOST_AT_ONCE,
   NEW_GRIDDLE,
   NEW_PERSON,
@@ -34,6 +38,7 @@ export {
   cmText,
   counted,
   dayText,
+  doorsMs,
   durationText,
   elapsedSec,
   figureOf,

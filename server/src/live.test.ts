@@ -146,6 +146,7 @@ describe('the log of a class', () => {
     const answers = await Promise.all(
       ids.map((id, i) => post(i % 2 === 0 ? first : second, [event('hot', { griddle: griddle.id }, id, `d${i % 20}`)])),
     );
+    expect(answers.filter((a) => a.status !== 200)).toEqual([]);
     expect(answers.flatMap(codesOf)).toEqual([]);
     const log = await logOf(first);
     expect(log.map((e) => e.seq)).toEqual(Array.from({ length: 121 }, (_, i) => i + 1));

@@ -12,6 +12,7 @@ const kitchens = () => import('./features/kitchens/index.ts');
 const planViews = () => import('./features/plan/index.ts');
 const turns = () => import('./features/turns/index.ts');
 const elsewhere = () => import('./features/elsewhere/index.ts');
+const run = () => import('./features/run/index.ts');
 const setup = () => import('./features/class-setup/index.ts');
 
 /** All addresses of the application. */
@@ -50,6 +51,7 @@ export const router = createBrowserRouter([
               { path: 'idle', lazy: async () => ({ Component: (await turns()).IdleTab }) },
             ],
           },
+          { path: 'run', lazy: async () => ({ Component: (await run()).RunShell }) },
           { path: 'kitchen', lazy: async () => ({ Component: (await kitchens()).ClassKitchen }) },
           {
             path: 'setup',

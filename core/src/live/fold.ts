@@ -45,6 +45,8 @@ export interface LiveState {
   readonly measured: Readonly<Record<string, number>>;
   /** Since when everything is held, in seconds of the class; null while it goes on. */
   readonly heldSec: number | null;
+  /** When everything was held, and until when, since the plan that stands was made. */
+  readonly pauses: readonly { readonly fromSec: number; readonly toSec: number }[];
   readonly closed: EventOf<'closed'>['data']['answers'] | null;
   /** The newest events that can be taken back, newest last. */
   readonly log: readonly LiveEvent[];
@@ -100,6 +102,7 @@ export function foldEvents(events: readonly LiveEvent[]): LiveState | undefined 
     ticked: [],
     measured: {},
     heldSec: null,
+    pauses: [],
     closed: null,
     log: list.filter((e) => e.kind !== 'started'),
   };
@@ -114,6 +117,7 @@ type Draft = { -readonly [K in keyof LiveState]: LiveState[K] } & {
   readonly tasks: Record<string, TaskLive>;
   readonly measured: Record<string, number>;
   readonly ticked: string[];
+  readonly pauses: { fromSec: number; toSec: number }[];
 };
 /** `sec`: the moment of the class at which the event happened. */
 type Apply<K extends EventKind> = (state: Draft, data: EventOf<K>['data'], sec: number) => void;
@@ -152,17 +156,24 @@ const APPLY: { readonly [K in EventKind]: Apply<K> } = {
   held: (s, _, sec) => {
     s.heldSec ??= sec;
   },
-  'went-on': (s) => {
+  'went-on': (s, _, sec) => {
+    if (s.heldSec !== null) s.pauses.push({ fromSec: s.heldSec, toSec: sec });
     s.heldSec = null;
   },
   measured: (s, { batch, what, value }) => {
     s.measured[`${batch} ${what}`] = value;
   },
-  replanned: (s, { plan, known }) => {
+  replanned: (s, { plan, known }, sec) => {
     // where two devices replanned apart, the one that knew more stands
     if (known < s.planKnown) return;
     s.plan = plan;
     s.planKnown = known;
+    // the new plan holds what had lasted longer, and the pauses that were
+    s.pauses.length = 0;
+    for (const { id, startSec } of plan.tasks) {
+      const { longerSec, ...said } = s.tasks[id] ?? {};
+      if (longerSec !== undefined && startSec < sec) s.tasks[id] = said;
+    }
   },
   closed: (s, { answers }) => {
     s.closed = answers;

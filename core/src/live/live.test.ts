@@ -5,7 +5,19 @@ import { readClassRecord } from '../formats/index.ts';
 import type { Plan } from '../plan/index.ts';
 import { planClass } from '../planner/index.ts';
 import type { ClassRecord } from '../workshop/index.ts';
-import { classSecAt, eventInFile, foldEvents, liveJudge, MOST_AT_ONCE, readEvent, readEvents } from './index.ts';
+import {
+  asItGoes,
+  classSecAt,
+  eventInFile,
+  foldEvents,
+  liveJudge,
+  liveVerdict,
+  lostBreads,
+  momentOf,
+  MOST_AT_ONCE,
+  readEvent,
+  readEvents,
+} from './index.ts';
 import type { EventKind, EventOf, LiveEvent, LiveState } from './index.ts';
 
 const START_MS = Date.UTC(2027, 2, 6, 9, 30);
@@ -194,6 +206,97 @@ describe('the state of a class', () => {
         },
       ),
     );
+  });
+});
+
+describe('the plan as it goes', () => {
+  const stepAt = (n: number): Plan['tasks'][number] =>
+    plan.tasks.filter((t) => t.kind === 'step' && t.startSec > 0)[n] ?? expect.fail();
+  /** The start is half an hour before doors, so a moment of the class lies so much later in seconds of the start. */
+  const at = (sec: number): number => sec + 1800;
+
+  it('goes as planned where nobody said anything, and moves nothing by itself', () => {
+    const t = stepAt(0);
+    const state = folded([start, event('longer', { task: t.id, sec: 120 }, at(t.startSec + 5))]);
+    expect(asItGoes(folded([start])).tasks).toEqual(plan.tasks);
+    const changed = asItGoes(state).tasks.filter((x, i) => x.endSec !== plan.tasks[i]?.endSec);
+    expect(changed).toEqual([{ ...t, endSec: t.endSec + 120 }]);
+  });
+
+  it('takes the times that were tapped', () => {
+    const [a, b] = [stepAt(0), stepAt(1)];
+    const state = folded([
+      start,
+      event('begun', { task: a.id }, at(a.startSec + 30)),
+      event('done', { task: a.id }, at(a.startSec + 50)),
+      event('begun', { task: b.id }, at(b.startSec + 90)),
+    ]);
+    const goes = asItGoes(state).tasks;
+    expect(goes.find((t) => t.id === a.id)).toMatchObject({ startSec: a.startSec + 30, endSec: a.startSec + 50 });
+    expect(goes.find((t) => t.id === b.id)).toMatchObject({ startSec: b.startSec + 90, endSec: b.endSec + 90 });
+  });
+
+  it('is later by a pause: hands go on after it, what had not begun begins later, and rests run on', () => {
+    const rests = plan.tasks.filter((t) => t.kind === 'rest');
+    const now = plan.tasks.find(
+      (t) => t.kind === 'step' && t.startSec > 0 && rests.some((r) => r.startSec < t.startSec && t.endSec < r.endSec),
+    );
+    if (!now) expect.fail();
+    const from = now.startSec + 1;
+    const state = folded([start, event('held', {}, at(from)), event('went-on', {}, at(from + 300))]);
+    expect([state.heldSec, state.pauses]).toEqual([null, [{ fromSec: from, toSec: from + 300 }]]);
+    const goes = new Map(asItGoes(state).tasks.map((t) => [t.id, t]));
+    expect(goes.get(now.id)).toMatchObject({ startSec: now.startSec, endSec: now.endSec + 300 });
+    for (const t of plan.tasks) {
+      const after = goes.get(t.id) ?? expect.fail();
+      expect(after.startSec).toBe(t.startSec >= from ? t.startSec + 300 : t.startSec);
+      if (t.kind === 'rest' && t.startSec < from) expect(after.endSec).toBe(t.endSec);
+    }
+    expect(liveVerdict(state).inHandSec).toBe(liveVerdict(folded([start])).inHandSec - 300);
+  });
+
+  it('a plan that was made later holds what lasted longer and was held before it, and counts it once', () => {
+    const now = stepAt(0);
+    const before = [
+      start,
+      event('longer', { task: now.id, sec: 120 }, at(now.startSec + 1)),
+      event('held', {}, at(now.startSec + 2)),
+      event('went-on', {}, at(now.startSec + 62)),
+    ];
+    const sec = now.startSec + 70;
+    const next = planClass(record.workshop, { effort: 0, moment: momentOf(folded(before), sec), before: plan });
+    const state = folded([...before, event('replanned', { plan: next, known: 4 }, at(sec))]);
+    expect(asItGoes(state).tasks).toEqual(next.tasks);
+    expect(next.tasks.find((t) => t.id === now.id)?.endSec).toBe(now.endSec + 180);
+  });
+
+  it('is planned again from any moment with what has begun as it was, and breaks nothing that did not break', () => {
+    expect(plan.broken).toEqual([]);
+    for (const nowSec of [600, 1500, 2700]) {
+      const state = folded([start]);
+      const moment = momentOf(state, nowSec);
+      expect(moment.begun.length).toBeGreaterThan(0);
+      const next = planClass(record.workshop, { effort: 0, moment, before: plan });
+      expect(next.broken).toEqual([]);
+      for (const t of moment.begun)
+        expect(next.tasks.find((x) => x.id === t.id)).toMatchObject({ startSec: t.startSec });
+    }
+  });
+
+  it('says when the last bread is done as it goes', () => {
+    const before = liveVerdict(folded([start]));
+    const last = plan.tasks.find((t) => t.endSec === before.doneSec) ?? expect.fail();
+    expect(before.inHandSec).toBe(plan.tableSec - before.doneSec);
+    const later = liveVerdict(folded([start, event('longer', { task: last.id, sec: 300 }, at(last.startSec))]));
+    expect([later.doneSec, later.inHandSec]).toEqual([before.doneSec + 300, before.inHandSec - 300]);
+  });
+
+  it('names the breads that were lost', () => {
+    const cook = plan.tasks.find((t) => t.id.endsWith(':cook')) ?? stepAt(0);
+    expect(lostBreads(folded([start, event('lost', { task: cook.id }, at(cook.endSec))])).map((t) => t.id)).toEqual([
+      cook.id,
+    ]);
+    expect(lostBreads(folded([start]))).toEqual([]);
   });
 });
 

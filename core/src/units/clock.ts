@@ -49,6 +49,10 @@ export function elapsedSec(clock: ClassClock, local: string): number {
   return epochSec(full, clock.timeZone) - epochSec(`${clock.date}T${clock.doorsOpen}`, clock.timeZone);
 }
 
+/** When doors open, in ms since 1970. */
+export const doorsMs = (clock: ClassClock): number =>
+  epochSec(`${clock.date}T${clock.doorsOpen}`, clock.timeZone) * 1000;
+
 /** The local time of day (`hour`, `minute`, `second`, and days from the day of the class) so many seconds after doors open. */
 export function timeOfDay(
   clock: ClassClock,

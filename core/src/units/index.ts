@@ -6,6 +6,7 @@
 export { roundHalfUp, secondsOfMinutes, secondsOfWindow } from './seconds.ts';
 export {
   daysBetween,
+  doorsMs,
   elapsedSec,
   isTimeZone,
   isLocalDate,

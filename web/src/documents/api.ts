@@ -1,3 +1,4 @@
+import { newId } from '../ui/new-id.ts';
 import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
 import { documentTitle, type DocumentBodies, type DocumentKind, type DocumentSummaries } from '@hodsman/core';
 import { useDispatch } from 'react-redux';
@@ -62,7 +63,7 @@ const MOST_PAGES = 50;
 
 const address = ({ kind, id }: DocumentName): string => `documents/${kind}/${id}`;
 /** A name for one write, so that a repeated one is known as the same. */
-export const newSaveId = (): string => crypto.randomUUID();
+export const newSaveId = (): string => newId();
 
 /** The server, as RTK Query endpoints; the one way in which this application fetches. */
 export const api = createApi({

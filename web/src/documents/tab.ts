@@ -1,3 +1,5 @@
+import { newId } from '../ui/new-id.ts';
+
 /** The name of this tab, so that what two tabs keep unsaved of one document does not meet. */
 const KEY = 'hodsman:tab';
 const LOCK = (tab: string): string => `hodsman-tab-${tab}`;
@@ -11,7 +13,7 @@ export function tabName(): string {
 }
 
 function rename(): string {
-  own = crypto.randomUUID();
+  own = newId();
   sessionStorage.setItem(KEY, own);
   return own;
 }

@@ -1,4 +1,4 @@
-import { measuresOfCountry, readOwnMeasures, writeIn, type OwnMeasures } from '@hodsman/core/units';
+import { readOwnMeasures, writeIn, type OwnMeasures } from '@hodsman/core/units';
 import { useSyncExternalStore } from 'react';
 
 const KEY = 'hodsman:measures';
@@ -12,12 +12,6 @@ export function storedMeasures(): OwnMeasures | undefined {
     return undefined;
   }
 }
-
-/** What is proposed on this device: the measures of the country of its language. */
-export const proposedMeasures = (): OwnMeasures =>
-  measuresOfCountry(
-    new Intl.Locale(navigator.language).region ?? new Intl.Locale(navigator.language).maximize().region ?? '',
-  );
 
 /** Writes every figure in these measures, and keeps them for the next time. */
 export function chooseMeasures(measures: OwnMeasures): void {

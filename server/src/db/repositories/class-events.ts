@@ -80,7 +80,11 @@ export function classEventRepository(sequelize: Sequelize) {
       inTurn(classId, () =>
         sequelize.transaction({ isolationLevel: Transaction.ISOLATION_LEVELS.READ_COMMITTED }, async (transaction) => {
           const query = { replacements: { classId }, transaction };
-          await sequelize.query('INSERT IGNORE INTO class_logs (classId, lastSeq) VALUES (:classId, 0)', query);
+          // a row that is there is locked as for writing at once: a shared lock first would let two servers wait for each other
+          await sequelize.query(
+            'INSERT INTO class_logs (classId, lastSeq) VALUES (:classId, 0) ON DUPLICATE KEY UPDATE lastSeq = lastSeq',
+            query,
+          );
           const [log] = await sequelize.query<{ lastSeq: number }>(
             'SELECT lastSeq FROM class_logs WHERE classId = :classId FOR UPDATE',
             { ...query, type: QueryTypes.SELECT },

@@ -38,10 +38,10 @@ export function ClassShell() {
   if (opened.state !== 'open') return <OpeningPage kind="class" id={classId} opened={opened} />;
   if (!draft) return null;
   return (
-    <div className="flex h-full flex-col short:h-auto">
+    <div className="flex h-full flex-col short:h-auto [&:has([data-testid=run-bar])>[data-testid=over]]:hidden">
       <ShellBar draft={draft} />
       <PrintHead workshop={draft.body.workshop} />
-      {/* the class is what is looked at: verdict and advice take a quarter of the height at the most */}
+      {/* the class is what is looked at: verdict and advice take a quarter of the height at the most; one that runs has its own */}
       <div className="max-h-[25vh] shrink-0 overflow-y-auto short:max-h-none print:hidden" data-testid="over">
         <VerdictStrip draft={draft} isAdviceWanted={isAdviceWanted} onAdvice={() => setAdviceWanted(!isAdviceWanted)} />
         {draft.plan && !draft.isPlanning && (isAdviceWanted || draft.plan.broken.length > 0) && (

@@ -12,6 +12,7 @@ import {
   storeOf,
   type ShoppingItem,
   ownMeasures,
+  unitOf,
 } from '@hodsman/core';
 import { applyNotes } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
@@ -220,8 +221,10 @@ function ShoppingRow({ item, pantry, isBought, onTick, onChange }: RowProps) {
         {item.as.length > 0 && <span className="block text-sm font-normal text-quiet">{item.as.join(', ')}</span>}
       </th>
       <td className="figures py-1.5 pr-4 font-semibold whitespace-nowrap">{gramsText(item.needG)}</td>
-      <td className="py-1.5 pr-4 whitespace-nowrap">{field('In the store', item.haveG, 1, 'haveG')}</td>
-      <td className="py-1.5 pr-4 whitespace-nowrap">{field('Pack', item.packG, 1, 'packG', 1)}</td>
+      <td className="py-1.5 pr-4 whitespace-nowrap">
+        {field(`In the store, ${unitOf('weight')}`, item.haveG, 1, 'haveG')}
+      </td>
+      <td className="py-1.5 pr-4 whitespace-nowrap">{field(`Pack, ${unitOf('weight')}`, item.packG, 1, 'packG', 1)}</td>
       <td className="py-1.5 pr-4 whitespace-nowrap">
         {item.isEstimate && <span className="text-sm text-quiet">about </span>}
         {field(`Price in ${pantry.currency}`, item.packPrice, 2, 'packPrice')}

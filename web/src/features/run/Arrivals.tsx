@@ -1,0 +1,83 @@
+import { careWords, NEW_PERSON, personName, stationName, type LiveState } from '@hodsman/core';
+import { Care } from '../../bread-ui/Care.tsx';
+import type { LiveClass } from '../../live/live-class.ts';
+import { TAP_BUTTON } from './looks.ts';
+
+interface Props {
+  readonly live: LiveClass;
+  readonly state: LiveState;
+  readonly who: string;
+}
+
+const LATE_MIN = 10;
+
+/** Who is there, with hands washed, and what they avoid read back to them. */
+export function Arrivals({ live, state, who }: Props) {
+  const { workshop, notes, people } = state;
+  const here = workshop.roster.filter((p) => people[p.id]?.isHere === true).length;
+  return (
+    <section aria-label="Arrivals" className="mx-auto grid max-w-5xl gap-4 p-4">
+      <p className="text-2xl" data-testid="arrived">
+        {here} of {workshop.roster.length} are here.
+      </p>
+      {workshop.stations.map((s) => (
+        <section key={s.id} aria-label={stationName(s)} className="grid gap-2">
+          <h2 className="text-lg">{stationName(s)}</h2>
+          {s.members.map((id) => {
+            const name = personName(workshop, id);
+            const said = people[id] ?? NEW_PERSON;
+            const avoids = careWords(workshop, notes.remarks, id);
+            const tap = (kind: 'arrived' | 'washed' | 'confirmed' | 'gone'): void =>
+              void live.tap(kind, { person: id }, who);
+            return (
+              <div
+                key={id}
+                role="group"
+                aria-label={name}
+                className="flex flex-wrap items-center gap-2 border-t border-line py-2"
+              >
+                <span className="min-w-56 flex-1">
+                  <b className={`text-xl ${said.isGone ? 'line-through' : ''}`}>{name}</b>
+                  {said.lateMin > 0 && !said.isHere && <span className="text-quiet"> – {said.lateMin} min late</span>}
+                  {said.again > 0 && <span className="text-quiet"> – show again</span>}
+                  <Care words={avoids} className="text-lg" />
+                </span>
+                <button type="button" className={TAP_BUTTON} aria-pressed={said.isHere} onClick={() => tap('arrived')}>
+                  here
+                </button>
+                <button
+                  type="button"
+                  className={TAP_BUTTON}
+                  aria-pressed={said.hasWashed}
+                  onClick={() => tap('washed')}
+                >
+                  hands washed
+                </button>
+                {avoids !== '' && (
+                  <button
+                    type="button"
+                    className={TAP_BUTTON}
+                    aria-pressed={said.isConfirmed}
+                    onClick={() => tap('confirmed')}
+                  >
+                    read back, is so
+                  </button>
+                )}
+                <button
+                  type="button"
+                  className={TAP_BUTTON}
+                  onClick={() => void live.tap('late', { person: id, min: LATE_MIN }, who)}
+                >
+                  {LATE_MIN} min late
+                </button>
+                <button type="button" className={TAP_BUTTON} aria-pressed={said.isGone} onClick={() => tap('gone')}>
+                  gone
+                </button>
+              </div>
+            );
+          })}
+        </section>
+      ))}
+    </section>
+  );
+}

@@ -1,0 +1,158 @@
+import { Flame } from 'lucide-react';
+import {
+  careLines,
+  durationText,
+  ownerOf,
+  pieceName,
+  roomAt,
+  type FireNow,
+  type LiveState,
+  type LyingNow,
+  type Plan,
+} from '@hodsman/core';
+import { GriddleNow } from '../../bread-ui/GriddleNow.tsx';
+import { lyingAt } from '../../bread-ui/lying.ts';
+import { Care } from '../../bread-ui/Care.tsx';
+import type { LiveClass } from '../../live/live-class.ts';
+import { TAP_BUTTON } from './looks.ts';
+
+interface Props {
+  readonly live: LiveClass;
+  readonly state: LiveState;
+  readonly plan: Plan;
+  readonly sec: number;
+  readonly who: string;
+}
+
+const WIDTH_PX = 150;
+const MORE_SEC = 20;
+
+/** Every griddle from above, whose breads lie on it, and how long until each is turned or comes off. */
+export function FireBoard(props: Props) {
+  const { state, plan, sec } = props;
+  return (
+    <section aria-labelledby="run-fire" className="grid content-start gap-3">
+      <h2 id="run-fire" className="text-xl">
+        Fire
+      </h2>
+      {roomAt(state.workshop, plan, sec).fires.map((fire) => (
+        <Fire key={fire.id} fire={fire} {...props} />
+      ))}
+    </section>
+  );
+}
+
+function Fire({ fire, live, state, sec, who }: Props & { readonly fire: FireNow }) {
+  const { workshop } = state;
+  const griddle = workshop.kitchen.griddles.find((g) => g.id === fire.id);
+  const said = state.griddles[fire.id];
+  const there = fire.spots.flatMap((s) => (s ? [s] : []));
+  const words =
+    said?.isDown === true
+      ? 'down'
+      : there.length > 0
+        ? there.map((s) => pieceName(workshop, s.task)).join(', ')
+        : 'empty';
+  return (
+    <section aria-label={fire.name} className="grid gap-2 rounded-cut border border-line bg-panel p-3">
+      <div className="flex flex-wrap items-center gap-2">
+        <h3 className="flex-1 text-lg font-bold">{fire.name}</h3>
+        {griddle && (
+          <>
+            <button
+              type="button"
+              className={TAP_BUTTON}
+              aria-pressed={said?.isHot === true}
+              aria-label={`${fire.name} is hot`}
+              onClick={() => void live.tap('hot', { griddle: fire.id }, who)}
+            >
+              <Flame size={20} aria-hidden /> {said?.isHot === true ? 'hot' : 'hot?'}
+            </button>
+            <button
+              type="button"
+              className={TAP_BUTTON}
+              aria-pressed={said?.isDown === true}
+              aria-label={`${fire.name} is down`}
+              onClick={() => void live.tap('griddle-down', { griddle: fire.id }, who)}
+            >
+              down
+            </button>
+          </>
+        )}
+      </div>
+      <div className="flex flex-wrap gap-3">
+        {griddle && (
+          <GriddleNow
+            griddle={griddle}
+            gapCm={workshop.kitchen.griddleGapCm}
+            lying={fire.spots.flatMap((s, i) => (s ? lyingAt(workshop, s, i + 1, sec) : []))}
+            spots={fire.spots.length}
+            isHeating={fire.isHeating}
+            width={WIDTH_PX}
+            label={words}
+          />
+        )}
+        <ul className="grid min-w-64 flex-1 content-start gap-2">
+          {there.length === 0 && (
+            <li className="text-lg text-quiet">
+              {said?.isDown === true ? 'down' : fire.isHeating ? 'heating up' : 'empty'}
+            </li>
+          )}
+          {there.map((s) => (
+            <Bread key={s.task.id} lying={s} live={live} state={state} sec={sec} who={who} />
+          ))}
+        </ul>
+      </div>
+      {fire.next && (
+        <p className="text-quiet">
+          next {pieceName(workshop, fire.next)} in {durationText(fire.next.startSec - sec)}
+          {griddle && said?.isHot !== true && <b className="text-trouble"> – not called hot yet</b>}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Bread({ lying, live, state, sec, who }: Omit<Props, 'plan'> & { readonly lying: LyingNow }) {
+  const { task, turnSec } = lying;
+  const owner = ownerOf(task);
+  // whose bread it is counts, whoever cooks it
+  const care = careLines(state.workshop, state.notes.remarks, owner === undefined ? task.people : [owner], task.bread);
+  const name = pieceName(state.workshop, task);
+  const untilSec = (turnSec ?? task.endSec) - sec;
+  const tap = (kind: 'turned' | 'off' | 'lost'): void => void live.tap(kind, { task: task.id }, who);
+  return (
+    <li className="grid gap-1">
+      <span className="text-lg">
+        <b>{name}</b>{' '}
+        <span className="figures">
+          {turnSec === null ? 'off' : 'turn'} {untilSec <= 0 ? 'now' : `in ${durationText(untilSec)}`}
+        </span>
+      </span>
+      {care.map((line) => (
+        <Care key={line} words={line} className="text-lg" />
+      ))}
+      <span className="flex flex-wrap gap-1.5">
+        <button
+          type="button"
+          className={TAP_BUTTON}
+          aria-label={`${name}: +${MORE_SEC} s`}
+          onClick={() => void live.tap('longer', { task: task.id, sec: MORE_SEC }, who)}
+        >
+          +{MORE_SEC} s
+        </button>
+        {(['turned', 'off', 'lost'] as const).map((kind) => (
+          <button
+            key={kind}
+            type="button"
+            className={TAP_BUTTON}
+            aria-label={`${name}: ${kind}`}
+            onClick={() => tap(kind)}
+          >
+            {kind}
+          </button>
+        ))}
+      </span>
+    </li>
+  );
+}

@@ -1,0 +1,63 @@
+import { clockText, durationText, fillingsNow, rollCall, type LiveState, type Plan } from '@hodsman/core';
+import { Care } from '../../bread-ui/Care.tsx';
+
+interface Props {
+  readonly state: LiveState;
+  readonly plan: Plan;
+  readonly sec: number;
+}
+
+/** What has just been due stands a little longer; what comes later than this is not yet said. */
+const JUST_SEC = 20;
+const AHEAD_SEC = 600;
+const SOON_SEC = 60;
+/** More names than this are not heard in one breath. */
+const NAMES_A_BREATH = 3;
+
+/** The coming minutes in words to say aloud. */
+export function NextCalls({ state, plan, sec }: Props) {
+  const { workshop, notes } = state;
+  const calls = rollCall(workshop, plan, notes.remarks, fillingsNow(workshop, plan, notes.fillings)).filter(
+    (c) => c.atSec > sec - JUST_SEC && c.atSec < sec + AHEAD_SEC,
+  );
+  return (
+    <section aria-labelledby="run-calls" className="grid content-start gap-2">
+      <h2 id="run-calls" className="text-xl">
+        Say next
+      </h2>
+      {calls.length === 0 && <p className="text-lg text-quiet">Nothing to say for the next ten minutes.</p>}
+      <ol className="grid gap-1" data-testid="next-calls">
+        {calls.map((c) => {
+          const inSec = c.atSec - sec;
+          return (
+            <li
+              key={`${c.atSec} ${c.what}`}
+              className={`grid grid-cols-[6rem_1fr] gap-x-3 rounded-cut border-l-8 px-3 py-1.5 ${c.isToFire ? 'border-ember' : 'border-hands'} ${inSec <= SOON_SEC ? 'bg-panel' : ''}`}
+            >
+              <span className="figures text-2xl font-semibold">
+                {inSec <= 0 ? 'now' : inSec <= SOON_SEC ? durationText(inSec) : clockText(workshop, c.atSec)}
+              </span>
+              <span>
+                {breaths(c.to).map((names) => (
+                  <span key={names} className="block text-xl leading-tight font-semibold">
+                    {names}
+                  </span>
+                ))}
+                <span className="text-lg">{c.what}</span>
+                {c.care.map((line) => (
+                  <Care key={line} words={line} className="text-lg" />
+                ))}
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
+
+/** Names in groups that are said in one breath. */
+function breaths(names: readonly string[]): readonly string[] {
+  const groups = Math.ceil(names.length / NAMES_A_BREATH);
+  return Array.from({ length: groups }, (_, i) => names.slice(i * NAMES_A_BREATH, (i + 1) * NAMES_A_BREATH).join(', '));
+}

@@ -1,0 +1,78 @@
+import { Pause, Play, RefreshCw, Undo2, WifiOff } from 'lucide-react';
+import { clockText, durationText, liveVerdict, type LiveState } from '@hodsman/core';
+import type { LiveClass, LiveView } from '../../live/live-class.ts';
+import { BIG_BUTTON } from './looks.ts';
+
+interface Props {
+  readonly live: LiveClass;
+  readonly view: LiveView;
+  readonly state: LiveState;
+  readonly sec: number;
+  readonly who: string;
+  readonly isPlanning: boolean;
+  readonly onReplan: () => void;
+}
+
+/** The clock of the class, whether all get their bread in time, and what can be done with everything at once. */
+export function RunBar({ live, view, state, sec, who, isPlanning, onReplan }: Props) {
+  const { doneSec, inHandSec } = liveVerdict(state);
+  const isLate = inHandSec < 0;
+  const last = state.log.at(-1);
+  const isHeld = state.heldSec !== null;
+  return (
+    <section
+      aria-label="The class now"
+      data-testid="run-bar"
+      className={`flex flex-wrap items-center gap-x-5 gap-y-2 px-4 py-2 ${isLate ? 'bg-trouble text-on-trouble' : 'bg-slate text-on-slate'}`}
+    >
+      <span className="figures font-head text-5xl font-semibold" data-testid="class-clock">
+        {clockText(state.workshop, sec)}
+      </span>
+      {state.clock.rate > 1 && (
+        <b className="rounded-cut border-2 border-current px-2 text-xl">Rehearsal, {state.clock.rate} times as fast</b>
+      )}
+      <p className="figures text-2xl" data-testid="run-verdict">
+        done {clockText(state.workshop, doneSec)},{' '}
+        {isLate
+          ? `${durationText(-inHandSec)} after the table`
+          : `${durationText(60 * Math.floor(inHandSec / 60))} in hand`}
+      </p>
+      <span aria-live="polite" className="flex items-center gap-2 text-lg font-semibold">
+        {!view.isOnline && (
+          <>
+            <WifiOff size={20} aria-hidden /> no network; the class goes on here
+          </>
+        )}
+        {view.unsent > 0 && ` · ${view.unsent} kept on this device`}
+      </span>
+      <span className="ml-auto flex flex-wrap gap-2">
+        <button
+          type="button"
+          className={BIG_BUTTON}
+          onClick={() => {
+            live.tap(isHeld ? 'went-on' : 'held', {}, who);
+            // what was held begins again from what is there
+            if (isHeld) onReplan();
+          }}
+        >
+          {isHeld ? <Play size={22} aria-hidden /> : <Pause size={22} aria-hidden />}
+          {isHeld ? 'Go on' : 'Hold everything'}
+        </button>
+        <button type="button" className={BIG_BUTTON} onClick={() => void live.tap('longer', { sec: 120 }, who)}>
+          All: 2 min more
+        </button>
+        <button type="button" className={BIG_BUTTON} disabled={isPlanning} onClick={onReplan}>
+          <RefreshCw size={20} aria-hidden /> {isPlanning ? 'Planning …' : 'Plan again from now'}
+        </button>
+        <button
+          type="button"
+          className={BIG_BUTTON}
+          disabled={!last}
+          onClick={() => last && void live.tap('taken-back', { event: last.id }, who)}
+        >
+          <Undo2 size={20} aria-hidden /> Take back
+        </button>
+      </span>
+    </section>
+  );
+}

@@ -1,0 +1,1 @@
+export { RunShell } from './RunShell.tsx';
