@@ -7,6 +7,7 @@ import { measureBoard } from './board.ts';
 import { measureClass } from './class.ts';
 import { measureBreads } from './breads.ts';
 import { measureFaults } from './faults/main.ts';
+import { measureLive } from './live.ts';
 import { measureCurve, measureGaps, measureRichGaps, measureShops, measureSpeed } from './planner.ts';
 import { measureExact, measureRandom } from './quality.ts';
 import { measureSteady } from './steady.ts';
@@ -95,6 +96,14 @@ const PARTS: Readonly<
       'What is broken on purpose while 20 clients save without a pause, and what is lost by it.',
     ],
     measure: measureFaults,
+  },
+  live: {
+    text: [
+      '## A class that runs',
+      '',
+      'Two server processes on one database, a screen that follows on each. Taps come from the same machine, which they load as well.',
+    ],
+    measure: async () => tableOf(await measureLive()),
   },
   random: { text: ['## Random classes of every kind', '', 'Effort 1, fixed seed.'], measure: measureRandom },
 };

@@ -12,6 +12,7 @@ import {
   type LiveEvent,
 } from '@hodsman/core';
 import demoClass from '../../demo/class.json';
+import { classEvents } from './services/class-events.ts';
 import { startTestServer, type TestServer } from './testing.ts';
 
 const read = readClassRecord(demoClass);
@@ -158,6 +159,26 @@ describe('the log of a class', () => {
     ).toEqual([...ids].sort());
     for (const { accepted } of answers)
       for (const { id, seq } of accepted) expect(log.find((e) => e.id === id)?.seq).toBe(seq);
+  });
+
+  it('appends together what comes while an append is on its way, and answers each', async () => {
+    await post(first, [start()]);
+    let appends = 0;
+    const counting: typeof first.classEvents = {
+      ...first.classEvents,
+      append: (...words) => {
+        appends++;
+        return first.classEvents.append(...words);
+      },
+    };
+    const events = classEvents(counting);
+    const ids = Array.from({ length: 30 }, (_, i) => `together-${i}`);
+    const answers = await Promise.all(
+      ids.map((id, i) => events.append(classId, [event(i === 7 ? 'boiled' : 'held', {}, id)], Date.now())),
+    );
+    expect(appends).toBeLessThanOrEqual(2);
+    expect(answers.map((a) => a.accepted.map((e) => e.id).join())).toEqual(ids.map((id, i) => (i === 7 ? '' : id)));
+    expect(answers.map((a) => a.refused.length)).toEqual(ids.map((_, i) => (i === 7 ? 1 : 0)));
   });
 
   it('judges anew where an append failed on the way', async () => {

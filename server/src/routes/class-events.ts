@@ -29,6 +29,8 @@ export function classEventRoutes(parts: LiveParts, hasRoom: RequestHandler): Rou
   const router = Router();
   const classOf = async (req: Request): Promise<string> => {
     const id = idSchema.safeParse(req.params['id']);
+    // a class that is tapped at is not read again for every tap
+    if (id.success && events.knows(id.data)) return id.data;
     const found = id.success ? await documents.find('class', id.data) : undefined;
     if (!found) throw new Problem(404, 'not-found', 'there is no such class');
     return found.id;

@@ -1,4 +1,4 @@
-import { eventInFile, fault, liveJudge, readEvent, type Fault, type LiveEvent, type LiveJudge } from '@hodsman/core';
+import { eventInFile, fault, liveJudge, readEvent, type LiveEvent, type LiveJudge } from '@hodsman/core';
 import type { ClassEventRepository, EventRecord, LoggedEvent } from '../db/repositories/class-events.ts';
 import { sentFaults } from './problem.ts';
 
@@ -23,6 +23,29 @@ const recordOf = (e: LiveEvent): EventRecord => {
 const same = (a: EventRecord, b: EventRecord): boolean =>
   a.device === b.device && a.who === b.who && a.atMs === b.atMs && a.kind === b.kind && a.data === b.data;
 
+/** What a device sent, and its answer to come. */
+interface Waiting {
+  readonly sent: readonly unknown[];
+  readonly nowMs: number;
+  readonly resolve: (appended: Appended) => void;
+  readonly reject: (error: unknown) => void;
+}
+
+/** An event that was read: of which sending, at which place in it. */
+interface Read {
+  readonly of: number;
+  readonly index: number;
+  readonly nowMs: number;
+  readonly event: LiveEvent;
+  readonly record: EventRecord;
+}
+
+/** An answer while it is put together. */
+interface Answering {
+  readonly accepted: Appended['accepted'][number][];
+  readonly refused: Appended['refused'][number][];
+}
+
 /**
  * The logs of running classes. Of every class that is appended to, a judge is kept that has been told of its events up to a place; what
  * other servers appended meanwhile it is told before it judges.
@@ -30,6 +53,7 @@ const same = (a: EventRecord, b: EventRecord): boolean =>
 export function classEvents(repository: ClassEventRepository) {
   const judges = new Map<string, { judge: LiveJudge; seq: number }>();
   const listeners = new Map<string, Set<() => void>>();
+  const waiting = new Map<string, Waiting[]>();
 
   function told(classId: string, fresh: readonly LoggedEvent[]): LiveJudge {
     const kept = judges.get(classId) ?? { judge: liveJudge(), seq: 0 };
@@ -41,6 +65,79 @@ export function classEvents(repository: ClassEventRepository) {
     }
     judges.set(classId, kept);
     return kept.judge;
+  }
+
+  /** Appends what waits for a class, until nothing does any more. */
+  async function appendAll(classId: string, list: Waiting[]): Promise<void> {
+    while (list.length > 0) {
+      const together = list.splice(0);
+      try {
+        const answers = await appendTogether(classId, together);
+        together.forEach((w, i) => w.resolve(answers[i] ?? { accepted: [], refused: [] }));
+      } catch (e) {
+        for (const w of together) w.reject(e);
+      }
+    }
+    waiting.delete(classId);
+  }
+
+  /** One transaction for what several devices sent; gives the answer to each. */
+  async function appendTogether(classId: string, together: readonly Waiting[]): Promise<readonly Appended[]> {
+    const answers = together.map((): Answering => ({ accepted: [], refused: [] }));
+    const events = together.flatMap(({ sent, nowMs }, of) =>
+      sent.flatMap((one, index): Read[] => {
+        const read = readEvent(one);
+        if (read.ok) return [{ of, index, nowMs, event: read.value, record: recordOf(read.value) }];
+        const id = (one as { readonly id?: unknown } | null)?.id;
+        answers[of]?.refused.push({ index, id: typeof id === 'string' ? id : null, ...sentFaults(read.faults) });
+        return [];
+      }),
+    );
+    /** Events that are in the log, now or before, and their places. */
+    const inLog: Read[] = [];
+    const seqs = new Map<string, number>();
+    let logged: readonly LoggedEvent[];
+    try {
+      logged = await repository.append(
+        classId,
+        events.map((e) => e.record),
+        judges.get(classId)?.seq ?? 0,
+        ({ fresh, known }) => {
+          const judge = told(classId, fresh);
+          const taken = new Map<string, EventRecord>(known);
+          const accepted: EventRecord[] = [];
+          for (const one of events) {
+            const { of, index, nowMs, event, record } = one;
+            const twin = taken.get(record.id);
+            const isOther = twin !== undefined && !same(twin, record);
+            const faults = isOther ? [fault('event-twice', 'id', {})] : twin ? [] : judge.faultsOf(event, nowMs);
+            if (faults.length > 0) answers[of]?.refused.push({ index, id: record.id, ...sentFaults(faults) });
+            else inLog.push(one);
+            if (faults.length > 0 || twin) continue;
+            judge.add(event);
+            taken.set(record.id, record);
+            accepted.push(record);
+          }
+          for (const [id, { seq }] of known) seqs.set(id, seq);
+          return accepted;
+        },
+      );
+    } catch (e) {
+      // the judge was told of events that were not kept
+      judges.delete(classId);
+      throw e;
+    }
+    for (const { id, seq } of logged) seqs.set(id, seq);
+    for (const { of, record } of inLog) {
+      const seq = seqs.get(record.id);
+      const accepted = answers[of]?.accepted;
+      if (seq !== undefined && accepted?.every((a) => a.id !== record.id)) accepted.push({ id: record.id, seq });
+    }
+    const kept = judges.get(classId);
+    const last = logged.at(-1);
+    if (kept && last) kept.seq = Math.max(kept.seq, last.seq);
+    if (last) for (const tell of listeners.get(classId) ?? []) tell();
+    return answers;
   }
 
   return {
@@ -56,61 +153,22 @@ export function classEvents(repository: ClassEventRepository) {
       };
     },
 
+    /** Whether this server has appended to the class before, so that it is there. */
+    knows: (classId: string): boolean => judges.has(classId),
+
     /**
      * Appends events of a class in their order. Each is judged by itself: what is wrong is refused by name and harms none of the others.
-     * An event that is in the log already is acknowledged once more, where its content is the same.
+     * An event that is in the log already is acknowledged once more, where its content is the same. What comes while an append is on its
+     * way waits for it, and is appended together with all else that waits: many devices tap at once, and each commit takes its time.
      */
-    async append(classId: string, sent: readonly unknown[], nowMs: number): Promise<Appended> {
-      const refused: Appended['refused'][number][] = [];
-      const refuse = (index: number, id: string | null, faults: readonly Fault[]): void =>
-        void refused.push({ index, id, ...sentFaults(faults) });
-      const events = sent.flatMap((one, index) => {
-        const read = readEvent(one);
-        if (read.ok) return [{ index, event: read.value, record: recordOf(read.value) }];
-        const id = (one as { readonly id?: unknown } | null)?.id;
-        refuse(index, typeof id === 'string' ? id : null, read.faults);
-        return [];
-      });
-      const before: { id: string; seq: number }[] = [];
-      let logged: readonly LoggedEvent[];
-      try {
-        logged = await repository.append(
-          classId,
-          events.map((e) => e.record),
-          judges.get(classId)?.seq ?? 0,
-          ({ fresh, known }) => {
-            const judge = told(classId, fresh);
-            const taken = new Map<string, EventRecord>(known);
-            const accepted: EventRecord[] = [];
-            for (const { index, event, record } of events) {
-              const twin = taken.get(record.id);
-              const there = known.get(record.id);
-              if (twin && !same(twin, record)) refuse(index, record.id, [fault('event-twice', 'id', {})]);
-              else if (there) before.push({ id: there.id, seq: there.seq });
-              if (twin) continue;
-              const faults = judge.faultsOf(event, nowMs);
-              if (faults.length > 0) {
-                refuse(index, record.id, faults);
-                continue;
-              }
-              judge.add(event);
-              taken.set(record.id, record);
-              accepted.push(record);
-            }
-            return accepted;
-          },
-        );
-      } catch (e) {
-        // the judge was told of events that were not kept
-        judges.delete(classId);
-        throw e;
-      }
-      const kept = judges.get(classId);
-      const last = logged.at(-1);
-      if (kept && last) kept.seq = Math.max(kept.seq, last.seq);
-      if (last) for (const tell of listeners.get(classId) ?? []) tell();
-      return { accepted: [...before, ...logged.map(({ id, seq }) => ({ id, seq }))], refused };
-    },
+    append: (classId: string, sent: readonly unknown[], nowMs: number): Promise<Appended> =>
+      new Promise((resolve, reject) => {
+        const list = waiting.get(classId) ?? [];
+        list.push({ sent, nowMs, resolve, reject });
+        if (waiting.has(classId)) return;
+        waiting.set(classId, list);
+        void appendAll(classId, list);
+      }),
   };
 }
 

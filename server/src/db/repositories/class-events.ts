@@ -1,7 +1,5 @@
 import { Op, QueryTypes, Transaction, type Sequelize } from 'sequelize';
-import { isLockHeld } from '../errors.ts';
 import { defineClassEvents, type ClassEventRow } from '../models/class-event.ts';
-import { oneAtATime } from './one-at-a-time.ts';
 
 /** An event as its row holds it, `data` as JSON text. */
 export interface EventRecord {
@@ -42,7 +40,6 @@ const loggedOf = (row: ClassEventRow): LoggedEvent => ({
 /** The logs of classes on a MariaDB: appended to, read from a place on, never changed. */
 export function classEventRepository(sequelize: Sequelize) {
   const Events = defineClassEvents(sequelize);
-  const inTurn = oneAtATime(isLockHeld);
 
   async function read(classId: string, after: number, transaction?: Transaction): Promise<readonly LoggedEvent[]> {
     const rows = await Events.findAll({
@@ -77,36 +74,34 @@ export function classEventRepository(sequelize: Sequelize) {
       knownSeq: number,
       decide: (about: Deciding) => readonly EventRecord[],
     ): Promise<readonly LoggedEvent[]> =>
-      inTurn(classId, () =>
-        sequelize.transaction({ isolationLevel: Transaction.ISOLATION_LEVELS.READ_COMMITTED }, async (transaction) => {
-          const query = { replacements: { classId }, transaction };
-          // a row that is there is locked as for writing at once: a shared lock first would let two servers wait for each other
-          await sequelize.query(
-            'INSERT INTO class_logs (classId, lastSeq) VALUES (:classId, 0) ON DUPLICATE KEY UPDATE lastSeq = lastSeq',
-            query,
-          );
-          const [log] = await sequelize.query<{ lastSeq: number }>(
-            'SELECT lastSeq FROM class_logs WHERE classId = :classId FOR UPDATE',
-            { ...query, type: QueryTypes.SELECT },
-          );
-          const lastSeq = log?.lastSeq ?? 0;
-          const fresh = lastSeq > knownSeq ? await readAll(classId, knownSeq, transaction) : [];
-          const ids = sent.map((e) => e.id);
-          const twice = await Events.findAll({ where: { classId, id: ids }, transaction });
-          const accepted = decide({ fresh, known: new Map(twice.map((row) => [row.id, loggedOf(row)])) });
-          if (accepted.length === 0) return [];
-          const logged = accepted.map((e, i) => ({ ...e, seq: lastSeq + 1 + i }));
-          const appendedAt = new Date();
-          await Events.bulkCreate(
-            logged.map(({ atMs, ...e }) => ({ ...e, classId, at: new Date(atMs), appendedAt })),
-            { transaction },
-          );
-          await sequelize.query('UPDATE class_logs SET lastSeq = :lastSeq WHERE classId = :classId', {
-            replacements: { classId, lastSeq: lastSeq + logged.length },
-            transaction,
-          });
-          return logged;
-        }),
-      ),
+      sequelize.transaction({ isolationLevel: Transaction.ISOLATION_LEVELS.READ_COMMITTED }, async (transaction) => {
+        const query = { replacements: { classId }, transaction };
+        // a row that is there is locked as for writing at once: a shared lock first would let two servers wait for each other
+        await sequelize.query(
+          'INSERT INTO class_logs (classId, lastSeq) VALUES (:classId, 0) ON DUPLICATE KEY UPDATE lastSeq = lastSeq',
+          query,
+        );
+        const [log] = await sequelize.query<{ lastSeq: number }>(
+          'SELECT lastSeq FROM class_logs WHERE classId = :classId FOR UPDATE',
+          { ...query, type: QueryTypes.SELECT },
+        );
+        const lastSeq = log?.lastSeq ?? 0;
+        const fresh = lastSeq > knownSeq ? await readAll(classId, knownSeq, transaction) : [];
+        const ids = sent.map((e) => e.id);
+        const twice = await Events.findAll({ where: { classId, id: ids }, transaction });
+        const accepted = decide({ fresh, known: new Map(twice.map((row) => [row.id, loggedOf(row)])) });
+        if (accepted.length === 0) return [];
+        const logged = accepted.map((e, i) => ({ ...e, seq: lastSeq + 1 + i }));
+        const appendedAt = new Date();
+        await Events.bulkCreate(
+          logged.map(({ atMs, ...e }) => ({ ...e, classId, at: new Date(atMs), appendedAt })),
+          { transaction },
+        );
+        await sequelize.query('UPDATE class_logs SET lastSeq = :lastSeq WHERE classId = :classId', {
+          replacements: { classId, lastSeq: lastSeq + logged.length },
+          transaction,
+        });
+        return logged;
+      }),
   };
 }
