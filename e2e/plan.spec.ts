@@ -238,10 +238,15 @@ test('two turns change places by keys and by drag; one that cannot says why not'
   // both are in sight
   await page.setViewportSize({ width: 1280, height: 1500 });
   const [from, to] = [turn('round/p1/1:cook'), turn('round/p8/2:cook')];
+  // the plan round the pin has come, and nothing moves under the pointer any more
+  await shell.saved();
+  await shell.planned();
   await from.hover();
   await page.mouse.down();
-  const box = await boxOf(to);
-  await page.mouse.move(box.x + 20, box.y + 10, { steps: 8 });
+  for (const steps of [8, 2]) {
+    const box = await boxOf(to);
+    await page.mouse.move(box.x + 20, box.y + 10, { steps });
+  }
   await page.mouse.up();
   await expect(page.getByTestId('swap')).toContainText(/Ottilie 1 and Pell 2 cannot change places: .+/);
 });
