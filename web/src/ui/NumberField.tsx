@@ -115,7 +115,7 @@ export function NumberField({
             handOver(shown(stepped, digits, quantity), () => onChange(stepped));
           }}
         />
-        {unit !== undefined && <span className="text-sm text-quiet">{unit}</span>}
+        {unit !== undefined && unit !== '' && <span className="text-sm text-quiet">{unit}</span>}
       </span>
       <Why>{why}</Why>
     </label>

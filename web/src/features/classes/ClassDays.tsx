@@ -46,19 +46,19 @@ function DayList({
 }) {
   if (days.length === 0) return null;
   return (
-    <section className="grid gap-2">
+    <section className="grid grid-cols-[minmax(0,1fr)] gap-2">
       <h2 className="text-lg">{title}</h2>
-      <ul aria-label={title} className="grid gap-3">
+      <ul aria-label={title} className="grid grid-cols-[minmax(0,1fr)] gap-3">
         {days.map(({ date, classes }) => {
           const [first] = classes;
           return (
-            <li key={date} className="grid gap-1">
+            <li key={date} className="grid grid-cols-[minmax(0,1fr)] gap-1">
               {first?.summary && (
                 <h3 className="figures text-sm text-quiet">
                   {dayText(first.summary, 0, 'plain')} {date.slice(0, 4)}
                 </h3>
               )}
-              <ul className="grid gap-1">
+              <ul className="grid grid-cols-[minmax(0,1fr)] gap-1">
                 {classes.map((c) => (
                   <ClassRow key={c.id} listed={c} onCopy={onCopy} />
                 ))}

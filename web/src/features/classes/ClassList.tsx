@@ -51,7 +51,7 @@ export function ClassList() {
         <FileButton label="Open a workshop file" accept="application/json,.json" onText={(text) => void open(text)} />
         <DeviceButtons />
       </header>
-      <main className="mx-auto grid w-full max-w-5xl gap-6 overflow-auto p-4">
+      <main className="mx-auto grid w-full max-w-5xl grid-cols-[minmax(0,1fr)] gap-6 overflow-auto p-4">
         {(isError || creation.isError) && (
           <Notice>The server does not answer. Nothing is lost; start it again and reload this page.</Notice>
         )}

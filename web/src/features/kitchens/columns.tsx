@@ -100,6 +100,7 @@ function SizeFields({
       label={`${label} of ${name}, ${unitOf('length')}`}
       isLabelHidden
       quantity="length"
+      unit=""
       value={value}
       digits={1}
       least={5}

@@ -29,7 +29,7 @@ export function numberColumn<T>(head: string, key: KeysOf<T, number>, o: NumberO
       <NumberField
         label={`${head} of ${name}`}
         isLabelHidden
-        {...(o.quantity && { quantity: o.quantity })}
+        {...(o.quantity && { quantity: o.quantity, unit: '' })}
         value={entry[key] as number | undefined}
         digits={o.digits ?? 0}
         least={o.least ?? 0}
