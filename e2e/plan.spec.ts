@@ -219,6 +219,10 @@ test('the aim is a plain choice: the shortest class ends earlier', async ({ page
 test('two turns change places by keys and by drag; one that cannot says why not', async ({ page, request }) => {
   const shell = await ClassPage.open(page, await makeClass(request, 'Turns'), 'turns/fires');
   const turn = (id: string) => page.locator(`[data-turn="${id}"]`);
+  // the verdict tells a plan at once, the turns are drawn a moment later
+  const drawn = () =>
+    expect(page.getByRole('region', { name: 'Turns at the fires' })).toHaveAttribute('aria-busy', 'false');
+  await drawn();
   const first = (await turn('round/p1/1:cook').textContent()) ?? '';
   await turn('round/p1/1:cook').press('Enter');
   await turn('round/p3/1:cook').press('Enter');
@@ -238,15 +242,11 @@ test('two turns change places by keys and by drag; one that cannot says why not'
   // both are in sight
   await page.setViewportSize({ width: 1280, height: 1500 });
   const [from, to] = [turn('round/p1/1:cook'), turn('round/p8/2:cook')];
-  // the plan round the pin has come, and nothing moves under the pointer any more
-  await shell.saved();
-  await shell.planned();
+  await drawn();
   await from.hover();
   await page.mouse.down();
-  for (const steps of [8, 2]) {
-    const box = await boxOf(to);
-    await page.mouse.move(box.x + 20, box.y + 10, { steps });
-  }
+  const box = await boxOf(to);
+  await page.mouse.move(box.x + 20, box.y + 10, { steps: 8 });
   await page.mouse.up();
   await expect(page.getByTestId('swap')).toContainText(/Ottilie 1 and Pell 2 cannot change places: .+/);
 });

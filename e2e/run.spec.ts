@@ -15,12 +15,16 @@ async function stateOf(page: Page, id: string): Promise<LiveState | undefined> {
 
 const tap = (page: Page, name: string | RegExp): Promise<void> => page.getByRole('button', { name }).first().click();
 
-async function rehearse(page: Page, id: string, times: '10' | '30' | '60' = '10'): Promise<void> {
+/** Rehearses a class; gives the copy that it is rehearsed in. */
+async function rehearse(page: Page, id: string, times: '10' | '30' | '60' = '10'): Promise<string> {
   await page.goto(`/class/${id}/run`);
   await new ClassPage(page).planned();
   await page.getByLabel('The clock goes').selectOption(times);
   await tap(page, 'Rehearse it');
   await expect(page.getByTestId('run-bar')).toContainText(`Rehearsal, ${times} times as fast`);
+  const copy = /class\/([^/]+)\/run/.exec(page.url())?.[1] ?? '';
+  expect(copy).not.toBe(id);
+  return copy;
 }
 
 test('a class is rehearsed: arrivals, taps at the fire, planned again, undone, closed; another screen shows the same', async ({
@@ -30,8 +34,9 @@ test('a class is rehearsed: arrivals, taps at the fire, planned again, undone, c
 }) => {
   // a class at the fast clock takes its minute until the first bread lies on
   test.slow();
-  const id = await makeClass(request, 'Run on the fast clock');
-  await rehearse(page, id, '60');
+  const own = await makeClass(request, 'Run on the fast clock');
+  const id = await rehearse(page, own, '60');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Rehearsal: Run on the fast clock');
   const first = page.getByRole('region', { name: 'Arrivals' }).getByRole('group').first();
   const name = (await first.getAttribute('aria-label')) ?? '';
   await first.getByRole('button', { name: 'here' }).click();
@@ -45,6 +50,8 @@ test('a class is rehearsed: arrivals, taps at the fire, planned again, undone, c
   await expect(there.getByRole('button', { name: 'hands washed' })).toHaveAttribute('aria-pressed', 'true');
   await there.getByRole('button', { name: 'gone' }).click();
   await expect(first.getByRole('button', { name: 'gone' })).toHaveAttribute('aria-pressed', 'true');
+  // what the plan does not know is said beside its verdict
+  await expect(page.getByTestId('not-reckoned')).toHaveText(`not reckoned in: ${name} is gone`);
   await tap(other, 'Take back');
   await expect(first.getByRole('button', { name: 'gone' })).toHaveAttribute('aria-pressed', 'false');
   await other.context().close();
@@ -75,6 +82,8 @@ test('a class is rehearsed: arrivals, taps at the fire, planned again, undone, c
   await expect(page.getByRole('heading', { name: 'The class is closed' })).toBeVisible();
   const state = await stateOf(page, id);
   if (!state) throw new Error('the class was not started');
+  // the class itself was not begun by its rehearsal
+  expect(await stateOf(page, own)).toBeUndefined();
   expect(state.closed).toEqual([{ question: 'took-longer', words: 'rolling: the dough sprang back' }]);
   expect(Object.values(state.people).filter((p) => p.isHere && p.hasWashed)).toHaveLength(1);
   expect(Object.values(state.tasks).filter((t) => t.isLost)).toHaveLength(1);
@@ -83,6 +92,8 @@ test('a class is rehearsed: arrivals, taps at the fire, planned again, undone, c
   await page.reload();
   await page.getByText('Closing', { exact: true }).click();
   await expect(page.getByText('rolling: the dough sprang back')).toBeVisible();
+  await tap(page, 'Open it again');
+  await expect(page.getByLabel('What took longer?')).toBeVisible();
 });
 
 test('without network the class goes on: taps are kept over a reload of the page and sent once', async ({
@@ -90,8 +101,7 @@ test('without network the class goes on: taps are kept over a reload of the page
   request,
   context,
 }) => {
-  const id = await makeClass(request, 'Run without network');
-  await rehearse(page, id);
+  const id = await rehearse(page, await makeClass(request, 'Run without network'));
   await expect.poll(async () => (await stateOf(page, id))?.clock.rate).toBe(10);
   const people = page.getByRole('region', { name: 'Arrivals' }).getByRole('group');
   await context.setOffline(true);

@@ -162,7 +162,7 @@ for (const {
   const page = await browser.newPage({ viewport: size, colorScheme: theme, locale: 'en-IE', baseURL: ADDRESS });
   const isBread = step.startsWith('/');
   const id = made
-    ? await makeClass(page.request, step === 'run' ? 'Sunday, rehearsed' : 'Sixteen people, three breads', made)
+    ? await makeClass(page.request, step === 'run' ? 'Sunday in the Old Tannery' : 'Sixteen people, three breads', made)
     : demo;
   await page.goto(`${ADDRESS}${isBread ? step : `/class/${id}/${step}`}`);
   const planned = page.locator('[data-testid="verdict"][data-planning="false"]');

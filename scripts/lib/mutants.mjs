@@ -26,6 +26,13 @@ const advice = of('core/src/planner/advice/', ['core/src/planner/advice']);
 const ids = of('core/src/', ['core/src/ids.test.ts']);
 const plan = of('core/src/plan/', ['core/src/formats/plan-file.test.ts']);
 const ahead = of('core/src/planner/explain/', ['core/src/planner/explain/latest-ahead.test.ts']);
+const live = of('core/src/live/', ['core/src/live']);
+const words = of('core/src/', [
+  'core/src/compare',
+  'core/src/units',
+  'core/src/recipe/rough.test.ts',
+  'core/src/words',
+]);
 const edits = of('core/src/', ['core/src/formula', 'core/src/method', 'core/src/kitchen', 'core/src/documents']);
 
 const turns = of('core/src/turns/', ['core/src/turns']);
@@ -185,4 +192,37 @@ export const MUTANTS = [
   network('room.ts', 'watch: watchOf(workshop),', 'watch: null,'),
   network('room.ts', 's.id === greeter && welcomeSec > 0', 'false'),
   network('places.ts', 'if (p.batches === undefined) return 0;', 'return 0;'),
+  live('fold.ts', 'a.atMs - b.atMs || (a.id < b.id ? -1 : 1)', '0'),
+  live('fold.ts', 'new Map(events.map((e) => [e.id, e])).values()', 'events'),
+  live('fold.ts', "e?.kind === 'taken-back' && !undone.has(e.id)", "e?.kind === 'taken-back'"),
+  live('fold.ts', 'if (known < s.planKnown) return;', ''),
+  live('fold.ts', 's.pauses.length = 0;', ''),
+  live('fold.ts', 'if (longerSec !== undefined && startSec < sec) s.tasks[id] = said;', ''),
+  live('fold.ts', 's.heldSec ??= sec;', 's.heldSec = sec;'),
+  live('fold.ts', "t.kind === 'step' && t.startSec <= sec && sec < t.endSec", 't.startSec <= sec && sec < t.endSec'),
+  live('fold.ts', 'data.station === undefined || ', 'data.station !== undefined || '),
+  live('fold.ts', "if (verdict !== 'again') return;", ''),
+  live('fold.ts', '* clock.rate', ''),
+  live('as-it-goes.ts', '(said.longerSec ?? 0)', '0'),
+  live('as-it-goes.ts', 'said.begunSec ?? t.startSec', 't.startSec'),
+  live('as-it-goes.ts', 'said.doneSec ?? startSec + lastsSec', 'startSec + lastsSec'),
+  live('as-it-goes.ts', 'if (t.startSec >= fromSec) return', 'if (t.startSec < 0) return'),
+  live('as-it-goes.ts', "t.kind !== 'rest' && t.kind !== 'preheat' && t.endSec > fromSec", 't.endSec > fromSec'),
+  live('as-it-goes.ts', 't.startSec < nowSec', 't.startSec < nowSec - 600'),
+  live('as-it-goes.ts', 'if (isDown) return', 'if (!isDown) return'),
+  live('as-it-goes.ts', 'lateMin > 0 && !isHere', 'lateMin > 0'),
+  live('judge.ts', 'e.atMs > nowMs + MOST_AHEAD_MS', 'e.atMs > Infinity'),
+  live('judge.ts', "has('closed') && e.kind !== 'taken-back'", 'false'),
+  live('judge.ts', "has('closed') && e.kind !== 'taken-back'", "has('closed')"),
+  live('judge.ts', "if (typeof id !== 'string' || known[key].has(id)) return [];", 'if (true) return [];'),
+  live('judge.ts', "if (e.kind !== 'started' && e.kind !== 'replanned') return;", "if (e.kind !== 'started') return;"),
+  live('events.ts', 'sent.length > MOST_AT_ONCE', 'false'),
+  words('units/quantities.ts', 'kept: (d) => Math.max(1, d),', 'kept: (d) => d,'),
+  words('units/own-text.ts', 'scaleOf(known.of).isStored', 'true'),
+  words('units/own-measures.ts', '    own = before;', ''),
+  words('units/words.ts', 'h === undefined ? time', 'true ? time'),
+  words('compare/fault-in-words.ts', 'ownFigure(key, value)', 'value'),
+  words('compare/change-words.ts', 'return keyFigure(key, value);', 'return String(value);'),
+  words('recipe/json-ld.ts', 'writtenIn(METRIC, () => recipeOf(bread, pieces))', 'recipeOf(bread, pieces)'),
+  words('words/breaks.ts', 'writtenIn(METRIC, () =>', '((_, make) => make())(METRIC, () =>'),
 ];

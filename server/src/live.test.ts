@@ -183,13 +183,11 @@ describe('the log of a class', () => {
 
   it('judges anew where an append failed on the way', async () => {
     await post(first, [start()]);
-    const { read, append } = first.classEvents;
-    expect(typeof append).toBe('function');
     await first.sequelize.query('RENAME TABLE class_events TO class_events_away');
     expect((await post(first, [event('closed', { answers: [] }, 'lost-end')])).status).toBeGreaterThanOrEqual(500);
     await first.sequelize.query('RENAME TABLE class_events_away TO class_events');
     expect((await post(first, [event('held', {}, 'goes-on')])).accepted).toEqual([{ id: 'goes-on', seq: 2 }]);
-    expect(await read(classId, 0)).toHaveLength(2);
+    expect(await first.classEvents.read(classId, 0)).toHaveLength(2);
   });
 });
 

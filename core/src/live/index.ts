@@ -6,5 +6,5 @@ export { EVENT_KINDS, eventInFile, MOST_AT_ONCE, readEvent, readEvents } from '.
 export type { EventKind, EventOf, LiveEvent } from './events.ts';
 export { classSecAt, foldEvents, NEW_GRIDDLE, NEW_PERSON } from './fold.ts';
 export type { GriddleLive, LiveState, PersonLive, TaskLive } from './fold.ts';
-export { asItGoes, liveVerdict, lostBreads, momentOf } from './as-it-goes.ts';
+export { asItGoes, liveVerdict, lostBreads, momentOf, notReckoned } from './as-it-goes.ts';
 export { liveJudge, type LiveJudge } from './judge.ts';

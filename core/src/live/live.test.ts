@@ -14,6 +14,7 @@ import {
   liveVerdict,
   lostBreads,
   momentOf,
+  notReckoned,
   MOST_AT_ONCE,
   readEvent,
   readEvents,
@@ -102,6 +103,8 @@ describe('the state of a class', () => {
       event('held', {}, 4060),
     ]);
     expect(state.people[first.id]).toMatchObject({ isHere: true, hasWashed: true, isConfirmed: false, again: 1 });
+    const good = folded([start, event('looked', { task: cook.id, verdict: 'good' }, 3200)]);
+    expect([good.tasks[cook.id]?.looked, good.people]).toEqual(['good', {}]);
     expect(state.griddles['g1']).toEqual({ isHot: true, isDown: false, pace: 1 });
     expect(state.tasks[cook.id]).toEqual({ longerSec: 180, looked: 'again' });
     expect(state.ticked).toEqual(['tray:b1']);
@@ -114,9 +117,11 @@ describe('the state of a class', () => {
     const stationOf = (t: Plan['tasks'][number]): string | null | undefined =>
       plan.batches.find((b) => b.id === t.batch)?.station;
     const steps = plan.tasks.filter((t) => t.kind === 'step' && t.startSec > 0);
-    // a moment at which two stations have something in hand
-    const now = steps.find((t) =>
-      steps.some((o) => stationOf(o) !== stationOf(t) && o.startSec <= t.startSec && t.startSec < o.endSec),
+    // a moment at which two stations have something in hand, and a dough rests
+    const now = steps.find(
+      (t) =>
+        steps.some((o) => stationOf(o) !== stationOf(t) && o.startSec <= t.startSec && t.startSec < o.endSec) &&
+        plan.tasks.some((r) => r.kind === 'rest' && r.startSec <= t.startSec && t.startSec < r.endSec),
     );
     const station = now && stationOf(now);
     if (!now || station === null || station === undefined) expect.fail();
@@ -128,8 +133,16 @@ describe('the state of a class', () => {
       expect(t?.kind).toBe('step');
       expect(plan.batches.find((b) => b.id === t?.batch)?.station).toBe(station);
     }
-    expect(Object.keys(folded([start, event('longer', { sec: 120 }, at)]).tasks).length).toBeGreaterThan(
-      Object.keys(state.tasks).length,
+    const all = Object.keys(folded([start, event('longer', { sec: 120 }, at)]).tasks);
+    expect(all.length).toBeGreaterThan(Object.keys(state.tasks).length);
+    // doughs rest at that moment, and rest as long as they did
+    const under = plan.tasks.filter((t) => t.startSec <= now.startSec && now.startSec < t.endSec);
+    expect(under.some((t) => t.kind === 'rest')).toBe(true);
+    expect([...all].sort()).toEqual(
+      under
+        .filter((t) => t.kind === 'step')
+        .map((t) => t.id)
+        .sort(),
     );
   });
 
@@ -195,8 +208,6 @@ describe('the state of a class', () => {
             if (move === 'a loses an answer') send(a, false);
             if (move === 'a reads') read(a);
             if (move === 'b reads') read(b);
-            // what a device shows holds its own taps already
-            expect(folded([...a.known, ...a.outbox]).log.length).toBeGreaterThanOrEqual(0);
           }
           for (const d of devices) while (d.outbox.length > 0) send(d);
           for (const d of devices) read(d);
@@ -289,6 +300,35 @@ describe('the plan as it goes', () => {
     expect(before.inHandSec).toBe(plan.tableSec - before.doneSec);
     const later = liveVerdict(folded([start, event('longer', { task: last.id, sec: 300 }, at(last.startSec))]));
     expect([later.doneSec, later.inHandSec]).toEqual([before.doneSec + 300, before.inHandSec - 300]);
+  });
+
+  it('says what it does not reckon with, and nothing where nothing was said', () => {
+    const [person, other, third] = record.workshop.roster;
+    const [fire] = record.workshop.kitchen.griddles;
+    const cook = plan.tasks.find((t) => t.id.endsWith(':cook'));
+    if (!person || !other || !third || !fire || !cook) expect.fail();
+    expect(notReckoned(folded([start]))).toEqual([]);
+    const state = folded([
+      start,
+      event('griddle-pace', { griddle: fire.id, factor: 1.3 }, 1),
+      event('gone', { person: person.id }, 2),
+      event('late', { person: other.id, min: 10 }, 3),
+      event('late', { person: third.id, min: 10 }, 4),
+      event('arrived', { person: third.id }, 5),
+      event('lost', { task: cook.id }, at(cook.endSec)),
+    ]);
+    const said = notReckoned(state);
+    expect(said).toHaveLength(4);
+    expect(said[0]).toMatch(/^Griddle 1 is slow$/);
+    expect(said.slice(1, 3)).toEqual([`${person.name} is gone`, `${other.name} is 10 min late`]);
+    expect(said[3]).toMatch(/ is lost$/);
+    const down = folded([start, event('griddle-down', { griddle: fire.id }, 1)]);
+    expect(notReckoned(down)).toEqual(['Griddle 1 is down']);
+    expect(
+      notReckoned(
+        folded([start, event('griddle-down', { griddle: fire.id }, 1), event('hot', { griddle: fire.id }, 2)]),
+      ),
+    ).toEqual([]);
   });
 
   it('names the breads that were lost', () => {

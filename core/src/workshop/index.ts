@@ -24,7 +24,7 @@ export type { MotherBatch, PracticeBatch } from './mothers.ts';
 export { servingGriddles } from './serve.ts';
 export { putOnMenu, seatsIn, setBreadsEach, setGriddleCount, setParticipantCount } from './edit.ts';
 export { withSeats, freeSeats, idsOf, isCountedOnly, nextId, withoutParticipants, withParticipant } from './edit.ts';
-export { copyClass, newClass, renewKitchen } from './make.ts';
+export { copyClass, newClass, rehearsalOf, renewKitchen } from './make.ts';
 export { lacksOf, needsOf, needsOfStep, needWords, withAdded, type Need } from './needs.ts';
 export { addDemo, changeLine, doughOfMode, moveLine, removeLine } from './menu-edit.ts';
 export { changedSince, remembering, renewBread, takeBread, takenBreads, type LibraryBread } from './taken.ts';

@@ -4,7 +4,7 @@ import { planClass } from '../planner/index.ts';
 import { buildWorkshop } from '../testing/index.ts';
 import { linesOf } from './lines.ts';
 import { addDemo, changeLine, doughOfMode, moveLine, removeLine } from './menu-edit.ts';
-import { copyClass, newClass, renewKitchen } from './make.ts';
+import { copyClass, newClass, rehearsalOf, renewKitchen } from './make.ts';
 import { lacksOf, needsOf } from './needs.ts';
 import { NO_NOTES, type ClassRecord } from './record.ts';
 import { changedSince, remembering, renewBread, takeBread, takenBreads } from './taken.ts';
@@ -152,5 +152,19 @@ describe('a bread that changed in the library', () => {
       true,
     );
     expect(inBare.ok && lacksOf(inBare.value.workshop.kitchen, needsOf(taken))).toEqual([]);
+  });
+});
+
+describe('a rehearsal of a class', () => {
+  it('is a copy on the same day that is called so, once and never too long', () => {
+    const notes = { ...NO_NOTES, bought: ['flour'], remarks: [{ person: 'p1', words: 'nuts', isDealtWith: false }] };
+    const record: ClassRecord = { workshop: old, notes };
+    const copy = rehearsalOf(record);
+    expect(copy.workshop).toEqual({ ...old, title: `Rehearsal: ${old.title}` });
+    // what was said of people comes along, what belongs to the day does not
+    expect([copy.notes.remarks, copy.notes.bought]).toEqual([notes.remarks, []]);
+    expect(rehearsalOf(copy).workshop.title).toBe(copy.workshop.title);
+    const long = rehearsalOf({ workshop: { ...old, title: 'x'.repeat(120) }, notes });
+    expect(readClassRecord(long).ok).toBe(true);
   });
 });

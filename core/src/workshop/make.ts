@@ -81,6 +81,17 @@ export function copyClass(record: ClassRecord, date: string): ClassRecord {
   };
 }
 
+const REHEARSAL = 'Rehearsal: ';
+const MOST_LETTERS = 120;
+
+/** A copy of a class that is played through before its day: it is called so, and what happens in it is none of the class's own. */
+export function rehearsalOf(record: ClassRecord): ClassRecord {
+  const { workshop, notes } = copyClass(record, record.workshop.date);
+  const { title } = workshop;
+  const named = title.startsWith(REHEARSAL) ? title : `${REHEARSAL}${title}`;
+  return { workshop: { ...workshop, title: named.slice(0, MOST_LETTERS) }, notes };
+}
+
 /** The class with what changed in its kitchen since; what the class changed in its own copy stays. */
 export function renewKitchen(record: ClassRecord, now: Kitchen): ClassRecord {
   const taken = record.notes.kitchen;

@@ -36,4 +36,13 @@ describe('the end of a server', () => {
     await ending.end(server, () => new Promise(() => undefined));
     expect(await inFlight).toBe('cut off');
   });
+  it('tells what goes on for long to end, unless it has ended by itself', async () => {
+    const { ending, server } = await serve(0, 200);
+    const told: string[] = [];
+    ending.atEnd(() => told.push('still there'));
+    const forget = ending.atEnd(() => told.push('ended before'));
+    forget();
+    await ending.end(server, () => Promise.resolve());
+    expect(told).toEqual(['still there']);
+  });
 });

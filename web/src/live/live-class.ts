@@ -73,7 +73,7 @@ export class LiveClass {
 
   constructor(
     private readonly classId: string,
-    private readonly device: string,
+    readonly device: string,
     private readonly server: LiveServer,
     private readonly keep: Keep,
   ) {

@@ -17,10 +17,16 @@ function deviceName(): string {
 
 const open = new Map<string, LiveClass>();
 
-/** The class that runs, shared by every view of this page; it stays open as long as the page does. */
-export function useLive(classId: string): { readonly live: LiveClass; readonly view: LiveView } {
+/** A class that runs, shared by every view of this page; it stays open as long as the page does. */
+export function liveOf(classId: string): LiveClass {
   const live = open.get(classId) ?? new LiveClass(classId, deviceName(), httpServer, deviceKeep());
   open.set(classId, live);
+  return live;
+}
+
+/** The same for a view, with what is seen of it. */
+export function useLive(classId: string): { readonly live: LiveClass; readonly view: LiveView } {
+  const live = liveOf(classId);
   const view = useSyncExternalStore(live.subscribe, live.current);
   return { live, view };
 }

@@ -12,3 +12,7 @@ const selectPlanFacts: (state: RootState) => PlanFacts | undefined = createSelec
 
 /** The same for a view: a plan that has just come is worked out when nobody types or drags. */
 export const usePlanFacts = (): PlanFacts | undefined => useDeferredValue(useAppSelector(selectPlanFacts));
+
+/** Whether these facts are those of a plan that is no longer the plan of the class, or not yet its final one. */
+export const useIsBehind = (facts: PlanFacts | undefined): boolean =>
+  useAppSelector((s) => s.draft?.isPlanning === true || s.draft?.plan !== facts?.plan);

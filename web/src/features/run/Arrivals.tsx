@@ -1,18 +1,12 @@
-import { careWords, NEW_PERSON, personName, stationName, type LiveState } from '@hodsman/core';
+import { careWords, NEW_PERSON, personName, stationName } from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
-import type { LiveClass } from '../../live/live-class.ts';
 import { TAP_BUTTON } from './looks.ts';
-
-interface Props {
-  readonly live: LiveClass;
-  readonly state: LiveState;
-  readonly who: string;
-}
+import type { RunParts } from './run-parts.ts';
 
 const LATE_MIN = 10;
 
 /** Who is there, with hands washed, and what they avoid read back to them. */
-export function Arrivals({ live, state, who }: Props) {
+export function Arrivals({ live, state, who }: Pick<RunParts, 'live' | 'state' | 'who'>) {
   const { workshop, notes, people } = state;
   const here = workshop.roster.filter((p) => people[p.id]?.isHere === true).length;
   return (

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import { lostBreads, pieceName, type EventOf, type LiveState } from '@hodsman/core';
-import type { LiveClass } from '../../live/live-class.ts';
-import { MAIN_BUTTON } from '../../ui/buttons.ts';
+import { lostBreads, pieceName, type EventOf } from '@hodsman/core';
+import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { TextBox } from '../../ui/TextBox.tsx';
+import type { RunParts } from './run-parts.ts';
 
 type Answer = EventOf<'closed'>['data']['answers'][number];
 type Question = Answer['question'];
@@ -13,16 +13,11 @@ const QUESTIONS: readonly (readonly [Question, string])[] = [
   ['people', 'Who shone, who struggled?'],
 ];
 
-interface Props {
-  readonly live: LiveClass;
-  readonly state: LiveState;
-  readonly who: string;
-}
-
 /** Three questions for ninety seconds at the sink, and the end of the class. */
-export function Closing({ live, state, who }: Props) {
+export function Closing({ live, state, who }: Pick<RunParts, 'live' | 'state' | 'who'>) {
   const [words, setWords] = useState<Partial<Record<Question, string>>>({});
   const lost = lostBreads(state);
+  const ending = state.log.findLast((e) => e.kind === 'closed');
   if (state.closed)
     return (
       <section aria-label="Closed" className="mx-auto grid max-w-2xl gap-3 p-6">
@@ -33,7 +28,13 @@ export function Closing({ live, state, who }: Props) {
           </p>
         ))}
         {lost.length > 0 && <p>Lost: {lost.map((t) => pieceName(state.workshop, t)).join(', ')}.</p>}
-        <p className="text-quiet">“Take back” opens it again.</p>
+        <button
+          type="button"
+          className={`${SIDE_BUTTON} min-h-14 justify-self-start`}
+          onClick={() => ending && void live.tap('taken-back', { event: ending.id }, who)}
+        >
+          Open it again
+        </button>
       </section>
     );
   const answers: readonly Answer[] = QUESTIONS.flatMap(([question]) => {

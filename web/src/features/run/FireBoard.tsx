@@ -1,34 +1,15 @@
 import { Flame } from 'lucide-react';
-import {
-  careLines,
-  durationText,
-  ownerOf,
-  pieceName,
-  roomAt,
-  type FireNow,
-  type LiveState,
-  type LyingNow,
-  type Plan,
-} from '@hodsman/core';
-import { GriddleNow } from '../../bread-ui/GriddleNow.tsx';
-import { lyingAt } from '../../bread-ui/lying.ts';
+import { careLines, durationText, ownerOf, pieceName, roomAt, type FireNow, type LyingNow } from '@hodsman/core';
+import { FirePicture } from '../../bread-ui/FirePicture.tsx';
 import { Care } from '../../bread-ui/Care.tsx';
-import type { LiveClass } from '../../live/live-class.ts';
 import { TAP_BUTTON } from './looks.ts';
-
-interface Props {
-  readonly live: LiveClass;
-  readonly state: LiveState;
-  readonly plan: Plan;
-  readonly sec: number;
-  readonly who: string;
-}
+import type { RunParts } from './run-parts.ts';
 
 const WIDTH_PX = 150;
 const MORE_SEC = 20;
 
 /** Every griddle from above, whose breads lie on it, and how long until each is turned or comes off. */
-export function FireBoard(props: Props) {
+export function FireBoard(props: RunParts) {
   const { state, plan, sec } = props;
   return (
     <section aria-labelledby="run-fire" className="grid content-start gap-3">
@@ -42,7 +23,7 @@ export function FireBoard(props: Props) {
   );
 }
 
-function Fire({ fire, live, state, sec, who }: Props & { readonly fire: FireNow }) {
+function Fire({ fire, live, state, sec, who }: RunParts & { readonly fire: FireNow }) {
   const { workshop } = state;
   const griddle = workshop.kitchen.griddles.find((g) => g.id === fire.id);
   const said = state.griddles[fire.id];
@@ -81,17 +62,7 @@ function Fire({ fire, live, state, sec, who }: Props & { readonly fire: FireNow 
         )}
       </div>
       <div className="flex flex-wrap gap-3">
-        {griddle && (
-          <GriddleNow
-            griddle={griddle}
-            gapCm={workshop.kitchen.griddleGapCm}
-            lying={fire.spots.flatMap((s, i) => (s ? lyingAt(workshop, s, i + 1, sec) : []))}
-            spots={fire.spots.length}
-            isHeating={fire.isHeating}
-            width={WIDTH_PX}
-            label={words}
-          />
-        )}
+        <FirePicture fire={fire} workshop={workshop} sec={sec} width={WIDTH_PX} label={words} />
         <ul className="grid min-w-64 flex-1 content-start gap-2">
           {there.length === 0 && (
             <li className="text-lg text-quiet">
@@ -113,7 +84,7 @@ function Fire({ fire, live, state, sec, who }: Props & { readonly fire: FireNow 
   );
 }
 
-function Bread({ lying, live, state, sec, who }: Omit<Props, 'plan'> & { readonly lying: LyingNow }) {
+function Bread({ lying, live, state, sec, who }: Omit<RunParts, 'plan'> & { readonly lying: LyingNow }) {
   const { task, turnSec } = lying;
   const owner = ownerOf(task);
   // whose bread it is counts, whoever cooks it

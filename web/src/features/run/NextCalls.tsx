@@ -1,11 +1,6 @@
-import { clockText, durationText, fillingsNow, rollCall, type LiveState, type Plan } from '@hodsman/core';
+import { clockText, durationText, fillingsNow, griddleName, rollCall } from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
-
-interface Props {
-  readonly state: LiveState;
-  readonly plan: Plan;
-  readonly sec: number;
-}
+import type { RunParts } from './run-parts.ts';
 
 /** What has just been due stands a little longer; what comes later than this is not yet said. */
 const JUST_SEC = 20;
@@ -15,11 +10,20 @@ const SOON_SEC = 60;
 const NAMES_A_BREATH = 3;
 
 /** The coming minutes in words to say aloud. */
-export function NextCalls({ state, plan, sec }: Props) {
+export function NextCalls({ state, plan, sec }: Pick<RunParts, 'state' | 'plan' | 'sec'>) {
   const { workshop, notes } = state;
   const calls = rollCall(workshop, plan, notes.remarks, fillingsNow(workshop, plan, notes.fillings)).filter(
     (c) => c.atSec > sec - JUST_SEC && c.atSec < sec + AHEAD_SEC,
   );
+  /** Griddles to which somebody is called before anybody said that they are hot. */
+  const coldOf = (tasks: readonly string[]): readonly string[] => {
+    const ids = new Set(
+      plan.tasks.filter((t) => tasks.includes(t.id) && t.at?.kind === 'griddle').map((t) => t.at?.id),
+    );
+    return workshop.kitchen.griddles
+      .filter((g) => ids.has(g.id) && state.griddles[g.id]?.isHot !== true)
+      .map(griddleName);
+  };
   return (
     <section aria-labelledby="run-calls" className="grid content-start gap-2">
       <h2 id="run-calls" className="text-xl">
@@ -44,6 +48,11 @@ export function NextCalls({ state, plan, sec }: Props) {
                   </span>
                 ))}
                 <span className="text-lg">{c.what}</span>
+                {coldOf(c.tasks).map((name) => (
+                  <span key={name} className="block font-semibold text-trouble">
+                    {name} is not called hot yet
+                  </span>
+                ))}
                 {c.care.map((line) => (
                   <Care key={line} words={line} className="text-lg" />
                 ))}

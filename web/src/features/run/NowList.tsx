@@ -1,30 +1,12 @@
-import {
-  careLines,
-  durationText,
-  personName,
-  roomAt,
-  stationName,
-  whatWords,
-  type Doing,
-  type LiveState,
-  type Plan,
-} from '@hodsman/core';
+import { careLines, durationText, personName, roomAt, stationName, whatWords, type Doing } from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
-import type { LiveClass } from '../../live/live-class.ts';
 import { TAP_BUTTON } from './looks.ts';
-
-interface Props {
-  readonly live: LiveClass;
-  readonly state: LiveState;
-  readonly plan: Plan;
-  readonly sec: number;
-  readonly who: string;
-}
+import type { RunParts } from './run-parts.ts';
 
 const firstName = (name: string): string => name.split(' ')[0] ?? name;
 
 /** Per station what its hands do, how long still, and what comes next. */
-export function NowList({ live, state, plan, sec, who }: Props) {
+export function NowList({ live, state, plan, sec, who }: RunParts) {
   const { workshop } = state;
   const room = roomAt(workshop, plan, sec);
   const groups = [

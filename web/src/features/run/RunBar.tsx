@@ -1,14 +1,11 @@
 import { Pause, Play, RefreshCw, Undo2, WifiOff } from 'lucide-react';
-import { clockText, durationText, liveVerdict, type LiveState } from '@hodsman/core';
-import type { LiveClass, LiveView } from '../../live/live-class.ts';
+import { clockText, durationText, liveVerdict, notReckoned } from '@hodsman/core';
+import type { LiveView } from '../../live/live-class.ts';
 import { BIG_BUTTON } from './looks.ts';
+import type { RunParts } from './run-parts.ts';
 
-interface Props {
-  readonly live: LiveClass;
+interface Props extends Omit<RunParts, 'plan'> {
   readonly view: LiveView;
-  readonly state: LiveState;
-  readonly sec: number;
-  readonly who: string;
   readonly isPlanning: boolean;
   readonly onReplan: () => void;
 }
@@ -17,7 +14,9 @@ interface Props {
 export function RunBar({ live, view, state, sec, who, isPlanning, onReplan }: Props) {
   const { doneSec, inHandSec } = liveVerdict(state);
   const isLate = inHandSec < 0;
-  const last = state.log.at(-1);
+  // of what others tapped nothing is taken back by accident
+  const last = state.log.findLast((e) => e.device === live.device);
+  const open = notReckoned(state);
   const isHeld = state.heldSec !== null;
   return (
     <section
@@ -36,6 +35,11 @@ export function RunBar({ live, view, state, sec, who, isPlanning, onReplan }: Pr
         {isLate
           ? `${durationText(-inHandSec)} after the table`
           : `${durationText(60 * Math.floor(inHandSec / 60))} in hand`}
+        {open.length > 0 && (
+          <span className="block text-lg" data-testid="not-reckoned">
+            not reckoned in: {open.join(', ')}
+          </span>
+        )}
       </p>
       <span aria-live="polite" className="flex items-center gap-2 text-lg font-semibold">
         {!view.isOnline && (

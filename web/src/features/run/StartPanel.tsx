@@ -1,8 +1,12 @@
 import { Play, Timer } from 'lucide-react';
 import { useState } from 'react';
-import { dayText, doorsMs, timeText, type ClassRecord, type Plan } from '@hodsman/core';
+import { useNavigate } from 'react-router';
+import { dayText, doorsMs, rehearsalOf, timeText, type ClassRecord, type Plan } from '@hodsman/core';
+import { useCreateDocumentMutation } from '../../documents/api.ts';
 import type { LiveClass } from '../../live/live-class.ts';
+import { liveOf } from '../../live/use-live.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
+import { Notice } from '../../ui/Notice.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
 
 /** A class is started for real on its day, and not a week before. */
@@ -24,8 +28,21 @@ export function StartPanel({ live, record, plan, who }: Props) {
   const { workshop, notes } = record;
   const fromSec = Math.round((live.nowMs() - doorsMs(workshop)) / 1000);
   const isNear = Math.abs(fromSec * 1000) < NEAR_MS;
-  const start = (from: number, times: number): void =>
-    void live.tap('started', { workshop, notes, plan, fromSec: from, rate: times }, who);
+  const [create, { isLoading, isError }] = useCreateDocumentMutation();
+  const navigate = useNavigate();
+  // a rehearsal is a copy: the class itself can still be started on its day
+  const rehearse = async (): Promise<void> => {
+    const copy = rehearsalOf(record);
+    const made = await create({ kind: 'class', body: copy });
+    if (!made.data) return;
+    const { title } = copy.workshop;
+    liveOf(made.data.id).tap(
+      'started',
+      { ...copy, plan: { ...plan, title }, fromSec: -BEFORE_DOORS_SEC, rate: Number(rate) },
+      who,
+    );
+    await navigate(`/class/${made.data.id}/run`);
+  };
   return (
     <div className="mx-auto grid max-w-2xl gap-6 p-6">
       <h2 className="text-2xl">The class has not begun</h2>
@@ -38,7 +55,7 @@ export function StartPanel({ live, record, plan, who }: Props) {
           type="button"
           className={`${MAIN_BUTTON} min-h-14 text-xl`}
           disabled={!isNear}
-          onClick={() => start(fromSec, 1)}
+          onClick={() => void live.tap('started', { workshop, notes, plan, fromSec, rate: 1 }, who)}
         >
           <Play size={22} aria-hidden /> Start the class
         </button>
@@ -53,7 +70,8 @@ export function StartPanel({ live, record, plan, who }: Props) {
         <button
           type="button"
           className={`${SIDE_BUTTON} min-h-14`}
-          onClick={() => start(-BEFORE_DOORS_SEC, Number(rate))}
+          disabled={isLoading}
+          onClick={() => void rehearse()}
         >
           <Timer size={20} aria-hidden /> Rehearse it
         </button>
@@ -64,8 +82,9 @@ export function StartPanel({ live, record, plan, who }: Props) {
           onChange={setRate}
         />
         <p className="basis-full text-sm text-quiet">
-          A rehearsal belongs to this class as its start does: rehearse a copy of the class if it is yet to come.
+          A rehearsal is a copy of this class, and called so; nothing that happens in it touches the class.
         </p>
+        {isError && <Notice>The copy could not be made: the server does not answer. Try again.</Notice>}
       </div>
     </div>
   );

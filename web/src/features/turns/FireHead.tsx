@@ -7,8 +7,7 @@ import {
   pieceName,
   type Workshop,
 } from '@hodsman/core';
-import { GriddleNow } from '../../bread-ui/GriddleNow.tsx';
-import { lyingAt } from '../../bread-ui/lying.ts';
+import { FirePicture } from '../../bread-ui/FirePicture.tsx';
 
 /** How high the head of a fire is: its name over its picture. */
 export const HEAD_PX = 168;
@@ -42,17 +41,13 @@ export function FireHead({ fire, workshop, sec }: Props) {
       <div className="h-full overflow-hidden rounded-t-cut bg-steel px-3 py-1.5">
         <h2 className="text-lg">{fire.name}</h2>
         <div className="flex items-start gap-3">
-          {griddle && (
-            <GriddleNow
-              griddle={griddle}
-              gapCm={workshop.kitchen.griddleGapCm}
-              lying={now.spots.flatMap((s, i) => (s ? lyingAt(workshop, s, i + 1, sec) : []))}
-              spots={fire.spots.length}
-              isHeating={now.isHeating}
-              width={Math.min(PICTURE_PX, PICTURE_PX / deep)}
-              label={what}
-            />
-          )}
+          <FirePicture
+            fire={now}
+            workshop={workshop}
+            sec={sec}
+            width={Math.min(PICTURE_PX, PICTURE_PX / deep)}
+            label={what}
+          />
           <p className="figures grid text-sm">
             {fire.preheat && <span>heat up {clock(fire.preheat.startSec)}</span>}
             <span>

@@ -6,7 +6,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import { FireHead, HEAD_PX } from './FireHead.tsx';
 import { TurnBlock } from './TurnBlock.tsx';
 import { turnScale, type TurnScale } from './turn-scale.ts';
-import { usePlanFacts } from '../../planning/plan-facts.ts';
+import { useIsBehind, usePlanFacts } from '../../planning/plan-facts.ts';
 import { useSwap, type SwapAnswer } from './use-swap.ts';
 
 /** For each griddle its spots and turns in order, down one time for all; two turns change places by drag or by keys. */
@@ -21,6 +21,7 @@ function Fires({ facts }: { readonly facts: PlanFacts }) {
   const runs = useMemo(() => new Map(facts.runs().map((r) => [r.piece, r])), [facts]);
   const { answer, swap, insist, forget } = useSwap(workshop, plan);
   const [picked, setPicked] = useState<string>();
+  const isBehind = useIsBehind(facts);
   // the griddles are seen at the moment that the line stands at: scrolling moves it
   const [scrolledPx, setScrolledPx] = useState(0);
   const topPx = useDeferredValue(scrolledPx);
@@ -66,6 +67,7 @@ function Fires({ facts }: { readonly facts: PlanFacts }) {
           tabIndex={0}
           role="region"
           aria-label="Turns at the fires"
+          aria-busy={isBehind}
           className="min-h-0 flex-1 overflow-auto"
           onScroll={(e) => setScrolledPx(e.currentTarget.scrollTop)}
         >

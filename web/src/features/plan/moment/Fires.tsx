@@ -8,8 +8,7 @@ import {
   type PlanTask,
   type Workshop,
 } from '@hodsman/core';
-import { GriddleNow } from '../../../bread-ui/GriddleNow.tsx';
-import { lyingAt } from '../../../bread-ui/lying.ts';
+import { FirePicture } from '../../../bread-ui/FirePicture.tsx';
 
 interface Props {
   readonly fires: readonly FireNow[];
@@ -49,24 +48,19 @@ function Fire({
   width,
   onShow,
 }: Omit<Props, 'fires'> & { readonly fire: FireNow; readonly width: number }) {
-  const griddle = workshop.kitchen.griddles.find((g) => g.id === fire.id);
   const there = fire.spots.filter(isLying);
   const clock = (s: number): string => clockText(workshop, s);
   const empty = fire.isHeating ? 'heating up' : 'empty';
   return (
     <section aria-label={fire.name} className="grid content-start gap-1">
       <h3 className="text-sm font-bold">{fire.name}</h3>
-      {griddle && (
-        <GriddleNow
-          griddle={griddle}
-          gapCm={workshop.kitchen.griddleGapCm}
-          lying={fire.spots.flatMap((s, i) => (s ? lyingAt(workshop, s, i + 1, sec) : []))}
-          spots={fire.spots.length}
-          isHeating={fire.isHeating}
-          width={width}
-          label={there.length === 0 ? empty : there.map((s) => pieceName(workshop, s.task)).join(', ')}
-        />
-      )}
+      <FirePicture
+        fire={fire}
+        workshop={workshop}
+        sec={sec}
+        width={width}
+        label={there.length === 0 ? empty : there.map((s) => pieceName(workshop, s.task)).join(', ')}
+      />
       <ul className="text-sm">
         {there.length === 0 && <li className="text-quiet">{empty}</li>}
         {there.map(({ task, turnSec }) => (
