@@ -1,6 +1,5 @@
 import { ownerOf, type Plan, type PlanTask } from '../plan/index.ts';
-import { namesOf, pieceName } from '../words/index.ts';
-import { NEW_GRIDDLE, NEW_PERSON, type LiveState, type TaskLive } from './fold.ts';
+import type { LiveState, TaskLive } from './fold.ts';
 
 /** A task that ends before it begins lasts a second: somebody tapped "off" early. */
 const LEAST_SEC = 1;
@@ -30,12 +29,6 @@ export function asItGoes({ plan, tasks, pauses }: Going): Plan {
   return { ...plan, tasks: plan.tasks.map((t) => told(pauses.reduce(held, t), tasks[t.id])) };
 }
 
-/** What has begun by a moment of the class, with its true times: from there the rest is planned anew. Seconds since doors open. */
-export function momentOf(state: Going, sec: number): { readonly nowSec: number; readonly begun: readonly PlanTask[] } {
-  const nowSec = Math.ceil(sec);
-  return { nowSec, begun: asItGoes(state).tasks.filter((t) => t.startSec < nowSec) };
-}
-
 /** Breads that were lost, by task. */
 export const lostBreads = ({ plan, tasks }: Pick<LiveState, 'plan' | 'tasks'>): readonly PlanTask[] =>
   plan.tasks.filter((t) => tasks[t.id]?.isLost === true);
@@ -48,30 +41,4 @@ export function liveVerdict(state: Going): {
   const breads = asItGoes(state).tasks.filter((t) => t.kind === 'step' && ownerOf(t) !== undefined);
   const doneSec = Math.max(0, ...breads.map((t) => t.endSec));
   return { doneSec, inHandSec: state.plan.tableSec - doneSec };
-}
-
-/**
- * What was said and neither the plan nor its verdict knows, in words: griddles that are down or slow, people who are gone or late, breads
- * that were lost. Until it is reckoned in, whoever reads the verdict is told.
- */
-export function notReckoned({
-  workshop,
-  plan,
-  griddles,
-  people,
-  tasks,
-}: Pick<LiveState, 'workshop' | 'plan' | 'griddles' | 'people' | 'tasks'>): readonly string[] {
-  const names = namesOf(workshop);
-  const fires = workshop.kitchen.griddles.flatMap(({ id }) => {
-    const { isDown, pace } = griddles[id] ?? NEW_GRIDDLE;
-    if (isDown) return [`${names.griddle(id)} is down`];
-    return pace === 1 ? [] : [`${names.griddle(id)} is ${pace > 1 ? 'slow' : 'fast'}`];
-  });
-  const who = workshop.roster.flatMap(({ id, name }) => {
-    const { isGone, isHere, lateMin } = people[id] ?? NEW_PERSON;
-    if (isGone) return [`${name} is gone`];
-    return lateMin > 0 && !isHere ? [`${name} is ${lateMin} min late`] : [];
-  });
-  const lost = lostBreads({ plan, tasks }).map((t) => `${pieceName(workshop, t)} is lost`);
-  return [...fires, ...who, ...lost];
 }

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { failure, fault, faultsOfZodError, success, type Result } from '../faults/index.ts';
 import { planSchema } from '../plan/index.ts';
 import { idSchema, listOf, madeIdSchema, nameSchema, secSchema, textSchema } from '../units/schema.ts';
-import { classNotesSchema, workshopSchema } from '../workshop/index.ts';
+import { classNotesSchema, participantSchema, workshopSchema } from '../workshop/index.ts';
 
 /** So many events are sent and answered at a time, so that a device that was away long does not block the others. */
 export const MOST_AT_ONCE = 500;
@@ -11,6 +11,8 @@ const person = z.strictObject({ person: idSchema });
 const griddle = z.strictObject({ griddle: idSchema });
 const task = z.strictObject({ task: madeIdSchema });
 const nothing = z.strictObject({});
+/** What was said of what they avoid and is no word of a bread: it stays with them. */
+const wordsSchema = listOf(textSchema.min(1), 20);
 const answer = z.strictObject({
   question: z.enum(['took-longer', 'to-change', 'people']),
   /** The step, "bread/step", or the person that it is about. */
@@ -54,6 +56,27 @@ const DATA = {
   turned: task,
   off: task,
   lost: task,
+  /** A bread that was lost is made again, of a spare's dough or of a new ball. */
+  replaced: z.strictObject({ task: madeIdSchema, spare: madeIdSchema.optional() }),
+  /** A dough cannot be used: it is made again, or its breads are given up. */
+  spoilt: z.strictObject({ batch: madeIdSchema, then: z.enum(['again', 'without']) }),
+  /** The doughs of a bread do not rise: made again, given up, or cooked without rising. */
+  'yeast-dead': z.strictObject({ bread: idSchema, then: z.enum(['again', 'without', 'flat']) }),
+  /** Nothing of an ingredient is left, by its name. */
+  out: z.strictObject({ ingredient: nameSchema }),
+  /** One more person, at a station. */
+  joined: z.strictObject({ newcomer: participantSchema, station: idSchema, words: wordsSchema }),
+  /** What somebody avoids is otherwise than it was written. */
+  avoids: z.strictObject({ person: idSchema, avoid: participantSchema.shape.avoid, words: wordsSchema }),
+  /** What gives, so that the rest fits: chosen by somebody. */
+  decided: z.strictObject({
+    choice: z.discriminatedUnion('what', [
+      z.strictObject({ what: z.literal('table-later'), min: z.int().min(1).max(240) }),
+      z.strictObject({ what: z.literal('skip-rest'), bread: idSchema, step: idSchema }),
+      z.strictObject({ what: z.literal('staff-cook'), pieces: listOf(madeIdSchema) }),
+      z.strictObject({ what: z.literal('without'), pieces: listOf(madeIdSchema) }),
+    ]),
+  }),
   looked: z.strictObject({ task: madeIdSchema, verdict: z.enum(['good', 'longer', 'again']) }),
   held: nothing,
   'went-on': nothing,

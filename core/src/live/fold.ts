@@ -1,5 +1,6 @@
 import type { Plan } from '../plan/index.ts';
 import type { ClassNotes, Workshop } from '../workshop/index.ts';
+import { risingSteps, withAvoided, withNewcomer, withoutRest, withTableLater } from './changed.ts';
 import type { EventKind, EventOf, LiveEvent } from './events.ts';
 
 /** How somebody stands to the class. */
@@ -10,6 +11,8 @@ export interface PersonLive {
   readonly isConfirmed: boolean;
   /** Minutes that they said they would be late. */
   readonly lateMin: number;
+  /** When they will be there then, in seconds of the class. */
+  readonly expectedSec: number;
   /** How many times somebody said of their work: show again. */
   readonly again: number;
 }
@@ -30,19 +33,37 @@ export interface TaskLive {
   readonly looked?: 'good' | 'longer' | 'again';
 }
 
+/** Since when dough is made again, or a piece; what was done with it before counts no more. */
+type Since = Readonly<Record<string, number>>;
+
 /** A class that was started, as the events add up; plain data, equal in every byte wherever the same events were folded. */
 export interface LiveState {
+  /** The class as it was started, with who came to it, what they said at the door, and what was decided. */
   readonly workshop: Workshop;
   readonly notes: ClassNotes;
   /** The plan that stands: the accepted one whose device knew most, else the one that was started with. */
   readonly plan: Plan;
   readonly planKnown: number;
+  /** When the plan that stands was made, in seconds of the class. */
+  readonly plannedSec: number;
+  /** When it was last said of a griddle or a person that they are otherwise than planned. */
+  readonly changedSec: Readonly<Record<string, number>>;
   readonly clock: { readonly startedMs: number; readonly fromSec: number; readonly rate: number };
   readonly people: Readonly<Record<string, PersonLive>>;
   readonly griddles: Readonly<Record<string, GriddleLive>>;
   readonly tasks: Readonly<Record<string, TaskLive>>;
   readonly ticked: readonly string[];
   readonly measured: Readonly<Record<string, number>>;
+  /** Pieces and doughs that are made again, with when that was said. */
+  readonly again: Since;
+  /** Pieces that are given up though nobody lost them. */
+  readonly givenUp: readonly string[];
+  /** Pieces that staff go on with. */
+  readonly byStaff: readonly string[];
+  /** Spares that are in use. */
+  readonly sparesUsed: readonly string[];
+  /** Ingredients of which nothing is left. */
+  readonly out: readonly string[];
   /** Since when everything is held, in seconds of the class; null while it goes on. */
   readonly heldSec: number | null;
   /** When everything was held, and until when, since the plan that stands was made. */
@@ -58,6 +79,7 @@ export const NEW_PERSON: PersonLive = {
   hasWashed: false,
   isConfirmed: false,
   lateMin: 0,
+  expectedSec: 0,
   again: 0,
 };
 export const NEW_GRIDDLE: GriddleLive = { isHot: false, isDown: false, pace: 1 };
@@ -95,12 +117,19 @@ export function foldEvents(events: readonly LiveEvent[]): LiveState | undefined 
     notes,
     plan,
     planKnown: 0,
+    plannedSec: -Infinity,
+    changedSec: {},
     clock: { startedMs: start.atMs, fromSec, rate },
     people: {},
     griddles: {},
     tasks: {},
     ticked: [],
     measured: {},
+    again: {},
+    givenUp: [],
+    byStaff: [],
+    sparesUsed: [],
+    out: [],
     heldSec: null,
     pauses: [],
     closed: null,
@@ -114,8 +143,14 @@ export function foldEvents(events: readonly LiveEvent[]): LiveState | undefined 
 type Draft = { -readonly [K in keyof LiveState]: LiveState[K] } & {
   readonly people: Record<string, PersonLive>;
   readonly griddles: Record<string, GriddleLive>;
-  readonly tasks: Record<string, TaskLive>;
+  tasks: Record<string, TaskLive>;
   readonly measured: Record<string, number>;
+  readonly changedSec: Record<string, number>;
+  again: Record<string, number>;
+  readonly givenUp: string[];
+  readonly byStaff: string[];
+  readonly sparesUsed: string[];
+  readonly out: string[];
   readonly ticked: string[];
   readonly pauses: { fromSec: number; toSec: number }[];
 };
@@ -128,22 +163,69 @@ const nothing = (): void => undefined;
 const APPLY: { readonly [K in EventKind]: Apply<K> } = {
   started: nothing,
   'taken-back': nothing,
-  ticked: (s, { item }) => {
-    if (!s.ticked.includes(item)) s.ticked.push(item);
-  },
+  ticked: (s, { item }) => add(s.ticked, item),
   arrived: (s, { person }) => setPerson(s, person, { isHere: true, isGone: false }),
   washed: (s, { person }) => setPerson(s, person, { isHere: true, hasWashed: true }),
   confirmed: (s, { person }) => setPerson(s, person, { isHere: true, isConfirmed: true }),
-  late: (s, { person, min }) => setPerson(s, person, { lateMin: min }),
-  gone: (s, { person }) => setPerson(s, person, { isHere: false, isGone: true }),
+  late: (s, { person, min }, sec) => {
+    s.changedSec[person] = sec;
+    setPerson(s, person, { lateMin: min, expectedSec: Math.max(0, sec) + 60 * min });
+  },
+  gone: (s, { person }, sec) => {
+    s.changedSec[person] = sec;
+    setPerson(s, person, { isHere: false, isGone: true });
+  },
   hot: (s, { griddle }) => setGriddle(s, griddle, { isHot: true, isDown: false }),
-  'griddle-down': (s, { griddle }) => setGriddle(s, griddle, { isHot: false, isDown: true }),
-  'griddle-pace': (s, { griddle, factor }) => setGriddle(s, griddle, { pace: factor }),
+  'griddle-down': (s, { griddle }, sec) => {
+    s.changedSec[griddle] = sec;
+    setGriddle(s, griddle, { isHot: false, isDown: true });
+  },
+  'griddle-pace': (s, { griddle, factor }, sec) => {
+    s.changedSec[griddle] = sec;
+    setGriddle(s, griddle, { pace: factor });
+  },
   begun: (s, { task }, sec) => setTask(s, task, { begunSec: sec }),
   done: (s, { task }, sec) => setTask(s, task, { doneSec: sec }),
   off: (s, { task }, sec) => setTask(s, task, { doneSec: sec }),
   turned: (s, { task }, sec) => setTask(s, task, { turnedSecs: [...(s.tasks[task]?.turnedSecs ?? []), sec] }),
   lost: (s, { task }, sec) => setTask(s, task, { doneSec: sec, isLost: true }),
+  replaced: (s, { task, spare }, sec) => {
+    const piece = s.plan.tasks.find((t) => t.id === task)?.piece;
+    if (piece === undefined) return;
+    if (spare !== undefined) add(s.sparesUsed, spare);
+    beginAgain(s, [piece], sec);
+  },
+  spoilt: (s, { batch, then }, sec) => onceMore(s, batch, then, sec),
+  'yeast-dead': (s, { bread, then }, sec) => {
+    if (then === 'flat') for (const step of risingSteps(s.workshop, bread)) skipRest(s, bread, step);
+    else for (const b of s.plan.batches) if (b.bread === bread && b.station !== null) onceMore(s, b.id, then, sec);
+  },
+  out: (s, { ingredient }) => add(s.out, ingredient),
+  joined: (s, { newcomer, station, words }) => {
+    s.workshop = withNewcomer(s.workshop, newcomer, station);
+    remember(s, newcomer.id, words);
+    setPerson(s, newcomer.id, { isHere: true });
+  },
+  avoids: (s, { person, avoid, words }) => {
+    s.workshop = withAvoided(s.workshop, person, avoid);
+    remember(s, person, words);
+    setPerson(s, person, { isConfirmed: true });
+  },
+  decided: (s, { choice }) => {
+    switch (choice.what) {
+      case 'table-later':
+        s.workshop = withTableLater(s.workshop, choice.min);
+        return;
+      case 'skip-rest':
+        skipRest(s, choice.bread, choice.step);
+        return;
+      case 'staff-cook':
+        for (const p of choice.pieces) add(s.byStaff, p);
+        return;
+      case 'without':
+        for (const p of choice.pieces) add(s.givenUp, p);
+    }
+  },
   longer: (s, data, sec) => {
     for (const id of meant(s, data, sec)) setTask(s, id, { longerSec: (s.tasks[id]?.longerSec ?? 0) + data.sec });
   },
@@ -168,6 +250,9 @@ const APPLY: { readonly [K in EventKind]: Apply<K> } = {
     if (known < s.planKnown) return;
     s.plan = plan;
     s.planKnown = known;
+    s.plannedSec = sec;
+    // what was made again since is in the plan, unless it was made before that was said
+    s.again = Object.fromEntries(Object.entries(s.again).filter(([id, since]) => isBefore(plan, id, since)));
     // the new plan holds what had lasted longer, and the pauses that were
     s.pauses.length = 0;
     for (const { id, startSec } of plan.tasks) {
@@ -185,6 +270,44 @@ function apply(state: Draft, e: LiveEvent): void {
   const write = APPLY[e.kind] as Apply<EventKind>;
   write(state, e.data, Math.round(classSecAt(state.clock, e.atMs)));
 }
+
+/** What was said and not understood stays with the person, to be dealt with. */
+function remember(s: Draft, person: string, words: readonly string[]): void {
+  const { remarks } = s.notes;
+  const fresh = words.filter((w) => !remarks.some((r) => r.person === person && r.words === w));
+  s.notes = { ...s.notes, remarks: [...remarks, ...fresh.map((w) => ({ person, words: w, isDealtWith: false }))] };
+}
+
+function add(list: string[], id: string): void {
+  if (!list.includes(id)) list.push(id);
+}
+
+/** The pieces of a dough, as a plan has it. */
+const piecesOf = (plan: Plan, batch: string): readonly string[] =>
+  plan.batches.find((b) => b.id === batch)?.pieces ?? [];
+
+/** A dough is made again from its first step, or its breads are given up. */
+function onceMore(s: Draft, batch: string, then: 'again' | 'without', sec: number): void {
+  const pieces = piecesOf(s.plan, batch);
+  if (then === 'without') for (const p of pieces) add(s.givenUp, p);
+  else beginAgain(s, [batch, ...pieces], sec);
+}
+
+/** What was said of them counts no more. */
+function beginAgain(s: Draft, ids: readonly string[], sec: number): void {
+  for (const id of ids) s.again[id] = sec;
+  const told = new Set(
+    s.plan.tasks.filter((t) => ids.includes(t.piece ?? t.batch ?? '') && t.startSec < sec).map((t): string => t.id),
+  );
+  s.tasks = Object.fromEntries(Object.entries(s.tasks).filter(([id]) => !told.has(id)));
+}
+
+const isBefore = (plan: Plan, id: string, sec: number): boolean =>
+  plan.tasks.some((t) => (t.piece ?? t.batch) === id && t.startSec < sec);
+
+const skipRest = (s: Draft, bread: string, step: string): void => {
+  s.workshop = withoutRest(s.workshop, bread, step);
+};
 
 function setPerson(s: Draft, id: string, change: Partial<PersonLive>): void {
   s.people[id] = { ...NEW_PERSON, ...s.people[id], ...change };

@@ -6,5 +6,22 @@ export { EVENT_KINDS, eventInFile, MOST_AT_ONCE, readEvent, readEvents } from '.
 export type { EventKind, EventOf, LiveEvent } from './events.ts';
 export { classSecAt, foldEvents, NEW_GRIDDLE, NEW_PERSON } from './fold.ts';
 export type { GriddleLive, LiveState, PersonLive, TaskLive } from './fold.ts';
-export { asItGoes, liveVerdict, lostBreads, momentOf, notReckoned } from './as-it-goes.ts';
+export { asItGoes, liveVerdict, lostBreads } from './as-it-goes.ts';
 export { liveJudge, type LiveJudge } from './judge.ts';
+export { momentOf } from './moment.ts';
+export {
+  canBeMadeAgain,
+  doughsAtHand,
+  fewNames,
+  ingredientsAhead,
+  notReckoned,
+  outWords,
+  replacementsFor,
+  withoutBread,
+  type Replacement,
+} from './trouble.ts';
+export { bestOffers, offerOf, whatCouldGive, type Candidate, type Choice, type Offer } from './what-gives.ts';
+export { movedBy, type Moved } from './moved.ts';
+export { looksNow, rescueNotes, restsNow, type LookNow, type RestNow } from './waiting.ts';
+export { breaths, sayings, type Saying } from './say.ts';
+export { simulatedHands, type Tap } from './hands.ts';

@@ -12,6 +12,7 @@ const NAMED = {
   station: 'a station of the class',
   task: 'a task of its plan',
   batch: 'a dough of its plan',
+  bread: 'a bread of the class',
   event: 'something that happened',
 } as const;
 type Key = keyof typeof NAMED;
@@ -28,6 +29,7 @@ export function liveJudge(before: readonly LiveEvent[] = []) {
     station: new Set(),
     task: new Set(),
     batch: new Set(),
+    bread: new Set(),
     event: new Set(),
   };
   /** The start, the ends, and what takes them back. */
@@ -43,11 +45,13 @@ export function liveJudge(before: readonly LiveEvent[] = []) {
       known.event.add(e.id);
       if (e.kind === 'started' || e.kind === 'closed' || e.kind === 'taken-back') turning.push(e);
       if (e.kind === 'started') {
-        const { roster, kitchen, stations } = e.data.workshop;
+        const { roster, kitchen, stations, breads } = e.data.workshop;
+        knows('bread', breads);
         knows('person', [...roster, ...kitchen.staff]);
         knows('griddle', kitchen.griddles);
         knows('station', stations);
       }
+      if (e.kind === 'joined') knows('person', [e.data.newcomer]);
       if (e.kind !== 'started' && e.kind !== 'replanned') return;
       knows('task', e.data.plan.tasks);
       knows('batch', e.data.plan.batches);

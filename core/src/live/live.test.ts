@@ -72,6 +72,25 @@ const someEvents = (): fc.Arbitrary<readonly LiveEvent[]> => {
           ['looked', { task, verdict: 'again' }] as const,
         ),
       ),
+    fc
+      .constantFrom(...plan.batches.map((b) => b.id))
+      .chain((batch) =>
+        fc.constantFrom(['spoilt', { batch, then: 'again' }] as const, ['spoilt', { batch, then: 'without' }] as const),
+      ),
+    fc.constantFrom(
+      [
+        'joined',
+        {
+          newcomer: { id: 'more1', name: 'Ilse Tarn', avoid: [], pace: 1 },
+          words: ['no pips'],
+          station: record.workshop.stations[0]?.id ?? '',
+        },
+      ] as const,
+      ['avoids', { person: people[0] ?? '', avoid: [{ what: 'milk', level: 'strict' }], words: [] }] as const,
+      ['decided', { choice: { what: 'table-later', min: 5 } }] as const,
+      ['replaced', { task: plan.tasks.find((t) => t.piece !== undefined)?.id ?? '' }] as const,
+      ['out', { ingredient: 'salt' }] as const,
+    ),
     fc.constantFrom(['held', {}] as const, ['went-on', {}] as const, ['longer', { sec: 60 }] as const),
     fc.integer({ min: 0, max: 30 }).map((n) => ['taken-back', { event: `r${n}` }] as const),
     fc

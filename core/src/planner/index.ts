@@ -20,7 +20,7 @@ export {
   type Idea,
   type LongBread,
 } from './advice/index.ts';
-export type { Moment } from './network/index.ts';
+export { NOTHING_HAPPENED, type Happened, type Moment } from './network/index.ts';
 export { findBrokenRules } from './check/index.ts';
 export { openMatters, stepOfMatter, verdictOf, type OpenMatter, type Verdict } from './explain/index.ts';
 export { criticalTasks, handsOf, latestAheadOf, situationOf } from './explain/index.ts';

@@ -6,7 +6,7 @@ import { findBrokenRules } from './check/index.ts';
 import { classBase } from './class-base.ts';
 import { tightestOf } from './explain/index.ts';
 import { bufferSecOf, type PlanMeasures } from './measures.ts';
-import { atMoment, type Moment, type Network, type Wishes } from './network/index.ts';
+import { atMoment, isExcused, type Moment, type Network, type Wishes } from './network/index.ts';
 import { numberPieces } from './number-pieces.ts';
 import {
   costSec,
@@ -77,7 +77,7 @@ export function planClass(workshop: Workshop, options: PlanOptions = {}): Plan {
 export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Planning {
   const { goal = 'steady', effort = DEFAULT_EFFORT } = options;
   const base = classBase(workshop);
-  const { network, given } = atMoment(base.network, options);
+  const { network, given } = atMoment(workshop, base.network, options);
   const { problem, tableSec } = network;
   if (problem.finals.length === 0) return planOfNothing(workshop, network, goal);
   const count = problem.activities.length;
@@ -226,6 +226,8 @@ function complete(
 ): Plan {
   const whole: Plan = { ...plan, broken: [], warnings: [...warningsOf(workshop, network, plan)] };
   const past = new Set(moment?.begun.map((t) => t.id));
-  const broken = findBrokenRules(workshop, whole).filter((b) => !moment || b.tasks.some((t) => !past.has(t)));
+  const isToMend = (b: Plan['broken'][number]): boolean =>
+    !moment || (b.tasks.some((t) => !past.has(t)) && !(moment.happened && isExcused(moment.happened, b)));
+  const broken = findBrokenRules(workshop, whole).filter(isToMend);
   return { ...whole, broken };
 }

@@ -155,6 +155,20 @@ export function plannerSession({ now, pause, isTakeable }: SessionHost) {
         onPlan(i, plan);
       }
     },
+    /** The rest of a class from a moment on in several ways, one after another. */
+    replanEach: async (
+      entries: readonly { readonly workshop: Workshop; readonly moment: Moment }[],
+      shaping: Shaping,
+      before: Plan,
+      onPlan: (index: number, plan: Plan) => void,
+    ): Promise<void> => {
+      const call = ++latest;
+      for (const [i, { workshop, moment }] of entries.entries()) {
+        const plan = await inTurns(call, planShapedInSteps(workshop, shaping, { effort: 1, moment, base: before }));
+        if (call !== latest) return;
+        onPlan(i, plan);
+      }
+    },
     /** Minutes to spare against the number of griddles, then of participants, sent as they are found. */
     sweep: async (
       workshop: Workshop,

@@ -19,7 +19,8 @@ export function writePlan(
   moment?: Moment,
 ): Written {
   const steps = network.sources.flatMap((source, a) => stepTask(network, source, schedule.placements[a]));
-  const rests = network.rests.map((rest) => restTask(rest, schedule));
+  // a rest that nothing follows any more is not waited for
+  const rests = network.rests.filter((r) => r.followers.length > 0).map((rest) => restTask(rest, schedule));
   const tasks = [...welcome(workshop, network), ...breaks(workshop, network, schedule), ...steps, ...rests];
   tasks.push(...preheats(workshop, tasks));
   // what has begun is written as it was; a rest goes on until what follows it
@@ -146,7 +147,7 @@ function stepTask(network: Network, source: ActivitySource, placement: Placement
   if (source.demo) return [{ ...shared, kind: 'demo', bread: source.demo.bread, ...placeOf(network, info, placement) }];
   const { step, unit } = source;
   if (!step || !unit) return [];
-  const turns = turnMoments(step).map((s) => startSec + s);
+  const turns = turnMoments(step).map((s) => startSec + Math.round(s * (info.pace ?? 1)));
   const carried = info.carried.map((c) => {
     return {
       kind: c.kind,

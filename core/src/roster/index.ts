@@ -2,7 +2,7 @@
  * Who comes and where they stand: rosters read from text and CSV, bookings taken from a feed, people seated and moved, and what each
  * of them bakes instead of what they avoid. Begin with `read-roster.ts`. Every change goes from one class record to the next.
  */
-export { freeWordIn } from './avoided-words.ts';
+export { freeWordIn, readAvoided } from './avoided-words.ts';
 export { readRoster, type BadRow, type ColumnReading, type GuestRow, type RosterReading } from './read-roster.ts';
 export {
   addGuests,

@@ -17,3 +17,4 @@ export { buildNetwork, plainProblem } from '../planner/network/index.ts';
 export { finished, lowerBound, searchShort } from '../planner/search/index.ts';
 export { RECIPE_CASES, type RecipeCase } from './recipe-corpus.ts';
 export { runs } from './runs.ts';
+export { runningClass, type RunningClass } from './running-class.ts';

@@ -4,7 +4,7 @@
  * interface offers, each from a workshop to a new one.
  */
 export { breadSchema, type Bread } from '../bread/index.ts';
-export { workshopSchema } from './schema.ts';
+export { participantSchema, workshopSchema } from './schema.ts';
 export type { MenuLine, Participant, Station, Workshop } from './schema.ts';
 export {
   dropAlternative,

@@ -30,6 +30,7 @@ export const noPlanners: Planners = {
   advise: never,
   stopAdvising: vi.fn(),
   planEach: never,
+  replanEach: never,
   sweep: never,
   stopComparing: vi.fn(),
 };

@@ -31,6 +31,13 @@ export interface Planners {
     before: Plan,
     onPlan: (plan: Plan, isFinal: boolean) => void,
   ) => Promise<void>;
+  /** The rest of a class in several ways, one after another. */
+  readonly replanEach: (
+    entries: readonly { readonly workshop: Workshop; readonly moment: Moment }[],
+    shaping: Shaping,
+    before: Plan,
+    onPlan: (index: number, plan: Plan) => void,
+  ) => Promise<void>;
   /** How the class that was planned last would go with pins more: at once, for something that is being moved. */
   readonly tryPins: (pins: readonly Pin[]) => Promise<Plan | null>;
   /** The same with a search round them; null where something else has been asked for meanwhile. */
@@ -79,6 +86,8 @@ export function createPlanners(start: (name: SessionName) => Session): Planners 
     plan: (workshop, shaping, onPlan) => session('planner').plan(workshop, shaping, proxy(onPlan)),
     replan: (workshop, shaping, moment, before, onPlan) =>
       session('planner').replan(workshop, shaping, moment, before, proxy(onPlan)),
+    replanEach: (entries, shaping, before, onPlan) =>
+      session('comparer').replanEach(entries, shaping, before, proxy(onPlan)),
     settlePins: async (pins) => (await started.get('planner')?.settlePins(pins)) ?? null,
     tryPins: async (pins) => (await started.get('planner')?.tryPins(pins)) ?? null,
     about: async (taskId) => (await started.get('planner')?.about(taskId)) ?? null,

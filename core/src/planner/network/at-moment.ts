@@ -1,6 +1,7 @@
 import type { Plan, PlanTask } from '../../plan/index.ts';
-import type { Pin } from '../../workshop/index.ts';
+import type { Pin, Workshop } from '../../workshop/index.ts';
 import { NOTHING_GIVEN, type Activity, type Given, type Placement } from '../search/index.ts';
+import { asHappened, type Happened } from './as-happened.ts';
 import type { Network } from './build-network.ts';
 import { placedIn } from './placed.ts';
 
@@ -8,6 +9,10 @@ import { placedIn } from './placed.ts';
 export interface Moment {
   readonly nowSec: number;
   readonly begun: readonly PlanTask[];
+  /** What is about to begin, with people who have been called to it: it stays where it is. */
+  readonly called?: readonly PlanTask[];
+  /** What neither the class nor its plan knows. */
+  readonly happened?: Happened;
 }
 
 /** What a plan is asked to respect beside the class itself. */
@@ -25,19 +30,24 @@ export interface Wishes {
  * The network at a moment of the class: what has begun is as it was done, nothing else starts before now, and what somebody pinned
  * stays there. Gives what the search takes beside the problem.
  */
-export function atMoment(network: Network, wishes: Wishes): { readonly network: Network; readonly given: Given } {
+export function atMoment(
+  workshop: Workshop,
+  network: Network,
+  wishes: Wishes,
+): { readonly network: Network; readonly given: Given } {
   const { moment, before, tried = [] } = wishes;
   const pins = new Map((wishes.pins ?? []).map((p) => [p.task, p]));
   const also = tried.map((p) => nearTo(network, p));
   if (pins.size === 0 && !moment && !before) return { network, given: { ...NOTHING_GIVEN, also } };
   const { problem } = network;
+  const standing = [...(moment?.begun ?? []), ...(moment?.called ?? [])];
   const activities: Activity[] = problem.activities.map((a) => ({
     ...a,
     releaseSec: Math.max(a.releaseSec, moment?.nowSec ?? -Infinity),
   }));
   const sources = [...network.sources];
   const fixed = new Map<number, Placement>();
-  for (const { activity, mode, info, placement } of placedIn(network, moment?.begun ?? [])) {
+  for (const { activity, mode, info, placement } of placedIn(network, standing)) {
     const [own, source] = [activities[activity], sources[activity]];
     if (!own || !source) continue;
     const { startSec, endSec } = placement;
@@ -65,10 +75,14 @@ export function atMoment(network: Network, wishes: Wishes): { readonly network: 
     return { ...p, fromSec, toSec: Math.max(p.toSec, fromSec + p.durationSec) };
   });
   const room = { ...network.room, pauses };
-  return {
-    network: { ...network, sources, room, problem: { ...problem, activities, pauses } },
-    given: { fixed, near: before ? nearTo(network, before) : null, also },
-  };
+  const atIt: Network = { ...network, sources, room, problem: { ...problem, activities, pauses } };
+  const near = before ? nearTo(network, before) : null;
+  const isFixed = (i: number): boolean => fixed.has(i);
+  const truly = moment?.happened
+    ? asHappened(workshop, atIt, moment.happened, isFixed, (i) => near?.startSecs[i] ?? NaN)
+    : atIt;
+  // who does a step, or where, may have changed: the plan before is read again in the ways that are left
+  return { network: truly, given: { fixed, near: before ? nearTo(truly, before) : null, also } };
 }
 
 function nearTo(network: Network, before: Pick<Plan, 'tasks'>): NonNullable<Given['near']> {

@@ -4,6 +4,7 @@
  * says who can do a step and where; `plain.ts` takes a job shop without bread. It holds no search; what it gives is `search/problem.ts`'s plain data and, for each activity and
  * rest, which task of the plan it stands for.
  */
+export { isExcused, NOTHING_HAPPENED, type Happened } from './as-happened.ts';
 export { atMoment, type Moment, type Wishes } from './at-moment.ts';
 export { placedIn, type Placed } from './placed.ts';
 export { buildNetwork, type Network } from './build-network.ts';

@@ -34,6 +34,8 @@ export interface ModeInfo {
   readonly carried: readonly Carried[];
   /** When a member of staff looks, after the start, and the use whose pick says who. */
   readonly look: { readonly use: number; readonly fromSec: number; readonly toSec: number } | null;
+  /** What the fire makes of the times of its phases, as a multiple; absent: as they should be. */
+  readonly pace?: number;
 }
 
 export interface MadeMode {

@@ -1,12 +1,15 @@
+import { useState } from 'react';
 import { careWords, NEW_PERSON, personName, stationName } from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
+import { AvoidsOtherwise, OneMore } from './AtTheDoor.tsx';
 import { TAP_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 
 const LATE_MIN = 10;
 
 /** Who is there, with hands washed, and what they avoid read back to them. */
-export function Arrivals({ live, state, who }: Pick<RunParts, 'live' | 'state' | 'who'>) {
+export function Arrivals({ state, say, trouble }: Pick<RunParts, 'state' | 'say' | 'trouble'>) {
+  const [changing, setChanging] = useState('');
   const { workshop, notes, people } = state;
   const here = workshop.roster.filter((p) => people[p.id]?.isHere === true).length;
   return (
@@ -21,8 +24,11 @@ export function Arrivals({ live, state, who }: Pick<RunParts, 'live' | 'state' |
             const name = personName(workshop, id);
             const said = people[id] ?? NEW_PERSON;
             const avoids = careWords(workshop, notes.remarks, id);
+            // whoever was late or gone and comes is counted with again
             const tap = (kind: 'arrived' | 'washed' | 'confirmed' | 'gone'): void =>
-              void live.tap(kind, { person: id }, who);
+              (kind === 'gone' || said.isGone || (said.lateMin > 0 && !said.isHere) ? trouble : say)(kind, {
+                person: id,
+              });
             return (
               <div
                 key={id}
@@ -60,18 +66,30 @@ export function Arrivals({ live, state, who }: Pick<RunParts, 'live' | 'state' |
                 <button
                   type="button"
                   className={TAP_BUTTON}
-                  onClick={() => void live.tap('late', { person: id, min: LATE_MIN }, who)}
+                  onClick={() => trouble('late', { person: id, min: LATE_MIN })}
                 >
                   {LATE_MIN} min late
                 </button>
                 <button type="button" className={TAP_BUTTON} aria-pressed={said.isGone} onClick={() => tap('gone')}>
                   gone
                 </button>
+                <button
+                  type="button"
+                  className={TAP_BUTTON}
+                  aria-expanded={changing === id}
+                  onClick={() => setChanging(changing === id ? '' : id)}
+                >
+                  avoids …
+                </button>
+                {changing === id && (
+                  <AvoidsOtherwise person={id} name={name} trouble={trouble} onDone={() => setChanging('')} />
+                )}
               </div>
             );
           })}
         </section>
       ))}
+      <OneMore state={state} trouble={trouble} />
     </section>
   );
 }

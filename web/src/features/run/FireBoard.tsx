@@ -2,11 +2,12 @@ import { Flame } from 'lucide-react';
 import { careLines, durationText, ownerOf, pieceName, roomAt, type FireNow, type LyingNow } from '@hodsman/core';
 import { FirePicture } from '../../bread-ui/FirePicture.tsx';
 import { Care } from '../../bread-ui/Care.tsx';
+import { Lost } from './Lost.tsx';
 import { TAP_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 
 const WIDTH_PX = 150;
-const MORE_SEC = 20;
+const MORE_SECS = [10, 20] as const;
 
 /** Every griddle from above, whose breads lie on it, and how long until each is turned or comes off. */
 export function FireBoard(props: RunParts) {
@@ -16,6 +17,7 @@ export function FireBoard(props: RunParts) {
       <h2 id="run-fire" className="text-xl">
         Fire
       </h2>
+      <Lost {...props} />
       {roomAt(state.workshop, plan, sec).fires.map((fire) => (
         <Fire key={fire.id} fire={fire} {...props} />
       ))}
@@ -23,7 +25,8 @@ export function FireBoard(props: RunParts) {
   );
 }
 
-function Fire({ fire, live, state, sec, who }: RunParts & { readonly fire: FireNow }) {
+function Fire({ fire, ...parts }: RunParts & { readonly fire: FireNow }) {
+  const { state, sec, say, trouble } = parts;
   const { workshop } = state;
   const griddle = workshop.kitchen.griddles.find((g) => g.id === fire.id);
   const said = state.griddles[fire.id];
@@ -45,7 +48,7 @@ function Fire({ fire, live, state, sec, who }: RunParts & { readonly fire: FireN
               className={TAP_BUTTON}
               aria-pressed={said?.isHot === true}
               aria-label={`${fire.name} is hot`}
-              onClick={() => void live.tap('hot', { griddle: fire.id }, who)}
+              onClick={() => (said?.isDown === true ? trouble : say)('hot', { griddle: fire.id })}
             >
               <Flame size={20} aria-hidden /> {said?.isHot === true ? 'hot' : 'hot?'}
             </button>
@@ -54,7 +57,7 @@ function Fire({ fire, live, state, sec, who }: RunParts & { readonly fire: FireN
               className={TAP_BUTTON}
               aria-pressed={said?.isDown === true}
               aria-label={`${fire.name} is down`}
-              onClick={() => void live.tap('griddle-down', { griddle: fire.id }, who)}
+              onClick={() => trouble('griddle-down', { griddle: fire.id })}
             >
               down
             </button>
@@ -70,7 +73,7 @@ function Fire({ fire, live, state, sec, who }: RunParts & { readonly fire: FireN
             </li>
           )}
           {there.map((s) => (
-            <Bread key={s.task.id} lying={s} live={live} state={state} sec={sec} who={who} />
+            <Bread key={s.task.id} lying={s} {...parts} />
           ))}
         </ul>
       </div>
@@ -84,14 +87,13 @@ function Fire({ fire, live, state, sec, who }: RunParts & { readonly fire: FireN
   );
 }
 
-function Bread({ lying, live, state, sec, who }: Omit<RunParts, 'plan'> & { readonly lying: LyingNow }) {
+function Bread({ lying, state, sec, say }: RunParts & { readonly lying: LyingNow }) {
   const { task, turnSec } = lying;
   const owner = ownerOf(task);
   // whose bread it is counts, whoever cooks it
   const care = careLines(state.workshop, state.notes.remarks, owner === undefined ? task.people : [owner], task.bread);
   const name = pieceName(state.workshop, task);
   const untilSec = (turnSec ?? task.endSec) - sec;
-  const tap = (kind: 'turned' | 'off' | 'lost'): void => void live.tap(kind, { task: task.id }, who);
   return (
     <li className="grid gap-1">
       <span className="text-lg">
@@ -104,21 +106,24 @@ function Bread({ lying, live, state, sec, who }: Omit<RunParts, 'plan'> & { read
         <Care key={line} words={line} className="text-lg" />
       ))}
       <span className="flex flex-wrap gap-1.5">
-        <button
-          type="button"
-          className={TAP_BUTTON}
-          aria-label={`${name}: +${MORE_SEC} s`}
-          onClick={() => void live.tap('longer', { task: task.id, sec: MORE_SEC }, who)}
-        >
-          +{MORE_SEC} s
-        </button>
+        {MORE_SECS.map((more) => (
+          <button
+            key={more}
+            type="button"
+            className={TAP_BUTTON}
+            aria-label={`${name}: +${more} s`}
+            onClick={() => say('longer', { task: task.id, sec: more })}
+          >
+            +{more} s
+          </button>
+        ))}
         {(['turned', 'off', 'lost'] as const).map((kind) => (
           <button
             key={kind}
             type="button"
             className={TAP_BUTTON}
             aria-label={`${name}: ${kind}`}
-            onClick={() => tap(kind)}
+            onClick={() => say(kind, { task: task.id })}
           >
             {kind}
           </button>

@@ -1,4 +1,4 @@
-import { clockText, durationText, fillingsNow, griddleName, rollCall } from '@hodsman/core';
+import { breaths, clockText, durationText, fillingsNow, griddleName, rollCall } from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
 import type { RunParts } from './run-parts.ts';
 
@@ -6,8 +6,6 @@ import type { RunParts } from './run-parts.ts';
 const JUST_SEC = 20;
 const AHEAD_SEC = 600;
 const SOON_SEC = 60;
-/** More names than this are not heard in one breath. */
-const NAMES_A_BREATH = 3;
 
 /** The coming minutes in words to say aloud. */
 export function NextCalls({ state, plan, sec }: Pick<RunParts, 'state' | 'plan' | 'sec'>) {
@@ -63,10 +61,4 @@ export function NextCalls({ state, plan, sec }: Pick<RunParts, 'state' | 'plan' 
       </ol>
     </section>
   );
-}
-
-/** Names in groups that are said in one breath. */
-function breaths(names: readonly string[]): readonly string[] {
-  const groups = Math.ceil(names.length / NAMES_A_BREATH);
-  return Array.from({ length: groups }, (_, i) => names.slice(i * NAMES_A_BREATH, (i + 1) * NAMES_A_BREATH).join(', '));
 }

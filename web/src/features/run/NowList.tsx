@@ -1,13 +1,33 @@
-import { careLines, durationText, personName, roomAt, stationName, whatWords, type Doing } from '@hodsman/core';
+import {
+  careLines,
+  durationText,
+  personName,
+  rescueNotes,
+  roomAt,
+  stationName,
+  whatWords,
+  type Doing,
+  type PlanTask,
+} from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
+import { LifeBuoy } from 'lucide-react';
+import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
 import { TAP_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 
+const MORE_SEC = 120;
 const firstName = (name: string): string => name.split(' ')[0] ?? name;
 
 /** Per station what its hands do, how long still, and what comes next. */
-export function NowList({ live, state, plan, sec, who }: RunParts) {
+export function NowList({
+  state,
+  plan,
+  sec,
+  trouble,
+  onRescue,
+}: RunParts & { readonly onRescue: (task: PlanTask) => void }) {
   const { workshop } = state;
+  const more = (task: string): void => trouble('longer', { task, sec: MORE_SEC });
   const room = roomAt(workshop, plan, sec);
   const groups = [
     { id: '', name: 'Staff', list: room.staff },
@@ -31,7 +51,7 @@ export function NowList({ live, state, plan, sec, who }: RunParts) {
                 type="button"
                 className={TAP_BUTTON}
                 aria-label={`${g.name}: 2 min more`}
-                onClick={() => void live.tap('longer', { station: g.id, sec: 120 }, who)}
+                onClick={() => trouble('longer', { station: g.id, sec: MORE_SEC })}
               >
                 2 min more
               </button>
@@ -39,21 +59,75 @@ export function NowList({ live, state, plan, sec, who }: RunParts) {
           </div>
           <ul className="grid gap-1">
             {together(g.list).map(({ people, doing }) => (
-              <li key={people[0]} className="text-lg leading-snug">
-                <b>{people.map((p) => firstName(personName(workshop, p))).join(', ')}</b>{' '}
-                <span className={doing.task ? '' : 'text-quiet'}>
-                  {doing.task ? whatWords(doing.task) : 'free'}
-                  <span className="figures text-quiet">{leftWords(doing, sec)}</span>
-                </span>
-                {careLines(workshop, state.notes.remarks, people, doing.task?.bread).map((line) => (
-                  <Care key={line} words={line} />
-                ))}
-              </li>
+              <Line
+                key={people[0]}
+                people={people}
+                doing={doing}
+                state={state}
+                sec={sec}
+                onRescue={onRescue}
+                onMore={more}
+              />
             ))}
           </ul>
         </section>
       ))}
     </section>
+  );
+}
+
+interface LineProps extends Pick<RunParts, 'state' | 'sec'> {
+  readonly people: readonly string[];
+  readonly doing: Doing;
+  readonly onRescue: (task: PlanTask) => void;
+  readonly onMore: (task: string) => void;
+}
+
+/** Who does what, for how long still; what helps at it is one tap away. */
+function Line({ people, doing, state, sec, onRescue, onMore }: LineProps) {
+  const { workshop, notes } = state;
+  const { task } = doing;
+  const bread = workshop.breads.find((b) => b.id === task?.bread);
+  const names = people.map((p) => firstName(personName(workshop, p))).join(', ');
+  return (
+    <li className="flex items-start gap-2 text-lg leading-snug">
+      <span className="min-w-0 flex-1">
+        {bread && (
+          <svg width={22} height={22} className="mr-1.5 inline-block align-text-bottom" aria-hidden>
+            <BreadGlyph shape={bread.piece.shape} x={11} y={11} size={20} />
+          </svg>
+        )}
+        <b>{names}</b>{' '}
+        <span className={task ? '' : 'text-quiet'}>
+          {task ? whatWords(task) : 'free'}
+          {bread && <span className="text-quiet"> ({bread.name})</span>}
+          <span className="figures text-quiet">{leftWords(doing, sec)}</span>
+        </span>
+        {careLines(workshop, notes.remarks, people, task?.bread).map((line) => (
+          <Care key={line} words={line} />
+        ))}
+      </span>
+      {task && rescueNotes(workshop, task).length > 0 && (
+        <button
+          type="button"
+          className={TAP_BUTTON}
+          aria-label={`What helps: ${names}, ${whatWords(task)}`}
+          onClick={() => onRescue(task)}
+        >
+          <LifeBuoy size={20} aria-hidden />
+        </button>
+      )}
+      {task?.kind === 'step' && (
+        <button
+          type="button"
+          className={TAP_BUTTON}
+          aria-label={`${names}, ${whatWords(task)}: 2 min more`}
+          onClick={() => onMore(task.id)}
+        >
+          +2
+        </button>
+      )}
+    </li>
   );
 }
 

@@ -4,14 +4,17 @@ import type { LiveView } from '../../live/live-class.ts';
 import { BIG_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 
-interface Props extends Omit<RunParts, 'plan'> {
+interface Props extends Omit<RunParts, 'plan' | 'who'> {
   readonly view: LiveView;
   readonly isPlanning: boolean;
+  /** What the last planning did. */
+  readonly told: string;
   readonly onReplan: () => void;
+  readonly onTakeBack: () => void;
 }
 
 /** The clock of the class, whether all get their bread in time, and what can be done with everything at once. */
-export function RunBar({ live, view, state, sec, who, isPlanning, onReplan }: Props) {
+export function RunBar({ live, view, state, sec, isPlanning, told, onReplan, onTakeBack, say, trouble }: Props) {
   const { doneSec, inHandSec } = liveVerdict(state);
   const isLate = inHandSec < 0;
   // of what others tapped nothing is taken back by accident
@@ -35,6 +38,11 @@ export function RunBar({ live, view, state, sec, who, isPlanning, onReplan }: Pr
         {isLate
           ? `${durationText(-inHandSec)} after the table`
           : `${durationText(60 * Math.floor(inHandSec / 60))} in hand`}
+        {told !== '' && (
+          <span className="block text-lg" role="status" data-testid="told">
+            {told}
+          </span>
+        )}
         {open.length > 0 && (
           <span className="block text-lg" data-testid="not-reckoned">
             not reckoned in: {open.join(', ')}
@@ -53,27 +61,19 @@ export function RunBar({ live, view, state, sec, who, isPlanning, onReplan }: Pr
         <button
           type="button"
           className={BIG_BUTTON}
-          onClick={() => {
-            live.tap(isHeld ? 'went-on' : 'held', {}, who);
-            // what was held begins again from what is there
-            if (isHeld) onReplan();
-          }}
+          // what was held begins again from what is there
+          onClick={() => (isHeld ? trouble('went-on', {}) : say('held', {}))}
         >
           {isHeld ? <Play size={22} aria-hidden /> : <Pause size={22} aria-hidden />}
           {isHeld ? 'Go on' : 'Hold everything'}
         </button>
-        <button type="button" className={BIG_BUTTON} onClick={() => void live.tap('longer', { sec: 120 }, who)}>
+        <button type="button" className={BIG_BUTTON} onClick={() => trouble('longer', { sec: 120 })}>
           All: 2 min more
         </button>
         <button type="button" className={BIG_BUTTON} disabled={isPlanning} onClick={onReplan}>
           <RefreshCw size={20} aria-hidden /> {isPlanning ? 'Planning …' : 'Plan again from now'}
         </button>
-        <button
-          type="button"
-          className={BIG_BUTTON}
-          disabled={!last}
-          onClick={() => last && void live.tap('taken-back', { event: last.id }, who)}
-        >
+        <button type="button" className={BIG_BUTTON} disabled={!last} onClick={onTakeBack}>
           <Undo2 size={20} aria-hidden /> Take back
         </button>
       </span>

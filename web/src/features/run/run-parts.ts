@@ -1,5 +1,8 @@
-import type { LiveState, Plan } from '@hodsman/core';
+import type { EventKind, EventOf, LiveState, Plan } from '@hodsman/core';
 import type { LiveClass } from '../../live/live-class.ts';
+
+/** Something that happened, as whoever taps says it. */
+export type Say = <K extends EventKind>(kind: K, data: EventOf<K>['data']) => void;
 
 /** What every part of a class that runs is given. */
 export interface RunParts {
@@ -11,4 +14,8 @@ export interface RunParts {
   readonly sec: number;
   /** Who taps. */
   readonly who: string;
+  /** Takes something down. */
+  readonly say: Say;
+  /** Takes something down that the plan has to reckon with, and plans the rest again. */
+  readonly trouble: Say;
 }
