@@ -22,6 +22,8 @@ export {
 } from './trouble.ts';
 export { bestOffers, offerOf, whatCouldGive, type Candidate, type Choice, type Offer } from './what-gives.ts';
 export { movedBy, type Moved } from './moved.ts';
-export { looksNow, rescueNotes, restsNow, type LookNow, type RestNow } from './waiting.ts';
+export { looksNow, mixedNow, rescueNotes, restsNow, type LookNow, type RestNow } from './waiting.ts';
 export { breaths, sayings, type Saying } from './say.ts';
 export { simulatedHands, type Tap } from './hands.ts';
+export { fillersNow, gapSec, type GapFiller } from './filling.ts';
+export { clearingList, type ClearingItem } from './clearing.ts';

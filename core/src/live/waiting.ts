@@ -10,7 +10,7 @@ const URGENT_SEC = 300;
 const LOOK_SEC = 60;
 
 /** The step of a bread that a task is of; undefined for anything else. */
-function stepOf(workshop: Workshop, task: Pick<PlanTask, 'bread' | 'step'>): Step | undefined {
+export function stepOf(workshop: Workshop, task: Pick<PlanTask, 'bread' | 'step'>): Step | undefined {
   return workshop.breads.find((b) => b.id === task.bread)?.steps.find((s) => s.id === task.step);
 }
 
@@ -97,4 +97,20 @@ export function rescueNotes(
     ['Why', step.why],
   ];
   return notes.flatMap(([what, words]) => (words === undefined || words === '' ? [] : [[what, words] as const]));
+}
+
+/** How long after a dough was mixed its figures are still asked for. */
+const JUST_SEC = 600;
+
+/** The doughs that are mixed at a moment of the class, or were a little before it, with what they are called. */
+export function mixedNow(
+  workshop: Workshop,
+  plan: Plan,
+  sec: number,
+): readonly { readonly batch: string; readonly words: string }[] {
+  const names = namesOf(workshop);
+  return plan.batches.flatMap(({ id }) => {
+    const mix = plan.tasks.find((t) => t.kind === 'step' && t.batch === id);
+    return mix && mix.startSec <= sec && sec < mix.endSec + JUST_SEC ? [{ batch: id, words: names.batch(id) }] : [];
+  });
 }

@@ -33,6 +33,8 @@ export interface Offer {
   readonly cost: string;
   /** "all on time", "4 min sooner, 3 min after the table". */
   readonly saves: string;
+  /** By how much the last bread is done sooner, or comes nearer to the table; seconds. */
+  readonly gainSec: number;
   readonly plan: Plan;
 }
 
@@ -149,17 +151,29 @@ function later(state: LiveState, moment: Moment): Candidate {
 /** What a planned candidate saves, beside the class going on as it is planned without it. */
 export function offerOf({ choice, words, cost }: Candidate, plan: Plan, without: Plan): Offer {
   const over = (p: Plan): number => p.measures.finishSec - p.tableSec;
+  const gainSec = Math.max(0, over(without)) - Math.max(0, over(plan));
   const soonerSec = without.measures.finishSec - plan.measures.finishSec;
   const sooner = soonerSec >= 60 ? `${durationText(60 * wholeMinutes(soonerSec))} sooner, ` : '';
   const table = over(plan) <= 0 ? 'all on time' : `still ${durationText(over(plan))} after the table`;
   const [broken] = over(plan) <= 0 ? brokenWords(plan) : [];
-  return { choice, words, cost, saves: `${sooner}${table}${broken ? `; but ${broken.words}` : ''}`, plan };
+  return {
+    choice,
+    words,
+    cost,
+    saves: `${sooner}${table}${broken ? `; but ${broken.words}` : ''}`,
+    gainSec: Math.max(gainSec, soonerSec),
+    plan,
+  };
 }
 
-/** The best of what could give, three at most: what is on time first, then what breaks least, then what is soonest. */
+/** What gains less is not worth its cost. */
+const LEAST_GAIN_SEC = 60;
+
+/** The best of what could give and does gain something, three at most: what is on time first, then what breaks least, then what is soonest. */
 export function bestOffers(offers: readonly Offer[]): readonly Offer[] {
   const lateSec = (o: Offer): number => Math.max(0, o.plan.measures.finishSec - o.plan.tableSec);
-  return [...offers]
+  return offers
+    .filter((o) => o.gainSec >= LEAST_GAIN_SEC)
     .sort((a, b) => lateSec(a) - lateSec(b) || a.plan.broken.length - b.plan.broken.length)
     .slice(0, MOST_OFFERS);
 }

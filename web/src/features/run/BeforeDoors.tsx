@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { aheadList, clockText, durationText, griddleName, stationName, type LiveState } from '@hodsman/core';
-import { TAP_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
+import { Tick } from './Ticks.tsx';
 
 interface Item {
   readonly key: string;
@@ -11,50 +11,40 @@ interface Item {
 }
 
 /** What is done before doors: the list of what is made ahead, the trays, the griddles that are switched on; each ticked. */
-export function BeforeDoors({ live, state, sec, who, say }: RunParts) {
+export function BeforeDoors(props: RunParts) {
+  const { state, sec } = props;
   const items = useItems(state);
-  const ticks = new Map(state.log.flatMap((e) => (e.kind === 'ticked' ? [[e.data.item, e.id] as const] : [])));
-  const open = items.filter((i) => !ticks.has(i.key)).length;
+  const open = items.filter((i) => !state.ticked.includes(i.key)).length;
   return (
     <section aria-label="Before doors" className="mx-auto grid max-w-4xl gap-3 p-4">
       <p className="text-2xl" data-testid="ahead-open">
         {open === 0 ? 'Everything is done.' : `${open} of ${items.length} still to do.`}
       </p>
       <ul>
-        {items.map((i) => {
-          const event = ticks.get(i.key);
-          const inSec = i.atSec - sec;
-          const isLate = event === undefined && inSec < 0;
-          return (
-            <li key={i.key} className="flex flex-wrap items-center gap-3 border-t border-line py-1.5">
-              <span className="figures w-20 text-xl">{clockText(state.workshop, i.atSec)}</span>
-              <span className={`min-w-56 flex-1 text-lg ${event === undefined ? '' : 'text-quiet line-through'}`}>
-                {i.words}
-                {i.who !== '' && <span className="text-quiet"> – {i.who}</span>}
-              </span>
-              {event === undefined && (
-                <span className={`figures ${isLate ? 'font-semibold text-trouble' : 'text-quiet'}`}>
-                  {isLate ? `${durationText(-inSec)} late` : `in ${durationText(inSec)}`}
+        {items.map((i) => (
+          <Tick key={i.key} item={i.key} words={i.words} {...props}>
+            {(isDone) => (
+              <>
+                <span className="figures w-20 text-xl">{clockText(state.workshop, i.atSec)}</span>
+                <span className={`min-w-56 flex-1 text-lg ${isDone ? 'text-quiet line-through' : ''}`}>
+                  {i.words}
+                  {i.who !== '' && <span className="text-quiet"> – {i.who}</span>}
                 </span>
-              )}
-              <button
-                type="button"
-                className={TAP_BUTTON}
-                aria-pressed={event !== undefined}
-                aria-label={`Done: ${i.words}`}
-                onClick={() =>
-                  event === undefined ? say('ticked', { item: i.key }) : void live.tap('taken-back', { event }, who)
-                }
-              >
-                done
-              </button>
-            </li>
-          );
-        })}
+                {!isDone && <Countdown inSec={i.atSec - sec} />}
+              </>
+            )}
+          </Tick>
+        ))}
       </ul>
     </section>
   );
 }
+
+const Countdown = ({ inSec }: { readonly inSec: number }) => (
+  <span className={`figures ${inSec < 0 ? 'font-semibold text-trouble' : 'text-quiet'}`}>
+    {inSec < 0 ? `${durationText(-inSec)} late` : `in ${durationText(inSec)}`}
+  </span>
+);
 
 /** Trays are looked through so long before doors (this program's own choice). */
 const TRAYS_SEC = -900;

@@ -11,7 +11,9 @@ import { Segments } from '../../ui/Segments.tsx';
 import { Arrivals } from './Arrivals.tsx';
 import { BeforeDoors } from './BeforeDoors.tsx';
 import { Closing } from './Closing.tsx';
+import { Fill } from './Fill.tsx';
 import { FireBoard } from './FireBoard.tsx';
+import { Measured } from './Measured.tsx';
 import { NextCalls } from './NextCalls.tsx';
 import { TAP_BUTTON } from './looks.ts';
 import { NowList } from './NowList.tsx';
@@ -135,7 +137,14 @@ function Running({ live, view, state }: Props) {
         )}
         {isListing && <Shortcuts views={VIEWS.map(([, words]) => words)} onClose={() => setListing(false)} />}
         <div className="flex flex-wrap items-center gap-3 p-3">
-          <Segments label="View of the class" name="run-view" value={shown} options={VIEWS} onChange={setShown} />
+          <Segments
+            label="View of the class"
+            name="run-view"
+            value={shown}
+            options={VIEWS}
+            onChange={setShown}
+            isLarge
+          />
           <button
             type="button"
             className={`${TAP_BUTTON} ml-auto`}
@@ -166,6 +175,8 @@ function Running({ live, view, state }: Props) {
             <div className="grid content-start gap-6">
               <NextCalls {...parts} />
               <Waiting {...parts} />
+              <Measured {...parts} />
+              <Fill {...parts} />
             </div>
             <FireBoard {...parts} />
           </div>

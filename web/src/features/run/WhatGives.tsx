@@ -10,8 +10,10 @@ import { secOf } from './use-replan.ts';
 export function WhatGives({ live, state, plan, who, say }: RunParts) {
   const [offers, setOffers] = useState<readonly Offer[]>([]);
   const [isAsking, setAsking] = useState(false);
+  const [wasAsked, setWasAsked] = useState(false);
   const dispatch = useAppDispatch();
   const { inHandSec } = liveVerdict(state);
+  const best = isAsking ? [] : bestOffers(offers);
   const ask = async (): Promise<void> => {
     setAsking(true);
     setOffers([]);
@@ -21,6 +23,7 @@ export function WhatGives({ live, state, plan, who, say }: RunParts) {
       await dispatch(planOffers(state, sec, asItGoes(state), without, (o) => setOffers((list) => [...list, o])));
     } finally {
       setAsking(false);
+      setWasAsked(true);
     }
   };
   const take = (offer: Offer): void => {
@@ -39,8 +42,11 @@ export function WhatGives({ live, state, plan, who, say }: RunParts) {
           to three ways to be sooner, each planned before you take it.
         </p>
       </div>
+      {wasAsked && !isAsking && best.length === 0 && (
+        <p className="text-lg">Nothing that could give would make it sooner.</p>
+      )}
       <ul className="grid gap-3 md:grid-cols-3">
-        {(isAsking ? [] : bestOffers(offers)).map((o) => (
+        {best.map((o) => (
           <li key={o.words} className="grid content-between gap-2 rounded-cut border border-line bg-panel p-3 text-lg">
             <div className="grid gap-1">
               <b>{o.words}</b>
