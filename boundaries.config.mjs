@@ -58,8 +58,9 @@ const WEB = {
   documents: ['ui'],
   store: ['documents', 'workers'],
   live: ['ui'],
+  offline: [],
   planning: ['store', 'documents', 'workers', 'ui'],
-  features: ['planning', 'live', 'store', 'documents', 'workers', 'board', 'bread-ui', 'ui'],
+  features: ['planning', 'live', 'offline', 'store', 'documents', 'workers', 'board', 'bread-ui', 'ui'],
 };
 
 const TESTS = String.raw`\.(test|answers)\.tsx?$|^core/src/testing/`;

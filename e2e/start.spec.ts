@@ -1,5 +1,6 @@
 import { spawn, type ChildProcess } from 'node:child_process';
 import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { get, type RequestOptions } from 'node:https';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -154,4 +155,30 @@ test('a database that somebody else runs is used, and none is started', async ()
   });
   expect(await refused.ended).toBe(1);
   expect(refused.output()).toMatch(/^hodsman: the database cannot be used \(.*\)\n$/);
+});
+
+test('HTTPS with a certificate of its own making: trusted by whoever takes its authority, and by nobody else', async () => {
+  const run = start({ HODSMAN_HTTPS: 'own' });
+  await expect.poll(run.output, { timeout: 60_000 }).toContain('Hodsman is ready: https://127.0.0.1:');
+  expect(run.output()).toContain('/hodsman-authority.crt');
+  const ask = (path: string, options: RequestOptions): Promise<string> =>
+    new Promise((resolve, reject) => {
+      get(`https://127.0.0.1:${PORT}${path}`, options, (answer) => {
+        const parts: Buffer[] = [];
+        answer.on('data', (d: Buffer) => parts.push(d)).on('end', () => resolve(Buffer.concat(parts).toString()));
+      }).on('error', reject);
+    });
+  const ca = await ask('/hodsman-authority.crt', { rejectUnauthorized: false });
+  expect(ca).toContain('BEGIN CERTIFICATE');
+  expect(await ask('/api/health', { ca })).toContain('"status":"ok"');
+  // what the server asks of itself needs no trust
+  expect(await ask('/api/bookings?date=2027-03-06', { ca })).toContain('bookings');
+  await expect(ask('/api/health', {})).rejects.toThrow(/certificate/);
+  run.child.kill('SIGINT');
+  expect(await run.ended).toBe(0);
+  const odd = start({ HODSMAN_HTTPS: 'nowhere.pem' });
+  expect(await odd.ended).toBe(1);
+  expect(odd.output()).toContain(
+    'HODSMAN_HTTPS is nowhere.pem, expected own, or the paths of a certificate and its key',
+  );
 });

@@ -3,6 +3,7 @@ import { createServer } from 'node:net';
 import { join, resolve } from 'node:path';
 import { build, isStale } from './lib/build.mjs';
 import { killAll } from './lib/children.mjs';
+import { certificateFor } from './lib/certificate.mjs';
 import { lockData } from './lib/data-lock.mjs';
 import { ensurePackages, ensureProgram, requireNode } from './lib/install.mjs';
 import { startMariadb } from './lib/mariadb.mjs';
@@ -111,7 +112,14 @@ for (const stream of [process.stdout, process.stderr]) stream.on('error', () => 
 try {
   await ensurePackages();
   const databaseUrl = process.env.HODSMAN_DATABASE_URL || (await startDatabase());
-  const env = { HODSMAN_DATABASE_URL: databaseUrl, HOST: host, PORT: String(port) };
+  const tls = await certificateFor(process.env.HODSMAN_HTTPS, host, join(dataFolder, 'https'));
+  const env = {
+    HODSMAN_DATABASE_URL: databaseUrl,
+    HOST: host,
+    PORT: String(port),
+    ...(tls && { HODSMAN_TLS_CERT: tls.cert, HODSMAN_TLS_KEY: tls.key }),
+    ...(tls?.authority && { HODSMAN_TLS_AUTHORITY: tls.authority }),
+  };
   if (!isStopping) await (isDev ? serveWithReload(env) : serve(env));
 } catch (e) {
   if (!isStopping) {

@@ -1,4 +1,5 @@
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
 import { gzipSync } from 'node:zlib';
 import { dirname, join } from 'node:path';
 import { runToEnd } from './children.mjs';
@@ -43,6 +44,29 @@ export function firstLoadBytes() {
   return scripts.reduce((sum, s) => sum + gzipSync(readFileSync(fromRoot('web/dist', s))).length, 0);
 }
 
+/** How the service worker is built: it is told every file of the application that was built, and changes whenever one of them does. */
+function keptOnDevices() {
+  const files = readdirSync(fromRoot('web/dist/assets'))
+    .filter((name) => !name.endsWith('.map'))
+    .sort()
+    .map((name) => `/assets/${name}`);
+  const version = createHash('sha256')
+    .update(readFileSync(fromRoot('web/dist/index.html')))
+    .update(files.join(' '))
+    .digest('hex')
+    .slice(0, 12);
+  return [
+    'esbuild',
+    'web/src/offline/service-worker.ts',
+    '--outfile=web/dist/sw.js',
+    '--target=es2022',
+    '--minify',
+    `--define:FILES=${JSON.stringify(files)}`,
+    `--define:VERSION=${JSON.stringify(version)}`,
+    '--log-level=warning',
+  ];
+}
+
 /** Builds application and server; throws with the output of what failed. What was built before counts no more until all is done. */
 export async function build() {
   const run = async ([name, ...words]) => {
@@ -51,6 +75,7 @@ export async function build() {
   };
   rmSync(STAMP, { force: true });
   await run(['vite', 'build', '--config', 'web/vite.config.ts', '--logLevel', 'warn']);
+  await run(keptOnDevices());
   const server = [
     'server/src/main.ts',
     '--bundle',

@@ -36,7 +36,14 @@ export interface AppParts {
   readonly names?: readonly string[];
   readonly room?: Room;
   readonly ending?: Drain;
+  /** A port of plain HTTP on this machine alone, where the server itself speaks HTTPS. */
+  readonly plainPort?: () => number | undefined;
+  /** The file of the authority that a tablet is told to trust, where the certificate is of our own making. */
+  readonly authority?: string | undefined;
 }
+
+/** Where a tablet loads the authority. */
+export const AUTHORITY_PATH = '/hodsman-authority.crt';
 
 /** The whole application, not listening yet: access, security headers, log, API, and the built pages. */
 export function createApp(parts: AppParts): Express {
@@ -90,12 +97,15 @@ export function createApp(parts: AppParts): Express {
   api.use(healthRoutes(documents, version, room));
   api.use(documentRoutes(documents, hasRoom));
   api.use(classEventRoutes({ documents, events: classEvents(parts.classEvents), ending }, hasRoom));
-  api.use(bookingRoutes(feed, (port) => `http://127.0.0.1:${port}/api/stand-in/bookings.json`));
+  api.use(bookingRoutes(feed, (port) => `http://127.0.0.1:${parts.plainPort?.() ?? port}/api/stand-in/bookings.json`));
   api.use('/stand-in', bookingFeed());
   api.use(() => {
     throw new Problem(404, 'not-found', 'the API has no such address');
   });
   app.use('/api', api);
+  const { authority } = parts;
+  if (authority !== undefined)
+    app.get(AUTHORITY_PATH, (_req, res) => res.type('application/x-x509-ca-cert').sendFile(authority));
   if (webFolder !== undefined) servePages(app, webFolder);
   app.use(handleErrors(troubles));
   return app;
@@ -104,6 +114,11 @@ export function createApp(parts: AppParts): Express {
 /** Built files by name, for a year since their names change with their content; every other address is the application's page. */
 function servePages(app: Express, folder: string): void {
   app.use('/assets', express.static(join(folder, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
+  // a worker that a browser keeps longer would keep an old application
+  app.get('/sw.js', (_req, res, next) => {
+    res.set('Cache-Control', 'no-cache');
+    next();
+  });
   app.use(express.static(folder, { index: false }));
   app.get('/{*path}', (_req, res) => {
     res.set('Cache-Control', 'no-cache').sendFile(join(folder, 'index.html'));

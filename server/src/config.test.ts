@@ -14,7 +14,10 @@ describe('the environment', () => {
       bookingFeed: undefined,
       dataFolder: undefined,
       leastFreeBytes: 64 * 2 ** 20,
+      tls: undefined,
     });
+    const secure = readConfig({ ...DB, HODSMAN_TLS_CERT: 'c.pem', HODSMAN_TLS_KEY: 'k.pem' });
+    expect(secure).toMatchObject({ tls: { cert: 'c.pem', key: 'k.pem', authority: undefined } });
   });
   it.each([
     [{}, /^HODSMAN_DATABASE_URL is missing/],
@@ -22,6 +25,7 @@ describe('the environment', () => {
     [{ ...DB, PORT: 'http' }, /^PORT is http, expected/],
     [{ ...DB, HODSMAN_BOOKING_FEED: 'ftp://x' }, /^HODSMAN_BOOKING_FEED is no address/],
     [{ ...DB, HODSMAN_NAMES: 'kitchen.example:80' }, /^HODSMAN_NAMES holds kitchen.example:80/],
+    [{ ...DB, HODSMAN_TLS_CERT: 'c.pem' }, /^HODSMAN_TLS_CERT and HODSMAN_TLS_KEY go together/],
     [{ ...DB, HOST: '0.0.0.0' }, /^HOST is 0.0.0.0, which opens every class to the whole network/],
     [{ ...DB, HOST: '192.168.1.7', HODSMAN_OPEN: 'yes' }, /to want that, set HODSMAN_OPEN=/],
   ])('is refused in one sentence: %j', (env, words) => {

@@ -14,6 +14,8 @@ export interface Config {
   /** The folder of the database's files where that is known, and the room below which nothing is written any more. */
   readonly dataFolder: string | undefined;
   readonly leastFreeBytes: number;
+  /** Files of a certificate and its key; undefined: plain HTTP. `authority`: what a tablet is told to trust. */
+  readonly tls: { readonly cert: string; readonly key: string; readonly authority: string | undefined } | undefined;
 }
 
 /** The words with which somebody says that the network may come in. */
@@ -46,6 +48,8 @@ export function readConfig(env: NodeJS.ProcessEnv): Config | string {
   if (wrong !== undefined) return `HODSMAN_NAMES holds ${wrong}, expected names without ports, with commas between`;
   const leastFreeMb = Number(env['HODSMAN_LEAST_FREE_MB'] ?? LEAST_FREE_MB);
   if (!(leastFreeMb >= 0)) return 'HODSMAN_LEAST_FREE_MB is no number of megabytes';
+  const { HODSMAN_TLS_CERT: cert, HODSMAN_TLS_KEY: key } = env;
+  if ((cert === undefined) !== (key === undefined)) return 'HODSMAN_TLS_CERT and HODSMAN_TLS_KEY go together';
   const own = isIP(host) > 0 && !/^(0\.0\.0\.0|::)$/.test(host) ? [inAddress(host)] : isIP(host) > 0 ? [] : [host];
   return {
     databaseUrl: databaseUrl.replace(/^mysql:/, 'mariadb:'),
@@ -56,5 +60,6 @@ export function readConfig(env: NodeJS.ProcessEnv): Config | string {
     bookingFeed,
     dataFolder: env['HODSMAN_DATA_FOLDER'],
     leastFreeBytes: leastFreeMb * 2 ** 20,
+    tls: cert !== undefined && key !== undefined ? { cert, key, authority: env['HODSMAN_TLS_AUTHORITY'] } : undefined,
   };
 }

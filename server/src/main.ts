@@ -1,7 +1,10 @@
+import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
+import { createServer as createSecureServer } from 'node:https';
+import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import packageJson from '../../package.json';
-import { createApp } from './app.ts';
+import { AUTHORITY_PATH, createApp } from './app.ts';
 import { inAddress, isLoopback, readConfig } from './config.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
@@ -43,9 +46,24 @@ const documents = documentRepository(sequelize);
 const room = config.dataFolder === undefined ? UNWATCHED : watchDisk(config.dataFolder, config.leastFreeBytes);
 const ending = drain();
 const { version } = packageJson;
-const server = createServer(
-  createApp({ documents, classEvents: classEventRepository(sequelize), logger, version, ...config, room, ending }),
-);
+const { tls } = config;
+/** With HTTPS what the server asks of itself goes over a port of this machine alone. */
+const plain = tls ? createServer() : undefined;
+const app = createApp({
+  documents,
+  classEvents: classEventRepository(sequelize),
+  logger,
+  version,
+  ...config,
+  room,
+  ending,
+  plainPort: () => (plain?.address() as AddressInfo | null | undefined)?.port,
+  authority: tls?.authority,
+});
+plain?.on('request', app).listen(0, '127.0.0.1');
+const server = tls
+  ? createSecureServer({ cert: readFileSync(tls.cert), key: readFileSync(tls.key) }, app)
+  : createServer(app);
 server.on('error', (e: NodeJS.ErrnoException) => {
   stop(
     e.code === 'EADDRINUSE'
@@ -56,7 +74,12 @@ server.on('error', (e: NodeJS.ErrnoException) => {
 server.listen(config.port, config.host, () => {
   process.send?.('ready');
   if (process.env['HODSMAN_DEV'] !== undefined) return;
-  console.log(`Hodsman is ready: http://${inAddress(config.host)}:${config.port}/`);
+  const address = `${tls ? 'https' : 'http'}://${inAddress(config.host)}:${config.port}`;
+  console.log(`Hodsman is ready: ${address}/`);
+  if (tls?.authority !== undefined)
+    console.log(
+      `A tablet comes to trust it once: open ${address}${AUTHORITY_PATH} there, install what it loads as a certificate authority, and open the page again.`,
+    );
   if (!isLoopback(config.host))
     console.log('It is open to the network: everyone who reaches this address may read and change every class.');
 });

@@ -77,6 +77,8 @@ export const router = createBrowserRouter([
           },
         ],
       },
+      { path: '/class/:classId/wall', lazy: async () => ({ Component: (await run()).RunScreen }) },
+      { path: '/class/:classId/station/:stationId', lazy: async () => ({ Component: (await run()).RunScreen }) },
       { path: '/classes', lazy: async () => ({ Component: (await import('./features/classes/index.ts')).ClassList }) },
       { path: '/kitchens', lazy: async () => ({ Component: (await kitchens()).KitchenList }) },
       { path: '/kitchens/:kitchenId', lazy: async () => ({ Component: (await kitchens()).KitchenPage }) },

@@ -35,6 +35,14 @@ export function ClassShell() {
   useEffect(() => {
     dispatch(lookAtClass(classId));
   }, [classId, dispatch]);
+  const { pathname } = useLocation();
+  // a class that runs has all that it needs in its own log
+  if (pathname.endsWith('/run') && (opened.state === 'away' || (opened.state === 'opening' && !navigator.onLine)))
+    return (
+      <main tabIndex={0} aria-label="The step" className="h-full overflow-auto">
+        <Outlet />
+      </main>
+    );
   if (opened.state !== 'open') return <OpeningPage kind="class" id={classId} opened={opened} />;
   if (!draft) return null;
   return (

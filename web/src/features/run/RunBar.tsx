@@ -1,11 +1,13 @@
 import { Pause, Play, RefreshCw, Undo2, WifiOff } from 'lucide-react';
 import { clockText, durationText, liveVerdict, notReckoned } from '@hodsman/core';
 import type { LiveView } from '../../live/live-class.ts';
+import type { Kept } from '../../offline/use-kept-application.ts';
 import { BIG_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 
 interface Props extends Omit<RunParts, 'plan' | 'who'> {
   readonly view: LiveView;
+  readonly kept: Kept;
   readonly isPlanning: boolean;
   /** What the last planning did. */
   readonly told: string;
@@ -14,7 +16,7 @@ interface Props extends Omit<RunParts, 'plan' | 'who'> {
 }
 
 /** The clock of the class, whether all get their bread in time, and what can be done with everything at once. */
-export function RunBar({ live, view, state, sec, isPlanning, told, onReplan, onTakeBack, say, trouble }: Props) {
+export function RunBar({ live, view, kept, state, sec, isPlanning, told, onReplan, onTakeBack, say, trouble }: Props) {
   const { doneSec, inHandSec } = liveVerdict(state);
   const isLate = inHandSec < 0;
   // of what others tapped nothing is taken back by accident
@@ -53,6 +55,7 @@ export function RunBar({ live, view, state, sec, isPlanning, told, onReplan, onT
         {!view.isOnline && (
           <>
             <WifiOff size={20} aria-hidden /> no network; the class goes on here
+            {kept !== 'kept' && ' – do not load the page again'}
           </>
         )}
         {view.unsent > 0 && ` · ${view.unsent} kept on this device`}

@@ -4,6 +4,7 @@ import { useParams } from 'react-router';
 import { asItGoes, type LiveState, type PlanTask } from '@hodsman/core';
 import type { LiveClass, LiveView } from '../../live/live-class.ts';
 import { useLive, useNow } from '../../live/use-live.ts';
+import { useKeptApplication, type Kept } from '../../offline/use-kept-application.ts';
 import { useAppSelector } from '../../store/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
@@ -18,6 +19,7 @@ import { NextCalls } from './NextCalls.tsx';
 import { TAP_BUTTON } from './looks.ts';
 import { NowList } from './NowList.tsx';
 import { Paper } from './Paper.tsx';
+import { OtherScreens } from './OtherScreens.tsx';
 import { Rescue } from './Rescue.tsx';
 import { RunBar } from './RunBar.tsx';
 import type { Say } from './run-parts.ts';
@@ -38,12 +40,13 @@ const WHO = 'instructor';
 export function RunShell() {
   const { classId = '' } = useParams();
   const { live, view } = useLive(classId);
+  const kept = useKeptApplication();
   const record = useAppSelector((s) => s.draft?.body);
   const plan = useAppSelector((s) => s.draft?.plan);
-  if (view.state) return <Running live={live} view={view} state={view.state} />;
+  if (view.state) return <Running live={live} view={view} state={view.state} kept={kept} />;
   if (!view.isKnown && !view.isOnline) return <p className="p-6 text-quiet">Asking whether the class has begun …</p>;
   if (!record || !plan) return <p className="p-6 text-quiet">Planning …</p>;
-  return <StartPanel live={live} record={record} plan={plan} who={WHO} />;
+  return <StartPanel live={live} record={record} plan={plan} who={WHO} kept={kept} />;
 }
 
 const VIEWS = [
@@ -51,7 +54,7 @@ const VIEWS = [
   ['arrivals', 'Arrivals'],
   ['class', 'The class'],
   ['trouble', 'Trouble'],
-  ['paper', 'On paper'],
+  ['paper', 'Paper and screens'],
   ['closing', 'Closing'],
 ] as const;
 type ViewName = (typeof VIEWS)[number][0];
@@ -64,9 +67,10 @@ interface Props {
   readonly live: LiveClass;
   readonly view: LiveView;
   readonly state: LiveState;
+  readonly kept: Kept;
 }
 
-function Running({ live, view, state }: Props) {
+function Running({ live, view, state, kept }: Props) {
   useNow(live);
   const sec = Math.floor(secOf(state, live));
   const plan = useMemo(() => asItGoes(state), [state]);
@@ -110,6 +114,7 @@ function Running({ live, view, state }: Props) {
         <RunBar
           {...parts}
           view={view}
+          kept={kept}
           isPlanning={isPlanning}
           told={told}
           onReplan={() => void replan()}
@@ -167,7 +172,12 @@ function Running({ live, view, state }: Props) {
         {shown === 'before' && <BeforeDoors {...parts} />}
         {shown === 'arrivals' && <Arrivals {...parts} />}
         {shown === 'trouble' && <Trouble {...parts} />}
-        {shown === 'paper' && <Paper {...parts} />}
+        {shown === 'paper' && (
+          <>
+            <OtherScreens workshop={state.workshop} />
+            <Paper {...parts} />
+          </>
+        )}
         {shown === 'closing' && <Closing {...parts} />}
         {shown === 'class' && (
           <div className="grid gap-6 px-4 pb-8 md:grid-cols-2 lg:grid-cols-3">

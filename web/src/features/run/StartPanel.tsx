@@ -5,6 +5,7 @@ import { dayText, doorsMs, rehearsalOf, timeText, type ClassRecord, type Plan } 
 import { useCreateDocumentMutation } from '../../documents/api.ts';
 import type { LiveClass } from '../../live/live-class.ts';
 import { liveOf } from '../../live/use-live.ts';
+import type { Kept } from '../../offline/use-kept-application.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
@@ -20,10 +21,11 @@ interface Props {
   readonly record: ClassRecord;
   readonly plan: Plan;
   readonly who: string;
+  readonly kept: Kept;
 }
 
 /** Before the class: it is started for real on its day, or rehearsed on a fast clock. */
-export function StartPanel({ live, record, plan, who }: Props) {
+export function StartPanel({ live, record, plan, who, kept }: Props) {
   const [rate, setRate] = useState<(typeof RATES)[number]>('30');
   const { workshop, notes } = record;
   const fromSec = Math.round((live.nowMs() - doorsMs(workshop)) / 1000);
@@ -66,6 +68,13 @@ export function StartPanel({ live, record, plan, who }: Props) {
           </p>
         )}
       </div>
+      <p className="text-quiet" data-testid="kept">
+        {kept === 'insecure'
+          ? 'At this address the browser keeps no application: without network the class goes on in the open page and every tap is kept, but the page cannot be loaded again until the network is back. HTTPS changes that.'
+          : kept === 'kept'
+            ? 'This device keeps the application: the class goes on without network, even if the page is loaded again.'
+            : 'This device is taking the application in, so that the class goes on without network …'}
+      </p>
       <div className="flex flex-wrap items-end gap-3 border-t border-line pt-5">
         <button
           type="button"

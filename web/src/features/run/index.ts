@@ -1,1 +1,2 @@
 export { RunShell } from './RunShell.tsx';
+export { RunScreen } from './Screens.tsx';
