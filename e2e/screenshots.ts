@@ -149,6 +149,9 @@ const SHOTS: readonly Shot[] = [
   { name: 'plan-tablet', step: 'plan', size: { width: 800, height: 1180 } },
 ];
 
+/** Names of the pictures to take; none: all. */
+const WANTED = process.argv.slice(2);
+
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
 for (const {
   name,
@@ -158,7 +161,7 @@ for (const {
   size = { width: 1280, height: 800 },
   theme = 'light',
   act,
-} of SHOTS) {
+} of SHOTS.filter((s) => WANTED.length === 0 || WANTED.includes(s.name))) {
   const page = await browser.newPage({ viewport: size, colorScheme: theme, locale: 'en-IE', baseURL: ADDRESS });
   const isBread = step.startsWith('/');
   const id = made

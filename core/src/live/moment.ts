@@ -87,7 +87,7 @@ function calledAt(
           (isOnFire(u) && isOnFire(t) && u.at?.id === t.at?.id && u.at?.spot === t.at?.spot)),
     );
   const isReady = (t: PlanTask, list: readonly PlanTask[]): boolean =>
-    goesAsPlanned(t) && before(t).every((u) => goesAsPlanned(u) && (u.startSec < nowSec || list.includes(u)));
+    before(t).every((u) => goesAsPlanned(u) && (u.startSec < nowSec || list.includes(u)));
   // a turn whose own forerunner is not sure is not sure either
   let sure = soon;
   for (;;) {

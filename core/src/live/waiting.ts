@@ -8,6 +8,8 @@ import type { LiveState } from './fold.ts';
 const URGENT_SEC = 300;
 /** Staff look so long before a step ends where the bread does not say how long they take. */
 const LOOK_SEC = 60;
+/** So long after a step that nobody looked at, it counts as good: nobody waits any more. */
+const OVER_SEC = 120;
 
 /** The step of a bread that a task is of; undefined for anything else. */
 export function stepOf(workshop: Workshop, task: Pick<PlanTask, 'bread' | 'step'>): Step | undefined {
@@ -70,7 +72,7 @@ export function looksNow(
       const sinceSec = lookSec(task, step);
       // after two minutes more it is looked at again when these are over
       const fromSec = looked === 'longer' ? task.endSec : sinceSec;
-      return fromSec <= sec && task.startSec <= sec
+      return fromSec <= sec && task.startSec <= sec && sec < task.endSec + OVER_SEC
         ? [{ task, words: names.task(task.id), sinceSec: fromSec, sign: step.cue ?? '' }]
         : [];
     })

@@ -133,16 +133,21 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
       tightest: tightestOf(network, bound, schedule),
     };
     const written = writePlan(workshop, network, schedule, goal, options.moment);
-    return complete(workshop, network, { ...written, measures }, options.moment);
+    return complete(workshop, { ...written, measures }, options.moment);
   };
+  const warned = (p: Plan): Plan => ({ ...p, warnings: [...warningsOf(workshop, network, p)] });
   const plan = planOf(best);
-  if (plan.broken.length === 0) return plan;
+  if (plan.broken.length === 0) return warned(plan);
   // what was found on the way may be right where the best is not: the search sees a limit of a place less sharply than the checker
   const onTheWay = [
     ...found.filter((f) => f !== best),
     finished(searchShort(problem, { placements: 0 }, new Memory(), given)),
   ];
-  return onTheWay.map(planOf).find((p) => p.broken.length === 0) ?? plan;
+  for (const other of onTheWay) {
+    const right = planOf(other);
+    if (right.broken.length === 0) return warned(right);
+  }
+  return warned(plan);
 }
 
 const isShorter = (a: Found, b: Found): boolean =>
@@ -214,17 +219,13 @@ function planOfNothing(workshop: Workshop, network: Network, goal: Goal): Plan {
     tightest: { kind: 'dough', id: '', fromSec: 0, toSec: 0 },
   };
   const nothing = { placements: [], pauseSecs: network.problem.pauses.map((p) => p.fromSec) };
-  return complete(workshop, network, { ...writePlan(workshop, network, nothing, goal), measures });
+  const plan = complete(workshop, { ...writePlan(workshop, network, nothing, goal), measures });
+  return { ...plan, warnings: [...warningsOf(workshop, network, plan)] };
 }
 
 /** With all that the checker finds; what breaks a rule only in what has happened already is no more to be mended, and is left out. */
-function complete(
-  workshop: Workshop,
-  network: Network,
-  plan: Omit<Plan, 'broken' | 'warnings'>,
-  moment?: Moment,
-): Plan {
-  const whole: Plan = { ...plan, broken: [], warnings: [...warningsOf(workshop, network, plan)] };
+function complete(workshop: Workshop, plan: Omit<Plan, 'broken' | 'warnings'>, moment?: Moment): Plan {
+  const whole: Plan = { ...plan, broken: [], warnings: [] };
   const past = new Set(moment?.begun.map((t) => t.id));
   const isToMend = (b: Plan['broken'][number]): boolean =>
     !moment || (b.tasks.some((t) => !past.has(t)) && !(moment.happened && isExcused(moment.happened, b)));

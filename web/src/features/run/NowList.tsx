@@ -30,7 +30,7 @@ export function NowList({
   const more = (task: string): void => trouble('longer', { task, sec: MORE_SEC });
   const room = roomAt(workshop, plan, sec);
   const groups = [
-    { id: '', name: 'Staff', list: room.staff },
+    ...(room.staff.length > 0 ? [{ id: '', name: 'Staff', list: room.staff }] : []),
     ...workshop.stations.map((s) => ({
       id: s.id,
       name: stationName(s),

@@ -5,6 +5,7 @@ import {
   dayText,
   isOnFire,
   mindedBy,
+  ownerOf,
   personName,
   placeWords,
   taskWords,
@@ -38,7 +39,8 @@ export function Paper({ state, plan, sec }: Pick<RunParts, 'state' | 'plan' | 's
             <b className="figures text-lg print:text-[14pt]">{clockText(workshop, t.startSec)}</b>
             <span className="print:text-[11pt]">
               {taskWords(plan, workshop, t)}
-              {t.kind === 'step' && t.people.length > 0 && (
+              {t.kind === 'preheat' && ` ${placeWords(workshop, t)}`}
+              {t.kind === 'step' && t.people.some((p) => p !== ownerOf(t)) && (
                 <span className="text-quiet"> – {t.people.map((p) => personName(workshop, p)).join(', ')}</span>
               )}
               {isOnFire(t) && (
