@@ -50,6 +50,17 @@ test('a class is rehearsed: arrivals, taps at the fire, planned again, undone, c
   await first.getByRole('button', { name: 'hands washed' }).click();
   await expect(page.getByTestId('arrived')).toHaveText(/^1 of 8 are here/);
 
+  // what is said at the door comes to what is known, and stands with the person
+  const careful = page.getByRole('region', { name: 'Arrivals' }).getByRole('group', { name: 'Sanna' });
+  for (const word of ['celery', 'sesame']) {
+    await careful.getByRole('button', { name: 'avoids …' }).click();
+    await careful.getByLabel(/^What Sanna avoids/).fill(word);
+    await careful.getByRole('button', { name: 'So it is' }).click();
+    await expect(careful.locator('[data-care]').first()).toContainText(word);
+    await settled(page);
+  }
+  await expect(careful.locator('[data-care]').first()).toContainText('celery');
+
   const other = await (await browser.newContext()).newPage();
   await other.goto(`${new URL(page.url()).origin}/class/${id}/run`);
   await other.getByText('Arrivals', { exact: true }).click();

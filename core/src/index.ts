@@ -6,6 +6,7 @@ export { fault, faultLine, faultWords, FAULTS, REMEDIES, assert } from './faults
 export { success } from './faults/index.ts';
 export type { Fault, FaultCode, Result } from './faults/index.ts';
 export {
+  alsoAvoiding,
   asItGoes,
   bestOffers,
   breaths,
@@ -283,7 +284,7 @@ export {
 export type { BookingNews, FreeWord, Gap, GuestRow, RosterReading, Seat } from './roster/index.ts';
 export { putOnMenu, setBreadsEach, setGriddleCount, setParticipantCount } from './workshop/index.ts';
 export type { Aim, Alternative, Care, Pin, Remark, Shaping } from './workshop/index.ts';
-export type { Batch, Bread, ClassNotes, ClassRecord, Line, MenuLine, Workshop } from './workshop/index.ts';
+export type { Batch, Bread, ClassNotes, ClassRecord, Line, MenuLine, Participant, Workshop } from './workshop/index.ts';
 export {
   aheadList,
   allergenPage,

@@ -11,6 +11,16 @@ export function withNewcomer(workshop: Workshop, newcomer: Participant, station:
   return makersAsTheyMay({ ...workshop, roster: [...workshop.roster, newcomer], stations });
 }
 
+/** What somebody avoids with what they said besides: nothing that is known is lost, and strict stays strict. */
+export function alsoAvoiding(
+  known: readonly Participant['avoid'][number][],
+  said: readonly Participant['avoid'][number][],
+): Participant['avoid'] {
+  const all = new Map(known.map((a) => [a.what, a]));
+  for (const a of said) if (all.get(a.what)?.level !== 'strict') all.set(a.what, a);
+  return [...all.values()];
+}
+
 /** A class in which somebody avoids something else than was written. */
 export function withAvoided(workshop: Workshop, person: string, avoid: Participant['avoid']): Workshop {
   const roster = workshop.roster.map((p) => (p.id === person ? { ...p, avoid } : p));

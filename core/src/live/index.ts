@@ -27,3 +27,4 @@ export { breaths, sayings, type Saying } from './say.ts';
 export { simulatedHands, type Tap } from './hands.ts';
 export { fillersNow, gapSec, type GapFiller } from './filling.ts';
 export { clearingList, type ClearingItem } from './clearing.ts';
+export { alsoAvoiding } from './changed.ts';

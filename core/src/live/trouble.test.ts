@@ -5,6 +5,7 @@ import { planClass } from '../planner/index.ts';
 import { heldWords } from '../workshop/index.ts';
 import { runningClass, type RunningClass } from '../testing/index.ts';
 import {
+  alsoAvoiding,
   asItGoes,
   bestOffers,
   canBeMadeAgain,
@@ -262,6 +263,19 @@ describe('what is said at the door', () => {
     // what was said and not understood stays with the person
     const said = cls.after(cls.at(-60, 'avoids', { person: person.id, avoid: [], words: ['no pips'] }));
     expect(said.notes.remarks).toContainEqual({ person: person.id, words: 'no pips', isDealtWith: false });
+    // what is said besides takes nothing away of what is known, and makes nothing milder
+    expect(
+      alsoAvoiding(
+        [{ what: 'milk', level: 'strict' }],
+        [
+          { what: 'milk', level: 'diet' },
+          { what: 'sesame', level: 'strict' },
+        ],
+      ),
+    ).toEqual([
+      { what: 'milk', level: 'strict' },
+      { what: 'sesame', level: 'strict' },
+    ]);
     // nobody stays named for a bread that holds what they avoid
     const named = { ...workshop, menu: workshop.menu.map((m) => ({ ...m, for: workshop.roster.map((p) => p.id) })) };
     const then = withAvoided(named, person.id, [{ what: word, level: 'strict' }]);

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { careWords, NEW_PERSON, personName, stationName } from '@hodsman/core';
+import { careWords, NEW_PERSON, stationName } from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
 import { AvoidsOtherwise, OneMore } from './AtTheDoor.tsx';
 import { TAP_BUTTON } from './looks.ts';
@@ -21,7 +21,9 @@ export function Arrivals({ state, say, trouble }: Pick<RunParts, 'state' | 'say'
         <section key={s.id} aria-label={stationName(s)} className="grid gap-2">
           <h2 className="text-lg">{stationName(s)}</h2>
           {s.members.map((id) => {
-            const name = personName(workshop, id);
+            const person = workshop.roster.find((p) => p.id === id);
+            if (!person) return null;
+            const { name } = person;
             const said = people[id] ?? NEW_PERSON;
             const avoids = careWords(workshop, notes.remarks, id);
             // whoever was late or gone and comes is counted with again
@@ -82,7 +84,7 @@ export function Arrivals({ state, say, trouble }: Pick<RunParts, 'state' | 'say'
                   avoids …
                 </button>
                 {changing === id && (
-                  <AvoidsOtherwise person={id} name={name} trouble={trouble} onDone={() => setChanging('')} />
+                  <AvoidsOtherwise person={person} trouble={trouble} onDone={() => setChanging('')} />
                 )}
               </div>
             );

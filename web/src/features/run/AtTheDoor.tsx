@@ -1,5 +1,5 @@
 import { useState, type SubmitEvent } from 'react';
-import { readAvoided, stationName } from '@hodsman/core';
+import { alsoAvoiding, avoidedName, readAvoided, stationName, type Participant } from '@hodsman/core';
 import { newId } from '../../ui/new-id.ts';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { TAP_BUTTON } from './looks.ts';
@@ -18,24 +18,36 @@ function avoided(text: string): { readonly avoid: ReturnType<typeof readAvoided>
   return { avoid, words: [...unknown, ...remarks] };
 }
 
-/** Somebody avoids something else than was written down. */
+/**
+ * What somebody avoids is otherwise than it was written down: what is said comes to what is known, and nothing of that goes but by its own
+ * tap.
+ */
 export function AvoidsOtherwise({
   person,
-  name,
   trouble,
   onDone,
-}: Pick<RunParts, 'trouble'> & { readonly person: string; readonly name: string; readonly onDone: () => void }) {
+}: Pick<RunParts, 'trouble'> & { readonly person: Participant; readonly onDone: () => void }) {
   const [text, setText] = useState('');
+  const { id, name } = person;
   const take = (e: SubmitEvent): void => {
     e.preventDefault();
     const { avoid, words } = avoided(text);
-    trouble('avoids', { person, avoid: [...avoid], words });
+    trouble('avoids', { person: id, avoid: alsoAvoiding(person.avoid, avoid), words });
     onDone();
   };
+  const without = (what: string): void =>
+    trouble('avoids', { person: id, avoid: person.avoid.filter((a) => a.what !== what), words: [] });
   return (
     <form className="flex basis-full flex-wrap items-end gap-2" onSubmit={take}>
+      {person.avoid.map((a) => (
+        <button key={a.what} type="button" className={TAP_BUTTON} onClick={() => without(a.what)}>
+          {avoidedName(a.what)}: not so, they may have it
+        </button>
+      ))}
       <label className="grid min-w-64 flex-1 gap-1">
-        <span className="text-sm text-quiet">What {name} avoids, in their words; “nothing” where there is nothing</span>
+        <span className="text-sm text-quiet">
+          What {name} {person.avoid.length > 0 ? 'avoids besides' : 'avoids'}, in their words
+        </span>
         <input className={FIELD} maxLength={400} value={text} onChange={(e) => setText(e.target.value)} />
       </label>
       <button type="submit" className={TAP_BUTTON} disabled={text.trim() === ''}>
