@@ -1,5 +1,5 @@
-import sundayClass from '../../../demo/class-sunday.json';
-import demoClass from '../../../demo/class.json';
+import sundayClass from '../../../demo/class-sunday.json' with { type: 'json' };
+import demoClass from '../../../demo/class.json' with { type: 'json' };
 import { readClassRecord } from '../formats/index.ts';
 import { foldEvents, type EventKind, type EventOf, type LiveEvent, type LiveState } from '../live/index.ts';
 import { planClass } from '../planner/index.ts';
