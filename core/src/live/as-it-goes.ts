@@ -33,6 +33,10 @@ export function asItGoes({ plan, tasks, pauses }: Going): Plan {
 export const lostBreads = ({ plan, tasks }: Pick<LiveState, 'plan' | 'tasks'>): readonly PlanTask[] =>
   plan.tasks.filter((t) => tasks[t.id]?.isLost === true);
 
+/** Pieces of which no bread comes any more: lost and not made again, or given up. */
+export const piecesWithoutBread = (state: Pick<LiveState, 'plan' | 'tasks' | 'givenUp'>): ReadonlySet<string> =>
+  new Set([...state.givenUp, ...lostBreads(state).flatMap((t) => t.piece ?? [])]);
+
 /** When the last bread is done as it goes, and how long that is before table time (below zero: after); seconds of the class. */
 export function liveVerdict(state: Going): {
   readonly doneSec: number;

@@ -96,6 +96,23 @@ const DATA = {
 export type EventKind = keyof typeof DATA;
 export const EVENT_KINDS = Object.keys(DATA) as readonly EventKind[];
 
+/** Kinds of events that the plan of the rest has to reckon with. */
+const TROUBLE: ReadonlySet<EventKind> = new Set<EventKind>([
+  'late',
+  'gone',
+  'griddle-down',
+  'griddle-pace',
+  'longer',
+  'replaced',
+  'spoilt',
+  'yeast-dead',
+  'joined',
+  'avoids',
+  'decided',
+  'went-on',
+]);
+export const isTrouble = (kind: EventKind): boolean => TROUBLE.has(kind);
+
 const envelope = {
   /** Made by the device, so that an event that is sent twice is one. */
   id: idSchema,

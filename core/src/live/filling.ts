@@ -1,5 +1,6 @@
-import { isOfBread, ownerOf, piecesDone, type Plan } from '../plan/index.ts';
+import { isOfBread, ownerOf, piecesDone, stepWords, type Plan } from '../plan/index.ts';
 import { namesOf } from '../words/index.ts';
+import { piecesWithoutBread } from './as-it-goes.ts';
 import { stepOf } from './waiting.ts';
 import type { Workshop } from '../workshop/index.ts';
 import type { LiveState } from './fold.ts';
@@ -27,11 +28,12 @@ export function gapSec(workshop: Workshop, plan: Plan, sec: number): number {
  * (a talk with its words), a skill that comes next, tasting where somebody has a bread that is done, washing up.
  */
 export function fillersNow(
-  { workshop, tasks }: Pick<LiveState, 'workshop' | 'tasks'>,
+  state: Pick<LiveState, 'workshop' | 'plan' | 'tasks' | 'givenUp'>,
   plan: Plan,
   sec: number,
   lastsSec: number,
 ): readonly GapFiller[] {
+  const { workshop } = state;
   const names = namesOf(workshop);
   const ahead = plan.tasks.filter((t) => isOfBread(t) && t.startSec >= sec);
   const sideJobs = ahead
@@ -50,14 +52,15 @@ export function fillersNow(
     ? [
         {
           kind: 'skill',
-          words: `${names.bread(next.bread ?? '')}: ${next.step ?? ''}${cue === undefined ? '' : ` – ${cue}`}`,
+          words: `${names.bread(next.bread ?? '')}: ${stepWords(next.step)}${cue === undefined ? '' : ` – ${cue}`}`,
         },
       ]
     : [];
   // nothing is tasted before there is something to taste
-  const eaters = [...piecesDone(plan.tasks.filter((t) => tasks[t.id]?.isLost !== true))].flatMap(([piece, doneSec]) => {
+  const none = piecesWithoutBread(state);
+  const eaters = [...piecesDone(plan.tasks)].flatMap(([piece, doneSec]) => {
     const owner = ownerOf({ piece });
-    return owner !== undefined && doneSec <= sec ? [owner] : [];
+    return owner !== undefined && doneSec <= sec && !none.has(piece) ? [owner] : [];
   });
   const tasting: readonly GapFiller[] =
     eaters.length > 0

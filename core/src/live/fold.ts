@@ -1,4 +1,4 @@
-import type { Plan } from '../plan/index.ts';
+import { piecesDone, type Plan } from '../plan/index.ts';
 import type { ClassNotes, Workshop } from '../workshop/index.ts';
 import { risingSteps, withAvoided, withNewcomer, withoutRest, withTableLater } from './changed.ts';
 import type { EventKind, EventOf, LiveEvent } from './events.ts';
@@ -165,8 +165,8 @@ const APPLY: { readonly [K in EventKind]: Apply<K> } = {
   'taken-back': nothing,
   ticked: (s, { item }) => add(s.ticked, item),
   arrived: (s, { person }) => setPerson(s, person, { isHere: true, isGone: false }),
-  washed: (s, { person }) => setPerson(s, person, { isHere: true, hasWashed: true }),
-  confirmed: (s, { person }) => setPerson(s, person, { isHere: true, isConfirmed: true }),
+  washed: (s, { person }) => setPerson(s, person, { isHere: true, isGone: false, hasWashed: true }),
+  confirmed: (s, { person }) => setPerson(s, person, { isHere: true, isGone: false, isConfirmed: true }),
   late: (s, { person, min }, sec) => {
     s.changedSec[person] = sec;
     setPerson(s, person, { lateMin: min, expectedSec: Math.max(0, sec) + 60 * min });
@@ -282,15 +282,18 @@ function add(list: string[], id: string): void {
   if (!list.includes(id)) list.push(id);
 }
 
-/** The pieces of a dough, as a plan has it. */
-const piecesOf = (plan: Plan, batch: string): readonly string[] =>
-  plan.batches.find((b) => b.id === batch)?.pieces ?? [];
+/** The pieces of a dough of which no bread is done at a moment, as a plan has them; spares too. */
+export function openPieces(plan: Plan, batch: string, sec: number): readonly string[] {
+  const done = piecesDone(plan.tasks);
+  return plan.batches.find((b) => b.id === batch)?.pieces.filter((p) => (done.get(p) ?? Infinity) > sec) ?? [];
+}
 
-/** A dough is made again from its first step, or its breads are given up. */
+/** A dough is made again from its first step while none of its breads is done, or those that are not done are given up. */
 function onceMore(s: Draft, batch: string, then: 'again' | 'without', sec: number): void {
-  const pieces = piecesOf(s.plan, batch);
+  const pieces = openPieces(s.plan, batch, sec);
   if (then === 'without') for (const p of pieces) add(s.givenUp, p);
-  else beginAgain(s, [batch, ...pieces], sec);
+  else if (pieces.length === s.plan.batches.find((b) => b.id === batch)?.pieces.length)
+    beginAgain(s, [batch, ...pieces], sec);
 }
 
 /** What was said of them counts no more. */

@@ -2,7 +2,7 @@
  * The class as it happens: what people tap are events, and the state of the class is what they add up to.
  * Begin with `events.ts`, then `fold.ts`. Devices, servers and a later version of the program fold the same events to the same state.
  */
-export { EVENT_KINDS, eventInFile, MOST_AT_ONCE, readEvent, readEvents } from './events.ts';
+export { EVENT_KINDS, eventInFile, isTrouble, MOST_AT_ONCE, readEvent, readEvents } from './events.ts';
 export type { EventKind, EventOf, LiveEvent } from './events.ts';
 export { classSecAt, foldEvents, NEW_GRIDDLE, NEW_PERSON } from './fold.ts';
 export type { GriddleLive, LiveState, PersonLive, TaskLive } from './fold.ts';
@@ -12,7 +12,6 @@ export { momentOf } from './moment.ts';
 export {
   canBeMadeAgain,
   doughsAtHand,
-  fewNames,
   ingredientsAhead,
   notReckoned,
   outWords,

@@ -1,6 +1,6 @@
-import { NOTHING_HAPPENED, type Happened, type Moment } from '../planner/index.ts';
+import type { Happened, Moment } from '../planner/index.ts';
 import { isOnFire, ownerOf, type Plan, type PlanTask } from '../plan/index.ts';
-import { asItGoes, lostBreads } from './as-it-goes.ts';
+import { asItGoes, piecesWithoutBread } from './as-it-goes.ts';
 import { NEW_PERSON, type LiveState } from './fold.ts';
 
 /** Whoever is to begin within this was called, or is about to be. */
@@ -16,13 +16,11 @@ function happenedIn(state: LiveState, nowSec: number): Happened {
     if (isGone) return [[id, Infinity]];
     return lateMin > 0 && !isHere ? [[id, Math.max(expectedSec, nowSec + LEAST_WAIT_SEC)]] : [];
   });
-  const lost = lostBreads(state).flatMap((t) => t.piece ?? []);
   return {
-    ...NOTHING_HAPPENED,
     down: new Set(Object.keys(griddles).filter((id) => griddles[id]?.isDown)),
     paces: new Map(Object.entries(griddles).flatMap(([id, { pace }]) => (pace === 1 ? [] : [[id, pace] as const]))),
     away: new Map(away),
-    givenUp: new Set([...state.givenUp, ...lost]),
+    givenUp: piecesWithoutBread(state),
     byStaff: new Set(state.byStaff.filter((p) => plan.batches.some((b) => b.pieces.includes(p)))),
   };
 }
@@ -35,10 +33,7 @@ export function momentOf(state: LiveState, sec: number): Moment {
   const nowSec = Math.ceil(sec);
   const happened = happenedIn(state, nowSec);
   const { tasks } = asItGoes(state);
-  const isMadeAgain = (t: PlanTask): boolean => {
-    const batch = t.batch ?? state.plan.batches.find((b) => b.pieces.includes(t.piece ?? ''))?.id ?? '';
-    return [t.piece ?? batch, batch].some((id) => t.startSec < (state.again[id] ?? -Infinity));
-  };
+  const isMadeAgain = (t: PlanTask): boolean => t.startSec < (state.again[t.piece ?? t.batch ?? ''] ?? -Infinity);
   const begun = tasks.filter((t) => t.startSec < nowSec && !isMadeAgain(t));
   return { nowSec, begun, called: calledAt(state, tasks, happened, nowSec), happened };
 }
@@ -55,14 +50,12 @@ function calledAt(
     const p = planned.get(id);
     return p?.startSec === startSec && p.endSec === endSec;
   };
-  const batchOf = new Map(plan.batches.flatMap((b) => b.pieces.map((p) => [p, b.id])));
   const isTouched = (t: PlanTask): boolean => {
     const [piece, griddle] = [t.piece ?? '', t.at?.kind === 'griddle' ? (t.at.id ?? '') : ''];
     return (
       happened.givenUp.has(piece) ||
       happened.byStaff.has(piece) ||
       again[piece] !== undefined ||
-      again[batchOf.get(piece) ?? ''] !== undefined ||
       griddles[griddle]?.isDown === true ||
       happened.paces.has(griddle) ||
       t.people.some((p) => happened.away.has(p))

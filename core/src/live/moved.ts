@@ -2,7 +2,7 @@ import { piecesDone, type Plan } from '../plan/index.ts';
 import { pieceParts } from '../ids.ts';
 import { brokenWords, namesOf } from '../words/index.ts';
 import { counted, durationText } from '../units/index.ts';
-import { lostBreads } from './as-it-goes.ts';
+import { piecesWithoutBread } from './as-it-goes.ts';
 import type { LiveState } from './fold.ts';
 import { fewNames } from './trouble.ts';
 
@@ -21,7 +21,7 @@ export interface Moved {
 /** Compares the plan of the rest of a class with the class as it goes: `before` may hold what cannot be done any more. */
 export function movedBy(state: LiveState, before: Plan, next: Plan): Moved {
   const names = namesOf(state.workshop);
-  const known = new Set([...state.givenUp, ...lostBreads(state).flatMap((t) => t.piece ?? [])]);
+  const known = piecesWithoutBread(state);
   /** That nobody gets it any more has been said: it was given up, or its owner is gone. */
   const isKnown = (piece: string): boolean =>
     known.has(piece) || state.people[pieceParts(piece).owner ?? '']?.isGone === true;

@@ -1,6 +1,6 @@
 import { isOnFire, ownerOf, type Plan } from '../plan/index.ts';
 import type { Call } from '../turns/index.ts';
-import { personName, type Workshop } from '../workshop/index.ts';
+import { firstName, personName, type Workshop } from '../workshop/index.ts';
 
 /** More names than this are not heard in one breath. */
 const NAMES_A_BREATH = 3;
@@ -26,11 +26,10 @@ export interface Saying {
  */
 export function sayings(workshop: Workshop, plan: Plan, calls: readonly Call[]): readonly Saying[] {
   const shows = plan.tasks.filter((t) => t.kind === 'demo');
-  const first = (name: string): string => name.split(' ')[0] ?? name;
   /** "Noor to griddle 2" of "Noor Vale to griddle 2". */
   const called = (to: string): string => {
     const person = workshop.roster.find((p) => to.startsWith(p.name));
-    return person ? first(person.name) + to.slice(person.name.length) : to;
+    return person ? firstName(person.name) + to.slice(person.name.length) : to;
   };
   const warnings = calls.flatMap((c) =>
     breaths(c.to.map(called)).map((names, i): Saying => ({
@@ -43,7 +42,11 @@ export function sayings(workshop: Workshop, plan: Plan, calls: readonly Call[]):
     const owner = ownerOf(t);
     if (!isOnFire(t) || owner === undefined) return [];
     return [
-      { key: `${t.id} off`, atSec: t.endSec - 5, words: `${first(personName(workshop, owner))}: your bread comes off` },
+      {
+        key: `${t.id} off`,
+        atSec: t.endSec - 5,
+        words: `${firstName(personName(workshop, owner))}: your bread comes off`,
+      },
     ];
   });
   const isSilent = (sec: number): boolean => shows.some((t) => t.startSec <= sec && sec < t.endSec);

@@ -187,6 +187,14 @@ describe('a bread that was lost', () => {
     expect(why).toContain(word);
   });
 
+  it('is offered nothing for somebody who is gone', () => {
+    const state = cls.after(
+      cls.at(midSec, 'lost', { task: lying.id }),
+      cls.at(midSec + 1, 'gone', { person: ownerOf(lying) ?? '' }),
+    );
+    expect(replacementsFor(state, lying, midSec + 2).offers).toEqual([]);
+  });
+
   it('is planned again from its first own step, and else it is named as nobody’s', () => {
     const state = cls.after(
       cls.at(midSec, 'lost', { task: lying.id }),
@@ -227,12 +235,24 @@ describe('a dough that cannot be used', () => {
     expect(withoutBread(without)).toHaveLength(own.pieces.filter((p) => pieceParts(p).owner !== null).length);
     const next = again(without, sec + 1);
     expect(next.tasks.filter((t) => t.piece !== undefined && own.pieces.includes(t.piece))).toEqual([]);
-    const ownDough = plan.batches.find((b) => b.station !== null && !b.practice && canBeMadeAgain(plan, b.id));
+    const ownDough = plan.batches.find((b) => b.station !== null && !b.practice && canBeMadeAgain(plan, b.id, -1));
     if (!ownDough) return;
     const mixed = plan.tasks.filter((t) => t.batch === ownDough.id && t.kind === 'step');
     const at = Math.max(...mixed.slice(0, 1).map((t) => t.endSec)) + 1;
     const anew = again(cls.after(cls.at(at, 'spoilt', { batch: ownDough.id, then: 'again' })), at + 1);
     for (const t of mixed) expect(find(anew, t.id).startSec).toBeGreaterThan(at);
+  });
+
+  it('leaves the breads that are done as they are, and is not made again once one is', () => {
+    const done = [...piecesDone(plan.tasks)].sort((a, b) => a[1] - b[1])[0];
+    const own = plan.batches.find((b) => b.pieces.includes(done?.[0] ?? '')) ?? expect.fail();
+    const sec = (done?.[1] ?? 0) + 1;
+    const without = cls.after(cls.at(sec, 'spoilt', { batch: own.id, then: 'without' }));
+    expect(without.givenUp).not.toContain(done?.[0]);
+    expect(without.givenUp.length).toBeGreaterThan(0);
+    expect(canBeMadeAgain(plan, own.id, sec)).toBe(false);
+    expect(cls.after(cls.at(sec, 'yeast-dead', { bread: own.bread, then: 'again' })).again).not.toHaveProperty(own.id);
+    expect(canBeMadeAgain(plan, own.id, -1)).toBe(own.mother === null);
   });
 
   it('whose yeast is dead is cooked flat without its proofs', () => {

@@ -2,9 +2,9 @@ import { pieceParts } from '../ids.ts';
 import { isOfBread, ownerOf, type Plan, type PlanTask } from '../plan/index.ts';
 import { counted, gramsText } from '../units/index.ts';
 import { heldWords, stationName, type Workshop } from '../workshop/index.ts';
-import { NEW_GRIDDLE, NEW_PERSON, type LiveState } from './fold.ts';
+import { NEW_GRIDDLE, NEW_PERSON, openPieces, type LiveState } from './fold.ts';
 import { namesOf, pieceName } from '../words/index.ts';
-import { lostBreads } from './as-it-goes.ts';
+import { lostBreads, piecesWithoutBread } from './as-it-goes.ts';
 
 /** A way to make a bread again that was lost. */
 export interface Replacement {
@@ -28,6 +28,7 @@ export function replacementsFor(
   const person = workshop.roster.find((p) => p.id === owner);
   if (!bread || !person || task.piece === undefined) return { offers: [], why: 'It is nobody’s bread.' };
   const holds = heldWords(bread);
+  if (state.people[person.id]?.isGone === true) return { offers: [], why: `${person.name} is gone.` };
   const avoided = person.avoid.filter((a) => holds.has(a.what)).map((a) => a.what);
   if (avoided.length > 0) return { offers: [], why: `${person.name} avoids ${avoided.join(', ')}, which is in it.` };
   const own = plan.batches.find((b) => b.pieces.includes(task.piece ?? ''));
@@ -59,7 +60,7 @@ const atStation = (workshop: Workshop, id: string | null): string => {
 const isGivenUp = ({ givenUp }: LiveState, batch: Plan['batches'][number]): boolean =>
   batch.pieces.every((p) => givenUp.includes(p));
 
-/** Doughs of stations that are at hand: from whose first step nothing has come off a fire yet, or some of it has not. */
+/** Doughs of stations of which something is still to be done, by what they are called. */
 export function doughsAtHand(
   state: LiveState,
   sec: number,
@@ -73,9 +74,11 @@ export function doughsAtHand(
   });
 }
 
-/** Whether a dough can be made again at its station: one that staff made ahead cannot. */
-export const canBeMadeAgain = (plan: Plan, batch: string): boolean =>
-  plan.batches.find((b) => b.id === batch)?.mother === null;
+/** Whether a dough can be made again at its station: one that staff made ahead cannot, and of which a bread is done need not. */
+export function canBeMadeAgain(plan: Plan, batch: string, sec: number): boolean {
+  const found = plan.batches.find((b) => b.id === batch);
+  return found?.mother === null && openPieces(plan, batch, sec).length === found.pieces.length;
+}
 
 /** The ingredients that are still to be used from a moment on, by name. */
 export function ingredientsAhead({ workshop, plan }: LiveState, sec: number): readonly string[] {
@@ -159,8 +162,7 @@ export function notReckoned(state: LiveState): readonly string[] {
 /** Breads that nobody will get any more: lost and not made again, given up, of people who are gone; by whose they are. */
 export function withoutBread(state: LiveState): readonly string[] {
   const names = namesOf(state.workshop);
-  const lost = new Set([...state.givenUp, ...lostBreads(state).flatMap((t) => t.piece ?? [])]);
-  return [...lost]
+  return [...piecesWithoutBread(state)]
     .map(pieceParts)
     .filter((p) => p.owner !== null && state.people[p.owner]?.isGone !== true)
     .map(names.piece);

@@ -125,6 +125,15 @@ describe('what fills a gap', () => {
     expect(kinds(ready - 1)).not.toContain('tasting');
     expect(kinds(ready)).toContain('tasting');
     expect(kinds(0)).not.toContain('washing-up');
+    // what was lost is nothing to taste
+    const ripe = [...piecesDone(plan.tasks)].filter(([, sec]) => sec <= ready).map(([piece]) => piece);
+    const lost = plan.tasks
+      .filter((t) => ripe.includes(t.piece ?? '?') && t.endSec <= ready)
+      .filter((t) => t.endSec === piecesDone(plan.tasks).get(t.piece ?? ''))
+      .map((t) => cls.at(t.endSec - 1, 'lost', { task: t.id }));
+    expect(fillersNow(cls.after(...lost), plan, ready, 600).map((f) => f.kind)).not.toContain('tasting');
+    // and a skill is called by its words
+    for (const f of fillersNow(state, plan, ready, 600)) expect(f.words).not.toMatch(/[a-z]-(coil|up|out)\b|@|\//);
   });
 });
 

@@ -2,15 +2,14 @@ import { isRest } from '../method/index.ts';
 import { isOnFire, ownerOf, piecesDone, stepWords, type Plan, type PlanTask } from '../plan/index.ts';
 import { pieceParts } from '../ids.ts';
 import { counted, durationText, wholeMinutes } from '../units/index.ts';
-import { namesOf } from '../words/index.ts';
-import { brokenWords } from '../words/index.ts';
+import { brokenWords, namesOf } from '../words/index.ts';
 import { asItGoes, liveVerdict } from './as-it-goes.ts';
 import type { EventOf } from './events.ts';
 import { withoutRest, withTableLater } from './changed.ts';
 import { momentOf } from './moment.ts';
 import { fewNames } from './trouble.ts';
 import type { LiveState } from './fold.ts';
-import type { Moment } from '../planner/index.ts';
+import { NOTHING_HAPPENED, type Happened, type Moment } from '../planner/index.ts';
 import type { Workshop } from '../workshop/index.ts';
 
 export type Choice = EventOf<'decided'>['data']['choice'];
@@ -72,20 +71,25 @@ function staffCook(state: LiveState, moment: Moment, plan: Plan): readonly Candi
       words: `Staff cook the last ${counted(pieces.length, 'bread', 'breads')}`,
       cost: `${whose}: cooked for them`,
       workshop: state.workshop,
-      moment: { ...moment, ...(moment.happened && { happened: { ...moment.happened, byStaff } }) },
+      moment: withHappened(moment, { byStaff }),
     },
   ];
 }
+
+const withHappened = (moment: Moment, change: Partial<Happened>): Moment => ({
+  ...moment,
+  happened: { ...NOTHING_HAPPENED, ...moment.happened, ...change },
+});
 
 const isOpenCook = (t: PlanTask, { nowSec, called = [] }: Moment): boolean =>
   isOnFire(t) && ownerOf(t) !== undefined && t.startSec >= nowSec && !called.some((c) => c.id === t.id);
 
 /** One rest of one bread is left out: the one that would save most and has not begun. */
-function lessRest(state: LiveState, { nowSec, ...moment }: Moment, plan: Plan): readonly Candidate[] {
+function lessRest(state: LiveState, moment: Moment, plan: Plan): readonly Candidate[] {
   const rests = state.workshop.breads.flatMap((bread) =>
     bread.steps.flatMap((step) => {
       const own = plan.tasks.filter((t) => t.kind === 'rest' && t.bread === bread.id && t.step === step.id);
-      const isOpen = own.length > 0 && own.every((t) => t.startSec >= nowSec);
+      const isOpen = own.length > 0 && own.every((t) => t.startSec >= moment.nowSec);
       const lasts = own.map((t) => (t.kind === 'rest' ? t.window.minSec : 0));
       const savesSec = Math.min(...lasts);
       return isRest(step) && isOpen && savesSec >= LEAST_REST_SEC ? [{ bread, step, savesSec }] : [];
@@ -100,7 +104,7 @@ function lessRest(state: LiveState, { nowSec, ...moment }: Moment, plan: Plan): 
       words: `Leave out the ${stepWords(step.id)} of ${bread.name}`,
       cost: `${bread.name}: crumb tighter, harder to roll (${durationText(savesSec)} less rest)`,
       workshop: withoutRest(state.workshop, bread.id, step.id),
-      moment: { nowSec, ...moment },
+      moment,
     },
   ];
 }
@@ -131,7 +135,7 @@ function fewer(state: LiveState, moment: Moment, plan: Plan): readonly Candidate
       words: `One ${names.bread(most?.bread ?? '')} less for everyone who has not begun their last`,
       cost: `one bread less for ${who}; the dough goes home raw`,
       workshop: state.workshop,
-      moment: { ...moment, ...(moment.happened && { happened: { ...moment.happened, givenUp } }) },
+      moment: withHappened(moment, { givenUp }),
     },
   ];
 }

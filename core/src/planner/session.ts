@@ -105,20 +105,13 @@ export function plannerSession({ now, pause, isTakeable }: SessionHost) {
       shown = { workshop, plan, situation: undefined };
       onPlan(plan, true);
     },
-    /** The rest of a class from a moment on, near the plan that it had: what has begun is fixed. Nothing more once a later call has come. */
-    replan: async (
-      workshop: Workshop,
-      shaping: Shaping,
-      moment: Moment,
-      before: Plan,
-      onPlan: (plan: Plan, isFinal: boolean) => void,
-    ): Promise<void> => {
+    /** The rest of a class from a moment on, near the plan that it had: what has begun is fixed. Null once a later call has come. */
+    replan: async (workshop: Workshop, shaping: Shaping, moment: Moment, before: Plan): Promise<Plan | null> => {
       const call = ++latest;
-      onPlan(planShaped(workshop, shaping, { effort: 0, moment, base: before }), false);
       const plan = await inTurns(call, planShapedInSteps(workshop, shaping, { effort: 1, moment, base: before }));
-      if (call !== latest) return;
+      if (call !== latest) return null;
       shown = { workshop, plan, situation: undefined };
-      onPlan(plan, true);
+      return plan;
     },
     /** Why a task of the last plan is when it is; null before there is one. Looking that up takes longer than a frame in a large class. */
     about: (taskId: string): AboutTask | null => {

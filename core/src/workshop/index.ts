@@ -16,7 +16,16 @@ export {
 export { classNotesSchema, NO_NOTES, type Filling } from './record.ts';
 export type { Alternative, ClassNotes, ClassRecord, Guest } from './record.ts';
 export { UNSHAPED, withoutPin, withPins, type Aim, type Pin, type Shaping } from './shaping.ts';
-export { heldWords, isMixedHere, linesOf, ownBreadName, personName, stationName, type Line } from './lines.ts';
+export {
+  heldWords,
+  isMixedHere,
+  linesOf,
+  ownBreadName,
+  firstName,
+  personName,
+  stationName,
+  type Line,
+} from './lines.ts';
 export { avoidsWords, careLines, careOf, careWords, offWords, type Care, type Remark } from './care.ts';
 export { batchesOf, teamAt, totalsOf, type Batch, type Piece } from './batches.ts';
 export { mothersOf, practiceIndex, practicesOf, throughIndex } from './mothers.ts';

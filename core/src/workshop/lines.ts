@@ -55,6 +55,9 @@ export function personName(workshop: Workshop, id: string): string {
   return [...workshop.roster, ...workshop.kitchen.staff].find((p) => p.id === id)?.name ?? id;
 }
 
+/** What somebody is called to their face: the first word of their name. */
+export const firstName = (name: string): string => name.replace(/ .*$/, '');
+
 /** What a participant's own bread is called: their name alone where everyone makes one of it, else with its number, "Ottilie 2". */
 export function ownBreadName(name: string, number: number, line: Pick<MenuLine, 'each' | 'per'> | undefined): string {
   const isOnlyOne = number === 1 && line?.each === 1 && line.per === 'participant';

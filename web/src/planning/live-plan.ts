@@ -1,40 +1,19 @@
-import {
-  offerOf,
-  whatCouldGive,
-  type LiveState,
-  type Moment,
-  type Offer,
-  type Plan,
-  type Shaping,
-  type Workshop,
-} from '@hodsman/core';
+import { asItGoes, momentOf, offerOf, whatCouldGive, type LiveState, type Offer, type Plan } from '@hodsman/core';
 import type { AppThunk } from '../store/store.ts';
 
-/** Plans a class that runs anew from a moment on, near to the plan before; gives the plan when it is final. */
+/** Plans the rest of a class that runs as it stands; null once something else was asked. */
 export const planAgain =
-  (workshop: Workshop, shaping: Shaping, moment: Moment, before: Plan): AppThunk<Promise<Plan>> =>
+  (state: LiveState, sec: number): AppThunk<Promise<Plan | null>> =>
   (_dispatch, _getState, { planners }) =>
-    new Promise((resolve, reject) => {
-      planners
-        .replan(workshop, shaping, moment, before, (plan, isFinal) => {
-          if (isFinal) resolve(plan);
-        })
-        .catch(reject);
-    });
+    planners.replan(state.workshop, state.notes.shaping, momentOf(state, sec), asItGoes(state));
 
 /** Plans everything that could give at a moment of a class; tells each offer when it is planned. `without`: the rest of it as it is. */
 export const planOffers =
-  (
-    state: LiveState,
-    sec: number,
-    before: Plan,
-    without: Plan,
-    onOffer: (offer: Offer) => void,
-  ): AppThunk<Promise<void>> =>
+  (state: LiveState, sec: number, without: Plan, onOffer: (offer: Offer) => void): AppThunk<Promise<void>> =>
   (_dispatch, _getState, { planners }) => {
     const candidates = whatCouldGive(state, sec);
     const entries = candidates.map(({ workshop, moment }) => ({ workshop, moment }));
-    return planners.replanEach(entries, state.notes.shaping, before, (i, plan) => {
+    return planners.replanEach(entries, state.notes.shaping, asItGoes(state), (i, plan) => {
       const candidate = candidates[i];
       if (candidate) onOffer(offerOf(candidate, plan, without));
     });

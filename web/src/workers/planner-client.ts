@@ -23,14 +23,8 @@ export interface Planners {
     shaping: Shaping,
     onPlan: (plan: Plan, isFinal: boolean) => void,
   ) => Promise<void>;
-  /** The class from a moment on, with what has begun as it is and the rest near to the plan before; hears plans as `plan` does. */
-  readonly replan: (
-    workshop: Workshop,
-    shaping: Shaping,
-    moment: Moment,
-    before: Plan,
-    onPlan: (plan: Plan, isFinal: boolean) => void,
-  ) => Promise<void>;
+  /** The class from a moment on, with what has begun as it is and the rest near to the plan before; null once something else was asked. */
+  readonly replan: (workshop: Workshop, shaping: Shaping, moment: Moment, before: Plan) => Promise<Plan | null>;
   /** The rest of a class in several ways, one after another. */
   readonly replanEach: (
     entries: readonly { readonly workshop: Workshop; readonly moment: Moment }[],
@@ -84,8 +78,7 @@ export function createPlanners(start: (name: SessionName) => Session): Planners 
   };
   return {
     plan: (workshop, shaping, onPlan) => session('planner').plan(workshop, shaping, proxy(onPlan)),
-    replan: (workshop, shaping, moment, before, onPlan) =>
-      session('planner').replan(workshop, shaping, moment, before, proxy(onPlan)),
+    replan: (workshop, shaping, moment, before) => session('planner').replan(workshop, shaping, moment, before),
     replanEach: (entries, shaping, before, onPlan) =>
       session('comparer').replanEach(entries, shaping, before, proxy(onPlan)),
     settlePins: async (pins) => (await started.get('planner')?.settlePins(pins)) ?? null,

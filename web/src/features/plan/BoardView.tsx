@@ -118,7 +118,7 @@ function WithPlan({ workshop, plan }: { readonly workshop: Workshop; readonly pl
       )}
       {isHelpOpen && (
         <Suspense>
-          <Shortcuts isOpen onClose={() => setHelpOpen(false)} />
+          <Shortcuts onClose={() => setHelpOpen(false)} />
         </Suspense>
       )}
     </div>

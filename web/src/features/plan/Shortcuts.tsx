@@ -1,5 +1,4 @@
-import { Dialog, DialogPanel, DialogTitle } from '@headlessui/react';
-import { SIDE_BUTTON } from '../../ui/buttons.ts';
+import { KeysDialog } from '../../ui/KeysDialog.tsx';
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['↑ ↓', 'earlier and later along the strand'],
@@ -19,25 +18,6 @@ const KEYS: readonly (readonly [string, string])[] = [
 ];
 
 /** The keys of the board. */
-export function Shortcuts({ isOpen, onClose }: { readonly isOpen: boolean; readonly onClose: () => void }) {
-  return (
-    <Dialog open={isOpen} onClose={onClose} className="relative z-10">
-      <div className="fixed inset-0 grid place-items-center bg-black/40 p-4">
-        <DialogPanel className="max-h-full w-full max-w-lg overflow-auto rounded-cut bg-panel p-5">
-          <DialogTitle className="pb-3 text-xl">Keys on the board</DialogTitle>
-          <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
-            {KEYS.map(([keys, what]) => (
-              <div key={keys} className="col-span-2 grid grid-cols-subgrid">
-                <dt className="font-semibold whitespace-nowrap">{keys}</dt>
-                <dd>{what}</dd>
-              </div>
-            ))}
-          </dl>
-          <button type="button" className={`${SIDE_BUTTON} mt-4`} onClick={onClose}>
-            Close
-          </button>
-        </DialogPanel>
-      </div>
-    </Dialog>
-  );
-}
+export const Shortcuts = ({ onClose }: { readonly onClose: () => void }) => (
+  <KeysDialog title="Keys on the board" keys={KEYS} onClose={onClose} />
+);

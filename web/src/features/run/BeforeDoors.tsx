@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { aheadList, clockText, durationText, griddleName, stationName, type LiveState } from '@hodsman/core';
 import type { RunParts } from './run-parts.ts';
-import { Tick } from './Ticks.tsx';
+import { Tick } from './Tick.tsx';
 
 interface Item {
   readonly key: string;

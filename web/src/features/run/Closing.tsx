@@ -11,7 +11,7 @@ import {
   type LiveState,
 } from '@hodsman/core';
 import { SelectField } from '../../ui/SelectField.tsx';
-import { Tick } from './Ticks.tsx';
+import { Tick } from './Tick.tsx';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { TextBox } from '../../ui/TextBox.tsx';
 import type { RunParts } from './run-parts.ts';

@@ -1,6 +1,8 @@
+import { LifeBuoy } from 'lucide-react';
 import {
   careLines,
   durationText,
+  firstName,
   personName,
   rescueNotes,
   roomAt,
@@ -9,14 +11,12 @@ import {
   type Doing,
   type PlanTask,
 } from '@hodsman/core';
-import { Care } from '../../bread-ui/Care.tsx';
-import { LifeBuoy } from 'lucide-react';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
+import { Care } from '../../bread-ui/Care.tsx';
 import { TAP_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 
 const MORE_SEC = 120;
-const firstName = (name: string): string => name.split(' ')[0] ?? name;
 
 /** Per station what its hands do, how long still, and what comes next. */
 export function NowList({
@@ -25,17 +25,24 @@ export function NowList({
   sec,
   trouble,
   onRescue,
-}: RunParts & { readonly onRescue: (task: PlanTask) => void }) {
+  only,
+}: RunParts & {
+  readonly onRescue: (task: PlanTask) => void;
+  /** The one station that is shown; without it all, and the staff. */
+  readonly only?: string;
+}) {
   const { workshop } = state;
   const more = (task: string): void => trouble('longer', { task, sec: MORE_SEC });
   const room = roomAt(workshop, plan, sec);
   const groups = [
-    ...(room.staff.length > 0 ? [{ id: '', name: 'Staff', list: room.staff }] : []),
-    ...workshop.stations.map((s) => ({
-      id: s.id,
-      name: stationName(s),
-      list: room.participants.filter((d) => s.members.includes(d.person) && state.people[d.person]?.isGone !== true),
-    })),
+    ...(only === undefined ? [{ id: '', name: 'Staff', list: room.staff }] : []),
+    ...workshop.stations
+      .filter((s) => only === undefined || s.id === only)
+      .map((s) => ({
+        id: s.id,
+        name: stationName(s),
+        list: room.participants.filter((d) => s.members.includes(d.person) && state.people[d.person]?.isGone !== true),
+      })),
   ];
   return (
     <section aria-labelledby="run-now" className="grid content-start gap-2 md:max-lg:row-span-2">

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { Volume2 } from 'lucide-react';
 import { useParams } from 'react-router';
-import { asItGoes, type LiveState, type PlanTask } from '@hodsman/core';
+import { asItGoes, isTrouble, type LiveState, type PlanTask } from '@hodsman/core';
 import type { LiveClass, LiveView } from '../../live/live-class.ts';
 import { useLive, useNow } from '../../live/use-live.ts';
 import { useKeptApplication, type Kept } from '../../offline/use-kept-application.ts';
@@ -78,7 +78,7 @@ function Running({ live, view, state, kept }: Props) {
   const [rescued, setRescued] = useState<PlanTask>();
   const [isListing, setListing] = useState(false);
   const [isVoiceOn, setVoiceOn] = useState(false);
-  const { replan, isPlanning, offered, told, take, leave } = useReplan(live, WHO);
+  const { replan, isPlanning, offered, told, leave } = useReplan(live, WHO);
   const say: Say = (kind, data) => void live.tap(kind, data, WHO);
   const trouble: Say = (kind, data) => {
     say(kind, data);
@@ -89,7 +89,7 @@ function Running({ live, view, state, kept }: Props) {
     const [last, before] = state.log.filter((e) => e.device === live.device).reverse();
     if (last) say('taken-back', { event: last.id });
     // a plan goes with the trouble that it was made for
-    if (last?.kind === 'replanned' && before && before.kind !== 'replanned') say('taken-back', { event: before.id });
+    if (last?.kind === 'replanned' && before && isTrouble(before.kind)) say('taken-back', { event: before.id });
   };
   useAwake();
   useVoice(isVoiceOn, state, plan, sec);
@@ -123,11 +123,11 @@ function Running({ live, view, state, kept }: Props) {
         {offered && (
           <Notice>
             <p>Planned again from now, somebody would be worse off:</p>
-            {offered.moved.worse.map((words) => (
+            {offered.worse.map((words) => (
               <p key={words}>{words}</p>
             ))}
             <span className="mt-2 flex gap-3">
-              <button type="button" className={`${MAIN_BUTTON} min-h-14`} onClick={() => take(offered)}>
+              <button type="button" className={`${MAIN_BUTTON} min-h-14`} onClick={() => void replan(true)}>
                 Take it
               </button>
               <button type="button" className={`${SIDE_BUTTON} min-h-14`} onClick={leave}>

@@ -1,6 +1,14 @@
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
-import { asItGoes, clockText, durationText, liveVerdict, stationName, type LiveState } from '@hodsman/core';
+import {
+  asItGoes,
+  clockText,
+  durationText,
+  liveVerdict,
+  stationName,
+  type PlanTask,
+  type Workshop,
+} from '@hodsman/core';
 import { useLive, useNow } from '../../live/use-live.ts';
 import { FireBoard } from './FireBoard.tsx';
 import { NextCalls } from './NextCalls.tsx';
@@ -30,7 +38,7 @@ export function RunScreen() {
       <Head {...parts} name={station ? stationName(station) : state.workshop.title} />
       {/* a screen to look at: nothing on it is tapped */}
       <div className={`grid gap-8 text-xl lg:grid-cols-2 [&_button]:hidden ${station ? '' : 'xl:grid-cols-3'}`}>
-        {station ? <StationNow {...parts} station={station.id} /> : <NowList {...parts} onRescue={nothing} />}
+        {station ? <StationNow {...parts} station={station} /> : <NowList {...parts} onRescue={nothing} />}
         {!station && <NextCalls {...parts} />}
         {!station && <FireBoard {...parts} />}
       </div>
@@ -57,27 +65,21 @@ function Head({ state, sec, name }: RunParts & { readonly name: string }) {
 }
 
 /** One station: what its hands do, what it is called to, what of its rests. */
-function StationNow(props: RunParts & { readonly station: string }) {
-  const own = useMemo(() => ofStation(props.state, props.station), [props.state, props.station]);
-  const members = new Set(own.workshop.stations.flatMap((s) => s.members));
-  const batches = new Set(own.plan.batches.filter((b) => b.station === props.station).map((b) => b.id));
-  const pieces = new Set(own.plan.batches.filter((b) => batches.has(b.id)).flatMap((b) => b.pieces));
-  const isOwn = (t: RunParts['plan']['tasks'][number]): boolean =>
-    batches.has(t.batch ?? '') || pieces.has(t.piece ?? '') || t.people.some((p) => members.has(p));
-  const plan = { ...props.plan, tasks: props.plan.tasks.filter(isOwn) };
+function StationNow({ station, ...parts }: RunParts & { readonly station: Workshop['stations'][number] }) {
+  const plan = useMemo(() => {
+    const own = parts.plan.batches.filter((b) => b.station === station.id);
+    const units = new Set(own.flatMap((b) => [b.id, ...b.pieces]));
+    const isOwn = (t: PlanTask): boolean =>
+      units.has(t.piece ?? t.batch ?? '') || t.people.some((p) => station.members.includes(p));
+    return { ...parts.plan, tasks: parts.plan.tasks.filter(isOwn) };
+  }, [parts.plan, station]);
   return (
     <>
-      <NowList {...props} state={own} onRescue={nothing} />
+      <NowList {...parts} onRescue={nothing} only={station.id} />
       <div className="grid content-start gap-6">
-        <NextCalls {...props} state={own} plan={plan} />
-        <Waiting {...props} plan={plan} />
+        <NextCalls {...parts} plan={plan} />
+        <Waiting {...parts} plan={plan} />
       </div>
     </>
   );
-}
-
-/** The class as one station sees it. */
-function ofStation(state: LiveState, id: string): LiveState {
-  const stations = state.workshop.stations.filter((s) => s.id === id);
-  return { ...state, workshop: { ...state.workshop, stations, kitchen: { ...state.workshop.kitchen, staff: [] } } };
 }

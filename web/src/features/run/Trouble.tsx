@@ -83,7 +83,7 @@ export function Trouble(props: RunParts) {
         {doughs.length === 0 && <p className="text-quiet">No dough is at hand.</p>}
         {doughs.map(({ id, words }) => (
           <Row key={id} name={words}>
-            {canBeMadeAgain(plan, id) && (
+            {canBeMadeAgain(plan, id, sec) && (
               <button
                 type="button"
                 className={TAP_BUTTON}

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { asItGoes, bestOffers, liveVerdict, durationText, momentOf, type Offer } from '@hodsman/core';
+import { bestOffers, durationText, liveVerdict, type Offer } from '@hodsman/core';
 import { planAgain, planOffers } from '../../planning/live-plan.ts';
 import { useAppDispatch } from '../../store/hooks.ts';
 import { BIG_BUTTON, TAP_BUTTON } from './looks.ts';
@@ -7,7 +7,7 @@ import type { RunParts } from './run-parts.ts';
 import { secOf } from './use-replan.ts';
 
 /** "Ten minutes late: what gives?" – three things at most that could, each planned, with whose breads it costs and what it saves. */
-export function WhatGives({ live, state, plan, who, say }: RunParts) {
+export function WhatGives({ live, state, trouble }: RunParts) {
   const [offers, setOffers] = useState<readonly Offer[]>([]);
   const [isAsking, setAsking] = useState(false);
   const [wasAsked, setWasAsked] = useState(false);
@@ -19,17 +19,18 @@ export function WhatGives({ live, state, plan, who, say }: RunParts) {
     setOffers([]);
     try {
       const sec = secOf(state, live);
-      const without = await dispatch(planAgain(state.workshop, state.notes.shaping, momentOf(state, sec), plan));
-      await dispatch(planOffers(state, sec, asItGoes(state), without, (o) => setOffers((list) => [...list, o])));
+      const without = await dispatch(planAgain(state, sec));
+      if (without) await dispatch(planOffers(state, sec, without, (o) => setOffers((list) => [...list, o])));
+      setWasAsked(without !== null);
     } finally {
       setAsking(false);
-      setWasAsked(true);
     }
   };
   const take = (offer: Offer): void => {
-    say('decided', { choice: offer.choice });
-    live.tap('replanned', { plan: offer.plan, known: live.current().known }, who);
+    // a while has gone since it was planned: what was decided is planned from now
+    trouble('decided', { choice: offer.choice });
     setOffers([]);
+    setWasAsked(false);
   };
   return (
     <section aria-label="What gives?" className="grid gap-3">

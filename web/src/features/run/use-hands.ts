@@ -1,11 +1,9 @@
 import { useEffect, useRef, useState } from 'react';
-import { simulatedHands, type LiveState, type Tap } from '@hodsman/core';
+import { isTrouble, simulatedHands, type LiveState, type Tap } from '@hodsman/core';
 import type { Say } from './run-parts.ts';
 
 /** Simulated hands of the same rehearsal do the same each time. */
 const SEED = 7;
-/** What the plan has to reckon with. */
-const TROUBLE: ReadonlySet<Tap['kind']> = new Set(['late', 'longer', 'griddle-pace', 'griddle-down']);
 const NONE: readonly Tap[] = [];
 
 /** Hands that tap as people would, in a rehearsal alone; from the moment on at which they are switched on. */
@@ -17,7 +15,7 @@ export function useHands({ workshop, plan, clock }: LiveState, sec: number, say:
       if (tap.sec > sec || done.current.has(tap)) continue;
       done.current.add(tap);
       // a tap's kind and data go together by its type
-      (TROUBLE.has(tap.kind) ? trouble : say)(tap.kind, tap.data as never);
+      (isTrouble(tap.kind) ? trouble : say)(tap.kind, tap.data as never);
     }
   });
   const isOn = taps.length > 0;

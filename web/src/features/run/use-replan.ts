@@ -1,47 +1,48 @@
-import { useState } from 'react';
-import { asItGoes, classSecAt, momentOf, movedBy, type LiveState, type Moved, type Plan } from '@hodsman/core';
+import { useRef, useState } from 'react';
+import { asItGoes, classSecAt, movedBy, type LiveState, type Moved } from '@hodsman/core';
 import type { LiveClass } from '../../live/live-class.ts';
 import { planAgain } from '../../planning/live-plan.ts';
 import { useAppDispatch } from '../../store/hooks.ts';
 
-interface Offered {
-  readonly plan: Plan;
-  readonly moved: Moved;
-}
-
 /**
- * Planning the rest of a class again: a plan by which nobody is worse off stands at once, and says by how little it moved; any other is
- * shown first.
+ * Planning the rest of a class again: a plan by which nobody is worse off stands at once, and says by how little it moved; what any other
+ * costs is shown first, and once that is accepted the rest is planned from that moment.
  */
 export function useReplan(live: LiveClass, who: string) {
-  const [offered, setOffered] = useState<Offered>();
+  const [offered, setOffered] = useState<Moved>();
   const [told, setTold] = useState('');
   const [isPlanning, setPlanning] = useState(false);
   const dispatch = useAppDispatch();
-  const take = ({ plan, moved }: Offered): void => {
-    live.tap('replanned', { plan, known: live.current().known }, who);
-    setOffered(undefined);
-    setTold(moved.words);
-  };
-  const replan = async (): Promise<void> => {
-    // what was tapped this very moment counts as well
-    const now = live.current().state;
-    if (!now) return;
+  /** Of several that are asked for the last one counts. */
+  const latest = useRef(0);
+  const replan = async (isAccepted = false): Promise<void> => {
+    const call = ++latest.current;
     setPlanning(true);
     setOffered(undefined);
     try {
-      const goes = asItGoes(now);
-      const plan = await dispatch(planAgain(now.workshop, now.notes.shaping, momentOf(now, secOf(now, live)), goes));
-      const next = { plan, moved: movedBy(now, goes, plan) };
-      if (next.moved.isWorse) setOffered(next);
-      else take(next);
+      for (;;) {
+        // what was tapped this very moment counts as well
+        const { state, known } = live.current();
+        const plan = state && (await dispatch(planAgain(state, secOf(state, live))));
+        if (call !== latest.current) return;
+        // the planner was asked for something else meanwhile: it is asked again
+        if (plan === null) continue;
+        if (!plan) return;
+        const moved = movedBy(state, asItGoes(state), plan);
+        if (moved.isWorse && !isAccepted) setOffered(moved);
+        else {
+          live.tap('replanned', { plan, known }, who);
+          setTold(moved.words);
+        }
+        return;
+      }
     } catch {
       setTold('The rest could not be planned again; the plan stands as it was.');
     } finally {
-      setPlanning(false);
+      if (call === latest.current) setPlanning(false);
     }
   };
-  return { replan, isPlanning, offered, told, take, leave: () => setOffered(undefined) };
+  return { replan, isPlanning, offered, told, leave: () => setOffered(undefined) };
 }
 
 /** The moment of a class now; while everything is held, that of holding. */
