@@ -109,6 +109,47 @@ describe('the log of a class', () => {
     expect(await logOf(first)).toHaveLength(2);
   });
 
+  it('remembers how a griddle cooked in the kitchen of a class, of classes that were real and of what stands', async () => {
+    const inKitchen = async (kitchen: string): Promise<string> => {
+      const workshop = { ...demoClass, title: `in ${kitchen}` };
+      const notes = { kitchen: { id: kitchen, asTaken: demoClass.kitchen } };
+      const made = await request(first.app).post('/api/documents/class').send({ workshop, notes });
+      expect(made.status).toBe(201);
+      return String(made.body.id);
+    };
+    const [own, earlier, elsewhere, rehearsed] = [
+      await inKitchen('tannery'),
+      await inKitchen('tannery'),
+      await inKitchen('mill'),
+      await inKitchen('tannery'),
+    ];
+    const say = async (id: string, rate: number, factor: number, ...more: object[]): Promise<void> => {
+      const began = start();
+      const events = [
+        { ...began, id: `start-${id}`, data: { ...(began['data'] as object), rate } },
+        event('griddle-pace', { griddle: griddle.id, factor }, `pace-${id}`),
+        ...more,
+      ];
+      const answer = await request(first.app).post(`/api/classes/${id}/events`).send(events);
+      expect(answer.body).toMatchObject({ refused: [] });
+    };
+    const paces = async (): Promise<unknown> => {
+      const { body } = await request(second.app).get(`/api/classes/${own}/paces`);
+      return (body as { paces: readonly { griddle: string; pace: number }[] }).paces.map((p) => [p.griddle, p.pace]);
+    };
+    expect(await paces()).toEqual([]);
+    await say(elsewhere, 1, 0.85);
+    await say(rehearsed, 30, 1.25);
+    await say(own, 1, 1.2);
+    expect(await paces()).toEqual([]);
+    await say(earlier, 1, 1.15);
+    expect(await paces()).toEqual([[griddle.id, 1.15]]);
+    const undo = event('taken-back', { event: `pace-${earlier}` });
+    await request(first.app).post(`/api/classes/${earlier}/events`).send([undo]);
+    expect(await paces()).toEqual([]);
+    expect((await request(first.app).get('/api/classes/nobody/paces')).status).toBe(404);
+  });
+
   it('refuses by name what makes no sense, and harms none of the others', async () => {
     const answer = await post(first, [
       start(),

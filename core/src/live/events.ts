@@ -86,8 +86,15 @@ const DATA = {
     what: z.enum(['waterG', 'doughC']),
     value: z.number().min(0).max(100_000),
   }),
-  /** A plan from this minute on, accepted by somebody who knew so many events. */
-  replanned: z.strictObject({ plan: planSchema, known: z.int().min(1) }),
+  /**
+   * A plan from this minute on, accepted by somebody who knew so many events. `over`: the acceptance of the plan that stood for them,
+   * empty where that was the one that the class was started with.
+   */
+  replanned: z.strictObject({
+    plan: planSchema,
+    known: z.int().min(1),
+    over: z.union([idSchema, z.literal('')]).optional(),
+  }),
   /** Takes another event back. */
   'taken-back': z.strictObject({ event: idSchema }),
   closed: z.strictObject({ answers: listOf(answer, 50) }),

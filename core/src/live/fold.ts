@@ -21,6 +21,15 @@ export interface GriddleLive {
   readonly isHot: boolean;
   readonly isDown: boolean;
   readonly pace: number;
+  /** Whether somebody said how the first bread came off it. */
+  readonly isTried: boolean;
+}
+
+/** A plan that another device made at the same time, not knowing of the one that stands. */
+export interface PlanAside {
+  readonly event: string;
+  readonly device: string;
+  readonly plan: Plan;
 }
 
 /** What was said of a task; seconds of the class. What nobody said is not there. */
@@ -44,6 +53,11 @@ export interface LiveState {
   /** The plan that stands: the accepted one whose device knew most, else the one that was started with. */
   readonly plan: Plan;
   readonly planKnown: number;
+  /** The event by which it was accepted; empty: it is the one that the class was started with. */
+  readonly planEvent: string;
+  readonly planDevice: string;
+  /** Of two plans that were made apart the one that does not stand, until somebody plans who knows of both. */
+  readonly planAside: PlanAside | null;
   /** When the plan that stands was made, in seconds of the class. */
   readonly plannedSec: number;
   /** When it was last said of a griddle or a person that they are otherwise than planned. */
@@ -56,6 +70,8 @@ export interface LiveState {
   readonly measured: Readonly<Record<string, number>>;
   /** Pieces and doughs that are made again, with when that was said. */
   readonly again: Since;
+  /** Doughs that had been mixed when somebody more came, with the pieces that they were mixed for. */
+  readonly mixedFor: Readonly<Record<string, readonly string[]>>;
   /** Pieces that are given up though nobody lost them. */
   readonly givenUp: readonly string[];
   /** Pieces that staff go on with. */
@@ -82,7 +98,7 @@ export const NEW_PERSON: PersonLive = {
   expectedSec: 0,
   again: 0,
 };
-export const NEW_GRIDDLE: GriddleLive = { isHot: false, isDown: false, pace: 1 };
+export const NEW_GRIDDLE: GriddleLive = { isHot: false, isDown: false, pace: 1, isTried: false };
 
 /** The moment of the class at a moment of the server's clock: seconds since doors open. */
 export const classSecAt = (clock: LiveState['clock'], atMs: number): number =>
@@ -117,6 +133,9 @@ export function foldEvents(events: readonly LiveEvent[]): LiveState | undefined 
     notes,
     plan,
     planKnown: 0,
+    planEvent: '',
+    planDevice: start.device,
+    planAside: null,
     plannedSec: -Infinity,
     changedSec: {},
     clock: { startedMs: start.atMs, fromSec, rate },
@@ -126,6 +145,7 @@ export function foldEvents(events: readonly LiveEvent[]): LiveState | undefined 
     ticked: [],
     measured: {},
     again: {},
+    mixedFor: {},
     givenUp: [],
     byStaff: [],
     sparesUsed: [],
@@ -147,6 +167,7 @@ type Draft = { -readonly [K in keyof LiveState]: LiveState[K] } & {
   readonly measured: Record<string, number>;
   readonly changedSec: Record<string, number>;
   again: Record<string, number>;
+  mixedFor: Record<string, readonly string[]>;
   readonly givenUp: string[];
   readonly byStaff: string[];
   readonly sparesUsed: string[];
@@ -155,7 +176,7 @@ type Draft = { -readonly [K in keyof LiveState]: LiveState[K] } & {
   readonly pauses: { fromSec: number; toSec: number }[];
 };
 /** `sec`: the moment of the class at which the event happened. */
-type Apply<K extends EventKind> = (state: Draft, data: EventOf<K>['data'], sec: number) => void;
+type Apply<K extends EventKind> = (state: Draft, data: EventOf<K>['data'], sec: number, event: LiveEvent) => void;
 
 const nothing = (): void => undefined;
 
@@ -182,7 +203,7 @@ const APPLY: { readonly [K in EventKind]: Apply<K> } = {
   },
   'griddle-pace': (s, { griddle, factor }, sec) => {
     s.changedSec[griddle] = sec;
-    setGriddle(s, griddle, { pace: factor });
+    setGriddle(s, griddle, { pace: factor, isTried: true });
   },
   begun: (s, { task }, sec) => setTask(s, task, { begunSec: sec }),
   done: (s, { task }, sec) => setTask(s, task, { doneSec: sec }),
@@ -201,7 +222,10 @@ const APPLY: { readonly [K in EventKind]: Apply<K> } = {
     else for (const b of s.plan.batches) if (b.bread === bread && b.station !== null) onceMore(s, b.id, then, sec);
   },
   out: (s, { ingredient }) => add(s.out, ingredient),
-  joined: (s, { newcomer, station, words }) => {
+  joined: (s, { newcomer, station, words }, sec) => {
+    const isMixed = (id: string): boolean => s.plan.tasks.some((t) => t.batch === id && t.startSec < sec);
+    for (const { id, station: of, mother, pieces } of s.plan.batches)
+      if (of === station && mother === null && isMixed(id)) s.mixedFor[id] ??= pieces;
     s.workshop = withNewcomer(s.workshop, newcomer, station);
     remember(s, newcomer.id, words);
     setPerson(s, newcomer.id, { isHere: true });
@@ -245,11 +269,19 @@ const APPLY: { readonly [K in EventKind]: Apply<K> } = {
   measured: (s, { batch, what, value }) => {
     s.measured[`${batch} ${what}`] = value;
   },
-  replanned: (s, { plan, known }, sec) => {
+  replanned: (s, { plan, known, over }, sec, { id, device }) => {
+    // a device knows its own plans
+    const isApart = over !== undefined && over !== s.planEvent && s.planEvent !== '' && device !== s.planDevice;
     // where two devices replanned apart, the one that knew more stands
-    if (known < s.planKnown) return;
+    if (known < s.planKnown) {
+      if (isApart) s.planAside = { event: id, device, plan };
+      return;
+    }
+    s.planAside = isApart ? { event: s.planEvent, device: s.planDevice, plan: s.plan } : null;
     s.plan = plan;
     s.planKnown = known;
+    s.planEvent = id;
+    s.planDevice = device;
     s.plannedSec = sec;
     // what was made again since is in the plan, unless it was made before that was said
     s.again = Object.fromEntries(Object.entries(s.again).filter(([id, since]) => isBefore(plan, id, since)));
@@ -268,7 +300,7 @@ const APPLY: { readonly [K in EventKind]: Apply<K> } = {
 function apply(state: Draft, e: LiveEvent): void {
   // the table gives each kind the function that takes its data
   const write = APPLY[e.kind] as Apply<EventKind>;
-  write(state, e.data, Math.round(classSecAt(state.clock, e.atMs)));
+  write(state, e.data, Math.round(classSecAt(state.clock, e.atMs)), e);
 }
 
 /** What was said and not understood stays with the person, to be dealt with. */
@@ -299,6 +331,8 @@ function onceMore(s: Draft, batch: string, then: 'again' | 'without', sec: numbe
 /** What was said of them counts no more. */
 function beginAgain(s: Draft, ids: readonly string[], sec: number): void {
   for (const id of ids) s.again[id] = sec;
+  // a dough is weighed anew, for all
+  s.mixedFor = Object.fromEntries(Object.entries(s.mixedFor).filter(([id]) => !ids.includes(id)));
   const told = new Set(
     s.plan.tasks.filter((t) => ids.includes(t.piece ?? t.batch ?? '') && t.startSec < sec).map((t): string => t.id),
   );

@@ -5,7 +5,7 @@
 export { EVENT_KINDS, eventInFile, isTrouble, MOST_AT_ONCE, readEvent, readEvents } from './events.ts';
 export type { EventKind, EventOf, LiveEvent } from './events.ts';
 export { classSecAt, foldEvents, NEW_GRIDDLE, NEW_PERSON } from './fold.ts';
-export type { GriddleLive, LiveState, PersonLive, TaskLive } from './fold.ts';
+export type { GriddleLive, LiveState, PersonLive, PlanAside, TaskLive } from './fold.ts';
 export { asItGoes, liveVerdict, lostBreads } from './as-it-goes.ts';
 export { liveJudge, type LiveJudge } from './judge.ts';
 export { momentOf } from './moment.ts';
@@ -20,7 +20,12 @@ export {
   type Replacement,
 } from './trouble.ts';
 export { bestOffers, offerOf, whatCouldGive, type Candidate, type Choice, type Offer } from './what-gives.ts';
-export { movedBy, type Moved } from './moved.ts';
+export { movedBy, otherwise, type Moved } from './moved.ts';
+export { sharedDoughs, type SharedDough } from './shared-dough.ts';
+export { foundFor } from './newcomer.ts';
+export { paperLines, type PaperLine } from './on-paper.ts';
+export { tightestNow } from './tightest.ts';
+export { FIRST_BREAD, paceWords, rememberedPaces, SLOW_PACE, toBeTried, type RememberedPace } from './first-bread.ts';
 export { looksNow, mixedNow, rescueNotes, restsNow, type LookNow, type RestNow } from './waiting.ts';
 export { breaths, sayings, type Saying } from './say.ts';
 export { simulatedHands, type Tap } from './hands.ts';

@@ -124,7 +124,7 @@ describe('the state of a class', () => {
     expect(state.people[first.id]).toMatchObject({ isHere: true, hasWashed: true, isConfirmed: false, again: 1 });
     const good = folded([start, event('looked', { task: cook.id, verdict: 'good' }, 3200)]);
     expect([good.tasks[cook.id]?.looked, good.people]).toEqual(['good', {}]);
-    expect(state.griddles['g1']).toEqual({ isHot: true, isDown: false, pace: 1 });
+    expect(state.griddles['g1']).toEqual({ isHot: true, isDown: false, pace: 1, isTried: false });
     expect(state.tasks[cook.id]).toEqual({ longerSec: 180, looked: 'again' });
     expect(state.ticked).toEqual(['tray:b1']);
     expect(Object.values(state.measured)).toEqual([26.5]);

@@ -1,7 +1,7 @@
 import { piecesDone, type Plan } from '../plan/index.ts';
 import { pieceParts } from '../ids.ts';
 import { brokenWords, namesOf } from '../words/index.ts';
-import { counted, durationText } from '../units/index.ts';
+import { clockText, counted, durationText } from '../units/index.ts';
 import { piecesWithoutBread } from './as-it-goes.ts';
 import type { LiveState } from './fold.ts';
 import { fewNames } from './trouble.ts';
@@ -48,4 +48,36 @@ export function movedBy(state: LiveState, before: Plan, next: Plan): Moved {
       ? 'Planned again; nothing moved.'
       : `Planned again; ${counted(moves.length, 'task')} moved, by ${durationText(Math.max(...moves))} at most.`;
   return { isWorse: worse.length > 0, words, worse };
+}
+
+/** How many breads are named of which two plans say something else. */
+const MOST_TOLD = 6;
+
+/** What another plan of the same class says otherwise than the one that stands, bread by bread, from a moment on. */
+export function otherwise(
+  { workshop, plan }: Pick<LiveState, 'workshop' | 'plan'>,
+  other: Plan,
+  sec: number,
+): readonly string[] {
+  const names = namesOf(workshop);
+  const [ours, theirs] = [piecesDone(plan.tasks), piecesDone(other.tasks)];
+  const pieces = [...new Set([...ours.keys(), ...theirs.keys()])].filter((p) => pieceParts(p).owner !== null);
+  const list = pieces
+    .flatMap((p): readonly { readonly sec: number; readonly words: string }[] => {
+      const [a, b] = [ours.get(p), theirs.get(p)];
+      const doneSec = Math.max(a ?? -Infinity, b ?? -Infinity);
+      if (doneSec <= sec || a === b) return [];
+      const name = names.piece(pieceParts(p));
+      if (a === undefined) return [{ sec: doneSec, words: `${name}: done there, not here` }];
+      if (b === undefined)
+        return [{ sec: doneSec, words: `${name}: not there, done here at ${clockText(workshop, a)}` }];
+      if (Math.abs(a - b) < FELT_SEC) return [];
+      return [{ sec: doneSec, words: `${name}: ${clockText(workshop, b)} there, ${clockText(workshop, a)} here` }];
+    })
+    .sort((x, y) => x.sec - y.sec || (x.words < y.words ? -1 : 1));
+  const more = list.length - MOST_TOLD;
+  return [
+    ...list.slice(0, MOST_TOLD).map((x) => x.words),
+    ...(more > 0 ? [`and ${counted(more, 'more bread', 'more breads')} otherwise`] : []),
+  ];
 }

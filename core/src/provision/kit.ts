@@ -34,6 +34,7 @@ const USUAL: Readonly<Record<string, readonly (readonly [string, Per])[]>> = {
 const HELD_BY_DOUGH = /bowl|cloth|film|lid|tray/;
 const CUPS = 'thimble cup';
 const BOX = 'box for taking home';
+const APRON = 'apron';
 
 /** "Rolling pins" and "rolling pin" are one thing. */
 const keyOf = (what: string): string =>
@@ -83,6 +84,8 @@ export function kitNeeds(workshop: Workshop, plan: Plan | null): readonly KitNee
           HELD_BY_DOUGH.test(what),
         );
     }
+  // the welcome gives everyone one
+  for (const batch of batches) forStation(APRON, batch.station.id, batch.team.length, false);
   for (const batch of batches) {
     const small = smallAmounts(batch);
     if (small > 0) forStation(CUPS, batch.station.id, small, true);

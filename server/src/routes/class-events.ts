@@ -22,7 +22,8 @@ export interface LiveParts {
 
 /**
  * The log of a class that runs: appended to (`POST`), read from a place on (`GET ?after=`), and followed (`GET …/stream`, server-sent
- * events whose ids are the places; `Last-Event-ID` goes on from there). Every answer tells the server's time.
+ * events whose ids are the places; `Last-Event-ID` goes on from there). Every answer tells the server's time. `GET …/paces`: how the griddles
+ * of its kitchen cooked when they were last used.
  */
 export function classEventRoutes(parts: LiveParts, hasRoom: RequestHandler): Router {
   const { documents, events, ending, now = Date.now } = parts;
@@ -54,6 +55,10 @@ export function classEventRoutes(parts: LiveParts, hasRoom: RequestHandler): Rou
     if (!after.success) throw new Problem(400, 'bad-request', 'expected ?after= with a place in the log');
     const list = await events.read(await classOf(req), after.data);
     res.json({ events: list.map(sentEvent), nowMs: now() });
+  });
+
+  router.get('/classes/:id/paces', async (req, res) => {
+    res.json({ paces: await events.remembered(await classOf(req)) });
   });
 
   router.get('/classes/:id/events/stream', async (req, res) => {

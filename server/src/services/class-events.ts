@@ -1,4 +1,13 @@
-import { eventInFile, fault, liveJudge, readEvent, type LiveEvent, type LiveJudge } from '@hodsman/core';
+import {
+  eventInFile,
+  fault,
+  liveJudge,
+  readEvent,
+  rememberedPaces,
+  type LiveEvent,
+  type LiveJudge,
+  type RememberedPace,
+} from '@hodsman/core';
 import type { ClassEventRepository, EventRecord, LoggedEvent } from '../db/repositories/class-events.ts';
 import { sentFaults } from './problem.ts';
 
@@ -142,6 +151,12 @@ export function classEvents(repository: ClassEventRepository) {
 
   return {
     read: repository.read,
+
+    /** How the griddles of a class cooked when its kitchen was last used. */
+    async remembered(classId: string): Promise<readonly RememberedPace[]> {
+      const events = await repository.pacesInKitchenOf(classId);
+      return rememberedPaces(events.map((e) => readEvent(eventOf(e))).flatMap((r) => (r.ok ? [r.value] : [])));
+    },
 
     /** Tells `listener` whenever this server has appended to a class; gives the way to stop. */
     listen(classId: string, listener: () => void): () => void {

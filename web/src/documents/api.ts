@@ -1,6 +1,6 @@
 import { newId } from '../ui/new-id.ts';
 import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
-import { documentTitle, type DocumentBodies, type DocumentKind, type DocumentSummaries } from '@hodsman/core';
+import { documentTitle, type DocumentBodies, type DocumentKind, type DocumentSummaries, type RememberedPace } from '@hodsman/core';
 import { useDispatch } from 'react-redux';
 import type { DocumentName, SentFault } from './open-document.ts';
 
@@ -134,6 +134,11 @@ export const api = createApi({
       query: ({ version, ...name }) => `${address(name)}/versions/${version}`,
       keepUnusedDataFor: 60,
     }),
+    /** How the griddles of a class cooked when its kitchen was last used. */
+    getPaces: build.query<readonly RememberedPace[], string>({
+      query: (classId) => `classes/${classId}/paces`,
+      transformResponse: (answer: { readonly paces: readonly RememberedPace[] }) => answer.paces,
+    }),
     /** What the booking feed says of a day, as it came. */
     getBookings: build.query<FeedAnswer, string>({
       query: (date) => `bookings?date=${date}`,
@@ -176,6 +181,10 @@ interface ListOptions {
   readonly refetchOnMountOrArgChange?: boolean;
   readonly skip?: boolean;
 }
+const NO_PACES: readonly RememberedPace[] = [];
+/** How the griddles of a class cooked when its kitchen was last used; nothing where the server is away. */
+export const useRememberedPaces = (classId: string): readonly RememberedPace[] =>
+  api.useGetPacesQuery(classId).data ?? NO_PACES;
 /** All documents of a kind, as lists show them. */
 export const useDocumentList = <K extends DocumentKind>(
   kind: K,

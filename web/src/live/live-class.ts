@@ -72,7 +72,7 @@ export class LiveClass {
   private readonly ready: Promise<void>;
 
   constructor(
-    private readonly classId: string,
+    readonly classId: string,
     readonly device: string,
     private readonly server: LiveServer,
     private readonly keep: Keep,

@@ -65,6 +65,25 @@ export function classEventRepository(sequelize: Sequelize) {
     read: (classId: string, after: number) => read(classId, after),
 
     /**
+     * What was said of the pace of griddles, newest last, at most 1000 events, in the other classes that were held for real in the kitchen
+     * that a class is held in; with what was taken back there.
+     */
+    async pacesInKitchenOf(classId: string): Promise<readonly LoggedEvent[]> {
+      const rows = await sequelize.query<ClassEventRow>(
+        `SELECT e.* FROM documents own
+          JOIN documents other ON other.kind = 'class' AND other.id <> own.id
+           AND JSON_VALUE(other.body, '$.notes.kitchen.id') = JSON_VALUE(own.body, '$.notes.kitchen.id')
+          JOIN class_events began ON began.classId = other.id AND began.kind = 'started'
+           AND JSON_VALUE(began.data, '$.rate') = 1
+          JOIN class_events e ON e.classId = other.id AND e.kind IN ('griddle-pace', 'taken-back')
+         WHERE own.kind = 'class' AND own.id = :classId
+         ORDER BY e.at DESC LIMIT ${MOST_READ}`,
+        { replacements: { classId }, type: QueryTypes.SELECT },
+      );
+      return rows.map(loggedOf).reverse();
+    },
+
+    /**
      * Appends what `decide` lets through, in one transaction that holds the log of the class, so that of two servers one waits for the
      * other. Gives the events with their places once they are kept for good.
      */

@@ -1,11 +1,16 @@
 import { useState } from 'react';
-import { careWords, NEW_PERSON, stationName } from '@hodsman/core';
+import { careWords, NEW_PERSON, stationName, type LiveState } from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
 import { AvoidsOtherwise, OneMore } from './AtTheDoor.tsx';
+import { Newcomer } from './Newcomer.tsx';
 import { TAP_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 
 const LATE_MIN = 10;
+
+/** Who came though nobody had written them down. */
+const cameToo = (state: LiveState): ReadonlySet<string> =>
+  new Set(state.log.flatMap((e) => (e.kind === 'joined' ? [e.data.newcomer.id] : [])));
 
 /** Who is there, with hands washed, and what they avoid read back to them. */
 export function Arrivals({ state, say, trouble }: Pick<RunParts, 'state' | 'say' | 'trouble'>) {
@@ -43,6 +48,7 @@ export function Arrivals({ state, say, trouble }: Pick<RunParts, 'state' | 'say'
                   {said.lateMin > 0 && !said.isHere && <span className="text-quiet"> – {said.lateMin} min late</span>}
                   {said.again > 0 && <span className="text-quiet"> – show again</span>}
                   <Care words={avoids} className="text-lg" />
+                  {cameToo(state).has(id) && <Newcomer id={id} state={state} say={say} />}
                 </span>
                 <button type="button" className={TAP_BUTTON} aria-pressed={said.isHere} onClick={() => tap('arrived')}>
                   here

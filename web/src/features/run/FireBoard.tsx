@@ -2,9 +2,11 @@ import { Flame } from 'lucide-react';
 import { careLines, durationText, ownerOf, pieceName, roomAt, type FireNow, type LyingNow } from '@hodsman/core';
 import { FirePicture } from '../../bread-ui/FirePicture.tsx';
 import { Care } from '../../bread-ui/Care.tsx';
+import { HelpButton } from './HelpButton.tsx';
 import { Lost } from './Lost.tsx';
 import { TAP_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
+import { Trial } from './Trial.tsx';
 
 const WIDTH_PX = 150;
 const MORE_SECS = [10, 20] as const;
@@ -18,6 +20,7 @@ export function FireBoard(props: RunParts) {
         Fire
       </h2>
       <Lost {...props} />
+      <Trial {...props} />
       {roomAt(state.workshop, plan, sec).fires.map((fire) => (
         <Fire key={fire.id} fire={fire} {...props} />
       ))}
@@ -87,7 +90,7 @@ function Fire({ fire, ...parts }: RunParts & { readonly fire: FireNow }) {
   );
 }
 
-function Bread({ lying, state, sec, say }: RunParts & { readonly lying: LyingNow }) {
+function Bread({ lying, state, sec, say, onRescue }: RunParts & { readonly lying: LyingNow }) {
   const { task, turnSec } = lying;
   const owner = ownerOf(task);
   // whose bread it is counts, whoever cooks it
@@ -128,6 +131,7 @@ function Bread({ lying, state, sec, say }: RunParts & { readonly lying: LyingNow
             {kind}
           </button>
         ))}
+        <HelpButton workshop={state.workshop} task={task} words={name} onRescue={onRescue} />
       </span>
     </li>
   );

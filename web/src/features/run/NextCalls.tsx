@@ -1,5 +1,6 @@
 import { breaths, clockText, durationText, fillingsNow, griddleName, rollCall } from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
+import { HelpButton } from './HelpButton.tsx';
 import type { RunParts } from './run-parts.ts';
 
 /** What has just been due stands a little longer; what comes later than this is not yet said. */
@@ -8,7 +9,7 @@ const AHEAD_SEC = 600;
 const SOON_SEC = 60;
 
 /** The coming minutes in words to say aloud. */
-export function NextCalls({ state, plan, sec }: Pick<RunParts, 'state' | 'plan' | 'sec'>) {
+export function NextCalls({ state, plan, sec, onRescue }: Pick<RunParts, 'state' | 'plan' | 'sec' | 'onRescue'>) {
   const { workshop, notes } = state;
   const calls = rollCall(workshop, plan, notes.remarks, fillingsNow(workshop, plan, notes.fillings)).filter(
     (c) => c.atSec > sec - JUST_SEC && c.atSec < sec + AHEAD_SEC,
@@ -34,7 +35,7 @@ export function NextCalls({ state, plan, sec }: Pick<RunParts, 'state' | 'plan' 
           return (
             <li
               key={`${c.atSec} ${c.what}`}
-              className={`grid grid-cols-[6rem_1fr] gap-x-3 rounded-cut border-l-8 px-3 py-1.5 ${c.isToFire ? 'border-ember' : 'border-hands'} ${inSec <= SOON_SEC ? 'bg-panel' : ''}`}
+              className={`grid grid-cols-[6rem_1fr_auto] items-start gap-x-3 rounded-cut border-l-8 px-3 py-1.5 ${c.isToFire ? 'border-ember' : 'border-hands'} ${inSec <= SOON_SEC ? 'bg-panel' : ''}`}
             >
               <span className="figures text-2xl font-semibold">
                 {inSec <= 0 ? 'now' : inSec <= SOON_SEC ? durationText(inSec) : clockText(workshop, c.atSec)}
@@ -55,6 +56,12 @@ export function NextCalls({ state, plan, sec }: Pick<RunParts, 'state' | 'plan' 
                   <Care key={line} words={line} className="text-lg" />
                 ))}
               </span>
+              <HelpButton
+                workshop={workshop}
+                task={plan.tasks.find((t) => t.id === c.tasks[0])}
+                words={`${c.to.join(', ')}, ${c.what}`}
+                onRescue={onRescue}
+              />
             </li>
           );
         })}

@@ -1,18 +1,17 @@
-import { LifeBuoy } from 'lucide-react';
 import {
   careLines,
   durationText,
   firstName,
   personName,
-  rescueNotes,
   roomAt,
+  sharedDoughs,
   stationName,
   whatWords,
   type Doing,
-  type PlanTask,
 } from '@hodsman/core';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
 import { Care } from '../../bread-ui/Care.tsx';
+import { HelpButton } from './HelpButton.tsx';
 import { TAP_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 
@@ -27,13 +26,13 @@ export function NowList({
   onRescue,
   only,
 }: RunParts & {
-  readonly onRescue: (task: PlanTask) => void;
   /** The one station that is shown; without it all, and the staff. */
   readonly only?: string;
 }) {
   const { workshop } = state;
   const more = (task: string): void => trouble('longer', { task, sec: MORE_SEC });
   const room = roomAt(workshop, plan, sec);
+  const shared = sharedDoughs(state, plan, sec);
   const groups = [
     ...(only === undefined ? [{ id: '', name: 'Staff', list: room.staff }] : []),
     ...workshop.stations
@@ -64,6 +63,13 @@ export function NowList({
               </button>
             )}
           </div>
+          {shared
+            .filter((s) => s.station === g.id)
+            .map((s) => (
+              <p key={s.batch} className="border-l-8 border-ember pl-3 text-lg font-semibold">
+                {s.words}
+              </p>
+            ))}
           <ul className="grid gap-1">
             {together(g.list).map(({ people, doing }) => (
               <Line
@@ -83,10 +89,9 @@ export function NowList({
   );
 }
 
-interface LineProps extends Pick<RunParts, 'state' | 'sec'> {
+interface LineProps extends Pick<RunParts, 'state' | 'sec' | 'onRescue'> {
   readonly people: readonly string[];
   readonly doing: Doing;
-  readonly onRescue: (task: PlanTask) => void;
   readonly onMore: (task: string) => void;
 }
 
@@ -114,16 +119,12 @@ function Line({ people, doing, state, sec, onRescue, onMore }: LineProps) {
           <Care key={line} words={line} />
         ))}
       </span>
-      {task && rescueNotes(workshop, task).length > 0 && (
-        <button
-          type="button"
-          className={TAP_BUTTON}
-          aria-label={`What helps: ${names}, ${whatWords(task)}`}
-          onClick={() => onRescue(task)}
-        >
-          <LifeBuoy size={20} aria-hidden />
-        </button>
-      )}
+      <HelpButton
+        workshop={workshop}
+        task={task}
+        words={`${names}, ${task ? whatWords(task) : ''}`}
+        onRescue={onRescue}
+      />
       {task?.kind === 'step' && (
         <button
           type="button"

@@ -1,11 +1,12 @@
+import { useMemo } from 'react';
 import { Pause, Play, RefreshCw, Undo2, WifiOff } from 'lucide-react';
-import { clockText, durationText, liveVerdict, notReckoned } from '@hodsman/core';
+import { clockText, durationText, liveVerdict, notReckoned, tightestNow } from '@hodsman/core';
 import type { LiveView } from '../../live/live-class.ts';
 import type { Kept } from '../../offline/use-kept-application.ts';
 import { BIG_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 
-interface Props extends Omit<RunParts, 'plan' | 'who'> {
+interface Props extends Omit<RunParts, 'who' | 'onRescue'> {
   readonly view: LiveView;
   readonly kept: Kept;
   readonly isPlanning: boolean;
@@ -16,9 +17,11 @@ interface Props extends Omit<RunParts, 'plan' | 'who'> {
 }
 
 /** The clock of the class, whether all get their bread in time, and what can be done with everything at once. */
-export function RunBar({ live, view, kept, state, sec, isPlanning, told, onReplan, onTakeBack, say, trouble }: Props) {
+export function RunBar(props: Props) {
+  const { live, view, kept, state, plan, sec, isPlanning, told, onReplan, onTakeBack, say, trouble } = props;
   const { doneSec, inHandSec } = liveVerdict(state);
   const isLate = inHandSec < 0;
+  const tightest = useMemo(() => tightestNow(state.workshop, plan, sec), [state.workshop, plan, sec]);
   // of what others tapped nothing is taken back by accident
   const last = state.log.findLast((e) => e.device === live.device);
   const open = notReckoned(state);
@@ -40,6 +43,11 @@ export function RunBar({ live, view, kept, state, sec, isPlanning, told, onRepla
         {isLate
           ? `${durationText(-inHandSec)} after the table`
           : `${durationText(60 * Math.floor(inHandSec / 60))} in hand`}
+        {tightest !== '' && (
+          <span className="block text-lg" data-testid="tightest">
+            Tightest: {tightest}
+          </span>
+        )}
         {told !== '' && (
           <span className="block text-lg" role="status" data-testid="told">
             {told}

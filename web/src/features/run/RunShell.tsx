@@ -9,11 +9,13 @@ import { useAppSelector } from '../../store/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { Segments } from '../../ui/Segments.tsx';
+import { Apart } from './Apart.tsx';
 import { Arrivals } from './Arrivals.tsx';
 import { BeforeDoors } from './BeforeDoors.tsx';
 import { Closing } from './Closing.tsx';
 import { Fill } from './Fill.tsx';
 import { FireBoard } from './FireBoard.tsx';
+import { Held } from './Held.tsx';
 import { Measured } from './Measured.tsx';
 import { NextCalls } from './NextCalls.tsx';
 import { TAP_BUTTON } from './looks.ts';
@@ -107,7 +109,7 @@ function Running({ live, view, state, kept }: Props) {
       setRescued(undefined);
     },
   });
-  const parts = { live, state, plan, sec, who: WHO, say, trouble };
+  const parts = { live, state, plan, sec, who: WHO, say, trouble, onRescue: setRescued };
   return (
     <div className="flex h-full flex-col print:block">
       <div className="print:hidden">
@@ -136,6 +138,8 @@ function Running({ live, view, state, kept }: Props) {
             </span>
           </Notice>
         )}
+        {state.heldSec !== null && <Held {...parts} />}
+        <Apart {...parts} />
         {view.refused.length > 0 && <Notice>Not taken: {view.refused.at(-1)}</Notice>}
         {rescued && (
           <Rescue workshop={state.workshop} plan={plan} task={rescued} onClose={() => setRescued(undefined)} />
@@ -181,7 +185,7 @@ function Running({ live, view, state, kept }: Props) {
         {shown === 'closing' && <Closing {...parts} />}
         {shown === 'class' && (
           <div className="grid gap-6 px-4 pb-8 md:grid-cols-2 lg:grid-cols-3">
-            <NowList {...parts} onRescue={setRescued} />
+            <NowList {...parts} />
             <div className="grid content-start gap-6">
               <NextCalls {...parts} />
               <Waiting {...parts} />

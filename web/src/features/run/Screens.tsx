@@ -31,14 +31,14 @@ export function RunScreen() {
   const plan = useMemo(() => (state ? asItGoes(state) : undefined), [state]);
   if (!state || !plan) return <p className="p-8 text-2xl">The class has not begun.</p>;
   const sec = Math.floor(secOf(state, live));
-  const parts: RunParts = { live, state, plan, sec, who: WHO, say: nothing, trouble: nothing };
+  const parts: RunParts = { live, state, plan, sec, who: WHO, say: nothing, trouble: nothing, onRescue: nothing };
   const station = state.workshop.stations.find((s) => s.id === stationId);
   return (
     <main className="grid h-full content-start gap-6 overflow-auto p-6" tabIndex={0} aria-label="The class now">
       <Head {...parts} name={station ? stationName(station) : state.workshop.title} />
       {/* a screen to look at: nothing on it is tapped */}
       <div className={`grid gap-8 text-xl lg:grid-cols-2 [&_button]:hidden ${station ? '' : 'xl:grid-cols-3'}`}>
-        {station ? <StationNow {...parts} station={station} /> : <NowList {...parts} onRescue={nothing} />}
+        {station ? <StationNow {...parts} station={station} /> : <NowList {...parts} />}
         {!station && <NextCalls {...parts} />}
         {!station && <FireBoard {...parts} />}
       </div>
@@ -75,7 +75,7 @@ function StationNow({ station, ...parts }: RunParts & { readonly station: Worksh
   }, [parts.plan, station]);
   return (
     <>
-      <NowList {...parts} onRescue={nothing} only={station.id} />
+      <NowList {...parts} only={station.id} />
       <div className="grid content-start gap-6">
         <NextCalls {...parts} plan={plan} />
         <Waiting {...parts} plan={plan} />

@@ -2,24 +2,18 @@ import { useState, type ReactNode } from 'react';
 import {
   canBeMadeAgain,
   doughsAtHand,
+  FIRST_BREAD,
   griddleName,
   ingredientsAhead,
   NEW_GRIDDLE,
   outWords,
+  SLOW_PACE,
   withoutBread,
 } from '@hodsman/core';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { TAP_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 import { WhatGives } from './WhatGives.tsx';
-
-/** How much longer or shorter everything cooks where the first bread came off pale or dark (this program's own choice). */
-const FIRST_BREAD = [
-  ['pale', 1.15],
-  ['right', 1],
-  ['dark', 0.85],
-] as const;
-const SLOW = 1.25;
 
 /** When it goes wrong: one tap says what, and the rest is planned from it. */
 export function Trouble(props: RunParts) {
@@ -40,7 +34,7 @@ export function Trouble(props: RunParts) {
       <WhatGives {...props} />
       <Part title="Griddles">
         {workshop.kitchen.griddles.map((g) => {
-          const { isDown, pace } = state.griddles[g.id] ?? NEW_GRIDDLE;
+          const { isDown, pace, isTried } = state.griddles[g.id] ?? NEW_GRIDDLE;
           const name = griddleName(g);
           return (
             <Row key={g.id} name={name}>
@@ -57,8 +51,8 @@ export function Trouble(props: RunParts) {
               <button
                 type="button"
                 className={TAP_BUTTON}
-                aria-pressed={pace === SLOW}
-                onClick={() => trouble('griddle-pace', { griddle: g.id, factor: pace === SLOW ? 1 : SLOW })}
+                aria-pressed={pace === SLOW_PACE}
+                onClick={() => trouble('griddle-pace', { griddle: g.id, factor: pace === SLOW_PACE ? 1 : SLOW_PACE })}
               >
                 slow
               </button>
@@ -69,7 +63,7 @@ export function Trouble(props: RunParts) {
                   type="button"
                   className={TAP_BUTTON}
                   aria-label={`${name}: first bread ${word}`}
-                  aria-pressed={factor !== 1 && pace === factor}
+                  aria-pressed={isTried && pace === factor}
                   onClick={() => trouble('griddle-pace', { griddle: g.id, factor })}
                 >
                   {word}

@@ -1,11 +1,12 @@
 import { durationText, looksNow, restsNow } from '@hodsman/core';
+import { HelpButton } from './HelpButton.tsx';
 import { TAP_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 
 const MORE_SEC = 120;
 
 /** What waits for an eye, and what rests. */
-export function Waiting({ state, plan, sec, say, trouble }: RunParts) {
+export function Waiting({ state, plan, sec, say, trouble, onRescue }: RunParts) {
   const looks = looksNow(state, plan, sec);
   const rests = restsNow(state.workshop, plan, sec);
   return (
@@ -52,19 +53,26 @@ export function Waiting({ state, plan, sec, say, trouble }: RunParts) {
               >
                 show again
               </button>
+              <HelpButton workshop={state.workshop} task={task} words={words} onRescue={onRescue} />
             </span>
           </li>
         ))}
       </ul>
       <ul className="grid gap-1" data-testid="rests">
         {rests.map(({ task, words, stillSec, leftSec, isUrgent, sign }) => (
-          <li key={task.id} className={`border-l-8 px-3 py-1 text-lg ${isUrgent ? 'border-trouble' : 'border-line'}`}>
-            {words}{' '}
-            <span className={`figures ${isUrgent ? 'font-semibold text-trouble' : 'text-quiet'}`}>
-              {stillSec > 0 ? `${durationText(stillSec)} still, ` : ''}
-              {leftSec < 0 ? `${durationText(-leftSec)} too long` : `may wait ${durationText(leftSec)}`}
+          <li
+            key={task.id}
+            className={`flex items-start gap-2 border-l-8 px-3 py-1 text-lg ${isUrgent ? 'border-trouble' : 'border-line'}`}
+          >
+            <span className="min-w-0 flex-1">
+              {words}{' '}
+              <span className={`figures ${isUrgent ? 'font-semibold text-trouble' : 'text-quiet'}`}>
+                {stillSec > 0 ? `${durationText(stillSec)} still, ` : ''}
+                {leftSec < 0 ? `${durationText(-leftSec)} too long` : `may wait ${durationText(leftSec)}`}
+              </span>
+              {sign !== '' && <span className="block text-base text-quiet">{sign}</span>}
             </span>
-            {sign !== '' && <span className="block text-base text-quiet">{sign}</span>}
+            <HelpButton workshop={state.workshop} task={task} words={words} onRescue={onRescue} />
           </li>
         ))}
       </ul>

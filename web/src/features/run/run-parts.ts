@@ -1,4 +1,4 @@
-import type { EventKind, EventOf, LiveState, Plan } from '@hodsman/core';
+import type { EventKind, EventOf, LiveState, Plan, PlanTask } from '@hodsman/core';
 import type { LiveClass } from '../../live/live-class.ts';
 
 /** Something that happened, as whoever taps says it. */
@@ -18,4 +18,6 @@ export interface RunParts {
   readonly say: Say;
   /** Takes something down that the plan has to reckon with, and plans the rest again. */
   readonly trouble: Say;
+  /** Shows what helps at a task. */
+  readonly onRescue: (task: PlanTask) => void;
 }

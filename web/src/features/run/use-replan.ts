@@ -31,7 +31,7 @@ export function useReplan(live: LiveClass, who: string) {
         const moved = movedBy(state, asItGoes(state), plan);
         if (moved.isWorse && !isAccepted) setOffered(moved);
         else {
-          live.tap('replanned', { plan, known }, who);
+          live.tap('replanned', { plan, known, over: state.planEvent }, who);
           setTold(moved.words);
         }
         return;

@@ -1,0 +1,71 @@
+import { isOfBread, isOnFire, mindedBy, ownerOf, turnsOf, type Plan, type PlanTask } from '../plan/index.ts';
+import { clockText } from '../units/index.ts';
+import { placeWords, turnWords, whatWords, whoseWords } from '../words/index.ts';
+import { careLines, firstName, personName } from '../workshop/index.ts';
+import type { LiveState } from './fold.ts';
+
+/** What several people, doughs or breads begin in one minute, as a line on paper. */
+export interface PaperLine {
+  readonly key: string;
+  readonly clock: string;
+  /** "cook, Naan". */
+  readonly what: string;
+  /** Each with what only it has: "Noor 1 Griddle 2, spot 1". */
+  readonly each: readonly string[];
+  /** What is the same for all of them: "turn after 40 s, off 11:20". */
+  readonly all: string;
+  readonly care: readonly string[];
+}
+
+/** What is still to come of a class from a moment on, in order of time, what is alike and begins together in one line. */
+export function paperLines(
+  { workshop, notes }: Pick<LiveState, 'workshop' | 'notes'>,
+  plan: Plan,
+  sec: number,
+): readonly PaperLine[] {
+  const groups = new Map<string, PlanTask[]>();
+  const left = plan.tasks
+    .filter((t) => t.endSec > sec && t.kind !== 'welcome')
+    .sort((a, b) => a.startSec - b.startSec || (a.id < b.id ? -1 : 1));
+  for (const t of left) {
+    const key = [clockText(workshop, t.startSec), t.kind, t.bread ?? t.id, t.step ?? ''].join(' ');
+    const group = groups.get(key);
+    if (group) group.push(t);
+    else groups.set(key, [t]);
+  }
+  const who = (t: PlanTask): string => {
+    const whose = whoseWords(plan, workshop, t);
+    const others = t.kind === 'step' ? t.people.filter((p) => p !== ownerOf(t)) : [];
+    const by = others.map((p) => firstName(personName(workshop, p))).join(', ');
+    // a dough of a station is that of its people
+    return by === '' || (t.piece === undefined && others.length > 1)
+      ? whose
+      : `${whose || 'by'} ${whose ? `(${by})` : by}`;
+  };
+  const when = (t: PlanTask): string => {
+    if (t.kind === 'rest')
+      return `until ${clockText(workshop, t.endSec)}, at most ${clockText(workshop, t.startSec + t.window.maxSec)}`;
+    if (!isOnFire(t)) return '';
+    const turns = turnsOf(t).map((turn) => turnWords(workshop, t.startSec, turn));
+    return [...turns, `off ${clockText(workshop, t.endSec)}`].join(', ');
+  };
+  const where = (t: PlanTask): string => (isOnFire(t) || t.kind === 'preheat' ? placeWords(workshop, t) : '');
+  return [...groups].flatMap(([key, tasks]): readonly PaperLine[] => {
+    const [first] = tasks;
+    if (!first) return [];
+    const bread = workshop.breads.find((b) => b.id === first.bread)?.name;
+    const whens = tasks.map(when);
+    const isSame = whens.every((w) => w === whens[0]);
+    const each = tasks.map((t, i) => [who(t), where(t), isSame ? '' : (whens[i] ?? '')].filter(Boolean).join(' '));
+    return [
+      {
+        key,
+        clock: clockText(workshop, first.startSec),
+        what: [whatWords(first), isOfBread(first) ? bread : ''].filter(Boolean).join(', '),
+        each: each.filter((words) => words !== ''),
+        all: isSame ? (whens[0] ?? '') : '',
+        care: [...new Set(tasks.flatMap((t) => careLines(workshop, notes.remarks, mindedBy(t), t.bread)))],
+      },
+    ];
+  });
+}
