@@ -243,6 +243,14 @@ test('two turns change places by keys and by drag; one that cannot says why not'
   await page.setViewportSize({ width: 1280, height: 1500 });
   const [from, to] = [turn('round/p1/1:cook'), turn('round/p8/2:cook')];
   await drawn();
+  // a finer drawing may still move the turns
+  await expect
+    .poll(async () => {
+      const before = JSON.stringify([await boxOf(from), await boxOf(to)]);
+      await page.waitForTimeout(400);
+      return JSON.stringify([await boxOf(from), await boxOf(to)]) === before;
+    })
+    .toBe(true);
   await from.hover();
   await page.mouse.down();
   const box = await boxOf(to);

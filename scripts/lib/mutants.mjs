@@ -27,6 +27,7 @@ const ids = of('core/src/', ['core/src/ids.test.ts']);
 const plan = of('core/src/plan/', ['core/src/formats/plan-file.test.ts']);
 const ahead = of('core/src/planner/explain/', ['core/src/planner/explain/latest-ahead.test.ts']);
 const live = of('core/src/live/', ['core/src/live']);
+const kept = of('core/src/planner/', ['core/src/live']);
 const happened = of('core/src/planner/network/', ['core/src/live']);
 const words = of('core/src/', [
   'core/src/compare',
@@ -207,6 +208,9 @@ export const MUTANTS = [
   live('moment.ts', 'lateMin > 0 && !isHere', 'lateMin > 0'),
   live('moment.ts', 't.startSec < nowSec + CALLED_SEC', 'true'),
   live('moment.ts', 'goesAsPlanned(u) && (', '('),
+  live('moment.ts', "isOfDough(u, t.piece ?? '') ||", ''),
+  kept('plan-class.ts', 'if (keptPlan?.broken.length === 0)', 'if (false)'),
+  kept('check/jobs.ts', "task.at?.kind === 'griddle' ? (facts", 'false ? (facts'),
   live('trouble.ts', 'if (avoided.length > 0)', 'if (avoided.length > 99)'),
   live('trouble.ts', '!state.sparesUsed.includes(p)', 'true'),
   live('trouble.ts', 'if (isDown) return isUsed', 'if (isDown) return true'),

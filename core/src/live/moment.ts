@@ -69,6 +69,9 @@ function calledAt(
       t.startSec < nowSec + CALLED_SEC &&
       !isTouched(t),
   );
+  /** Whether a task is of the dough that a piece is made of. */
+  const isOfDough = (u: PlanTask, piece: string): boolean =>
+    u.piece === undefined && plan.batches.some((b) => b.id === u.batch && b.pieces.includes(piece));
   /** What has to be over, or out of the way, for a turn to begin when it should. */
   const before = (t: PlanTask): readonly PlanTask[] =>
     tasks.filter(
@@ -76,6 +79,7 @@ function calledAt(
         u.id !== t.id &&
         u.startSec <= t.startSec &&
         (u.piece === t.piece ||
+          isOfDough(u, t.piece ?? '') ||
           u.people.some((p) => t.people.includes(p)) ||
           (isOnFire(u) && isOnFire(t) && u.at?.id === t.at?.id && u.at?.spot === t.at?.spot)),
     );

@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { pieceParts } from '../ids.ts';
 import { ownerOf, piecesDone, type Plan, type PlanTask } from '../plan/index.ts';
+import { findBrokenRules } from '../planner/check/index.ts';
 import { planClass } from '../planner/index.ts';
 import { heldWords } from '../workshop/index.ts';
 import { runningClass, type RunningClass } from '../testing/index.ts';
@@ -90,6 +91,61 @@ describe('the rest of a class, planned from what happened', () => {
       expect(t.endSec - t.startSec).toBe(Math.round((was.endSec - was.startSec) * factor));
       if (!Number.isNaN(first(was))) expect(first(t)).toBe(Math.round(first(was) * factor));
     }
+  });
+
+  it('checks what lies on a slow griddle as it truly lies there, the hands at it too', () => {
+    const griddle = lying.at?.id ?? '';
+    for (const one of [cls, sunday]) {
+      const state = one.after(one.at(600, 'griddle-pace', { griddle: one === cls ? griddle : 'G1', factor: 1.15 }));
+      const next = planClass(state.workshop, { effort: 1, moment: momentOf(state, 602), before: asItGoes(state) });
+      expect(next.broken).toEqual([]);
+      // by the breads as they were written it would not be right
+      const paces = momentOf(state, 602).happened?.paces;
+      const codes = (asked: Parameters<typeof findBrokenRules>[2]) =>
+        findBrokenRules(state.workshop, next, asked).map((b) => b.code);
+      expect(codes({})).toContain('wrong-turns');
+      expect(codes({ paces })).not.toContain('wrong-turns');
+    }
+  });
+
+  it('keeps what was planned where nothing speaks against it: who comes late or leaves moves nobody whom it does not touch', () => {
+    const [late] = sunday.record.workshop.roster;
+    const right = planClass(sunday.record.workshop, { effort: 1 });
+    expect(right.broken).toEqual([]);
+    const state = sunday.after(
+      sunday.at(-200, 'replanned', { plan: right, known: 1 }),
+      sunday.at(-100, 'late', { person: late?.id ?? '', min: 8 }),
+    );
+    // before doors nothing has begun, and the plan stands all the same
+    const sec = -98;
+    const next = planClass(state.workshop, { effort: 1, moment: momentOf(state, sec), before: asItGoes(state) });
+    const touched = new Set(
+      right.tasks.filter((t) => t.people.includes(late?.id ?? '')).map((t): string => t.batch ?? t.id),
+    );
+    const steps = right.tasks.filter((t) => t.kind === 'step' && !touched.has(t.batch ?? t.id));
+    expect(steps.length).toBeGreaterThan(50);
+    const moved = steps.filter((t) => find(next, t.id).startSec !== t.startSec);
+    expect(moved.map((t) => t.id)).toEqual([]);
+  });
+
+  it('calls nobody whose dough is not ready in time', () => {
+    const divide = sunday.plan.tasks.find((t) => {
+      const pieces = sunday.plan.batches.find((b) => b.id === t.batch)?.pieces ?? [];
+      return (
+        t.kind === 'step' &&
+        t.piece === undefined &&
+        sunday.plan.tasks.some(
+          (u) => pieces.includes(u.piece ?? '') && u.startSec >= t.endSec && u.startSec < t.endSec + 30,
+        )
+      );
+    });
+    if (!divide) expect.fail('no piece follows its dough at once');
+    const pieces = sunday.plan.batches.find((b) => b.id === divide.batch)?.pieces ?? [];
+    const sec = divide.endSec - 20;
+    const calledOf = (state: LiveState): readonly string[] =>
+      (momentOf(state, sec).called ?? []).filter((t) => pieces.includes(t.piece ?? '')).map((t) => t.id);
+    expect(calledOf(sunday.after()).length).toBeGreaterThan(0);
+    expect(calledOf(sunday.after(sunday.at(sec - 5, 'longer', { task: divide.id, sec: 120 })))).toEqual([]);
   });
 
   it('does without whoever is gone, and with nobody before they are there', () => {

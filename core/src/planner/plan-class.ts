@@ -13,6 +13,7 @@ import {
   Feeling,
   fineProblem,
   finished,
+  keptSchedule,
   lowerBound,
   Memory,
   searchShort,
@@ -88,6 +89,25 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
   const [shortMemory, longer, goodMemory] = [new Memory(), new Memory(), new Memory()];
   // how short a class can be does not hang on where somebody would rather have a task
   const bound = options.moment ? lowerBound(problem) : base.bound;
+  const isAsItComes = !options.moment && !options.before && (options.pins ?? []).length === 0;
+  const planOf = ({ schedule: made, finishSec }: Found, shortestSec: number): Plan => {
+    // pieces that have begun or were moved are known by their numbers
+    const schedule = isAsItComes ? numberPieces(network, made) : made;
+    const measures: PlanMeasures = {
+      finishSec,
+      boundSec: Math.min(bound.boundSec, finishSec),
+      marginSec: tableSec - finishSec,
+      shortestSec: Math.min(shortestSec, finishSec),
+      tightest: tightestOf(network, bound, schedule),
+    };
+    const written = writePlan(workshop, network, schedule, goal, options.moment);
+    return complete(workshop, { ...written, measures }, options.moment);
+  };
+  const warned = (p: Plan): Plan => ({ ...p, warnings: [...warningsOf(workshop, network, p)] });
+  // a class under way keeps its plan as long as that holds: nobody is moved about for a little gain
+  const kept = options.moment && keptSchedule(problem, tableSec, given);
+  const keptPlan = kept && planOf(kept, kept.finishSec);
+  if (keptPlan?.broken.length === 0) return warned(keptPlan);
   const rounds = Math.max(1, effort);
   const work = effort === 0 ? 0 : placements;
   const fine = fineProblem(problem) ?? problem;
@@ -121,22 +141,7 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
   const found = [shortMemory, longer, goodMemory].flatMap((m) => (m.best ? [m.best] : []));
   const shortest = shortestIn([shortMemory, longer, goodMemory]);
   const best = goal === 'short' ? shortest : (goodMemory.best ?? shortest);
-  const isAsItComes = !options.moment && !options.before && (options.pins ?? []).length === 0;
-  const planOf = ({ schedule: made, finishSec }: Found): Plan => {
-    // pieces that have begun or were moved are known by their numbers
-    const schedule = isAsItComes ? numberPieces(network, made) : made;
-    const measures: PlanMeasures = {
-      finishSec,
-      boundSec: Math.min(bound.boundSec, finishSec),
-      marginSec: tableSec - finishSec,
-      shortestSec: Math.min(shortest.finishSec, finishSec),
-      tightest: tightestOf(network, bound, schedule),
-    };
-    const written = writePlan(workshop, network, schedule, goal, options.moment);
-    return complete(workshop, { ...written, measures }, options.moment);
-  };
-  const warned = (p: Plan): Plan => ({ ...p, warnings: [...warningsOf(workshop, network, p)] });
-  const plan = planOf(best);
+  const plan = planOf(best, shortest.finishSec);
   if (plan.broken.length === 0) return warned(plan);
   // what was found on the way may be right where the best is not: the search sees a limit of a place less sharply than the checker
   const onTheWay = [
@@ -144,7 +149,7 @@ export function* planInSteps(workshop: Workshop, options: PlanOptions = {}): Pla
     finished(searchShort(problem, { placements: 0 }, new Memory(), given)),
   ];
   for (const other of onTheWay) {
-    const right = planOf(other);
+    const right = planOf(other, shortest.finishSec);
     if (right.broken.length === 0) return warned(right);
   }
   return warned(plan);
@@ -229,6 +234,6 @@ function complete(workshop: Workshop, plan: Omit<Plan, 'broken' | 'warnings'>, m
   const past = new Set(moment?.begun.map((t) => t.id));
   const isToMend = (b: Plan['broken'][number]): boolean =>
     !moment || (b.tasks.some((t) => !past.has(t)) && !(moment.happened && isExcused(moment.happened, b)));
-  const broken = findBrokenRules(workshop, whole).filter(isToMend);
+  const broken = findBrokenRules(workshop, whole, { paces: moment?.happened?.paces }).filter(isToMend);
   return { ...whole, broken };
 }

@@ -1,6 +1,12 @@
 import { newId } from '../ui/new-id.ts';
 import { createApi, fetchBaseQuery, type FetchBaseQueryError } from '@reduxjs/toolkit/query/react';
-import { documentTitle, type DocumentBodies, type DocumentKind, type DocumentSummaries, type RememberedPace } from '@hodsman/core';
+import {
+  documentTitle,
+  type DocumentBodies,
+  type DocumentKind,
+  type DocumentSummaries,
+  type RememberedPace,
+} from '@hodsman/core';
 import { useDispatch } from 'react-redux';
 import type { DocumentName, SentFault } from './open-document.ts';
 

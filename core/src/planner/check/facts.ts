@@ -39,6 +39,8 @@ export interface Facts {
   readonly participants: readonly string[];
   readonly stationOf: ReadonlyMap<string, Station>;
   readonly lines: readonly CheckedLine[];
+  /** Griddles that cook slower (above 1) or faster than the breads say, in a class that is under way. */
+  readonly paces: ReadonlyMap<string, number>;
   readonly tableSec: number;
   readonly welcomeSec: number;
   readonly prepTimes: readonly { readonly startSec: number; readonly endSec: number }[];
@@ -59,7 +61,7 @@ export const isResting = (step: Step): step is RestStep => 'window' in step;
 export const phasesIn = (step: Step): readonly Phase[] => (step.kind === 'cook' ? (step.phases ?? []) : []);
 export const isFire = (at: string): at is 'griddle' | 'grill' | 'flame' => ['griddle', 'grill', 'flame'].includes(at);
 
-export function factsOf(w: Workshop): Facts {
+export function factsOf(w: Workshop, paces: Facts['paces'] = new Map()): Facts {
   const people = new Map<string, Person>();
   for (const p of w.roster) people.set(p.id, { id: p.id, pace: p.pace, avoid: p.avoid, role: 'participant' });
   for (const s of w.kitchen.staff) people.set(s.id, { id: s.id, pace: s.pace, avoid: [], role: s.role });
@@ -69,6 +71,7 @@ export function factsOf(w: Workshop): Facts {
     participants: w.roster.map((p) => p.id),
     stationOf: new Map(w.stations.flatMap((s) => s.members.map((m) => [m, s] as const))),
     lines: w.menu.flatMap((m) => lineOf(w, m)),
+    paces,
     tableSec: elapsedSec(w, w.tableTime),
     welcomeSec: roundHalfUp(w.welcomeMin * 60),
     prepTimes: w.prepTimes.map((p) => ({ startSec: elapsedSec(w, p.from), endSec: elapsedSec(w, p.to) })),

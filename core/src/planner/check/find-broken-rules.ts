@@ -25,13 +25,19 @@ import { checkAvoided, checkPrepared } from './r13-avoided.ts';
 import { checkOutOfCold } from './r14-cold.ts';
 import { newReport } from './report.ts';
 
+interface Asked {
+  readonly goal?: Plan['goal'];
+  /** Griddles that turned out slower (above 1) or faster than the breads say, once a class is under way. */
+  readonly paces?: ReadonlyMap<string, number> | undefined;
+}
+
 /**
  * Every rule that a plan breaks, in the order R1 to R14. Goal `short` leaves R11 out (formats note, section 4).
  * Assumes a workshop and a plan that were read without faults. Measures and the plan's own `broken` list are not looked at.
  */
-function findBreaks(workshop: Workshop, plan: Plan, goal: Plan['goal'] = plan.goal): readonly Break[] {
+function findBreaks(workshop: Workshop, plan: Plan, { goal = plan.goal, paces }: Asked): readonly Break[] {
   const { broken, say } = newReport();
-  const facts = factsOf(workshop);
+  const facts = factsOf(workshop, paces);
   const units = unitsOf(facts, plan);
   const demos = expectedDemos(facts, plan);
   const jobs = matchTasks(facts, units, demos, plan, say);
@@ -62,8 +68,8 @@ function findBreaks(workshop: Workshop, plan: Plan, goal: Plan['goal'] = plan.go
 }
 
 /** The same as a plan file lists it: each with a sentence. */
-export function findBrokenRules(workshop: Workshop, plan: Plan, goal: Plan['goal'] = plan.goal): readonly BrokenRule[] {
-  return findBreaks(workshop, plan, goal).map(({ params, ...b }) => ({
+export function findBrokenRules(workshop: Workshop, plan: Plan, asked: Asked = {}): readonly BrokenRule[] {
+  return findBreaks(workshop, plan, asked).map(({ params, ...b }) => ({
     ...b,
     tasks: [...b.tasks],
     message: breakWords(workshop, { ...b, params } as Break),

@@ -200,13 +200,20 @@ export function isStaffs(job: ActiveJob): boolean {
   return job.unit.kind === 'mother' || job.step.by === 'staff' || job.crew.length === 0;
 }
 
-/** The phases of a cook step with the times at which they lie in a task that starts at `fromSec`; none for any other step. */
-export function timedPhases(step: Step, fromSec: number): readonly TimedPhase[] {
-  let at = fromSec;
-  return phasesIn(step).map((p) => {
-    const startSec = at;
+/**
+ * The phases of a cook step with the times at which they lie in its task; none for any other step. Where the griddle is slow or fast they
+ * are stretched with it, unless the bread was laid on before anybody knew.
+ */
+export function timedPhases(facts: Pick<Facts, 'paces'>, step: Step, task: Job['task']): readonly TimedPhase[] {
+  const phases = phasesIn(step);
+  const told = task.at?.kind === 'griddle' ? (facts.paces.get(task.at.id ?? '') ?? 1) : 1;
+  const wholeSec = phases.reduce((sum, p) => sum + p.sec, 0);
+  const pace = task.endSec - task.startSec === Math.round(wholeSec * told) ? told : 1;
+  let at = 0;
+  return phases.map((p) => {
+    const startSec = task.startSec + Math.round(at * pace);
     at += p.sec;
-    return { ...p, startSec, endSec: at };
+    return { ...p, startSec, endSec: task.startSec + Math.round(at * pace) };
   });
 }
 

@@ -56,7 +56,7 @@ export function matchTasks(
       id: task.id,
       ...found,
       task,
-      phases: timedPhases(found.step, task.startSec),
+      phases: timedPhases(facts, found.step, task),
       crew: crewFor(facts, found.unit, found.step),
     });
   }

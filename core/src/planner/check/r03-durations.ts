@@ -1,5 +1,4 @@
 import type { Facts } from './facts.ts';
-import { phasesIn } from './facts.ts';
 import { dueTurns, siteOf, type ActiveJob } from './jobs.ts';
 import type { DemoJob } from './demo-jobs.ts';
 import type { Say } from './report.ts';
@@ -26,8 +25,7 @@ export function checkDurations(facts: Facts, active: readonly ActiveJob[], demos
 function exactSeconds(facts: Facts, job: ActiveJob): number {
   const { step, unit, task } = job;
   if (siteOf(job) === 'mixer') return 60 * (step.mixerMinutes ?? 0);
-  const phases = phasesIn(step);
-  if (phases.length > 0) return sumOf(phases, (p) => p.sec);
+  if (job.phases.length > 0) return sumOf(job.phases, (p) => p.endSec - p.startSec);
   const paces = task.people.map((id) => facts.people.get(id)?.pace ?? 1);
   const pace = paces.length > 0 ? Math.max(...paces) : 1;
   const count = unit.kind === 'piece' ? 1 : unit.pieces.length;

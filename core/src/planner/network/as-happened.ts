@@ -230,17 +230,12 @@ function slowInfo(info: ModeInfo, factor: number): ModeInfo {
   return { ...info, pace: factor, carried: info.carried.map(slow), look: info.look && slow(info.look) };
 }
 
-const isSlow = ({ paces }: Happened): boolean => paces.size > 0;
 const isShort = ({ away, byStaff }: Happened): boolean => away.size + byStaff.size > 0;
 
 /** What the rules ask of the class as it was written and what happened makes otherwise, by code: when that is no break. */
 const EXCUSED: ReadonlyMap<string, (happened: Happened) => boolean> = new Map([
   ['task-missing', ({ givenUp, away, down }: Happened) => givenUp.size + away.size + down.size > 0],
-  ['wrong-length', (h: Happened) => isSlow(h) || isShort(h)],
-  ['wrong-turns', isSlow],
-  ['unequal-heat', isSlow],
-  ['not-at-the-fire', isSlow],
-  ['look-misplaced', isSlow],
+  ['wrong-length', isShort],
   ['wrong-people', isShort],
   ['demo-people', isShort],
   ['look-for-nothing', ({ byStaff }: Happened) => byStaff.size > 0],

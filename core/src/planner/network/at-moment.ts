@@ -15,6 +15,9 @@ export interface Moment {
   readonly happened?: Happened;
 }
 
+/** People who work by a plan already are moved about for a larger gain only (this program's own choice). */
+const UNDER_WAY_WEIGHT = 10;
+
 /** What a plan is asked to respect beside the class itself. */
 export interface Wishes {
   /** Starts that a person chose, of tasks and of breaks. A pin of a task that the class does not have is left out. */
@@ -82,7 +85,10 @@ export function atMoment(
     ? asHappened(workshop, atIt, moment.happened, isFixed, (i) => near?.startSecs[i] ?? NaN)
     : atIt;
   // who does a step, or where, may have changed: the plan before is read again in the ways that are left
-  return { network: truly, given: { fixed, near: before ? nearTo(truly, before) : null, also } };
+  return {
+    network: truly,
+    given: { fixed, near: before ? nearTo(truly, before) : null, nearWeight: moment ? UNDER_WAY_WEIGHT : 1, also },
+  };
 }
 
 function nearTo(network: Network, before: Pick<Plan, 'tasks'>): NonNullable<Given['near']> {

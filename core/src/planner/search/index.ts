@@ -31,6 +31,6 @@ export { isOneKind, NOTHING_GIVEN } from './problem.ts';
 export { finished, type Budget, type Candidate, type Found, type Search } from './two-way-decoder.ts';
 export { laidOut, obstaclesTo, staySpan, takingsOf, type Done, type Laid, type Obstacle } from './obstacles.ts';
 export { fineProblem } from './fine.ts';
-export { Memory, searchShort, searchTable, type TableAim } from './search.ts';
+export { keptSchedule, Memory, searchShort, searchTable, type TableAim } from './search.ts';
 export { costSec, Feeling, feltStretchSec, LEAST_GAP_SEC, shared, type Felt, type Measure } from './felt.ts';
 export { lowerBound, type Bound, type BoundReason } from './bound.ts';

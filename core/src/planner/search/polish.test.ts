@@ -20,7 +20,7 @@ const anyEnd = (problem: Problem) => ({ fromSec: [], toSec: problem.activities.m
 function isRight(w: Workshop, schedule: Schedule): boolean {
   const plan = { ...writePlan(w, buildNetwork(w), schedule, 'short'), broken: [], warnings: [] };
   const measures = { finishSec: 0, boundSec: 0, marginSec: 0 };
-  return findBrokenRules(w, { ...plan, measures }, 'short').length === 0;
+  return findBrokenRules(w, { ...plan, measures }, { goal: 'short' }).length === 0;
 }
 
 /** Three operations in a row on machine 0 that could all be 10 s sooner. */

@@ -205,6 +205,8 @@ export interface Given {
   readonly fixed: ReadonlyMap<number, Placement>;
   /** The schedule before: of equally good ones the nearest to it is wanted. */
   readonly near: Nearness | null;
+  /** A second by which activities move from it on average counts so much of a second of cost: a little gain is not worth a new plan. */
+  readonly nearWeight: number;
   /** Schedules of like problems, whose order and starts are tried. */
   readonly also: readonly Nearness[];
 }
@@ -215,4 +217,4 @@ export interface Nearness {
   readonly modes: readonly number[];
 }
 
-export const NOTHING_GIVEN: Given = { fixed: new Map(), near: null, also: [] };
+export const NOTHING_GIVEN: Given = { fixed: new Map(), near: null, nearWeight: 1, also: [] };

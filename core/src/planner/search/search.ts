@@ -21,8 +21,6 @@ import { tabuWalk } from './tabu.ts';
 /** A second of a broken rule outweighs any freshness or length. */
 const BREACH_WEIGHT = 1000;
 const SEED = 20_270_306;
-/** A second by which the activities move on average counts so much of a second of cost: a little gain is not worth a new plan. */
-const NEAR_WEIGHT = 1;
 /** How near to the ideal the rests are asked to be, tried in turn. */
 const EASES = [1, 0.5, 0] as const;
 /** Where in its time a pause lies, tried in turn. */
@@ -160,7 +158,7 @@ export function* searchTable(
 ): Search<Candidate> {
   const decoder = new TwoWayDecoder(problem, budget, given, memory.rounds % 2 === 1);
   const random = seededRandom(SEED + memory.rounds);
-  const softSec = (schedule: Schedule): number => aim.softSec(schedule) + NEAR_WEIGHT * movedSec(schedule, given);
+  const softSec = (schedule: Schedule): number => aim.softSec(schedule) + given.nearWeight * movedSec(schedule, given);
   const judged = (choice: Choice, { schedule, forced }: Pick<Decoded, 'schedule' | 'forced'>): Candidate => {
     const breach = breachSec(problem, schedule, forced) + tableBreachSec(problem, schedule, aim.tableSec);
     const finishSec = finishOf(problem, schedule);
@@ -190,8 +188,8 @@ export function* searchTable(
     given.near && memory.rounds === 0
       ? judge(forwardsIn(orderBefore(problem, given.near.startSecs), pauseSecs))
       : undefined;
-  // a class under way keeps its plan as long as that holds; without work to spend, near and right is good enough
-  if (asBefore?.breachSec === 0 && (given.fixed.size > 0 || budget.placements === 0)) {
+  // without work to spend, near and right is good enough
+  if (asBefore?.breachSec === 0 && budget.placements === 0) {
     memory.best = asBefore;
     return asBefore;
   }
@@ -241,6 +239,21 @@ export function* searchTable(
   memory.rounds++;
   memory.best = best;
   return best;
+}
+
+/**
+ * The schedule before as it can still be done: in its order, every activity as near as can be to where it was; undefined where that breaks
+ * something, or misses the table.
+ */
+export function keptSchedule(problem: Problem, tableSec: number, given: Given): Found | undefined {
+  if (!given.near) return undefined;
+  const decoder = new TwoWayDecoder(problem, { placements: 0 }, given);
+  const choice = forwardsIn(orderBefore(problem, given.near.startSecs), pausesAt(problem, 0));
+  const { schedule, forced } = decoder.forwards(choice, given.near);
+  const breach = breachSec(problem, schedule, forced) + tableBreachSec(problem, schedule, tableSec);
+  if (breach > 0) return undefined;
+  const finishSec = finishOf(problem, schedule);
+  return { schedule, order: choice.order, forced, finishSec, breachSec: 0, cost: finishSec };
 }
 
 function meanEndSec({ finals }: Problem, { placements }: Schedule): number {

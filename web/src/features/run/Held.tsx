@@ -1,4 +1,4 @@
-import { griddleName, pieceName, roomAt } from '@hodsman/core';
+import { griddleName, pieceName, roomAt, taskWords } from '@hodsman/core';
 import { TAP_BUTTON } from './looks.ts';
 import type { RunParts } from './run-parts.ts';
 
@@ -22,22 +22,26 @@ export function Held({ state, plan, sec, say }: Pick<RunParts, 'state' | 'plan' 
             <b>
               {name}: {lying.length === 0 ? 'turn it down; nothing lies on it' : 'take off, then turn it down'}
             </b>
-            {lying.map((task) => (
-              <span key={task.id} className="flex flex-wrap items-center gap-1.5">
-                <span className="min-w-40 flex-1">{pieceName(workshop, task)}</span>
-                {(['off', 'lost'] as const).map((kind) => (
-                  <button
-                    key={kind}
-                    type="button"
-                    className={TAP_BUTTON}
-                    aria-label={`${pieceName(workshop, task)}, taken off: ${kind}`}
-                    onClick={() => say(kind, { task: task.id })}
-                  >
-                    {kind === 'off' ? 'off, and good' : 'lost'}
-                  </button>
-                ))}
-              </span>
-            ))}
+            {lying.map((task) => {
+              // what staff heat up for all is nobody's bread
+              const name = pieceName(workshop, task) || taskWords(plan, workshop, task);
+              return (
+                <span key={task.id} className="flex flex-wrap items-center gap-1.5">
+                  <span className="min-w-40 flex-1">{name}</span>
+                  {(['off', 'lost'] as const).map((kind) => (
+                    <button
+                      key={kind}
+                      type="button"
+                      className={TAP_BUTTON}
+                      aria-label={`${name}, taken off: ${kind}`}
+                      onClick={() => say(kind, { task: task.id })}
+                    >
+                      {kind === 'off' ? 'off, and good' : 'lost'}
+                    </button>
+                  ))}
+                </span>
+              );
+            })}
           </li>
         ))}
       </ul>

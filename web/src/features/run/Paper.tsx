@@ -12,7 +12,10 @@ const MOST_SMALLER = 6000;
 export function Paper({ state, plan, sec }: Pick<RunParts, 'state' | 'plan' | 'sec'>) {
   const { workshop } = state;
   const lines = paperLines(state, plan, sec);
-  const size = lines.reduce((sum, l) => sum + 24 + l.what.length + l.all.length + l.each.join('; ').length, 0);
+  const size = lines.reduce(
+    (sum, l) => sum + 24 + l.what.length + l.all.length + l.each.join('; ').length + l.care.join(' | ').length,
+    0,
+  );
   const print =
     size <= MOST_AT_ARMS_LENGTH
       ? 'print:columns-2 print:text-[11pt]'
@@ -21,8 +24,8 @@ export function Paper({ state, plan, sec }: Pick<RunParts, 'state' | 'plan' | 's
         : 'print:columns-3 print:text-[7.5pt]';
   return (
     <section aria-label="From now on" className="grid gap-2 p-4 print:p-0" data-testid="paper">
-      <div className="flex flex-wrap items-baseline gap-4">
-        <h2 className="text-xl">
+      <div className="flex flex-wrap items-baseline gap-4 print:gap-2">
+        <h2 className="text-xl print:text-[12pt]">
           {workshop.title}, {dayText(workshop, 0, 'plain')}: from {clockText(workshop, sec)} on
         </h2>
         <span>table {clockText(workshop, plan.tableSec)}</span>
@@ -38,9 +41,7 @@ export function Paper({ state, plan, sec }: Pick<RunParts, 'state' | 'plan' | 's
               <b>{l.what}</b>
               {l.each.length > 0 && ` – ${l.each.join('; ')}`}
               {l.all !== '' && <span> – {l.all}</span>}
-              {l.care.map((line) => (
-                <Care key={line} words={line} />
-              ))}
+              {l.care.length > 0 && <Care words={l.care.join(' | ')} />}
             </span>
           </li>
         ))}

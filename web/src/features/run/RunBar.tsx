@@ -32,13 +32,13 @@ export function RunBar(props: Props) {
       data-testid="run-bar"
       className={`flex flex-wrap items-center gap-x-5 gap-y-2 px-4 py-2 ${isLate ? 'bg-trouble text-on-trouble' : 'bg-slate text-on-slate'}`}
     >
-      <span className="figures font-head text-5xl font-semibold" data-testid="class-clock">
-        {clockText(state.workshop, sec)}
+      <span>
+        <span className="figures block font-head text-5xl font-semibold" data-testid="class-clock">
+          {clockText(state.workshop, sec)}
+        </span>
+        {state.clock.rate > 1 && <b className="text-lg">Rehearsal, {state.clock.rate} times as fast</b>}
       </span>
-      {state.clock.rate > 1 && (
-        <b className="rounded-cut border-2 border-current px-2 text-xl">Rehearsal, {state.clock.rate} times as fast</b>
-      )}
-      <p className="figures text-2xl" data-testid="run-verdict">
+      <p className="figures min-w-72 flex-1 text-2xl" data-testid="run-verdict">
         done {clockText(state.workshop, doneSec)},{' '}
         {isLate
           ? `${durationText(-inHandSec)} after the table`
@@ -68,7 +68,7 @@ export function RunBar(props: Props) {
         )}
         {view.unsent > 0 && ` · ${view.unsent} kept on this device`}
       </span>
-      <span className="ml-auto flex flex-wrap gap-2">
+      <span className="grid auto-cols-fr gap-2 md:grid-cols-2 [&>button]:justify-center">
         <button
           type="button"
           className={BIG_BUTTON}

@@ -45,9 +45,11 @@ export function RunShell() {
   const kept = useKeptApplication();
   const record = useAppSelector((s) => s.draft?.body);
   const plan = useAppSelector((s) => s.draft?.plan);
+  const isPlanning = useAppSelector((s) => s.draft?.isPlanning === true);
   if (view.state) return <Running live={live} view={view} state={view.state} kept={kept} />;
   if (!view.isKnown && !view.isOnline) return <p className="p-6 text-quiet">Asking whether the class has begun …</p>;
-  if (!record || !plan) return <p className="p-6 text-quiet">Planning …</p>;
+  // a class is frozen with its last word, not with the first plan that came
+  if (!record || !plan || isPlanning) return <p className="p-6 text-quiet">Planning …</p>;
   return <StartPanel live={live} record={record} plan={plan} who={WHO} kept={kept} />;
 }
 
