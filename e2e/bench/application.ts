@@ -24,7 +24,7 @@ export async function withApplication<T>(use: (page: Page, readyMs: number) => P
     const first = await start(env);
     await first.stop();
     running = await start(env);
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: `http://127.0.0.1:${PORT}` });
     // the loader of this script wraps functions in a helper that the page does not have
     await page.addInitScript('globalThis.__name ??= (f) => f');
     const before = performance.now();

@@ -3,19 +3,10 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { get } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import {
-  asItGoes,
-  eventInFile,
-  foldEvents,
-  momentOf,
-  planClass,
-  readClassRecord,
-  readEvent,
-  type LiveEvent,
-} from '@hodsman/core';
+import { eventInFile, foldEvents, planClass, readClassRecord, readEvent, type LiveEvent } from '@hodsman/core';
 import demoClass from '../../demo/class.json' with { type: 'json' };
-import { sizedClass } from '@hodsman/core/testing';
 import * as run from './faults/installation.ts';
+import { measureLivePage } from './live-page.ts';
 import { median, type Row } from './table.ts';
 
 const PORTS = [4794, 4795] as const;
@@ -209,31 +200,6 @@ function folding(): Row {
   return { what: `fold of ${FOLDED} events, median`, measured: median(times.slice(10)), unit: 'ms', limit: 20 };
 }
 
-/** The rest of a class planned again once a griddle has failed in the midst of it; without the way to the screen. */
-function replans(): readonly Row[] {
-  const shapes = [
-    [{ people: 16, breads: 3, each: 1, griddles: 4 }, 150],
-    [{ people: 36, breads: 3, each: 1, griddles: 10 }, 500],
-  ] as const;
-  return shapes.map(([shape, limit]) => {
-    const sized = sizedClass(shape);
-    const first = planClass(sized, { effort: 0 });
-    const cooks = first.tasks.filter((t) => t.at?.kind === 'griddle' && t.piece !== undefined).map((t) => t.startSec);
-    const sec = median(cooks);
-    const start = event('started', { workshop: sized, notes, plan: first, fromSec: 0, rate: 1 }, 'd0');
-    const failed = event('griddle-down', { griddle: sized.kitchen.griddles[0]?.id }, 'd0');
-    const state = foldEvents([start, { ...failed, atMs: start.atMs + 1000 * sec }]);
-    if (!state) throw new Error('the class was not started');
-    const times = Array.from({ length: 5 }, () => {
-      const since = performance.now();
-      planClass(state.workshop, { effort: 1, moment: momentOf(state, sec + 1), before: asItGoes(state) });
-      return performance.now() - since;
-    });
-    const what = `a griddle down in the midst of ${shape.people} people × 3 breads: the rest planned again, median`;
-    return { what, measured: median(times), unit: 'ms', limit };
-  });
-}
-
 /** What a class that runs holds out. */
 export async function measureLive(): Promise<readonly Row[]> {
   const folder = mkdtempSync(join(tmpdir(), 'hodsman-live-'));
@@ -243,7 +209,7 @@ export async function measureLive(): Promise<readonly Row[]> {
       ...(await kills('server', join(folder, 'server'), run.serverPid)),
       ...(await kills('database', join(folder, 'database'), run.databasePid)),
       folding(),
-      ...replans(),
+      ...(await measureLivePage()),
     ];
   } finally {
     rmSync(folder, { recursive: true, force: true });

@@ -95,15 +95,20 @@ export function classEventRepository(sequelize: Sequelize) {
     ): Promise<readonly LoggedEvent[]> =>
       sequelize.transaction({ isolationLevel: Transaction.ISOLATION_LEVELS.READ_COMMITTED }, async (transaction) => {
         const query = { replacements: { classId }, transaction };
-        // a row that is there is locked as for writing at once: a shared lock first would let two servers wait for each other
-        await sequelize.query(
-          'INSERT INTO class_logs (classId, lastSeq) VALUES (:classId, 0) ON DUPLICATE KEY UPDATE lastSeq = lastSeq',
-          query,
-        );
-        const [log] = await sequelize.query<{ lastSeq: number }>(
-          'SELECT lastSeq FROM class_logs WHERE classId = :classId FOR UPDATE',
-          { ...query, type: QueryTypes.SELECT },
-        );
+        // a row is locked as for writing at once: a shared lock first would let two servers wait for each other
+        const lock = () =>
+          sequelize.query<{ lastSeq: number }>('SELECT lastSeq FROM class_logs WHERE classId = :classId FOR UPDATE', {
+            ...query,
+            type: QueryTypes.SELECT,
+          });
+        let [log] = await lock();
+        if (!log) {
+          await sequelize.query(
+            'INSERT INTO class_logs (classId, lastSeq) VALUES (:classId, 0) ON DUPLICATE KEY UPDATE lastSeq = lastSeq',
+            query,
+          );
+          [log] = await lock();
+        }
         const lastSeq = log?.lastSeq ?? 0;
         const fresh = lastSeq > knownSeq ? await readAll(classId, knownSeq, transaction) : [];
         const ids = sent.map((e) => e.id);
