@@ -28,8 +28,10 @@ export function importFile(list: readonly string[]): number {
     for (const fault of read.faults) console.error(faultLine(fault));
     return REFUSED;
   }
-  process.stdout.write(`${JSON.stringify(read.value, null, 1)}\n`);
-  if (read.value.bread) return READ;
+  const { bread, guesses, conflicts, notUnderstood, keeping } = read.value;
+  const told = { bread, guesses, conflicts, notUnderstood: [...notUnderstood, ...keeping] };
+  process.stdout.write(`${JSON.stringify(told, null, 1)}\n`);
+  if (bread) return READ;
   console.error(`${file}: no bread was found in it, expected at least a flour with its amount`);
   return NOTHING;
 }

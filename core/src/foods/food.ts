@@ -34,6 +34,8 @@ export interface Food {
   readonly gPerCup?: number;
   /** Grams in a US teaspoon, where charts give it apart from the cup. */
   readonly gPerTsp?: number;
+  /** Grams in a millilitre, where a chart's cup is not what a litre weighs. */
+  readonly gPerMl?: number;
   /** Grams of one, where it is counted. */
   readonly unitG?: number;
   readonly waterPct?: number;

@@ -45,7 +45,10 @@ export function weightOfVolume(
   volume: Volume,
   system: MeasureSystem,
 ): WeightRange | undefined {
-  const density = gPerMl(food, volume === 'teaspoon' || volume === 'tablespoon' || volume === 'dessertspoon');
+  const isMetric = volume === 'ml' || volume === 'litre';
+  const density =
+    (isMetric ? food.gPerMl : undefined) ??
+    gPerMl(food, volume === 'teaspoon' || volume === 'tablespoon' || volume === 'dessertspoon');
   if (density === undefined) return undefined;
   const g = count * mlOf(volume, system) * density;
   const spread = spreadOf(food);

@@ -38,7 +38,7 @@ const LEAF = per100(0.7, 0.1, 2, 3, 3, 0.1);
 
 /**
  * Foods of the trade. Grams a cup and a teaspoon: flour mills' ingredient weight charts, from memory; those of foods that such charts
- * leave out are common practice. Compositions are rounded usual values, from memory (a test holds them against the Indian Food
+ * leave out are common practice. Grams a millilitre: densities of handbooks, from memory (oils 0.91 to 0.92, milk 1.03). Compositions are rounded usual values, from memory (a test holds them against the Indian Food
  * Composition Tables 2017). Prices are estimates.
  */
 export const FOODS: readonly Food[] = [
@@ -174,30 +174,35 @@ export const FOODS: readonly Food[] = [
     'milk | whole milk | warm milk | full-fat milk | cow milk',
     per100(3.8, 2.4, 4.8, 0, 3.3, 0.1),
     1.2,
-    { gPerCup: 227, waterPct: 87, ...freshMilk },
+    { gPerCup: 227, gPerMl: 1.03, waterPct: 87, ...freshMilk },
   ),
   food('buttermilk', 'milk', 'buttermilk | cultured buttermilk', per100(1, 0.6, 4.5, 0, 3.3, 0.2), 1.8, {
     gPerCup: 227,
+    gPerMl: 1.03,
     waterPct: 90,
     ...freshMilk,
   }),
   food('plant-milk', 'milk', 'oat milk | oat drink', per100(1.5, 0.2, 6.5, 0.8, 1, 0.1), 1.8, {
     gPerCup: 227,
+    gPerMl: 1.03,
     waterPct: 90,
     ...gluten,
   }),
   food('soya-milk', 'milk', 'soya milk | soy milk | soya drink', per100(1.8, 0.3, 1, 0.6, 3.4, 0.1), 1.8, {
     gPerCup: 227,
+    gPerMl: 1.03,
     waterPct: 92,
     allergens: ['soya'],
   }),
   food('cream', 'milk', 'cream | double cream | heavy cream', per100(40, 25, 3, 0, 2, 0.1), 5, {
     gPerCup: 227,
+    gPerMl: 1.0,
     waterPct: 55,
     ...freshMilk,
   }),
   food('soured-cream', 'yogurt', 'soured cream | sour cream', per100(18, 11, 3.5, 0, 2.7, 0.1), 4, {
     gPerCup: 227,
+    gPerMl: 1.05,
     waterPct: 75,
     ...freshMilk,
   }),
@@ -211,6 +216,7 @@ export const FOODS: readonly Food[] = [
   ),
   food('soya-yogurt', 'yogurt', 'soya yogurt | soy yogurt | plain soya yogurt', per100(2.3, 0.4, 2, 0.8, 4, 0.1), 3, {
     gPerCup: 227,
+    gPerMl: 1.05,
     waterPct: 86,
     allergens: ['soya'],
     perishable: true,
@@ -221,7 +227,7 @@ export const FOODS: readonly Food[] = [
     'oil | rapeseed oil | sunflower oil | vegetable oil | canola oil | neutral oil | groundnut-free oil | corn oil',
     OIL,
     3,
-    { gPerCup: 198 },
+    { gPerCup: 198, gPerMl: 0.92 },
   ),
   food(
     'olive-oil',
@@ -229,10 +235,11 @@ export const FOODS: readonly Food[] = [
     'olive oil | extra virgin olive oil | extra-virgin olive oil',
     per100(100, 14, 0, 0, 0, 0),
     9,
-    { gPerCup: 198 },
+    { gPerCup: 198, gPerMl: 0.915 },
   ),
   food('sesame-oil', 'fat', 'sesame oil | toasted sesame oil', per100(100, 15, 0, 0, 0, 0), 12, {
     gPerCup: 198,
+    gPerMl: 0.92,
     allergens: ['sesame'],
   }),
   food('coconut-oil', 'fat', 'coconut oil', per100(100, 88, 0, 0, 0, 0), 8, { gPerCup: 205 }),

@@ -65,11 +65,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll)(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up )?each)/gi,
+    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll)(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up|each)\b|(?<=^|[,;/] |\band )balls?(?= *(?:[,;/.]|$)))/gi,
   ],
   [
     'divide',
-    /\b(?:divide|portion|split|halve|quarter it)\b|\bcut (?:the (?:dough|round|roll)|it|them) (?:in(?:to)?|up)\b|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b|\bcut into (?:quarters|\d+)/gi,
+    /\b(?:divides?|div|portion|split|halve|quarter it)\b|\bcuts? (?:the (?:dough|round|roll)|it|them) (?:in(?:to)?|up)\b|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b|\bcut into (?:quarters|\d+)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
@@ -77,19 +77,19 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
     'fill',
     /\b(?:fill(?! the)|stuff|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|top one half)\b/gi,
   ],
-  ['roll', /\broll(?:ing)?(?! pin)\b/gi],
+  ['roll', /\broll(?:ing|s)?(?! pin)\b/gi],
   [
     'shape',
     /\b(?:pat(?:ting)? |flatten|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:it |them |each )?(?:\w+ )?(?:in half|over|into|like)|trim)\b/gi,
   ],
-  ['knead', /\bknead(?:ing)?\b/gi],
+  ['knead', /\bknead(?:ing|s)?\b/gi],
   [
     'proof',
     /\b(?:prove|proof|rise|rising|ferment|double[ds]?(?! cream)|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,
   ],
   [
     'rest',
-    /(?<!\bthe )(?<!remaining )\b(?:rest(?:ing)?|relax|stand|sit)\b(?! of)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
+    /(?<!\bthe )(?<!remaining )\b(?:rests?|resting|relax|stand|sit)\b(?! of)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
   ],
   [
     'finish',
@@ -97,11 +97,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'cook',
-    /\b(?:cook|fry|griddle (?=for|each|them|over|until)|bake|toast|sear|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
+    /\b(?:cooks?|fry|fries|griddle (?=for|each|them|over|until)|bake|toast|sear|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
   ],
   [
     'mix',
-    /\b(?:mix|combine|stir|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|tip|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry))\b/gi,
+    /\b(?:mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|tip|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry))\b/gi,
   ],
   ['serve', /\b(?:serve|eat|enjoy)\b/gi],
 ];

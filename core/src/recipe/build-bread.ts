@@ -23,6 +23,8 @@ import { durationsIn } from './durations.ts';
 import { divisionIn, pairConflicts, pieceWeightIn, sizeIn, yieldIn } from './figures-in-text.ts';
 import { readIngredientLine, type ReadIngredient } from './ingredient-line.ts';
 import { draftMethod, type MethodDrafts } from './method-drafts.ts';
+import { wordsOf } from './ledger.ts';
+import type { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 import type { Conflict, Guess, ImportedRecipe } from './result.ts';
 import type { RecipeParts } from './sections.ts';
@@ -37,8 +39,10 @@ export function buildBread(parts: RecipeParts): ImportedRecipe {
   const guesses: Guess[] = [];
   const conflicts: Conflict[] = [];
   const notUnderstood = [...parts.notUnderstood];
-  const whole = [...parts.facts, ...parts.ingredients.map((i) => i.line), ...parts.method].map(normalLine).join('\n');
-  const system = systemOf([...parts.notUnderstood, whole].join('\n'));
+  const plain = (lines: readonly Mapped[]): readonly string[] => lines.map((l) => normalLine(l.text));
+  const facts = plain(parts.facts);
+  const whole = [...facts, ...plain(parts.ingredients.map((i) => i.line)), ...plain(parts.method)].join('\n');
+  const system = systemOf([...parts.notUnderstood.map((l) => l.text), whole].join('\n'));
   const lines = parts.ingredients.flatMap(({ line, use }): readonly ReadIngredient[] => {
     const read = readIngredientLine(line, use, system);
     if (!read) notUnderstood.push(line);
@@ -53,22 +57,26 @@ export function buildBread(parts: RecipeParts): ImportedRecipe {
   const method = draftMethod(parts.method);
   notUnderstood.push(
     ...method.passed.filter(
-      (s) => !/^(?:serve|enjoy)\b/i.test(s) && !lines.some((l) => normalLine(s).includes(l.line)),
+      (s) => !/^(?:serve|enjoy)\b/i.test(s.text) && !lines.some((l) => normalLine(s.text).includes(l.line)),
     ),
   );
-  const text = parts.method.map(normalLine).join(' ');
-  const count = piecesOf(parts, lines, text, guesses, conflicts);
+  const text = plain(parts.method).join(' ');
+  const count = piecesOf(facts, parts.title?.text ?? '', lines, text, guesses, conflicts);
   const formula = buildFormula(lines.slice(0, MOST_INGREDIENTS), count.pieces);
-  if (!formula)
+  if (!formula) {
+    const passed = [...parts.ingredients.map((i) => i.line), ...parts.method, ...notUnderstood];
     return {
       bread: null,
       guesses: [],
       conflicts: [],
-      notUnderstood: [...parts.ingredients.map((i) => i.line), ...parts.method, ...notUnderstood],
+      keeping: [],
+      notUnderstood: passed.map((l) => l.text),
+      words: [],
     };
+  }
   guesses.push(...formula.guesses);
   conflicts.push(...formula.conflicts);
-  const extended = addUnlisted(formula.ingredients, method.drafts, parts.method.join(' '));
+  const extended = addUnlisted(formula.ingredients, method.drafts, parts.method.map((l) => l.text).join(' '));
   guesses.push(...extended.guesses);
   conflicts.push(...extended.conflicts, ...unused(extended.ingredients.slice(0, formula.ingredients.length), text));
   const built = buildSteps(method);
@@ -76,8 +84,8 @@ export function buildBread(parts: RecipeParts): ImportedRecipe {
   const ingredients = withHeldBack(extended.ingredients, text, guesses);
   const family = familyOf(ingredients, method, guesses);
   const bread: Bread = {
-    id: slugOf(parts.title ?? 'bread'),
-    name: (parts.title ?? 'Bread from a recipe').slice(0, 120),
+    id: slugOf(parts.title?.text ?? 'bread'),
+    name: (parts.title?.text ?? 'Bread from a recipe').slice(0, 120),
     family,
     ingredients: [...ingredients],
     lossPct: LOSS_PCT,
@@ -91,8 +99,10 @@ export function buildBread(parts: RecipeParts): ImportedRecipe {
     why: `a bread of this family stays good for about ${HOLD[family]} min, kept wrapped`,
   });
   if (parts.title === undefined) guesses.push({ path: 'name', from: '', why: 'the recipe has no title' });
-  conflicts.push(...pairs(lines, built.texts, parts.facts), ...totalConflicts(parts.facts, bread));
-  return { bread, guesses, conflicts, notUnderstood };
+  conflicts.push(...pairs(lines, built.texts, facts), ...totalConflicts(facts, bread));
+  const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood });
+  const keeping = method.keeping.map((k) => k.text);
+  return { bread, guesses, conflicts, keeping, notUnderstood: ledger.notUnderstood, words: ledger.words };
 }
 
 /** Pairs that disagree, each where it is: in a line of ingredients, a step, or what is said of the whole. */
@@ -104,7 +114,7 @@ function pairs(
   return [
     ...lines.flatMap((l) => pairConflicts(normalLine(l.line), ['ingredients'])),
     ...steps.flatMap((text, n) => pairConflicts(text, [`steps[${n}]`])),
-    ...facts.flatMap((f) => pairConflicts(normalLine(f), ['piece'])),
+    ...facts.flatMap((f) => pairConflicts(f, ['piece'])),
   ];
 }
 
@@ -138,16 +148,16 @@ interface Count {
 }
 
 function piecesOf(
-  parts: RecipeParts,
+  facts: readonly string[],
+  title: string,
   lines: readonly ReadIngredient[],
   method: string,
   guesses: Guess[],
   conflicts: Conflict[],
 ): Count {
-  const stated = [...parts.facts, parts.title ?? ''].map(yieldIn).find((y) => y !== undefined);
+  const stated = [...facts, title].map(yieldIn).find((y) => y !== undefined);
   const divided = divisionIn(method);
-  const weight =
-    pieceWeightIn(method) ?? parts.facts.map((f) => pieceWeightIn(normalLine(f))).find((w) => w !== undefined);
+  const weight = pieceWeightIn(method) ?? facts.map((f) => pieceWeightIn(f)).find((w) => w !== undefined);
   const doughG = lines.reduce((sum, l) => sum + (l.use === 'dough' ? (l.weight?.g ?? 0) : 0), 0);
   const range = stated ?? divided;
   if (stated && divided && (divided.least > stated.most || divided.most < stated.least))
@@ -303,7 +313,7 @@ function goesIn(text: string, method: MethodDrafts): readonly Guess[] {
 /** A total time that is said, against the shortest time that the chain takes. */
 function totalConflicts(facts: readonly string[], bread: Bread): readonly Conflict[] {
   const total = facts.find((f) => /\b(?:total time|ready in|takes)\b/i.test(f));
-  const said = total === undefined ? undefined : durationsIn(normalLine(total)).at(-1);
+  const said = total === undefined ? undefined : durationsIn(total).at(-1);
   if (!said) return [];
   const least = methodTimes(bread.steps, USUAL_BENCH).leastSec;
   return said.most * 60 < least * 0.8

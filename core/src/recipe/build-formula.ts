@@ -11,6 +11,8 @@ interface Weighed {
   readonly food: Food | undefined;
   /** Undefined: no amount was given. */
   readonly g: number | undefined;
+  /** Baker's percentage, where the line names one. */
+  readonly pct: number | undefined;
   readonly guesses: readonly { readonly from: string; readonly why: string; readonly key?: string }[];
   readonly disagreement: string | undefined;
 }
@@ -50,7 +52,7 @@ const twoDecimals = (x: number): number => roundedTo(x, 2);
  * what is used outside the dough is a piece's. Undefined without any flour.
  */
 export function buildFormula(lines: readonly ReadIngredient[], pieces: number): BuiltFormula | undefined {
-  const weighed = joinSame(lines.flatMap(weigh));
+  const weighed = withFlour(joinSame(lines.flatMap(weigh)), pieces);
   const flours = weighed.filter((w) => w.ingredient.use === 'dough' && w.ingredient.role === 'flour');
   const flourG = flours.reduce((sum, w) => sum + (w.g ?? 0), 0);
   if (flourG <= 0) return undefined;
@@ -70,6 +72,11 @@ export function buildFormula(lines: readonly ReadIngredient[], pieces: number): 
     for (const g of w.guesses)
       guesses.push({ path: g.key === undefined ? path : `ingredients[${n}].${g.key}`, from: g.from, why: g.why });
     if (w.disagreement !== undefined) conflicts.push({ paths: [path], what: w.disagreement });
+    if (isDough && w.pct !== undefined && Math.abs(w.pct - (pcts[n] ?? 0)) > Math.max(0.1, w.pct * 0.05))
+      conflicts.push({
+        paths: [path],
+        what: `${w.ingredient.name} is ${pcts[n] ?? 0} % of the flour by weight, not ${w.pct} %`,
+      });
     if (isDough) {
       if (w.g === undefined)
         guesses.push({
@@ -87,6 +94,26 @@ export function buildFormula(lines: readonly ReadIngredient[], pieces: number): 
   return { ingredients: closeFlours(ingredients), doughG: grams.reduce((a, b) => a + b, 0), guesses, conflicts };
 }
 
+const USUAL_FLOUR_G = 50;
+
+/**
+ * Doughs without a weight of flour. Where percentages are named they are taken as grams to a hundred of flour; else the flour follows from
+ * the water, or from the pieces (50 g of flour to a piece of 80 g, common practice), and that is a guess.
+ */
+function withFlour(list: readonly Weighed[], pieces: number): readonly Weighed[] {
+  const isFlour = (w: Weighed): boolean => w.ingredient.use === 'dough' && w.ingredient.role === 'flour';
+  if (list.some((w) => isFlour(w) && (w.g ?? 0) > 0)) return list;
+  if (list.some((w) => isFlour(w) && w.pct !== undefined)) return list.map((w) => ({ ...w, g: w.g ?? w.pct }));
+  const water = list.find((w) => w.ingredient.role === 'water' && w.ingredient.use === 'dough')?.g;
+  const g = water === undefined ? USUAL_FLOUR_G * pieces : water / 0.6;
+  const why =
+    water === undefined
+      ? `no weight of flour is told; ${USUAL_FLOUR_G} g a piece are taken`
+      : 'no weight of flour is told; the water is taken as 60 % of it';
+  const first = list.findIndex(isFlour);
+  return list.map((w, n) => (n === first ? { ...w, g, guesses: [...w.guesses, { from: w.ingredient.name, why }] } : w));
+}
+
 /** Rounding may leave the flours a hundredth from 100. */
 function closeFlours(ingredients: readonly Ingredient[]): readonly Ingredient[] {
   const isFlour = (i: Ingredient): boolean => i.use === 'dough' && i.role === 'flour';
@@ -97,7 +124,7 @@ function closeFlours(ingredients: readonly Ingredient[]): readonly Ingredient[] 
 
 function weigh(r: ReadIngredient): readonly Weighed[] {
   const guesses = r.guesses.map((why) => ({ from: r.line, why }));
-  const base = { g: r.weight?.g, guesses, disagreement: r.disagreement, food: r.food };
+  const base = { g: r.weight?.g, pct: r.pct, guesses, disagreement: r.disagreement, food: r.food };
   const more = {
     name: r.name,
     ...(r.tempC === undefined ? {} : { tempC: r.tempC }),
@@ -165,6 +192,7 @@ function joinSame(list: readonly Weighed[]): readonly Weighed[] {
     result[at] = {
       ...same,
       g,
+      pct: same.pct === undefined && w.pct === undefined ? undefined : (same.pct ?? 0) + (w.pct ?? 0),
       guesses: [
         ...same.guesses,
         ...w.guesses,

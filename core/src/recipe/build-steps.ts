@@ -2,6 +2,7 @@ import { roundedTo } from '../units/index.ts';
 import type { Step } from '../method/index.ts';
 import type { Action } from './actions.ts';
 import type { Duration } from './durations.ts';
+import type { Span } from './mapped.ts';
 import type { MethodDrafts, StepDraft } from './method-drafts.ts';
 import type { Guess } from './result.ts';
 
@@ -62,8 +63,11 @@ const LONGEST_MIN = 7 * 24 * 60;
 export interface BuiltSteps {
   readonly steps: readonly Step[];
   readonly guesses: readonly Guess[];
-  /** The recipe's words for each step. */
+  /** The recipe's words for each step, and where they stand. */
   readonly texts: readonly string[];
+  readonly spans: readonly (readonly Span[])[];
+  /** The times that were taken. */
+  readonly used: readonly Span[];
 }
 
 interface Named {
@@ -86,6 +90,7 @@ export function buildSteps(method: MethodDrafts): BuiltSteps {
     const told = {
       ...(n.draft.cue === undefined ? {} : { cue: n.draft.cue }),
       ...(n.draft.caution === undefined ? {} : { caution: n.draft.caution.slice(0, 400) }),
+      ...(n.draft.trouble === undefined ? {} : { trouble: n.draft.trouble.slice(0, 400) }),
     };
     if (n.draft.isBeside) return prepareStep(n, besideOf(named, index), told, path, guesses);
     if (REST_KINDS.has(n.kind)) return restStep(n, per, told, path, guesses);
@@ -95,6 +100,8 @@ export function buildSteps(method: MethodDrafts): BuiltSteps {
     steps,
     guesses: guesses.map((g) => ({ ...g, path: pathOfAdded(g.path, named) })),
     texts: named.map((n) => n.draft.text),
+    spans: named.map((n) => n.draft.spans),
+    used: named.flatMap(usedTimes),
   };
 }
 
@@ -107,11 +114,19 @@ function pathOfAdded(path: string, named: readonly Named[]): string {
 const addedDraft = (action: Action): StepDraft => ({
   action,
   text: '',
+  spans: [],
   times: [],
   isBeside: false,
   cue: undefined,
   caution: undefined,
+  trouble: undefined,
 });
+
+/** Where the times stand that a step takes: all of a cook step, the last of any other. */
+function usedTimes({ kind, draft }: Named): readonly Span[] {
+  const taken = kind === 'cook' ? cookTimes(draft).slice(0, MOST_PHASES) : draft.times.slice(-1);
+  return taken.flatMap((t) => t.span ?? []);
+}
 
 function completed(drafts: readonly StepDraft[], guesses: Guess[]): readonly StepDraft[] {
   const chain = drafts.filter((d) => !d.isBeside);
@@ -241,9 +256,13 @@ function prepareStep(n: Named, before: string, told: object, path: string, guess
   return { id: n.id, kind: 'prepare', per: 'batch', by: 'one', at, minutes, before, ...told };
 }
 
+const MOST_PHASES = 4;
+/** No bread lies on a griddle for longer than forty minutes. */
+const cookTimes = (draft: StepDraft): readonly Duration[] => draft.times.filter((t) => t.most <= 40);
+
 function cookStep(n: Named, heat: MethodDrafts['heat'], told: object, path: string, guesses: Guess[]): Step {
   const text = n.draft.text;
-  const times = n.draft.times.filter((t) => t.most <= 40);
+  const times = cookTimes(n.draft);
   const sides = phaseSeconds(text, times);
   if (!sides)
     guesses.push({ path: `${path}.phases`, from: text, why: `${ORIGIN}; ${USUAL_COOK_SEC.join(' and ')} s are usual` });
@@ -294,7 +313,7 @@ function phaseSeconds(
   const loose = times.filter((t) => t.why?.startsWith('"') ?? false).map((t) => ({ from: t.text, why: t.why ?? '' }));
   if (/\b(?:a|per|each|on each|on either|both|either) sides?\b|\bsides? each\b/i.test(text))
     return { list: [sideOf(first), sideOf(first), ...times.slice(1, 3).map((t) => sideOf(t))], whys: loose };
-  if (second) return { list: times.slice(0, 4).map((t) => sideOf(t)), whys: loose };
+  if (second) return { list: times.slice(0, MOST_PHASES).map((t) => sideOf(t)), whys: loose };
   const isTurned = /\bturn|flip|other side|second side\b/i.test(text);
   if (/\bin all|in total|altogether|turning\b/i.test(text))
     return {

@@ -1,4 +1,5 @@
 import { roundHalfUp } from '../units/index.ts';
+import type { Span } from './mapped.ts';
 
 /** A length of time in words: minutes at least, ideally, at most; which ends were said. */
 export interface Duration {
@@ -8,6 +9,8 @@ export interface Duration {
   /** The words that were read. */
   readonly text: string;
   readonly at: number;
+  /** Where they stand in the whole text. */
+  readonly span?: Span;
   /** What the words leave open and was filled in; undefined when they say it. */
   readonly why?: string;
 }

@@ -35,8 +35,13 @@ export function divisionIn(
       text,
     );
   if (m) return { least: Number(m[1]), most: Number(m[2] ?? m[1]), text: m[0] };
+  const bare =
+    /(?:^|[.;/] )(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))? (?:even |equal )?(?:pieces|balls|rounds|portions)\b|\b(?:div|divide) (\d{1,3})\b(?! ?g)/i.exec(
+      text,
+    );
+  if (bare) return { least: Number(bare[1] ?? bare[3]), most: Number(bare[2] ?? bare[1] ?? bare[3]), text: bare[0] };
   const plain =
-    /\b(?:divide|cut|split|portion)\b[^.]*?\binto (\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?\b(?!\s*(?:g|cm|mm|min|in\b))/i.exec(
+    /\b(?:divides?|cuts?|split|portion)\b[^.]*?\bin(?:to)? (\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?\b(?!\s*(?:g|cm|mm|min|in\b))/i.exec(
       text,
     );
   if (plain) return { least: Number(plain[1]), most: Number(plain[2] ?? plain[1]), text: plain[0] };
@@ -52,6 +57,9 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
       text,
     ) ??
     /\b(?:balls?|pieces?|portions?|lumps?) (?:of|weighing|at)(?: about| around)? (\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
+    /\b(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\beach (?:weighing |of |ball |piece )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text);
@@ -148,4 +156,18 @@ export function pairConflicts(text: string, paths: readonly string[]): readonly 
   for (const m of text.matchAll(PAIR_LENGTH)) length(m[0], Number(m[1]), m[2] ?? 'cm', inchValue(m[3] ?? ''));
   for (const m of text.matchAll(PAIR_LENGTH_TURNED)) length(m[0], Number(m[2]), m[3] ?? 'cm', inchValue(m[1] ?? ''));
   return conflicts;
+}
+
+/** Sizes, weights of a piece, numbers of pieces and degrees that a text of one spelling names: what is read of it beside its times. */
+export function figuresIn(text: string): readonly { readonly at: number; readonly length: number }[] {
+  const found: { at: number; length: number }[] = [];
+  const take = (words: string | undefined): void => {
+    const at = words === undefined || words === '' ? -1 : text.indexOf(words);
+    if (at >= 0) found.push({ at, length: words?.length ?? 0 });
+  };
+  take(divisionIn(text)?.text);
+  take(pieceWeightIn(text)?.text);
+  for (const pattern of [LENGTH, INCHES, /\d{2,3}\s*(?:-\s*\d{2,3}\s*)?(?:°|º|degrees?)\s*[CF]?\b/gi])
+    for (const m of text.matchAll(pattern)) found.push({ at: m.index, length: m[0].length });
+  return found;
 }

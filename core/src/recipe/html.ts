@@ -1,61 +1,106 @@
 import { decodeHTML } from 'entities';
+import { Parser } from 'htmlparser2';
+import { Mapped } from './mapped.ts';
 
-const SKIPPED = new Set(['script', 'style', 'head', 'nav', 'footer', 'svg', 'noscript', 'template', 'iframe']);
-const BREAKING = new Set([
-  'p',
-  'div',
-  'li',
-  'ul',
-  'ol',
-  'br',
-  'tr',
-  'td',
-  'h1',
-  'h2',
-  'h3',
-  'h4',
-  'h5',
-  'h6',
-  'section',
-  'article',
-  'table',
-  'main',
-  'body',
-  'html',
+const SKIPPED = new Set([
+  'script',
+  'style',
   'title',
+  'nav',
+  'footer',
+  'svg',
+  'noscript',
+  'template',
+  'iframe',
+  'aside',
+  'form',
+]);
+/** What a page sets beside its recipe, by the names that pages give it. */
+const BESIDE =
+  /(?:^|[\s_-])(?:ads?|adverts?|advertisement|banner|promo\w*|sponsor\w*|comments?|newsletter|related|share|sidebar|cookie)(?:$|[\s_-])/i;
+const INLINE = new Set([
+  'a',
+  'b',
+  'i',
+  'em',
+  'strong',
+  'span',
+  'sup',
+  'sub',
+  'small',
+  'u',
+  'label',
+  'abbr',
+  'time',
+  'mark',
 ]);
 /** The text of an entity such as `&#189;` or `&frac12;`, by the HTML standard's own list; a space that does not break is a space. */
 export const withoutEntities = (text: string): string => decodeHTML(text).replace(/\u00a0/g, ' ');
 
 export interface PageText {
-  readonly text: string;
+  /** The words of the page, a line for each block. */
+  readonly lines: readonly Mapped[];
+  /** What is set beside: adverts, menus, comments. */
+  readonly aside: readonly Mapped[];
   /** What the page's `application/ld+json` scripts hold. */
   readonly data: readonly string[];
 }
 
-/** The words of a page, a line for each block, without scripts, menus and tags; one pass, so that no page takes long. */
+/** The words of a page with where they stand in it, without scripts, menus, adverts and tags; nothing is run. */
 export function textOfHtml(html: string): PageText {
-  const lower = html.toLowerCase();
+  const lines: Mapped[] = [];
+  const aside: Mapped[] = [];
   const data: string[] = [];
-  const parts: string[] = [];
-  let at = 0;
-  while (at < html.length) {
-    const open = html.indexOf('<', at);
-    if (open < 0) break;
-    parts.push(html.slice(at, open));
-    const close = html.indexOf('>', open);
-    if (close < 0) break;
-    const tag = lower.slice(open + 1, Math.min(close, open + 200));
-    const name = /^\/?([a-z][a-z0-9]*)/.exec(tag)?.[1] ?? '';
-    at = close + 1;
-    if (BREAKING.has(name)) parts.push('\n');
-    // a head may hold the data of the page, so only what is inside of it is passed over
-    if (!SKIPPED.has(name) || name === 'head' || tag.startsWith('/')) continue;
-    const end = lower.indexOf(`</${name}`, at);
-    if (name === 'script' && tag.includes('ld+json')) data.push(html.slice(at, end < 0 ? undefined : end).trim());
-    if (end < 0) break;
-    at = end;
-  }
-  if (!html.includes('<', at)) parts.push(html.slice(at));
-  return { text: withoutEntities(parts.join(' ')), data };
+  let line: Mapped[] = [];
+  let skipped = 0;
+  let beside = 0;
+  let script: string[] | undefined;
+  const open: { readonly name: string; readonly isSkipped: boolean; readonly isBeside: boolean }[] = [];
+  const end = (): void => {
+    const whole = Mapped.join(line, '')
+      .replace(/[\s\u00a0]+/g, ' ')
+      .trim();
+    if (whole.text !== '') (beside > 0 ? aside : lines).push(whole);
+    line = [];
+  };
+  const parser = new Parser(
+    {
+      onopentag(name, attributes) {
+        if (!INLINE.has(name)) end();
+        const isSkipped = SKIPPED.has(name);
+        const isBeside = BESIDE.test(`${attributes['class'] ?? ''} ${attributes['id'] ?? ''}`);
+        open.push({ name, isSkipped, isBeside });
+        if (isSkipped) skipped++;
+        if (isBeside) beside++;
+        if (name === 'script' && (attributes['type'] ?? '').includes('ld+json')) script = [];
+      },
+      ontext(text) {
+        script?.push(text);
+        if (skipped > 0) return;
+        const { startIndex } = parser;
+        // a sign that an entity stands for has the place of the entity
+        const raw = html.slice(startIndex, parser.endIndex + 1);
+        line.push(
+          raw === text ? Mapped.of(text, startIndex) : Mapped.of(raw, startIndex).replace(/^[^]*$/, () => text),
+        );
+      },
+      onclosetag(name) {
+        if (!INLINE.has(name)) end();
+        const at = open.findLastIndex((o) => o.name === name);
+        for (const o of at < 0 ? [] : open.splice(at)) {
+          if (o.isSkipped) skipped--;
+          if (o.isBeside) beside--;
+        }
+        if (name === 'script' && script) {
+          data.push(script.join('').trim());
+          script = undefined;
+        }
+      },
+    },
+    { decodeEntities: true, lowerCaseTags: true },
+  );
+  parser.write(html);
+  parser.end();
+  end();
+  return { lines, aside, data };
 }

@@ -2,16 +2,22 @@ import { findFood, type Food } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { type MeasureSystem, roundHalfUp } from '../units/index.ts';
 import { gramsOf, readAmounts, type Amount, type Weighed } from './amounts.ts';
-import { normalLine, withoutBullet } from './normal-line.ts';
+import { Mapped, type Span } from './mapped.ts';
+import { normal, withoutBullet } from './normal-line.ts';
 
 /** One ingredient as a line gives it, in grams where they can be known. */
 export interface ReadIngredient {
   readonly line: string;
+  /** Where the line stands, and its figures that were taken. */
+  readonly at: Span;
+  readonly used: readonly Span[];
   readonly name: string;
   readonly food: Food | undefined;
   readonly use: IngredientUse;
   /** Grams in all; undefined when the line names no amount. */
   readonly weight: Weighed | undefined;
+  /** Baker's percentage, where the line names one. */
+  readonly pct: number | undefined;
   /** The words that gave the amount. */
   readonly amountText: string;
   readonly guesses: readonly string[];
@@ -54,6 +60,7 @@ const FILLED: readonly (readonly [RegExp, number, string])[] = [
 const VAGUE = /\b(about|approx(?:imately)?\.?|around|roughly|ca\.?|circa|some|just under|just over)\s+(?=\d|½|¼|¾|⅓)/gi;
 const BY_FEEL =
   /\b(as needed|if needed|as required|enough (?:\w+ )?to|or more|or so|to make a (?:soft )?dough|approximately|roughly|about)\b/i;
+const ANY_DEGREES = /\d{2,3}\s*°?\s*[CF]\b/g;
 const DEGREES = /(\d{2,3})\s*°?\s*C\b/;
 const HALVED = /\b(?:plus|and)\s+(?:(?:a little|some|a bit|extra|more)\s*)+(?:\w+\s+)?(?=for|to)/i;
 const PLUS_AMOUNT = /\b(?:plus|\+|and)\s+(?:(?:an )?extra\s+)?(?=(?:\d|½|¼|¾)[^,]*\b(?:for|to) )/i;
@@ -63,21 +70,25 @@ const PLUS_AMOUNT = /\b(?:plus|\+|and)\s+(?:(?:an )?extra\s+)?(?=(?:\d|½|¼|¾)
  * stands. Undefined when the line names neither an amount nor a food.
  */
 export function readIngredientLine(
-  raw: string,
+  raw: Mapped,
   use: IngredientUse,
   system: MeasureSystem,
 ): readonly ReadIngredient[] | undefined {
-  const line = normalLine(withoutBullet(raw));
+  const line = plainAmounts(normal(withoutBullet(raw)));
   const [first = line, ...rest] = splitExtras(line);
-  const main = readOne(raw.trim(), first, use, system);
+  const main = readOne(raw, first, use, system);
   if (!main) return undefined;
   const extras = rest.flatMap((part) => {
-    const extra = readOne(raw.trim(), findFood(part) ? part : `${part} ${main.name}`, useInWords(part) ?? use, system);
+    const own = findFood(part.text) ? part : Mapped.join([part, Mapped.of(main.name, raw.span().to)]);
+    const extra = readOne(raw, own, useInWords(part.text) ?? use, system);
     return extra
       ? [
           {
             ...extra,
-            name: `${main.name}, ${part.replace(/^.*?\b(?=for|to )/i, '').trim()}`,
+            name: `${main.name}, ${part.text
+              .replace(/^.*?\b(?=for|to )/i, '')
+              .replace(/[)\s]+$/, '')
+              .trim()}`,
             food: extra.food ?? main.food,
           },
         ]
@@ -86,12 +97,58 @@ export function readIngredientLine(
   return [main, ...extras];
 }
 
-function splitExtras(line: string): readonly string[] {
-  const m = PLUS_AMOUNT.exec(line) ?? HALVED.exec(line) ?? /,?\s*\bplus (?:more|extra)\b\s*(?=for|to)/i.exec(line);
-  return m ? [line.slice(0, m.index).replace(/[,;]\s*$/, ''), line.slice(m.index + m[0].length)] : [line];
+/** What is short for a flour, water, salt, yeast or oil in a teacher's own notes: "600 fl, 390 w, 12 s". */
+const SHORT: Readonly<Record<string, string>> = {
+  fl: 'flour',
+  f: 'flour',
+  w: 'water',
+  s: 'salt',
+  y: 'yeast',
+  o: 'oil',
+};
+const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag)s?';
+
+/** A line in which sums, containers with what they hold, and a teacher's own short forms are plain amounts. */
+function plainAmounts(line: Mapped): Mapped {
+  return line
+    .replace(/^(?:take|use|add) (?=\d|[½¼¾])/i, '')
+    .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
+    .replace(
+      new RegExp(
+        `^(\\d+(?:\\.\\d+)?)?\\s*(?:x\\s*)?${CONTAINER} \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)(?: of)?`,
+        'i',
+      ),
+      (_, n = '1', g = '', unit = '') => `${Number(n) * Number(g)} ${unit}`,
+    )
+    .replace(
+      /^(\d+(?:\.\d+)?) (g|ml) (?:plus|and|\+) (\d+(?:\.\d+)?) \2\b/i,
+      (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
+    )
+    .replace(/^(\d+(?:\.\d+)?) (?:mug|bowl|ladle|scoop|measure|jug|teacup)s? /i, (_, n = '') => `${n} glass `);
 }
 
-function readOne(raw: string, text: string, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
+function splitExtras(line: Mapped): readonly Mapped[] {
+  const { text } = line;
+  const m =
+    PLUS_AMOUNT.exec(text) ??
+    HALVED.exec(text) ??
+    /,?\s*\(?\bplus (?:more|extra|a little back|a little)\b\s*(?=for|to)/i.exec(text);
+  return m
+    ? [line.slice(0, m.index).replace(/[,;(]\s*$/, ''), line.slice(m.index + m[0].length).replace(/\)\s*$/, '')]
+    : [line];
+}
+
+const PERCENT = /(\d+(?:\.\d+)?)\s*(?:%|per ?cent)/i;
+
+function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
+  const percent = PERCENT.exec(whole.text);
+  const line = percent
+    ? whole
+        .replace(PERCENT, '')
+        .replace(/\(\s*\)/, '')
+        .trim()
+    : whole;
+  const { text } = line;
   const filled = FILLED.find(([pattern]) => pattern.test(text));
   const level = text
     .replace(VAGUE, '')
@@ -102,13 +159,20 @@ function readOne(raw: string, text: string, use: IngredientUse, system: MeasureS
   const { amounts, words } = readAmounts(level);
   const food = findFood(words.replace(/\([^)]*\)/g, ' ')) ?? findFood(text);
   const own = amounts[0];
-  if (!own && !food) return undefined;
+  if (!own && !food && !percent) return undefined;
   const chosen = chooseAmount(level, amounts, food, system);
   const weight = chosen && scaled(chosen, filled);
   const range = own && own.most > own.least ? `"${own.text}" is a range; its middle is taken` : undefined;
   const temp = DEGREES.exec(text);
   return {
-    line: raw,
+    line: raw.text,
+    at: raw.span(),
+    used: [
+      ...figuresOf(line, amounts),
+      ...(percent ? [whole.span(percent.index, percent.index + percent[0].length)] : []),
+      ...[...line.text.matchAll(ANY_DEGREES)].map((m) => line.span(m.index, m.index + m[0].length)),
+    ],
+    pct: percent ? Number(percent[1]) : undefined,
     name: nameOf(words, food),
     food,
     use: useInWords(text) ?? use,
@@ -122,6 +186,14 @@ function readOne(raw: string, text: string, use: IngredientUse, system: MeasureS
     isByFeel: BY_FEEL.test(text),
     disagreement: disagreementOf(level, amounts, food, system),
   };
+}
+
+/** Where the amounts of a line stand in it. */
+function figuresOf(line: Mapped, amounts: readonly Amount[]): readonly Span[] {
+  return amounts.flatMap((a) => {
+    const at = line.text.indexOf(a.text);
+    return at < 0 ? [line.span(0, line.text.length)] : [line.span(at, at + a.text.length)];
+  });
 }
 
 function scaled(w: Weighed, filled: (typeof FILLED)[number] | undefined): Weighed {
@@ -217,9 +289,12 @@ function nameOf(words: string, food: Food | undefined): string {
     .replace(/\([^)]*\)/g, ' ')
     .replace(/^\s*\/\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
     .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
-    .split(/[,;]|\s+(?=for |to (?!taste))/)[0];
+    .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
+    .replace(/^\s*[\d.½¼¾⅓⅔]+\s*(?:oz|ounces?|g|ml)\b\s*/, '')
+    .split(/[,;(]|\s+(?=for |to (?!taste)|until )/)[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
+    .replace(/^(?:take|use|add)\s+/i, '')
     .replace(/^(?:of|a|an|the|some)\s+/i, '')
     .replace(/\s+/g, ' ')
     .trim()
@@ -239,5 +314,5 @@ export const SELF_RAISING_POWDER_PCT = 5;
 
 /** Grams of a measure of a food as people write it ("1½ tsp fine salt"); undefined where it cannot be read. */
 export function gramsOfMeasure(text: string, system: MeasureSystem): number | undefined {
-  return readIngredientLine(text, 'dough', system)?.[0]?.weight?.g;
+  return readIngredientLine(Mapped.of(text), 'dough', system)?.[0]?.weight?.g;
 }

@@ -14,6 +14,7 @@ import {
   writtenIn,
 } from '../units/index.ts';
 import { withoutEntities } from './html.ts';
+import { Mapped } from './mapped.ts';
 import type { RecipeParts } from './sections.ts';
 
 type Json = Readonly<Record<string, unknown>>;
@@ -76,8 +77,18 @@ function instructionLines(value: unknown, depth = 0): readonly string[] {
   });
 }
 
-/** A schema.org Recipe as the parts of a recipe. */
-export function partsOfJsonLd(recipe: Json): RecipeParts {
+/**
+ * A schema.org Recipe as the parts of a recipe. Each text is looked up in the source, behind the one before it, so that its words can be
+ * shown there; what stands in other signs than it is read has the place of the whole.
+ */
+export function partsOfJsonLd(recipe: Json, source = ''): RecipeParts {
+  let from = 0;
+  const placed = (text: string): Mapped => {
+    const at = [from, 0].map((start) => source.indexOf(text, start)).find((i) => i >= 0);
+    if (at === undefined) return Mapped.of(text, from);
+    from = at + text.length;
+    return Mapped.of(text, at);
+  };
   const yields = listOf(recipe['recipeYield'])
     .map(plain)
     .filter((t) => t !== '');
@@ -85,16 +96,17 @@ export function partsOfJsonLd(recipe: Json): RecipeParts {
   const total = minutesOfIso(recipe['totalTime']);
   const title = plain(recipe['name']);
   return {
-    title: title === '' ? undefined : title.slice(0, 120),
+    title: title === '' ? undefined : placed(title.slice(0, 120)),
     ingredients: listOf(recipe['recipeIngredient'] ?? recipe['ingredients'])
       .map(plain)
       .filter((t) => t !== '')
-      .map((line) => ({ line, use: 'dough' as const })),
-    method: instructionLines(recipe['recipeInstructions']),
+      .map((line) => ({ line: placed(line), use: 'dough' as const })),
+    method: instructionLines(recipe['recipeInstructions']).map(placed),
     facts: [
-      ...(longest === '' ? [] : [/^\d/.test(longest) ? `makes ${longest}` : longest]),
-      ...(total === undefined ? [] : [`total time ${roundHalfUp(total)} minutes`]),
+      ...(longest === '' ? [] : [placed(longest).replace(/^(?=\d)/, 'makes ')]),
+      ...(total === undefined ? [] : [Mapped.of(`total time ${roundHalfUp(total)} minutes`, from)]),
     ],
+    headings: [],
     notUnderstood: [],
   };
 }

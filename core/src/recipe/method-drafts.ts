@@ -1,113 +1,219 @@
 import { actionsIn, type Action, type FoundAction } from './actions.ts';
 import { durationsIn, type Duration } from './durations.ts';
-import { normalLine } from './normal-line.ts';
+import { Mapped, type Span } from './mapped.ts';
+import { normal } from './normal-line.ts';
+import { isOfComponent, isOfKeeping, scopeAt, scopesIn, type Scope } from './scopes.ts';
+import { sentencesOf } from './sentences.ts';
 
 /** A step as the recipe's words give it, before it has an id and a place in the chain. */
 export interface StepDraft {
   readonly action: Action;
-  /** The words that belong to it. */
+  /** The words that belong to it, and where they stand. */
   readonly text: string;
+  readonly spans: readonly Span[];
   readonly times: readonly Duration[];
   /** Done beside the chain: "meanwhile". */
   readonly isBeside: boolean;
   readonly cue: string | undefined;
   readonly caution: string | undefined;
+  /** What goes wrong, and what then. */
+  readonly trouble: string | undefined;
 }
 
-/** The method taken apart: drafts in order, the heat of the griddle, and sentences that name nothing to do. */
+/** The method taken apart: drafts in order, the heat of the griddle, what is said of keeping, and sentences that name nothing to do. */
 export interface MethodDrafts {
   readonly drafts: readonly StepDraft[];
   readonly heat: 'low' | 'medium' | 'high' | undefined;
-  readonly passed: readonly string[];
+  readonly keeping: readonly Mapped[];
+  /** What is not to be done, or may be. */
+  readonly remarks: readonly Mapped[];
+  readonly passed: readonly Mapped[];
 }
 
 const BESIDE =
   /^(?:meanwhile|in the meantime|at the same time|while (?:the dough|it|they|the balls?)(?:'s| is| are)? (?:rests?|resting|proves?|proving|rises?|rising|stands?|chills?|chilling|proofs?|proofing)|as (?:it|the dough) (?:rests|rises|proves))\b/i;
 const CAREFUL = /\b(?:careful|take care|mind (?:the|your)|watch out|do not touch|danger|burns?\b)/i;
 
-/** Sentences of a paragraph; a point inside a number or after a shortening ends none. */
-export function sentencesOf(paragraph: string): readonly string[] {
-  return paragraph
-    .replace(/\b(approx|mins?|secs?|hrs?|tbsp|tsp|oz|lb|in|cm|ca|e\.g|i\.e)\.\s(?=[a-z0-9(])/g, '$1 ')
-    .split(/(?<=[.!?])\s+(?=["'(\p{Lu}\d½¼¾])/u)
-    .map((s) => s.trim())
-    .filter((s) => s !== '');
+/** A method while it is taken apart, sentence by sentence. */
+class Drafting {
+  readonly drafts: StepDraft[] = [];
+  readonly keeping: Mapped[] = [];
+  readonly remarks: Mapped[] = [];
+  readonly passed: Mapped[] = [];
+  heat: MethodDrafts['heat'];
+
+  take(raw: Mapped): void {
+    const sentence = normal(raw);
+    const { text } = sentence;
+    const scopes = scopesIn(text);
+    this.heat = heatIn(text) ?? this.heat;
+    const hasCooked = this.drafts.some((d) => d.action === 'cook');
+    if (isOfKeeping(text) && (hasCooked || scopes.some((s) => s.kind === 'may'))) {
+      this.keeping.push(raw);
+      return;
+    }
+    const actions = actionsIn(text).filter((a) => !scopeAt(scopes, a.at));
+    if (isOfComponent(text)) {
+      this.drafts.push(componentDraft(sentence, actions));
+      return;
+    }
+    const rest = this.withoutScopes(sentence, scopes);
+    if (actions.length > 0) this.drafts.push(...draftsOf(sentence, actions, scopes));
+    else if (BESIDE.test(text)) this.drafts.push(besideDraft(sentence));
+    else if (rest !== '') this.takeVerbless(raw, sentence);
+  }
+
+  /** What goes wrong is told with the step before it; what is not done, or may be, is a remark. Gives the words that are left. */
+  private withoutScopes(sentence: Mapped, scopes: readonly Scope[]): string {
+    let rest = sentence.text;
+    for (const s of scopes) {
+      const piece = sentence.slice(s.from, s.to).trim();
+      rest = rest.replace(piece.text, '');
+      const last = this.drafts.at(-1);
+      if (s.kind === 'if' && last)
+        this.drafts[this.drafts.length - 1] = {
+          ...last,
+          trouble: joined(last.trouble, piece.text),
+          spans: [...last.spans, piece.span()],
+        };
+      else (isOfKeeping(piece.text) || /\bfridge|freez/i.test(piece.text) ? this.keeping : this.remarks).push(piece);
+    }
+    return rest.replace(/[\s.,;:–—-]+/g, ' ').trim();
+  }
+
+  /** A sentence in which nothing is done by name: a place, a cover or a side says what it is; else it belongs to the step before. */
+  private takeVerbless(raw: Mapped, sentence: Mapped): void {
+    const { text } = sentence;
+    const last = this.drafts.at(-1);
+    const times = timesOf(sentence);
+    const implied = impliedIn(text, times);
+    if (CAREFUL.test(text) && last)
+      this.drafts[this.drafts.length - 1] = {
+        ...last,
+        caution: joined(last.caution, raw.text),
+        spans: [...last.spans, raw.span()],
+      };
+    else if (implied) this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text) });
+    else if (
+      last &&
+      /^(?:it should|they should|the dough (?:should|will|must)|this (?:will )?takes?|it (?:will )?takes?|until|about|for|you want)/i.test(
+        text,
+      )
+    )
+      this.drafts[this.drafts.length - 1] = {
+        ...last,
+        text: `${last.text} ${text}`,
+        times: [...last.times, ...times],
+        cue: joined(last.cue, raw.text),
+        spans: [...last.spans, raw.span()],
+      };
+    else this.passed.push(raw);
+  }
 }
 
-export function draftMethod(lines: readonly string[]): MethodDrafts {
-  const drafts: StepDraft[] = [];
-  const passed: string[] = [];
-  let heat: MethodDrafts['heat'];
-  for (const raw of lines.flatMap(sentencesOf)) {
-    const sentence = normalLine(raw);
-    heat = heatIn(sentence) ?? heat;
-    const actions = actionsIn(sentence);
-    const last = drafts.at(-1);
-    if (actions.length === 0 && !BESIDE.test(sentence)) {
-      const times = durationsIn(sentence);
-      if (CAREFUL.test(sentence) && last) drafts[drafts.length - 1] = { ...last, caution: joined(last.caution, raw) };
-      else if (
-        last &&
-        (times.length > 0 || /^(?:it should|they should|the dough (?:should|will|must)|until|you want)/i.test(sentence))
-      )
-        drafts[drafts.length - 1] = {
-          ...last,
-          text: `${last.text} ${sentence}`,
-          times: [...last.times, ...times],
-          cue: joined(last.cue, raw),
-        };
-      else passed.push(raw);
-      continue;
-    }
-    drafts.push(...(actions.length === 0 ? [besideDraft(sentence)] : draftsOf(sentence, actions)));
-  }
-  return { drafts: joinNeighbours(drafts), heat, passed };
+export function draftMethod(lines: readonly Mapped[]): MethodDrafts {
+  const drafting = new Drafting();
+  for (const raw of lines.flatMap(sentencesOf)) drafting.take(raw);
+  const { drafts, heat, keeping, remarks, passed } = drafting;
+  return { drafts: joinNeighbours(drafts), heat, keeping, remarks, passed };
 }
 
 const joined = (a: string | undefined, b: string): string => (a === undefined ? b : `${a} ${b}`);
 
+/** What a clause without a verb says is done: by sides, by cold, by cover or warmth, by a number of pieces. */
+function impliedIn(text: string, times: readonly Duration[]): Action | undefined {
+  if (/^(?:\d+ )?(?:even |equal )?balls\b/i.test(text)) return 'ball';
+  if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts)\b|pieces? of \d)/i.test(text)) return 'divide';
+  if (times.length === 0) return undefined;
+  if (
+    /\bsides?\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)\b|\b(?:pan|griddle|skillet)\b/i.test(
+      text,
+    )
+  )
+    return 'cook';
+  if (/\b(?:fridge|refrigerator|cold room)\b/i.test(text)) return 'chill';
+  return /\b(?:cover(?:ed)?|cloth|warm (?:place|spot|corner)|room temp|under a bowl|overnight|bench)\b/i.test(text)
+    ? 'rest'
+    : undefined;
+}
+
 function heatIn(text: string): MethodDrafts['heat'] {
   if (
     /\b(?:medium[- ]high|medium to high|high|very hot|really hot|smoking)\b/i.test(text) &&
-    /\bheat|pan|griddle|skillet/i.test(text)
+    /\bheat|pan|griddle|skillet|cook/i.test(text)
   )
     return 'high';
   if (/\bmedium[- ]low\b|\blow(?:ish)? (?:heat|flame)|\bgentle heat/i.test(text)) return 'low';
   return /\bmedium\b|\bmoderate/i.test(text) ? 'medium' : undefined;
 }
 
-const besideDraft = (text: string): StepDraft => ({
-  action: 'job',
-  text,
-  times: durationsIn(text),
-  isBeside: true,
+/** The times of a piece of a text, each with where it stands. */
+const timesOf = (text: Mapped): readonly Duration[] =>
+  durationsIn(text.text).map((t) => ({ ...t, span: text.span(t.at, t.at + t.text.length) }));
+
+const draftOf = (action: Action, text: Mapped, times: readonly Duration[], isBeside = false): StepDraft => ({
+  action,
+  text: text.text,
+  spans: [text.span()],
+  times,
+  isBeside,
   cue: undefined,
   caution: undefined,
+  trouble: undefined,
 });
+const besideDraft = (text: Mapped): StepDraft => draftOf('job', text, timesOf(text), true);
+
+/** Work at something that is eaten with the bread; a time in which it only stands is none of the hands'. */
+function componentDraft(sentence: Mapped, actions: readonly FoundAction[]): StepDraft {
+  const idle = actions.filter((a) => ['chill', 'rest', 'proof'].includes(a.action));
+  const times = timesOf(sentence).filter(
+    (t) => !idle.some((a) => a.at < t.at && !actions.some((b) => b.at > a.at && b.at < t.at)),
+  );
+  return draftOf('job', sentence, times, true);
+}
 
 const NO_STEP = new Set<Action>(['heat', 'serve']);
 const CUE = /\b(?:until|till)\s+([^.;]+?)(?=,? (?:then|and then|about|for|turning)\b|[.;]|$)/i;
+const cueIn = (text: string): string | undefined =>
+  CUE.exec(text)?.[1]
+    ?.trim()
+    .replace(/\s*\(.*$/, '')
+    .slice(0, 200);
 
-/** One sentence with its actions: words and times up to the next action belong to each; what stands before the first belongs to it. */
-function draftsOf(sentence: string, actions: readonly FoundAction[]): readonly StepDraft[] {
+/**
+ * One sentence with its actions: words and times from the start of its own clause up to the next one's belong to each, so that a time
+ * before a verb ("then overnight in the fridge") is never another's; what stands before the first belongs to it.
+ */
+function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: readonly Scope[]): readonly StepDraft[] {
+  const whole = sentence.text;
   const steps = actions.filter((a) => !NO_STEP.has(a.action));
-  const times = durationsIn(sentence);
-  const isBeside = BESIDE.test(sentence);
+  const times = timesOf(sentence).filter((t) => !scopeAt(scopes, t.at));
+  const isBeside = BESIDE.test(whole);
+  const starts = steps.map((step, n) => {
+    const before = steps[n - 1];
+    if (!before) return 0;
+    const between = whole.slice(before.at + before.length, step.at);
+    const signs = [...between.matchAll(/[,;]|\s-\s|\s\/\s|\bthen\b/g)];
+    const clause = signs.at(-1);
+    // where a time stands between the sign and the verb the clause is the verb's
+    return clause ? before.at + before.length + clause.index : step.at;
+  });
   return steps.map((step, n) => {
-    const from = n === 0 ? 0 : step.at;
-    const to = steps[n + 1]?.at ?? sentence.length;
-    const text = sentence
-      .slice(from, to)
-      .replace(/[\s,;]+(?:and|then|and then)?\s*$/i, '')
+    const [from, to] = [starts[n] ?? step.at, starts[n + 1] ?? whole.length];
+    const piece = sentence.slice(from, to);
+    const text = piece.text
+      .replace(/^[\s,;/-]*(?:then\b\s*)?/, '')
+      .replace(/[\s,;/-]+(?:and|then|and then)?\s*$/i, '')
       .trim();
-    const cue = CUE.exec(text)?.[1]?.trim();
     return {
       action: step.action,
       text,
+      spans: [piece.span()],
       times: times.filter((t) => t.at >= from && t.at < to),
       isBeside: isBeside || step.action === 'job',
-      cue: cue === undefined ? undefined : cue.replace(/\s*\(.*$/, '').slice(0, 200),
+      cue: cueIn(text),
       caution: CAREFUL.test(text) ? text : undefined,
+      trouble: undefined,
     };
   });
 }
@@ -155,11 +261,28 @@ function joinNeighbours(drafts: readonly StepDraft[]): readonly StepDraft[] {
     result[result.length - 1] = {
       action: stronger(last.action, d.action),
       text: `${last.text}, ${d.text}`,
+      spans: [...last.spans, ...d.spans],
       times: [...last.times, ...d.times],
       isBeside: last.isBeside,
       cue: last.cue === undefined ? d.cue : d.cue === undefined ? last.cue : `${last.cue}; ${d.cue}`,
       caution: last.caution ?? d.caution,
+      trouble: last.trouble ?? d.trouble,
     };
   }
-  return result;
+  return withLateAdditions(result);
+}
+
+/** "Add the salt, knead 5 minutes": what goes in at once before kneading, once the dough is mixed, is part of the kneading. */
+function withLateAdditions(drafts: readonly StepDraft[]): readonly StepDraft[] {
+  return drafts.reduce<StepDraft[]>((list, d) => {
+    const last = list.at(-1);
+    const isLate =
+      last?.action === 'mix' &&
+      !last.isBeside &&
+      last.times.length === 0 &&
+      list.slice(0, -1).some((x) => x.action === 'mix' || x.action === 'scald');
+    if (last && isLate && d.action === 'knead' && !d.isBeside)
+      return [...list.slice(0, -1), { ...d, text: `${last.text}, ${d.text}`, spans: [...last.spans, ...d.spans] }];
+    return [...list, d];
+  }, []);
 }

@@ -1,3 +1,5 @@
+import { Mapped } from './mapped.ts';
+
 const NUMBERS: Readonly<Record<string, string>> = {
   one: '1',
   two: '2',
@@ -11,9 +13,40 @@ const NUMBERS: Readonly<Record<string, string>> = {
   ten: '10',
   eleven: '11',
   twelve: '12',
+  thirteen: '13',
   sixteen: '16',
 };
-const NUMBER_WORD = new RegExp(`\\b(${Object.keys(NUMBERS).join('|')})\\b`, 'gi');
+/** "one" alone is mostly somebody or something: it is a figure before a measure. */
+const NUMBER_WORD = new RegExp(
+  `\\b(?<!(?:each|every|this|that|the|any|no|other|which|first|second|last) )(${Object.keys(NUMBERS).join('|')})\\b`,
+  'gi',
+);
+const TENS: Readonly<Record<string, number>> = {
+  fourteen: 14,
+  fifteen: 15,
+  eighteen: 18,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  seventy: 70,
+  eighty: 80,
+  ninety: 90,
+};
+const SMALL = Object.keys(NUMBERS).join('|');
+/** "four hundred", "two hundred and forty", "thirty-five", "a hundred". */
+const LARGE = new RegExp(
+  `\\b(?:(an?|${SMALL}) hundred(?:(?: and)? (${Object.keys(TENS).join('|')}|${SMALL}))?(?:[ -](${SMALL}))?|(${Object.keys(TENS).join('|')})(?:[ -](${SMALL}))?)\\b`,
+  'gi',
+);
+function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string | undefined)[]): string {
+  const of = (word: string | undefined): number => {
+    const w = (word ?? '').toLowerCase();
+    return w === '' ? 0 : w === 'a' || w === 'an' ? 1 : (TENS[w] ?? Number(NUMBERS[w] ?? 0));
+  };
+  return String(100 * of(hundreds) + of(more) + of(ones) + of(tens) + of(tensOnes));
+}
 const MEASURE =
   'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?';
 
@@ -23,7 +56,11 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/[‐‑−]/g, '-'],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
+  [LARGE, largeValue],
+  [/(\d+)\s*['′](?=\s*(?:[/,;.+]|$))/g, '$1 min'],
+  [/(?<=\b(?:cook|bake|fry)\b[^/.;]*)(\d+)\s*["″](?=\s*(?:[/,;.+]|$|a side|each))/gi, '$1 s'],
   [/\bhalf a dozen\b/gi, '6'],
+  [/\ban? ((?:tea|table|dessert) ?spoon|cup|glass|kilo|litre) and a half\b/gi, '1.5 $1'],
   [/\ba dozen\b/gi, '12'],
   [/(\d)\s*h\s*(\d{2})\b/g, '$1 hours $2 minutes'],
   [/(\d)-(\d\/\d)/g, '$1 $2'],
@@ -46,6 +83,14 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [NUMBER_WORD, (_, word = '') => NUMBERS[word.toLowerCase()] ?? word],
   [/(\d)\s+and\s+(?:a\s+)?half\b/gi, '$1 1/2'],
+  [
+    /(\d+(?:\.\d+)?)\s*(seconds?|secs?|s|minutes?|mins?|min)\b([^.]*?\b\d+) more\b(?! *(?:seconds?|secs?|s|minutes?|mins?)\b)/gi,
+    '$1 $2$3 $2 more',
+  ],
+  [
+    /(\d+(?:\.\d+)?)(\s*(?:seconds?|secs?|s|minutes?|mins?))\b([^.]*?)\bhalf (?:that|the) time\b/gi,
+    (_, n = '', unit = '', between = '') => `${n}${unit}${between}${Number(n) / 2}${unit}`,
+  ],
   [/(\d)\s+and\s+(?=[½¼¾⅓⅔⅛]|\d\/\d)/gi, '$1 '],
   [/(\d)\s*(?:grams?|gms?|gr)\b\.?/gi, '$1 g'],
   [/(\d)\s*g\b\.?(?=\s|$|[),/])/g, '$1 g'],
@@ -66,12 +111,14 @@ function wordValue(word: string): string {
 }
 
 /** A line in one spelling: number words as figures, fractions of measures, decimal points, units set apart. */
-export function normalLine(line: string): string {
-  return RULES.reduce((text, [from, to]) => text.replace(from, to as string), line).trim();
+export function normal(line: Mapped): Mapped {
+  return RULES.reduce((text, [from, to]) => text.replace(from, to), line).trim();
 }
+/** The same of words whose place nobody asks for. */
+export const normalLine = (line: string): string => normal(Mapped.of(line)).text;
 
 /** A line without the mark of a list, and whether it had the number of a step. */
-export function withoutBullet(line: string): string {
+export function withoutBullet(line: Mapped): Mapped {
   return line
     .replace(/^\s*(?:[•*·▢□☐✓‣◦>#]+|[-–—]+(?=\s))\s*/u, '')
     .replace(/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+/i, '')

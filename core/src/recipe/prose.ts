@@ -1,6 +1,7 @@
 import { findFood } from '../foods/index.ts';
-import { normalLine } from './normal-line.ts';
-import { sentencesOf } from './method-drafts.ts';
+import type { Mapped } from './mapped.ts';
+import { normal } from './normal-line.ts';
+import { sentencesOf } from './sentences.ts';
 import type { RecipeParts } from './sections.ts';
 
 const AMOUNT =
@@ -19,20 +20,17 @@ const COUNTED = /\b\d+\s+((?:\w+\s)?eggs?)\b/gi;
  * the method.
  */
 export function inProse(parts: RecipeParts): RecipeParts {
-  const found: { line: string; use: 'dough' }[] = [];
-  const holding = new Set<string>();
+  const found: { line: Mapped; use: 'dough' }[] = [];
   for (const sentence of [...parts.notUnderstood, ...parts.method].flatMap(sentencesOf)) {
-    const text = normalLine(sentence);
+    const text = normal(sentence);
     for (const pattern of [WITH_MEASURE, COUNTED]) {
-      for (const m of text.matchAll(pattern)) {
+      for (const m of text.text.matchAll(pattern)) {
         const words = (m[1] ?? '').split(/\b(?:and|with|to|into|in|for|then|or)\b/)[0] ?? '';
-        if (findFood(words))
-          found.push({ line: m[0].slice(0, m[0].length - (m[1] ?? '').length) + words.trim(), use: 'dough' });
+        const length = m[0].length - (m[1] ?? '').length + words.trimEnd().length;
+        if (findFood(words)) found.push({ line: text.slice(m.index, m.index + length), use: 'dough' });
       }
     }
   }
   if (found.length < 2) return parts;
-  const listed = new Set(parts.ingredients.map((i) => i.line));
-  const notUnderstood = parts.notUnderstood.flatMap(sentencesOf).filter((s) => !holding.has(s));
-  return { ...parts, notUnderstood, ingredients: [...parts.ingredients, ...found.filter((f) => !listed.has(f.line))] };
+  return { ...parts, ingredients: [...parts.ingredients, ...found] };
 }

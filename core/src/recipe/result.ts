@@ -13,10 +13,25 @@ export interface Conflict {
   readonly what: string;
 }
 
+export type WordOwner =
+  'title' | 'heading' | 'ingredient' | 'step' | 'fact' | 'keeping' | 'trouble' | 'remark' | 'aside' | 'none';
+
+/** Words of the text, by where they stand in it, and what they became: a part of the bread, by its path, or something beside it. */
+export interface OwnedWords {
+  readonly from: number;
+  readonly to: number;
+  readonly owner: WordOwner;
+  readonly path?: string;
+}
+
 /** What came of a recipe: the bread, or none where nothing to bake was found; what was guessed; what disagrees; what was passed over. */
 export interface ImportedRecipe {
   readonly bread: Bread | null;
   readonly guesses: readonly Guess[];
   readonly conflicts: readonly Conflict[];
   readonly notUnderstood: readonly string[];
+  /** What it says of keeping, freezing and bringing back, in its own words. */
+  readonly keeping: readonly string[];
+  /** Every word of the text with its owner, in order. */
+  readonly words: readonly OwnedWords[];
 }

@@ -1,16 +1,21 @@
 import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn } from './actions.ts';
+import { itemsOf } from './items.ts';
+import { Mapped } from './mapped.ts';
+import { sentencesOf } from './sentences.ts';
 import { normalLine, withoutBullet } from './normal-line.ts';
 
 /** A recipe taken apart: its title, the lines of ingredients with their use, the sentences of the method, and what is neither. */
 export interface RecipeParts {
-  readonly title: string | undefined;
-  readonly ingredients: readonly { readonly line: string; readonly use: IngredientUse }[];
-  readonly method: readonly string[];
+  readonly title: Mapped | undefined;
+  readonly ingredients: readonly { readonly line: Mapped; readonly use: IngredientUse }[];
+  readonly method: readonly Mapped[];
   /** Lines that say how many, how large, how long in all. */
-  readonly facts: readonly string[];
-  readonly notUnderstood: readonly string[];
+  readonly facts: readonly Mapped[];
+  /** Headings, and what only sets a text out. */
+  readonly headings: readonly Mapped[];
+  readonly notUnderstood: readonly Mapped[];
 }
 
 type Part = 'unknown' | 'ingredients' | 'method' | 'passed';
@@ -26,11 +31,15 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'ingredients',
     'finish',
   ],
-  [/^(?:to serve|for serving|serving)$/i, 'ingredients', 'serve'],
+  [
+    /^(?:to serve|for serving|serving|(?:for )?(?:the |a )?(?:\w+ )?(?:dip|sauce|chutney|relish|salad|dressing|spread))$/i,
+    'ingredients',
+    'serve',
+  ],
   [/^(?:for )?(?:the )?(?:layers|layering|between the layers|lamination)$/i, 'ingredients', 'layer'],
   [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$/i, 'ingredients', 'griddle'],
   [
-    /^(?:you (?:will )?need|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|shopping list|(?:for (?:the )?)?dough|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?))$/i,
+    /^(?:you (?:will )?need|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|shopping list|(?:for (?:the )?)?dough|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
     'ingredients',
     'dough',
   ],
@@ -40,7 +49,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'dough',
   ],
   [
-    /^(?:notes?|tips?|equipment|tools|nutrition(?:al info\w*)?|variations?|storage|comments?|about .*|introduction|video|related .*|share .*)$/i,
+    /^(?:notes?|tips?|equipment|tools|nutrition(?:al info\w*)?|variations?|storage|comments?(?: \(\d+\))?|about .*|introduction|video|related .*|share .*)$/i,
     'passed',
     'dough',
   ],
@@ -49,10 +58,16 @@ const FACT =
   /\b(?:makes?|yields?|gives|serves|servings?|enough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|portions?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
 const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |roughly )?(?:\d|[½¼¾⅓⅔⅛])/;
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
+/** "Make a dozen balls" is work, and no yield. */
+const MAKE = /^(?:make|form|shape|roll|cut)\b[^.]*\b(?:balls?|pieces?|rounds?|patties|portions?)\b/i;
 const LONGEST_INGREDIENT = 130;
+const LONGEST_FACT = 120;
+const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 const WITHOUT_AMOUNT =
-  /\b(?:for|to taste|to serve|as needed|optional|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty)\b/i;
+  /\b(?:for|to taste|to serve|as needed|optional|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty|enough|until|until it)\b/i;
 const SENTENCE = /[.!?](?:\s|$)/;
+const STARTS_AS_STEP =
+  /^(?:mix|add|stir|knead|put|place|combine|roll|heat|cook|brush|divide|cover|sift|whisk|pour|dissolve|rub|serve|leave|let|in|when|once|then|meanwhile|turn|using|make|take|shape|form)\b/i;
 
 /** Whether a line reads as an ingredient without a heading to say so. */
 function looksLikeIngredient(line: string): boolean {
@@ -64,72 +79,135 @@ function looksLikeIngredient(line: string): boolean {
   if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 1);
   if (!food || SENTENCE.test(line.replace(/\.$/, ''))) return false;
   const words = text.split(' ').length;
-  const startsAsStep =
-    /^(?:mix|add|stir|knead|put|place|combine|roll|heat|cook|brush|divide|cover|sift|whisk|pour|dissolve|rub|serve|leave|let|in|when|once|then|meanwhile|turn|using|make|take|shape|form)\b/i.test(
-      text,
-    );
-  if (startsAsStep) return false;
+  if (STARTS_AS_STEP.test(text)) return false;
   return (
     words <= 4 ||
     (words <= 9 &&
-      (WITHOUT_AMOUNT.test(text) || /[:–-]\s*(?:\d|[½¼¾])/.test(text) || /\s\d+(?:\.\d+)? (?:g|ml|kg)$/.test(text)))
+      (WITHOUT_AMOUNT.test(text) ||
+        /[:–-]\s*(?:\d|[½¼¾])/.test(text) ||
+        /\s\d+(?:\.\d+)? ?(?:g|ml|kg|%)(?: \d+(?:\.\d+)? ?%)?$/.test(text)))
   );
 }
 
-/** Takes a text apart line by line. Headings rule where there are any; a line without one is judged by itself. */
-export function takeApart(text: string): RecipeParts {
-  const ingredients: { line: string; use: IngredientUse }[] = [];
-  const method: string[] = [];
-  const facts: string[] = [];
-  const notUnderstood: string[] = [];
-  let title: string | undefined;
-  let part: Part = 'unknown';
-  let use: IngredientUse = 'dough';
-  for (const raw of text.split(/\r?\n/)) {
-    let line = withoutBullet(raw);
-    if (line === '') continue;
-    const opening = title === undefined && ingredients.length + method.length === 0 ? OPENING.exec(line) : null;
-    if (opening && actionsIn(opening[1] ?? '').length === 0 && isBareTitle(opening[1] ?? '')) {
-      title = opening[1];
-      line = opening[2] ?? '';
-    }
-    const heading = headingOf(line);
-    if (heading) {
-      [part, use] = [heading.part === 'unknown' ? part : heading.part, heading.use];
-      if (heading.rest === '') continue;
-    }
-    const body = heading?.rest ?? line;
-    if (title === undefined && part === 'unknown' && ingredients.length + method.length === 0 && isBareTitle(body)) {
-      title = body.replace(/[:#*]+/g, '').trim();
-      continue;
-    }
-    if (FACT.test(body) && body.length < 120) {
-      facts.push(body);
-      title ??= titleIn(body);
-    } else if (part === 'passed') notUnderstood.push(body);
-    else if (
-      part === 'method'
-        ? looksLikeBareIngredient(body)
-        : part === 'ingredients'
-          ? isInList(body)
-          : looksLikeIngredient(body)
-    )
-      ingredients.push({ line: body, use: part === 'method' ? 'dough' : use });
-    else if (actionsIn(normalLine(body)).length > 0 && !isTitle(body, title, part)) {
-      method.push(body);
-      if (part === 'ingredients') part = 'unknown';
-    } else if (
-      title === undefined &&
-      ingredients.length + method.length === 0 &&
-      body.length <= 120 &&
-      /\p{L}{3}/u.test(body)
-    )
-      title = body.replace(/[:#*]+/g, '').trim();
-    else if (part === 'method' || looksHeatOrServe(body)) method.push(body);
-    else notUnderstood.push(body);
+/** A text taken apart while it is read, line by line. */
+class Taking {
+  readonly ingredients: { line: Mapped; use: IngredientUse }[] = [];
+  readonly method: Mapped[] = [];
+  readonly facts: Mapped[] = [];
+  readonly headings: Mapped[] = [];
+  readonly notUnderstood: Mapped[] = [];
+  title: Mapped | undefined;
+  part: Part = 'unknown';
+  use: IngredientUse = 'dough';
+
+  get isAtStart(): boolean {
+    return this.ingredients.length + this.method.length === 0;
   }
-  return { title, ingredients, method, facts, notUnderstood };
+
+  /** One line without its bullet. */
+  take(whole: Mapped): void {
+    let line = whole;
+    if (/^[|\s:+=_*-]*$/.test(line.text)) {
+      this.headings.push(line);
+      return;
+    }
+    const opening = this.title === undefined && this.isAtStart ? OPENING.exec(line.text) : null;
+    if (opening && actionsIn(opening[1] ?? '').length === 0 && isBareTitle(opening[1] ?? '')) {
+      this.title = line.slice(0, opening[1]?.length);
+      line = line.slice(line.text.length - (opening[2] ?? '').length);
+    }
+    const heading = headingOf(line.text);
+    if (heading) {
+      [this.part, this.use] = [heading.part, heading.use];
+      this.headings.push(line.slice(0, line.text.length - heading.rest.length));
+      if (heading.rest === '') return;
+      line = line.slice(line.text.length - heading.rest.length);
+    }
+    if (this.title === undefined && this.part === 'unknown' && this.isAtStart && isBareTitle(line.text)) {
+      this.title = line;
+      return;
+    }
+    const sentences = this.part === 'passed' ? [line] : sentencesOf(line);
+    // what holds hands at work is method as a whole, but for what says how many, and for lists of amounts
+    const isMethod =
+      sentences.length > 1 && actionsIn(normalLine(line.text)).length > 0 && !looksLikeIngredient(line.text);
+    if (sentences.length < 2 || !isMethod) this.place(this.withoutLead(line));
+    else for (const s of sentences) this.placeSentence(this.withoutLead(s));
+  }
+
+  /** "By the mug: 2 mugs of flour …": what stands before a list of amounts is a title, or says nothing. */
+  private withoutLead(line: Mapped): Mapped {
+    const lead = /^([^:\d]{2,60}(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half )/.exec(line.text);
+    if (!lead || actionsIn(normalLine(lead[1] ?? '')).length > 0 || findFood(lead[1] ?? '')?.role === 'flour')
+      return line;
+    if (itemsOf(line.slice(lead[0].length)).length < 2) return line;
+    const head = line.slice(0, (lead[1] ?? '').length);
+    if (this.title === undefined && this.isAtStart) this.title = head;
+    else this.headings.push(head);
+    return line.slice(lead[0].length);
+  }
+
+  private placeSentence(s: Mapped): void {
+    if (
+      FACT.test(s.text) &&
+      !MAKE.test(s.text) &&
+      s.text.length < LONGEST_FACT &&
+      actionsIn(normalLine(s.text)).length < 2
+    )
+      this.facts.push(s);
+    else if (itemsOf(s).length > 1) this.list(s);
+    else this.method.push(s);
+  }
+
+  private list(line: Mapped): void {
+    let before = '';
+    for (const item of itemsOf(line)) {
+      // "two teaspoons of soda and the same of salt"
+      const whole = item.replace(/^the same (?:amount )?of\b/i, () => before);
+      before = MEASURE.exec(normalLine(whole.text))?.[0] ?? before;
+      this.ingredients.push({ line: whole, use: this.part === 'method' ? 'dough' : this.use });
+    }
+  }
+
+  private place(body: Mapped): void {
+    const { text } = body;
+    if (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT) {
+      this.facts.push(body);
+      const name = titleIn(text);
+      if (name !== undefined) this.title ??= body.slice(0, name.length);
+    } else if (this.part === 'passed') this.notUnderstood.push(body);
+    else if (itemsOf(body).length > 1) this.list(body);
+    else if (
+      this.part === 'method'
+        ? looksLikeBareIngredient(text)
+        : this.part === 'ingredients'
+          ? isInList(text)
+          : looksLikeIngredient(text)
+    )
+      this.list(body);
+    else if (actionsIn(normalLine(text)).length > 0 && !isTitle(text, this.title?.text, this.part)) {
+      this.method.push(body);
+      if (this.part === 'ingredients') this.part = 'unknown';
+    } else if (this.title === undefined && this.isAtStart && text.length <= 120 && /\p{L}{3}/u.test(text))
+      this.title = body;
+    else if (this.part === 'method' || looksHeatOrServe(text) || looksTimed(text)) this.method.push(body);
+    else this.notUnderstood.push(body);
+  }
 }
+
+/** Takes a text apart line by line. Headings rule where there are any; a line without one is judged by itself. */
+export function takeApart(lines: readonly Mapped[]): RecipeParts {
+  const taking = new Taking();
+  for (const raw of lines) {
+    const line = withoutBullet(raw);
+    if (line.text !== '') taking.take(line);
+  }
+  const { title, ingredients, method, facts, headings, notUnderstood } = taking;
+  return { title: title && plainTitle(title), ingredients, method, facts, headings, notUnderstood };
+}
+
+/** A title without the signs that set it out. */
+const plainTitle = (title: Mapped): Mapped => title.replace(/[:#*]+/g, '').trim();
 
 /** In a list of ingredients a short line with a food needs no amount; a sentence is no entry. */
 function isInList(line: string): boolean {
@@ -158,6 +236,12 @@ function looksLikeBareIngredient(line: string): boolean {
 const looksHeatOrServe = (line: string): boolean =>
   /\b(?:heat|preheat|warm)\b.*\b(?:pan|griddle|skillet|plate|grill)\b|^serve\b/i.test(line);
 
+/** "Cover, warm place, about 1 hour", "6 pieces", "30 seconds a side": a step without a verb. */
+const looksTimed = (line: string): boolean =>
+  /\d\s*(?:seconds?|secs?|s|minutes?|mins?|hours?|hrs?|h)\b|\ban? (?:hour|minute)\b|\bovernight\b/i.test(
+    normalLine(line),
+  ) || /^\d+ (?:pieces|balls|rounds|portions)\b/i.test(normalLine(line));
+
 function isTitle(line: string, title: string | undefined, part: Part): boolean {
   return (
     title === undefined &&
@@ -183,7 +267,7 @@ const isBareTitle = (line: string): boolean =>
 /** "Griddle breads, makes 8" is a title as well. */
 const titleIn = (fact: string): string | undefined => {
   const head = fact.split(/\s*[(,–:-]\s*(?=makes?|yields?|serves)/i)[0] ?? '';
-  return head !== fact && /\p{L}{3}/u.test(head) ? head.trim() : undefined;
+  return head !== fact && /\p{L}{3}/u.test(head) ? head.trimEnd() : undefined;
 };
 
 function headingOf(
@@ -191,8 +275,9 @@ function headingOf(
 ): { readonly part: Part; readonly use: IngredientUse; readonly rest: string } | undefined {
   const [, head = '', rest = ''] = /^([^:]{2,45}):\s*(.*)$/.exec(line) ?? [];
   const bare = line
-    .replace(/[:#*_=-]+$/g, '')
-    .replace(/^[#*_=-]+/g, '')
+    .replace(/[:#*_=|-]+$/g, '')
+    .replace(/^[#*_=|-]+/g, '')
+    .replace(/\s*\|\s*/g, ' ')
     .trim();
   for (const [text, after] of [
     [head.trim(), rest],

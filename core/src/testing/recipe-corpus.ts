@@ -86,7 +86,7 @@ Combine flour, baking powder and salt. Add the oil and hot water and stir to a d
 Method
 Mix to a soft dough, knead 10 minutes. Leave to rise in a warm place for about 1½–2 hours until doubled. Divide into 6. Roll each to 16 cm and cook 2–3 minutes a side.`,
     family: 'yeasted',
-    pct: { 'strong white flour': 100, 'fast-action yeast': 1.75, honey: 3.55, 'fine salt': 1.5, 'warm milk': 62.4 },
+    pct: { 'strong white flour': 100, 'fast-action yeast': 1.75, honey: 3.55, 'fine salt': 1.5, 'warm milk': 66.95 },
     windows: ['90/105/120'],
     phases: [150, 150],
   },
@@ -94,7 +94,7 @@ Mix to a soft dough, knead 10 minutes. Leave to rise in a warm place for about 1
     manner: 'in parts, with one vessel',
     text: `Grandmother's way: 3 glasses of flour, 1 glass of water, half a glass of oil, a pinch of salt. Mix, knead for 5 minutes, rest half an hour. Roll out thin and cook on a dry griddle a few seconds a side.`,
     family: 'unleavened',
-    pct: { flour: 100, water: 65.7, oil: 27.5 },
+    pct: { flour: 100, water: 65.7, oil: 30.2 },
     windows: ['30/30/60'],
     phases: [6, 6],
     guesses: [
@@ -448,7 +448,7 @@ three eggs
 8 g salt
 Method
 Mix and knead for 5 minutes. Rest for 30 minutes. Divide into 10, roll out and cook 1 minute a side.`,
-    pct: { egg: 30, milk: 28.8 },
+    pct: { egg: 30, milk: 30.9 },
     guesses: [/one is taken as 50 g/],
   },
   {

@@ -1,0 +1,61 @@
+import { findFood } from '../foods/index.ts';
+import { Mapped } from './mapped.ts';
+
+/** A line that a scan or a narrow column has broken: a word cut by a hyphen, or a figure parted from its unit. */
+const HYPHENED = /\p{Ll}-$/u;
+const PARTED = /\d$/;
+const UNIT_FIRST = /^(?:g|kg|ml|l|oz|minutes?|hours?|seconds?|cm)\b/i;
+
+/**
+ * The lines of a text as they were written before something broke them: where a word is cut or a figure parted from its unit the text is
+ * taken for a scan, and lines that go on in small letters are joined.
+ */
+export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
+  const trimmed = lines.map((l) => l.trim());
+  const isBroken = trimmed.some((l, n) => {
+    const next = trimmed[n + 1]?.text ?? '';
+    return (HYPHENED.test(l.text) && /^\p{Ll}/u.test(next)) || (PARTED.test(l.text) && UNIT_FIRST.test(next));
+  });
+  if (!isBroken) return trimmed;
+  return trimmed.reduce<Mapped[]>((list, line) => {
+    const last = list.at(-1);
+    if (!last || !/^\p{Ll}/u.test(line.text) || /[.!?:]$/.test(last.text)) return [...list, line];
+    const joined = HYPHENED.test(last.text)
+      ? Mapped.join([last.slice(0, last.text.length - 1), line], '')
+      : Mapped.join([last, line]);
+    return [...list.slice(0, -1), joined];
+  }, []);
+}
+
+const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()-]*?)[\s|:.]+(\d+(?:[.,]\d+)?)\s*\|?$/u;
+
+/**
+ * A column of bare figures behind names is baker's percentages where the flours among them come to a hundred and no weight is named:
+ * each then says so. The cells of a table stand in one line.
+ */
+export function percentLines(lines: readonly Mapped[]): readonly Mapped[] {
+  const cells = lines.map((l) =>
+    l.text.includes('|') && /^\s*\|/.test(l.text) && !/^[|\s:+-]+$/.test(l.text) ? inOneLine(l) : l.replace(/\t+/g, '  '),
+  );
+  const hasHead = lines.some(
+    (l) => l.text.includes('|') && /%\s*\|?\s*$/.test(l.text) && /[a-z]/i.test(l.text) && !/\d/.test(l.text),
+  );
+  const named = cells.map((l) => COLUMN.exec(l.text));
+  const flour = named.reduce(
+    (sum, m) => sum + (m && findFood(m[1] ?? '')?.role === 'flour' ? Number((m[2] ?? '').replace(',', '.')) : 0),
+    0,
+  );
+  const isPercent = Math.abs(flour - 100) <= 1;
+  return cells.map((l, n) => {
+    if (isPercent && named[n]) return l.replace(/\s*\|?$/, ' %');
+    // the last cell of a row under "%"
+    return hasHead && /^\s*\|/.test(lines[n]?.text ?? '') && /\d\s*$/.test(l.text) ? l.replace(/\s*$/, ' %') : l;
+  });
+}
+
+/** "| Bread flour | 600 g | 100 |" as "Bread flour 600 g 100". */
+const inOneLine = (row: Mapped): Mapped =>
+  row
+    .replace(/^\s*\||\|\s*$/g, '')
+    .replace(/\s*\|\s*/g, '  ')
+    .trim();

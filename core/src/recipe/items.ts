@@ -1,0 +1,64 @@
+import { findFood } from '../foods/index.ts';
+import { actionsIn } from './actions.ts';
+import type { Mapped } from './mapped.ts';
+import { normalLine } from './normal-line.ts';
+
+const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
+const UNIT =
+  '(?:%|g|kg|ml|cl|l|oz|lbs?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
+/** An amount with a measure somewhere in a text of one spelling. */
+const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
+const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|a little|to taste)\b/i;
+const MOST_WORDS = 11;
+/** What an ingredient is for is nothing that is done now: "butter to brush". */
+const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
+
+const isItem = (piece: Mapped): boolean => {
+  const text = normalLine(piece.text);
+  return (
+    text.split(' ').length <= MOST_WORDS &&
+    actionsIn(text.replace(PURPOSE, '')).length === 0 &&
+    !/\b(?:minutes?|mins?|hours?|seconds?|°|sides?|cm)\b/i.test(text) &&
+    (MEASURED.test(text) || (WITHOUT_MEASURE.test(text) && findFood(text) !== undefined))
+  );
+};
+
+/** Cuts at signs that stand outside of brackets. */
+function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
+  const inside = (at: number): boolean => {
+    const before = line.text.slice(0, at);
+    return (before.match(/\(/g) ?? []).length > (before.match(/\)/g) ?? []).length;
+  };
+  const pieces: Mapped[] = [];
+  let from = 0;
+  for (const m of line.text.matchAll(pattern)) {
+    if (inside(m.index)) continue;
+    pieces.push(line.slice(from, m.index));
+    from = m.index + m[0].length;
+  }
+  return [...pieces, line.slice(from)].map((p) => p.trim()).filter((p) => p.text !== '' && p.text !== '.');
+}
+
+const SLASH = /\s+\/\s+/g;
+/** What parts the ingredients of one line, the surest first. */
+const CUTS: readonly RegExp[] = [
+  /\s*;\s*/g,
+  SLASH,
+  /,\s+(?:and\s+)?|\s+and\s+(?!a half\b|a quarter\b)(?=(?:an?|the same|half)\s|\d|[½¼¾⅓⅔⅛])/g,
+  /,\s+(?:and\s+)?(?=(?:an?|half|\d|[½¼¾⅓⅔⅛])\s?)|\s+and\s+(?=\d)/g,
+];
+
+/** The ingredients that one line lists, "500 g flour; 300 g water; 10 g salt"; the line itself where it does not list several. */
+export function itemsOf(line: Mapped): readonly Mapped[] {
+  for (const pattern of CUTS) {
+    const pieces = cut(line, pattern);
+    if (pieces.length < 2 || !pieces.every(isItem)) continue;
+    const foods = pieces.filter(
+      (p) => findFood(normalLine(p.text)) !== undefined || /\d\s*(?:fl|f|w|s|y|o)$/.test(p.text),
+    );
+    // "500 g / 1 lb flour" is one
+    const least = pattern === SLASH ? pieces.length : Math.max(1, pieces.length / 2);
+    if (foods.length >= least) return pieces;
+  }
+  return [line];
+}

@@ -1,0 +1,100 @@
+import type { Ingredient } from '../formula/index.ts';
+import type { BuiltSteps } from './build-steps.ts';
+import { figuresIn } from './figures-in-text.ts';
+import type { ReadIngredient } from './ingredient-line.ts';
+import type { Mapped, Span } from './mapped.ts';
+import type { MethodDrafts } from './method-drafts.ts';
+import { normal } from './normal-line.ts';
+import type { OwnedWords, WordOwner } from './result.ts';
+import type { RecipeParts } from './sections.ts';
+
+interface Known {
+  readonly parts: RecipeParts;
+  readonly lines: readonly ReadIngredient[];
+  readonly ingredients: readonly Ingredient[];
+  readonly built: BuiltSteps;
+  readonly method: MethodDrafts;
+  readonly notUnderstood: readonly Mapped[];
+}
+
+/** A figure with a measure, in one spelling: what must not be lost. */
+const FIGURE =
+  /(?:\d+(?:\.\d+)?(?:\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\d+\s*\/\s*\d+)(?:\s*(?:-|–|to|or)\s*\d+(?:\.\d+)?)?\s*(?:%|°|(?:g|kg|mg|ml|l|oz|lbs?|cups?|tbsp|tsp|tablespoons?|teaspoons?|glass(?:es)?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|days?|months?|weeks?|cm|mm)(?![\p{L}\d]))/giu;
+
+const overlaps = (a: Span, b: Span): boolean => a.from < b.to && b.from < a.to;
+
+/**
+ * Who owns every word. A line belongs to what was made of it; a figure in it only if it was taken, so that nothing with a number is lost
+ * behind a line that was read in part. What nobody owns is not understood, by itself.
+ */
+export function wordsOf(known: Known): {
+  readonly words: readonly OwnedWords[];
+  readonly notUnderstood: readonly string[];
+} {
+  const { parts, lines, ingredients, built, method, notUnderstood } = known;
+  const words: OwnedWords[] = [];
+  const own = (spans: readonly Span[], owner: WordOwner, path?: string): void => {
+    for (const { from, to } of spans) words.push({ from, to, owner, ...(path === undefined ? {} : { path }) });
+  };
+  if (parts.title) own([parts.title.span()], 'title', 'name');
+  own(
+    parts.headings.map((h) => h.span()),
+    'heading',
+  );
+  own(
+    parts.facts.map((f) => f.span()),
+    'fact',
+    'piece',
+  );
+  own(
+    method.keeping.map((k) => k.span()),
+    'keeping',
+  );
+  own(
+    method.remarks.map((r) => r.span()),
+    'remark',
+  );
+  const placeOf = (l: ReadIngredient): string | undefined => {
+    const n = ingredients.findIndex((i) => i.name === l.name && i.use === l.use);
+    return n < 0 ? undefined : `ingredients[${n}]`;
+  };
+  for (const l of lines) own([l.at], 'ingredient', placeOf(l));
+  built.spans.forEach((spans, n) => own(spans, 'step', `steps[${n}]`));
+
+  const left: Mapped[] = [...notUnderstood];
+  /** Figures of a text that nothing has taken; told as the words round them. */
+  const check = (text: Mapped, used: readonly Span[]): void => {
+    const spelled = normal(text);
+    for (const m of spelled.text.matchAll(FIGURE)) {
+      const span = spelled.span(m.index, m.index + m[0].length);
+      if (used.some((u) => overlaps(u, span))) continue;
+      own([span], 'none');
+      left.push(around(spelled, m.index, m[0].length));
+    }
+  };
+  const taken = lines.flatMap((l) => l.used);
+  for (const { line } of parts.ingredients) check(line, taken);
+  const spoken = [...method.keeping, ...method.remarks].map((m) => m.span());
+  for (const sentence of parts.method) {
+    const spelled = normal(sentence);
+    const figures = figuresIn(spelled.text).map(({ at, length }) => spelled.span(at, at + length));
+    // amounts of a list inside a sentence are those of its ingredients
+    check(sentence, [...built.used, ...figures, ...spoken, ...taken]);
+  }
+  own(
+    left.map((l) => l.span()),
+    'none',
+  );
+  return {
+    words: words.sort((a, b) => a.from - b.from || b.to - a.to),
+    notUnderstood: [...new Set(left.map((l) => l.text.trim()))],
+  };
+}
+
+/** Some words round a figure, so that one knows what it is about. */
+function around(text: Mapped, at: number, length: number): Mapped {
+  const signs = [...text.text.matchAll(/[,;.(]\s|$/g)].map((m) => m.index);
+  const from = Math.max(0, ...signs.filter((s) => s < at).map((s) => s + 1));
+  const to = signs.find((s) => s >= at + length) ?? text.text.length;
+  return text.slice(from, to).trim();
+}

@@ -1,0 +1,48 @@
+/** A stretch of a sentence in which what is said is not simply done. */
+export interface Scope {
+  readonly from: number;
+  readonly to: number;
+  /** It is not done; it is done only if something goes wrong; it may be done. */
+  readonly kind: 'not' | 'if' | 'may';
+}
+
+const NOT =
+  /\b(?:no (?!more\b|longer\b|less\b|dry\b|lumps?\b|flour\b|matter\b|\d)|without\b|do not\b|don['’]t\b|never\b|not needed\b|need not\b|needn['’]t\b|skip (?:the|any)\b)[^,.;:–—]*?(?=[,.;:–—]|\s-\s|\s(?:but|just)\b|$)/gi;
+const IF =
+  /\bif (?!you (?:like|wish|want|prefer|have)\b|liked\b|desired\b|using\b|needed\b|necessary\b|possible\b)[^.;]*/gi;
+/** "as thin as you can", "until you can": no choice. */
+const MAY =
+  /(?<!\b(?:as|until|till|so|so that|that|which|where|when) (?:\w+ )?)\b(?:can|could|may|might)\b(?! be seen)/gi;
+
+/** The stretches of a sentence in one spelling in which words for hands are no steps. */
+export function scopesIn(text: string): readonly Scope[] {
+  const found: Scope[] = [];
+  for (const [kind, pattern] of [
+    ['not', NOT],
+    ['if', IF],
+  ] as const)
+    for (const m of text.matchAll(pattern)) found.push({ from: m.index, to: m.index + m[0].length, kind });
+  for (const m of text.matchAll(MAY)) {
+    // the clause that says what may be done, from its start to its end
+    const before = Math.max(...['.', ';', ',', ' - ', '('].map((sign) => text.lastIndexOf(sign, m.index)));
+    const rest = text.slice(m.index).search(/[.;]/);
+    found.push({ from: before + 1, to: rest < 0 ? text.length : m.index + rest, kind: 'may' });
+  }
+  return found.sort((a, b) => a.from - b.from);
+}
+
+/** Whether a place lies in one of them, and in which. */
+export const scopeAt = (scopes: readonly Scope[], at: number): Scope | undefined =>
+  scopes.find((s) => s.from <= at && at < s.to);
+
+const KEEPING =
+  /\b(?:(?:they|it|these|those|breads?|rounds|dough|balls?) (?:will )?keeps?\b(?! (?:\w+ )?warm)|keeps? (?:for )?(?:up to )?(?:a|an|\d)|store[ds]?\b|freez\w+|frozen|reheat\w*|leftovers?|days? (?:ahead|before)|in advance|ahead of time|best eaten|same day|kept in)\b/i;
+
+/** Whether a sentence speaks of what is done with bread or dough at another time: keeping, freezing, bringing back. */
+export const isOfKeeping = (text: string): boolean => KEEPING.test(text);
+
+/** "For the dip, stir everything together": a sentence about something that is eaten with the bread. */
+export const isOfComponent = (text: string): boolean =>
+  /^(?:for (?:the|a)|make the|prepare the|to make the) (?:\w+ )?(?:dip|sauce|filling|topping|glaze|chutney|relish|salad|dressing|spread|stuffing)\b/i.test(
+    text,
+  );

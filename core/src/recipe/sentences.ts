@@ -1,0 +1,18 @@
+import { Mapped } from './mapped.ts';
+
+const SHORTENED = /\b(?:approx|mins?|secs?|hrs?|tbsp|tsp|oz|lb|in|cm|ca|e\.g|i\.e|no)\.$/i;
+
+/** Sentences of a paragraph; a point inside a number or after a shortening ends none. */
+export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
+  const pieces: Mapped[] = [];
+  let from = 0;
+  for (const m of paragraph.text.matchAll(/[.!?]\s+(?=["'(\p{L}\d½¼¾])/gu)) {
+    const end = m.index + 1;
+    const next = paragraph.text[m.index + m[0].length] ?? '';
+    const isNew = /["'(\p{Lu}\d½¼¾]/u.test(next);
+    if (!isNew || (SHORTENED.test(paragraph.text.slice(from, end)) && !/\p{Lu}/u.test(next))) continue;
+    pieces.push(paragraph.slice(from, end));
+    from = end;
+  }
+  return [...pieces, paragraph.slice(from)].map((s) => s.trim()).filter((s) => s.text !== '');
+}
