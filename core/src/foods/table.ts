@@ -212,7 +212,7 @@ export const FOODS: readonly Food[] = [
     'yogurt | plain yogurt | natural yogurt | yoghurt | plain yoghurt | natural yoghurt | curd | greek yogurt | greek yoghurt',
     per100(3.5, 2.2, 4.7, 0, 4, 0.1),
     2.4,
-    { gPerCup: 227, waterPct: 85, ...freshMilk },
+    { gPerCup: 227, gPerMl: 1.05, waterPct: 85, ...freshMilk },
   ),
   food('soya-yogurt', 'yogurt', 'soya yogurt | soy yogurt | plain soya yogurt', per100(2.3, 0.4, 2, 0.8, 4, 0.1), 3, {
     gPerCup: 227,
@@ -295,7 +295,7 @@ export const FOODS: readonly Food[] = [
     waterPct: 17,
     contains: ['animal'],
   }),
-  food('syrup', 'sugar', 'syrup | golden syrup | malt syrup | molasses | treacle', per100(0, 0, 78, 0, 0.3, 0.2), 4, {
+  food('syrup', 'sugar', 'syrup | golden syrup | molasses | treacle', per100(0, 0, 78, 0, 0.3, 0.2), 4, {
     gPerCup: 336,
     waterPct: 20,
   }),
@@ -380,7 +380,22 @@ export const FOODS: readonly Food[] = [
     gPerCup: 240,
     waterPct: 91,
   }),
-  food('wine', 'other', 'white wine | beer | ale', per100(0, 0, 2.6, 0, 0.1, 0), 6, {
+  food('beer', 'water', 'beer | ale | lager | stout', per100(0, 0, 3.5, 0, 0.5, 0), 3, {
+    gPerCup: 237,
+    waterPct: 93,
+    contains: ['alcohol'],
+    ...gluten,
+  }),
+  food('gluten-powder', 'flour', 'vital wheat gluten | wheat gluten | gluten powder | gluten flour', per100(1.9, 0.3, 14, 0.6, 75, 0), 6, {
+    gPerCup: 142,
+    ...wheat,
+  }),
+  food('malt-extract', 'sugar', 'malt extract | barley malt extract | malt syrup | barley malt syrup', per100(0, 0, 71, 0, 6, 0.1), 9, {
+    gPerCup: 336,
+    waterPct: 20,
+    ...gluten,
+  }),
+  food('wine', 'other', 'white wine', per100(0, 0, 2.6, 0, 0.1, 0), 6, {
     gPerCup: 236,
     waterPct: 88,
     contains: ['alcohol'],

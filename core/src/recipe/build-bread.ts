@@ -26,7 +26,7 @@ import { draftMethod, type MethodDrafts } from './method-drafts.ts';
 import { wordsOf } from './ledger.ts';
 import type { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
-import type { Conflict, Guess, ImportedRecipe } from './result.ts';
+import type { Conflict, Guess, ImportedRecipe, OwnedWords } from './result.ts';
 import type { RecipeParts } from './sections.ts';
 import { addUnlisted, heldBack } from './unlisted.ts';
 
@@ -62,6 +62,9 @@ export function buildBread(parts: RecipeParts): ImportedRecipe {
   );
   const text = plain(parts.method).join(' ');
   const count = piecesOf(facts, parts.title?.text ?? '', lines, text, guesses, conflicts);
+  // what a bread cannot hold is handed back
+  const more = parts.ingredients.slice(MOST_INGREDIENTS).map((i) => i.line);
+  notUnderstood.push(...more);
   const formula = buildFormula(lines.slice(0, MOST_INGREDIENTS), count.pieces);
   if (!formula) {
     const passed = [...parts.ingredients.map((i) => i.line), ...parts.method, ...notUnderstood];
@@ -71,7 +74,7 @@ export function buildBread(parts: RecipeParts): ImportedRecipe {
       conflicts: [],
       keeping: [],
       notUnderstood: passed.map((l) => l.text),
-      words: [],
+      words: unread(passed),
     };
   }
   guesses.push(...formula.guesses);
@@ -117,6 +120,10 @@ function pairs(
     ...facts.flatMap((f) => pairConflicts(f, ['piece'])),
   ];
 }
+
+/** Where nothing came of a text nobody owns its words. */
+const unread = (lines: readonly Mapped[]): readonly OwnedWords[] =>
+  lines.map((l) => ({ ...l.span(), owner: 'none' as const })).sort((a, b) => a.from - b.from);
 
 const HOLD: Readonly<Record<FamilyName, number>> = {
   unleavened: 25,

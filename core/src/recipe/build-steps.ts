@@ -311,7 +311,7 @@ function phaseSeconds(
   const [first, second] = times;
   if (!first) return undefined;
   const loose = times.filter((t) => t.why?.startsWith('"') ?? false).map((t) => ({ from: t.text, why: t.why ?? '' }));
-  if (/\b(?:a|per|each|on each|on either|both|either) sides?\b|\bsides? each\b/i.test(text))
+  if (/\b(?:a|per|each|on each|on either|both|either|to each) sides?\b|\/ ?side\b|\bsides? each\b/i.test(text))
     return { list: [sideOf(first), sideOf(first), ...times.slice(1, 3).map((t) => sideOf(t))], whys: loose };
   if (second) return { list: times.slice(0, MOST_PHASES).map((t) => sideOf(t)), whys: loose };
   const isTurned = /\bturn|flip|other side|second side\b/i.test(text);

@@ -6,12 +6,20 @@ const HYPHENED = /\p{Ll}-$/u;
 const PARTED = /\d$/;
 const UNIT_FIRST = /^(?:g|kg|ml|l|oz|minutes?|hours?|seconds?|cm)\b/i;
 
+/** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
+const plainLine = (line: Mapped): Mapped =>
+  line
+    .replace(/\*\*|__|`/g, '')
+    .replace(/\s*\.{3,}\s*|\s*…{2,}\s*/g, '  ')
+    .replace(/^\s*\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
+    .trim();
+
 /**
  * The lines of a text as they were written before something broke them: where a word is cut or a figure parted from its unit the text is
  * taken for a scan, and lines that go on in small letters are joined.
  */
 export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
-  const trimmed = lines.map((l) => l.trim());
+  const trimmed = lines.map(plainLine);
   const isBroken = trimmed.some((l, n) => {
     const next = trimmed[n + 1]?.text ?? '';
     return (HYPHENED.test(l.text) && /^\p{Ll}/u.test(next)) || (PARTED.test(l.text) && UNIT_FIRST.test(next));
@@ -35,7 +43,9 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()-]*?)[\s|:.]+(\d+(?:[.,]\d+)?)\s
  */
 export function percentLines(lines: readonly Mapped[]): readonly Mapped[] {
   const cells = lines.map((l) =>
-    l.text.includes('|') && /^\s*\|/.test(l.text) && !/^[|\s:+-]+$/.test(l.text) ? inOneLine(l) : l.replace(/\t+/g, '  '),
+    l.text.includes('|') && /^\s*\|/.test(l.text) && !/^[|\s:+-]+$/.test(l.text)
+      ? inOneLine(l)
+      : l.replace(/\t+/g, '  '),
   );
   const hasHead = lines.some(
     (l) => l.text.includes('|') && /%\s*\|?\s*$/.test(l.text) && /[a-z]/i.test(l.text) && !/\d/.test(l.text),

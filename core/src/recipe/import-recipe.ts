@@ -2,11 +2,12 @@ import { failure, fault, success, type Result } from '../faults/index.ts';
 import { LIMITS, readBread, readJson } from '../formats/index.ts';
 import { buildBread } from './build-bread.ts';
 import { joinedLines, percentLines } from './clean.ts';
+import { withGaps } from './ledger.ts';
 import { textOfHtml } from './html.ts';
 import { findRecipe, partsOfJsonLd } from './json-ld.ts';
 import { Mapped } from './mapped.ts';
 import { inProse } from './prose.ts';
-import type { ImportedRecipe, OwnedWords } from './result.ts';
+import type { ImportedRecipe } from './result.ts';
 import { takeApart } from './sections.ts';
 
 /** Lines beyond this are not read: no recipe is as long, a book is. */
@@ -36,12 +37,12 @@ export function importRecipe(text: string): Result<ImportedRecipe> {
     if (trimmed.startsWith('{"') || /^[{[]\s*["{]/.test(trimmed)) return json;
   }
   if (/<(?:html|body|head|script|div|p|ul|li|br|table|h[1-6])\b/i.test(trimmed)) return importHtml(text);
-  return success(finished(fromLines(Mapped.of(text.replace(/^\uFEFF/, ' ')).split(/\r?\n/g))));
+  return success(fromLines(Mapped.of(text.replace(/^\uFEFF/, ' ')).split(/\r?\n/g), text));
 }
 
 function importJson(value: unknown, source: string): Result<ImportedRecipe> {
   const recipe = findRecipe(value);
-  if (recipe) return success(finished(buildBread(partsOfJsonLd(recipe, source))));
+  if (recipe) return success(withGaps(finished(buildBread(partsOfJsonLd(recipe, source))), source, []));
   if (typeof value === 'object' && value !== null && 'ingredients' in value && 'steps' in value) {
     const read = readBread(value);
     return read.ok ? success({ ...NOTHING, bread: read.value }) : read;
@@ -55,33 +56,24 @@ function importHtml(html: string): Result<ImportedRecipe> {
   for (const data of page.data) {
     const json = readJson(data);
     const recipe = json.ok ? findRecipe(json.value) : undefined;
-    if (recipe) return success(withAside(finished(buildBread(partsOfJsonLd(recipe, html))), html));
+    if (recipe) return success(withGaps(finished(buildBread(partsOfJsonLd(recipe, html))), html, []));
   }
-  return success(withAside(finished(fromLines(page.lines)), html));
+  return success(fromLines(page.lines, html));
 }
 
-/** What of a page belongs to nothing that was read is set aside: its tags, scripts, menus, adverts. */
-function withAside(recipe: ImportedRecipe, html: string): ImportedRecipe {
-  let from = 0;
-  const aside: OwnedWords[] = [];
-  for (const w of [...recipe.words].sort((a, b) => a.from - b.from)) {
-    if (w.from > from) aside.push({ from, to: w.from, owner: 'aside' });
-    from = Math.max(from, w.to);
-  }
-  if (from < html.length) aside.push({ from, to: html.length, owner: 'aside' });
-  return { ...recipe, words: [...recipe.words, ...aside].sort((a, b) => a.from - b.from) };
-}
-
-function fromLines(all: readonly Mapped[]): ImportedRecipe {
+function fromLines(all: readonly Mapped[], source: string): ImportedRecipe {
   const lines = joinedLines(all.filter((l) => l.text.trim() !== ''));
   const kept = lines.slice(0, MOST_LINES).map((l) => l.slice(0, LONGEST_LINE));
   const parts = takeApart(percentLines(kept));
   const whole = parts.ingredients.length >= 2 ? parts : inProse(parts);
-  const built = buildBread(whole);
+  const restFrom = lines[kept.length]?.span().from ?? source.length;
+  const content = all.map((l) => l.span()).filter((l) => l.from < restFrom);
+  const built = withGaps(finished(buildBread(whole)), source.slice(0, restFrom), content);
   const more = lines.length - kept.length;
   if (more === 0) return built;
   return {
     ...built,
+    words: [...built.words, { from: restFrom, to: source.length, owner: 'none' }],
     notUnderstood: [
       ...built.notUnderstood,
       `and ${more} lines more, which were not read: a recipe has at most ${MOST_LINES}`,

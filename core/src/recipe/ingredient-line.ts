@@ -291,7 +291,7 @@ function nameOf(words: string, food: Food | undefined): string {
     .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
     .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
     .replace(/^\s*[\d.½¼¾⅓⅔]+\s*(?:oz|ounces?|g|ml)\b\s*/, '')
-    .split(/[,;(]|\s+(?=for |to (?!taste)|until )/)[0];
+    .split(/[,;(]|\s+(?=for |to (?!taste)|until |at \d)/)[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
     .replace(/^(?:take|use|add)\s+/i, '')

@@ -5,7 +5,7 @@ import { normalLine } from './normal-line.ts';
 
 const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT =
-  '(?:%|g|kg|ml|cl|l|oz|lbs?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
+  '(?:%|g|kg|ml|cl|l|oz|lbs?|pounds?|ounces?|pints?|quarts?|litres?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
 const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|a little|to taste)\b/i;

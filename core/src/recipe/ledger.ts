@@ -5,7 +5,7 @@ import type { ReadIngredient } from './ingredient-line.ts';
 import type { Mapped, Span } from './mapped.ts';
 import type { MethodDrafts } from './method-drafts.ts';
 import { normal } from './normal-line.ts';
-import type { OwnedWords, WordOwner } from './result.ts';
+import type { ImportedRecipe, OwnedWords, WordOwner } from './result.ts';
 import type { RecipeParts } from './sections.ts';
 
 interface Known {
@@ -88,6 +88,49 @@ export function wordsOf(known: Known): {
   return {
     words: words.sort((a, b) => a.from - b.from || b.to - a.to),
     notUnderstood: [...new Set(left.map((l) => l.text.trim()))],
+  };
+}
+
+/** What only joins or numbers: "and", "1.", "Step 2:", "B.", the time of day before a line of a schedule. */
+const NOISE =
+  /^(?:[^\p{L}\d½¼¾⅓⅔⅛]|\b(?:and|or|plus|with|then|step|the same of|the same amount of)\b|\b\d{1,2}[.:]\d{2}\b|\b\d{1,2}\b(?=\s*(?:[.):]|$))|\b[a-z](?=[.):]))*$/iu;
+
+/**
+ * The words of a text that nobody has claimed: what only joins or numbers is noise, everything else is not understood. What of a page is
+ * no words of its content is set aside.
+ */
+export function withGaps(recipe: ImportedRecipe, source: string, content: readonly Span[]): ImportedRecipe {
+  const words: OwnedWords[] = [...recipe.words];
+  const left: string[] = [];
+  const gaps = (within: Span, claim: (gap: Span) => void): void => {
+    let { from } = within;
+    for (const w of recipe.words.filter((x) => overlaps(x, within)).sort((a, b) => a.from - b.from)) {
+      if (w.from > from) claim({ from, to: w.from });
+      from = Math.max(from, w.to);
+    }
+    if (from < within.to) claim({ from, to: within.to });
+  };
+  for (const line of content)
+    gaps(line, ({ from, to }) => {
+      const text = source.slice(from, to);
+      const isNoise = NOISE.test(text);
+      words.push({ from, to, owner: isNoise ? 'noise' : 'none' });
+      if (!isNoise) left.push(text.trim());
+    });
+  let from = 0;
+  const aside = (to: number): void => {
+    if (to > from) gaps({ from, to }, (gap) => words.push({ ...gap, owner: 'aside' }));
+  };
+  for (const line of [...content].sort((a, b) => a.from - b.from)) {
+    aside(line.from);
+    from = Math.max(from, line.to);
+  }
+  aside(source.length);
+  const known = new Set(recipe.notUnderstood);
+  return {
+    ...recipe,
+    words: words.sort((a, b) => a.from - b.from || b.to - a.to),
+    notUnderstood: [...recipe.notUnderstood, ...left.filter((t) => !known.has(t))],
   };
 }
 

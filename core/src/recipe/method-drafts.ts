@@ -57,18 +57,24 @@ class Drafting {
       this.drafts.push(componentDraft(sentence, actions));
       return;
     }
-    const rest = this.withoutScopes(sentence, scopes);
-    if (actions.length > 0) this.drafts.push(...draftsOf(sentence, actions, scopes));
-    else if (BESIDE.test(text)) this.drafts.push(besideDraft(sentence));
+    const rest = scopes
+      .reduce((left, s) => left.replace(text.slice(s.from, s.to), ''), text)
+      .replace(/[\s.,;:–—-]+/g, ' ')
+      .trim();
+    if (actions.length > 0) {
+      const drafts = draftsOf(sentence, actions, scopes);
+      // heating up and serving are no steps of a bread
+      if (drafts.length === 0) this.remarks.push(raw);
+      this.drafts.push(...drafts);
+    } else if (BESIDE.test(text)) this.drafts.push(besideDraft(sentence));
     else if (rest !== '') this.takeVerbless(raw, sentence);
+    this.placeScopes(sentence, scopes);
   }
 
-  /** What goes wrong is told with the step before it; what is not done, or may be, is a remark. Gives the words that are left. */
-  private withoutScopes(sentence: Mapped, scopes: readonly Scope[]): string {
-    let rest = sentence.text;
+  /** What goes wrong is told with the step before it; what is not done, or may be, is a remark. */
+  private placeScopes(sentence: Mapped, scopes: readonly Scope[]): void {
     for (const s of scopes) {
       const piece = sentence.slice(s.from, s.to).trim();
-      rest = rest.replace(piece.text, '');
       const last = this.drafts.at(-1);
       if (s.kind === 'if' && last)
         this.drafts[this.drafts.length - 1] = {
@@ -78,7 +84,6 @@ class Drafting {
         };
       else (isOfKeeping(piece.text) || /\bfridge|freez/i.test(piece.text) ? this.keeping : this.remarks).push(piece);
     }
-    return rest.replace(/[\s.,;:–—-]+/g, ' ').trim();
   }
 
   /** A sentence in which nothing is done by name: a place, a cover or a side says what it is; else it belongs to the step before. */
@@ -126,7 +131,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts)\b|pieces? of \d)/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
   if (
-    /\bsides?\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)\b|\b(?:pan|griddle|skillet)\b/i.test(
+    /\bsides?\b|\bplancha|hotplate\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)\b|\b(?:pan|griddle|skillet)\b/i.test(
       text,
     )
   )
@@ -189,6 +194,7 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
   const steps = actions.filter((a) => !NO_STEP.has(a.action));
   const times = timesOf(sentence).filter((t) => !scopeAt(scopes, t.at));
   const isBeside = BESIDE.test(whole);
+  const tail = tailOf(sentence, steps, times);
   const starts = steps.map((step, n) => {
     const before = steps[n - 1];
     if (!before) return 0;
@@ -198,8 +204,8 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
     // where a time stands between the sign and the verb the clause is the verb's
     return clause ? before.at + before.length + clause.index : step.at;
   });
-  return steps.map((step, n) => {
-    const [from, to] = [starts[n] ?? step.at, starts[n + 1] ?? whole.length];
+  const drafts = steps.map((step, n) => {
+    const [from, to] = [starts[n] ?? step.at, starts[n + 1] ?? tail?.from ?? whole.length];
     const piece = sentence.slice(from, to);
     const text = piece.text
       .replace(/^[\s,;/-]*(?:then\b\s*)?/, '')
@@ -216,6 +222,41 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
       trouble: undefined,
     };
   });
+  if (!tail) return drafts;
+  const piece = sentence.slice(tail.from);
+  return [
+    ...drafts,
+    {
+      ...draftOf(
+        tail.action,
+        piece,
+        times.filter((t) => t.at >= tail.from),
+      ),
+      cue: cueIn(piece.text),
+    },
+  ];
+}
+
+/** "Roll out, hot griddle, 70 s": what stands behind the last verb's own clause and is done elsewhere is a step of its own. */
+function tailOf(
+  sentence: Mapped,
+  steps: readonly FoundAction[],
+  times: readonly Duration[],
+): { readonly from: number; readonly action: Action } | undefined {
+  const last = steps.at(-1);
+  if (!last || ['cook', 'rest', 'proof', 'chill', 'temper', 'bloom', 'finish', 'job'].includes(last.action))
+    return undefined;
+  const end = last.at + last.length;
+  const sign = sentence.text.slice(end).search(/[,;]|\s-\s/);
+  if (sign < 0) return undefined;
+  const from = end + sign;
+  const text = sentence.text.slice(from);
+  const action = impliedIn(
+    text,
+    times.filter((t) => t.at >= from),
+  );
+  const isRest = action === 'rest' && /^[\W]*(?:then )?(?:cover|bench|\d+(?:\.\d+)? \w+ bench)/i.test(text);
+  return isRest || action === 'cook' || action === 'chill' ? { from, action } : undefined;
 }
 
 const MIXES = new Set<Action>(['mix', 'scald']);

@@ -48,7 +48,7 @@ function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string | undef
   return String(100 * of(hundreds) + of(more) + of(ones) + of(tens) + of(tensOnes));
 }
 const MEASURE =
-  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?';
+  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?';
 
 const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])[] = [
   [/\u00a0|\t/g, ' '],
@@ -60,6 +60,11 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d+)\s*['′](?=\s*(?:[/,;.+]|$))/g, '$1 min'],
   [/(?<=\b(?:cook|bake|fry)\b[^/.;]*)(\d+)\s*["″](?=\s*(?:[/,;.+]|$|a side|each))/gi, '$1 s'],
   [/\bhalf a dozen\b/gi, '6'],
+  [
+    /\ban? (pint|pound|ounce|litre|cup|glass) and (?:a|three) quarters?\b/gi,
+    (m = '', unit = '') => `${/three/i.test(m) ? 1.75 : 1.25} ${unit}`,
+  ],
+  [/\b(rest|knead|mix|proof|prove|rise|cook) (\d{1,3})(?![.,]\d)(?=\s*(?:[.,;/]|$))/gi, '$1 $2 min'],
   [/\ban? ((?:tea|table|dessert) ?spoon|cup|glass|kilo|litre) and a half\b/gi, '1.5 $1'],
   [/\ba dozen\b/gi, '12'],
   [/(\d)\s*h\s*(\d{2})\b/g, '$1 hours $2 minutes'],
@@ -93,6 +98,8 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/(\d)\s+and\s+(?=[½¼¾⅓⅔⅛]|\d\/\d)/gi, '$1 '],
   [/(\d)\s*(?:grams?|gms?|gr)\b\.?/gi, '$1 g'],
+  [/(\d)\s*pounds?\b/gi, '$1 lb'],
+  [/(\d)\s*ounces?\b/gi, '$1 oz'],
   [/(\d)\s*g\b\.?(?=\s|$|[),/])/g, '$1 g'],
   [/(\d)\s*(kg|mg|ml|cl|dl|oz|lb|lbs|cm|mm|tsp|tbsp|tbs|l|L)\b/g, '$1 $2'],
   [/(\d)\s*kilos?\b/gi, '$1 kg'],

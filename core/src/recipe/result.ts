@@ -14,7 +14,7 @@ export interface Conflict {
 }
 
 export type WordOwner =
-  'title' | 'heading' | 'ingredient' | 'step' | 'fact' | 'keeping' | 'trouble' | 'remark' | 'aside' | 'none';
+  'title' | 'heading' | 'ingredient' | 'step' | 'fact' | 'keeping' | 'trouble' | 'remark' | 'noise' | 'aside' | 'none';
 
 /** Words of the text, by where they stand in it, and what they became: a part of the bread, by its path, or something beside it. */
 export interface OwnedWords {

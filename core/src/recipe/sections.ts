@@ -78,7 +78,11 @@ function looksLikeIngredient(line: string): boolean {
     return WITH_UNIT.test(text) && text.split(' ').length <= 7 && actionsIn(text).length === 0;
   if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 1);
   if (!food || SENTENCE.test(line.replace(/\.$/, ''))) return false;
-  const words = text.split(' ').length;
+  // what stands in brackets says how it is, and counts no words
+  const words = text
+    .replace(/\([^)]*\)/g, '')
+    .trim()
+    .split(/ +/).length;
   if (STARTS_AS_STEP.test(text)) return false;
   return (
     words <= 4 ||
@@ -171,7 +175,7 @@ class Taking {
 
   private place(body: Mapped): void {
     const { text } = body;
-    if (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT) {
+    if (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 3) {
       this.facts.push(body);
       const name = titleIn(text);
       if (name !== undefined) this.title ??= body.slice(0, name.length);

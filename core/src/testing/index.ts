@@ -16,5 +16,6 @@ export { withTask, withTasks } from './spoil.ts';
 export { buildNetwork, plainProblem } from '../planner/network/index.ts';
 export { finished, lowerBound, searchShort } from '../planner/search/index.ts';
 export { RECIPE_CASES, type RecipeCase } from './recipe-corpus.ts';
+export { RECIPE_TEXTS, scoreOf, type RecipeText, type Score } from './recipes/index.ts';
 export { runs } from './runs.ts';
 export { runningClass, type RunningClass } from './running-class.ts';
