@@ -386,15 +386,29 @@ export const FOODS: readonly Food[] = [
     contains: ['alcohol'],
     ...gluten,
   }),
-  food('gluten-powder', 'flour', 'vital wheat gluten | wheat gluten | gluten powder | gluten flour', per100(1.9, 0.3, 14, 0.6, 75, 0), 6, {
-    gPerCup: 142,
-    ...wheat,
-  }),
-  food('malt-extract', 'sugar', 'malt extract | barley malt extract | malt syrup | barley malt syrup', per100(0, 0, 71, 0, 6, 0.1), 9, {
-    gPerCup: 336,
-    waterPct: 20,
-    ...gluten,
-  }),
+  food(
+    'gluten-powder',
+    'flour',
+    'vital wheat gluten | wheat gluten | gluten powder | gluten flour',
+    per100(1.9, 0.3, 14, 0.6, 75, 0),
+    6,
+    {
+      gPerCup: 142,
+      ...wheat,
+    },
+  ),
+  food(
+    'malt-extract',
+    'sugar',
+    'malt extract | barley malt extract | malt syrup | barley malt syrup',
+    per100(0, 0, 71, 0, 6, 0.1),
+    9,
+    {
+      gPerCup: 336,
+      waterPct: 20,
+      ...gluten,
+    },
+  ),
   food('wine', 'other', 'white wine', per100(0, 0, 2.6, 0, 0.1, 0), 6, {
     gPerCup: 236,
     waterPct: 88,

@@ -65,7 +65,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll)(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up|each)\b|^round(?= *\.?$)|\bround (?:them|each|up)\b|(?<=^|[,;/] |\band )balls?(?= *(?:[,;/.]|$)))/gi,
+    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll)(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|^round(?= *\.?$)|\bround (?:them|each|up)\b|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$)))/gi,
   ],
   [
     'divide',
@@ -89,7 +89,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'rest',
-    /(?<!\bthe )(?<!remaining )\b(?:lie(?= (?:for )?(?:an?|\d))|rests?|resting|relax|stand|sit)\b(?! of)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
+    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|rests?|resting|relax|stand|sit)\b(?! of)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
   ],
   [
     'finish',

@@ -109,7 +109,10 @@ export function durationsIn(text: string): readonly Duration[] {
         at: t.at,
       });
       n++;
-    } else found.push(shifted(t, before));
+    } else {
+      const isLeast = /^\s*(?:at least|at the least|or more|minimum)\b/i.test(text.slice(t.at + t.text.length));
+      found.push(shifted(t, isLeast ? 'at least ' : before));
+    }
   }
   const all = [...found, ...loose.filter((l) => !found.some((f) => l.at >= f.at && l.at < f.at + f.text.length))];
   return joinOvernight(

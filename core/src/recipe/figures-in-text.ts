@@ -11,7 +11,7 @@ export interface StatedYield {
 }
 
 const YIELD =
-  /\b(makes?|yields?|gives|serves|servings?|enough for|quantity|portions?)\b\s*:?\s*(?:about |around |approx\.? )?(\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(\d{1,3}))?(?:\s+(?:\w+[ -]){0,3}?(flatbreads?|breads?|rounds?|pieces?|wraps?|cakes?|portions?|people|servings?))?(?!\s*(?:g|kg|ml|cm|min|hours?|°)\b)/i;
+  /\b(makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|quantity|portions?)\b\s*:?\s*(?:about |around |approx\.? )?(\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(\d{1,3}))?(?:\s+(?:\w+[ -]){0,3}?(flatbreads?|breads?|rounds?|pieces?|wraps?|cakes?|portions?|people|servings?))?(?!\s*(?:g|kg|ml|cm|min|hours?|°)\b)/i;
 
 export function yieldIn(text: string): StatedYield | undefined {
   const m = YIELD.exec(normalLine(text));
@@ -59,7 +59,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\b(?:balls?|pieces?|portions?|lumps?) (?:of|weighing|at)(?: about| around)? (\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:scale|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\beach (?:weighing |of |ball |piece )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text);

@@ -111,7 +111,7 @@ const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag)s?
 /** A line in which sums, containers with what they hold, and a teacher's own short forms are plain amounts. */
 function plainAmounts(line: Mapped): Mapped {
   return line
-    .replace(/^(?:take|use|add) (?=\d|[½¼¾])/i, '')
+    .replace(/^(?:you (?:will )?(?:want|need)|take|use|add) (?=\d|[½¼¾])/i, '')
     .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
     .replace(
       new RegExp(
@@ -160,7 +160,10 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
   const food = findFood(words.replace(/\([^)]*\)/g, ' ')) ?? findFood(text);
   const own = amounts[0];
   if (!own && !food && !percent) return undefined;
-  const chosen = chooseAmount(level, amounts, food, system);
+  // nobody counts flour or salt: a bare figure is grams
+  const isBare = own?.unit === null && food !== undefined && food.unitG === undefined;
+  const measured = isBare ? amounts.map((a) => (a === own ? { ...a, unit: 'gram' } : a)) : amounts;
+  const chosen = chooseAmount(level, measured, food, system);
   const weight = chosen && scaled(chosen, filled);
   const range = own && own.most > own.least ? `"${own.text}" is a range; its middle is taken` : undefined;
   const temp = DEGREES.exec(text);
@@ -178,9 +181,12 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
     use: useInWords(text) ?? use,
     weight,
     amountText: own?.text ?? '',
-    guesses: [range, weight?.why, filled?.[2] === '' ? undefined : filled?.[2]].filter(
-      (g): g is string => g !== undefined,
-    ),
+    guesses: [
+      isBare ? 'no unit is told; grams are taken' : undefined,
+      range,
+      weight?.why,
+      filled?.[2] === '' ? undefined : filled?.[2],
+    ].filter((g): g is string => g !== undefined),
     tempC: temp ? Number(temp[1]) : temperatureWords(text, food),
     isOptional: /\boptional\b|if you like/i.test(text),
     isByFeel: BY_FEEL.test(text),

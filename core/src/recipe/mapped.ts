@@ -54,10 +54,11 @@ export class Mapped {
 
   /** As `String.replace`; what a replacement has in common with what it replaces keeps its place. */
   replace(pattern: RegExp, to: string | ((...m: string[]) => string)): Mapped {
+    // most rules find nothing in most lines
+    if (this.text.search(pattern) < 0) return this;
     const matches = pattern.global
       ? [...this.text.matchAll(pattern)]
       : [pattern.exec(this.text)].filter((m): m is RegExpExecArray => m !== null);
-    if (matches.length === 0) return this;
     let text = '';
     const at: number[] = [];
     let from = 0;

@@ -255,7 +255,7 @@ function tailOf(
     text,
     times.filter((t) => t.at >= from),
   );
-  const isRest = action === 'rest' && /^[\W]*(?:then )?(?:cover|bench|\d+(?:\.\d+)? \w+ bench)/i.test(text);
+  const isRest = action === 'rest' && /^[\W]*(?:then )?(?:cover|bench|\d+(?:\.\d+)? *\w+ bench)/i.test(text);
   return isRest || action === 'cook' || action === 'chill' ? { from, action } : undefined;
 }
 

@@ -64,7 +64,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /\ban? (pint|pound|ounce|litre|cup|glass) and (?:a|three) quarters?\b/gi,
     (m = '', unit = '') => `${/three/i.test(m) ? 1.75 : 1.25} ${unit}`,
   ],
-  [/\b(rest|knead|mix|proof|prove|rise|cook) (\d{1,3})(?![.,]\d)(?=\s*(?:[.,;/]|$))/gi, '$1 $2 min'],
+  [/\b(rest|knead|mix|proof|prove|rise|cook) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/–-]|$))/gi, '$1 $2 min'],
   [/\ban? ((?:tea|table|dessert) ?spoon|cup|glass|kilo|litre) and a half\b/gi, '1.5 $1'],
   [/\ba dozen\b/gi, '12'],
   [/(\d)\s*h\s*(\d{2})\b/g, '$1 hours $2 minutes'],
@@ -122,7 +122,8 @@ export function normal(line: Mapped): Mapped {
   return RULES.reduce((text, [from, to]) => text.replace(from, to), line).trim();
 }
 /** The same of words whose place nobody asks for. */
-export const normalLine = (line: string): string => normal(Mapped.of(line)).text;
+export const normalLine = (line: string): string =>
+  RULES.reduce((text, [from, to]) => text.replace(from, to as string), line).trim();
 
 /** A line without the mark of a list, and whether it had the number of a step. */
 export function withoutBullet(line: Mapped): Mapped {

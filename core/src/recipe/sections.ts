@@ -55,7 +55,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   ],
 ];
 const FACT =
-  /\b(?:makes?|yields?|gives|serves|servings?|enough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|portions?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
+  /\b(?:makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|portions?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
 const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |roughly )?(?:\d|[½¼¾⅓⅔⅛])/;
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
 /** "Make a dozen balls" is work, and no yield. */
@@ -264,7 +264,7 @@ const OPENING = /^([^.!?\d]{3,60})[.!]\s+(.*\d.*)$/;
 const isBareTitle = (line: string): boolean =>
   line.length <= 60 &&
   line.split(/\s+/).length <= 7 &&
-  !/[\d½¼¾⅓⅔.!?;:]/.test(line) &&
+  !/[\d½¼¾⅓⅔.!?;]|:.*:|:$/.test(line) &&
   !/^(?:a |an )?(?:pinch|handful|knob|mix|add|stir|put)\b/i.test(line) &&
   /\p{L}{3}/u.test(line);
 

@@ -1,0 +1,51 @@
+import { importRecipe } from '@hodsman/core';
+import { RECIPE_CASES, RECIPE_TEXTS, scoreOf, type RecipeText, type Score } from '@hodsman/core/testing';
+import { columns, median, tableOf } from './table.ts';
+
+const WORST = 10;
+const TEXTS = 200;
+const REPEATS = 5;
+
+function read(t: RecipeText): Score {
+  const r = importRecipe(t.text);
+  return r.ok ? scoreOf(t, r.value) : { points: 0, isFit: false, lost: [], amounts: 0, wrong: ['refused'] };
+}
+
+/** Milliseconds for two hundred texts, one after another. */
+function speedMs(): number {
+  const all = [...RECIPE_TEXTS, ...RECIPE_CASES].map((t) => t.text);
+  const texts = Array.from({ length: TEXTS }, (_, i) => all[i % all.length] ?? '');
+  const times = Array.from({ length: REPEATS }, () => {
+    const since = performance.now();
+    for (const text of texts) importRecipe(text);
+    return performance.now() - since;
+  });
+  return median(times);
+}
+
+/** How well texts are read, by manner; the worst of them in words. */
+export function measureRecipes(): readonly string[] {
+  const scores = RECIPE_TEXTS.map((t) => ({ manner: t.manner, ...read(t) }));
+  const sum = (of: (s: Score) => number): number => scores.reduce((all, s) => all + of(s), 0);
+  const worst = [...scores].sort((a, b) => a.points - b.points).filter((s) => !s.isFit);
+  return [
+    ...tableOf([
+      { what: `${scores.length} texts: mean of ten points`, measured: sum((s) => s.points) / scores.length, unit: '' },
+      { what: 'fit to teach from', measured: sum((s) => Number(s.isFit)), unit: '' },
+      { what: 'amounts in them', measured: sum((s) => s.amounts), unit: '' },
+      { what: 'amounts lost without a word', measured: sum((s) => s.lost.length), unit: '' },
+      { what: `${TEXTS} texts read, median of ${REPEATS}`, measured: speedMs(), unit: 'ms', limit: 2000 },
+    ]),
+    '',
+    ...columns(
+      scores,
+      ['manner', (s) => s.manner],
+      ['points', (s) => s.points.toFixed(1)],
+      ['fit to teach from', (s) => (s.isFit ? 'yes' : 'no')],
+    ),
+    '',
+    'The worst:',
+    '',
+    ...worst.slice(0, WORST).map((s) => `- ${s.manner}: ${s.wrong.filter((w) => w !== '').join('; ')}`),
+  ];
+}
