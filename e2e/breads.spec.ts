@@ -51,6 +51,40 @@ test('a pasted recipe becomes a bread with its guesses marked and what disagrees
   await expect(page.getByRole('button', { name: /^Right: / })).toHaveCount(before - 1);
 });
 
+test('every word of a recipe shows what became of it; a line is given to another owner, and the reading follows', async ({
+  page,
+}) => {
+  await page.goto('/breads/read');
+  await page.locator('#recipe').fill(`Weir rounds
+500 g flour; 300 g water; 10 g salt
+Mix, knead 6 minutes; no second rest. Wipe the table for 3 minutes. Rest 30 minutes.
+Divide into 8, roll and cook 1 minute a side. They keep for 2 days.`);
+  const words = page.getByTestId('source-words');
+  const owned = (owner: string) => words.locator(`[data-owner="${owner}"]`);
+  await expect(owned('ingredient')).toHaveText(['500 g flour', '300 g water', '10 g salt']);
+  await expect(owned('none')).toContainText(['3 minutes']);
+  await expect(owned('keeping')).toContainText(['They keep for 2 days.']);
+  await expect(page.getByRole('region', { name: 'Not understood' })).toContainText('Wipe the table for 3 minutes');
+  // a part of the bread lights up the words that it came from
+  const flour = page.getByRole('list', { name: 'Formula' }).getByText('flour');
+  const look = () =>
+    owned('ingredient')
+      .first()
+      .evaluate((e) => getComputedStyle(e).backgroundColor);
+  const before = await look();
+  await flour.hover();
+  await expect.poll(look).not.toBe(before);
+  expect(await violations(page)).toEqual([]);
+  // by key: the list of the formula is left aside, and is no bread any more; then as it was read
+  const line = words.getByRole('listitem').nth(1);
+  await line.focus();
+  await page.keyboard.press('x');
+  await expect(page.getByTestId('understood')).toContainText('No bread was found');
+  await words.getByRole('listitem').nth(1).focus();
+  await page.keyboard.press('r');
+  await expect(page.getByRole('list', { name: 'Formula' })).toContainText('100 %');
+});
+
 test('per cent, grams and kitchen measures follow one another, and undo brings them back', async ({ page }) => {
   await readRecipe(page, 'Linked rounds');
   const pct = page.getByLabel('fine salt, per cent of the flour');

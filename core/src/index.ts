@@ -431,8 +431,8 @@ export type { AboutTask, Hands, SweepPoint } from './planner/index.ts';
 export type { Fix, FixSet, Idea, PlanOptions, Verdict } from './planner/index.ts';
 export { bowlConditions, findBrokenRules, kettleCalls, type KettleCall } from './planner/index.ts';
 export { plannerSession, type Advice, type Moment, type PlannerSession } from './planner/index.ts';
-export { gramsOfMeasure, importRecipe, recipeOfBread } from './recipe/index.ts';
-export type { Conflict, Guess, ImportedRecipe } from './recipe/index.ts';
+export { gramsOfMeasure, importRecipe, ownedLines, recipeOfBread } from './recipe/index.ts';
+export type { Conflict, GivenOwner, Guess, ImportedRecipe, OwnedPiece, OwnedWords, WordOwner } from './recipe/index.ts';
 export {
   brokenWords,
   AIM_WORDS,

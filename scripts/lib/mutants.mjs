@@ -27,6 +27,8 @@ const ids = of('core/src/', ['core/src/ids.test.ts']);
 const plan = of('core/src/plan/', ['core/src/formats/plan-file.test.ts']);
 const ahead = of('core/src/planner/explain/', ['core/src/planner/explain/latest-ahead.test.ts']);
 const live = of('core/src/live/', ['core/src/live']);
+const recipe = of('core/src/recipe/', ['core/src/recipe']);
+const foods = of('core/src/foods/', ['core/src/recipe']);
 const kept = of('core/src/planner/', ['core/src/live']);
 const happened = of('core/src/planner/network/', ['core/src/live']);
 const words = of('core/src/', [
@@ -203,6 +205,25 @@ export const MUTANTS = [
   happened('as-happened.ts', '...backs.filter(Number.isFinite)', ''),
   happened('as-happened.ts', '!happened.byStaff.has(unit.id)', 'true'),
   happened('at-moment.ts', '...(moment?.called ?? [])', ''),
+  recipe('scopes.ts', "['not', NOT],", ''),
+  recipe('scopes.ts', "['if', IF],", ''),
+  recipe(
+    'scopes.ts',
+    "found.push({ from: before + 1, to: rest < 0 ? text.length : m.index + rest, kind: 'may' });",
+    '',
+  ),
+  recipe('items.ts', 'pattern === SLASH ? pieces.length : ', ''),
+  recipe('ledger.ts', 'if (used.some((u) => overlaps(u, span))) continue;', 'continue;'),
+  recipe('ledger.ts', "words.push({ from, to, owner: isNoise ? 'noise' : 'none' });", ''),
+  recipe('ledger.ts', "const none = open.find((w) => w.owner === 'none');", 'const none = undefined;'),
+  recipe('method-drafts.ts', 'return clause ? before.at + before.length + clause.index : step.at;', 'return step.at;'),
+  recipe('method-drafts.ts', 'if (implied) this.drafts.push', 'if (false) this.drafts.push'),
+  recipe('build-formula.ts', 'Math.abs(w.pct - (pcts[n] ?? 0)) > Math.max(0.1, w.pct * 0.05)', 'false'),
+  recipe('clean.ts', 'if (!isBroken) return trimmed;', 'return trimmed;'),
+  recipe('clean.ts', 'if (isPercent && named[n])', 'if (false)'),
+  recipe('html.ts', "whole.text !== '' && beside === 0", "whole.text !== ''"),
+  recipe('sections.ts', 'if (said) taking', 'if (false) taking'),
+  foods('measure-grams.ts', 'isMetric ? food.gPerMl : undefined', 'undefined'),
   live('moment.ts', 't.startSec < nowSec && !isMadeAgain(t)', 't.startSec < nowSec'),
   live('moment.ts', 'if (isGone) return [[id, Infinity]];', ''),
   live('moment.ts', 'lateMin > 0 && !isHere', 'lateMin > 0'),

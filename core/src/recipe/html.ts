@@ -38,10 +38,8 @@ const INLINE = new Set([
 export const withoutEntities = (text: string): string => decodeHTML(text).replace(/\u00a0/g, ' ');
 
 export interface PageText {
-  /** The words of the page, a line for each block. */
+  /** The words of the page, a line for each block, without adverts, menus and comments. */
   readonly lines: readonly Mapped[];
-  /** What is set beside: adverts, menus, comments. */
-  readonly aside: readonly Mapped[];
   /** What the page's `application/ld+json` scripts hold. */
   readonly data: readonly string[];
 }
@@ -49,7 +47,6 @@ export interface PageText {
 /** The words of a page with where they stand in it, without scripts, menus, adverts and tags; nothing is run. */
 export function textOfHtml(html: string): PageText {
   const lines: Mapped[] = [];
-  const aside: Mapped[] = [];
   const data: string[] = [];
   let line: Mapped[] = [];
   let skipped = 0;
@@ -60,7 +57,7 @@ export function textOfHtml(html: string): PageText {
     const whole = Mapped.join(line, '')
       .replace(/[\s\u00a0]+/g, ' ')
       .trim();
-    if (whole.text !== '') (beside > 0 ? aside : lines).push(whole);
+    if (whole.text !== '' && beside === 0) lines.push(whole);
     line = [];
   };
   const parser = new Parser(
@@ -102,5 +99,5 @@ export function textOfHtml(html: string): PageText {
   parser.write(html);
   parser.end();
   end();
-  return { lines, aside, data };
+  return { lines, data };
 }

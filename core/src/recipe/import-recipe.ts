@@ -7,7 +7,7 @@ import { textOfHtml } from './html.ts';
 import { findRecipe, partsOfJsonLd } from './json-ld.ts';
 import { Mapped } from './mapped.ts';
 import { inProse } from './prose.ts';
-import type { ImportedRecipe } from './result.ts';
+import type { GivenOwner, ImportedRecipe } from './result.ts';
 import { takeApart } from './sections.ts';
 
 /** Lines beyond this are not read: no recipe is as long, a book is. */
@@ -25,9 +25,9 @@ const NOTHING: ImportedRecipe = {
 
 /**
  * A bread from what somebody pasted: a recipe in lines or prose, a page of HTML, a schema.org Recipe as JSON-LD, or the project's own
- * JSON. Nothing in it is run or fetched. Faults: `file-too-large`, `not-a-recipe` for JSON of another program.
+ * JSON. Nothing in it is run or fetched. `given`: what somebody says of stretches of it, by their places. Faults: `file-too-large`, `not-a-recipe` for JSON of another program.
  */
-export function importRecipe(text: string): Result<ImportedRecipe> {
+export function importRecipe(text: string, given: readonly GivenOwner[] = []): Result<ImportedRecipe> {
   if (text.length > LIMITS.bytes)
     return failure([fault('file-too-large', '', { bytes: text.length, limit: LIMITS.bytes })]);
   const trimmed = text.replace(/^\uFEFF/, '').trim();
@@ -36,8 +36,8 @@ export function importRecipe(text: string): Result<ImportedRecipe> {
     if (json.ok) return importJson(json.value, text);
     if (trimmed.startsWith('{"') || /^[{[]\s*["{]/.test(trimmed)) return json;
   }
-  if (/<(?:html|body|head|script|div|p|ul|li|br|table|h[1-6])\b/i.test(trimmed)) return importHtml(text);
-  return success(fromLines(Mapped.of(text.replace(/^\uFEFF/, ' ')).split(/\r?\n/g), text));
+  if (/<(?:html|body|head|script|div|p|ul|li|br|table|h[1-6])\b/i.test(trimmed)) return importHtml(text, given);
+  return success(fromLines(Mapped.of(text.replace(/^\uFEFF/, ' ')).split(/\r?\n/g), text, given));
 }
 
 function importJson(value: unknown, source: string): Result<ImportedRecipe> {
@@ -51,20 +51,20 @@ function importJson(value: unknown, source: string): Result<ImportedRecipe> {
 }
 
 /** A page: the recipe that it holds as data, where there is one; else its words. */
-function importHtml(html: string): Result<ImportedRecipe> {
+function importHtml(html: string, given: readonly GivenOwner[]): Result<ImportedRecipe> {
   const page = textOfHtml(html);
   for (const data of page.data) {
     const json = readJson(data);
     const recipe = json.ok ? findRecipe(json.value) : undefined;
     if (recipe) return success(withGaps(finished(buildBread(partsOfJsonLd(recipe, html))), html, []));
   }
-  return success(fromLines(page.lines, html));
+  return success(fromLines(page.lines, html, given));
 }
 
-function fromLines(all: readonly Mapped[], source: string): ImportedRecipe {
+function fromLines(all: readonly Mapped[], source: string, given: readonly GivenOwner[]): ImportedRecipe {
   const lines = joinedLines(all.filter((l) => l.text.trim() !== ''));
   const kept = lines.slice(0, MOST_LINES).map((l) => l.slice(0, LONGEST_LINE));
-  const parts = takeApart(percentLines(kept));
+  const parts = takeApart(percentLines(kept), given);
   const whole = parts.ingredients.length >= 2 ? parts : inProse(parts);
   const restFrom = lines[kept.length]?.span().from ?? source.length;
   const content = all.map((l) => l.span()).filter((l) => l.from < restFrom);

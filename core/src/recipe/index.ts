@@ -6,4 +6,5 @@
 export { importRecipe } from './import-recipe.ts';
 export { gramsOfMeasure } from './ingredient-line.ts';
 export { recipeOfBread } from './json-ld.ts';
-export type { Conflict, Guess, ImportedRecipe } from './result.ts';
+export { ownedLines, type OwnedPiece } from './ledger.ts';
+export type { Conflict, GivenOwner, Guess, ImportedRecipe, OwnedWords, WordOwner } from './result.ts';

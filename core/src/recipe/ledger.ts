@@ -54,6 +54,14 @@ export function wordsOf(known: Known): {
     method.remarks.map((r) => r.span()),
     'remark',
   );
+  own(
+    method.beside.map((b) => b.span()),
+    'remark',
+  );
+  own(
+    method.troubles.map((t) => t.span()),
+    'trouble',
+  );
   const placeOf = (l: ReadIngredient): string | undefined => {
     const n = ingredients.findIndex((i) => i.name === l.name && i.use === l.use);
     return n < 0 ? undefined : `ingredients[${n}]`;
@@ -74,7 +82,7 @@ export function wordsOf(known: Known): {
   };
   const taken = lines.flatMap((l) => l.used);
   for (const { line } of parts.ingredients) check(line, taken);
-  const spoken = [...method.keeping, ...method.remarks].map((m) => m.span());
+  const spoken = [...method.keeping, ...method.remarks, ...method.troubles].map((m) => m.span());
   for (const sentence of parts.method) {
     const spelled = normal(sentence);
     const figures = figuresIn(spelled.text).map(({ at, length }) => spelled.span(at, at + length));
@@ -140,4 +148,45 @@ function around(text: Mapped, at: number, length: number): Mapped {
   const from = Math.max(0, ...signs.filter((s) => s < at).map((s) => s + 1));
   const to = signs.find((s) => s >= at + length) ?? text.text.length;
   return text.slice(from, to).trim();
+}
+
+/** A stretch of a text with its one owner. */
+export interface OwnedPiece {
+  readonly text: string;
+  readonly from: number;
+  readonly owner: WordOwner;
+  readonly path: string | undefined;
+}
+
+/**
+ * A text line by line, each in pieces that have one owner: where several claim the same words the one who claims fewest has them, and what
+ * is not understood is nobody's.
+ */
+export function ownedLines(source: string, words: readonly OwnedWords[]): readonly (readonly OwnedPiece[])[] {
+  const edges = new Set([0, source.length]);
+  for (const w of words) edges.add(w.from).add(Math.min(w.to, source.length));
+  const places = [...edges].sort((a, b) => a - b);
+  const lines: OwnedPiece[][] = [[]];
+  let open: readonly OwnedWords[] = [];
+  let next = 0;
+  const sorted = [...words].sort((a, b) => a.from - b.from);
+  places.forEach((from, n) => {
+    const to = places[n + 1];
+    if (to === undefined) return;
+    while ((sorted[next]?.from ?? Infinity) <= from) open = [...open, ...sorted.slice(next, ++next)];
+    open = open.filter((w) => w.to > from);
+    const none = open.find((w) => w.owner === 'none');
+    const own =
+      none ?? open.reduce<OwnedWords | undefined>((a, w) => (a && a.to - a.from <= w.to - w.from ? a : w), undefined);
+    let at = from;
+    source
+      .slice(from, to)
+      .split('\n')
+      .forEach((text, i) => {
+        if (i > 0) lines.push([]);
+        if (text !== '') lines.at(-1)?.push({ text, from: at, owner: own?.owner ?? 'noise', path: own?.path });
+        at += text.length + 1;
+      });
+  });
+  return lines;
 }

@@ -27,6 +27,10 @@ export interface MethodDrafts {
   readonly keeping: readonly Mapped[];
   /** What is not to be done, or may be. */
   readonly remarks: readonly Mapped[];
+  /** What goes wrong, and what then. */
+  readonly troubles: readonly Mapped[];
+  /** Heating up and serving, which are no steps of a bread. */
+  readonly beside: readonly Mapped[];
   readonly passed: readonly Mapped[];
 }
 
@@ -39,6 +43,8 @@ class Drafting {
   readonly drafts: StepDraft[] = [];
   readonly keeping: Mapped[] = [];
   readonly remarks: Mapped[] = [];
+  readonly troubles: Mapped[] = [];
+  readonly beside: Mapped[] = [];
   readonly passed: Mapped[] = [];
   heat: MethodDrafts['heat'];
 
@@ -64,7 +70,7 @@ class Drafting {
     if (actions.length > 0) {
       const drafts = draftsOf(sentence, actions, scopes);
       // heating up and serving are no steps of a bread
-      if (drafts.length === 0) this.remarks.push(raw);
+      if (drafts.length === 0) this.beside.push(raw);
       this.drafts.push(...drafts);
     } else if (BESIDE.test(text)) this.drafts.push(besideDraft(sentence));
     else if (rest !== '') this.takeVerbless(raw, sentence);
@@ -76,13 +82,14 @@ class Drafting {
     for (const s of scopes) {
       const piece = sentence.slice(s.from, s.to).trim();
       const last = this.drafts.at(-1);
+      if (s.kind === 'if') this.troubles.push(piece);
       if (s.kind === 'if' && last)
         this.drafts[this.drafts.length - 1] = {
           ...last,
           trouble: joined(last.trouble, piece.text),
-          spans: [...last.spans, piece.span()],
         };
-      else (isOfKeeping(piece.text) || /\bfridge|freez/i.test(piece.text) ? this.keeping : this.remarks).push(piece);
+      else if (s.kind !== 'if')
+        (isOfKeeping(piece.text) || /\bfridge|freez/i.test(piece.text) ? this.keeping : this.remarks).push(piece);
     }
   }
 
@@ -119,8 +126,8 @@ class Drafting {
 export function draftMethod(lines: readonly Mapped[]): MethodDrafts {
   const drafting = new Drafting();
   for (const raw of lines.flatMap(sentencesOf)) drafting.take(raw);
-  const { drafts, heat, keeping, remarks, passed } = drafting;
-  return { drafts: joinNeighbours(drafts), heat, keeping, remarks, passed };
+  const { drafts, heat, keeping, remarks, troubles, beside, passed } = drafting;
+  return { drafts: joinNeighbours(drafts), heat, keeping, remarks, troubles, beside, passed };
 }
 
 const joined = (a: string | undefined, b: string): string => (a === undefined ? b : `${a} ${b}`);

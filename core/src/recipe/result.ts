@@ -24,6 +24,13 @@ export interface OwnedWords {
   readonly path?: string;
 }
 
+/** What somebody says that a stretch of the text is, against what was read. */
+export interface GivenOwner {
+  readonly from: number;
+  readonly to: number;
+  readonly owner: 'ingredient' | 'step' | 'aside';
+}
+
 /** What came of a recipe: the bread, or none where nothing to bake was found; what was guessed; what disagrees; what was passed over. */
 export interface ImportedRecipe {
   readonly bread: Bread | null;

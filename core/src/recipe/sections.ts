@@ -2,6 +2,7 @@ import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn } from './actions.ts';
 import { itemsOf } from './items.ts';
+import type { GivenOwner } from './result.ts';
 import { Mapped } from './mapped.ts';
 import { sentencesOf } from './sentences.ts';
 import { normalLine, withoutBullet } from './normal-line.ts';
@@ -108,6 +109,13 @@ class Taking {
     return this.ingredients.length + this.method.length === 0;
   }
 
+  /** A line of which somebody has said what it is. */
+  takeAs(line: Mapped, owner: GivenOwner['owner']): void {
+    if (owner === 'ingredient') this.list(line);
+    else if (owner === 'step') this.method.push(line);
+    else this.headings.push(line);
+  }
+
   /** One line without its bullet. */
   take(whole: Mapped): void {
     let line = whole;
@@ -199,12 +207,19 @@ class Taking {
   }
 }
 
-/** Takes a text apart line by line. Headings rule where there are any; a line without one is judged by itself. */
-export function takeApart(lines: readonly Mapped[]): RecipeParts {
+/**
+ * Takes a text apart line by line. Headings rule where there are any; a line without one is judged by itself, and what somebody says of a
+ * line comes before both.
+ */
+export function takeApart(lines: readonly Mapped[], given: readonly GivenOwner[] = []): RecipeParts {
   const taking = new Taking();
   for (const raw of lines) {
     const line = withoutBullet(raw);
-    if (line.text !== '') taking.take(line);
+    if (line.text === '') continue;
+    const { from, to } = line.span();
+    const said = given.find((g) => g.from < to && from < g.to);
+    if (said) taking.takeAs(line, said.owner);
+    else taking.take(line);
   }
   const { title, ingredients, method, facts, headings, notUnderstood } = taking;
   return { title: title && plainTitle(title), ingredients, method, facts, headings, notUnderstood };

@@ -1,13 +1,13 @@
-import type { ImportedRecipe, Result } from '@hodsman/core';
+import type { GivenOwner, ImportedRecipe, Result } from '@hodsman/core';
 import { wrap, type Remote } from 'comlink';
 import type { RecipeFace } from './recipe.worker.ts';
 
 let reader: Remote<RecipeFace> | undefined;
 
 /** Reads a recipe in a worker, which is started with the first. */
-export function readRecipeInWorker(text: string): Promise<Result<ImportedRecipe>> {
+export function readRecipeInWorker(text: string, given: readonly GivenOwner[]): Promise<Result<ImportedRecipe>> {
   reader ??= wrap<RecipeFace>(
     new Worker(new URL('./recipe.worker.ts', import.meta.url), { type: 'module', name: 'recipe' }),
   );
-  return reader.read(text);
+  return reader.read(text, given);
 }

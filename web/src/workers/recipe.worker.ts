@@ -1,9 +1,9 @@
-import { importRecipe } from '@hodsman/core';
+import { importRecipe, type GivenOwner } from '@hodsman/core';
 import { expose } from 'comlink';
 
 const face = {
   /** Reads a recipe; a page of a book takes longer than a frame, so it is read away from the page. */
-  read: (text: string) => importRecipe(text),
+  read: (text: string, given: readonly GivenOwner[]) => importRecipe(text, given),
 };
 export type RecipeFace = typeof face;
 

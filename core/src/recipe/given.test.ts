@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest';
+import { importRecipe, ownedLines } from './index.ts';
+
+const TEXT = `Weir rounds
+500 g flour
+300 g water
+10 g salt
+the good pan
+Mix, knead 6 minutes, rest 30 minutes. Divide into 8, roll and cook 1 minute a side.
+Warm plates for 4 minutes by the fire`;
+const read = (...given: Parameters<typeof importRecipe>[1] & object) => {
+  const r = importRecipe(TEXT, given);
+  return r.ok ? r.value : expect.fail();
+};
+const spanOf = (words: string) => ({ from: TEXT.indexOf(words), to: TEXT.indexOf(words) + words.length });
+
+describe('what somebody says of a line', () => {
+  it('comes before what was read: an ingredient, a step, or nothing', () => {
+    const names = (r: ReturnType<typeof read>) => r.bread?.ingredients.map((i) => i.name);
+    expect(names(read())).toEqual(['flour', 'water', 'salt']);
+    expect(names(read({ ...spanOf('10 g salt'), owner: 'aside' }))).not.toContain('salt');
+    expect(names(read({ ...spanOf('the good pan'), owner: 'ingredient' }))).toEqual(['flour', 'water', 'salt']);
+    const plates = spanOf('Warm plates for 4 minutes by the fire');
+    expect(read().notUnderstood.join()).toContain('4 minutes');
+    expect(read({ ...plates, owner: 'aside' }).notUnderstood.join()).not.toContain('4 minutes');
+  });
+});
+
+describe('a text line by line', () => {
+  it('is itself again, each piece with one owner; what is not understood is nobody’s', () => {
+    const { words } = read();
+    const lines = ownedLines(TEXT, words);
+    expect(lines.map((l) => l.map((p) => p.text).join('')).join('\n')).toBe(TEXT);
+    expect(lines[1]?.map((p) => [p.owner, p.path])).toEqual([['ingredient', 'ingredients[0]']]);
+    expect(lines[0]?.[0]).toMatchObject({ owner: 'title', path: 'name', from: 0 });
+    for (const p of lines.flat()) expect(TEXT.slice(p.from, p.from + p.text.length)).toBe(p.text);
+    const over = ownedLines('abc', [
+      { from: 0, to: 3, owner: 'step', path: 'steps[0]' },
+      { from: 1, to: 2, owner: 'none' },
+    ]);
+    expect(over[0]?.map((p) => p.owner)).toEqual(['step', 'none', 'step']);
+    const inner = ownedLines('abc', [
+      { from: 0, to: 3, owner: 'step' },
+      { from: 1, to: 2, owner: 'trouble' },
+    ]);
+    expect(inner[0]?.map((p) => p.owner)).toEqual(['step', 'trouble', 'step']);
+  });
+});
