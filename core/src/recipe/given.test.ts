@@ -39,6 +39,11 @@ describe('a text line by line', () => {
       { from: 1, to: 2, owner: 'none' },
     ]);
     expect(over[0]?.map((p) => p.owner)).toEqual(['step', 'none', 'step']);
+    const wide = ownedLines('abc', [
+      { from: 0, to: 3, owner: 'none' },
+      { from: 1, to: 2, owner: 'step', path: 'steps[0]' },
+    ]);
+    expect(wide[0]?.map((p) => p.owner)).toEqual(['none', 'none', 'none']);
     const inner = ownedLines('abc', [
       { from: 0, to: 3, owner: 'step' },
       { from: 1, to: 2, owner: 'trouble' },

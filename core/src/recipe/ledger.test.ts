@@ -128,3 +128,23 @@ Divide into 8, roll, cook 1 minute a side. They keep for 2 days.`;
     expect(recipe.words.some((w) => w.owner === 'keeping' && text.slice(w.from, w.to).includes('48 hours'))).toBe(true);
   });
 });
+
+describe('what a text sets beside', () => {
+  const of = (manner: string) => {
+    const t = RECIPE_TEXTS.find((x) => x.manner === manner) ?? expect.fail(`no text: ${manner}`);
+    return { text: t.text, recipe: read(t.text) };
+  };
+
+  it('adverts and comments of a page are set aside, and are no part of the recipe', () => {
+    const { text, recipe } = of('US cups in a web list');
+    expect(recipe.notUnderstood).toEqual([]);
+    const aside = recipe.words.filter((w) => w.owner === 'aside').map((w) => text.slice(w.from, w.to));
+    expect(aside.join(' ')).toContain('mine needed 30 g more flour');
+  });
+
+  it('a column of percentages is no column of grams: its weight says nothing of the pieces', () => {
+    const { recipe } = of('percentages in a column, two flours');
+    expect(recipe.conflicts).toEqual([]);
+    expect(recipe.guesses.filter((g) => g.why.includes('grams are taken'))).toEqual([]);
+  });
+});
