@@ -128,7 +128,6 @@ const SHOTS: readonly Shot[] = [
         .getByRole('button', { name: /: turned$/ })
         .nth(2)
         .waitFor({ timeout: 120_000 });
-      await page.getByRole('button', { name: 'Hold everything' }).click();
     },
   },
   { name: 'breads', step: '/breads' },

@@ -110,8 +110,11 @@ describe('what is tightest', () => {
 });
 
 describe('the first bread', () => {
-  it('is asked for where a griddle is hot, nobody tried it, and breads are to come', () => {
-    const cook = plan.tasks.find((t) => isOnFire(t) && t.at?.kind === 'griddle') ?? expect.fail();
+  it('is asked for where a griddle is hot, nobody tried it, and its first bread is to come', () => {
+    const [cook] = plan.tasks
+      .filter((t) => isOnFire(t) && t.at?.kind === 'griddle')
+      .sort((a, b) => a.startSec - b.startSec);
+    if (!cook) expect.fail();
     const griddle = cook.at?.id ?? '';
     const open = (sec: number, ...events: LiveEvent[]) => toBeTried(cls.after(...events), plan, sec).map((g) => g.id);
     const hot = cls.at(cook.startSec - 60, 'hot', { griddle });
@@ -120,7 +123,8 @@ describe('the first bread', () => {
     expect(open(cook.startSec - 30, hot, cls.at(cook.startSec - 40, 'griddle-pace', { griddle, factor: 1 }))).toEqual(
       [],
     );
-    expect(open(plan.tableSec + 7200, hot)).toEqual([]);
+    // once breads lie on it they tell how hot it is
+    expect(open(cook.startSec, hot)).toEqual([]);
     expect(open(cook.startSec - 30, hot, cls.at(cook.startSec - 40, 'griddle-down', { griddle }))).toEqual([]);
   });
 

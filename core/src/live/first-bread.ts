@@ -20,7 +20,7 @@ export const SLOW_PACE = 1.25;
 export const paceWords = (pace: number): string =>
   pace === 1 ? 'as planned' : `${Math.round(100 * Math.abs(pace - 1))} % ${pace > 1 ? 'longer' : 'shorter'}`;
 
-/** Griddles that are hot, that breads are still to come on, and that nobody has tried yet: staff lay a trial piece there. */
+/** Griddles that are hot, whose first bread is still to come, and that nobody has tried yet: staff lay a trial piece there. */
 export function toBeTried(
   { workshop, griddles }: Pick<LiveState, 'workshop' | 'griddles'>,
   plan: Plan,
@@ -28,7 +28,8 @@ export function toBeTried(
 ): readonly Workshop['kitchen']['griddles'][number][] {
   return workshop.kitchen.griddles.filter(({ id }) => {
     const { isHot, isTried } = griddles[id] ?? NEW_GRIDDLE;
-    return isHot && !isTried && plan.tasks.some((t) => isOnFire(t) && t.at?.id === id && t.startSec > sec);
+    const there = plan.tasks.filter((t) => isOnFire(t) && t.at?.id === id);
+    return isHot && !isTried && there.length > 0 && there.every((t) => t.startSec > sec);
   });
 }
 
