@@ -33,7 +33,19 @@ const CORE = {
     'planner',
   ],
   documents: ['faults', 'units', 'method', 'kitchen', 'bread', 'workshop', 'formats'],
-  live: ['faults', 'ids.ts', 'units', 'method', 'kitchen', 'workshop', 'plan', 'planner', 'provision', 'words', 'turns'],
+  live: [
+    'faults',
+    'ids.ts',
+    'units',
+    'method',
+    'kitchen',
+    'workshop',
+    'plan',
+    'planner',
+    'provision',
+    'words',
+    'turns',
+  ],
 };
 
 /** Parts of the planner: its face puts them together. `check` shares with network and search nothing but types of plain data. */

@@ -99,11 +99,14 @@ function Bread({ lying, state, sec, say, onRescue }: RunParts & { readonly lying
   const untilSec = (turnSec ?? task.endSec) - sec;
   return (
     <li className="grid gap-1">
-      <span className="text-lg">
-        <b>{name}</b>{' '}
-        <span className="figures">
-          {turnSec === null ? 'off' : 'turn'} {untilSec <= 0 ? 'now' : `in ${durationText(untilSec)}`}
+      <span className="flex items-center gap-2">
+        <span className="flex-1 text-lg">
+          <b>{name}</b>{' '}
+          <span className="figures">
+            {turnSec === null ? 'off' : 'turn'} {untilSec <= 0 ? 'now' : `in ${durationText(untilSec)}`}
+          </span>
         </span>
+        <HelpButton workshop={state.workshop} task={task} words={name} onRescue={onRescue} />
       </span>
       {care.map((line) => (
         <Care key={line} words={line} className="text-lg" />
@@ -131,7 +134,6 @@ function Bread({ lying, state, sec, say, onRescue }: RunParts & { readonly lying
             {kind}
           </button>
         ))}
-        <HelpButton workshop={state.workshop} task={task} words={name} onRescue={onRescue} />
       </span>
     </li>
   );
