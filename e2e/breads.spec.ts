@@ -85,6 +85,29 @@ Divide into 8, roll and cook 1 minute a side. They keep for 2 days.`);
   await expect(page.getByRole('list', { name: 'Formula' })).toContainText('100 %');
 });
 
+test('a text with two recipes asks which one is meant', async ({ page }) => {
+  await page.goto('/breads/read');
+  await page.locator('#recipe').fill(`Rounds
+Ingredients
+300 g flour
+180 g water
+6 g salt
+Method
+Mix, rest 20 minutes. Divide into 6, roll and cook 1 minute a side.
+
+Barley cakes
+Ingredients
+400 g barley flour
+260 g buttermilk
+Method
+Mix, pat into 4 rounds and cook 5 minutes a side.`);
+  const formula = page.getByRole('list', { name: 'Formula' });
+  await expect(formula.getByRole('listitem')).toHaveCount(3);
+  await page.getByRole('region', { name: 'Which recipe' }).getByRole('button', { name: 'Barley cakes' }).click();
+  await expect(formula).toContainText('buttermilk');
+  await expect(formula.getByRole('listitem')).toHaveCount(2);
+});
+
 test('per cent, grams and kitchen measures follow one another, and undo brings them back', async ({ page }) => {
   await readRecipe(page, 'Linked rounds');
   const pct = page.getByLabel('fine salt, per cent of the flour');

@@ -12,6 +12,7 @@ export {
   breaths,
   canBeMadeAgain,
   clearingList,
+  coldGriddles,
   classSecAt,
   doughsAtHand,
   EVENT_KINDS,

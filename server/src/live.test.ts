@@ -117,18 +117,18 @@ describe('the log of a class', () => {
       expect(made.status).toBe(201);
       return String(made.body.id);
     };
-    const [own, earlier, elsewhere, rehearsed] = [
+    const [own, earlier, elsewhere, rehearsed, slowly] = [
+      await inKitchen('tannery'),
       await inKitchen('tannery'),
       await inKitchen('tannery'),
       await inKitchen('mill'),
       await inKitchen('tannery'),
     ];
-    const say = async (id: string, rate: number, factor: number, ...more: object[]): Promise<void> => {
+    const say = async (id: string, rate: number, factor: number, marks: object = {}): Promise<void> => {
       const began = start();
       const events = [
-        { ...began, id: `start-${id}`, data: { ...(began['data'] as object), rate } },
+        { ...began, id: `start-${id}`, data: { ...(began['data'] as object), rate, ...marks } },
         event('griddle-pace', { griddle: griddle.id, factor }, `pace-${id}`),
-        ...more,
       ];
       const answer = await request(first.app).post(`/api/classes/${id}/events`).send(events);
       expect(answer.body).toMatchObject({ refused: [] });
@@ -140,6 +140,7 @@ describe('the log of a class', () => {
     expect(await paces()).toEqual([]);
     await say(elsewhere, 1, 0.85);
     await say(rehearsed, 30, 1.25);
+    await say(slowly, 1, 1.1, { isRehearsal: true });
     await say(own, 1, 1.2);
     expect(await paces()).toEqual([]);
     await say(earlier, 1, 1.15);

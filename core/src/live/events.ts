@@ -32,6 +32,8 @@ const DATA = {
     plan: planSchema,
     fromSec: secSchema,
     rate: z.number().min(1).max(60),
+    /** A copy of a class that is played through before its day; what goes faster than a clock is one in any case. */
+    isRehearsal: z.boolean().optional(),
   }),
   /** Something of the ahead list, of the trays or of clearing up, by the id that its list gives it. */
   ticked: z.strictObject({ item: z.string().min(1).max(400) }),

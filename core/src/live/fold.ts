@@ -62,6 +62,7 @@ export interface LiveState {
   readonly plannedSec: number;
   /** When it was last said of a griddle or a person that they are otherwise than planned. */
   readonly changedSec: Readonly<Record<string, number>>;
+  readonly isRehearsal: boolean;
   readonly clock: { readonly startedMs: number; readonly fromSec: number; readonly rate: number };
   readonly people: Readonly<Record<string, PersonLive>>;
   readonly griddles: Readonly<Record<string, GriddleLive>>;
@@ -127,7 +128,7 @@ export function foldEvents(events: readonly LiveEvent[]): LiveState | undefined 
   const list = standingOf(events);
   const start = list.find((e) => e.kind === 'started');
   if (start?.kind !== 'started') return undefined;
-  const { workshop, notes, plan, fromSec, rate } = start.data;
+  const { workshop, notes, plan, fromSec, rate, isRehearsal = rate > 1 } = start.data;
   const state: Draft = {
     workshop,
     notes,
@@ -138,6 +139,7 @@ export function foldEvents(events: readonly LiveEvent[]): LiveState | undefined 
     planAside: null,
     plannedSec: -Infinity,
     changedSec: {},
+    isRehearsal,
     clock: { startedMs: start.atMs, fromSec, rate },
     people: {},
     griddles: {},

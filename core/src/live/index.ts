@@ -27,7 +27,7 @@ export { paperLines, type PaperLine } from './on-paper.ts';
 export { tightestNow } from './tightest.ts';
 export { FIRST_BREAD, paceWords, rememberedPaces, SLOW_PACE, toBeTried, type RememberedPace } from './first-bread.ts';
 export { looksNow, mixedNow, rescueNotes, restsNow, type LookNow, type RestNow } from './waiting.ts';
-export { breaths, sayings, type Saying } from './say.ts';
+export { breaths, coldGriddles, sayings, type Saying } from './say.ts';
 export { simulatedHands, type Tap } from './hands.ts';
 export { fillersNow, gapSec, type GapFiller } from './filling.ts';
 export { clearingList, type ClearingItem } from './clearing.ts';

@@ -168,6 +168,12 @@ describe('the state of a class', () => {
   it('a rehearsal goes faster', () => {
     const fast = event('started', { ...record, plan, fromSec: -600, rate: 60 }, 0);
     expect(classSecAt(folded([fast]).clock, START_MS + 10_000)).toBe(0);
+    // and one that goes like any clock is one where it says so
+    const slow = { ...record, plan, fromSec: -600, rate: 1 };
+    const marked = [{}, { isRehearsal: true }].map(
+      (more) => folded([event('started', { ...slow, ...more }, 0)]).isRehearsal,
+    );
+    expect([folded([fast]).isRehearsal, ...marked]).toEqual([true, false, true]);
   });
 
   it('what is taken back never was; taking back can be taken back', () => {

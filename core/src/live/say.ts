@@ -1,6 +1,8 @@
+import { griddleName } from '../kitchen/index.ts';
 import { isOnFire, ownerOf, type Plan } from '../plan/index.ts';
 import type { Call } from '../turns/index.ts';
 import { firstName, personName, type Workshop } from '../workshop/index.ts';
+import type { LiveState } from './fold.ts';
 
 /** More names than this are not heard in one breath. */
 const NAMES_A_BREATH = 3;
@@ -11,6 +13,18 @@ const WARN_SEC = 60;
 export function breaths(names: readonly string[]): readonly string[] {
   const groups = Math.ceil(names.length / NAMES_A_BREATH);
   return Array.from({ length: groups }, (_, i) => names.slice(i * NAMES_A_BREATH, (i + 1) * NAMES_A_BREATH).join(', '));
+}
+
+/** Griddles that a call leads to and that nobody has called hot: until somebody does, nobody is called there. */
+export function coldGriddles(
+  { workshop, griddles }: Pick<LiveState, 'workshop' | 'griddles'>,
+  plan: Plan,
+  call: Pick<Call, 'tasks'>,
+): readonly string[] {
+  const ids = new Set(
+    plan.tasks.filter((t) => call.tasks.includes(t.id) && t.at?.kind === 'griddle').map((t) => t.at?.id),
+  );
+  return workshop.kitchen.griddles.filter((g) => ids.has(g.id) && griddles[g.id]?.isHot !== true).map(griddleName);
 }
 
 /** Something that a voice says at a moment of the class; it is said once. */

@@ -6,6 +6,7 @@ import { NO_NOTES } from '../workshop/index.ts';
 import {
   asItGoes,
   breaths,
+  coldGriddles,
   clearingList,
   fillersNow,
   gapSec,
@@ -165,5 +166,23 @@ describe('simulated hands', () => {
     const down = taps.flatMap((t) => (t.kind === 'griddle-down' ? [t.data.griddle] : []));
     const slow = taps.flatMap((t) => (t.kind === 'griddle-pace' ? [t.data.griddle] : []));
     expect(down).not.toEqual(slow);
+  });
+});
+
+describe('a griddle that nobody has called hot', () => {
+  it('is named at every call to it, until somebody does', () => {
+    const state = cls.after();
+    const calls = rollCall(cls.record.workshop, plan, []).filter((c) => c.isToFire);
+    const there = calls.find((c) => plan.tasks.some((t) => c.tasks.includes(t.id) && t.at?.kind === 'griddle'));
+    if (!there) expect.fail();
+    const cold = coldGriddles(state, plan, there);
+    expect(cold.length).toBeGreaterThan(0);
+    const ids = new Set(
+      plan.tasks.flatMap((t) => (there.tasks.includes(t.id) && t.at?.kind === 'griddle' ? (t.at.id ?? []) : [])),
+    );
+    const hot = [...ids].map((griddle) => cls.at(there.atSec - 60, 'hot', { griddle }));
+    expect(coldGriddles(cls.after(...hot), plan, there)).toEqual([]);
+    const work = rollCall(cls.record.workshop, plan, []).find((c) => !c.isToFire);
+    expect(work && coldGriddles(state, plan, work)).toEqual([]);
   });
 });

@@ -73,6 +73,7 @@ export function buildBread(parts: RecipeParts): ImportedRecipe {
       guesses: [],
       conflicts: [],
       keeping: [],
+      choices: [],
       notUnderstood: passed.map((l) => l.text),
       words: unread(passed),
     };
@@ -105,7 +106,7 @@ export function buildBread(parts: RecipeParts): ImportedRecipe {
   conflicts.push(...pairs(lines, built.texts, facts), ...totalConflicts(facts, bread));
   const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood });
   const keeping = method.keeping.map((k) => k.text);
-  return { bread, guesses, conflicts, keeping, notUnderstood: ledger.notUnderstood, words: ledger.words };
+  return { bread, guesses, conflicts, keeping, choices: [], notUnderstood: ledger.notUnderstood, words: ledger.words };
 }
 
 /** Pairs that disagree, each where it is: in a line of ingredients, a step, or what is said of the whole. */

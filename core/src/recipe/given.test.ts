@@ -51,3 +51,40 @@ describe('a text line by line', () => {
     expect(inner[0]?.map((p) => p.owner)).toEqual(['step', 'trouble', 'step']);
   });
 });
+
+describe('a text with two recipes', () => {
+  const two = `Rounds
+Makes 6
+Ingredients
+300 g flour
+180 g water
+6 g salt
+Method
+Mix, rest 20 minutes. Divide into 6, roll and cook 1 minute a side.
+
+Barley cakes
+Ingredients
+400 g barley flour
+260 g buttermilk
+Method
+Mix, pat into 4 rounds and cook 5 minutes a side.`;
+  const names = (given: Parameters<typeof importRecipe>[1]) => {
+    const r = importRecipe(two, given);
+    if (!r.ok) expect.fail();
+    return { ...r.value, list: r.value.bread?.ingredients.map((i) => i.name) };
+  };
+
+  it('is asked about, and never read as one; the one that is chosen is read', () => {
+    const first = names([]);
+    expect(first.choices.map((c) => c.title)).toEqual(['Rounds', 'Barley cakes']);
+    expect(first.list).toEqual(['flour', 'water', 'salt']);
+    expect(first.conflicts[0]?.what).toBe('the text holds 2 recipes (Rounds, Barley cakes); "Rounds" was read');
+    const [rounds] = first.choices;
+    if (!rounds) expect.fail();
+    const second = names([{ from: rounds.from, to: rounds.to, owner: 'aside' }]);
+    expect(second.list).toEqual(['barley flour', 'buttermilk']);
+    expect(second.bread?.name).toBe('Barley cakes');
+    expect(second.conflicts.some((c) => c.what.includes('2 recipes'))).toBe(false);
+    expect(read().choices).toEqual([]);
+  });
+});

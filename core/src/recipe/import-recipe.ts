@@ -7,8 +7,9 @@ import { textOfHtml } from './html.ts';
 import { findRecipe, partsOfJsonLd } from './json-ld.ts';
 import { Mapped } from './mapped.ts';
 import { inProse } from './prose.ts';
-import type { GivenOwner, ImportedRecipe } from './result.ts';
+import type { Conflict, GivenOwner, ImportedRecipe } from './result.ts';
 import { takeApart } from './sections.ts';
+import { recipesIn, type RecipeChoice } from './several.ts';
 
 /** Lines beyond this are not read: no recipe is as long, a book is. */
 const MOST_LINES = 600;
@@ -20,6 +21,7 @@ const NOTHING: ImportedRecipe = {
   conflicts: [],
   notUnderstood: [],
   keeping: [],
+  choices: [],
   words: [],
 };
 
@@ -64,11 +66,18 @@ function importHtml(html: string, given: readonly GivenOwner[]): Result<Imported
 function fromLines(all: readonly Mapped[], source: string, given: readonly GivenOwner[]): ImportedRecipe {
   const lines = joinedLines(all.filter((l) => l.text.trim() !== ''));
   const kept = lines.slice(0, MOST_LINES).map((l) => l.slice(0, LONGEST_LINE));
-  const parts = takeApart(percentLines(kept), given);
+  const choices = recipesIn(kept);
+  const isSaid = (c: RecipeChoice): boolean =>
+    given.some((g) => g.owner === 'aside' && g.from <= c.from && c.to <= g.to);
+  const open = choices.filter((c) => !isSaid(c));
+  // of several the first is read until somebody says which, never all together
+  const others = open.slice(1).map(({ from, to }): GivenOwner => ({ from, to, owner: 'aside' }));
+  const parts = takeApart(percentLines(kept), [...others, ...given]);
   const whole = parts.ingredients.length >= 2 ? parts : inProse(parts);
   const restFrom = lines[kept.length]?.span().from ?? source.length;
   const content = all.map((l) => l.span()).filter((l) => l.from < restFrom);
-  const built = withGaps(finished(buildBread(whole)), source.slice(0, restFrom), content);
+  const read = { ...withGaps(finished(buildBread(whole)), source.slice(0, restFrom), content), choices };
+  const built = others.length === 0 ? read : { ...read, conflicts: [severalIn(choices, open[0]), ...read.conflicts] };
   const more = lines.length - kept.length;
   if (more === 0) return built;
   return {
@@ -80,6 +89,11 @@ function fromLines(all: readonly Mapped[], source: string, given: readonly Given
     ],
   };
 }
+
+const severalIn = (choices: readonly RecipeChoice[], first: RecipeChoice | undefined): Conflict => ({
+  paths: ['name'],
+  what: `the text holds ${choices.length} recipes (${choices.map((c) => c.title).join(', ')}); "${first?.title ?? ''}" was read`,
+});
 
 /** The format has the last word: a bread that it refuses is none, and the reasons are given. */
 function finished(recipe: ImportedRecipe): ImportedRecipe {

@@ -107,6 +107,7 @@ export function partsOfJsonLd(recipe: Json, source = ''): RecipeParts {
       ...(total === undefined ? [] : [Mapped.of(`total time ${roundHalfUp(total)} minutes`, from)]),
     ],
     headings: [],
+    aside: [],
     notUnderstood: [],
   };
 }

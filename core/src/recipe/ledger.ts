@@ -42,6 +42,10 @@ export function wordsOf(known: Known): {
     'heading',
   );
   own(
+    parts.aside.map((a) => a.span()),
+    'aside',
+  );
+  own(
     parts.facts.map((f) => f.span()),
     'fact',
     'piece',

@@ -1,4 +1,5 @@
 import type { Bread } from '../bread/index.ts';
+import type { RecipeChoice } from './several.ts';
 
 /** Something that the recipe does not say, or not exactly: where it is in the bread, from which words, and why it is what it is. */
 export interface Guess {
@@ -39,6 +40,8 @@ export interface ImportedRecipe {
   readonly notUnderstood: readonly string[];
   /** What it says of keeping, freezing and bringing back, in its own words. */
   readonly keeping: readonly string[];
+  /** The recipes of a text that holds several, of which one was read; none where it holds one. */
+  readonly choices: readonly RecipeChoice[];
   /** Every word of the text with its owner, in order. */
   readonly words: readonly OwnedWords[];
 }

@@ -16,6 +16,8 @@ export interface RecipeParts {
   readonly facts: readonly Mapped[];
   /** Headings, and what only sets a text out. */
   readonly headings: readonly Mapped[];
+  /** What somebody said is no part of it. */
+  readonly aside: readonly Mapped[];
   readonly notUnderstood: readonly Mapped[];
 }
 
@@ -100,6 +102,7 @@ class Taking {
   readonly method: Mapped[] = [];
   readonly facts: Mapped[] = [];
   readonly headings: Mapped[] = [];
+  readonly aside: Mapped[] = [];
   readonly notUnderstood: Mapped[] = [];
   title: Mapped | undefined;
   part: Part = 'unknown';
@@ -113,7 +116,7 @@ class Taking {
   takeAs(line: Mapped, owner: GivenOwner['owner']): void {
     if (owner === 'ingredient') this.list(line);
     else if (owner === 'step') this.method.push(line);
-    else this.headings.push(line);
+    else this.aside.push(line);
   }
 
   /** One line without its bullet. */
@@ -221,8 +224,8 @@ export function takeApart(lines: readonly Mapped[], given: readonly GivenOwner[]
     if (said) taking.takeAs(line, said.owner);
     else taking.take(line);
   }
-  const { title, ingredients, method, facts, headings, notUnderstood } = taking;
-  return { title: title && plainTitle(title), ingredients, method, facts, headings, notUnderstood };
+  const { title, ingredients, method, facts, headings, aside, notUnderstood } = taking;
+  return { title: title && plainTitle(title), ingredients, method, facts, headings, aside, notUnderstood };
 }
 
 /** A title without the signs that set it out. */

@@ -75,6 +75,7 @@ export function classEventRepository(sequelize: Sequelize) {
            AND JSON_VALUE(other.body, '$.notes.kitchen.id') = JSON_VALUE(own.body, '$.notes.kitchen.id')
           JOIN class_events began ON began.classId = other.id AND began.kind = 'started'
            AND JSON_VALUE(began.data, '$.rate') = 1
+           AND COALESCE(JSON_VALUE(began.data, '$.isRehearsal'), '0') NOT IN ('1', 'true')
           JOIN class_events e ON e.classId = other.id AND e.kind IN ('griddle-pace', 'taken-back')
          WHERE own.kind = 'class' AND own.id = :classId
          ORDER BY e.at DESC LIMIT ${MOST_READ}`,

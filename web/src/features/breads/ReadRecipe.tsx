@@ -78,6 +78,7 @@ export function ReadRecipe() {
           )}
         </div>
         <div aria-live="polite" data-testid="understood">
+          {read !== undefined && read.text !== text && <p className="text-quiet">Reading …</p>}
           {isError && (
             <Notice>The bread could not be kept: the server does not answer. The text stands here; try again.</Notice>
           )}
@@ -86,7 +87,10 @@ export function ReadRecipe() {
               What is understood comes up here while you paste. Nothing in the text is run or fetched.
             </p>
           ) : result.ok ? (
-            <Understood recipe={result.value} lit={lit} onLit={setLit} onKeep={() => void keep(result.value)} />
+            <>
+              <Which recipe={result.value} onGiven={setGiven} />
+              <Understood recipe={result.value} lit={lit} onLit={setLit} onKeep={() => void keep(result.value)} />
+            </>
           ) : (
             <Notice>
               {result.faults.map((f) => (
@@ -97,5 +101,36 @@ export function ReadRecipe() {
         </div>
       </main>
     </div>
+  );
+}
+
+/** Of several recipes in one text the one that is meant; the others are left aside. */
+function Which({
+  recipe,
+  onGiven,
+}: {
+  readonly recipe: ImportedRecipe;
+  readonly onGiven: (given: readonly GivenOwner[]) => void;
+}) {
+  const { choices } = recipe;
+  if (choices.length < 2) return null;
+  return (
+    <section aria-label="Which recipe" className="mb-4 grid gap-2 rounded-cut border-2 border-trouble bg-panel p-3">
+      <p className="font-semibold">This text holds {choices.length} recipes. Which one do you mean?</p>
+      <span className="flex flex-wrap gap-2">
+        {choices.map((c) => (
+          <button
+            key={c.from}
+            type="button"
+            className={SIDE_BUTTON}
+            onClick={() =>
+              onGiven(choices.filter((o) => o !== c).map(({ from, to }) => ({ from, to, owner: 'aside' as const })))
+            }
+          >
+            {c.title}
+          </button>
+        ))}
+      </span>
+    </section>
   );
 }

@@ -1,4 +1,4 @@
-import { breaths, clockText, durationText, fillingsNow, griddleName, rollCall } from '@hodsman/core';
+import { breaths, clockText, coldGriddles, durationText, fillingsNow, rollCall } from '@hodsman/core';
 import { Care } from '../../bread-ui/Care.tsx';
 import { HelpButton } from './HelpButton.tsx';
 import type { RunParts } from './run-parts.ts';
@@ -14,15 +14,6 @@ export function NextCalls({ state, plan, sec, onRescue }: Pick<RunParts, 'state'
   const calls = rollCall(workshop, plan, notes.remarks, fillingsNow(workshop, plan, notes.fillings)).filter(
     (c) => c.atSec > sec - JUST_SEC && c.atSec < sec + AHEAD_SEC,
   );
-  /** Griddles to which somebody is called before anybody said that they are hot. */
-  const coldOf = (tasks: readonly string[]): readonly string[] => {
-    const ids = new Set(
-      plan.tasks.filter((t) => tasks.includes(t.id) && t.at?.kind === 'griddle').map((t) => t.at?.id),
-    );
-    return workshop.kitchen.griddles
-      .filter((g) => ids.has(g.id) && state.griddles[g.id]?.isHot !== true)
-      .map(griddleName);
-  };
   return (
     <section aria-labelledby="run-calls" className="grid content-start gap-2">
       <h2 id="run-calls" className="text-xl">
@@ -47,9 +38,9 @@ export function NextCalls({ state, plan, sec, onRescue }: Pick<RunParts, 'state'
                   </span>
                 ))}
                 <span className="text-lg">{c.what}</span>
-                {coldOf(c.tasks).map((name) => (
+                {coldGriddles(state, plan, c).map((name) => (
                   <span key={name} className="block font-semibold text-trouble">
-                    {name} is not called hot yet
+                    do not call: {name} is not called hot yet
                   </span>
                 ))}
                 {c.care.map((line) => (

@@ -36,7 +36,9 @@ export function RunBar(props: Props) {
         <span className="figures block font-head text-5xl font-semibold" data-testid="class-clock">
           {clockText(state.workshop, sec)}
         </span>
-        {state.clock.rate > 1 && <b className="text-lg">Rehearsal, {state.clock.rate} times as fast</b>}
+        {state.isRehearsal && (
+          <b className="text-lg">Rehearsal{state.clock.rate > 1 && `, ${state.clock.rate} times as fast`}</b>
+        )}
       </span>
       <p className="figures min-w-72 flex-1 text-2xl" data-testid="run-verdict">
         done {clockText(state.workshop, doneSec)},{' '}

@@ -164,7 +164,7 @@ function Running({ live, view, state, kept }: Props) {
           >
             <Volume2 size={20} aria-hidden /> Voice and tones
           </button>
-          {state.clock.rate > 1 && (
+          {state.isRehearsal && (
             <button type="button" className={TAP_BUTTON} aria-pressed={hands.isOn} onClick={hands.toggle}>
               Simulated hands
             </button>

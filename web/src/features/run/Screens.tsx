@@ -54,7 +54,7 @@ function Head({ state, sec, name }: RunParts & { readonly name: string }) {
         {clockText(state.workshop, sec)}
       </span>
       <h1 className="text-4xl">{name}</h1>
-      {state.clock.rate > 1 && <b className="rounded-cut border-2 border-current px-2 text-2xl">Rehearsal</b>}
+      {state.isRehearsal && <b className="rounded-cut border-2 border-current px-2 text-2xl">Rehearsal</b>}
       {state.heldSec !== null && <b className="text-4xl text-trouble">Everything is held</b>}
       <span className="ml-auto text-2xl">
         table {clockText(state.workshop, state.plan.tableSec)}

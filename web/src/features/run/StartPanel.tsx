@@ -12,7 +12,7 @@ import { SelectField } from '../../ui/SelectField.tsx';
 
 /** A class is started for real on its day, and not a week before. */
 const NEAR_MS = 12 * 3600 * 1000;
-const RATES = ['10', '30', '60'] as const;
+const RATES = ['1', '10', '30', '60'] as const;
 /** A rehearsal begins so long before doors. */
 const BEFORE_DOORS_SEC = 120;
 
@@ -40,7 +40,7 @@ export function StartPanel({ live, record, plan, who, kept }: Props) {
     const { title } = copy.workshop;
     liveOf(made.data.id).tap(
       'started',
-      { ...copy, plan: { ...plan, title }, fromSec: -BEFORE_DOORS_SEC, rate: Number(rate) },
+      { ...copy, plan: { ...plan, title }, fromSec: -BEFORE_DOORS_SEC, rate: Number(rate), isRehearsal: true },
       who,
     );
     await navigate(`/class/${made.data.id}/run`);
@@ -87,7 +87,10 @@ export function StartPanel({ live, record, plan, who, kept }: Props) {
         <SelectField
           label="The clock goes"
           value={rate}
-          options={RATES.map((r): [(typeof RATES)[number], string] => [r, `${r} times as fast`])}
+          options={RATES.map((r): [(typeof RATES)[number], string] => [
+            r,
+            r === '1' ? 'as any clock' : `${r} times as fast`,
+          ])}
           onChange={setRate}
         />
         <p className="basis-full text-sm text-quiet">

@@ -7,7 +7,7 @@ const SEED = 7;
 const NONE: readonly Tap[] = [];
 
 /** Hands that tap as people would, in a rehearsal alone; from the moment on at which they are switched on. */
-export function useHands({ workshop, plan, clock }: LiveState, sec: number, say: Say, trouble: Say) {
+export function useHands({ workshop, plan, isRehearsal }: LiveState, sec: number, say: Say, trouble: Say) {
   const [taps, setTaps] = useState(NONE);
   const done = useRef(new Set<Tap>());
   useEffect(() => {
@@ -20,7 +20,7 @@ export function useHands({ workshop, plan, clock }: LiveState, sec: number, say:
   });
   const isOn = taps.length > 0;
   const toggle = (): void => {
-    setTaps(isOn || clock.rate === 1 ? NONE : simulatedHands(workshop, plan, SEED).filter((t) => t.sec >= sec));
+    setTaps(isOn || !isRehearsal ? NONE : simulatedHands(workshop, plan, SEED).filter((t) => t.sec >= sec));
   };
   return { isOn, toggle };
 }

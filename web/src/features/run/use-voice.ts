@@ -1,5 +1,5 @@
 import { useEffect, useMemo, useRef } from 'react';
-import { fillingsNow, rollCall, sayings, turnsOf, type LiveState, type Plan } from '@hodsman/core';
+import { coldGriddles, fillingsNow, rollCall, sayings, turnsOf, type LiveState, type Plan } from '@hodsman/core';
 
 /** What was due so much before the voice was switched on, or before the page woke up, is not said any more. */
 const STALE_SEC = 15;
@@ -8,10 +8,14 @@ const TONES = [1, 9 / 8, 5 / 4, 3 / 2, 5 / 3, 2].map((ratio) => 220 * ratio);
 const TONE_SEC = 0.6;
 
 /** Says the calls with the browser's own voice, and sounds each griddle's tone when a bread there is turned or comes off. */
-export function useVoice(isOn: boolean, { workshop, notes }: LiveState, plan: Plan, sec: number): void {
+export function useVoice(isOn: boolean, state: LiveState, plan: Plan, sec: number): void {
+  const { workshop, notes } = state;
   const due = useMemo(() => {
     if (!isOn) return { words: [], tones: [] };
-    const calls = rollCall(workshop, plan, notes.remarks, fillingsNow(workshop, plan, notes.fillings));
+    // nobody is called to a griddle before it is hot
+    const calls = rollCall(workshop, plan, notes.remarks, fillingsNow(workshop, plan, notes.fillings)).filter(
+      (c) => coldGriddles(state, plan, c).length === 0,
+    );
     const tones = plan.tasks.flatMap((t) => {
       const griddle = workshop.kitchen.griddles.findIndex((g) => t.at?.kind === 'griddle' && g.id === t.at.id);
       if (griddle < 0 || t.kind !== 'step') return [];
@@ -22,7 +26,7 @@ export function useVoice(isOn: boolean, { workshop, notes }: LiveState, plan: Pl
       }));
     });
     return { words: sayings(workshop, plan, calls), tones };
-  }, [isOn, workshop, notes, plan]);
+  }, [isOn, state, workshop, notes, plan]);
   const said = useRef(new Set<string>());
   useEffect(() => {
     const isDue = ({ key, atSec }: { readonly key: string; readonly atSec: number }): boolean =>
