@@ -65,11 +65,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll)(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|^round(?= *\.?$)|\bround (?:them|each|up)\b|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$)))/gi,
+    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll)(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=^|[,;] )round(?= *(?:[.,;]|$))|\bround (?:them|each|up)\b|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
-    /\b(?:divides?|div|scale (?=(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:the (?:dough|round|roll)|it|them) (?:in(?:to)?|up)\b|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b|\bcut into (?:quarters|\d+)/gi,
+    /\b(?:divides?|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:the (?:dough|round|roll)|it|them) (?:in(?:to)?|up)\b|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b(?! (?:about |some )?\d)|\bcut into (?:quarters|\d+)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
@@ -77,7 +77,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
     'fill',
     /\b(?:fill(?! the)|stuff|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|top one half)\b/gi,
   ],
-  ['roll', /\broll(?:ing|s)?(?! pin)\b|\bpin out\b/gi],
+  ['roll', /\broll(?:ing|s)?(?! pin)\b|\bpin out\b|\bsheet (?=to|out)/gi],
   [
     'shape',
     /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:it |them |each )?(?:\w+ )?(?:in half|over|into|like)|trim)\b/gi,
@@ -89,7 +89,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'rest',
-    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|rests?|resting|relax|stand|sit)\b(?! of)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
+    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|relax|stand|sit)\b(?! of)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
   ],
   [
     'finish',

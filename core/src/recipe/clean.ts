@@ -11,6 +11,7 @@ const plainLine = (line: Mapped): Mapped =>
   line
     .replace(/\*\*|__|`/g, '')
     .replace(/\s*\.{3,}\s*|\s*…{2,}\s*/g, '  ')
+    .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
     .replace(/^\s*\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
     .trim();
 
@@ -42,11 +43,9 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()-]*?)[\s|:.]+(\d+(?:[.,]\d+)?)\s
  * each then says so. The cells of a table stand in one line.
  */
 export function percentLines(lines: readonly Mapped[]): readonly Mapped[] {
-  const cells = lines.map((l) =>
-    l.text.includes('|') && /^\s*\|/.test(l.text) && !/^[|\s:+-]+$/.test(l.text)
-      ? inOneLine(l)
-      : l.replace(/\t+/g, '  '),
-  );
+  const isRow = (text: string): boolean =>
+    !/^[|\s:+-]+$/.test(text) && (/^\s*\|/.test(text) || (text.match(/\|/g) ?? []).length > 1);
+  const cells = lines.map((l) => (isRow(l.text) ? inOneLine(l) : l.replace(/\t+/g, '  ')));
   const hasHead = lines.some(
     (l) => l.text.includes('|') && /%\s*\|?\s*$/.test(l.text) && /[a-z]/i.test(l.text) && !/\d/.test(l.text),
   );
@@ -67,5 +66,5 @@ export function percentLines(lines: readonly Mapped[]): readonly Mapped[] {
 const inOneLine = (row: Mapped): Mapped =>
   row
     .replace(/^\s*\||\|\s*$/g, '')
-    .replace(/\s*\|\s*/g, '  ')
+    .replace(/(?:\s*\|\s*)+/g, '  ')
     .trim();

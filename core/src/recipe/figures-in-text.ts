@@ -41,7 +41,7 @@ export function divisionIn(
     );
   if (bare) return { least: Number(bare[1] ?? bare[3]), most: Number(bare[2] ?? bare[1] ?? bare[3]), text: bare[0] };
   const plain =
-    /\b(?:divides?|cuts?|split|portion)\b[^.]*?\bin(?:to)? (\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?\b(?!\s*(?:g|cm|mm|min|in\b))/i.exec(
+    /\b(?:divides?|cuts?|split|parted|portion)\b[^.]*?\bin(?:to)? (\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?\b(?!\s*(?:g|cm|mm|min|in\b))/i.exec(
       text,
     );
   if (plain) return { least: Number(plain[1]), most: Number(plain[2] ?? plain[1]), text: plain[0] };
@@ -59,7 +59,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\b(?:balls?|pieces?|portions?|lumps?) (?:of|weighing|at)(?: about| around)? (\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:scale|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:scale(?: (?:it|them|the dough))?(?: at| to)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\beach (?:weighing |of |ball |piece )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text);

@@ -111,7 +111,10 @@ const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag)s?
 /** A line in which sums, containers with what they hold, and a teacher's own short forms are plain amounts. */
 function plainAmounts(line: Mapped): Mapped {
   return line
-    .replace(/^(?:you (?:will )?(?:want|need)|take|use|add) (?=\d|[½¼¾])/i, '')
+    .replace(
+      /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|with|and) (?=\d|[½¼¾])/i,
+      '',
+    )
     .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
     .replace(
       new RegExp(
@@ -300,6 +303,7 @@ function nameOf(words: string, food: Food | undefined): string {
     .split(/[,;(]|\s+(?=for |to (?!taste)|until |at \d)/)[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
+    .replace(/\s+\d+(?:\.\d+)?\s*$/, '')
     .replace(/^(?:take|use|add)\s+/i, '')
     .replace(/^(?:of|a|an|the|some)\s+/i, '')
     .replace(/\s+/g, ' ')

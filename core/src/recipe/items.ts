@@ -51,7 +51,8 @@ const CUTS: readonly RegExp[] = [
 /** The ingredients that one line lists, "500 g flour; 300 g water; 10 g salt"; the line itself where it does not list several. */
 export function itemsOf(line: Mapped): readonly Mapped[] {
   for (const pattern of CUTS) {
-    const pieces = cut(line, pattern);
+    // "the poolish, 350 g flour": what is made already is no ingredient
+    const pieces = cut(line, pattern).filter((p) => !/^(?:all of )?the [\p{L} ]{3,25}$/iu.test(p.text));
     if (pieces.length < 2 || !pieces.every(isItem)) continue;
     const foods = pieces.filter(
       (p) => findFood(normalLine(p.text)) !== undefined || /\d\s*(?:fl|f|w|s|y|o)$/.test(p.text),

@@ -100,6 +100,7 @@ const OPEN = [
   'filling apart, with its own steps',
   'list in markdown with bold',
   'what to buy and what to do, in telegram words',
+  'short message',
 ];
 
 describe('texts whose expectation was written first', () => {

@@ -126,7 +126,11 @@ class Drafting {
 export function draftMethod(lines: readonly Mapped[]): MethodDrafts {
   const drafting = new Drafting();
   for (const raw of lines.flatMap(sentencesOf)) drafting.take(raw);
-  const { drafts, heat, keeping, remarks, troubles, beside, passed } = drafting;
+  const { drafts: all, heat, keeping, remarks, troubles, beside, passed } = drafting;
+  // bread that has been cooked rests no more as dough does: that is of serving
+  const last = all.findLastIndex((d) => d.action === 'cook');
+  const isDough = (d: StepDraft, n: number): boolean => last < 0 || n < last || !RESTS.has(d.action);
+  const drafts = all.filter(isDough);
   return { drafts: joinNeighbours(drafts), heat, keeping, remarks, troubles, beside, passed };
 }
 
@@ -326,6 +330,8 @@ function withLateAdditions(drafts: readonly StepDraft[]): readonly StepDraft[] {
     const last = list.at(-1);
     const isLate =
       last?.action === 'mix' &&
+      !/[.!?]$/.test(last.text) &&
+      /\b(?:add|stir in|work in|knead in|incorporate|mix in)\b/i.test(last.text) &&
       !last.isBeside &&
       last.times.length === 0 &&
       list.slice(0, -1).some((x) => x.action === 'mix' || x.action === 'scald');

@@ -56,7 +56,12 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/[‐‑−]/g, '-'],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
+  [/(\p{L}{3})(?=\d)/gu, '$1 '],
   [LARGE, largeValue],
+  [
+    /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?\band (?:a |another )?\d+)(?= on the (?:second|other)\b)/gi,
+    '$1$2$3$4 $3',
+  ],
   [/(\d+)\s*['′](?=\s*(?:[/,;.+]|$))/g, '$1 min'],
   [/(?<=\b(?:cook|bake|fry)\b[^/.;]*)(\d+)\s*["″](?=\s*(?:[/,;.+]|$|a side|each))/gi, '$1 s'],
   [/\bhalf a dozen\b/gi, '6'],
@@ -129,6 +134,6 @@ export const normalLine = (line: string): string =>
 export function withoutBullet(line: Mapped): Mapped {
   return line
     .replace(/^\s*(?:[•*·▢□☐✓‣◦>#]+|[-–—]+(?=\s))\s*/u, '')
-    .replace(/^\s*(?:step\s*)?\d{1,2}\s*[.):]\s+/i, '')
+    .replace(/^\s*(?:(?:step\s*)?\d{1,2}\s*[.):]|[a-z]\))\s+/i, '')
     .trim();
 }

@@ -21,7 +21,13 @@ export function scopesIn(text: string): readonly Scope[] {
     ['not', NOT],
     ['if', IF],
   ] as const)
-    for (const m of text.matchAll(pattern)) found.push({ from: m.index, to: m.index + m[0].length, kind });
+    for (const m of text.matchAll(pattern)) {
+      // "sifted if it is coarse, and …": in the midst of a clause it ends with that
+      const isInside =
+        kind === 'if' && /[\p{L}\d]\s*$/u.test(text.slice(0, m.index).replace(/\b(?:and|but|or)\s*$/i, ''));
+      const length = isInside ? m[0].search(/,|$/) : m[0].length;
+      found.push({ from: m.index, to: m.index + length, kind });
+    }
   for (const m of text.matchAll(MAY)) {
     // the clause that says what may be done, from its start to its end
     const before = Math.max(...['.', ';', ',', ' - ', '('].map((sign) => text.lastIndexOf(sign, m.index)));

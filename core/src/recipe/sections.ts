@@ -42,12 +42,12 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   [/^(?:for )?(?:the )?(?:layers|layering|between the layers|lamination)$/i, 'ingredients', 'layer'],
   [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$/i, 'ingredients', 'griddle'],
   [
-    /^(?:you (?:will )?need|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|shopping list|(?:for (?:the )?)?dough|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
+    /^(?:you (?:will )?need(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|shopping list|(?:for (?:the )?)?dough|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
     'ingredients',
     'dough',
   ],
   [
-    /^(?:methods?|directions?|instructions?|preparation|procedure|steps?|how to(?: make)?.*|making .*|to make(?: .*)?|what to do|method and tips)$/i,
+    /^(?:methods?|process|directions?|instructions?|preparation|procedure|steps?|how to(?: make)?.*|making .*|to make(?: .*)?|what to do|method and tips)$/i,
     'method',
     'dough',
   ],
@@ -64,6 +64,8 @@ const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|te
 /** "Make a dozen balls" is work, and no yield. */
 const MAKE = /^(?:make|form|shape|roll|cut)\b[^.]*\b(?:balls?|pieces?|rounds?|patties|portions?)\b/i;
 const LONGEST_INGREDIENT = 130;
+/** A line that says by its own label that it is no part of the bread. */
+const LABELLED = /^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product) ?: ?\S/i;
 const LONGEST_FACT = 120;
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 const WITHOUT_AMOUNT =
@@ -91,7 +93,7 @@ function looksLikeIngredient(line: string): boolean {
     words <= 4 ||
     (words <= 9 &&
       (WITHOUT_AMOUNT.test(text) ||
-        /[:–-]\s*(?:\d|[½¼¾])/.test(text) ||
+        /[:,–-]\s*(?:\d|[½¼¾])/.test(text) ||
         /\s\d+(?:\.\d+)? ?(?:g|ml|kg|%)(?: \d+(?:\.\d+)? ?%)?$/.test(text)))
   );
 }
@@ -122,6 +124,10 @@ class Taking {
   /** One line without its bullet. */
   take(whole: Mapped): void {
     let line = whole;
+    if (LABELLED.test(line.text)) {
+      this.notUnderstood.push(line);
+      return;
+    }
     if (/^[|\s:+=_*-]*$/.test(line.text)) {
       this.headings.push(line);
       return;

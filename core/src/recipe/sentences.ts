@@ -9,7 +9,8 @@ export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
   for (const m of paragraph.text.matchAll(/[.!?]\s+(?=["'(\p{L}\d½¼¾])/gu)) {
     const end = m.index + 1;
     const next = paragraph.text[m.index + m[0].length] ?? '';
-    const isNew = /["'(\p{Lu}\d½¼¾]/u.test(next);
+    // in a hurry nobody writes capitals: behind a whole word a point ends a sentence all the same
+    const isNew = /["'(\p{Lu}\d½¼¾]/u.test(next) || /\p{Ll}{4}$/u.test(paragraph.text.slice(0, m.index));
     if (!isNew || (SHORTENED.test(paragraph.text.slice(from, end)) && !/\p{Lu}/u.test(next))) continue;
     pieces.push(paragraph.slice(from, end));
     from = end;
