@@ -120,8 +120,8 @@ describe('the log of a class', () => {
     const [own, earlier, elsewhere, rehearsed, slowly] = [
       await inKitchen('tannery'),
       await inKitchen('tannery'),
-      await inKitchen('tannery'),
       await inKitchen('mill'),
+      await inKitchen('tannery'),
       await inKitchen('tannery'),
     ];
     const say = async (id: string, rate: number, factor: number, marks: object = {}): Promise<void> => {
