@@ -103,6 +103,8 @@ test('a class is rehearsed: arrivals, taps at the fire, planned again, undone, c
   await page.getByLabel('It is about the step').first().selectOption({ label: 'Soft griddle round: roll' });
   await tap(page, 'Close the class');
   await expect(page.getByRole('heading', { name: 'The class is closed' })).toBeVisible();
+  // a tap shows at once, and is in the log a moment later
+  await expect.poll(async () => (await stateOf(page, id))?.closed ?? null).not.toBeNull();
   const state = await stateOf(page, id);
   if (!state) throw new Error('the class was not started');
   // the class itself was not begun by its rehearsal
