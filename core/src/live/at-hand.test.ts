@@ -8,6 +8,7 @@ import {
   foldEvents,
   foundFor,
   momentOf,
+  notReckoned,
   otherwise,
   paperLines,
   rememberedPaces,
@@ -44,6 +45,8 @@ describe('two plans that were made apart', () => {
     };
     expect(after(first)).toEqual(['moved by 60', null, null]);
     expect(after(first, apart)).toEqual(['moved by 120', 'moved by 60', 'one']);
+    expect(notReckoned(cls.after(first, apart))).toEqual(['what the other device planned for']);
+    expect(notReckoned(cls.after(first))).toEqual([]);
     expect(after(first, weak)).toEqual(['moved by 60', 'moved by 120', 'two']);
     const both = on('one', cls.at(120, 'replanned', { plan: moved(0), known: 9, over: apart.id }));
     expect(after(first, apart, both)).toEqual(['moved by 0', null, null]);

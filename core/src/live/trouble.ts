@@ -156,7 +156,9 @@ export function notReckoned(state: LiveState): readonly string[] {
       ? `${pieceName(workshop, piece)} is made again`
       : '';
   });
-  return [...fires, ...who, ...lost, ...made.filter((w) => w !== '')];
+  // of two plans that were made apart the one that stands does not know what the other was made for
+  const apart = state.planAside ? ['what the other device planned for'] : [];
+  return [...fires, ...who, ...lost, ...made.filter((w) => w !== ''), ...apart];
 }
 
 /** Breads that nobody will get any more: lost and not made again, given up, of people who are gone; by whose they are. */
