@@ -174,7 +174,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
     line: raw.text,
     at: raw.span(),
     used: [
-      ...figuresOf(line, amounts),
+      ...figuresOf(line, level, amounts),
       ...(percent ? [whole.span(percent.index, percent.index + percent[0].length)] : []),
       ...[...line.text.matchAll(ANY_DEGREES)].map((m) => line.span(m.index, m.index + m[0].length)),
     ],
@@ -197,11 +197,25 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
   };
 }
 
-/** Where the amounts of a line stand in it. */
-function figuresOf(line: Mapped, amounts: readonly Amount[]): readonly Span[] {
-  return amounts.flatMap((a) => {
-    const at = line.text.indexOf(a.text);
-    return at < 0 ? [line.span(0, line.text.length)] : [line.span(at, at + a.text.length)];
+/**
+ * Where the amounts of a line stand that say how much of its ingredient there is: its own, what is added to it, and what says the same once
+ * more. Any other is none of this ingredient's.
+ */
+function figuresOf(line: Mapped, level: string, [own, ...others]: readonly Amount[]): readonly Span[] {
+  if (!own) return [];
+  const isOwn = (o: Amount): boolean =>
+    isEach(level, o) ||
+    isAdded(o, own) ||
+    isAlternative(level, o) ||
+    isInBrackets(level, o) ||
+    (own.unit === 'sachet' && isMetricWeight(o));
+  return [own, ...others.filter(isOwn)].flatMap(({ text }): readonly Span[] => {
+    // words such as "heaped" were taken out before it was read: its figure is still there
+    const [figure = text] = /^[+\s]*[\d.½¼¾⅓⅔⅛]+/.exec(text) ?? [];
+    const found = [text, figure.trim()].find((words) => words !== '' && line.text.includes(words));
+    if (found === undefined) return [];
+    const at = line.text.indexOf(found);
+    return [line.span(at, at + found.length)];
   });
 }
 
@@ -234,7 +248,7 @@ function chooseAmount(
 ): Weighed | undefined {
   const [own, ...others] = amounts;
   if (!own) return undefined;
-  const each = others.find((o) => isWeight(o) && /^\W*(?:each|apiece|a piece)/i.test(afterAmount(line, o)));
+  const each = others.find((o) => isEach(line, o));
   if (each) return times(gramsOf(each, food, system), own.least);
   const sachet = own.unit === 'sachet' ? others.find(isMetricWeight) : undefined;
   if (sachet) return times(gramsOf(sachet, food, system), own.least);
@@ -246,6 +260,10 @@ function chooseAmount(
     sum && p ? { ...sum, g: sum.g + p.g, leastG: sum.leastG + p.leastG, mostG: sum.mostG + p.mostG } : sum,
   );
 }
+
+/** "2 eggs, 50 g each": what every one of them weighs. */
+const isEach = (line: string, o: Amount): boolean =>
+  isWeight(o) && /^\W*(?:each|apiece|a piece)/i.test(afterAmount(line, o));
 
 const times = (w: Weighed | undefined, n: number): Weighed | undefined =>
   w && { ...w, g: w.g * n, leastG: w.leastG * n, mostG: w.mostG * n };

@@ -63,6 +63,10 @@ Mix. Wipe the table for 3 minutes. Knead 5 minutes after 2 minutes. Rest 30 minu
     expect(none.some((t) => t.includes('3 minutes'))).toBe(true);
     expect(recipe.notUnderstood.join(' ')).toContain('3 minutes');
     expect(none.some((t) => t.includes('5 minutes'))).toBe(true);
+    // nor what stands behind the amount of another in one line
+    const line = read(text.replace('10 g salt', '10 g salt with 200 g butter')).notUnderstood.join(' ');
+    expect(line).toContain('200 g butter');
+    expect(read(text).notUnderstood.join(' ')).not.toContain('salt');
     // what was taken is nobody's trouble
     expect(recipe.notUnderstood.join(' ')).not.toContain('30 minutes');
     expect(recipe.notUnderstood.join(' ')).not.toMatch(/\d g/);

@@ -24,7 +24,9 @@ const NUMBER_WORD = new RegExp(
 const TENS: Readonly<Record<string, number>> = {
   fourteen: 14,
   fifteen: 15,
+  seventeen: 17,
   eighteen: 18,
+  nineteen: 19,
   twenty: 20,
   thirty: 30,
   forty: 40,

@@ -7,8 +7,9 @@ export interface RecipeChoice extends Span {
   readonly title: string;
 }
 
+/** "Ingredients for the filling" are those of a part, and of no other recipe. */
 const LIST_HEAD =
-  /^[#*\s]*(?:ingredients?|you (?:will )?need|what you(?:'|’)?(?:ll)? need|shopping list)\b[^.]{0,30}$/i;
+  /^[#*\s]*(?:ingredients?(?! for (?:the |a )?(?:\w+ )?(?:filling|dip|topping|sauce|glaze|salad|spread|starter|poolish)\b)|you (?:will )?need|what you(?:'|’)?(?:ll)? need|shopping list)\b[^.]{0,30}$/i;
 const LONGEST_TITLE = 60;
 /** A title stands at most so many lines before its list: how many it makes, and how long it takes, stand between. */
 const MOST_BEFORE = 4;

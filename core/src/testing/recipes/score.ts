@@ -1,5 +1,5 @@
 import type { ImportedRecipe } from '../../recipe/index.ts';
-import { isRest } from '../../method/index.ts';
+import { isRest, type Step } from '../../method/index.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** How well a text was read. */
@@ -100,15 +100,67 @@ export function scoreOf(wanted: RecipeText, read: ImportedRecipe): Score {
 }
 
 const AMOUNT =
-  /(?:\d+(?:[.,]\d+)?|[½¼¾⅓⅔⅛])\s*(?:%|g|kg|ml|l|cl|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|cm|mm|°)(?![\p{L}\d])/giu;
+  /(\d+(?:[.,]\d+)?|[½¼¾⅓⅔⅛])\s*(%|g|kg|ml|l|cl|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|cm|mm|°)(?![\p{L}\d])/giu;
+const TIME = /^(?:minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h)$/i;
+const SIZE = /^(?:cm|mm)$/i;
+const perMinute = (unit: string): number => (/^s/i.test(unit) ? 1 / 60 : /^h/i.test(unit) ? 60 : 1);
 
-/** The amounts of a text, and those of them that nothing in what was read speaks of. */
+/** Minutes that a step holds in one way or another. */
+function minutesIn(step: Step): readonly number[] {
+  if (isRest(step)) return [step.window.min, step.window.ideal, step.window.max];
+  const phases = step.kind === 'cook' ? (step.phases ?? []) : [];
+  const seconds = phases.flatMap((p) => [p.sec, p.minSec ?? p.sec, p.maxSec ?? p.sec]);
+  return [
+    ...seconds.map((sec) => sec / 60),
+    phases.reduce((sum, p) => sum + p.sec, 0) / 60,
+    step.minutes ?? 0,
+    (step.minutes ?? 0) + (step.minutesPerPiece ?? 0),
+  ];
+}
+
+/**
+ * The amounts of a text, and those of them that are lost: nobody owns them and they are not shown as not understood, or they stand in the
+ * words of a part of the bread that does not hold them. That is judged by their values, not by what the reader says of itself.
+ */
 function lostAmounts(
   text: string,
   read: ImportedRecipe,
 ): { readonly amounts: number; readonly lost: readonly string[] } {
+  const { bread, words } = read;
   const all = [...text.matchAll(AMOUNT)];
-  const owned = read.words;
-  const lost = all.filter((m) => !owned.some((w) => w.from <= m.index && m.index < w.to));
-  return { amounts: all.length, lost: lost.map((m) => m[0]) };
+  const isHeld = (m: RegExpExecArray): boolean => {
+    const [, figure = '', unit = ''] = m;
+    const over = words.filter((w) => w.from <= m.index && m.index < w.to);
+    if (over.some((w) => w.owner === 'none')) return true;
+    const [own] = [...over].sort((x, y) => x.to - x.from - (y.to - y.from));
+    if (!own || !['ingredient', 'step'].includes(own.owner))
+      return own !== undefined && !['title', 'heading', 'noise'].includes(own.owner);
+    // the end of a fraction, "1 1/2 min", is no figure of its own
+    if (!bread || /[\d/]\s*$/.test(text.slice(0, m.index)) || !/\d/.test(figure)) return true;
+    const value = Number(figure.replace(',', '.'));
+    const step = own.owner === 'step' ? bread.steps[Number(/\d+/.exec(own.path ?? '')?.[0])] : undefined;
+    if (step && TIME.test(unit)) {
+      const told = minutesIn(step);
+      const [, range] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
+      // of a range the middle is taken; hours and minutes are one time
+      const values = [value, (value + Number(range ?? value)) / 2].map((v) => v * perMinute(unit));
+      const isOne = [60, 120].some((h) =>
+        told.some((min) => values.some((v) => isNear(h + v, min, 0.02) || (v === h && min > h && min < h + 60))),
+      );
+      return isOne || told.some((min) => values.some((v) => isNear(v, min, 0.02)));
+    }
+    if (step && SIZE.test(unit)) {
+      const cm = /mm/i.test(unit) ? value / 10 : value;
+      const { diameterCm, thicknessMm = 0 } = bread.piece;
+      return [diameterCm, 2 * diameterCm, thicknessMm / 10].some((is) => isNear(cm, is, 0.1));
+    }
+    if (step) return unit.includes('°') || isNear(value, bread.piece.doughG, 0.1);
+    // a line is of one ingredient: what stands beside its amount says it once more in brackets, or adds to it
+    const before = text.slice(own.from, m.index);
+    const isFirst = before.match(AMOUNT) === null;
+    return (
+      isFirst || unit === '%' || unit === '°' || /[(/+,]\s*(?:\d+\s*)?$|\b(?:plus|and|or|less|at|lb)\s*$/i.test(before)
+    );
+  };
+  return { amounts: all.length, lost: all.filter((m) => !isHeld(m)).map((m) => m[0]) };
 }
