@@ -80,7 +80,18 @@ test('a class is rehearsed: arrivals, taps at the fire, planned again, undone, c
 
   await page.getByText('The class', { exact: true }).click();
   await expect(page.getByRole('heading', { name: 'Say next' })).toBeVisible();
-  await tap(page, 'Griddle 1 is hot');
+  // a griddle is hot when a thermometer says so, or somebody
+  const surface = page.getByRole('group', { name: 'Surface of Griddle 1' });
+  const isHot = page.getByRole('button', { name: 'Griddle 1 is hot' });
+  await surface.getByRole('textbox').fill('90');
+  await surface.getByRole('textbox').blur();
+  await expect(surface).toContainText('90 °C is too cold');
+  await expect(isHot).toHaveAttribute('aria-pressed', 'false');
+  await surface.getByRole('textbox').fill('240');
+  await surface.getByRole('textbox').blur();
+  await expect(isHot).toHaveAttribute('aria-pressed', 'true');
+  await expect(surface).not.toContainText('too cold');
+  await isHot.click();
   await tap(page, 'All: 2 min more');
   await settled(page);
   // held, the clock of the class stands, so that a bread can be caught on the griddle

@@ -6,7 +6,10 @@ import { clockText } from '../units/index.ts';
 import {
   asItGoes,
   foldEvents,
+  FIRE_SOON_SEC,
   foundFor,
+  heatAsked,
+  HOT_FROM_C,
   momentOf,
   notReckoned,
   otherwise,
@@ -112,6 +115,37 @@ describe('what is tightest', () => {
   });
 });
 
+describe('the heat of a griddle', () => {
+  const fires = () =>
+    plan.tasks.filter((t) => isOnFire(t) && t.at?.kind === 'griddle').sort((a, b) => a.startSec - b.startSec);
+
+  it('is asked by the first phase of its next bread, and by nothing once all breads have come off', () => {
+    const { workshop } = cls.record;
+    const [first] = fires();
+    const bread = workshop.breads.find((b) => b.id === first?.bread);
+    const [phase] = (bread?.steps ?? []).flatMap((s) => (s.kind === 'cook' ? (s.phases ?? []) : []));
+    if (!first?.at || !bread || !phase?.heat) expect.fail();
+    const id = first.at.id ?? '';
+    const there = { breadName: bread.name, heat: phase.heat, fromC: HOT_FROM_C[phase.heat], isAssumed: false };
+    expect(heatAsked(workshop, plan, id, first.startSec - 60)).toEqual(there);
+    const last = Math.max(...fires().flatMap((t) => (t.at?.id === id ? [t.endSec] : [])));
+    expect(heatAsked(workshop, plan, id, last - 1)).toBeDefined();
+    expect(heatAsked(workshop, plan, id, last)).toBeUndefined();
+  });
+
+  it('is taken for medium where the method names none, and said to be', () => {
+    const [first] = fires();
+    const breads = cls.record.workshop.breads.map((b) => ({
+      ...b,
+      steps: b.steps.map((s) =>
+        s.kind === 'cook' && s.phases ? { ...s, phases: s.phases.map(({ heat: _, ...p }) => p) } : s,
+      ),
+    }));
+    const asked = heatAsked({ breads }, plan, first?.at?.id ?? '', 0);
+    expect(asked).toMatchObject({ heat: 'medium', fromC: HOT_FROM_C.medium, isAssumed: true });
+  });
+});
+
 describe('the first bread', () => {
   it('is asked for where a griddle is hot, nobody tried it, and its first bread is to come', () => {
     const [cook] = plan.tasks
@@ -123,6 +157,7 @@ describe('the first bread', () => {
     const hot = cls.at(cook.startSec - 60, 'hot', { griddle });
     expect(open(cook.startSec - 30)).toEqual([]);
     expect(open(cook.startSec - 30, hot)).toEqual([griddle]);
+    expect(open(cook.startSec - FIRE_SOON_SEC - 1, cls.at(0, 'hot', { griddle }))).toEqual([]);
     expect(open(cook.startSec - 30, hot, cls.at(cook.startSec - 40, 'griddle-pace', { griddle, factor: 1 }))).toEqual(
       [],
     );

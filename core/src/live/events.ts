@@ -44,6 +44,8 @@ const DATA = {
   late: z.strictObject({ person: idSchema, min: z.int().min(1).max(600) }),
   gone: person,
   hot: griddle,
+  /** What a thermometer said of a griddle's surface, and whether that was hot enough for its next bread by whoever measured. */
+  'griddle-measured': z.strictObject({ griddle: idSchema, surfaceC: z.number().min(0).max(600), isHot: z.boolean() }),
   'griddle-down': griddle,
   /** Cooks slower (above 1) or faster than planned. */
   'griddle-pace': z.strictObject({ griddle: idSchema, factor: z.number().min(0.5).max(2) }),

@@ -20,7 +20,10 @@ export const SLOW_PACE = 1.25;
 export const paceWords = (pace: number): string =>
   pace === 1 ? 'as planned' : `${Math.round(100 * Math.abs(pace - 1))} % ${pace > 1 ? 'longer' : 'shorter'}`;
 
-/** Griddles that are hot, whose first bread is still to come, and that nobody has tried yet: staff lay a trial piece there. */
+/** A griddle matters from so long before its next bread on (this program's own choice: a heavy one heats for a quarter of an hour). */
+export const FIRE_SOON_SEC = 1800;
+
+/** Griddles that are hot, whose first bread is to come soon, and that nobody has tried yet: staff lay a trial piece there. */
 export function toBeTried(
   { workshop, griddles }: Pick<LiveState, 'workshop' | 'griddles'>,
   plan: Plan,
@@ -29,7 +32,8 @@ export function toBeTried(
   return workshop.kitchen.griddles.filter(({ id }) => {
     const { isHot, isTried } = griddles[id] ?? NEW_GRIDDLE;
     const there = plan.tasks.filter((t) => isOnFire(t) && t.at?.id === id);
-    return isHot && !isTried && there.length > 0 && there.every((t) => t.startSec > sec);
+    const inSec = Math.min(...there.map((t) => t.startSec)) - sec;
+    return isHot && !isTried && inSec > 0 && inSec <= FIRE_SOON_SEC;
   });
 }
 

@@ -19,6 +19,8 @@ export interface PersonLive {
 
 export interface GriddleLive {
   readonly isHot: boolean;
+  /** What a thermometer said last of its surface, if one did. */
+  readonly surfaceC?: number;
   readonly isDown: boolean;
   readonly pace: number;
   /** Whether somebody said how the first bread came off it. */
@@ -199,6 +201,7 @@ const APPLY: { readonly [K in EventKind]: Apply<K> } = {
     setPerson(s, person, { isHere: false, isGone: true });
   },
   hot: (s, { griddle }) => setGriddle(s, griddle, { isHot: true, isDown: false }),
+  'griddle-measured': (s, { griddle, surfaceC, isHot }) => setGriddle(s, griddle, { surfaceC, isHot, isDown: false }),
   'griddle-down': (s, { griddle }, sec) => {
     s.changedSec[griddle] = sec;
     setGriddle(s, griddle, { isHot: false, isDown: true });

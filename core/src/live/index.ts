@@ -24,8 +24,17 @@ export { movedBy, otherwise, type Moved } from './moved.ts';
 export { sharedDoughs, type SharedDough } from './shared-dough.ts';
 export { foundFor } from './newcomer.ts';
 export { paperLines, type PaperLine } from './on-paper.ts';
+export { heatAsked, HOT_FROM_C, type HeatAsked } from './heat.ts';
 export { tightestNow } from './tightest.ts';
-export { FIRST_BREAD, paceWords, rememberedPaces, SLOW_PACE, toBeTried, type RememberedPace } from './first-bread.ts';
+export {
+  FIRE_SOON_SEC,
+  FIRST_BREAD,
+  paceWords,
+  rememberedPaces,
+  SLOW_PACE,
+  toBeTried,
+  type RememberedPace,
+} from './first-bread.ts';
 export { looksNow, mixedNow, rescueNotes, restsNow, type LookNow, type RestNow } from './waiting.ts';
 export { breaths, coldGriddles, sayings, type Saying } from './say.ts';
 export { simulatedHands, type Tap } from './hands.ts';

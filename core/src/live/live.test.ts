@@ -60,7 +60,13 @@ const someEvents = (): fc.Arbitrary<readonly LiveEvent[]> => {
       ),
     fc
       .constantFrom(...griddles)
-      .chain((griddle) => fc.constantFrom(['hot', { griddle }] as const, ['griddle-down', { griddle }] as const)),
+      .chain((griddle) =>
+        fc.constantFrom(
+          ['hot', { griddle }] as const,
+          ['griddle-measured', { griddle, surfaceC: 205, isHot: true }] as const,
+          ['griddle-down', { griddle }] as const,
+        ),
+      ),
     fc
       .constantFrom(...tasks)
       .chain((task) =>

@@ -182,6 +182,10 @@ describe('a griddle that nobody has called hot', () => {
     );
     const hot = [...ids].map((griddle) => cls.at(there.atSec - 60, 'hot', { griddle }));
     expect(coldGriddles(cls.after(...hot), plan, there)).toEqual([]);
+    const measured = (surfaceC: number, isHot: boolean) =>
+      [...ids].map((griddle, i) => cls.at(there.atSec - 50 + i, 'griddle-measured', { griddle, surfaceC, isHot }));
+    expect(coldGriddles(cls.after(...measured(215, true)), plan, there)).toEqual([]);
+    expect(coldGriddles(cls.after(...hot, ...measured(120, false)), plan, there)).toEqual(cold);
     const work = rollCall(cls.record.workshop, plan, []).find((c) => !c.isToFire);
     expect(work && coldGriddles(state, plan, work)).toEqual([]);
   });

@@ -1,10 +1,20 @@
 import { Flame } from 'lucide-react';
-import { careLines, durationText, ownerOf, pieceName, roomAt, type FireNow, type LyingNow } from '@hodsman/core';
+import {
+  careLines,
+  FIRE_SOON_SEC,
+  durationText,
+  ownerOf,
+  pieceName,
+  roomAt,
+  type FireNow,
+  type LyingNow,
+} from '@hodsman/core';
 import { FirePicture } from '../../bread-ui/FirePicture.tsx';
 import { Care } from '../../bread-ui/Care.tsx';
 import { HelpButton } from './HelpButton.tsx';
 import { Lost } from './Lost.tsx';
 import { TAP_BUTTON } from './looks.ts';
+import { Surface } from './Surface.tsx';
 import type { RunParts } from './run-parts.ts';
 import { Trial } from './Trial.tsx';
 
@@ -67,6 +77,7 @@ function Fire({ fire, ...parts }: RunParts & { readonly fire: FireNow }) {
           </>
         )}
       </div>
+      {griddle && said?.isDown !== true && <Surface griddle={griddle} {...parts} />}
       <div className="flex flex-wrap gap-3">
         <FirePicture fire={fire} workshop={workshop} sec={sec} width={WIDTH_PX} label={words} />
         <ul className="grid min-w-64 flex-1 content-start gap-2">
@@ -83,7 +94,9 @@ function Fire({ fire, ...parts }: RunParts & { readonly fire: FireNow }) {
       {fire.next && (
         <p className="text-quiet">
           next {pieceName(workshop, fire.next)} in {durationText(fire.next.startSec - sec)}
-          {griddle && said?.isHot !== true && <b className="text-trouble"> – not called hot yet</b>}
+          {griddle && said?.isHot !== true && fire.next.startSec - sec <= FIRE_SOON_SEC && (
+            <b className="text-trouble"> – not called hot yet</b>
+          )}
         </p>
       )}
     </section>

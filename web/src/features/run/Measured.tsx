@@ -1,7 +1,6 @@
-import { useState } from 'react';
 import { mixedNow, type EventOf, type Quantity } from '@hodsman/core';
-import { NumberField } from '../../ui/NumberField.tsx';
 import type { RunParts } from './run-parts.ts';
+import { TypedOnce } from './TypedOnce.tsx';
 
 type What = EventOf<'measured'>['data']['what'];
 const FIELDS: readonly (readonly [What, string, Quantity, number])[] = [
@@ -22,7 +21,7 @@ export function Measured({ state, plan, sec, say }: Pick<RunParts, 'state' | 'pl
         <div key={batch} role="group" aria-label={words} className="flex flex-wrap items-end gap-3">
           <b className="min-w-40 flex-1 text-lg">{words}</b>
           {FIELDS.map(([what, label, quantity, most]) => (
-            <Figure
+            <TypedOnce
               key={what}
               label={label}
               quantity={quantity}
@@ -34,31 +33,5 @@ export function Measured({ state, plan, sec, say }: Pick<RunParts, 'state' | 'pl
         </div>
       ))}
     </section>
-  );
-}
-
-interface FigureProps {
-  readonly label: string;
-  readonly quantity: Quantity;
-  readonly most: number;
-  readonly value: number | undefined;
-  readonly onTake: (value: number) => void;
-}
-
-/** A figure that is taken down once, when its field is left. */
-function Figure({ label, quantity, most, value, onTake }: FigureProps) {
-  const [typed, setTyped] = useState(value);
-  return (
-    <div onBlur={() => typed !== undefined && typed !== value && onTake(typed)}>
-      <NumberField
-        label={label}
-        quantity={quantity}
-        digits={0}
-        least={0}
-        most={most}
-        value={typed}
-        onChange={setTyped}
-      />
-    </div>
   );
 }

@@ -23,6 +23,7 @@ export function NextCalls({ state, plan, sec, onRescue }: Pick<RunParts, 'state'
       <ol className="grid gap-1" data-testid="next-calls">
         {calls.map((c) => {
           const inSec = c.atSec - sec;
+          const cold = coldGriddles(state, plan, c);
           return (
             <li
               key={`${c.atSec} ${c.what}`}
@@ -33,16 +34,16 @@ export function NextCalls({ state, plan, sec, onRescue }: Pick<RunParts, 'state'
               </span>
               <span>
                 {breaths(c.to).map((names) => (
-                  <span key={names} className="block text-xl leading-tight font-semibold">
+                  <span key={names} className="mb-1 block text-xl leading-tight font-semibold">
                     {names}
                   </span>
                 ))}
                 <span className="text-lg">{c.what}</span>
-                {coldGriddles(state, plan, c).map((name) => (
-                  <span key={name} className="block font-semibold text-trouble">
-                    do not call: {name} is not called hot yet
+                {cold.length > 0 && (
+                  <span className="block font-semibold text-trouble">
+                    do not call: {cold.join(', ')} {cold.length === 1 ? 'is' : 'are'} not called hot yet
                   </span>
-                ))}
+                )}
                 {c.care.map((line) => (
                   <Care key={line} words={line} className="text-lg" />
                 ))}

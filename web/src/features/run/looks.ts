@@ -4,3 +4,5 @@ export const BIG_BUTTON =
 /** The same on the ground of the page. */
 export const TAP_BUTTON =
   'inline-flex min-h-14 min-w-14 items-center justify-center gap-2 rounded-cut border border-line bg-panel px-3 font-semibold hover:bg-steel disabled:opacity-40 aria-pressed:bg-hands aria-pressed:text-on-hands';
+/** Around a field that is typed into with floury hands. */
+export const TALL_FIELD = '[&_input]:min-h-14 [&_input]:text-lg';
