@@ -40,15 +40,15 @@ test('a pasted recipe becomes a bread with its guesses marked and what disagrees
   await expect(understood).toContainText('9 in is 22.9 cm, not 19 cm');
   await expect(understood).toContainText('a heaped measure is taken as one and a half');
   await page.getByRole('button', { name: 'Keep as a bread' }).click();
-  await expect(page.getByText(/\d+ guesses to look at/)).toBeVisible();
-  const before = await page.getByRole('button', { name: /^Right: / }).count();
+  await expect(page.getByText(/\d+ left open by the recipe/)).toBeVisible();
+  const before = await page.getByRole('button', { name: /^Looked at: / }).count();
   await page
-    .getByRole('button', { name: /^Right: / })
+    .getByRole('button', { name: /^Looked at: / })
     .first()
     .click();
-  await expect(page.getByRole('button', { name: /^Right: / })).toHaveCount(before - 1);
+  await expect(page.getByRole('button', { name: /^Looked at: / })).toHaveCount(before - 1);
   await page.reload();
-  await expect(page.getByRole('button', { name: /^Right: / })).toHaveCount(before - 1);
+  await expect(page.getByRole('button', { name: /^Looked at: / })).toHaveCount(before - 1);
 });
 
 test('every word of a recipe shows what became of it; a line is given to another owner, and the reading follows', async ({

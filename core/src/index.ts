@@ -435,7 +435,15 @@ export type { AboutTask, Hands, SweepPoint } from './planner/index.ts';
 export type { Fix, FixSet, Idea, PlanOptions, Verdict } from './planner/index.ts';
 export { bowlConditions, findBrokenRules, kettleCalls, type KettleCall } from './planner/index.ts';
 export { plannerSession, type Advice, type Moment, type PlannerSession } from './planner/index.ts';
-export { gramsOfMeasure, importRecipe, ownedLines, recipeOfBread } from './recipe/index.ts';
+export {
+  gramsOfMeasure,
+  importRecipe,
+  leftOpen,
+  ownedLines,
+  readLeftOpen,
+  recipeOfBread,
+  type LeftOpen,
+} from './recipe/index.ts';
 export type { Conflict, GivenOwner, Guess, ImportedRecipe, OwnedPiece, OwnedWords, WordOwner } from './recipe/index.ts';
 export {
   brokenWords,
@@ -453,4 +461,5 @@ export {
   turnWords,
   whatWords,
   whoseWords,
+  aboutWords,
 } from './words/index.ts';

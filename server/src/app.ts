@@ -4,12 +4,12 @@ import express, { type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
-import type { DocumentRepository } from './db/repositories/documents.ts';
-import type { ClassEventRepository } from './db/repositories/class-events.ts';
+import type { Repositories } from './db/repositories/index.ts';
 import { bookingRoutes } from './routes/bookings.ts';
 import { classEventRoutes } from './routes/class-events.ts';
 import { documentRoutes } from './routes/documents.ts';
 import { healthRoutes } from './routes/health.ts';
+import { leftOpenRoutes } from './routes/left-open.ts';
 import { decideAccess } from './services/access.ts';
 import { classEvents } from './services/class-events.ts';
 import { UNWATCHED, type Room } from './services/disk.ts';
@@ -24,9 +24,7 @@ const ENVELOPE_BYTES = 1_000;
 const ENVELOPE_LEVELS = 2;
 const LOOPBACK = ['localhost', '127.0.0.1', '[::1]'];
 
-export interface AppParts {
-  readonly documents: DocumentRepository;
-  readonly classEvents: ClassEventRepository;
+export interface AppParts extends Repositories {
   readonly logger: Logger;
   readonly version: string;
   readonly webFolder: string | undefined;
@@ -97,6 +95,7 @@ export function createApp(parts: AppParts): Express {
   api.use(healthRoutes(documents, version, room));
   api.use(documentRoutes(documents, hasRoom));
   api.use(classEventRoutes({ documents, events: classEvents(parts.classEvents), ending }, hasRoom));
+  api.use(leftOpenRoutes(documents, parts.leftOpen, hasRoom));
   api.use(bookingRoutes(feed, (port) => `http://127.0.0.1:${parts.plainPort?.() ?? port}/api/stand-in/bookings.json`));
   api.use('/stand-in', bookingFeed());
   api.use(() => {

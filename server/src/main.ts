@@ -8,8 +8,8 @@ import { AUTHORITY_PATH, createApp } from './app.ts';
 import { inAddress, isLoopback, readConfig } from './config.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
-import { classEventRepository } from './db/repositories/class-events.ts';
 import { documentRepository } from './db/repositories/documents.ts';
+import { repositoriesOn } from './db/repositories/index.ts';
 import { loadDemoData } from './services/demo-data.ts';
 import { UNWATCHED, watchDisk } from './services/disk.ts';
 import { carryOver, tidy } from './services/documents.ts';
@@ -42,7 +42,8 @@ try {
 }
 
 const sequelize = connect(config.databaseUrl);
-const documents = documentRepository(sequelize);
+const repositories = repositoriesOn(sequelize);
+const { documents } = repositories;
 const room = config.dataFolder === undefined ? UNWATCHED : watchDisk(config.dataFolder, config.leastFreeBytes);
 const ending = drain();
 const { version } = packageJson;
@@ -50,8 +51,7 @@ const { tls } = config;
 /** With HTTPS what the server asks of itself goes over a port of this machine alone. */
 const plain = tls ? createServer() : undefined;
 const app = createApp({
-  documents,
-  classEvents: classEventRepository(sequelize),
+  ...repositories,
   logger,
   version,
   ...config,

@@ -4,14 +4,12 @@ import type { Sequelize } from 'sequelize';
 import { createApp, type AppParts } from './app.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
-import { classEventRepository, type ClassEventRepository } from './db/repositories/class-events.ts';
-import { documentRepository, type DocumentRepository } from './db/repositories/documents.ts';
+import { repositoriesOn, type Repositories } from './db/repositories/index.ts';
 
-export interface TestServer {
+export interface TestServer extends Repositories {
   readonly app: Express;
   readonly sequelize: Sequelize;
-  readonly documents: DocumentRepository;
-  readonly classEvents: ClassEventRepository;
+  readonly repositories: Repositories;
 }
 
 /** The address of the MariaDB for tests; they do not run without one. */
@@ -34,16 +32,14 @@ export async function startTestServer({
   const sequelize = connect(url);
   if (isFresh) await sequelize.getQueryInterface().dropAllTables();
   await migrate(sequelize);
-  const documents = documentRepository(sequelize);
-  const classEvents = classEventRepository(sequelize);
+  const repositories = repositoriesOn(sequelize);
   const logger = pino({ level: 'silent' });
   const app = createApp({
-    documents,
-    classEvents,
+    ...repositories,
     logger,
     version: '9.9.9',
     webFolder: undefined,
     ...parts,
   });
-  return { app, sequelize, documents, classEvents };
+  return { app, sequelize, repositories, ...repositories };
 }

@@ -117,8 +117,7 @@ describe('under trouble', () => {
   it('a full disk refuses writes in words and reading goes on', async () => {
     let isFull = true;
     const full = createApp({
-      documents: server.documents,
-      classEvents: server.classEvents,
+      ...server.repositories,
       logger: pino({ level: 'silent' }),
       version: '1',
       webFolder: undefined,
@@ -166,8 +165,8 @@ describe('under trouble', () => {
     let documents = documentRepository(gone);
     const face = new Proxy(documents, { get: (_, name) => Reflect.get(documents, name) as unknown });
     const app = createApp({
+      ...server.repositories,
       documents: face,
-      classEvents: server.classEvents,
       logger,
       version: '1',
       webFolder: undefined,

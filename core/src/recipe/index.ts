@@ -8,4 +8,5 @@ export { importRecipe } from './import-recipe.ts';
 export { gramsOfMeasure } from './ingredient-line.ts';
 export { recipeOfBread } from './json-ld.ts';
 export { ownedLines, type OwnedPiece } from './ledger.ts';
+export { leftOpen, readLeftOpen, type LeftOpen } from './left-open.ts';
 export type { Conflict, GivenOwner, Guess, ImportedRecipe, OwnedWords, WordOwner } from './result.ts';

@@ -21,3 +21,4 @@ export {
   whatWords,
   whoseWords,
 } from './tasks.ts';
+export { aboutWords } from './left-open.ts';

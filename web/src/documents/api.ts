@@ -5,6 +5,7 @@ import {
   type DocumentBodies,
   type DocumentKind,
   type DocumentSummaries,
+  type LeftOpen,
   type RememberedPace,
 } from '@hodsman/core';
 import { useDispatch } from 'react-redux';
@@ -51,6 +52,8 @@ export interface FeedAnswer {
   readonly text: string;
   readonly isStandIn: boolean;
 }
+/** Something that a recipe left open of a bread, with its place in the list that the server keeps. */
+export type PlacedLeftOpen = LeftOpen & { readonly place: number };
 export interface Save extends DocumentName {
   readonly version: number;
   readonly body: unknown;
@@ -140,6 +143,25 @@ export const api = createApi({
       query: ({ version, ...name }) => `${address(name)}/versions/${version}`,
       keepUnusedDataFor: 60,
     }),
+    /** What a recipe left open of a bread and nobody has looked at. */
+    getLeftOpen: build.query<readonly PlacedLeftOpen[], string>({
+      query: (breadId) => `breads/${breadId}/left-open`,
+      transformResponse: (answer: { readonly matters: readonly PlacedLeftOpen[] }) => answer.matters,
+      keepUnusedDataFor: 0,
+    }),
+    keepLeftOpen: build.mutation<null, { readonly breadId: string; readonly matters: readonly LeftOpen[] }>({
+      query: ({ breadId, matters }) => ({ url: `breads/${breadId}/left-open`, method: 'PUT', body: matters }),
+    }),
+    /** Somebody has looked at it; it goes from the page at once, and comes back where the server does not hear of it. */
+    lookAtLeftOpen: build.mutation<null, { readonly breadId: string; readonly place: number }>({
+      query: ({ breadId, place }) => ({ url: `breads/${breadId}/left-open/${place}`, method: 'DELETE' }),
+      onQueryStarted: async ({ breadId, place }, { dispatch, queryFulfilled }) => {
+        const shown = dispatch(
+          api.util.updateQueryData('getLeftOpen', breadId, (list) => list.filter((m) => m.place !== place)),
+        );
+        await queryFulfilled.catch(() => shown.undo());
+      },
+    }),
     /** How the griddles of a class cooked when its kitchen was last used. */
     getPaces: build.query<readonly RememberedPace[], string>({
       query: (classId) => `classes/${classId}/paces`,
@@ -187,6 +209,10 @@ interface ListOptions {
   readonly refetchOnMountOrArgChange?: boolean;
   readonly skip?: boolean;
 }
+const NOTHING_LEFT: readonly PlacedLeftOpen[] = [];
+/** What a recipe left open of a bread and nobody has looked at; nothing where the server is away. */
+export const useLeftOpen = (breadId: string): readonly PlacedLeftOpen[] =>
+  api.useGetLeftOpenQuery(breadId, { skip: breadId === '' }).data ?? NOTHING_LEFT;
 const NO_PACES: readonly RememberedPace[] = [];
 /** How the griddles of a class cooked when its kitchen was last used; nothing where the server is away. */
 export const useRememberedPaces = (classId: string): readonly RememberedPace[] =>
@@ -227,4 +253,5 @@ export const {
   useRestoreDocumentMutation,
   useSaveDocumentMutation,
 } = api;
+export const { useKeepLeftOpenMutation, useLookAtLeftOpenMutation } = api;
 export const { useLazyGetBookingsQuery, useMoveStandInMutation } = api;

@@ -1,11 +1,10 @@
 import { GitBranchPlus, Trash2 } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { NavLink, Outlet, useNavigate, useParams } from 'react-router';
 import { type Circumstances, freeId, USUAL_BENCH } from '@hodsman/core';
 import { useCreateDocumentMutation, useDocumentList, useRemoveDocumentMutation } from '../../documents/api.ts';
 import { breadActions } from '../../documents/bread-draft.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
-import { storeGuesses } from '../../documents/guesses.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { OpeningPage } from '../../documents/OpeningPage.tsx';
 import { SaveTrouble } from '../../documents/SaveTrouble.tsx';
@@ -36,10 +35,6 @@ export function BreadPage() {
   const [create] = useCreateDocumentMutation();
   const [remove] = useRemoveDocumentMutation();
   const [at, setAt] = useState<Circumstances>(USUAL_BENCH);
-  const guesses = draft?.id === breadId ? draft.guesses : undefined;
-  useEffect(() => {
-    if (guesses) storeGuesses(breadId, guesses);
-  }, [breadId, guesses]);
   if (opened.state !== 'open') return <OpeningPage kind="bread" id={breadId} opened={opened} />;
   if (!draft) return null;
   const bread = draft.body;

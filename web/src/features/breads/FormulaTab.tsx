@@ -2,7 +2,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { scaleBatch, scaleFrom, type Known, type MeasureSystem, ownMeasures } from '@hodsman/core';
 import { FiguresPanel } from './FiguresPanel.tsx';
 import { FormulaTable } from './FormulaTable.tsx';
-import { GuessList } from './GuessList.tsx';
+import { LeftOpenList } from './LeftOpenList.tsx';
 import { IngredientPanel } from './IngredientPanel.tsx';
 import { NamePanel } from './NamePanel.tsx';
 import { OutsideTable } from './OutsideTable.tsx';
@@ -31,7 +31,7 @@ export function FormulaTab() {
   return (
     <div className="mx-auto grid max-w-[100rem] gap-x-8 gap-y-5 p-4 lg:grid-cols-[minmax(0,13fr)_minmax(19rem,6fr)]">
       <div className="grid content-start gap-5">
-        <GuessList />
+        <LeftOpenList />
         <ScaleBar {...shared} onSystem={setSystem} />
         <FormulaTable {...shared} />
         <OutsideTable {...shared} />

@@ -5,7 +5,7 @@ import { AddStep } from './AddStep.tsx';
 import { HandOvers } from './HandOvers.tsx';
 import { SwitchedOff } from './SwitchedOff.tsx';
 import { TimesBar } from './TimesBar.tsx';
-import { GuessList } from './GuessList.tsx';
+import { LeftOpenList } from './LeftOpenList.tsx';
 import { RemarkList } from './RemarkList.tsx';
 import { StepList } from './StepList.tsx';
 import { StepPanel } from './StepPanel.tsx';
@@ -34,7 +34,7 @@ export function MethodTab() {
   return (
     <div className="mx-auto grid max-w-[100rem] gap-x-6 gap-y-4 p-4 lg:grid-cols-[minmax(0,12fr)_minmax(20rem,7fr)]">
       <div className="grid content-start gap-3">
-        <GuessList />
+        <LeftOpenList />
         <TimesBar times={times} at={at} onChange={setAt} />
         {total > 0 && (
           <p className="text-quiet">

@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { faultInWords, freeId, type GivenOwner, type ImportedRecipe } from '@hodsman/core';
-import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
-import { openGuesses, storeGuesses } from '../../documents/guesses.ts';
+import { faultInWords, freeId, leftOpen, type GivenOwner, type ImportedRecipe } from '@hodsman/core';
+import { newSaveId, useCreateDocumentMutation, useDocumentList, useKeepLeftOpenMutation } from '../../documents/api.ts';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
 import { BreadsBar } from './BreadsBar.tsx';
@@ -21,18 +20,23 @@ export function ReadRecipe() {
   const read = useRecipe(text, given);
   const result = read?.result;
   const { data } = useDocumentList('bread');
-  const [create, { isError }] = useCreateDocumentMutation();
+  const [create, { isError: isNotMade }] = useCreateDocumentMutation();
+  const [keepLeftOpen, { isError: isNotKept }] = useKeepLeftOpenMutation();
+  /** What is kept again after it went wrong is the same bread. */
+  const [saveId, setSaveId] = useState(newSaveId);
   const navigate = useNavigate();
-  const keep = async ({ bread, guesses }: ImportedRecipe): Promise<void> => {
+  const keep = async (recipe: ImportedRecipe): Promise<void> => {
+    const { bread } = recipe;
     if (!bread) return;
     const own = { ...bread, id: freeId(bread.id, new Set(data?.flatMap((b) => (b.summary ? [b.summary.id] : [])))) };
-    const made = await create({ kind: 'bread', body: own });
-    if (!made.data) return;
-    storeGuesses(made.data.id, openGuesses(guesses, own));
-    await navigate(`/breads/${made.data.id}/formula`);
+    const breadId = (await create({ kind: 'bread', body: own, saveId })).data?.id;
+    if (breadId === undefined) return;
+    const kept = await keepLeftOpen({ breadId, matters: leftOpen(recipe, own) });
+    if (!kept.error) await navigate(`/breads/${breadId}/formula`);
   };
   const write = (next: string): void => {
     setText(next);
+    setSaveId(newSaveId());
     // what was said of its lines was said of another text
     setGiven(AS_READ);
   };
@@ -79,7 +83,7 @@ export function ReadRecipe() {
         </div>
         <div aria-live="polite" data-testid="understood">
           {read !== undefined && read.text !== text && <p className="text-quiet">Reading …</p>}
-          {isError && (
+          {(isNotMade || isNotKept) && (
             <Notice>The bread could not be kept: the server does not answer. The text stands here; try again.</Notice>
           )}
           {result === undefined ? (

@@ -1,0 +1,17 @@
+import type { Sequelize } from 'sequelize';
+import { classEventRepository, type ClassEventRepository } from './class-events.ts';
+import { documentRepository, type DocumentRepository } from './documents.ts';
+import { leftOpenRepository, type LeftOpenRepository } from './left-open.ts';
+
+/** All that this server stores. */
+export interface Repositories {
+  readonly documents: DocumentRepository;
+  readonly classEvents: ClassEventRepository;
+  readonly leftOpen: LeftOpenRepository;
+}
+
+export const repositoriesOn = (sequelize: Sequelize): Repositories => ({
+  documents: documentRepository(sequelize),
+  classEvents: classEventRepository(sequelize),
+  leftOpen: leftOpenRepository(sequelize),
+});
