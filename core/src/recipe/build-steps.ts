@@ -1,6 +1,7 @@
 import { roundedTo } from '../units/index.ts';
 import type { Step } from '../method/index.ts';
 import type { Action } from './actions.ts';
+import { cookingTold, type ToldPhase } from './cooking.ts';
 import type { Duration } from './durations.ts';
 import type { Span } from './mapped.ts';
 import type { MethodDrafts, StepDraft } from './method-drafts.ts';
@@ -124,7 +125,7 @@ const addedDraft = (action: Action): StepDraft => ({
 
 /** Where the times stand that a step takes: all of a cook step, the last of any other. */
 function usedTimes({ kind, draft }: Named): readonly Span[] {
-  const taken = kind === 'cook' ? cookTimes(draft).slice(0, MOST_PHASES) : draft.times.slice(-1);
+  const taken = kind === 'cook' ? (cookingTold(draft.text, cookTimes(draft))?.used ?? []) : draft.times.slice(-1);
   return taken.flatMap((t) => t.span ?? []);
 }
 
@@ -256,31 +257,42 @@ function prepareStep(n: Named, before: string, told: object, path: string, guess
   return { id: n.id, kind: 'prepare', per: 'batch', by: 'one', at, minutes, before, ...told };
 }
 
-const MOST_PHASES = 4;
 /** No bread lies on a griddle for longer than forty minutes. */
 const cookTimes = (draft: StepDraft): readonly Duration[] => draft.times.filter((t) => t.most <= 40);
 
 function cookStep(n: Named, heat: MethodDrafts['heat'], told: object, path: string, guesses: Guess[]): Step {
   const text = n.draft.text;
-  const times = cookTimes(n.draft);
-  const sides = phaseSeconds(text, times);
-  if (!sides)
+  const cooking = cookingTold(text, cookTimes(n.draft));
+  if (!cooking)
     guesses.push({ path: `${path}.phases`, from: text, why: `${ORIGIN}; ${USUAL_COOK_SEC.join(' and ')} s are usual` });
-  else for (const g of sides.whys) guesses.push({ path: `${path}.phases`, ...g });
+  else for (const g of cooking.guesses) guesses.push({ path: `${path}.phases`, ...g });
   const level = heatOf(text) ?? heat;
   if (!level) guesses.push({ path: `${path}.phases`, from: text, why: 'the heat is not said; medium is taken' });
-  const at = /\bunder (?:a|the) (?:hot )?grill\b/i.test(text) ? 'grill' : 'griddle';
-  const names = ['first', 'second', 'first again', 'second again'];
-  const phases = (sides?.list ?? USUAL_COOK_SEC.map((sec) => ({ sec, minSec: undefined, maxSec: undefined }))).map(
-    (s, i) => ({
-      side: names[i] ?? `turn ${i}`,
-      heat: level ?? ('medium' as const),
-      sec: s.sec,
-      ...(s.minSec === undefined || s.maxSec === undefined ? {} : { minSec: s.minSec, maxSec: s.maxSec }),
-    }),
-  );
+  const isFirstUnder =
+    cooking?.phases[0]?.with === 'grill' || (!cooking && /\bunder (?:a|the) (?:hot )?grill\b/i.test(text));
+  const phases = (cooking?.phases ?? USUAL_COOK_SEC.map(usualPhase)).map((p, i) => ({
+    side: `${p.side}${i > 1 && p.isTurned ? ' again' : ''}${p.hasLid ? ', under a lid' : ''}`,
+    heat: (i > 0 ? p.heat : undefined) ?? level ?? ('medium' as const),
+    sec: p.sec,
+    ...(p.minSec === undefined || p.maxSec === undefined ? {} : { minSec: p.minSec, maxSec: p.maxSec }),
+    ...(i > 0 && !p.isTurned ? { turn: false } : {}),
+    ...(i > 0 && p.with !== undefined && !isFirstUnder ? { with: p.with } : {}),
+  }));
+  const at = isFirstUnder ? 'grill' : 'griddle';
   return { id: n.id, kind: 'cook', per: 'piece', by: 'owner', at, attend: 'whole', phases, ...told };
 }
+
+/** A side as it is usually cooked, where a recipe tells no time. */
+const usualPhase = (sec: number, i: number): ToldPhase => ({
+  sec,
+  minSec: undefined,
+  maxSec: undefined,
+  side: i === 0 ? 'first' : 'second',
+  isTurned: i > 0,
+  hasLid: false,
+  heat: undefined,
+  with: undefined,
+});
 
 const heatOf = (text: string): 'low' | 'medium' | 'high' | undefined => {
   if (/\b(?:medium[- ]high|high heat|very hot|really hot|smoking|hot (?:dry )?(?:griddle|pan|skillet))\b/i.test(text))
@@ -288,45 +300,3 @@ const heatOf = (text: string): 'low' | 'medium' | 'high' | undefined => {
   if (/\b(?:low|gentle|medium[- ]low)\b/i.test(text)) return 'low';
   return /\bmedium|moderate\b/i.test(text) ? 'medium' : undefined;
 };
-
-interface Side {
-  readonly sec: number;
-  readonly minSec: number | undefined;
-  readonly maxSec: number | undefined;
-}
-
-const sideOf = (d: Duration, share = 1): Side => {
-  const at = (minutes: number): number => Math.max(1, Math.round(minutes * 60 * share));
-  const isRange = d.most > d.least && !(d.why?.includes('longest') ?? false);
-  return { sec: at(d.ideal), minSec: isRange ? at(d.least) : undefined, maxSec: isRange ? at(d.most) : undefined };
-};
-
-/** Seconds of each side: "2–3 minutes a side" is two alike; one time "in all" is halved; several times are the sides in order. */
-function phaseSeconds(
-  text: string,
-  times: readonly Duration[],
-):
-  | { readonly list: readonly Side[]; readonly whys: readonly { readonly from: string; readonly why: string }[] }
-  | undefined {
-  const [first, second] = times;
-  if (!first) return undefined;
-  const loose = times.filter((t) => t.why?.startsWith('"') ?? false).map((t) => ({ from: t.text, why: t.why ?? '' }));
-  if (/\b(?:a|per|each|on each|on either|both|either|to each) sides?\b|\/ ?side\b|\bsides? each\b/i.test(text))
-    return { list: [sideOf(first), sideOf(first), ...times.slice(1, 3).map((t) => sideOf(t))], whys: loose };
-  if (second) return { list: times.slice(0, MOST_PHASES).map((t) => sideOf(t)), whys: loose };
-  const isTurned = /\bturn|flip|other side|second side\b/i.test(text);
-  if (/\bin all|in total|altogether|turning\b/i.test(text))
-    return {
-      list: [sideOf(first, 0.5), sideOf(first, 0.5)],
-      whys: [...loose, { from: first.text, why: 'the whole time is shared by two sides' }],
-    };
-  if (isTurned)
-    return {
-      list: [sideOf(first), sideOf(first, 0.6)],
-      whys: [...loose, { from: first.text, why: 'the second side is not told; six tenths of the first is usual' }],
-    };
-  return {
-    list: [sideOf(first, 0.6), sideOf(first, 0.4)],
-    whys: [...loose, { from: first.text, why: 'one time is told and no turn; it is shared by two sides' }],
-  };
-}
