@@ -8,7 +8,7 @@ import {
   type Bread,
 } from '../bread/index.ts';
 import { findFood } from '../foods/index.ts';
-import { leavenKind, type FamilyName, type Ingredient } from '../formula/index.ts';
+import { BATTER_FROM_PCT, figuresOf, leavenKind, type FamilyName, type Ingredient } from '../formula/index.ts';
 import {
   durationText,
   fixedText,
@@ -26,7 +26,7 @@ import { draftMethod, type MethodDrafts } from './method-drafts.ts';
 import { wordsOf } from './ledger.ts';
 import type { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
-import type { Conflict, Guess, ImportedRecipe, OwnedWords } from './result.ts';
+import type { Conflict, Guess, ImportedRecipe, OnShare, OwnedWords } from './result.ts';
 import type { RecipeParts } from './sections.ts';
 import { addUnlisted, heldBack } from './unlisted.ts';
 
@@ -35,7 +35,7 @@ const USUAL_PIECE_G = 80;
 const MOST_INGREDIENTS = 60;
 
 /** Puts a bread together from a recipe's parts. `bread` is null where there is no flour to speak of. */
-export function buildBread(parts: RecipeParts): ImportedRecipe {
+export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefined): ImportedRecipe {
   const guesses: Guess[] = [];
   const conflicts: Conflict[] = [];
   const notUnderstood = [...parts.notUnderstood];
@@ -54,7 +54,9 @@ export function buildBread(parts: RecipeParts): ImportedRecipe {
       from: 'cups and spoons',
       why: `taken as ${system === 'us' ? 'US' : system} measures`,
     });
+  onShare(0.3);
   const method = draftMethod(parts.method);
+  onShare(0.6);
   notUnderstood.push(
     ...method.passed.filter(
       (s) => !/^(?:serve|enjoy)\b/i.test(s.text) && !lines.some((l) => normalLine(s.text).includes(l.line)),
@@ -104,9 +106,31 @@ export function buildBread(parts: RecipeParts): ImportedRecipe {
   });
   if (parts.title === undefined) guesses.push({ path: 'name', from: '', why: 'the recipe has no title' });
   conflicts.push(...pairs(lines, built.texts, facts), ...totalConflicts(facts, bread));
+  conflicts.push(...wetForCups(lines, bread));
+  onShare(0.8);
   const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood });
   const keeping = method.keeping.map((k) => k.text);
   return { bread, guesses, conflicts, keeping, choices: [], notUnderstood: ledger.notUnderstood, words: ledger.words };
+}
+
+/** Cups of flour that were scooped hold more than they are taken for, and the dough looks wetter than it is. */
+function wetForCups(lines: readonly ReadIngredient[], bread: Bread): readonly Conflict[] {
+  const hydration = figuresOf(bread.ingredients, bread.family).find((f) => f.id === 'hydration');
+  const flour = bread.ingredients.findIndex((i) => i.role === 'flour' && i.use === 'dough');
+  const inCups = lines.some(
+    (l) => /\b(?:cups?|c)\b/i.test(l.amountText) && /flour/i.test(l.line) && !/\d *(?:g|kg|oz|lb)\b/.test(l.line),
+  );
+  if (
+    !inCups ||
+    flour < 0 ||
+    !hydration?.usual ||
+    hydration.pct <= hydration.usual.to ||
+    hydration.pct > BATTER_FROM_PCT
+  )
+    return [];
+  const { from, to } = hydration.usual;
+  const what = `probably scooped cups: ${roundHalfUp(hydration.pct)} % is wet for this dough, ${from} to ${to} % is usual; a scooped cup holds up to a quarter more flour`;
+  return [{ paths: [`ingredients[${flour}]`], what }];
 }
 
 /** Pairs that disagree, each where it is: in a line of ingredients, a step, or what is said of the whole. */

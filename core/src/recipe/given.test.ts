@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { importRecipe, ownedLines } from './index.ts';
+import { importRecipe, type GivenOwner, ownedLines } from './index.ts';
 
 const TEXT = `Weir rounds
 500 g flour
@@ -86,5 +86,38 @@ Mix, pat into 4 rounds and cook 5 minutes a side.`;
     expect(second.bread?.name).toBe('Barley cakes');
     expect(second.conflicts.some((c) => c.what.includes('2 recipes'))).toBe(false);
     expect(read().choices).toEqual([]);
+  });
+});
+
+describe('data with two recipes', () => {
+  const recipe = (name: string, water: number) => ({
+    '@type': 'Recipe',
+    name,
+    recipeIngredient: ['500 g plain flour', `${water} g water`, '10 g salt'],
+    recipeInstructions: 'Mix and knead for 5 minutes. Rest 30 minutes. Divide into 8, roll and cook 1 minute a side.',
+  });
+  const data = JSON.stringify({ '@graph': [recipe('Reed rounds', 300), recipe('Marsh ovals', 350)] });
+  const waterIn = (text: string, ...given: readonly GivenOwner[]) => {
+    const read = importRecipe(text, given);
+    if (!read.ok) expect.fail();
+    const water = read.value.bread?.ingredients.find((i) => i.role === 'water');
+    return { ...read.value, pct: water?.pct };
+  };
+
+  it.each([
+    ['JSON', data],
+    [
+      'a page',
+      `<html><body><script type="application/ld+json">${data}</script><p>Both of the marsh.</p></body></html>`,
+    ],
+  ])('%s asks which one is meant, and reads the other once the first is set aside', (_, text) => {
+    const first = waterIn(text);
+    expect([first.choices.map((c) => c.title), first.pct]).toEqual([['Reed rounds', 'Marsh ovals'], 60]);
+    expect(first.conflicts[0]?.what).toContain('the text holds 2 recipes');
+    const [reed] = first.choices;
+    if (!reed) expect.fail();
+    const second = waterIn(text, { from: reed.from, to: reed.to, owner: 'aside' });
+    expect([second.bread?.name, second.pct]).toEqual(['Marsh ovals', 70]);
+    expect(second.conflicts.some((c) => c.what.includes('holds 2'))).toBe(false);
   });
 });

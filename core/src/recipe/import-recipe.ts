@@ -4,16 +4,18 @@ import { buildBread } from './build-bread.ts';
 import { joinedLines, percentLines } from './clean.ts';
 import { withGaps } from './ledger.ts';
 import { textOfHtml } from './html.ts';
-import { findRecipe, partsOfJsonLd } from './json-ld.ts';
+import { partsOfJsonLd, recipesOf, titleOfJsonLd, type JsonRecipe } from './json-ld.ts';
 import { Mapped } from './mapped.ts';
 import { inProse } from './prose.ts';
-import type { Conflict, GivenOwner, ImportedRecipe } from './result.ts';
+import type { Conflict, GivenOwner, ImportedRecipe, OnShare } from './result.ts';
 import { takeApart } from './sections.ts';
 import { recipesIn, type RecipeChoice } from './several.ts';
 
 /** Lines beyond this are not read: no recipe is as long, a book is. */
 const MOST_LINES = 600;
 const LONGEST_LINE = 2000;
+/** So many characters of them are read: a recipe of twenty pages has fewer. */
+const MOST_CHARACTERS = 60_000;
 
 const NOTHING: ImportedRecipe = {
   bread: null,
@@ -27,24 +29,30 @@ const NOTHING: ImportedRecipe = {
 
 /**
  * A bread from what somebody pasted: a recipe in lines or prose, a page of HTML, a schema.org Recipe as JSON-LD, or the project's own
- * JSON. Nothing in it is run or fetched. `given`: what somebody says of stretches of it, by their places. Faults: `file-too-large`, `not-a-recipe` for JSON of another program.
+ * JSON. Nothing in it is run or fetched. `given`: what somebody says of stretches of it, by their places; `onShare` hears how much of the
+ * reading is done, from 0 to 1. Faults: `file-too-large`, `not-a-recipe` for JSON of another program.
  */
-export function importRecipe(text: string, given: readonly GivenOwner[] = []): Result<ImportedRecipe> {
+export function importRecipe(
+  text: string,
+  given: readonly GivenOwner[] = [],
+  onShare: OnShare = () => undefined,
+): Result<ImportedRecipe> {
   if (text.length > LIMITS.bytes)
     return failure([fault('file-too-large', '', { bytes: text.length, limit: LIMITS.bytes })]);
   const trimmed = text.replace(/^\uFEFF/, '').trim();
   if (trimmed.startsWith('{') || trimmed.startsWith('[')) {
     const json = readJson(trimmed);
-    if (json.ok) return importJson(json.value, text);
+    if (json.ok) return importJson(json.value, text, given);
     if (trimmed.startsWith('{"') || /^[{[]\s*["{]/.test(trimmed)) return json;
   }
-  if (/<(?:html|body|head|script|div|p|ul|li|br|table|h[1-6])\b/i.test(trimmed)) return importHtml(text, given);
-  return success(fromLines(Mapped.of(text.replace(/^\uFEFF/, ' ')).split(/\r?\n/g), text, given));
+  if (/<(?:html|body|head|script|div|p|ul|li|br|table|h[1-6])\b/i.test(trimmed))
+    return importHtml(text, given, onShare);
+  return success(fromLines(Mapped.of(text.replace(/^\uFEFF/, ' ')).split(/\r?\n/g), text, given, onShare));
 }
 
-function importJson(value: unknown, source: string): Result<ImportedRecipe> {
-  const recipe = findRecipe(value);
-  if (recipe) return success(withGaps(finished(buildBread(partsOfJsonLd(recipe, source))), source, []));
+function importJson(value: unknown, source: string, given: readonly GivenOwner[]): Result<ImportedRecipe> {
+  const recipe = fromData(recipesOf(value), source, given);
+  if (recipe) return success(recipe);
   if (typeof value === 'object' && value !== null && 'ingredients' in value && 'steps' in value) {
     const read = readBread(value);
     return read.ok ? success({ ...NOTHING, bread: read.value }) : read;
@@ -53,30 +61,70 @@ function importJson(value: unknown, source: string): Result<ImportedRecipe> {
 }
 
 /** A page: the recipe that it holds as data, where there is one; else its words. */
-function importHtml(html: string, given: readonly GivenOwner[]): Result<ImportedRecipe> {
+function importHtml(html: string, given: readonly GivenOwner[], onShare: OnShare): Result<ImportedRecipe> {
   const page = textOfHtml(html);
-  for (const data of page.data) {
+  const recipes = page.data.flatMap((data) => {
     const json = readJson(data);
-    const recipe = json.ok ? findRecipe(json.value) : undefined;
-    if (recipe) return success(withGaps(finished(buildBread(partsOfJsonLd(recipe, html))), html, []));
-  }
-  return success(fromLines(page.lines, html, given));
+    return json.ok ? recipesOf(json.value) : [];
+  });
+  return success(fromData(recipes, html, given) ?? fromLines(page.lines, html, given, onShare));
 }
 
-function fromLines(all: readonly Mapped[], source: string, given: readonly GivenOwner[]): ImportedRecipe {
+/** Of the recipes that a text holds as data, the first that nobody has set aside. */
+function fromData(
+  recipes: readonly JsonRecipe[],
+  source: string,
+  given: readonly GivenOwner[],
+): ImportedRecipe | undefined {
+  let from = 0;
+  const all = recipes.map((recipe) => {
+    const title = titleOfJsonLd(recipe);
+    const at = source.indexOf(title, from);
+    // a title in other signs than it is read has a place behind the one before it all the same
+    from = (at < 0 ? from : at) + Math.max(1, title.length);
+    return { recipe, choice: { title, from: from - Math.max(1, title.length), to: from } };
+  });
+  const open = all.filter(({ choice }) => !isSetAside(choice, given));
+  const [first] = open;
+  if (!first) return undefined;
+  const read = withGaps(finished(buildBread(partsOfJsonLd(first.recipe, source))), source, []);
+  if (all.length < 2) return read;
+  const choices = all.map((a) => a.choice);
+  const conflicts = open.length < 2 ? read.conflicts : [severalIn(choices, first.choice), ...read.conflicts];
+  return { ...read, choices, conflicts };
+}
+
+const isSetAside = (c: RecipeChoice, given: readonly GivenOwner[]): boolean =>
+  given.some((g) => g.owner === 'aside' && g.from <= c.from && c.to <= g.to);
+
+/** The lines that are read: no more, and no longer, than a recipe has them. */
+function readableLines(lines: readonly Mapped[]): readonly Mapped[] {
+  let left = MOST_CHARACTERS;
+  const most = lines.slice(0, MOST_LINES).map((l) => l.slice(0, LONGEST_LINE));
+  const end = most.findIndex((l) => (left -= l.text.length) < 0);
+  return end < 0 ? most : most.slice(0, Math.max(1, end));
+}
+
+function fromLines(
+  all: readonly Mapped[],
+  source: string,
+  given: readonly GivenOwner[],
+  onShare: OnShare,
+): ImportedRecipe {
   const lines = joinedLines(all.filter((l) => l.text.trim() !== ''));
-  const kept = lines.slice(0, MOST_LINES).map((l) => l.slice(0, LONGEST_LINE));
+  const kept = readableLines(lines);
   const choices = recipesIn(kept);
-  const isSaid = (c: RecipeChoice): boolean =>
-    given.some((g) => g.owner === 'aside' && g.from <= c.from && c.to <= g.to);
-  const open = choices.filter((c) => !isSaid(c));
+  const open = choices.filter((c) => !isSetAside(c, given));
   // of several the first is read until somebody says which, never all together
   const others = open.slice(1).map(({ from, to }): GivenOwner => ({ from, to, owner: 'aside' }));
   const parts = takeApart(percentLines(kept), [...others, ...given]);
+  onShare(0.2);
   const whole = parts.ingredients.length >= 2 ? parts : inProse(parts);
   const restFrom = lines[kept.length]?.span().from ?? source.length;
   const content = all.map((l) => l.span()).filter((l) => l.from < restFrom);
-  const read = { ...withGaps(finished(buildBread(whole)), source.slice(0, restFrom), content), choices };
+  const bread = finished(buildBread(whole, (share) => onShare(0.2 + 0.7 * share)));
+  const read = { ...withGaps(bread, source.slice(0, restFrom), content), choices };
+  onShare(1);
   const built = others.length === 0 ? read : { ...read, conflicts: [severalIn(choices, open[0]), ...read.conflicts] };
   const more = lines.length - kept.length;
   if (more === 0) return built;
@@ -85,7 +133,7 @@ function fromLines(all: readonly Mapped[], source: string, given: readonly Given
     words: [...built.words, { from: restFrom, to: source.length, owner: 'none' }],
     notUnderstood: [
       ...built.notUnderstood,
-      `and ${more} lines more, which were not read: a recipe has at most ${MOST_LINES}`,
+      `and ${more} lines more, which were not read: a recipe has at most ${MOST_LINES} lines and ${MOST_CHARACTERS.toLocaleString('en')} characters`,
     ],
   };
 }

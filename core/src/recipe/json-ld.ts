@@ -36,18 +36,25 @@ const plain = (v: unknown): string =>
         .trim()
     : '';
 
-/** The first schema.org Recipe in a JSON value: itself, in a list, or in a graph. */
-export function findRecipe(value: unknown, depth = 0): Json | undefined {
-  if (depth > 6) return undefined;
+/** A schema.org Recipe as it stands in JSON. */
+export type JsonRecipe = Json;
+const MOST_RECIPES = 20;
+
+/** The schema.org Recipes in a JSON value: itself, in a list, or in a graph; the first twenty. */
+export function recipesOf(value: unknown, depth = 0): readonly JsonRecipe[] {
+  if (depth > 6) return [];
   if (Array.isArray(value))
     return value
       .slice(0, 200)
-      .map((v) => findRecipe(v, depth + 1))
-      .find((r) => r !== undefined);
-  if (!isObject(value)) return undefined;
-  if (listOf(value['@type']).some((t) => typeof t === 'string' && /(?:^|\/)Recipe$/.test(t))) return value;
-  return findRecipe(value['@graph'] ?? value['mainEntity'] ?? value['mainEntityOfPage'], depth + 1);
+      .flatMap((v) => recipesOf(v, depth + 1))
+      .slice(0, MOST_RECIPES);
+  if (!isObject(value)) return [];
+  if (listOf(value['@type']).some((t) => typeof t === 'string' && /(?:^|\/)Recipe$/.test(t))) return [value];
+  return recipesOf(value['@graph'] ?? value['mainEntity'] ?? value['mainEntityOfPage'], depth + 1);
 }
+
+/** What a schema.org Recipe is called; empty where it has no name. */
+export const titleOfJsonLd = (recipe: JsonRecipe): string => plain(recipe['name']).slice(0, 120);
 
 /** Minutes of an ISO 8601 duration; undefined for anything else. */
 function minutesOfIso(text: unknown): number | undefined {
@@ -94,9 +101,9 @@ export function partsOfJsonLd(recipe: Json, source = ''): RecipeParts {
     .filter((t) => t !== '');
   const longest = yields.reduce((a, b) => (b.length > a.length ? b : a), '');
   const total = minutesOfIso(recipe['totalTime']);
-  const title = plain(recipe['name']);
+  const title = titleOfJsonLd(recipe);
   return {
-    title: title === '' ? undefined : placed(title.slice(0, 120)),
+    title: title === '' ? undefined : placed(title),
     ingredients: listOf(recipe['recipeIngredient'] ?? recipe['ingredients'])
       .map(plain)
       .filter((t) => t !== '')

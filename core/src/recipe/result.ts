@@ -14,6 +14,9 @@ export interface Conflict {
   readonly what: string;
 }
 
+/** Hears how much of a reading is done, from 0 to 1. */
+export type OnShare = (share: number) => void;
+
 export type WordOwner =
   'title' | 'heading' | 'ingredient' | 'step' | 'fact' | 'keeping' | 'trouble' | 'remark' | 'noise' | 'aside' | 'none';
 

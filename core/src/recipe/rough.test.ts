@@ -14,7 +14,30 @@ describe('what is no recipe', () => {
     if (!read.ok) expect.fail();
     expect(read.value.bread).toBeNull();
     expect(read.value.notUnderstood[0]).toBe(SENTENCE);
-    expect(read.value.notUnderstood.at(-1)).toBe('and 2400 lines more, which were not read: a recipe has at most 600');
+    expect(read.value.notUnderstood.at(-1)).toBe(
+      'and 2400 lines more, which were not read: a recipe has at most 600 lines and 60,000 characters',
+    );
+  });
+  it('a text of long lines is read no further than a recipe is long, and how far it is read is told', () => {
+    const line = 'Mix 500 g flour with 300 g water and knead for 8 minutes, then rest 30 minutes. '.repeat(20);
+    const shares: number[] = [];
+    const read = importRecipe(`${line}\n`.repeat(500), [], (share) => void shares.push(share));
+    if (!read.ok) expect.fail();
+    expect(read.value.notUnderstood.at(-1)).toMatch(/^and 46\d lines more/);
+    expect(shares.length).toBeGreaterThan(3);
+    expect(shares).toEqual([...shares].sort((a, b) => a - b));
+    expect(shares.at(-1)).toBe(1);
+  });
+  it('cups of flour that make a dough wetter than its family are said to be scooped; weighed ones are not', () => {
+    const conflicts = (flour: string) => {
+      const read = importRecipe(
+        `Weir rounds\n${flour}\n1 cup water\n1 tsp salt\nMix and knead 5 minutes. Rest 30 minutes. Divide into 6, roll, cook 1 minute a side.`,
+      );
+      return read.ok ? read.value.conflicts.map((c) => c.what).filter((w) => w.includes('scooped')) : expect.fail();
+    };
+    expect(conflicts('2 cups plain flour')).toEqual([expect.stringMatching(/^probably scooped cups: \d+ % is wet/)]);
+    expect(conflicts('3 cups plain flour')).toEqual([]);
+    expect(conflicts('2 cups (250 g) plain flour')).toEqual([]);
   });
   it('JSON of another program is refused in words, broken JSON and huge files too', () => {
     const refused = (text: string): string => {

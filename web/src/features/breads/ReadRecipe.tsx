@@ -17,7 +17,7 @@ export function ReadRecipe() {
   const [given, setGiven] = useState(AS_READ);
   /** The part of the bread, or the words for it, that is pointed at. */
   const [lit, setLit] = useState<string>();
-  const read = useRecipe(text, given);
+  const { read, share } = useRecipe(text, given);
   const result = read?.result;
   const { data } = useDocumentList('bread');
   const [create, { isError: isNotMade }] = useCreateDocumentMutation();
@@ -82,7 +82,11 @@ export function ReadRecipe() {
           )}
         </div>
         <div aria-live="polite" data-testid="understood">
-          {read !== undefined && read.text !== text && <p className="text-quiet">Reading …</p>}
+          {share < 1 && text.trim() !== '' && (
+            <p className="flex items-center gap-2 text-quiet">
+              Reading … <progress value={share} aria-label="How much is read" />
+            </p>
+          )}
           {(isNotMade || isNotKept) && (
             <Notice>The bread could not be kept: the server does not answer. The text stands here; try again.</Notice>
           )}

@@ -8,19 +8,32 @@ export interface RecipeRead {
   readonly result: Result<ImportedRecipe>;
 }
 
-/** What is understood of a recipe, as soon as the worker has read it; of an earlier text until then, of an empty one nothing. */
-export function useRecipe(text: string, given: readonly GivenOwner[]): RecipeRead | undefined {
+/**
+ * What is understood of a recipe, as soon as the worker has read it; of an earlier text until then, of an empty one nothing. `share`: how
+ * much of the reading is done, from 0 to 1.
+ */
+export function useRecipe(
+  text: string,
+  given: readonly GivenOwner[],
+): { readonly read: RecipeRead | undefined; readonly share: number } {
   const [read, setRead] = useState<RecipeRead>();
+  const [share, setShare] = useState(1);
   const isEmpty = text.trim() === '';
   useEffect(() => {
     if (isEmpty) return undefined;
     let isLatest = true;
-    void readRecipeInWorker(text, given).then((result) => {
-      if (isLatest) setRead({ text, result });
+    const hear = (done: number): void => {
+      if (isLatest) setShare(done);
+    };
+    hear(0);
+    void readRecipeInWorker(text, given, hear).then((result) => {
+      if (!isLatest) return;
+      setRead({ text, result });
+      setShare(1);
     });
     return () => {
       isLatest = false;
     };
   }, [text, given, isEmpty]);
-  return isEmpty ? undefined : read;
+  return { read: isEmpty ? undefined : read, share };
 }
