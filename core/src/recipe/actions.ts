@@ -65,7 +65,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll)(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=^|[,;] )round(?= *(?:[.,;]|$))|\bround (?:them|each|up)\b|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll)(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=^|[,;] |\band )round(?= *(?:[.,;]|$))|\bpre-?shape\b|\bround (?:them|each|up)\b|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
@@ -75,21 +75,24 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
   [
     'fill',
-    /\b(?:fill(?! the)|stuff|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|top one half)\b/gi,
+    /\b(?:fill(?! the)|stuff|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|put (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|top one half)\b/gi,
   ],
-  ['roll', /\broll(?:ing|s)?(?! pin)\b|\bpin out\b|\bsheet (?=to|out)/gi],
+  [
+    'roll',
+    /\b(?:lay|spread|open|work) (?:\w+ ){0,4}?with (?:a|the) rolling pin\b|\broll(?:ing|s)?(?! pin)\b|\bpin out\b|\bsheet (?=to|out)/gi,
+  ],
   [
     'shape',
     /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:it |them |each )?(?:\w+ )?(?:in half|over|into|like)|trim)\b/gi,
   ],
-  ['knead', /\bknead(?:ing|s)?\b|\bwork (?:it|the dough|them) (?:well|until|for|hard)\b/gi],
+  ['knead', /\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:well|until|for|hard)\b/gi],
   [
     'proof',
     /\b(?:bulk(?= (?:for )?\d)|prove|proof|rise|rising|ferment|double[ds]?(?! cream)|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,
   ],
   [
     'rest',
-    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|relax|stand|sit)\b(?! of)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
+    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|reposes?|relax|stand|sit)\b(?! of)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|(?<!\b(?:when|once|until|till)\b[^.;,]{0,20})\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
   ],
   [
     'finish',

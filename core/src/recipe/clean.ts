@@ -6,6 +6,9 @@ const HYPHENED = /\p{Ll}-$/u;
 const PARTED = /\d$/;
 const UNIT_FIRST = /^(?:g|kg|ml|l|oz|minutes?|hours?|seconds?|cm)\b/i;
 
+/** One step after another in one line: "mix → knead → rest". */
+const ARROW = /\s*(?:👉|→|⇒|➡\uFE0F?|\s->\s|\s=>\s)\s*/gu;
+
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
   line
@@ -20,7 +23,7 @@ const plainLine = (line: Mapped): Mapped =>
  * taken for a scan, and lines that go on in small letters are joined.
  */
 export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
-  const trimmed = lines.map(plainLine);
+  const trimmed = lines.flatMap((l) => l.split(ARROW)).map(plainLine);
   const isBroken = trimmed.some((l, n) => {
     const next = trimmed[n + 1]?.text ?? '';
     return (HYPHENED.test(l.text) && /^\p{Ll}/u.test(next)) || (PARTED.test(l.text) && UNIT_FIRST.test(next));
@@ -42,10 +45,12 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()-]*?)[\s|:.]+(\d+(?:[.,]\d+)?)\s
  * A column of bare figures behind names is baker's percentages where the flours among them come to a hundred and no weight is named:
  * each then says so. The cells of a table stand in one line.
  */
-export function percentLines(lines: readonly Mapped[]): readonly Mapped[] {
+export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
+  const lines = all.flatMap(barred);
   const isRow = (text: string): boolean =>
     !/^[|\s:+-]+$/.test(text) && (/^\s*\|/.test(text) || (text.match(/\|/g) ?? []).length > 1);
-  const cells = lines.map((l) => (isRow(l.text) ? inOneLine(l) : l.replace(/\t+/g, '  ')));
+  const sizes = lines.find((l) => isRow(l.text) && SIZES.test(l.text));
+  const cells = lines.map((l) => (isRow(l.text) ? inOneLine(oneSize(l, sizes)) : l.replace(/\t+/g, '  ')));
   const hasHead = lines.some(
     (l) => l.text.includes('|') && /%\s*\|?\s*$/.test(l.text) && /[a-z]/i.test(l.text) && !/\d/.test(l.text),
   );
@@ -60,6 +65,23 @@ export function percentLines(lines: readonly Mapped[]): readonly Mapped[] {
     // the last cell of a row under "%"
     return hasHead && /^\s*\|/.test(lines[n]?.text ?? '') && /\d\s*$/.test(l.text) ? l.replace(/\s*$/, ' %') : l;
   });
+}
+
+/** "360 g plain flour | 200 g water": a list in one line, and no row of a table. */
+function barred(line: Mapped): readonly Mapped[] {
+  const cells = line.text.split('|');
+  const isList = cells.length > 1 && cells.every((c) => /^\s*[\d½¼¾⅓⅔⅛][^|]*\p{L}{3}/u.test(c));
+  return isList ? line.split(/\s*\|\s*/g) : [line];
+}
+
+/** Columns for several sizes of a class: "| For 6 | For 12". */
+const SIZES =
+  /\|\s*(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads)?\s*\|\s*(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads)?\s*\|?\s*$/i;
+
+/** Of a row for several sizes the name and the first of them; the others stay unread, and are shown so. */
+function oneSize(row: Mapped, head: Mapped | undefined): Mapped {
+  const second = head && /^\|?[^|]*\|[^|]*(?=\|)/.exec(row.text);
+  return second ? row.slice(0, second[0].length) : row;
 }
 
 /** "| Bread flour | 600 g | 100 |" as "Bread flour 600 g 100". */

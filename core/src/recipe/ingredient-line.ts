@@ -124,6 +124,13 @@ function plainAmounts(line: Mapped): Mapped {
       (_, n = '1', g = '', unit = '') => `${Number(n) * Number(g)} ${unit}`,
     )
     .replace(
+      new RegExp(
+        `^(\\d+(?:\\.\\d+)?)? ?(?:(?:small|large|big|little) )?${CONTAINER} (?:of )?([^(]+) \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)`,
+        'i',
+      ),
+      (_, n = '1', name = '', g = '', unit = '') => `${Number(n) * Number(g)} ${unit} ${name}`,
+    )
+    .replace(
       /^(\d+(?:\.\d+)?) (g|ml) (?:plus|and|\+) (\d+(?:\.\d+)?) \2\b/i,
       (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
     )

@@ -105,6 +105,11 @@ const OPEN = [
   'list in markdown with bold',
   'what to buy and what to do, in telegram words',
   'short message',
+  'a lid, and lower heat after the turn',
+  'words of a film, spoken',
+  'short forms with full stops, semicolons',
+  'poolish by percentages, with a note on each',
+  'long headings, times set apart under them',
 ];
 
 describe('texts whose expectation was written first', () => {

@@ -139,10 +139,10 @@ const joined = (a: string | undefined, b: string): string => (a === undefined ? 
 /** What a clause without a verb says is done: by sides, by cold, by cover or warmth, by a number of pieces. */
 function impliedIn(text: string, times: readonly Duration[]): Action | undefined {
   if (/^(?:\d+ )?(?:even |equal )?balls\b/i.test(text)) return 'ball';
-  if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts)\b|pieces? of \d)/i.test(text)) return 'divide';
+  if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits)\b|pieces? of \d)/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
   if (
-    /\bsides?\b|\bplancha|hotplate\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)\b|\b(?:pan|griddle|skillet)\b/i.test(
+    /\bsides?\b|\bplancha|hotplate\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
       text,
     )
   )
@@ -165,7 +165,10 @@ function heatIn(text: string): MethodDrafts['heat'] {
 
 /** The times of a piece of a text, each with where it stands. */
 const timesOf = (text: Mapped): readonly Duration[] =>
-  durationsIn(text.text).map((t) => ({ ...t, span: text.span(t.at, t.at + t.text.length) }));
+  durationsIn(text.text)
+    // "with a fold after 30 min": when something is done within a rest is no time of the rest
+    .filter((t) => !/\bfolds? (?:after|every|at) (?:about )?$/i.test(text.text.slice(0, t.at)))
+    .map((t) => ({ ...t, span: text.span(t.at, t.at + t.text.length) }));
 
 const draftOf = (action: Action, text: Mapped, times: readonly Duration[], isBeside = false): StepDraft => ({
   action,

@@ -52,12 +52,39 @@ function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string | undef
 const MEASURE =
   'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?';
 
+/** What was done, as somebody tells it, in the words of what is to be done. */
+const TOLD: Readonly<Record<string, string>> = {
+  mixed: 'mix',
+  kneaded: 'knead',
+  rested: 'rest',
+  proved: 'prove',
+  rose: 'rise',
+  divided: 'divide',
+  rounded: 'round',
+  folded: 'fold',
+  shaped: 'shape',
+  rolled: 'roll',
+  cooked: 'cook',
+  baked: 'bake',
+  flipped: 'flip',
+  turned: 'turn',
+};
+/** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
+const TOLD_VERB = new RegExp(
+  `(^|[.,;] |\\b(?:i|we|they|it|and|then) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
+  'gi',
+);
+
 const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])[] = [
   [/\u00a0|\t/g, ' '],
   [/⁄/g, '/'],
   [/[‐‑−]/g, '-'],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
+  [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
+  [/\bea\.(?= side)/gi, 'each'],
+  [/\bdiv\.(?= into)/gi, 'divide'],
+  [TOLD_VERB, (_, before = '', verb = '') => before + (TOLD[verb.toLowerCase()] ?? verb)],
   [/(\p{L}{3})(?=\d)/gu, '$1 '],
   [LARGE, largeValue],
   [
@@ -135,6 +162,7 @@ export const normalLine = (line: string): string =>
 /** A line without the mark of a list, and whether it had the number of a step. */
 export function withoutBullet(line: Mapped): Mapped {
   return line
+    .replace(/^\s*(?:\p{Extended_Pictographic}\uFE0F?\s*)+/u, '')
     .replace(/^\s*(?:[•*·▢□☐✓‣◦>#]+|[-–—]+(?=\s))\s*/u, '')
     .replace(/^\s*(?:(?:step\s*)?\d{1,2}\s*[.):]|[a-z]\))\s+/i, '')
     .trim();

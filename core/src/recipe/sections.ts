@@ -98,6 +98,16 @@ function looksLikeIngredient(line: string): boolean {
   );
 }
 
+/** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
+const TOLD_LIST =
+  /^(?:(?:so|now),? )?(?:(?:i|we) )?(?:used|took|weighed out|what (?:i|we|you) need is) (?=\d|an? |½|half)/i;
+/** A line in capitals that names a stage of the work, and no time of it. */
+const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
+
+/** Of two lists that say the same in two measures the one by weight is read. */
+const METRIC_LIST = /^(?:metric|grams|by weight|weights?)\b[^:]{0,20}:\s*\S/i;
+const OTHER_LIST = /^(?:us|u\.s\.|american|imperial|cups|by volume)\b[^:]{0,20}:\s*\S/i;
+
 /** A text taken apart while it is read, line by line. */
 class Taking {
   readonly ingredients: { line: Mapped; use: IngredientUse }[] = [];
@@ -148,6 +158,10 @@ class Taking {
       this.title = line;
       return;
     }
+    if (STAGE.test(line.text) && !this.isAtStart) {
+      this.headings.push(line);
+      return;
+    }
     const sentences = this.part === 'passed' ? [line] : sentencesOf(line);
     // what holds hands at work is method as a whole, but for what says how many, and for lists of amounts
     const isMethod =
@@ -158,7 +172,7 @@ class Taking {
 
   /** "By the mug: 2 mugs of flour …": what stands before a list of amounts is a title, or says nothing. */
   private withoutLead(line: Mapped): Mapped {
-    const lead = /^([^:\d]{2,60}(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half )/.exec(line.text);
+    const lead = /^([^:\d]{2,60}(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |\p{L}[\p{L} ]{2,20} \d)/u.exec(line.text);
     if (!lead || actionsIn(normalLine(lead[1] ?? '')).length > 0 || findFood(lead[1] ?? '')?.role === 'flour')
       return line;
     if (itemsOf(line.slice(lead[0].length)).length < 2) return line;
@@ -182,7 +196,7 @@ class Taking {
 
   private list(line: Mapped): void {
     let before = '';
-    for (const item of itemsOf(line)) {
+    for (const item of itemsOf(line.replace(TOLD_LIST, ''))) {
       // "two teaspoons of soda and the same of salt"
       const whole = item.replace(/^the same (?:amount )?of\b/i, () => before);
       before = MEASURE.exec(normalLine(whole.text))?.[0] ?? before;
@@ -222,12 +236,14 @@ class Taking {
  */
 export function takeApart(lines: readonly Mapped[], given: readonly GivenOwner[] = []): RecipeParts {
   const taking = new Taking();
+  const isTwice = lines.some((l) => METRIC_LIST.test(l.text));
   for (const raw of lines) {
     const line = withoutBullet(raw);
     if (line.text === '') continue;
     const { from, to } = line.span();
     const said = given.find((g) => g.from < to && from < g.to);
     if (said) taking.takeAs(line, said.owner);
+    else if (isTwice && OTHER_LIST.test(line.text)) taking.notUnderstood.push(line);
     else taking.take(line);
   }
   const { title, ingredients, method, facts, headings, aside, notUnderstood } = taking;

@@ -3,10 +3,19 @@ import { HANDOUTS } from './held-handouts.ts';
 import { PAGES } from './held-pages.ts';
 import { FIFTH } from './held-fifth.ts';
 import { FOURTH } from './held-fourth.ts';
+import { SIXTH } from './held-sixth.ts';
 import { THIRD } from './held-third.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
-export const RECIPE_TEXTS: readonly RecipeText[] = [...HANDOUTS, ...PAGES, ...AGAIN, ...THIRD, ...FOURTH, ...FIFTH];
+export const RECIPE_TEXTS: readonly RecipeText[] = [
+  ...HANDOUTS,
+  ...PAGES,
+  ...AGAIN,
+  ...THIRD,
+  ...FOURTH,
+  ...FIFTH,
+  ...SIXTH,
+];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

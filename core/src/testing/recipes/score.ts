@@ -143,7 +143,8 @@ function lostAmounts(
       const told = minutesIn(step);
       const [, range] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
       // of a range the middle is taken; hours and minutes are one time
-      const values = [value, (value + Number(range ?? value)) / 2].map((v) => v * perMinute(unit));
+      const half = /^ and a half\b/i.test(text.slice(m.index + m[0].length)) ? 0.5 : 0;
+      const values = [value + half, (value + Number(range ?? value)) / 2].map((v) => v * perMinute(unit));
       const isOne = [60, 120].some((h) =>
         told.some((min) => values.some((v) => isNear(h + v, min, 0.02) || (v === h && min > h && min < h + 60))),
       );
