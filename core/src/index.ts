@@ -463,3 +463,22 @@ export {
   whoseWords,
   aboutWords,
 } from './words/index.ts';
+export {
+  homeRecipes,
+  LABEL_SHEETS,
+  letterPt,
+  rowsOn,
+  SHEET_KINDS,
+  SHEET_PLACES,
+  sheetOf,
+  TITLE_SHARE,
+  wantedSheets,
+  type AtHome,
+  type Handout,
+  type LabelSheet,
+  type Sheet,
+  type SheetCard,
+  type SheetKind,
+  type SheetPlace,
+  type SheetRow,
+} from './handouts/index.ts';

@@ -12,6 +12,7 @@ const kitchens = () => import('./features/kitchens/index.ts');
 const planViews = () => import('./features/plan/index.ts');
 const turns = () => import('./features/turns/index.ts');
 const elsewhere = () => import('./features/elsewhere/index.ts');
+const print = () => import('./features/print/index.ts');
 const run = () => import('./features/run/index.ts');
 const setup = () => import('./features/class-setup/index.ts');
 
@@ -52,6 +53,7 @@ export const router = createBrowserRouter([
             ],
           },
           { path: 'run', lazy: async () => ({ Component: (await run()).RunShell }) },
+          { path: 'print', lazy: async () => ({ Component: (await print()).PrintPage }) },
           { path: 'kitchen', lazy: async () => ({ Component: (await kitchens()).ClassKitchen }) },
           {
             path: 'setup',

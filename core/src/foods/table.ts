@@ -339,9 +339,16 @@ export const FOODS: readonly Food[] = [
     waterPct: 70,
   }),
   food('baking-powder', 'leaven', 'baking powder', per100(0, 0, 30, 0, 0, 27), 8, { gPerTsp: 4 }),
-  food('baking-soda', 'leaven', 'bicarbonate of soda | baking soda | bicarbonate | bicarb | soda', per100(0, 0, 0, 0, 0, 68), 5, {
-    gPerTsp: 6,
-  }),
+  food(
+    'baking-soda',
+    'leaven',
+    'bicarbonate of soda | baking soda | bicarbonate | bicarb | soda',
+    per100(0, 0, 0, 0, 0, 68),
+    5,
+    {
+      gPerTsp: 6,
+    },
+  ),
   food(
     'starter',
     'starter',

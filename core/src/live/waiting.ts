@@ -1,4 +1,4 @@
-import { isRest, type Step } from '../method/index.ts';
+import { isRest, stepNotes, type Step } from '../method/index.ts';
 import { isOfBread, type Plan, type PlanTask, type RestTask } from '../plan/index.ts';
 import { namesOf } from '../words/index.ts';
 import type { Workshop } from '../workshop/index.ts';
@@ -85,20 +85,13 @@ function lookSec(task: PlanTask, step: Step): number {
   return Math.max(task.startSec, task.endSec - (isRest(step) ? LOOK_SEC : (step.lookSec ?? LOOK_SEC) || LOOK_SEC));
 }
 
-/** What helps at a step, each with what it is: the sign, what goes wrong and what then, what to be careful of, why it is done. */
+/** What helps at the step of a task, each with what it is: the sign, what goes wrong and what then, what to be careful of, why. */
 export function rescueNotes(
   workshop: Workshop,
   task: Pick<PlanTask, 'bread' | 'step'>,
 ): readonly (readonly [string, string])[] {
   const step = stepOf(workshop, task);
-  if (!step) return [];
-  const notes: readonly (readonly [string, string | undefined])[] = [
-    ['Look for', step.cue],
-    ['If it goes wrong', step.trouble],
-    ['Take care', step.caution],
-    ['Why', step.why],
-  ];
-  return notes.flatMap(([what, words]) => (words === undefined || words === '' ? [] : [[what, words] as const]));
+  return step ? stepNotes(step) : [];
 }
 
 /** How long after a dough was mixed its figures are still asked for. */

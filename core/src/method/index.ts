@@ -3,7 +3,7 @@
  * Begin with `schema.ts`. Minutes in the file, whole seconds out.
  */
 export type { ActiveStep, CookStep, HandStep, Phase, PrepareStep, RestStep, Step } from './schema.ts';
-export { isFireKind, isRest, chainOf, cookPhases } from './steps.ts';
+export { isFireKind, isRest, chainOf, cookPhases, stepNotes } from './steps.ts';
 export { orderedWindow, usualWarmth, withStep } from './edit-steps.ts';
 export { isProofPlace, windowAt } from './window.ts';
 export { activeSeconds, turnMoments } from './durations.ts';

@@ -18,3 +18,14 @@ export const isFireKind = (at: string | undefined): at is 'griddle' | 'grill' | 
 export function cookPhases(step: ActiveStep): readonly Phase[] {
   return step.kind === 'cook' ? (step.phases ?? []) : [];
 }
+
+/** What helps at a step, each with what it is: the sign, what goes wrong and what then, what to be careful of, why it is done. */
+export function stepNotes(step: Step): readonly (readonly [string, string])[] {
+  const notes: readonly (readonly [string, string | undefined])[] = [
+    ['Look for', step.cue],
+    ['If it goes wrong', step.trouble],
+    ['Take care', step.caution],
+    ['Why', step.why],
+  ];
+  return notes.flatMap(([what, words]) => (words === undefined || words === '' ? [] : [[what, words] as const]));
+}

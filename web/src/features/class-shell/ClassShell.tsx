@@ -16,7 +16,7 @@ const AdviceStrip = lazy(async () => ({ default: (await import('./AdviceStrip.ts
 /** What a list on paper is of: the class and its day. The run sheet has a head of its own. */
 function PrintHead({ workshop }: { readonly workshop: Workshop }) {
   const { pathname } = useLocation();
-  if (pathname.endsWith('/sheet')) return null;
+  if (pathname.endsWith('/sheet') || pathname.endsWith('/print')) return null;
   return (
     <p className="hidden border-b-2 border-black pb-1 text-lg font-bold print:block" data-testid="print-head">
       {workshop.title} · {dayText(workshop, 0, 'plain')} {workshop.date.slice(0, 4)}, doors{' '}

@@ -28,6 +28,7 @@ function stepsOf(draft: Draft): readonly { readonly to: string; readonly name: s
     { to: 'dough', name: 'Dough', order: orderOf('dough') },
     { to: 'plan', name: 'Plan', order: planOrder },
     { to: 'turns', name: 'Turns', order: planOrder },
+    { to: 'print', name: 'Print', order: planOrder },
     { to: 'run', name: 'Run', order: planOrder },
   ];
 }

@@ -1,0 +1,215 @@
+import { beforeAll, describe, expect, it } from 'vitest';
+import { isOnFire, ownerOf, turnsOf } from '../plan/index.ts';
+import { findBrokenRules } from '../planner/index.ts';
+import { runningClass, type RunningClass } from '../testing/index.ts';
+import { clockText, durationText, gramsOnScale, gramsText } from '../units/index.ts';
+import { personName } from '../workshop/index.ts';
+import {
+  homeRecipes,
+  letterPt,
+  rowsOn,
+  LABEL_SHEETS,
+  SHEET_KINDS,
+  sheetOf,
+  wantedSheets,
+  type Sheet,
+  type SheetKind,
+} from './index.ts';
+import { LEAST_PT } from './label-sheets.ts';
+import { HAND_ROOM, parted } from './parted.ts';
+import { card, row } from './sheet.ts';
+
+let cls: RunningClass;
+const sheets = new Map<SheetKind, Sheet>();
+const made = (kind: SheetKind): Sheet => {
+  const { record, plan } = cls;
+  const sheet = sheets.get(kind) ?? sheetOf(kind, { record, plan, pantry: undefined, home: { inPan: 1 } });
+  if (!sheet) expect.fail(`${kind} is not made`);
+  sheets.set(kind, sheet);
+  return sheet;
+};
+/** Everything that stands on a sheet, line by line. */
+const linesOn = (sheet: Sheet): readonly string[] =>
+  sheet.cards.flatMap((c) => [
+    [c.title, c.under, ...c.care].join(' '),
+    ...c.rows.map((r) => [r.lead, r.words, r.more, ...r.care].join(' ')),
+    ...c.notes.map((n) => n.join(' ')),
+  ]);
+
+beforeAll(() => {
+  cls = runningClass('sunday');
+});
+
+describe('every figure on paper is that of the plan file', () => {
+  it('at the fire: each bread at its second, its turns and its end, on the card of its griddle and on no other', () => {
+    const { record, plan } = cls;
+    const { cards } = made('fire-cards');
+    const onFire = plan.tasks.filter(isOnFire);
+    expect(cards.reduce((sum, c) => sum + c.rows.length, 0)).toBe(onFire.length);
+    for (const t of onFire) {
+      const own = cards.filter((c) => c.page.startsWith(t.at?.id ?? '-'));
+      const mine = own.flatMap((c) => c.rows).filter((r) => r.lead === clockText(record.workshop, t.startSec));
+      const name = personName(record.workshop, ownerOf(t) ?? '');
+      const line = mine.find(
+        (r) => r.words.includes(name) && r.more.includes(`off ${clockText(record.workshop, t.endSec)}`),
+      );
+      expect(line, t.id).toBeDefined();
+      for (const turn of turnsOf(t)) expect(line?.more).toContain(`turn after ${durationText(turn - t.startSec)}`);
+    }
+  });
+
+  it('on the run list: every task of the class in the minute in which it begins', () => {
+    const { record, plan } = cls;
+    const { cards } = made('run-list');
+    const begun = plan.tasks.filter((t) => t.startSec >= 0 && t.kind !== 'rest');
+    expect(cards.map((c) => c.title)).toEqual([
+      ...new Set(
+        begun
+          .map((t) => t.startSec)
+          .sort((a, b) => a - b)
+          .map((s) => clockText(record.workshop, s)),
+      ),
+    ]);
+  });
+
+  it('at the stations: each step of its people and its doughs, and the same grams on the trays as in the file', () => {
+    const { record, plan } = cls;
+    const { cards } = made('station-cards');
+    for (const s of record.workshop.stations) {
+      const times = cards.filter((c) => c.page.startsWith(s.id)).flatMap((c) => c.rows.map((r) => r.lead));
+      const own = plan.tasks.filter(
+        (t) => t.kind === 'step' && t.startSec >= 0 && s.members.includes(ownerOf(t) ?? ''),
+      );
+      expect(own.length).toBeGreaterThan(0);
+      for (const t of own) expect(times).toContain(clockText(record.workshop, t.startSec));
+    }
+    const trays = linesOn(made('tray-cards'));
+    const isDough = ({ use }: { readonly use?: string | undefined }): boolean => use === undefined || use === 'dough';
+    // the dough of a share is weighed with that of its mother, what is used beside it lies at its station
+    for (const b of plan.batches)
+      for (const i of b.ingredients.filter(
+        (x) => x.g > 0 && (b.station === null ? isDough(x) : b.mother === null || !isDough(x)),
+      )) {
+        // what is finer than the scale stands as it is, with how to come by it
+        const g = [gramsOnScale(i.g, record.notes.scaleG).text, gramsText(i.g)];
+        expect(
+          trays.some((l) => l.includes(i.name) && g.some((x) => l.startsWith(x))),
+          `${g.join()} ${i.name}`,
+        ).toBe(true);
+      }
+  });
+});
+
+describe('what somebody avoids', () => {
+  it('stands on every sheet that shows them or their bread, with what is left off', () => {
+    const { workshop } = cls.record;
+    const careful = workshop.roster.filter((p) => p.avoid.length > 0);
+    expect(careful.length).toBeGreaterThan(1);
+    for (const kind of [
+      'run-list',
+      'roll-call',
+      'fire-cards',
+      'station-cards',
+      'badges',
+      'avoids',
+      'brief',
+      'home-cards',
+    ] as const)
+      for (const p of careful) {
+        const lines = linesOn(made(kind)).filter((l) => l.includes(p.name));
+        expect(
+          lines.some((l) => /\bno \p{L}/u.test(l)),
+          `${kind}, ${p.name}`,
+        ).toBe(true);
+      }
+    expect(linesOn(made('fire-cards')).some((l) => l.includes('without butter'))).toBe(true);
+  });
+
+  it('is not on their label, though it is on that of others who make the same bread', () => {
+    const labels = made('bread-labels').cards.filter((c) => c.title === 'Coiled spring onion rounds');
+    const containsMilk = (name: string) =>
+      labels.filter((c) => c.under.startsWith(name)).map((c) => c.care.some((w) => w.includes('milk')));
+    expect([containsMilk('Dmitri'), containsMilk('Esme')]).toEqual([[false], [true]]);
+  });
+});
+
+describe('a recipe for home', () => {
+  it('is a plan of its own that breaks no rule, for the breads that somebody made, and says its times from the start', () => {
+    const { record } = cls;
+    let count = 0;
+    for (const person of record.workshop.roster)
+      for (const { workshop, plan, card: front } of homeRecipes(record, person, { inPan: 1 })) {
+        count++;
+        expect(findBrokenRules(workshop, plan, { goal: plan.goal }), `${person.name}, ${workshop.title}`).toEqual([]);
+        const startSec = Math.min(...plan.tasks.map((t) => t.startSec));
+        const cook = plan.tasks.find((t) => t.step === 'cook');
+        const leads = front.rows.map((r) => r.lead);
+        if (cook) expect(leads).toContain(`+${durationText(cook.startSec - startSec)}`);
+        for (const i of (plan.batches[0]?.ingredients ?? []).filter((x) => x.g > 0))
+          expect(
+            front.rows.some((r) => r.words === i.name && r.lead === gramsText(i.g)),
+            i.name,
+          ).toBe(true);
+      }
+    expect(count).toBe(36);
+  });
+
+  it('is sooner done where more breads lie in the pan', () => {
+    const { record } = cls;
+    const [first] = record.workshop.roster;
+    if (!first) expect.fail();
+    const four = {
+      ...record,
+      workshop: { ...record.workshop, menu: record.workshop.menu.map((m) => ({ ...m, each: 4 })) },
+    };
+    const doneAt = (inPan: number) =>
+      homeRecipes(four, first, { inPan }).map((r) => Math.max(...r.plan.tasks.map((t) => t.endSec)));
+    const [one, two] = [doneAt(1), doneAt(2)];
+    // where rolling takes longer than cooking the pan is not what one waits for
+    expect(one.every((sec, i) => (two[i] ?? Infinity) <= sec)).toBe(true);
+    expect(one.some((sec, i) => (two[i] ?? Infinity) < sec)).toBe(true);
+  });
+});
+
+describe('sheets', () => {
+  it('are made for all that a class has, and ticked by what it needs', () => {
+    const kinds = SHEET_KINDS.filter((k) => k !== 'shopping');
+    expect(kinds.map((k) => made(k).kind)).toEqual(kinds);
+    const taken = { ...cls.record, workshop: { ...cls.record.workshop, service: 'take-home' as const } };
+    expect(wantedSheets(cls.record)).not.toContain('bread-labels');
+    expect(wantedSheets(taken)).toContain('bread-labels');
+    const nobody = { ...cls.record, workshop: { ...cls.record.workshop, roster: [] } };
+    expect(wantedSheets(nobody)).not.toContain('badges');
+  });
+
+  it('hold no id: whatever stands there is in words', () => {
+    const ids = [...cls.plan.tasks, ...cls.plan.batches].map((x) => x.id).filter((id) => /[:/#]/.test(id));
+    expect(ids.length).toBeGreaterThan(50);
+    for (const kind of SHEET_KINDS.filter((k) => k !== 'shopping'))
+      expect(linesOn(made(kind)).filter((line) => ids.some((id) => line.includes(id)))).toEqual([]);
+  });
+
+  it('part a card that is longer than a page, and lose no line of it', () => {
+    const rows = Array.from({ length: 300 }, (_, i) => row('', `line ${i}`));
+    const parts = parted(card('Long', { rows, page: 'p' }), HAND_ROOM);
+    expect(parts.length).toBeGreaterThan(2);
+    expect(parts.flatMap((p) => p.rows)).toEqual(rows);
+    expect(new Set(parts.map((p) => p.page)).size).toBe(parts.length);
+    expect(parts.slice(1).every((p) => p.title === 'Long, going on')).toBe(true);
+  });
+
+  it('lay labels as many below each other as the page holds', () => {
+    expect(LABEL_SHEETS.map((l) => l.columns * rowsOn(l, l.name.includes('Letter') ? 279.4 : 297))).toEqual(
+      LABEL_SHEETS.map((l) => Number(/(\d+) on/.exec(l.name)?.[1])),
+    );
+  });
+
+  it('set labels in the largest letters that fit, and never smaller than the law reads', () => {
+    const [small, , large] = LABEL_SHEETS;
+    if (!small || !large) expect.fail();
+    const words = ['Clementine van der Hoogenboom, made Sunday 7 March', 'Contains gluten, milk', 'x'.repeat(60)];
+    expect(letterPt('Ovals', words, large)).toBeGreaterThan(letterPt('Ovals', words, small));
+    expect(letterPt('Ovals', ['short'], small)).toBe(12);
+    expect(letterPt('Ovals', ['x'.repeat(3000)], small)).toBe(LEAST_PT);
+  });
+});

@@ -1,0 +1,211 @@
+import { contentsOf, type Bread } from '../bread/index.ts';
+import { avoidedName } from '../foods/index.ts';
+import { cookPhases, isRest, type Step } from '../method/index.ts';
+import { isOfBread, stepWords, turnsOf, type Plan, type PlanTask } from '../plan/index.ts';
+import { planClass } from '../planner/index.ts';
+import { cmText, dayText, durationText, gramsText, celsiusText } from '../units/index.ts';
+import { whatWords } from '../words/index.ts';
+import {
+  careOf,
+  careWords,
+  lacksOf,
+  linesOf,
+  needsOf,
+  offWords,
+  withAdded,
+  type ClassRecord,
+  type Participant,
+  type Workshop,
+} from '../workshop/index.ts';
+import { card, noteWords, row, type Sheet, type SheetCard, type SheetRow } from './sheet.ts';
+
+/** What somebody has at home. */
+export interface AtHome {
+  /** So many breads lie in the pan at once. */
+  readonly inPan: number;
+}
+
+const PAN_ID = 'pan';
+/** A pan at home heats through in so long (common practice). */
+const PAN_PREHEAT_MIN = 5;
+const DOORS = '08:00';
+/** A day is long enough for any bread that is mixed and eaten on one day; longer chains begin the day before. */
+const TABLE = '23:00';
+
+/** A step as one does it alone: nobody looks over a shoulder, nobody of a staff stands at the flame, and any pan serves. */
+function atHome(step: Step): Step {
+  if (isRest(step)) return { ...step, look: false };
+  const own = { ...step, look: false, by: step.by === 'staff' ? ('owner' as const) : step.by };
+  if (own.kind !== 'cook') return own;
+  const { surfaces: _, ...any } = own;
+  return any.phases ? { ...any, phases: any.phases.map(({ by: _by, ...phase }) => phase) } : any;
+}
+
+/** A bread as one person makes it at home: alone, on one bench, with one pan, in the warmth of the class's room. */
+function homeClass(workshop: Workshop, person: Participant, bread: Bread, breads: number, home: AtHome): Workshop {
+  const { variantOf: _, ...alone } = bread;
+  const lone: Bread = { ...alone, steps: bread.steps.map(atHome) };
+  const { name, roomC, places } = workshop.kitchen;
+  const kitchen: Workshop['kitchen'] = {
+    name,
+    roomC,
+    places,
+    benches: [{ id: 'bench', seats: 1 }],
+    griddles: [
+      {
+        id: PAN_ID,
+        name: 'the pan',
+        surface: 'cast-iron',
+        shape: 'round',
+        diameterCm: 28,
+        preheatMin: PAN_PREHEAT_MIN,
+        resetSec: 0,
+        changeSec: 0,
+        portable: true,
+        spots: { [bread.id]: home.inPan },
+      },
+    ],
+    grills: [],
+    flames: [],
+    mixers: [],
+    staff: [{ id: 'helper', name: 'you', role: 'instructor', pace: 1 }],
+    griddleGapCm: 1,
+    griddlesPerStaff: 4,
+    layOnGapSec: 0,
+    handMaxDoughG: 3000,
+    safeOutMin: workshop.kitchen.safeOutMin,
+  };
+  const whole = withAdded(kitchen, lacksOf(kitchen, needsOf(lone)));
+  return {
+    format: 'hodsman-workshop',
+    version: 2,
+    title: `${bread.name} at home`,
+    date: workshop.date,
+    timeZone: workshop.timeZone,
+    doorsOpen: DOORS,
+    tableTime: TABLE,
+    prepTimes: [],
+    service: 'as-cooked',
+    welcomeMin: 0,
+    idleMaxMin: 20,
+    breaks: [],
+    kitchen: whole,
+    breads: [lone],
+    roster: [{ ...person, pace: 1 }],
+    stations: [{ id: 'home', bench: 'bench', members: [person.id] }],
+    menu: [{ bread: bread.id, each: breads, per: 'participant', spares: 0, dough: { mode: 'station' }, mixer: false }],
+    demos: [],
+  };
+}
+
+/** A recipe for somebody's kitchen: the class that it is planned as, its plan, and the card. */
+export interface HomeRecipe {
+  readonly workshop: Workshop;
+  readonly plan: Plan;
+  readonly card: SheetCard;
+  /** What helps at each step, for the back. */
+  readonly back: SheetCard;
+}
+
+/** The recipes that somebody takes home, one for each bread that they made, planned anew for their own kitchen. */
+export function homeRecipes(record: ClassRecord, person: Participant, home: AtHome): readonly HomeRecipe[] {
+  const { workshop, notes } = record;
+  return linesOf(workshop)
+    .filter((l) => l.makers.has(person.id))
+    .map(({ bread, menu }): HomeRecipe => {
+      const own = homeClass(workshop, person, bread, menu.per === 'station' ? 1 : menu.each, home);
+      const plan = planClass(own, { goal: 'short', effort: 0 });
+      const helps = bread.steps.flatMap((s) => {
+        const words = noteWords(s);
+        return words === '' ? [] : [[stepWords(s.id), words] as const];
+      });
+      const back = card(`${bread.name}: why, and what helps`, { notes: helps, page: `${person.id} back` });
+      return { workshop: own, plan, card: recipeCard(record, person, own, plan, notes.remarks), back };
+    });
+}
+
+function recipeCard(
+  record: ClassRecord,
+  person: Participant,
+  own: Workshop,
+  plan: Plan,
+  remarks: ClassRecord['notes']['remarks'],
+): SheetCard {
+  const [bread] = own.breads;
+  if (!bread) return card(person.name);
+  const pieces = plan.batches.reduce((sum, b) => sum + b.pieces.length, 0);
+  const weighed = plan.batches
+    .flatMap((b) => b.ingredients)
+    .filter((w) => w.g > 0)
+    .map((w): SheetRow => {
+      const tempC = bread.ingredients.find((i) => i.name === w.name && i.use === 'dough')?.tempC;
+      return row(gramsText(w.g), w.name, { more: tempC === undefined ? '' : celsiusText(tempC) });
+    });
+  const startSec = Math.min(...plan.tasks.map((t) => t.startSec));
+  const doneSec = Math.max(...plan.tasks.map((t) => t.endSec));
+  const off = offWords(careOf(record.workshop, remarks, person.id, bread.id));
+  return card(bread.name, {
+    under: `${person.name} · ${pieces} of ${gramsText(bread.piece.doughG)}, ${cmText(bread.piece.diameterCm)} across · ${durationText(doneSec - startSec)} from start to end`,
+    care: [careWords(record.workshop, remarks, person.id), off].filter((w) => w !== ''),
+    rows: [...weighed, ...stages(plan.tasks, startSec)],
+    page: person.id,
+  });
+}
+
+/** Each stage once, with when it begins, counted from the start: what is done to every piece is one stage. */
+function stages(tasks: readonly PlanTask[], startSec: number): readonly SheetRow[] {
+  const groups = new Map<string, PlanTask[]>();
+  for (const t of [...tasks].sort((a, b) => a.startSec - b.startSec)) {
+    const key = isOfBread(t) ? t.step : t.kind;
+    groups.set(key, [...(groups.get(key) ?? []), t]);
+  }
+  return [...groups.values()].flatMap((list): readonly SheetRow[] => {
+    const [first] = list;
+    if (!first) return [];
+    const [turn] = turnsOf(first);
+    const each = list.length > 1 ? ` each, ${list.length} times` : '';
+    const more =
+      first.kind === 'rest'
+        ? `${durationText(first.endSec - first.startSec)}, at least ${durationText(first.window.minSec)}, at most ${durationText(first.window.maxSec)}`
+        : `${durationText(first.endSec - first.startSec)}${each}${turn === undefined ? '' : `, turn after ${durationText(turn - first.startSec)}`}`;
+    return [
+      row(`+${durationText(first.startSec - startSec)}`, first.kind === 'preheat' ? 'heat the pan' : whatWords(first), {
+        more,
+      }),
+    ];
+  });
+}
+
+/** The recipe cards of everybody. */
+export function homeCards(record: ClassRecord, home: AtHome): Sheet {
+  const cards = record.workshop.roster.flatMap((p) => {
+    const recipes = homeRecipes(record, p, home);
+    return [...recipes.map((r) => r.card), ...recipes.map((r) => r.back).filter((b) => b.notes.length > 0)];
+  });
+  return { kind: 'home-cards', place: 'home', title: 'Recipes for home', reader: 'everybody', cards, isLabels: false };
+}
+
+/** Labels for what is taken home, by person and bread: what it is, when it was made, allergens by name, how it keeps. */
+export function breadLabels({ workshop, notes }: ClassRecord): Sheet {
+  const made = dayText(workshop, 0, 'plain');
+  const cards = workshop.roster.flatMap((p) =>
+    linesOf(workshop)
+      .filter((l) => l.makers.has(p.id))
+      .map(({ bread }): SheetCard => {
+        const avoided = new Set(p.avoid.map((a) => a.what));
+        const { leftOff } = careOf(workshop, notes.remarks, p.id, bread.id);
+        const own = { ...bread, ingredients: bread.ingredients.filter((i) => !leftOff.includes(i.name)) };
+        const held = contentsOf(own).filter((c) => c.kind === 'allergen' && !avoided.has(c.word));
+        const cooks = bread.steps.some((s) => !isRest(s) && cookPhases(s).length > 0);
+        return card(bread.name, {
+          under: `${p.name}, made ${made}`,
+          care: held.length === 0 ? [] : [`Contains ${held.map((c) => avoidedName(c.word)).join(', ')}`],
+          rows: [
+            row('', 'Best on the day; wrapped until the next, frozen a month.'),
+            ...(cooks ? [row('', 'To warm: dry hot pan, 30 s a side.')] : []),
+          ],
+        });
+      }),
+  );
+  return { kind: 'bread-labels', place: 'home', title: 'Labels for breads', reader: 'bags', cards, isLabels: true };
+}

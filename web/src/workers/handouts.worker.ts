@@ -1,0 +1,13 @@
+import { SHEET_KINDS, sheetOf, writeIn, type Handout, type OwnMeasures, type Sheet } from '@hodsman/core';
+import { expose } from 'comlink';
+
+const face = {
+  /** Every sheet that a class has use for, in somebody's own measures; recipes for home are planned for it. */
+  sheets(handout: Handout, measures: OwnMeasures): readonly Sheet[] {
+    writeIn(measures);
+    return SHEET_KINDS.flatMap((kind) => sheetOf(kind, handout) ?? []);
+  },
+};
+export type HandoutsFace = typeof face;
+
+expose(face);
