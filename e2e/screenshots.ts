@@ -16,7 +16,6 @@ interface Shot {
   /** A class that is made for the picture. */
   readonly made?: object;
   readonly size?: { readonly width: number; readonly height: number };
-  readonly theme?: 'light' | 'dark';
   readonly act?: (page: Page) => Promise<void>;
 }
 
@@ -40,11 +39,6 @@ Method
 5. Cook in a dry pan over medium-high heat for 2–3 minutes a side.
 6. Brush with melted butter and serve warm.`;
 
-const press =
-  (key: string) =>
-  (page: Page): Promise<void> =>
-    page.getByTestId('board').press(key);
-
 const undoAll = async (page: Page): Promise<void> => {
   const undo = page.getByRole('button', { name: 'Undo' });
   while (await undo.isEnabled()) await undo.click();
@@ -63,14 +57,10 @@ const SHOTS: readonly Shot[] = [
   { name: 'plan', step: 'plan', demo: 'demo-sunday' },
   { name: 'plan-sixteen', step: 'plan', made: longNamed(16, 4) },
   {
-    name: 'plan-route',
-    step: 'plan',
+    name: 'print',
+    step: 'print',
     demo: 'demo-sunday',
-    theme: 'dark',
-    act: async (page) => {
-      await press('3')(page);
-      await page.getByTestId('its-times').waitFor();
-    },
+    act: (page) => page.getByTestId('sheets').locator('[data-card]').first().waitFor(),
   },
   {
     name: 'plan-moment',
@@ -158,10 +148,9 @@ for (const {
   made,
   demo = 'demo-class',
   size = { width: 1280, height: 800 },
-  theme = 'light',
   act,
 } of SHOTS.filter((s) => WANTED.length === 0 || WANTED.includes(s.name))) {
-  const page = await browser.newPage({ viewport: size, colorScheme: theme, locale: 'en-IE', baseURL: ADDRESS });
+  const page = await browser.newPage({ viewport: size, colorScheme: 'light', locale: 'en-IE', baseURL: ADDRESS });
   const isBread = step.startsWith('/');
   const id = made
     ? await makeClass(page.request, step === 'run' ? 'Sunday in the Old Tannery' : 'Sixteen people, three breads', made)

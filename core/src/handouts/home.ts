@@ -1,6 +1,7 @@
 import { contentsOf, type Bread } from '../bread/index.ts';
 import { avoidedName } from '../foods/index.ts';
 import { cookPhases, isRest, type Step } from '../method/index.ts';
+import { doughCards } from '../provision/index.ts';
 import { isOfBread, stepWords, turnsOf, type Plan, type PlanTask } from '../plan/index.ts';
 import { planClass } from '../planner/index.ts';
 import { cmText, dayText, durationText, gramsText, celsiusText } from '../units/index.ts';
@@ -28,6 +29,8 @@ export interface AtHome {
 const PAN_ID = 'pan';
 /** A pan at home heats through in so long (common practice). */
 const PAN_PREHEAT_MIN = 5;
+/** What a scale at home shows (common practice). */
+const HOME_SCALE_G = 1;
 const DOORS = '08:00';
 /** A day is long enough for any bread that is mixed and eaten on one day; longer chains begin the day before. */
 const TABLE = '23:00';
@@ -134,12 +137,13 @@ function recipeCard(
   const [bread] = own.breads;
   if (!bread) return card(person.name);
   const pieces = plan.batches.reduce((sum, b) => sum + b.pieces.length, 0);
-  const weighed = plan.batches
-    .flatMap((b) => b.ingredients)
-    .filter((w) => w.g > 0)
-    .map((w): SheetRow => {
-      const tempC = bread.ingredients.find((i) => i.name === w.name && i.use === 'dough')?.tempC;
-      return row(gramsText(w.g), w.name, { more: tempC === undefined ? '' : celsiusText(tempC) });
+  const weighed = doughCards(own, plan, { scaleG: HOME_SCALE_G, measures: record.notes.measures })
+    .flatMap((c) => [...c.rows, ...c.outside])
+    .filter((r) => r.g > 0)
+    .map((r): SheetRow => {
+      const tempC = bread.ingredients.find((i) => i.name === r.name && i.use === 'dough')?.tempC;
+      const warmth = tempC === undefined ? '' : celsiusText(tempC);
+      return row(r.text, r.name, { more: [r.measure ?? '', warmth, ...r.hints].filter(Boolean).join(', ') });
     });
   const startSec = Math.min(...plan.tasks.map((t) => t.startSec));
   const doneSec = Math.max(...plan.tasks.map((t) => t.endSec));

@@ -27,7 +27,7 @@ export interface Handout {
   readonly home: AtHome;
 }
 
-const MAKE: { readonly [K in SheetKind]: (h: Handout) => Sheet | undefined } = {
+const MAKE: Readonly<Record<SheetKind, (h: Handout) => Sheet | undefined>> = {
   'run-list': ({ record, plan }) => runList(record, plan),
   'roll-call': ({ record, plan }) => rollCallSheet(record, plan),
   'fire-cards': ({ record, plan }) => fireCards(record, plan),

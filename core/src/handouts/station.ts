@@ -1,6 +1,6 @@
 import { isOfBread, isOnFire, isTaskOf, mindedBy, ownerOf, turnsOf, type Plan, type PlanTask } from '../plan/index.ts';
 import { doughCards } from '../provision/index.ts';
-import { clockText, durationText } from '../units/index.ts';
+import { clockText, durationText, gramsText } from '../units/index.ts';
 import { placeWords, whatWords } from '../words/index.ts';
 import { careLines, careWords, firstName, personName, stationName, type ClassRecord } from '../workshop/index.ts';
 import { card, noteWords, row, type Sheet, type SheetCard, type SheetRow } from './sheet.ts';
@@ -88,7 +88,13 @@ export function trayCards({ workshop, notes }: ClassRecord, plan: Plan): Sheet {
       const of = (rows: typeof c.rows): readonly SheetRow[] =>
         rows.map((r) => row(r.text, r.name, { more: [r.measure ?? '', ...r.hints].filter(Boolean).join(', ') }));
       return card(c.title, {
-        under: `${c.bread.name}, ${c.pieces} pieces${c.spares > 0 ? ` and ${c.spares} spare` : ''}`,
+        under: [
+          c.bread.name,
+          c.pieces > 0 ? `${c.pieces} pieces${c.spares > 0 ? ` and ${c.spares} spare` : ''}` : '',
+          ...c.shares.map((s) => `${s.title} ${gramsText(s.doughG)}`),
+        ]
+          .filter(Boolean)
+          .join(', '),
         care: c.care,
         rows: [...of(c.rows), ...of(c.outside)],
       });
