@@ -142,14 +142,9 @@ const SHOTS: readonly Shot[] = [
 const WANTED = process.argv.slice(2);
 
 const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
-for (const {
-  name,
-  step,
-  made,
-  demo = 'demo-class',
-  size = { width: 1280, height: 800 },
-  act,
-} of SHOTS.filter((s) => WANTED.length === 0 || WANTED.includes(s.name))) {
+for (const { name, step, made, demo = 'demo-class', size = { width: 1280, height: 800 }, act } of SHOTS.filter(
+  (s) => WANTED.length === 0 || WANTED.includes(s.name),
+)) {
   const page = await browser.newPage({ viewport: size, colorScheme: 'light', locale: 'en-IE', baseURL: ADDRESS });
   const isBread = step.startsWith('/');
   const id = made

@@ -40,7 +40,7 @@ const PLACE_WORDS = {
 /** A pan holds so many breads at the most. */
 const MOST_IN_PAN = 12;
 /** A picture of a sheet shows its beginning. */
-const CARDS_IN_PICTURE = 3;
+const CARDS_IN_PICTURE = 8;
 
 function Sheets({
   record,
