@@ -33,6 +33,7 @@ const CORE = {
     'planner',
   ],
   documents: ['faults', 'units', 'method', 'kitchen', 'bread', 'workshop', 'formats'],
+  calendar: ['units', 'workshop', 'plan', 'provision'],
   handouts: [
     'units',
     'foods',

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { violations } from './axe.ts';
 import { ClassPage, makeClass } from './class-page.ts';
@@ -57,5 +58,12 @@ test('sheets are ticked, shown as they will lie on paper, and carry class, day a
   const pan = page.getByLabel('Breads that lie in a pan at home');
   await pan.fill('2');
   await expect(sheets.getByRole('heading', { name: 'Recipes for home' }).first()).toBeVisible();
+  // the class for other people's calendars
+  const coming = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Calendar file' }).click();
+  const file = await coming;
+  expect(file.suggestedFilename()).toMatch(/\.ics$/);
+  const text = readFileSync(await file.path(), 'utf8');
+  expect(text).toMatch(/^BEGIN:VCALENDAR\r\nVERSION:2.0\r\n[^]*TZID:[^]*BEGIN:VALARM[^]*END:VCALENDAR\r\n$/);
   expect(await violations(page)).toEqual([]);
 });

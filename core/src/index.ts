@@ -482,3 +482,4 @@ export {
   type SheetPlace,
   type SheetRow,
 } from './handouts/index.ts';
+export { classCalendar, type CalendarOf } from './calendar/index.ts';

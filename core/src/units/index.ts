@@ -45,3 +45,4 @@ export {
 } from './quantities.ts';
 export { figureOf, inOwnMeasures } from './own-text.ts';
 export { briefClockText, clockText, counted, dayText, durationText, timeOfText, timeText } from './words.ts';
+export { zoneChanges, type ZoneChange } from './zone-changes.ts';

@@ -1,13 +1,18 @@
-import { ownMeasures, type Handout, type Sheet } from '@hodsman/core';
+import { ownMeasures, type CalendarOf, type Handout, type Sheet } from '@hodsman/core';
 import { wrap, type Remote } from 'comlink';
 import type { HandoutsFace } from './handouts.worker.ts';
 
 let maker: Remote<HandoutsFace> | undefined;
 
-/** The sheets of a class, made in a worker, which is started with the first: 36 people take their recipes home. */
-export function sheetsInWorker(handout: Handout): Promise<readonly Sheet[]> {
-  maker ??= wrap<HandoutsFace>(
+/** What leaves the screen is made in a worker, which is started with the first: 36 people take their recipes home. */
+const makerNow = (): Remote<HandoutsFace> =>
+  (maker ??= wrap<HandoutsFace>(
     new Worker(new URL('./handouts.worker.ts', import.meta.url), { type: 'module', name: 'handouts' }),
-  );
-  return maker.sheets(handout, ownMeasures());
-}
+  ));
+
+/** The sheets of a class. */
+export const sheetsInWorker = (handout: Handout): Promise<readonly Sheet[]> =>
+  makerNow().sheets(handout, ownMeasures());
+
+/** A class as a calendar file. */
+export const calendarInWorker = (of: CalendarOf): Promise<string> => makerNow().calendar(of, ownMeasures());

@@ -1,4 +1,13 @@
-import { SHEET_KINDS, sheetOf, writeIn, type Handout, type OwnMeasures, type Sheet } from '@hodsman/core';
+import {
+  classCalendar,
+  SHEET_KINDS,
+  sheetOf,
+  writeIn,
+  type CalendarOf,
+  type Handout,
+  type OwnMeasures,
+  type Sheet,
+} from '@hodsman/core';
 import { expose } from 'comlink';
 
 const face = {
@@ -6,6 +15,11 @@ const face = {
   sheets(handout: Handout, measures: OwnMeasures): readonly Sheet[] {
     writeIn(measures);
     return SHEET_KINDS.flatMap((kind) => sheetOf(kind, handout) ?? []);
+  },
+  /** The class as a calendar file. */
+  calendar(of: CalendarOf, measures: OwnMeasures): string {
+    writeIn(measures);
+    return classCalendar(of);
   },
 };
 export type HandoutsFace = typeof face;

@@ -1,11 +1,13 @@
-import { Printer } from 'lucide-react';
+import { CalendarDays, Printer } from 'lucide-react';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { useParams } from 'react-router';
 import {
   dayText,
   LABEL_SHEETS,
   SHEET_PLACES,
   storeOf,
   wantedSheets,
+  type CalendarOf,
   type ClassRecord,
   type Pantry,
   type Plan,
@@ -14,8 +16,9 @@ import {
 } from '@hodsman/core';
 import { useBodies, useDocumentList } from '../../documents/api.ts';
 import { useAppSelector } from '../../store/hooks.ts';
-import { MAIN_BUTTON } from '../../ui/buttons.ts';
-import { sheetsInWorker } from '../../workers/handouts-client.ts';
+import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
+import { download, fileName } from '../../ui/download.ts';
+import { calendarInWorker, sheetsInWorker } from '../../workers/handouts-client.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { Segments } from '../../ui/Segments.tsx';
 import { MARGIN_MM, PAPER_NAMES, type OnPaper, type PaperName } from './on-paper.ts';
@@ -26,9 +29,10 @@ export function PrintPage() {
   const record = useAppSelector((s) => s.draft?.body);
   const plan = useAppSelector((s) => s.draft?.plan);
   const version = useAppSelector((s) => s.draft?.version);
+  const { classId = '' } = useParams();
   const shown = useDeferredValue(plan);
   if (!record || !shown || version === undefined) return <p className="p-6 text-quiet">Planning …</p>;
-  return <Sheets record={record} plan={shown} version={version} />;
+  return <Sheets classId={classId} record={record} plan={shown} version={version} />;
 }
 
 const PLACE_WORDS = {
@@ -43,10 +47,12 @@ const MOST_IN_PAN = 12;
 const CARDS_IN_PICTURE = 8;
 
 function Sheets({
+  classId,
   record,
   plan,
   version,
 }: {
+  readonly classId: string;
   readonly record: ClassRecord;
   readonly plan: Plan;
   readonly version: number;
@@ -78,6 +84,14 @@ function Sheets({
             onClick={() => window.print()}
           >
             <Printer size={18} aria-hidden /> Print or save as PDF
+          </button>
+          <button
+            type="button"
+            className={SIDE_BUTTON}
+            disabled={isPlanning}
+            onClick={() => void saveCalendar({ classId, record, plan, version, nowMs: Date.now() })}
+          >
+            <CalendarDays size={18} aria-hidden /> Calendar file
           </button>
           <span className="text-quiet" data-testid="chosen">
             {isPlanning ? 'Planning …' : `${ticked.length} of ${sheets.length} sheets`}
@@ -139,6 +153,11 @@ function Sheets({
       </section>
     </div>
   );
+}
+
+/** The class and its jobs ahead for the calendar of whoever teaches. */
+async function saveCalendar(of: CalendarOf): Promise<void> {
+  download(fileName(of.record.workshop.title, '.ics'), 'text/calendar', await calendarInWorker(of));
 }
 
 /** Margins of the pages, with the class and the number of the page at the foot; labels have the whole page. */
