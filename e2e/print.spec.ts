@@ -19,7 +19,8 @@ for (const [what, made] of [
     const id = made ? await makeClass(request, 'On paper', made) : 'demo-sunday';
     await page.goto(`/class/${id}/print`);
     await new ClassPage(page).planned();
-    await page.getByRole('checkbox', { name: 'Labels for breads' }).check();
+    for (const name of ['Labels for breads', 'Station card without words', 'Dough to take home'])
+      await page.getByRole('checkbox', { name }).check();
     await page.emulateMedia({ media: 'print' });
     for (const paper of ['A4', 'Letter'] as const) {
       await page.getByText(paper, { exact: true }).evaluate((label) => (label as HTMLElement).click());
@@ -48,16 +49,20 @@ test('sheets are ticked, shown as they will lie on paper, and carry class, day a
   await page.goto('/class/demo-sunday/print');
   await new ClassPage(page).planned();
   const sheets = page.getByTestId('sheets');
-  await expect(page.getByTestId('chosen')).toHaveText('15 of 16 sheets');
+  await expect(page.getByTestId('chosen')).toHaveText('15 of 18 sheets');
   await expect(sheets.getByRole('heading', { name: 'Roll call' })).toBeVisible();
   await expect(sheets.locator('article header').first()).toContainText(/Sunday.*2027, version \d/);
   await page.getByRole('checkbox', { name: 'Roll call' }).uncheck();
-  await expect(page.getByTestId('chosen')).toHaveText('14 of 16 sheets');
+  await expect(page.getByTestId('chosen')).toHaveText('14 of 18 sheets');
   await expect(sheets.getByRole('heading', { name: 'Roll call' })).toHaveCount(0);
   // a wider pan at home: the recipes are planned anew
   const pan = page.getByLabel('Breads that lie in a pan at home');
   await pan.fill('2');
   await expect(sheets.getByRole('heading', { name: 'Recipes for home' }).first()).toBeVisible();
+  // labels of one's own size
+  await page.getByRole('combobox', { name: /^Labels/ }).selectOption('Another size …');
+  await page.getByLabel('Side by side').fill('2');
+  await expect(sheets.locator('[data-sheet=labels]').first()).toHaveCSS('grid-template-columns', /^\S+ \S+$/);
   // the class for other people's calendars
   const coming = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Calendar file' }).click();

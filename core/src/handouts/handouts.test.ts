@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { isOnFire, ownerOf, turnsOf } from '../plan/index.ts';
+import { isOnFire, ownerOf, stepWords, turnsOf } from '../plan/index.ts';
 import { findBrokenRules } from '../planner/index.ts';
 import { runningClass, type RunningClass } from '../testing/index.ts';
 import { clockText, durationText, gramsOnScale, gramsText } from '../units/index.ts';
@@ -110,6 +110,7 @@ describe('what somebody avoids', () => {
       'roll-call',
       'fire-cards',
       'station-cards',
+      'wordless-cards',
       'badges',
       'avoids',
       'brief',
@@ -173,13 +174,42 @@ describe('a recipe for home', () => {
   });
 });
 
+describe('a card without words', () => {
+  it('has a drawing for each step, the times of the plan, and no word but names and what is to be minded', () => {
+    const { plan } = cls;
+    const rows = made('wordless-cards').cards.flatMap((c) => c.rows);
+    expect(rows.every((r) => r.sign !== undefined && r.bread !== undefined)).toBe(true);
+    for (const r of rows) expect(r.more).not.toMatch(/\p{L}/u);
+    const turned = plan.tasks.filter((t) => turnsOf(t).length > 0);
+    expect(rows.filter((r) => r.more.includes('↻')).length).toBe(turned.length);
+  });
+});
+
+describe('a card for dough to take home', () => {
+  it('says until when it keeps, counted from when it was mixed, and how it is finished', () => {
+    const { record, plan } = cls;
+    for (const c of made('dough-cards').cards) {
+      const bread = record.workshop.breads.find((b) => c.title.endsWith(b.name)) ?? expect.fail();
+      const mixed = Math.min(
+        ...plan.tasks.filter((t) => t.bread === bread.id && t.batch !== undefined).map((t) => t.startSec),
+      );
+      expect(c.under).toContain(clockText(record.workshop, mixed));
+      expect(c.rows[0]?.words).toContain('lose its chill');
+      const last = bread.steps.filter((s) => s.kind !== 'prepare').at(-1);
+      expect(c.rows.at(-1)?.words).toBe(stepWords(last?.id));
+      expect(c.rows.every((r) => r.lead !== '0 s')).toBe(true);
+    }
+  });
+});
+
 describe('sheets', () => {
   it('are made for all that a class has, and ticked by what it needs', () => {
     const kinds = SHEET_KINDS.filter((k) => k !== 'shopping');
     expect(kinds.map((k) => made(k).kind)).toEqual(kinds);
     const taken = { ...cls.record, workshop: { ...cls.record.workshop, service: 'take-home' as const } };
     expect(wantedSheets(cls.record)).not.toContain('bread-labels');
-    expect(wantedSheets(taken)).toContain('bread-labels');
+    expect(wantedSheets(taken)).toEqual(expect.arrayContaining(['bread-labels', 'dough-cards']));
+    expect(wantedSheets(taken)).not.toContain('wordless-cards');
     const nobody = { ...cls.record, workshop: { ...cls.record.workshop, roster: [] } };
     expect(wantedSheets(nobody)).not.toContain('badges');
   });
@@ -207,8 +237,8 @@ describe('sheets', () => {
   });
 
   it('set labels in the largest letters that fit, and never smaller than the law reads', () => {
-    const [small, , large] = LABEL_SHEETS;
-    if (!small || !large) expect.fail();
+    const [small] = LABEL_SHEETS;
+    const large = { ...small, widthMm: 99.1, heightMm: 67.7 };
     const words = ['Clementine van der Hoogenboom, made Sunday 7 March', 'Contains gluten, milk', 'x'.repeat(60)];
     expect(letterPt('Ovals', words, large)).toBeGreaterThan(letterPt('Ovals', words, small));
     expect(letterPt('Ovals', ['short'], small)).toBe(12);

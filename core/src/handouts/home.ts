@@ -4,9 +4,10 @@ import { cookPhases, isRest, type Step } from '../method/index.ts';
 import { doughCards } from '../provision/index.ts';
 import { isOfBread, stepWords, turnsOf, type Plan, type PlanTask } from '../plan/index.ts';
 import { planClass } from '../planner/index.ts';
-import { cmText, dayText, durationText, gramsText, celsiusText } from '../units/index.ts';
+import { clockText, cmText, dayText, durationText, gramsText, celsiusText } from '../units/index.ts';
 import { whatWords } from '../words/index.ts';
 import {
+  careLines,
   careOf,
   careWords,
   lacksOf,
@@ -187,6 +188,62 @@ export function homeCards(record: ClassRecord, home: AtHome): Sheet {
     return [...recipes.map((r) => r.card), ...recipes.map((r) => r.back).filter((b) => b.notes.length > 0)];
   });
   return { kind: 'home-cards', place: 'home', title: 'Recipes for home', reader: 'everybody', cards, isLabels: false };
+}
+
+/** Dough keeps so long in a fridge where its bread does not say (common practice: a day, two at the most). */
+const FRIDGE_MIN = 24 * 60;
+/** A cold piece loses its chill in so long (common practice). */
+const CHILL_MIN = 60;
+
+/** A card for dough that is taken home: until when, how long it loses its chill, and how it is finished; one for each bread. */
+export function doughToGo({ workshop, notes }: ClassRecord, plan: Plan): Sheet {
+  const cards = linesOf(workshop).map(({ bread }): SheetCard => {
+    const mixedSec = Math.min(
+      ...plan.tasks.filter((t) => t.bread === bread.id && t.batch !== undefined).map((t) => t.startSec),
+    );
+    const rest = (kind: 'chill' | 'temper') => bread.steps.filter(isRest).find((s) => s.kind === kind)?.window;
+    const keepMin = rest('chill')?.max ?? FRIDGE_MIN;
+    const untilSec = (Number.isFinite(mixedSec) ? mixedSec : 0) + 60 * keepMin;
+    const at = Math.max(
+      0,
+      bread.steps.findIndex((s) => s.kind === 'divide'),
+    );
+    const finish = bread.steps
+      .slice(at)
+      .filter((s) => s.kind !== 'prepare' && s.kind !== 'chill' && s.kind !== 'temper');
+    return card(`Dough for ${bread.name}`, {
+      under: `in the fridge at once, bake by ${dayText(workshop, untilSec, 'plain')}, ${clockText(workshop, untilSec)}`,
+      care: careLines(
+        workshop,
+        notes.remarks,
+        workshop.roster.map((p) => p.id),
+        bread.id,
+      ),
+      rows: [
+        row(durationText(60 * (rest('temper')?.ideal ?? CHILL_MIN)), 'out of the fridge, covered, to lose its chill'),
+        ...finish.map((s) =>
+          row(
+            isRest(s)
+              ? durationText(60 * s.window.ideal)
+              : durationText(
+                  cookPhases(s).reduce((sum, p) => sum + p.sec, 0) ||
+                    60 * ((s.minutes ?? 0) + (s.minutesPerPiece ?? 0)),
+                ),
+            stepWords(s.id),
+            { more: [s.cue === undefined ? '' : `until: ${s.cue}`, s.caution ?? ''].filter(Boolean).join(' · ') },
+          ),
+        ),
+      ],
+    });
+  });
+  return {
+    kind: 'dough-cards',
+    place: 'home',
+    title: 'Dough to take home',
+    reader: 'everybody',
+    cards,
+    isLabels: false,
+  };
 }
 
 /** Labels for what is taken home, by person and bread: what it is, when it was made, allergens by name, how it keeps. */

@@ -2,10 +2,10 @@ import type { Pantry } from '../kitchen/index.ts';
 import type { Plan } from '../plan/index.ts';
 import type { ClassRecord } from '../workshop/index.ts';
 import { aheadSheet, avoidSheet, briefSheet, kitSheet, shoppingSheet } from './before.ts';
-import { breadLabels, homeCards, type AtHome } from './home.ts';
+import { breadLabels, doughToGo, homeCards, type AtHome } from './home.ts';
 import { HAND_ROOM, parted, WALL_ROOM } from './parted.ts';
 import type { Sheet, SheetKind } from './sheet.ts';
-import { badges, bowlLabels, stationCards, trayCards } from './station.ts';
+import { badges, bowlLabels, stationCards, trayCards, wordlessCards } from './station.ts';
 import { cautionSheet, fireCards, lookSheet, rollCallSheet, runList } from './wall.ts';
 
 /**
@@ -34,6 +34,7 @@ const MAKE: Readonly<Record<SheetKind, (h: Handout) => Sheet | undefined>> = {
   looks: ({ record, plan }) => lookSheet(record, plan),
   cautions: ({ record, plan }) => cautionSheet(record, plan),
   'station-cards': ({ record, plan }) => stationCards(record, plan),
+  'wordless-cards': ({ record, plan }) => wordlessCards(record, plan),
   'tray-cards': ({ record, plan }) => trayCards(record, plan),
   'bowl-labels': ({ record, plan }) => bowlLabels(record, plan),
   badges: ({ record }) => badges(record),
@@ -43,6 +44,7 @@ const MAKE: Readonly<Record<SheetKind, (h: Handout) => Sheet | undefined>> = {
   avoids: ({ record, plan }) => avoidSheet(record, plan),
   brief: ({ record, plan }) => briefSheet(record, plan),
   'home-cards': ({ record, home }) => homeCards(record, home),
+  'dough-cards': ({ record, plan }) => doughToGo(record, plan),
   'bread-labels': ({ record }) => breadLabels(record),
 };
 

@@ -11,7 +11,7 @@ export interface LabelSheet {
 }
 
 /** Sizes that stationers sell (common practice; widths and heights as they are printed on packs, margins so that they lie centred). */
-export const LABEL_SHEETS: readonly LabelSheet[] = [
+export const LABEL_SHEETS: readonly [LabelSheet, ...LabelSheet[]] = [
   { name: '63.5 × 38.1 mm, 21 on A4', columns: 3, widthMm: 63.5, heightMm: 38.1, leftMm: 7.2, topMm: 15.1, gapMm: 2.5 },
   { name: '70 × 37 mm, 24 on A4', columns: 3, widthMm: 70, heightMm: 37, leftMm: 0, topMm: 0.5, gapMm: 0 },
   { name: '99.1 × 67.7 mm, 8 on A4', columns: 2, widthMm: 99.1, heightMm: 67.7, leftMm: 4.7, topMm: 13, gapMm: 2.5 },

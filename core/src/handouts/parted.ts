@@ -16,8 +16,13 @@ const NOTES_LINES = 86;
 const linesOf = (words: string, { perLine }: Room): number => Math.max(1, Math.ceil(words.length / perLine));
 /** The line under each row, and its time that is set larger, take so much of a line besides. */
 const ROW_LINES = 0.3;
+/** A drawing is higher than a line. */
+const SIGN_LINES = 0.35;
 const rowLines = (r: SheetRow, room: Room): number =>
-  ROW_LINES + linesOf(`${r.words} ${r.more}`, room) + r.care.reduce((sum, c) => sum + linesOf(c, room), 0);
+  ROW_LINES +
+  (r.sign ? SIGN_LINES : 0) +
+  linesOf(`${r.words} ${r.more}`, room) +
+  r.care.reduce((sum, c) => sum + linesOf(c, room), 0);
 
 /** Things in groups that each fit into so many lines; a single thing that does not is a group of its own. */
 function groups<T>(list: readonly T[], weight: (one: T) => number, lines: number): readonly (readonly T[])[] {

@@ -14,6 +14,8 @@ export interface SheetRow {
   readonly care: readonly string[];
   /** The bread whose mark stands before it, by id. */
   readonly bread?: string;
+  /** What is done, as a drawing, where a card has no words. */
+  readonly sign?: Step['kind'];
 }
 
 /** What stays together on paper: never broken over two pages. */
@@ -35,6 +37,7 @@ export const SHEET_KINDS = [
   'looks',
   'cautions',
   'station-cards',
+  'wordless-cards',
   'tray-cards',
   'bowl-labels',
   'badges',
@@ -44,6 +47,7 @@ export const SHEET_KINDS = [
   'avoids',
   'brief',
   'home-cards',
+  'dough-cards',
   'bread-labels',
 ] as const;
 export type SheetKind = (typeof SHEET_KINDS)[number];

@@ -1,23 +1,36 @@
+import type { Step } from '../method/index.ts';
 import { isOfBread, isOnFire, isTaskOf, mindedBy, ownerOf, turnsOf, type Plan, type PlanTask } from '../plan/index.ts';
 import { doughCards } from '../provision/index.ts';
-import { clockText, durationText, gramsText } from '../units/index.ts';
+import { clockText, durationText, fixedText, gramsText } from '../units/index.ts';
 import { placeWords, whatWords } from '../words/index.ts';
-import { careLines, careWords, firstName, personName, stationName, type ClassRecord } from '../workshop/index.ts';
+import {
+  careLines,
+  careWords,
+  firstName,
+  personName,
+  stationName,
+  type ClassRecord,
+  type Station,
+} from '../workshop/index.ts';
 import { card, noteWords, row, type Sheet, type SheetCard, type SheetRow } from './sheet.ts';
 
+/** What a station does in class, in order; rests of single pieces are left out, since the next step says when they are over. */
+function tasksAt(plan: Plan, station: Station): readonly PlanTask[] {
+  const batches = new Set(plan.batches.flatMap((b) => (b.station === station.id ? [b.id] : [])));
+  const isOurs = (t: PlanTask): boolean =>
+    (t.batch !== undefined && batches.has(t.batch)) || station.members.some((m) => isTaskOf(t, m));
+  return plan.tasks
+    .filter((t) => t.startSec >= 0 && isOfBread(t) && isOurs(t) && !(t.kind === 'rest' && t.piece !== undefined))
+    .sort((a, b) => a.startSec - b.startSec || (a.id < b.id ? -1 : 1));
+}
+
 /**
- * One card a station: who stands there, and what is done when; on its back what helps at each step. Rests of single pieces are left out,
- * since the next step says when they are over.
+ * One card a station: who stands there, and what is done when; on its back what helps at each step.
  */
 export function stationCards(record: ClassRecord, plan: Plan): Sheet {
   const { workshop, notes } = record;
   const cards = workshop.stations.flatMap((station): readonly SheetCard[] => {
-    const batches = new Set(plan.batches.flatMap((b) => (b.station === station.id ? [b.id] : [])));
-    const isOurs = (t: PlanTask): boolean =>
-      (t.batch !== undefined && batches.has(t.batch)) || station.members.some((m) => isTaskOf(t, m));
-    const tasks = plan.tasks
-      .filter((t) => t.startSec >= 0 && isOfBread(t) && isOurs(t) && !(t.kind === 'rest' && t.piece !== undefined))
-      .sort((a, b) => a.startSec - b.startSec || (a.id < b.id ? -1 : 1));
+    const tasks = tasksAt(plan, station);
     const under = station.members.map((m) => personName(workshop, m)).join(', ');
     const care = careLines(workshop, notes.remarks, station.members);
     const help = helpFor(record, tasks);
@@ -36,6 +49,48 @@ export function stationCards(record: ClassRecord, plan: Plan): Sheet {
     isLabels: false,
   };
 }
+
+/**
+ * The same without words, for those who read another language: times, marks and drawings, how long, where on the fire, when it is turned;
+ * people by name, and what they avoid by name too, since no drawing of it is safe.
+ */
+export function wordlessCards(record: ClassRecord, plan: Plan): Sheet {
+  const { workshop, notes } = record;
+  const kindOf = (t: PlanTask): Step['kind'] | undefined =>
+    workshop.breads.find((b) => b.id === t.bread)?.steps.find((s) => s.id === t.step)?.kind;
+  const cards = workshop.stations.flatMap((station): readonly SheetCard[] => {
+    const tasks = tasksAt(plan, station);
+    const rows = tasks.map((t): SheetRow => {
+      const owner = ownerOf(t);
+      const sign = kindOf(t);
+      const minutes = (sec: number): string => `${fixedText(sec / 60, 1)}′`;
+      const turned = turnsOf(t).map((at) => `↻ ${minutes(at - t.startSec)}`);
+      const spot = isOnFire(t)
+        ? [`${fireNumber(workshop, t.at?.id)}${t.at?.spot === undefined ? '' : `·${t.at.spot}`}`]
+        : [];
+      return row(clockText(workshop, t.startSec), owner === undefined ? '' : firstName(personName(workshop, owner)), {
+        more: [minutes(t.endSec - t.startSec), ...spot, ...turned].join('  '),
+        care: t.piece === undefined ? [] : careLines(workshop, notes.remarks, mindedBy(t), t.bread),
+        ...(t.bread === undefined ? {} : { bread: t.bread }),
+        ...(sign === undefined ? {} : { sign }),
+      });
+    });
+    const care = careLines(workshop, notes.remarks, station.members);
+    return [card(stationName(station), { care, rows, page: `${station.id} wordless` })];
+  });
+  return {
+    kind: 'wordless-cards',
+    place: 'station',
+    title: 'Station card without words',
+    reader: 'the station',
+    cards,
+    isLabels: false,
+  };
+}
+
+/** Which fire it is, as it is counted in the kitchen. */
+const fireNumber = ({ kitchen }: ClassRecord['workshop'], id: string | undefined): string =>
+  String([...kitchen.griddles, ...kitchen.grills, ...kitchen.flames].findIndex((f) => f.id === id) + 1);
 
 /** A line for each thing to do; what several people do alike at the same time is one. */
 function rowsOf({ workshop, notes }: ClassRecord, tasks: readonly PlanTask[]): readonly SheetRow[] {

@@ -21,6 +21,7 @@ import { download, fileName } from '../../ui/download.ts';
 import { calendarInWorker, sheetsInWorker } from '../../workers/handouts-client.ts';
 import { NumberField } from '../../ui/NumberField.tsx';
 import { Segments } from '../../ui/Segments.tsx';
+import { LabelSize } from './LabelSize.tsx';
 import { MARGIN_MM, PAPER_NAMES, type OnPaper, type PaperName } from './on-paper.ts';
 import { SheetOnPaper } from './SheetOnPaper.tsx';
 
@@ -61,12 +62,11 @@ function Sheets({
   const [chosen, setChosen] = useState<readonly SheetKind[]>(() => wantedSheets(record));
   const [paper, setPaper] = useState<PaperName>('a4');
   const [inPan, setInPan] = useState(1);
-  const [labelAt, setLabelAt] = useState(0);
+  const [labels, setLabels] = useState(LABEL_SHEETS[0]);
   const isPlanning = useAppSelector((s) => s.draft?.isPlanning === true);
   const pantry = usePantry(record);
   const sheets = useSheets(record, plan, pantry, inPan);
-  const labels = LABEL_SHEETS[labelAt] ?? LABEL_SHEETS[0];
-  if (!labels || !sheets) return <p className="p-6 text-quiet">Making the sheets …</p>;
+  if (!sheets) return <p className="p-6 text-quiet">Making the sheets …</p>;
   const head = `${workshop.title}, ${dayText(workshop, 0, 'plain')} ${workshop.date.slice(0, 4)}, version ${version}`;
   const on: OnPaper = { workshop, head, paper, labels };
   const ticked = sheets.filter((s) => chosen.includes(s.kind));
@@ -108,20 +108,7 @@ function Sheets({
             step={1}
             onChange={setInPan}
           />
-          <label className="grid gap-1">
-            <span className="text-sm text-quiet">Labels</span>
-            <select
-              value={labelAt}
-              className="min-h-9 rounded-cut border border-line bg-panel px-2"
-              onChange={(e) => setLabelAt(Number(e.target.value))}
-            >
-              {LABEL_SHEETS.map((l, i) => (
-                <option key={l.name} value={i}>
-                  {l.name}
-                </option>
-              ))}
-            </select>
-          </label>
+          <LabelSize value={labels} onChange={setLabels} />
         </div>
         {SHEET_PLACES.map((place) => (
           <fieldset key={place}>

@@ -2,6 +2,7 @@ import type { Sheet, SheetCard, SheetRow, Workshop } from '@hodsman/core';
 import { BreadGlyph } from '../../bread-ui/BreadGlyph.tsx';
 import { Care } from '../../bread-ui/Care.tsx';
 import { LabelsOnPaper } from './LabelsOnPaper.tsx';
+import { StepSign } from './StepSign.tsx';
 import { MARGIN_MM, PAPER_MM, type OnPaper } from './on-paper.ts';
 
 /** Letters that are read from where one stands: on the wall from across the room, in hands at arm's length. */
@@ -110,9 +111,15 @@ function RowOnPaper({
           <BreadGlyph shape={bread.piece.shape} x={12} y={12} size={21} />
         </svg>
       )}
+      {row.sign && <StepSign sign={row.sign} />}
       <span className="min-w-0 [overflow-wrap:anywhere]">
         {row.words}
-        {row.more !== '' && <span className="text-[0.85em]"> – {row.more}</span>}
+        {row.more !== '' && (
+          <span className={row.sign ? 'figures font-semibold whitespace-pre-wrap' : 'text-[0.85em]'}>
+            {row.sign ? '  ' : ' – '}
+            {row.more}
+          </span>
+        )}
         {row.care.map((words) => (
           <Care key={words} words={words} className="!text-black" />
         ))}
