@@ -347,7 +347,16 @@ test('an idle stretch is filled in one press and stands wherever the plan is sho
     .getByRole('listitem')
     .filter({ has: page.getByRole('group') })
     .first();
-  const who = (await gap.locator('strong').textContent()) ?? '';
+  // the list is that of the final plan once it stands still
+  const first = () => gap.locator('strong').textContent();
+  await expect
+    .poll(async () => {
+      const before = await first();
+      await page.waitForTimeout(700);
+      return before === (await first());
+    })
+    .toBe(true);
+  const who = (await first()) ?? '';
   await gap.getByRole('button', { name: 'Tasting' }).click();
   const filled = page.getByRole('region', { name: 'Filled' });
   await expect(filled).toContainText('Tasting');

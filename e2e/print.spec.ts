@@ -72,3 +72,16 @@ test('sheets are ticked, shown as they will lie on paper, and carry class, day a
   expect(text).toMatch(/^BEGIN:VCALENDAR\r\nVERSION:2.0\r\n[^]*TZID:[^]*BEGIN:VALARM[^]*END:VCALENDAR\r\n$/);
   expect(await violations(page)).toEqual([]);
 });
+
+test('everything that is stored is saved as one file from the list of classes', async ({ page }) => {
+  await page.goto('/classes');
+  const coming = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Save everything as one file' }).click();
+  const file = await coming;
+  expect(file.suggestedFilename()).toMatch(/^hodsman-[\d-]+\.zip$/);
+  expect(
+    readFileSync(await file.path())
+      .subarray(0, 2)
+      .toString(),
+  ).toBe('PK');
+});

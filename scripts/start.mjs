@@ -73,6 +73,7 @@ async function serve(env) {
     ...env,
     HODSMAN_WEB: fromRoot('web/dist'),
     ...(process.env.HODSMAN_DATABASE_URL ? {} : { HODSMAN_DATA_FOLDER: dataFolder }),
+    HODSMAN_BACKUPS: process.env.HODSMAN_BACKUPS ?? join(dataFolder, 'backups'),
   };
   keep(['--enable-source-maps', 'server/dist/main.js'], parts);
 }

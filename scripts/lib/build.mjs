@@ -95,6 +95,8 @@ export async function build() {
     'helmet',
     'zod',
     'temporal-polyfill',
+    'yauzl',
+    'yazl',
   ];
   await run([
     'esbuild',

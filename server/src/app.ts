@@ -5,6 +5,8 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import type { Repositories } from './db/repositories/index.ts';
+import type { Writable } from 'node:stream';
+import { backupRoutes } from './routes/backup.ts';
 import { bookingRoutes } from './routes/bookings.ts';
 import { classEventRoutes } from './routes/class-events.ts';
 import { documentRoutes } from './routes/documents.ts';
@@ -26,6 +28,8 @@ const LOOPBACK = ['localhost', '127.0.0.1', '[::1]'];
 
 export interface AppParts extends Repositories {
   readonly logger: Logger;
+  /** Writes all that is stored as one file; without it none is offered. */
+  readonly backUp?: (to: Writable) => Promise<unknown>;
   readonly version: string;
   readonly webFolder: string | undefined;
   /** The booking feed that is asked; without one, the stand-in. */
@@ -95,6 +99,7 @@ export function createApp(parts: AppParts): Express {
   api.use(healthRoutes(documents, version, room));
   api.use(documentRoutes(documents, hasRoom));
   api.use(classEventRoutes({ documents, events: classEvents(parts.classEvents), ending }, hasRoom));
+  if (parts.backUp) api.use(backupRoutes(parts.backUp));
   api.use(leftOpenRoutes(documents, parts.leftOpen, hasRoom));
   api.use(bookingRoutes(feed, (port) => `http://127.0.0.1:${parts.plainPort?.() ?? port}/api/stand-in/bookings.json`));
   api.use('/stand-in', bookingFeed());

@@ -14,6 +14,8 @@ export interface Config {
   /** The folder of the database's files where that is known, and the room below which nothing is written any more. */
   readonly dataFolder: string | undefined;
   readonly leastFreeBytes: number;
+  /** Where a backup is made every night, and how many are kept; no folder: none is made. */
+  readonly backups: { readonly folder: string; readonly most: number } | undefined;
   /** Files of a certificate and its key; undefined: plain HTTP. `authority`: what a tablet is told to trust. */
   readonly tls: { readonly cert: string; readonly key: string; readonly authority: string | undefined } | undefined;
 }
@@ -21,6 +23,7 @@ export interface Config {
 /** The words with which somebody says that the network may come in. */
 export const OPEN_WORDS = 'everyone-here-may-read-and-change';
 const LEAST_FREE_MB = 64;
+const BACKUPS_KEPT = 14;
 const LOOPBACK_NAMES = ['localhost', '127.0.0.1', '[::1]'];
 
 /** Whether an address or name reaches this machine alone. */
@@ -48,6 +51,10 @@ export function readConfig(env: NodeJS.ProcessEnv): Config | string {
   if (wrong !== undefined) return `HODSMAN_NAMES holds ${wrong}, expected names without ports, with commas between`;
   const leastFreeMb = Number(env['HODSMAN_LEAST_FREE_MB'] ?? LEAST_FREE_MB);
   if (!(leastFreeMb >= 0)) return 'HODSMAN_LEAST_FREE_MB is no number of megabytes';
+  const most = Number(env['HODSMAN_BACKUPS_KEPT'] ?? BACKUPS_KEPT);
+  if (!Number.isInteger(most) || most < 1 || most > 1000)
+    return 'HODSMAN_BACKUPS_KEPT is no number of backups, expected 1 to 1000';
+  const backupFolder = env['HODSMAN_BACKUPS'];
   const { HODSMAN_TLS_CERT: cert, HODSMAN_TLS_KEY: key } = env;
   if ((cert === undefined) !== (key === undefined)) return 'HODSMAN_TLS_CERT and HODSMAN_TLS_KEY go together';
   const own = isIP(host) > 0 && !/^(0\.0\.0\.0|::)$/.test(host) ? [inAddress(host)] : isIP(host) > 0 ? [] : [host];
@@ -60,6 +67,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config | string {
     bookingFeed,
     dataFolder: env['HODSMAN_DATA_FOLDER'],
     leastFreeBytes: leastFreeMb * 2 ** 20,
+    backups: backupFolder ? { folder: backupFolder, most } : undefined,
     tls: cert !== undefined && key !== undefined ? { cert, key, authority: env['HODSMAN_TLS_AUTHORITY'] } : undefined,
   };
 }

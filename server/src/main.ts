@@ -5,6 +5,7 @@ import type { AddressInfo } from 'node:net';
 import { pino } from 'pino';
 import packageJson from '../../package.json';
 import { AUTHORITY_PATH, createApp } from './app.ts';
+import { keepBackup, writeBackup } from './backup/index.ts';
 import { inAddress, isLoopback, readConfig } from './config.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
@@ -46,12 +47,19 @@ const repositories = repositoriesOn(sequelize);
 const { documents } = repositories;
 const room = config.dataFolder === undefined ? UNWATCHED : watchDisk(config.dataFolder, config.leastFreeBytes);
 const ending = drain();
+const { databaseUrl } = config;
+/** Work that may take longer than one request has a connection of its own. */
+async function patiently<T>(work: (own: ReturnType<typeof connect>) => Promise<T>): Promise<T> {
+  const own = connect(databaseUrl, { isPatient: true });
+  return work(own).finally(() => own.close());
+}
 const { version } = packageJson;
 const { tls } = config;
 /** With HTTPS what the server asks of itself goes over a port of this machine alone. */
 const plain = tls ? createServer() : undefined;
 const app = createApp({
   ...repositories,
+  backUp: (to) => patiently((own) => writeBackup(own, to, { program: version, nowMs: Date.now() })),
   logger,
   version,
   ...config,
@@ -84,6 +92,17 @@ server.listen(config.port, config.host, () => {
     console.log('It is open to the network: everyone who reaches this address may read and change every class.');
 });
 setInterval(() => void tidy(documents, Date.now()).catch((e: unknown) => logger.warn(e)), DAY_MS).unref();
+
+/** The hour of the night in which a backup is made, by the clock of this machine. */
+const BACKUP_HOUR = 3;
+const { backups } = config;
+if (backups)
+  setInterval(() => {
+    if (new Date().getHours() !== BACKUP_HOUR || room.isFull()) return;
+    void patiently((own) => keepBackup(own, { ...backups, program: version, nowMs: Date.now() })).catch((e: unknown) =>
+      logger.error(e),
+    );
+  }, DAY_MS / 24).unref();
 
 let isEnding = false;
 function end(): void {

@@ -50,7 +50,7 @@ export function ShellBar({ draft }: { readonly draft: Draft }) {
       </h1>
       <nav
         aria-label="Steps of the class"
-        className="flex flex-1 self-stretch max-[900px]:order-last max-[900px]:basis-full max-[900px]:flex-wrap max-sm:flex-nowrap max-sm:overflow-x-auto lg:gap-1"
+        className="relative flex flex-1 self-stretch max-[900px]:order-last max-[900px]:basis-full max-[900px]:flex-wrap max-sm:flex-nowrap max-sm:overflow-x-auto lg:gap-1"
       >
         <Link to="/breads" className={`${STEP} border-transparent text-quiet hover:text-ink`}>
           <Wheat size={18} aria-hidden className="max-sm:hidden" />

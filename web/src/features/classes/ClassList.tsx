@@ -1,3 +1,4 @@
+import { Archive } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import {
@@ -10,6 +11,7 @@ import {
 } from '@hodsman/core';
 import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.ts';
 import { RemovedList } from '../../documents/RemovedList.tsx';
+import { SIDE_BUTTON } from '../../ui/buttons.ts';
 import { FileButton } from '../../ui/FileButton.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { DeviceButtons } from '../../ui/DeviceButtons.tsx';
@@ -77,6 +79,11 @@ export function ClassList() {
         </label>
         {data && <Days list={data} wish={wish} onCopy={(record) => void keep(record, 'setup/times')} />}
         <RemovedList kind="class" />
+        <p>
+          <a href="/api/backup" download className={SIDE_BUTTON}>
+            <Archive size={18} aria-hidden /> Save everything as one file
+          </a>
+        </p>
       </main>
     </div>
   );
