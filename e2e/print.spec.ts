@@ -59,6 +59,7 @@ test('sheets are ticked, shown as they will lie on paper, and carry class, day a
   const pan = page.getByLabel('Breads that lie in a pan at home');
   await pan.fill('2');
   await expect(sheets.getByRole('heading', { name: 'Recipes for home' }).first()).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Print or save as PDF' })).toBeEnabled();
   // labels of one's own size
   await page.getByRole('combobox', { name: /^Labels/ }).selectOption('Another size …');
   await page.getByLabel('Side by side').fill('2');

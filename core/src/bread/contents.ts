@@ -1,3 +1,4 @@
+import { findFood } from '../foods/index.ts';
 import { mayBeLeftOff } from '../formula/index.ts';
 import type { Bread } from './schema.ts';
 
@@ -27,3 +28,9 @@ export function contentsOf(bread: Pick<Bread, 'ingredients'>): readonly Content[
   const rank = (c: Content): string => `${c.kind === 'allergen' ? 0 : 1}${c.word}`;
   return all.sort((a, b) => (rank(a) < rank(b) ? -1 : 1));
 }
+
+/** Ingredients of which neither their bread nor the table of foods says what they hold, by name: nobody can promise anything of them. */
+export const unknownIn = (bread: Pick<Bread, 'ingredients'>): readonly string[] =>
+  bread.ingredients
+    .filter((i) => i.allergens === undefined && i.contains === undefined && !findFood(i.name))
+    .map((i) => i.name);

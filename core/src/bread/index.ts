@@ -8,7 +8,7 @@ export { reshapedPiece, resizedPiece, reweighedPiece, thickenedPiece, WIDE_SHAPE
 export { pieceDiameterCm, pieceGrams, pieceThicknessMm } from './size.ts';
 export { handOversOf, methodTimes, slackOf, USUAL_BENCH } from './times.ts';
 export type { Circumstances, HandOver, MethodTimes, StepTime } from './times.ts';
-export { contentsOf, type Content } from './contents.ts';
+export { contentsOf, unknownIn, type Content } from './contents.ts';
 export { ingredientOfFood, swapIngredient } from './swap.ts';
 export { newBread } from './new-bread.ts';
 export { perishableIn, type Perishable } from './perishable.ts';

@@ -1,9 +1,11 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import sodaFarl from '../../../demo/breads/soda-farl.json' with { type: 'json' };
+import { readBread } from '../formats/index.ts';
 import { isOnFire, ownerOf, stepWords, turnsOf } from '../plan/index.ts';
 import { findBrokenRules } from '../planner/index.ts';
 import { runningClass, type RunningClass } from '../testing/index.ts';
 import { clockText, durationText, gramsOnScale, gramsText } from '../units/index.ts';
-import { personName } from '../workshop/index.ts';
+import { personName, type ClassRecord, type Workshop } from '../workshop/index.ts';
 import {
   homeRecipes,
   letterPt,
@@ -13,6 +15,7 @@ import {
   sheetOf,
   wantedSheets,
   type Sheet,
+  type SheetCard,
   type SheetKind,
 } from './index.ts';
 import { LEAST_PT } from './label-sheets.ts';
@@ -28,6 +31,12 @@ const made = (kind: SheetKind): Sheet => {
   sheets.set(kind, sheet);
   return sheet;
 };
+const labelOf = (record: ClassRecord, name: string): SheetCard => {
+  const labels = sheetOf('bread-labels', { record, plan: cls.plan, pantry: undefined, home: { inPan: 1 } });
+  const found = labels?.cards.find((c) => c.title === 'Coiled spring onion rounds' && c.under.startsWith(name));
+  return found ?? expect.fail(`${name} has no label`);
+};
+const containsOn = (record: ClassRecord, name: string): string => labelOf(record, name).care.join();
 /** Everything that stands on a sheet, line by line. */
 const linesOn = (sheet: Sheet): readonly string[] =>
   sheet.cards.flatMap((c) => [
@@ -109,6 +118,7 @@ describe('what somebody avoids', () => {
       'run-list',
       'roll-call',
       'fire-cards',
+      'looks',
       'station-cards',
       'wordless-cards',
       'badges',
@@ -127,10 +137,39 @@ describe('what somebody avoids', () => {
   });
 
   it('is not on their label, though it is on that of others who make the same bread', () => {
-    const labels = made('bread-labels').cards.filter((c) => c.title === 'Coiled spring onion rounds');
-    const containsMilk = (name: string) =>
-      labels.filter((c) => c.under.startsWith(name)).map((c) => c.care.some((w) => w.includes('milk')));
-    expect([containsMilk('Dmitri'), containsMilk('Esme')]).toEqual([[false], [true]]);
+    expect([containsOn(cls.record, 'Dmitri'), containsOn(cls.record, 'Esme')]).toEqual([
+      expect.not.stringContaining('milk'),
+      expect.stringContaining('milk'),
+    ]);
+  });
+
+  it('is on their label where their bread holds it all the same: by an ingredient of the same name, or since they were put to it', () => {
+    const change = (how: (w: Workshop) => Workshop) => ({ ...cls.record, workshop: how(cls.record.workshop) });
+    // butter is left off, and butter is in the dough
+    const inDough = change((w) => ({
+      ...w,
+      menu: w.menu.map((m) => (m.bread === 'coil-round' ? { ...m, for: w.roster.map((p) => p.id) } : m)),
+      breads: w.breads.map((b) => {
+        const off = b.ingredients.find((i) => i.optional === true && i.allergens?.includes('milk') === true);
+        if (b.id !== 'coil-round' || !off) return b;
+        return {
+          ...b,
+          ingredients: [...b.ingredients, { name: off.name, role: 'fat', use: 'dough', pct: 5, allergens: ['milk'] }],
+        };
+      }),
+    }));
+    expect(containsOn(inDough, 'Dmitri')).toContain('milk');
+  });
+
+  it('says of an ingredient that nobody knows that it is not known', () => {
+    const { workshop } = cls.record;
+    const breads = workshop.breads.map((b) => ({
+      ...b,
+      ingredients: [...b.ingredients, { name: 'zoltan paste', role: 'other' as const, use: 'dough' as const, pct: 2 }],
+    }));
+    const record = { ...cls.record, workshop: { ...workshop, breads } };
+    expect(labelOf(record, 'Esme').care).toContain('Not known: zoltan paste');
+    expect(labelOf(cls.record, 'Esme').care.join()).not.toContain('Not known');
   });
 });
 
@@ -155,6 +194,36 @@ describe('a recipe for home', () => {
         }
       }
     expect(count).toBe(36);
+  });
+
+  it('is not given of a bread that holds what somebody avoids, whoever put them to it', () => {
+    const { workshop } = cls.record;
+    const dmitri = workshop.roster.find((p) => p.name === 'Dmitri') ?? expect.fail();
+    const menu = workshop.menu.map((m) => ({ ...m, for: workshop.roster.map((p) => p.id) }));
+    const record = { ...cls.record, workshop: { ...workshop, menu } };
+    const titles = homeRecipes(record, dmitri, { inPan: 1 }).map((r) => r.workshop.title);
+    expect(titles).toContain('Coiled spring onion rounds at home');
+    expect(titles).not.toContain('Yogurt ovals at home');
+  });
+
+  it('says so where it does not work out, as dough that may not wait in a pan for one', () => {
+    const { record } = cls;
+    const [person] = record.workshop.roster;
+    const read = readBread(sodaFarl);
+    if (!person || !read.ok) expect.fail();
+    const line = {
+      bread: read.value.id,
+      each: 2,
+      per: 'participant',
+      spares: 0,
+      dough: { mode: 'station' },
+      mixer: false,
+    } as const;
+    const workshop = { ...record.workshop, breads: [read.value], menu: [line], demos: [] };
+    const rowsFor = (inPan: number) =>
+      homeRecipes({ ...record, workshop }, person, { inPan }).flatMap((r) => r.card.rows.map((x) => x.words));
+    expect(rowsFor(1)[0]).toMatch(/^Does not work out so: .*wait/);
+    expect(rowsFor(4).join()).not.toContain('Does not work out');
   });
 
   it('is sooner done where more breads lie in the pan', () => {

@@ -1,19 +1,18 @@
-import { contentsOf, type Bread } from '../bread/index.ts';
+import { contentsOf, unknownIn, type Bread } from '../bread/index.ts';
 import { avoidedName } from '../foods/index.ts';
+import { isCarried } from '../formula/index.ts';
 import { cookPhases, isRest, type Step } from '../method/index.ts';
 import { doughCards } from '../provision/index.ts';
 import { isOfBread, stepWords, turnsOf, type Plan, type PlanTask } from '../plan/index.ts';
 import { planClass } from '../planner/index.ts';
 import { clockText, cmText, dayText, durationText, gramsText, celsiusText } from '../units/index.ts';
-import { whatWords } from '../words/index.ts';
+import { brokenWords, whatWords } from '../words/index.ts';
 import {
   careLines,
-  careOf,
   careWords,
   lacksOf,
   linesOf,
   needsOf,
-  offWords,
   withAdded,
   type ClassRecord,
   type Participant,
@@ -32,9 +31,9 @@ const PAN_ID = 'pan';
 const PAN_PREHEAT_MIN = 5;
 /** What a scale at home shows (common practice). */
 const HOME_SCALE_G = 1;
-const DOORS = '08:00';
-/** A day is long enough for any bread that is mixed and eaten on one day; longer chains begin the day before. */
-const TABLE = '23:00';
+/** A bread has the whole of a day; the card counts from its start. */
+const DOORS = '00:00';
+const TABLE = '23:59';
 
 /** A step as one does it alone: nobody looks over a shoulder, nobody of a staff stands at the flame, and any pan serves. */
 function atHome(step: Step): Step {
@@ -111,11 +110,14 @@ export interface HomeRecipe {
   readonly back: SheetCard;
 }
 
-/** The recipes that somebody takes home, one for each bread that they made, planned anew for their own kitchen. */
+/**
+ * The recipes that somebody takes home, one for each bread that they made, planned anew for their own kitchen. Of a bread that holds what
+ * they avoid there is none, whoever put them to it.
+ */
 export function homeRecipes(record: ClassRecord, person: Participant, home: AtHome): readonly HomeRecipe[] {
   const { workshop, notes } = record;
   return linesOf(workshop)
-    .filter((l) => l.makers.has(person.id))
+    .filter((l) => l.makers.has(person.id) && !person.avoid.some((a) => l.holds.has(a.what)))
     .map(({ bread, menu }): HomeRecipe => {
       const own = homeClass(workshop, person, bread, menu.per === 'station' ? 1 : menu.each, home);
       const plan = planClass(own, { goal: 'short', effort: 0 });
@@ -123,22 +125,28 @@ export function homeRecipes(record: ClassRecord, person: Participant, home: AtHo
         const words = noteWords(s);
         return words === '' ? [] : [[stepWords(s.id), words] as const];
       });
-      const back = card(`${bread.name}: why, and what helps`, { notes: helps, page: `${person.id} back` });
-      return { workshop: own, plan, card: recipeCard(record, person, own, plan, notes.remarks), back };
+      const minded = careWords(workshop, notes.remarks, person.id, bread.id);
+      const care = minded === '' ? [] : [minded];
+      return {
+        workshop: own,
+        plan,
+        card: { ...recipeCard({ bread, person, own, plan, measures: notes.measures }), care },
+        back: card(`${bread.name}: why, and what helps`, { care, notes: helps, page: `${person.id} back` }),
+      };
     });
 }
 
-function recipeCard(
-  record: ClassRecord,
-  person: Participant,
-  own: Workshop,
-  plan: Plan,
-  remarks: ClassRecord['notes']['remarks'],
-): SheetCard {
-  const [bread] = own.breads;
-  if (!bread) return card(person.name);
+interface ForCard extends Pick<HomeRecipe, 'plan'> {
+  readonly bread: Bread;
+  readonly person: Participant;
+  readonly own: Workshop;
+  readonly measures: ClassRecord['notes']['measures'];
+}
+
+/** What is weighed, and each stage with its time from the start. */
+function recipeCard({ bread, person, own, plan, measures }: ForCard): SheetCard {
   const pieces = plan.batches.reduce((sum, b) => sum + b.pieces.length, 0);
-  const weighed = doughCards(own, plan, { scaleG: HOME_SCALE_G, measures: record.notes.measures })
+  const weighed = doughCards(own, plan, { scaleG: HOME_SCALE_G, measures })
     .flatMap((c) => [...c.rows, ...c.outside])
     .filter((r) => r.g > 0)
     .map((r): SheetRow => {
@@ -148,11 +156,11 @@ function recipeCard(
     });
   const startSec = Math.min(...plan.tasks.map((t) => t.startSec));
   const doneSec = Math.max(...plan.tasks.map((t) => t.endSec));
-  const off = offWords(careOf(record.workshop, remarks, person.id, bread.id));
+  // with this pan, or within a day, it may not work out: who bakes it has to know
+  const wrong = brokenWords(plan).map((b) => row('', `Does not work out so: ${b.words}.`));
   return card(bread.name, {
     under: `${person.name} · ${pieces} of ${gramsText(bread.piece.doughG)}, ${cmText(bread.piece.diameterCm)} across · ${durationText(doneSec - startSec)} from start to end`,
-    care: [careWords(record.workshop, remarks, person.id), off].filter((w) => w !== ''),
-    rows: [...weighed, ...stages(plan.tasks, startSec)],
+    rows: [...wrong, ...weighed, ...stages(plan.tasks, startSec)],
     page: person.id,
   });
 }
@@ -247,20 +255,24 @@ export function doughToGo({ workshop, notes }: ClassRecord, plan: Plan): Sheet {
 }
 
 /** Labels for what is taken home, by person and bread: what it is, when it was made, allergens by name, how it keeps. */
-export function breadLabels({ workshop, notes }: ClassRecord): Sheet {
+export function breadLabels({ workshop }: ClassRecord): Sheet {
   const made = dayText(workshop, 0, 'plain');
   const cards = workshop.roster.flatMap((p) =>
     linesOf(workshop)
       .filter((l) => l.makers.has(p.id))
       .map(({ bread }): SheetCard => {
+        // what their piece truly holds, whatever they avoid: a label promises nothing
         const avoided = new Set(p.avoid.map((a) => a.what));
-        const { leftOff } = careOf(workshop, notes.remarks, p.id, bread.id);
-        const own = { ...bread, ingredients: bread.ingredients.filter((i) => !leftOff.includes(i.name)) };
-        const held = contentsOf(own).filter((c) => c.kind === 'allergen' && !avoided.has(c.word));
+        const own = { ingredients: bread.ingredients.filter((i, _, all) => isCarried(i, all, avoided)) };
+        const held = contentsOf(own).filter((c) => c.kind === 'allergen');
+        const unknown = unknownIn(own);
         const cooks = bread.steps.some((s) => !isRest(s) && cookPhases(s).length > 0);
         return card(bread.name, {
           under: `${p.name}, made ${made}`,
-          care: held.length === 0 ? [] : [`Contains ${held.map((c) => avoidedName(c.word)).join(', ')}`],
+          care: [
+            ...(held.length === 0 ? [] : [`Contains ${held.map((c) => avoidedName(c.word)).join(', ')}`]),
+            ...(unknown.length === 0 ? [] : [`Not known: ${unknown.join(', ')}`]),
+          ],
           rows: [
             row('', 'Best on the day; wrapped until the next, frozen a month.'),
             ...(cooks ? [row('', 'To warm: dry hot pan, 30 s a side.')] : []),

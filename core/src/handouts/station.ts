@@ -24,9 +24,7 @@ function tasksAt(plan: Plan, station: Station): readonly PlanTask[] {
     .sort((a, b) => a.startSec - b.startSec || (a.id < b.id ? -1 : 1));
 }
 
-/**
- * One card a station: who stands there, and what is done when; on its back what helps at each step.
- */
+/** One card a station: who stands there, and what is done when; on its back what helps at each step. */
 export function stationCards(record: ClassRecord, plan: Plan): Sheet {
   const { workshop, notes } = record;
   const cards = workshop.stations.flatMap((station): readonly SheetCard[] => {
@@ -37,7 +35,7 @@ export function stationCards(record: ClassRecord, plan: Plan): Sheet {
     const name = stationName(station);
     return [
       card(name, { under, care, rows: rowsOf(record, tasks), page: station.id }),
-      ...(help.length === 0 ? [] : [card(`${name}: what helps`, { notes: help, page: `${station.id} back` })]),
+      ...(help.length === 0 ? [] : [card(`${name}: what helps`, { care, notes: help, page: `${station.id} back` })]),
     ];
   });
   return {

@@ -7,6 +7,7 @@ import { careLines, type ClassRecord } from '../workshop/index.ts';
 import { card, row, type Sheet, type SheetCard, type SheetRow } from './sheet.ts';
 
 const byTime = (a: PlanTask, b: PlanTask): number => a.startSec - b.startSec || (a.id < b.id ? -1 : 1);
+
 /** What begins in one minute, as a card of that minute. */
 function minutes<T>(
   workshop: ClassRecord['workshop'],
@@ -108,17 +109,20 @@ function heatOf({ breads }: ClassRecord['workshop'], t: PlanTask): readonly stri
 }
 
 /** Looks of the instructor by the minute, each with the sign. */
-export function lookSheet({ workshop }: ClassRecord, plan: Plan): Sheet {
+export function lookSheet({ workshop, notes }: ClassRecord, plan: Plan): Sheet {
   const names = namesOf(workshop);
   const looks = plan.tasks
     .flatMap((t) => {
       const step = workshop.breads.find((b) => b.id === t.bread)?.steps.find((s) => s.id === t.step);
       if (!isOfBread(t) || step?.look !== true) return [];
       const atSec = t.kind === 'step' ? (t.look?.startSec ?? t.endSec) : t.startSec + t.window.minSec;
-      return [{ atSec, words: names.task(t.id), sign: step.cue ?? '', bread: t.bread }];
+      const care = careLines(workshop, notes.remarks, mindedBy(t), t.bread);
+      return [{ atSec, words: names.task(t.id), sign: step.cue ?? '', bread: t.bread, care }];
     })
     .sort((a, b) => a.atSec - b.atSec || (a.words < b.words ? -1 : 1));
-  const rows = looks.map((l) => row(clockText(workshop, l.atSec), l.words, { more: l.sign, bread: l.bread }));
+  const rows = looks.map(({ atSec, words, sign, bread, care }) =>
+    row(clockText(workshop, atSec), words, { more: sign, bread, care }),
+  );
   const cards = rows.length === 0 ? [] : [card('Look at', { rows })];
   return { kind: 'looks', place: 'wall', title: 'Looks', reader: 'the instructor', cards, isLabels: false };
 }

@@ -2,8 +2,8 @@ import { isCountedOnly, type ClassRecord } from '../workshop/index.ts';
 import { SHEET_KINDS, type SheetKind } from './sheet.ts';
 
 /**
- * The sheets that a class needs before anybody chooses: badges once people have names, labels and
- * dough where bread is taken home; cards without words are asked for.
+ * The sheets that a class needs before anybody chooses: badges once people have names, labels and dough where bread is taken home; cards
+ * without words are asked for.
  */
 export function wantedSheets({ workshop }: ClassRecord): readonly SheetKind[] {
   const isNamed = workshop.roster.some((p) => !isCountedOnly(p));

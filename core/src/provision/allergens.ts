@@ -1,6 +1,5 @@
 import { thingName } from '../kitchen/index.ts';
-import { contentsOf, type Content } from '../bread/index.ts';
-import { findFood } from '../foods/index.ts';
+import { contentsOf, unknownIn, type Content } from '../bread/index.ts';
 import { ownerOf, type Plan } from '../plan/index.ts';
 import { careOf, linesOf, stationName, type Line, type Workshop } from '../workshop/index.ts';
 
@@ -68,9 +67,7 @@ export function allergenPage(workshop: Workshop, plan: Plan | null): AllergenPag
     breads: lines.map(({ bread }) => ({
       bread: bread.name,
       contents: contentsOf(bread),
-      unknown: bread.ingredients
-        .filter((i) => i.allergens === undefined && i.contains === undefined && !findFood(i.name))
-        .map((i) => i.name),
+      unknown: unknownIn(bread),
     })),
     avoiders: workshop.roster.filter((p) => p.avoid.length > 0).map((p) => avoiderRow(workshop, lines, p)),
     fires: plan ? fireOrders(workshop, plan) : [],

@@ -21,7 +21,7 @@ export function LeftOpenList() {
           <li key={m.place} className="flex items-start gap-1 border-t border-line py-0.5 text-sm">
             <button
               type="button"
-              className={SMALL_ICON_BUTTON}
+              className={`${SMALL_ICON_BUTTON} shrink-0`}
               aria-label={`Looked at: ${m.words}`}
               onClick={() => void lookAt({ breadId, place: m.place })}
             >

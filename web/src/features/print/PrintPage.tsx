@@ -1,6 +1,5 @@
 import { CalendarDays, Printer } from 'lucide-react';
 import { useDeferredValue, useEffect, useMemo, useState } from 'react';
-import { useParams } from 'react-router';
 import {
   dayText,
   LABEL_SHEETS,
@@ -9,12 +8,14 @@ import {
   wantedSheets,
   type CalendarOf,
   type ClassRecord,
+  type Handout,
   type Pantry,
   type Plan,
   type Sheet,
   type SheetKind,
 } from '@hodsman/core';
 import { useBodies, useDocumentList } from '../../documents/api.ts';
+import type { Draft } from '../../documents/draft.ts';
 import { useAppSelector } from '../../store/hooks.ts';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { download, fileName } from '../../ui/download.ts';
@@ -27,13 +28,10 @@ import { SheetOnPaper } from './SheetOnPaper.tsx';
 
 /** Everything of a class that goes on paper: chosen sheet by sheet, printed or saved in one go. */
 export function PrintPage() {
-  const record = useAppSelector((s) => s.draft?.body);
-  const plan = useAppSelector((s) => s.draft?.plan);
-  const version = useAppSelector((s) => s.draft?.version);
-  const { classId = '' } = useParams();
-  const shown = useDeferredValue(plan);
-  if (!record || !shown || version === undefined) return <p className="p-6 text-quiet">Planning …</p>;
-  return <Sheets classId={classId} record={record} plan={shown} version={version} />;
+  const draft = useAppSelector((s) => s.draft);
+  const shown = useDeferredValue(draft?.plan);
+  if (!draft || !shown) return <p className="p-6 text-quiet">Planning …</p>;
+  return <Sheets draft={draft} plan={shown} />;
 }
 
 const PLACE_WORDS = {
@@ -47,27 +45,19 @@ const MOST_IN_PAN = 12;
 /** A picture of a sheet shows its beginning. */
 const CARDS_IN_PICTURE = 8;
 
-function Sheets({
-  classId,
-  record,
-  plan,
-  version,
-}: {
-  readonly classId: string;
-  readonly record: ClassRecord;
-  readonly plan: Plan;
-  readonly version: number;
-}) {
+function Sheets({ draft, plan }: { readonly draft: Draft; readonly plan: Plan }) {
+  const { id: classId, body: record, version, save } = draft;
   const { workshop } = record;
   const [chosen, setChosen] = useState<readonly SheetKind[]>(() => wantedSheets(record));
   const [paper, setPaper] = useState<PaperName>('a4');
   const [inPan, setInPan] = useState(1);
   const [labels, setLabels] = useState(LABEL_SHEETS[0]);
-  const isPlanning = useAppSelector((s) => s.draft?.isPlanning === true);
-  const pantry = usePantry(record);
-  const sheets = useSheets(record, plan, pantry, inPan);
+  const { sheets, isBehind } = useSheets(record, plan, usePantry(record), inPan);
   if (!sheets) return <p className="p-6 text-quiet">Making the sheets …</p>;
-  const head = `${workshop.title}, ${dayText(workshop, 0, 'plain')} ${workshop.date.slice(0, 4)}, version ${version}`;
+  // paper lasts: what is printed is the final plan of what is there now
+  const isOpen = draft.isPlanning || plan !== draft.plan || isBehind;
+  const of = save.kind === 'saved' ? `version ${version}` : `changed since version ${version}`;
+  const head = `${workshop.title}, ${dayText(workshop, 0, 'plain')} ${workshop.date.slice(0, 4)}, ${of}`;
   const on: OnPaper = { workshop, head, paper, labels };
   const ticked = sheets.filter((s) => chosen.includes(s.kind));
   const tick = (kind: SheetKind): void =>
@@ -80,7 +70,7 @@ function Sheets({
           <button
             type="button"
             className={MAIN_BUTTON}
-            disabled={ticked.length === 0 || isPlanning}
+            disabled={ticked.length === 0 || isOpen}
             onClick={() => window.print()}
           >
             <Printer size={18} aria-hidden /> Print or save as PDF
@@ -88,13 +78,13 @@ function Sheets({
           <button
             type="button"
             className={SIDE_BUTTON}
-            disabled={isPlanning}
+            disabled={isOpen}
             onClick={() => void saveCalendar({ classId, record, plan, version, nowMs: Date.now() })}
           >
             <CalendarDays size={18} aria-hidden /> Calendar file
           </button>
           <span className="text-quiet" data-testid="chosen">
-            {isPlanning ? 'Planning …' : `${ticked.length} of ${sheets.length} sheets`}
+            {isOpen ? 'Working it out …' : `${ticked.length} of ${sheets.length} sheets`}
           </span>
         </div>
         <div className="flex flex-wrap items-end gap-4">
@@ -157,24 +147,20 @@ function pageRules(paper: PaperName, head: string): string {
 @page labels { size: ${size}; margin: 0; @bottom-left { content: none } @bottom-right { content: none } }`;
 }
 
-/** The sheets of a class as the worker has made them; of an earlier state until then. */
-function useSheets(
-  record: ClassRecord,
-  plan: Plan,
-  pantry: Pantry | undefined,
-  inPan: number,
-): readonly Sheet[] | undefined {
-  const [sheets, setSheets] = useState<readonly Sheet[]>();
+/** The sheets of a class as the worker has made them; of an earlier state until it has made these, and then they are behind. */
+function useSheets(record: ClassRecord, plan: Plan, pantry: Pantry | undefined, inPan: number) {
+  const [made, setMade] = useState<{ readonly of: Handout; readonly sheets: readonly Sheet[] }>();
+  const wanted = useMemo((): Handout => ({ record, plan, pantry, home: { inPan } }), [record, plan, pantry, inPan]);
   useEffect(() => {
     let isLatest = true;
-    void sheetsInWorker({ record, plan, pantry, home: { inPan } }).then((made) => {
-      if (isLatest) setSheets(made);
+    void sheetsInWorker(wanted).then((sheets) => {
+      if (isLatest) setMade({ of: wanted, sheets });
     });
     return () => {
       isLatest = false;
     };
-  }, [record, plan, pantry, inPan]);
-  return sheets;
+  }, [wanted]);
+  return { sheets: made?.sheets, isBehind: made?.of !== wanted };
 }
 
 /** The store of the class's kitchen, once it has come. */
