@@ -108,12 +108,16 @@ test('what somebody avoids and said goes with them to every place where their br
     ['turns/fires', page.locator('[data-care]')],
     ['turns/people', page.locator('[data-care]')],
     ['turns/calls', page.locator('[data-care]')],
+    ['print', page.getByTestId('sheets').getByRole('list', { name: 'To be minded' })],
   ] as const) {
     await page.goto(`/class/${id}/${path}`);
     await shell.planned();
     await expect(where.filter({ hasText: /no strawberry.*“severe strawberry allergy”/ }).first(), path).toBeVisible();
     await expect(where.filter({ hasText: /no sesame/ }).first(), path).toBeVisible();
   }
+  // a file that has no place for it says so where it is saved
+  await page.goto(`/class/${id}/setup/times`);
+  await expect(page.getByTestId('not-in-file')).toContainText('Finn: “severe strawberry allergy”');
   await page.goto(`/class/${id}/setup/people`);
   await page.getByRole('button', { name: /^dealt with: severe strawberry allergy/ }).click();
   await page.getByRole('button', { name: /^dealt with: / }).click();

@@ -41,12 +41,13 @@ test('the sheet, its CSV and the plan file say the same, to the gram', async ({ 
   let left = 0;
   for (const batch of plan.batches) {
     const card = page.locator(`[data-batch="${batch.id}"]`);
+    const label = await card.getAttribute('aria-label');
     for (const { name, use, g } of batch.ingredients) {
       // a share’s dough is weighed with its mother batch, what a mother’s pieces need beside it at the stations
       if (use === undefined ? batch.mother !== null : batch.station === null) continue;
       const rows = card.getByRole('row').filter({ has: page.getByRole('rowheader', { name }) });
       const inCsv = csv.find(
-        (r) => r['batch'] === batch.id && r['ingredient'] === name && r['use'] === (use ?? 'dough'),
+        (r) => `${r['bread']}, ${r['for']}` === label && r['ingredient'] === name && r['use'] === (use ?? 'dough'),
       );
       if (g === 0) {
         // nobody's bread of this dough carries it, so nobody weighs it
@@ -135,7 +136,12 @@ test('the shopping list follows the pantry, is ticked off with undo, and goes ou
   await expect(page.getByRole('main')).toContainText(/\d+ of \d+ still to buy/);
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(page.getByLabel('honey is bought')).not.toBeChecked();
-  expect(await download(page, 'CSV')).toContain('honey,,22.6,');
+  await page.getByRole('button', { name: 'Save as a file' }).click();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: 'Shopping (CSV)' }).click(),
+  ]);
+  expect(await readFile(await file.path(), 'utf8')).toContain('honey,,22.6,');
   await honey.getByRole('textbox', { name: 'In the store, g of honey' }).fill('500');
   await expect(page.getByLabel('honey is bought')).toHaveCount(0);
   await expect(page.getByTestId('pantry-save-state')).toHaveText('saved');

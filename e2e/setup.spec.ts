@@ -101,6 +101,26 @@ test('a new class is made, its people pasted, a bread given to who avoids one, a
     mimeType: 'application/json',
     buffer: Buffer.from(file.replace('Tuesday ovals', 'Tuesday again')),
   });
+  // what it holds stands there before anything is done
+  const fromFile = page.getByRole('region', { name: 'From the file' });
+  await expect(fromFile).toContainText('nothing that is there changes');
+  await fromFile.getByRole('button', { name: 'Not this one' }).click();
+  await expect(fromFile).toHaveCount(0);
+  await expect(page.getByRole('listitem').filter({ hasText: 'Tuesday again' })).toHaveCount(0);
+  await page.getByLabel('Open a workshop file').setInputFiles({
+    name: 'class.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(file.replace(/"tableTime": "[\d:]+"/, '"tableTime": "13:45"')),
+  });
+  await expect(fromFile).toContainText('A class of this name is there on that day already');
+  await expect(fromFile).toContainText('no milk');
+  await expect(fromFile.getByRole('region', { name: 'Against the class that is there' })).toContainText('13:45');
+  await page.getByLabel('Open a workshop file').setInputFiles({
+    name: 'class.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(file.replace('Tuesday ovals', 'Tuesday again')),
+  });
+  await fromFile.getByRole('button', { name: 'Add this class' }).click();
   await shell.planned();
   await expect(page.getByRole('heading', { name: 'Tuesday again' })).toBeVisible();
   await page.getByRole('link', { name: 'All classes' }).click();

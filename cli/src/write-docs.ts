@@ -1,7 +1,8 @@
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { FAULTS, jsonSchemas, REMEDIES, type FaultCode } from '@hodsman/core';
 import { format, resolveConfig } from 'prettier';
+import { exampleFiles } from './examples.ts';
 
 const DOCS = fileURLToPath(new URL('../../docs/', import.meta.url));
 
@@ -24,7 +25,8 @@ function faultsPage(): string {
 }
 
 /**
- * `formats`: writes what the core says of itself into docs/: the JSON Schemas of both files and the list of faults. With `--check`
+ * `formats`: writes what the core says of itself into docs/: the JSON Schemas of both files, an example of every form in which a class
+ * leaves, and the list of faults. With `--check`
  * nothing is written, and the exit status is 1 where a file is not current.
  */
 export async function writeDocs(list: readonly string[]): Promise<number> {
@@ -34,11 +36,16 @@ export async function writeDocs(list: readonly string[]): Promise<number> {
       JSON.stringify(schema),
     ]),
     ['faults.md', faultsPage()],
+    ...exampleFiles().map(([name, text]): [string, string] => [`formats/examples/${name}`, text]),
   ];
+  mkdirSync(`${DOCS}formats/examples`, { recursive: true });
   let stale = 0;
   for (const [name, raw] of files) {
     const path = DOCS + name;
-    const text = await format(raw, { ...(await resolveConfig(path)), filepath: path });
+    // these are as the page hands them over
+    const text = /\.(ics|csv|jsonld)$/.test(name)
+      ? raw
+      : await format(raw, { ...(await resolveConfig(path)), filepath: path });
     if (existsSync(path) && readFileSync(path, 'utf8') === text) continue;
     stale++;
     if (list.includes('--check')) console.error(`docs/${name}: is not current, run npm run formats`);

@@ -181,6 +181,7 @@ export {
   pieceGrams,
   pieceThicknessMm,
   rebaseVariant,
+  keepText,
   remarksOn,
   slackOf,
   swapIngredient,
@@ -263,7 +264,9 @@ export {
   keepAlternative,
   MOST_ALTERNATIVES,
   firstName,
+  HOME_MEASURES,
   personName,
+  type HomeMeasuresOf,
   renameAlternative,
   takeAlternative,
   UNSHAPED,
@@ -307,10 +310,8 @@ export {
   changePantry,
   classTotals,
   doughCards,
-  doughCsv,
   kitNeeds,
   setKit,
-  shoppingCsv,
   shoppingList,
 } from './provision/index.ts';
 export type { AheadItem, DoughCard, KitNeed, PartTotals, ShoppingItem, WeighRow } from './provision/index.ts';
@@ -466,7 +467,7 @@ export {
 export {
   homeRecipes,
   LABEL_SHEETS,
-  letterPt,
+  labelsOf,
   rowsOn,
   SHEET_KINDS,
   SHEET_PLACES,
@@ -475,6 +476,7 @@ export {
   wantedSheets,
   type AtHome,
   type Handout,
+  type Label,
   type LabelSheet,
   type Sheet,
   type SheetCard,
@@ -483,3 +485,15 @@ export {
   type SheetRow,
 } from './handouts/index.ts';
 export { classCalendar, type CalendarOf } from './calendar/index.ts';
+export {
+  breadTables,
+  classTables,
+  csvOf,
+  doughTable,
+  kitchenTables,
+  libraryTable,
+  pantryTable,
+  shoppingTable,
+  type Table,
+  type TablesOf,
+} from './tables/index.ts';

@@ -38,7 +38,8 @@ export async function withApplication<T>(use: (page: Page, readyMs: number) => P
   }
 }
 
-async function start(
+/** Starts the application; what it needs to know stands in the environment. */
+export async function start(
   env: NodeJS.ProcessEnv,
 ): Promise<{ readonly readyMs: number; readonly stop: () => Promise<void> }> {
   const before = performance.now();

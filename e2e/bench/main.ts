@@ -10,6 +10,7 @@ import { measureFaults } from './faults/main.ts';
 import { measureLive } from './live.ts';
 import { measureCurve, measureGaps, measureRichGaps, measureShops, measureSpeed } from './planner.ts';
 import { measureExact, measureRandom } from './quality.ts';
+import { measurePaper } from './paper.ts';
 import { measureRecipes } from './recipes.ts';
 import { measureSteady } from './steady.ts';
 import { tableOf } from './table.ts';
@@ -114,6 +115,14 @@ const PARTS: Readonly<
       'Two server processes on one database, a screen that follows on each. Taps come from the same machine, which they load as well.',
     ],
     measure: async () => tableOf(await measureLive()),
+  },
+  paper: {
+    text: [
+      '## Paper and backups',
+      '',
+      'All sheets of a class of 36 people and three breads that it needs before anybody chooses, and the recipes for home; 500 classes of four states each.',
+    ],
+    measure: async () => tableOf(await measurePaper()),
   },
   random: { text: ['## Random classes of every kind', '', 'Effort 1, fixed seed.'], measure: measureRandom },
 };

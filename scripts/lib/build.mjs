@@ -78,11 +78,12 @@ export async function build() {
   await run(keptOnDevices());
   const server = [
     'server/src/main.ts',
+    'server/src/calendar-worker.ts',
     '--bundle',
     '--platform=node',
     '--format=esm',
     '--target=node20',
-    '--outfile=server/dist/main.js',
+    '--outdir=server/dist',
   ];
   // packages of the registry stay outside the bundle; our own core goes in
   const outside = [
@@ -95,6 +96,7 @@ export async function build() {
     'helmet',
     'zod',
     'temporal-polyfill',
+    'playwright-core',
     'yauzl',
     'yazl',
   ];

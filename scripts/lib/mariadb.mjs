@@ -209,7 +209,10 @@ export async function startMariadb(folder, { onCrash = () => {}, onMend = () => 
       if (child.exitCode !== null || child.signalCode !== null) return;
       const gone = new Promise((resolve) => child.once('exit', resolve));
       child.kill('SIGTERM');
-      await Promise.race([gone, pause(STOP_TIMEOUT_MS).then(() => child.kill('SIGKILL'))]);
+      const lastly = setTimeout(() => child.kill('SIGKILL'), STOP_TIMEOUT_MS);
+      await gone;
+      // whoever stops it need not wait for a time that is not needed
+      clearTimeout(lastly);
     },
   };
 }

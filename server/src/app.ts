@@ -7,17 +7,21 @@ import { pinoHttp } from 'pino-http';
 import type { Repositories } from './db/repositories/index.ts';
 import type { Writable } from 'node:stream';
 import { backupRoutes } from './routes/backup.ts';
+import { calendarAddressRoutes, calendarRoutes } from './routes/calendar-feeds.ts';
 import { bookingRoutes } from './routes/bookings.ts';
 import { classEventRoutes } from './routes/class-events.ts';
 import { documentRoutes } from './routes/documents.ts';
 import { healthRoutes } from './routes/health.ts';
 import { leftOpenRoutes } from './routes/left-open.ts';
+import { pdfRoutes } from './routes/pdf.ts';
 import { decideAccess } from './services/access.ts';
 import { classEvents } from './services/class-events.ts';
+import type { MakeCalendar } from './services/calendar-feeds.ts';
 import { UNWATCHED, type Room } from './services/disk.ts';
 import { drain, type Drain } from './services/drain.ts';
 import { diskFull, handleErrors } from './services/errors.ts';
 import { outages } from './services/outage.ts';
+import type { MakePdf } from './services/pdf.ts';
 import { Problem } from './services/problem.ts';
 import { bookingFeed } from './stand-ins/booking-feed.ts';
 
@@ -30,6 +34,10 @@ export interface AppParts extends Repositories {
   readonly logger: Logger;
   /** Writes all that is stored as one file; without it none is offered. */
   readonly backUp?: (to: Writable) => Promise<unknown>;
+  /** Plans a class and writes its calendar; without it none is offered to calendars. */
+  readonly makeCalendar?: MakeCalendar;
+  /** Prints sheets; without it the browser does. */
+  readonly makePdf?: MakePdf | undefined;
   readonly version: string;
   readonly webFolder: string | undefined;
   /** The booking feed that is asked; without one, the stand-in. */
@@ -74,6 +82,8 @@ export function createApp(parts: AppParts): Express {
   app.use(ending.refuse);
   app.use(decideAccess(names));
   const api = express.Router();
+  // sheets are larger than any document, so they are read with a limit of their own
+  api.use(pdfRoutes(parts.makePdf));
   api.use(
     express.json({
       limit: LIMITS.bytes + ENVELOPE_BYTES,
@@ -100,6 +110,10 @@ export function createApp(parts: AppParts): Express {
   api.use(documentRoutes(documents, hasRoom));
   api.use(classEventRoutes({ documents, events: classEvents(parts.classEvents), ending }, hasRoom));
   if (parts.backUp) api.use(backupRoutes(parts.backUp));
+  if (parts.makeCalendar) {
+    api.use(calendarAddressRoutes(parts, hasRoom));
+    app.use(calendarRoutes(parts, parts.makeCalendar));
+  }
   api.use(leftOpenRoutes(documents, parts.leftOpen, hasRoom));
   api.use(bookingRoutes(feed, (port) => `http://127.0.0.1:${parts.plainPort?.() ?? port}/api/stand-in/bookings.json`));
   api.use('/stand-in', bookingFeed());

@@ -15,6 +15,7 @@ const WORDS: Readonly<Record<string, string>> = {
   document_versions: 'earlier states of them',
   class_events: 'taps of classes that ran',
   left_open: 'things left open by recipes',
+  calendar_feeds: 'addresses for calendars',
 };
 const lineOf = ({ table, isThere, comes }: Replaced): readonly string[] => {
   const what = WORDS[table];

@@ -2,10 +2,11 @@ import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import { createServer as createSecureServer } from 'node:https';
 import type { AddressInfo } from 'node:net';
+import { join } from 'node:path';
 import { pino } from 'pino';
 import packageJson from '../../package.json';
 import { AUTHORITY_PATH, createApp } from './app.ts';
-import { keepBackup, writeBackup } from './backup/index.ts';
+import { everyNight, keepBackup, writeBackup } from './backup/index.ts';
 import { inAddress, isLoopback, readConfig } from './config.ts';
 import { connect } from './db/connect.ts';
 import { migrate } from './db/migrate.ts';
@@ -14,6 +15,8 @@ import { repositoriesOn } from './db/repositories/index.ts';
 import { loadDemoData } from './services/demo-data.ts';
 import { UNWATCHED, watchDisk } from './services/disk.ts';
 import { carryOver, tidy } from './services/documents.ts';
+import { findChromium, pdfMaker } from './services/pdf.ts';
+import { calendarInWorker } from './services/calendar-in-worker.ts';
 import { drain } from './services/drain.ts';
 
 const DAY_MS = 24 * 3600 * 1000;
@@ -54,11 +57,15 @@ async function patiently<T>(work: (own: ReturnType<typeof connect>) => Promise<T
   return work(own).finally(() => own.close());
 }
 const { version } = packageJson;
-const { tls } = config;
+const { tls, webFolder } = config;
+const chromium = findChromium(process.env);
 /** With HTTPS what the server asks of itself goes over a port of this machine alone. */
 const plain = tls ? createServer() : undefined;
 const app = createApp({
   ...repositories,
+  makeCalendar: calendarInWorker,
+  makePdf:
+    chromium !== undefined && webFolder !== undefined ? pdfMaker(chromium, join(webFolder, 'assets')) : undefined,
   backUp: (to) => patiently((own) => writeBackup(own, to, { program: version, nowMs: Date.now() })),
   logger,
   version,
@@ -97,12 +104,17 @@ setInterval(() => void tidy(documents, Date.now()).catch((e: unknown) => logger.
 const BACKUP_HOUR = 3;
 const { backups } = config;
 if (backups)
-  setInterval(() => {
-    if (new Date().getHours() !== BACKUP_HOUR || room.isFull()) return;
-    void patiently((own) => keepBackup(own, { ...backups, program: version, nowMs: Date.now() })).catch((e: unknown) =>
-      logger.error(e),
+  everyNight(BACKUP_HOUR, async () => {
+    if (room.isFull()) return false;
+    const made = patiently((own) => keepBackup(own, { ...backups, program: version, nowMs: Date.now() }));
+    return made.then(
+      () => true,
+      (e: unknown) => {
+        logger.error(e);
+        return false;
+      },
     );
-  }, DAY_MS / 24).unref();
+  });
 
 let isEnding = false;
 function end(): void {

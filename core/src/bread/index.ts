@@ -10,6 +10,7 @@ export { handOversOf, methodTimes, slackOf, USUAL_BENCH } from './times.ts';
 export type { Circumstances, HandOver, MethodTimes, StepTime } from './times.ts';
 export { contentsOf, unknownIn, type Content } from './contents.ts';
 export { ingredientOfFood, swapIngredient } from './swap.ts';
+export { keepsOf, keepText, keepWords } from './keeping.ts';
 export { newBread } from './new-bread.ts';
 export { perishableIn, type Perishable } from './perishable.ts';
 export { remarksOn } from './remarks.ts';

@@ -1,14 +1,15 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import sodaFarl from '../../../demo/breads/soda-farl.json' with { type: 'json' };
+import { bowlOf, keepText } from '../bread/index.ts';
 import { readBread } from '../formats/index.ts';
 import { isOnFire, ownerOf, stepWords, turnsOf } from '../plan/index.ts';
-import { findBrokenRules } from '../planner/index.ts';
+import { bowlConditions, findBrokenRules } from '../planner/index.ts';
 import { runningClass, type RunningClass } from '../testing/index.ts';
-import { clockText, durationText, gramsOnScale, gramsText } from '../units/index.ts';
+import { celsiusText, clockText, dayText, durationText, gramsOnScale, gramsText } from '../units/index.ts';
 import { personName, type ClassRecord, type Workshop } from '../workshop/index.ts';
 import {
   homeRecipes,
-  letterPt,
+  labelsOf,
   rowsOn,
   LABEL_SHEETS,
   SHEET_KINDS,
@@ -226,6 +227,44 @@ describe('a recipe for home', () => {
     expect(rowsFor(4).join()).not.toContain('Does not work out');
   });
 
+  it('asks for the water as warm as it was in class, by hand', () => {
+    const { workshop } = cls.record;
+    const [person] = workshop.roster;
+    if (!person) expect.fail();
+    for (const { workshop: own, card: front } of homeRecipes(cls.record, person, { inPan: 1 })) {
+      const [bread] = own.breads;
+      if (!bread) expect.fail();
+      const water = bread.ingredients.find((i) => i.role === 'water' && i.use === 'dough');
+      const bowl = bowlOf(bread, 500, bowlConditions(workshop.kitchen, bread, false));
+      const shown = front.rows.find((r) => r.words === water?.name)?.more;
+      expect(shown).toContain(celsiusText(water?.tempC ?? bowl?.waterC ?? NaN));
+    }
+  });
+
+  it('is written in what its reader measures with, and the rest as on this device', () => {
+    const [first, second] = cls.record.workshop.roster;
+    if (!first || !second) expect.fail();
+    const said = [{ person: first.id, measures: 'us-cups' as const }];
+    const record = { ...cls.record, notes: { ...cls.record.notes, homeMeasures: said } };
+    const cards = (person: typeof first) => homeRecipes(record, person, { inPan: 1 }).map((r) => r.card);
+    const [us, own] = [JSON.stringify(cards(first)), JSON.stringify(cards(second))];
+    expect(us).toMatch(/[\d.]+ oz.*(cup|tsp|tbsp).* in across/);
+    expect(us).not.toMatch(/\d g\b| °C|\d cm\b/);
+    expect(own).toMatch(/\d g\b.* cm across/);
+    expect(own).not.toMatch(/ oz\b| °F/);
+    // the same dough: an ounce is 28.349523125 g (international avoirdupois)
+    const leadOf = (p: typeof first, measures: 'us-cups' | 'grams') =>
+      homeRecipes({ ...record, notes: { ...record.notes, homeMeasures: [{ person: p.id, measures }] } }, p, {
+        inPan: 1,
+      })
+        .flatMap((r) => r.card.rows)
+        .flatMap((r) => Number(/^([\d.]+) (?:g|oz)$/.exec(r.lead)?.[1] ?? []));
+    const [oz, g] = [leadOf(first, 'us-cups'), leadOf(first, 'grams')];
+    expect(oz).toHaveLength(g.length);
+    expect(oz.length).toBeGreaterThan(5);
+    for (const [i, x] of oz.entries()) expect(Math.abs(x * 28.349523125 - (g[i] ?? NaN))).toBeLessThan(2);
+  });
+
   it('is sooner done where more breads lie in the pan', () => {
     const { record } = cls;
     const [first] = record.workshop.roster;
@@ -259,15 +298,57 @@ describe('a card for dough to take home', () => {
     const { record, plan } = cls;
     for (const c of made('dough-cards').cards) {
       const bread = record.workshop.breads.find((b) => c.title.endsWith(b.name)) ?? expect.fail();
+      const said = bread.keep?.find((k) => k.what === 'dough');
       const mixed = Math.min(
         ...plan.tasks.filter((t) => t.bread === bread.id && t.batch !== undefined).map((t) => t.startSec),
       );
+      // until: a day at the least, so many whole days of the doughs that say so
+      const days = Number(/^P(\d+)D$/.exec(said?.max ?? 'P1D')?.[1]);
       expect(c.under).toContain(clockText(record.workshop, mixed));
-      expect(c.rows[0]?.words).toContain('lose its chill');
+      expect(c.under).toContain(dayText(record.workshop, mixed + days * 86_400, 'plain'));
+      // some doughs are rolled cold: what is done first is as the bread says it
+      expect(c.rows[0]?.words).toContain(said?.again ?? 'lose its chill');
       const last = bread.steps.filter((s) => s.kind !== 'prepare').at(-1);
       expect(c.rows.at(-1)?.words).toBe(stepWords(last?.id));
       expect(c.rows.every((r) => r.lead !== '0 s')).toBe(true);
     }
+  });
+});
+
+describe('how a bread keeps', () => {
+  it('stands on its labels and on the back of its recipe as the bread says it, and is brought back so', () => {
+    const { record } = cls;
+    const [person] = record.workshop.roster;
+    if (!person) expect.fail();
+    for (const { workshop, back } of homeRecipes(record, person, { inPan: 1 })) {
+      const [bread] = workshop.breads;
+      const label = made('bread-labels').cards.find((c) => c.title === bread?.name) ?? expect.fail();
+      const notes = back.notes.filter(([what]) => what === 'Keeping').map(([, words]) => words);
+      expect(label.rows.map((r) => r.words)).toEqual(notes);
+      const said = (bread?.keep ?? []).filter((k) => k.what === 'bread');
+      expect(notes).toHaveLength(said.length);
+      for (const [i, k] of said.entries()) {
+        expect(notes[i]).toContain(k.how.slice(1));
+        expect(notes[i]).toContain(`To bring back: ${k.again}`);
+      }
+      expect(notes.join()).toMatch(/up to (\d+ hours|1 day).*up to 60 days|up to 3 hours/);
+    }
+    expect(['P1D', 'PT4H', 'P2W', 'PT90M', 'P1DT12H'].map(keepText)).toEqual([
+      '1 day',
+      '4 hours',
+      '14 days',
+      '90 minutes',
+      '36 hours',
+    ]);
+    // a bread that does not say: what is usual
+    const silent = record.workshop.breads.map(({ keep: _, ...b }) => b);
+    const labels = sheetOf('bread-labels', {
+      record: { ...record, workshop: { ...record.workshop, breads: silent } },
+      plan: cls.plan,
+      pantry: undefined,
+      home: { inPan: 1 },
+    });
+    expect(labels?.cards[0]?.rows[0]?.words).toContain('Best on the day');
   });
 });
 
@@ -309,8 +390,29 @@ describe('sheets', () => {
     const [small] = LABEL_SHEETS;
     const large = { ...small, widthMm: 99.1, heightMm: 67.7 };
     const words = ['Clementine van der Hoogenboom, made Sunday 7 March', 'Contains gluten, milk', 'x'.repeat(60)];
-    expect(letterPt('Ovals', words, large)).toBeGreaterThan(letterPt('Ovals', words, small));
-    expect(letterPt('Ovals', ['short'], small)).toBe(12);
-    expect(letterPt('Ovals', ['x'.repeat(3000)], small)).toBe(LEAST_PT);
+    const ptOf = (size: typeof small, care: readonly string[]) =>
+      labelsOf(card('Ovals', { care }), '', size).map((l) => l.pt);
+    expect(ptOf(large, words)[0]).toBeGreaterThan(ptOf(small, words)[0] ?? Infinity);
+    expect(ptOf(small, ['short'])).toEqual([12]);
+    // what does not fit goes on, word for word, and each label says which of them it is
+    const avoids = Array.from({ length: 200 }, (_, i) => `word${i}`).join(' ');
+    const labels = labelsOf(card('Station 1', { under: 'Ovals', care: [avoids] }), 'Sunday', small);
+    expect(labels.length).toBeGreaterThan(2);
+    expect(labels.map((l) => l.title)).toEqual(labels.map((_, i) => `Station 1 (${i + 1} of ${labels.length})`));
+    expect(labels.every((l) => l.pt === LEAST_PT)).toBe(true);
+    const lines = labels.flatMap((l) => l.lines);
+    expect(
+      lines
+        .filter((l) => l.isCare)
+        .map((l) => l.words)
+        .join(' '),
+    ).toBe(avoids);
+    expect([lines[0]?.words, lines.at(-1)?.words]).toEqual(['Ovals', 'Sunday']);
+    expect(
+      labelsOf(card('x', { care: ['y'.repeat(300)] }), '', small)
+        .flatMap((l) => l.lines)
+        .map((l) => l.words)
+        .join(''),
+    ).toBe('y'.repeat(300));
   });
 });

@@ -1,11 +1,24 @@
-import { contentsOf, unknownIn, type Bread } from '../bread/index.ts';
+import { contentsOf, keepsOf, keepWords, unknownIn, type Bread } from '../bread/index.ts';
 import { avoidedName } from '../foods/index.ts';
 import { isCarried } from '../formula/index.ts';
 import { cookPhases, isRest, type Step } from '../method/index.ts';
 import { doughCards } from '../provision/index.ts';
 import { isOfBread, stepWords, turnsOf, type Plan, type PlanTask } from '../plan/index.ts';
 import { planClass } from '../planner/index.ts';
-import { clockText, cmText, dayText, durationText, gramsText, celsiusText } from '../units/index.ts';
+import {
+  clockText,
+  cmText,
+  dayText,
+  durationText,
+  gramsText,
+  celsiusText,
+  METRIC,
+  minutesOfIso,
+  ownMeasures,
+  type OwnMeasures,
+  US_CUSTOMARY,
+  writtenIn,
+} from '../units/index.ts';
 import { brokenWords, whatWords } from '../words/index.ts';
 import {
   careLines,
@@ -15,6 +28,7 @@ import {
   needsOf,
   withAdded,
   type ClassRecord,
+  type HomeMeasuresOf,
   type Participant,
   type Workshop,
 } from '../workshop/index.ts';
@@ -35,6 +49,15 @@ const HOME_SCALE_G = 1;
 const DOORS = '00:00';
 const TABLE = '23:59';
 
+/** How figures are written for those who have said what they measure with: units, and kitchen measures beside them. */
+const AS_SAID: Readonly<
+  Record<HomeMeasuresOf['measures'], { readonly own: OwnMeasures; readonly cups: ClassRecord['notes']['measures'] }>
+> = {
+  grams: { own: METRIC, cups: 'none' },
+  'metric-cups': { own: METRIC, cups: 'metric' },
+  'us-cups': { own: US_CUSTOMARY, cups: 'us' },
+};
+
 /** A step as one does it alone: nobody looks over a shoulder, nobody of a staff stands at the flame, and any pan serves. */
 function atHome(step: Step): Step {
   if (isRest(step)) return { ...step, look: false };
@@ -48,7 +71,7 @@ function atHome(step: Step): Step {
 function homeClass(workshop: Workshop, person: Participant, bread: Bread, breads: number, home: AtHome): Workshop {
   const { variantOf: _, ...alone } = bread;
   const lone: Bread = { ...alone, steps: bread.steps.map(atHome) };
-  const { name, roomC, places } = workshop.kitchen;
+  const { name, roomC, places, tapC, flourC, handFrictionC } = workshop.kitchen;
   const kitchen: Workshop['kitchen'] = {
     name,
     roomC,
@@ -77,6 +100,10 @@ function homeClass(workshop: Workshop, person: Participant, bread: Bread, breads
     layOnGapSec: 0,
     handMaxDoughG: 3000,
     safeOutMin: workshop.kitchen.safeOutMin,
+    // the water is as it was in class: by the same flour, the same hands
+    ...(tapC !== undefined && { tapC }),
+    ...(flourC !== undefined && { flourC }),
+    ...(handFrictionC !== undefined && { handFrictionC }),
   };
   const whole = withAdded(kitchen, lacksOf(kitchen, needsOf(lone)));
   return {
@@ -116,6 +143,8 @@ export interface HomeRecipe {
  */
 export function homeRecipes(record: ClassRecord, person: Participant, home: AtHome): readonly HomeRecipe[] {
   const { workshop, notes } = record;
+  const said = notes.homeMeasures.find((h) => h.person === person.id)?.measures;
+  const { own: written, cups } = said ? AS_SAID[said] : { own: ownMeasures(), cups: notes.measures };
   return linesOf(workshop)
     .filter((l) => l.makers.has(person.id) && !person.avoid.some((a) => l.holds.has(a.what)))
     .map(({ bread, menu }): HomeRecipe => {
@@ -130,10 +159,29 @@ export function homeRecipes(record: ClassRecord, person: Participant, home: AtHo
       return {
         workshop: own,
         plan,
-        card: { ...recipeCard({ bread, person, own, plan, measures: notes.measures }), care },
-        back: card(`${bread.name}: why, and what helps`, { care, notes: helps, page: `${person.id} back` }),
+        card: { ...writtenIn(written, () => recipeCard({ bread, person, own, plan, measures: cups })), care },
+        back: card(`${bread.name}: why, and what helps`, {
+          care,
+          notes: [...helps, ...keepingOf(bread).map((words) => ['Keeping', words] as const)],
+          page: `${person.id} back`,
+        }),
       };
     });
+}
+
+const sentence = (words: string): string => `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+
+/** How a bread keeps and is brought back, as it says itself; where it does not, what is usual (common practice). */
+function keepingOf(bread: Bread): readonly string[] {
+  const said = keepsOf(bread, 'bread').map((k) =>
+    [sentence(keepWords(k)), k.again === undefined ? '' : `To bring back: ${k.again}.`].filter(Boolean).join(' '),
+  );
+  if (said.length > 0) return said;
+  const cooks = bread.steps.some((s) => !isRest(s) && cookPhases(s).length > 0);
+  return [
+    'Best on the day; wrapped until the next, frozen a month.',
+    ...(cooks ? ['To bring back: dry hot pan, 30 s a side.'] : []),
+  ];
 }
 
 interface ForCard extends Pick<HomeRecipe, 'plan'> {
@@ -147,10 +195,11 @@ interface ForCard extends Pick<HomeRecipe, 'plan'> {
 function recipeCard({ bread, person, own, plan, measures }: ForCard): SheetCard {
   const pieces = plan.batches.reduce((sum, b) => sum + b.pieces.length, 0);
   const weighed = doughCards(own, plan, { scaleG: HOME_SCALE_G, measures })
-    .flatMap((c) => [...c.rows, ...c.outside])
-    .filter((r) => r.g > 0)
-    .map((r): SheetRow => {
-      const tempC = bread.ingredients.find((i) => i.name === r.name && i.use === 'dough')?.tempC;
+    .flatMap((c) => [...c.rows, ...c.outside].map((r) => ({ r, waterC: c.water?.waterC })))
+    .filter(({ r }) => r.g > 0)
+    .map(({ r, waterC }): SheetRow => {
+      const of = bread.ingredients.find((i) => i.name === r.name && i.use === 'dough');
+      const tempC = of?.tempC ?? (of?.role === 'water' && r.use === 'dough' ? waterC : undefined);
       const warmth = tempC === undefined ? '' : celsiusText(tempC);
       return row(r.text, r.name, { more: [r.measure ?? '', warmth, ...r.hints].filter(Boolean).join(', ') });
     });
@@ -210,7 +259,8 @@ export function doughToGo({ workshop, notes }: ClassRecord, plan: Plan): Sheet {
       ...plan.tasks.filter((t) => t.bread === bread.id && t.batch !== undefined).map((t) => t.startSec),
     );
     const rest = (kind: 'chill' | 'temper') => bread.steps.filter(isRest).find((s) => s.kind === kind)?.window;
-    const keepMin = rest('chill')?.max ?? FRIDGE_MIN;
+    const [said] = keepsOf(bread, 'dough');
+    const keepMin = minutesOfIso(said?.max) ?? rest('chill')?.max ?? FRIDGE_MIN;
     const untilSec = (Number.isFinite(mixedSec) ? mixedSec : 0) + 60 * keepMin;
     const at = Math.max(
       0,
@@ -220,7 +270,7 @@ export function doughToGo({ workshop, notes }: ClassRecord, plan: Plan): Sheet {
       .slice(at)
       .filter((s) => s.kind !== 'prepare' && s.kind !== 'chill' && s.kind !== 'temper');
     return card(`Dough for ${bread.name}`, {
-      under: `in the fridge at once, bake by ${dayText(workshop, untilSec, 'plain')}, ${clockText(workshop, untilSec)}`,
+      under: `${said?.how ?? 'in the fridge'}, at once; bake by ${dayText(workshop, untilSec, 'plain')}, ${clockText(workshop, untilSec)}`,
       care: careLines(
         workshop,
         notes.remarks,
@@ -228,7 +278,12 @@ export function doughToGo({ workshop, notes }: ClassRecord, plan: Plan): Sheet {
         bread.id,
       ),
       rows: [
-        row(durationText(60 * (rest('temper')?.ideal ?? CHILL_MIN)), 'out of the fridge, covered, to lose its chill'),
+        said?.again === undefined
+          ? row(
+              durationText(60 * (rest('temper')?.ideal ?? CHILL_MIN)),
+              'out of the fridge, covered, to lose its chill',
+            )
+          : row('', `out of the fridge: ${said.again}`),
         ...finish.map((s) =>
           row(
             isRest(s)
@@ -266,17 +321,13 @@ export function breadLabels({ workshop }: ClassRecord): Sheet {
         const own = { ingredients: bread.ingredients.filter((i, _, all) => isCarried(i, all, avoided)) };
         const held = contentsOf(own).filter((c) => c.kind === 'allergen');
         const unknown = unknownIn(own);
-        const cooks = bread.steps.some((s) => !isRest(s) && cookPhases(s).length > 0);
         return card(bread.name, {
           under: `${p.name}, made ${made}`,
           care: [
             ...(held.length === 0 ? [] : [`Contains ${held.map((c) => avoidedName(c.word)).join(', ')}`]),
             ...(unknown.length === 0 ? [] : [`Not known: ${unknown.join(', ')}`]),
           ],
-          rows: [
-            row('', 'Best on the day; wrapped until the next, frozen a month.'),
-            ...(cooks ? [row('', 'To warm: dry hot pan, 30 s a side.')] : []),
-          ],
+          rows: keepingOf(bread).map((words) => row('', words)),
         });
       }),
   );

@@ -13,7 +13,7 @@ import { cautionSheet, fireCards, lookSheet, rollCallSheet, runList } from './wa
  * Every figure is the plan's; what somebody avoids stands wherever their bread stands.
  */
 export { homeRecipes, type AtHome, type HomeRecipe } from './home.ts';
-export { LABEL_SHEETS, letterPt, rowsOn, TITLE_SHARE, type LabelSheet } from './label-sheets.ts';
+export { LABEL_SHEETS, labelsOf, rowsOn, TITLE_SHARE, type Label, type LabelSheet } from './label-sheets.ts';
 export { wantedSheets } from './wanted.ts';
 export { SHEET_KINDS, SHEET_PLACES } from './sheet.ts';
 export type { Sheet, SheetCard, SheetKind, SheetPlace, SheetRow } from './sheet.ts';

@@ -10,4 +10,3 @@ export { aheadList, type AheadItem, type AheadList } from './ahead.ts';
 export { kitNeeds, setKit, type KitNeed } from './kit.ts';
 export { changePantry, shoppingList, type ShoppingItem, type ShoppingList } from './shopping.ts';
 export { allergenPage, type AllergenPage, type AvoiderRow, type FireSequence } from './allergens.ts';
-export { doughCsv, shoppingCsv } from './csv.ts';

@@ -1,4 +1,3 @@
-import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import demoSunday from '../../../demo/class-sunday.json';
 import demoPantry from '../../../demo/pantry.json';
@@ -11,7 +10,6 @@ import { batchesOf, linesOf, type Workshop } from '../workshop/index.ts';
 import { aheadList } from './ahead.ts';
 import { allergenPage } from './allergens.ts';
 import { doughCards } from './cards.ts';
-import { doughCsv, shoppingCsv } from './csv.ts';
 import { kitNeeds, setKit } from './kit.ts';
 import { changePantry, shoppingList } from './shopping.ts';
 import { classTotals } from './totals.ts';
@@ -25,22 +23,17 @@ const plan = planClass(sunday, { effort: 1 });
 const pantry: Pantry = must(readPantry(demoPantry));
 const how = { scaleG: 1, measures: 'none' } as const;
 const cards = doughCards(sunday, plan, how);
-const grams = (text: string): readonly Record<string, string>[] =>
-  Papa.parse<Record<string, string>>(text.replace(/^\ufeff/, ''), { header: true, skipEmptyLines: true }).data;
 
 describe('dough cards', () => {
-  it('stand for the batches of the plan file, each to a tenth of a gram, and so does their CSV', () => {
+  it('stand for the batches of the plan file, each to a tenth of a gram', () => {
     expect(cards.map((c) => c.id).sort()).toEqual(plan.batches.map((b) => b.id).sort());
     const inFile = new Map(plan.batches.map((b) => [b.id, b]));
-    const rows = grams(doughCsv(cards));
     for (const card of cards) {
       const batch = inFile.get(card.id);
       expect(card.doughG).toBeCloseTo(batch?.doughG ?? NaN, 2);
       for (const row of [...card.rows, ...card.outside]) {
         const g = batch?.ingredients.find((i) => i.name === row.name && (i.use ?? 'dough') === row.use)?.g ?? NaN;
         expect(row.g).toBeCloseTo(g, 2);
-        const inCsv = rows.find((r) => r['batch'] === card.id && r['ingredient'] === row.name && r['use'] === row.use);
-        expect(Number(inCsv?.['g'])).toBeCloseTo(g, 1);
       }
     }
     // whatever the plan file lists stands on some card: a mother's own, or a share's beside the dough
@@ -200,14 +193,6 @@ describe('shopping', () => {
       cost: 4,
     });
   });
-  it('neutralises whatever a spreadsheet may take for a formula', () => {
-    for (const name of ['=1+1', '@x', '\n=1+1', '  +1', '\t-1', '＝1+1', '\u00a0＋1', '\rx']) {
-      const csv = doughCsv(cards.slice(0, 1).map((c) => ({ ...c, title: name })));
-      const [row] = Papa.parse<Record<string, string>>(csv.replace(/^\ufeff/, ''), { header: true }).data;
-      expect(row?.['for']).toBe(`'${name}`);
-    }
-    expect(doughCsv(cards.slice(0, 1).map((c) => ({ ...c, title: 'Station – 1' })))).toContain('Station – 1');
-  });
   it('says on the card of every dough what is to be minded with those who get a piece of it', () => {
     const avoider = sunday.roster.find((p) => p.avoid.some((a) => a.what === 'milk')) ?? expect.fail();
     const remarks = [{ person: avoider.id, words: 'severe strawberry allergy', isDealtWith: false }];
@@ -215,25 +200,6 @@ describe('shopping', () => {
     const pieces = plan.batches.filter((b) => b.pieces.some((p) => p.includes(`/${avoider.id}/`))).map((b) => b.id);
     expect(own.filter((c) => c.kind !== 'practice').map((c) => c.id)).toEqual(expect.arrayContaining(pieces));
     expect(own[0]?.care.join()).toContain('“severe strawberry allergy”');
-  });
-  it('goes out as CSV that a spreadsheet does not take for formulas', () => {
-    const nasty = shoppingList(sunday, changePantry(pantry, 'honey', {}));
-    const [first] = nasty.items;
-    const csv = shoppingCsv({
-      ...nasty,
-      items: first
-        ? [
-            { ...first, what: '=cmd|calc', as: ['+1', '@x'] },
-            { ...first, what: '-2+3' },
-          ]
-        : [],
-    });
-    const cells = Papa.parse<string[]>(csv.replace(/^\ufeff/, '')).data;
-    expect(cells[1]?.[0]).toBe("'=cmd|calc");
-    expect(cells[1]?.[1]).toBe("'+1; @x");
-    expect(cells[2]?.[0]).toBe("'-2+3");
-    expect(csv.startsWith('\ufeff')).toBe(true);
-    expect(csv.includes('\r\n')).toBe(true);
   });
 });
 

@@ -65,11 +65,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll)(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=^|[,;] |\band )round(?= *(?:[.,;]|$))|\bpre-?shape\b|\bround (?:them|each|up)\b|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=^|[,;] |\band )round(?= *(?:[.,;]|$))|\bpre-?shape\b|\bround (?:them|each|up)\b|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
-    /\b(?:divides?|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:the (?:dough|round|roll)|it|them) (?:in(?:to)?|up)\b|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b(?! (?:about |some )?\d)|\bcut into (?:quarters|\d+)/gi,
+    /\b(?:divides?|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:the (?:dough|round|roll)|it|them) (?:in(?:to)?|up)\b|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],

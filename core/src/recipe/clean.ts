@@ -31,7 +31,9 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
   if (!isBroken) return trimmed;
   return trimmed.reduce<Mapped[]>((list, line) => {
     const last = list.at(-1);
-    if (!last || !/^\p{Ll}/u.test(line.text) || /[.!?:]$/.test(last.text)) return [...list, line];
+    const goesOn =
+      /^\p{Ll}/u.test(line.text) || (/\b(?:to|for|about|in|into)$/.test(last?.text ?? '') && /^\d/.test(line.text));
+    if (!last || !goesOn || /[.!?:]$/.test(last.text)) return [...list, line];
     const joined = HYPHENED.test(last.text)
       ? Mapped.join([last.slice(0, last.text.length - 1), line], '')
       : Mapped.join([last, line]);

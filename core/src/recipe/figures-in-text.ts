@@ -62,6 +62,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\b(?:scale(?: (?:it|them|the dough))?(?: at| to)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
+    /\b(?:piece|ball)s? weights?:? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??
     /\beach (?:weighing |of |ball |piece )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text);
   if (!m) return undefined;
   return { g: (Number(m[1]) + Number(m[2] ?? m[1])) / 2, text: m[0].trim() };

@@ -5,7 +5,7 @@ import { normalLine } from './normal-line.ts';
 
 const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT =
-  '(?:%|g|kg|ml|cl|l|oz|lbs?|pounds?|ounces?|pints?|quarts?|litres?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
+  '(?:%|g|kg|ml|cl|l|oz|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
 const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|a little|to taste)\b/i;
@@ -40,25 +40,34 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
 }
 
 const SLASH = /\s+\/\s+/g;
+/** Two columns of a page that nothing parts but room, which a scan loses. */
+const COLUMNS = /(?<!\b(?:with|or|plus|and|in|of|to|per|for))\s+(?=\d+(?:[.,]\d+)?\s*(?:g|kg|ml|l)\s+\p{L})/gu;
+/** "and two tablespoons": a number in words before its measure. */
+const WORDED =
+  '(?:two|three|four|five|six|seven|eight|nine|ten)\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
 /** What parts the ingredients of one line, the surest first. */
 const CUTS: readonly RegExp[] = [
   /\s*;\s*/g,
   SLASH,
-  /,\s+(?:and\s+)?|\s+and\s+(?!a half\b|a quarter\b)(?=(?:an?|the same|half)\s|\d|[½¼¾⅓⅔⅛])/g,
+  new RegExp(
+    `,\\s+(?:and\\s+)?|(?<!hundred)\\s+and\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half)\\s|${WORDED}|\\d|[½¼¾⅓⅔⅛])`,
+    'gi',
+  ),
   /,\s+(?:and\s+)?(?=(?:an?|half|\d|[½¼¾⅓⅔⅛])\s?)|\s+and\s+(?=\d)/g,
+  COLUMNS,
 ];
 
 /** The ingredients that one line lists, "500 g flour; 300 g water; 10 g salt"; the line itself where it does not list several. */
 export function itemsOf(line: Mapped): readonly Mapped[] {
   for (const pattern of CUTS) {
     // "the poolish, 350 g flour": what is made already is no ingredient
-    const pieces = cut(line, pattern).filter((p) => !/^(?:all of )?the [\p{L} ]{3,25}$/iu.test(p.text));
+    const pieces = cut(line, pattern).filter((p) => !/^(?:all of )?the (?!same\b)[\p{L} ]{3,25}$/iu.test(p.text));
     if (pieces.length < 2 || !pieces.every(isItem)) continue;
     const foods = pieces.filter(
       (p) => findFood(normalLine(p.text)) !== undefined || /\d\s*(?:fl|f|w|s|y|o)$/.test(p.text),
     );
     // "500 g / 1 lb flour" is one
-    const least = pattern === SLASH ? pieces.length : Math.max(1, pieces.length / 2);
+    const least = pattern === SLASH || pattern === COLUMNS ? pieces.length : Math.max(1, pieces.length / 2);
     if (foods.length >= least) return pieces;
   }
   return [line];

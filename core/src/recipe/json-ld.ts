@@ -1,4 +1,4 @@
-import { parse, serialize } from 'tinyduration';
+import { serialize } from 'tinyduration';
 import { contentsOf, methodTimes, USUAL_BENCH, type Bread } from '../bread/index.ts';
 import { kitchenMeasure, findFood } from '../foods/index.ts';
 import { nourishmentOf, scaleBatch } from '../formula/index.ts';
@@ -8,6 +8,7 @@ import {
   fixedText,
   gramsText,
   METRIC,
+  minutesOfIso,
   roundedTo,
   roundHalfUp,
   wholeMinutes,
@@ -21,8 +22,6 @@ type Json = Readonly<Record<string, unknown>>;
 const isObject = (v: unknown): v is Json => typeof v === 'object' && v !== null && !Array.isArray(v);
 const listOf = (v: unknown): readonly unknown[] => (Array.isArray(v) ? v : v === undefined || v === null ? [] : [v]);
 const MOST_TEXT = 4000;
-/** No duration that somebody means is longer; the pattern of the parser would walk through a long one many times. */
-const MOST_DURATION = 50;
 
 /** Text of a value without tags and entities of HTML. */
 const plain = (v: unknown): string =>
@@ -55,19 +54,6 @@ export function recipesOf(value: unknown, depth = 0): readonly JsonRecipe[] {
 
 /** What a schema.org Recipe is called; empty where it has no name. */
 export const titleOfJsonLd = (recipe: JsonRecipe): string => plain(recipe['name']).slice(0, 120);
-
-/** Minutes of an ISO 8601 duration; undefined for anything else. */
-function minutesOfIso(text: unknown): number | undefined {
-  if (typeof text !== 'string' || text.length > MOST_DURATION) return undefined;
-  try {
-    const d = parse(text);
-    return (
-      (d.weeks ?? 0) * 10080 + (d.days ?? 0) * 1440 + (d.hours ?? 0) * 60 + (d.minutes ?? 0) + (d.seconds ?? 0) / 60
-    );
-  } catch {
-    return undefined;
-  }
-}
 
 function instructionLines(value: unknown, depth = 0): readonly string[] {
   if (depth > 4) return [];

@@ -110,6 +110,9 @@ const OPEN = [
   'short forms with full stops, semicolons',
   'poolish by percentages, with a note on each',
   'long headings, times set apart under them',
+  'structured data',
+  'a scan',
+  'parts by vessel',
 ];
 
 describe('texts whose expectation was written first', () => {

@@ -36,6 +36,12 @@ export interface MethodDrafts {
 
 const BESIDE =
   /^(?:meanwhile|in the meantime|at the same time|while (?:the dough|it|they|the balls?)(?:'s| is| are)? (?:rests?|resting|proves?|proving|rises?|rising|stands?|chills?|chilling|proofs?|proofing)|as (?:it|the dough) (?:rests|rises|proves))\b/i;
+const AFTER =
+  /^(?:(?:okay|so|now|then),? )*after (?:about )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b,?/i;
+const IDLE = new Set<Action>(['rest', 'proof', 'chill', 'temper', 'bloom']);
+/** "Brush with butter after baking", told before it is baked. */
+const ONCE_COOKED =
+  /\b(?:after|once|when) (?:they (?:are|have been) |it (?:is|has been) )?(?:baking|cooking|cooked|baked)\b/i;
 const CAREFUL = /\b(?:careful|take care|mind (?:the|your)|watch out|do not touch|danger|burns?\b)/i;
 
 /** A method while it is taken apart, sentence by sentence. */
@@ -67,6 +73,14 @@ class Drafting {
       .reduce((left, s) => left.replace(text.slice(s.from, s.to), ''), text)
       .replace(/[\s.,;:–—-]+/g, ' ')
       .trim();
+    const waited = AFTER.exec(text);
+    if (waited && actions.length > 0) {
+      const words = sentence.slice(0, waited[0].length);
+      if (this.hasRested) this.remarks.push(words);
+      else this.drafts.push(draftOf('rest', words, timesOf(words)));
+      this.take(sentence.slice(waited[0].length).trim());
+      return;
+    }
     if (actions.length > 0) {
       const drafts = draftsOf(sentence, actions, scopes);
       // heating up and serving are no steps of a bread
@@ -75,6 +89,12 @@ class Drafting {
     } else if (BESIDE.test(text)) this.drafts.push(besideDraft(sentence));
     else if (rest !== '') this.takeVerbless(raw, sentence);
     this.placeScopes(sentence, scopes);
+  }
+
+  /** "After an hour we divide it": the rest before has said that; where there was none, dough has rested so long. */
+  private get hasRested(): boolean {
+    const last = this.drafts.at(-1);
+    return last === undefined || last.action === 'cook' || IDLE.has(last.action);
   }
 
   /** What goes wrong is told with the step before it; what is not done, or may be, is a remark. */
@@ -126,7 +146,9 @@ class Drafting {
 export function draftMethod(lines: readonly Mapped[]): MethodDrafts {
   const drafting = new Drafting();
   for (const raw of lines.flatMap(sentencesOf)) drafting.take(raw);
-  const { drafts: all, heat, keeping, remarks, troubles, beside, passed } = drafting;
+  const { drafts: told, heat, keeping, remarks, troubles, beside, passed } = drafting;
+  const isLate = (d: StepDraft): boolean => d.action === 'finish' && ONCE_COOKED.test(d.text);
+  const all = [...told.filter((d) => !isLate(d)), ...told.filter(isLate)];
   // bread that has been cooked rests no more as dough does: that is of serving
   const last = all.findLastIndex((d) => d.action === 'cook');
   const isDough = (d: StepDraft, n: number): boolean => last < 0 || n < last || !RESTS.has(d.action);

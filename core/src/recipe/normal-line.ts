@@ -50,7 +50,7 @@ function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string | undef
   return String(100 * of(hundreds) + of(more) + of(ones) + of(tens) + of(tensOnes));
 }
 const MEASURE =
-  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?';
+  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?';
 
 /** What was done, as somebody tells it, in the words of what is to be done. */
 const TOLD: Readonly<Record<string, string>> = {
@@ -105,6 +105,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d)-(\d\/\d)/g, '$1 $2'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
   [/\b(?:an? )?(\w+ )?(hour|minute)s? and a half\b/gi, (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}s`],
+  [/\banother (minute|hour)\b/gi, '1 $1 more'],
   [/\bthree[- ]quarters of an hour\b/gi, '45 minutes'],
   [/\b(?:a )?quarter of an hour\b/gi, '15 minutes'],
   [new RegExp(`\\bthree[- ]quarters (?:of )?an? (?=${MEASURE})`, 'gi'), '3/4 '],
@@ -138,6 +139,9 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d)\s*(kg|mg|ml|cl|dl|oz|lb|lbs|cm|mm|tsp|tbsp|tbs|l|L)\b/g, '$1 $2'],
   [/(\d)\s*kilos?\b/gi, '$1 kg'],
   [/(\d)\s*(?:litres?|liters?)\b/gi, '$1 l'],
+  [/(\d)\s*millilit(?:re|er)s?\b/gi, '$1 ml'],
+  // a scan takes a nought for a letter
+  [/\b\d[\dOo]*[Oo][\dOo]*(?=\s*(?:g|kg|ml|l)\b)/g, (m = '') => m.replace(/[Oo]/g, '0')],
   [/(\d+(?:\.\d+)?)\s*cl\b/g, (_, n = '') => `${Number(n) * 10} ml`],
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
   [/(\d)\s*\((\d+(?:\.\d+)?)\s*g\)\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],

@@ -14,6 +14,9 @@ const IF =
 const MAY =
   /(?<!\b(?:as|until|till|so|so that|that|which|where|when) (?:\w+ )?)\b(?:can|could|may|might)\b(?! be seen)/gi;
 
+/** A sentence that opens with a wish is a choice as a whole; "brush with butter if you like" is done, and may be left. */
+const WISH = /^(?:and |or )?if you (?:like|wish|prefer),[^.;]*/i;
+
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
 export function scopesIn(text: string): readonly Scope[] {
   const found: Scope[] = [];
@@ -28,6 +31,8 @@ export function scopesIn(text: string): readonly Scope[] {
       const length = isInside ? m[0].search(/,|$/) : m[0].length;
       found.push({ from: m.index, to: m.index + length, kind });
     }
+  const wish = WISH.exec(text);
+  if (wish) found.push({ from: 0, to: wish[0].length, kind: 'may' });
   for (const m of text.matchAll(MAY)) {
     // the clause that says what may be done, from its start to its end
     const before = Math.max(...['.', ';', ',', ' - ', '('].map((sign) => text.lastIndexOf(sign, m.index)));

@@ -58,7 +58,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   ],
 ];
 const FACT =
-  /\b(?:makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|portions?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
+  /\b(?:makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|portions?|(?:piece|ball)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
 const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |roughly )?(?:\d|[½¼¾⅓⅔⅛])/;
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
 /** "Make a dozen balls" is work, and no yield. */
@@ -67,6 +67,9 @@ const LONGEST_INGREDIENT = 130;
 /** A line that says by its own label that it is no part of the bread. */
 const LABELLED = /^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product) ?: ?\S/i;
 const LONGEST_FACT = 120;
+/** A sentence that says how many, how large, how long in all, and nothing to do. */
+const isShortFact = (text: string): boolean =>
+  FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 2;
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 const WITHOUT_AMOUNT =
   /\b(?:for|to taste|to serve|as needed|optional|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty|enough|until|until it)\b/i;
@@ -166,7 +169,10 @@ class Taking {
     // what holds hands at work is method as a whole, but for what says how many, and for lists of amounts
     const isMethod =
       sentences.length > 1 && actionsIn(normalLine(line.text)).length > 0 && !looksLikeIngredient(line.text);
-    if (sentences.length < 2 || !isMethod) this.place(this.withoutLead(line));
+    // "500 g flour, 300 g water. Makes 6.": a list, and how many it is for
+    const isListWithFact = sentences.length > 1 && sentences.every((s) => isShortFact(s.text) || itemsOf(s).length > 1);
+    if (isListWithFact) for (const s of sentences) this.place(this.withoutLead(s));
+    else if (sentences.length < 2 || !isMethod) this.place(this.withoutLead(line));
     else for (const s of sentences) this.placeSentence(this.withoutLead(s));
   }
 
@@ -183,13 +189,7 @@ class Taking {
   }
 
   private placeSentence(s: Mapped): void {
-    if (
-      FACT.test(s.text) &&
-      !MAKE.test(s.text) &&
-      s.text.length < LONGEST_FACT &&
-      actionsIn(normalLine(s.text)).length < 2
-    )
-      this.facts.push(s);
+    if (isShortFact(s.text)) this.facts.push(s);
     else if (itemsOf(s).length > 1) this.list(s);
     else this.method.push(s);
   }
@@ -328,7 +328,8 @@ function headingOf(
     [bare, ''],
   ] as const) {
     const known = text === '' ? undefined : HEADINGS.find(([pattern]) => pattern.test(text));
-    if (known) return { part: known[1], use: known[2], rest: after };
+    // "Griddle: 75 s a side" names where it cooks, and no list of what is used
+    if (known && !(known[2] === 'griddle' && looksTimed(after))) return { part: known[1], use: known[2], rest: after };
   }
   if (/^for (?:the )?\w+(?: \w+)?:?$/i.test(line) && line.length < 40)
     return { part: 'ingredients', use: 'dough', rest: '' };

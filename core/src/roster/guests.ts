@@ -139,6 +139,7 @@ export function removeParticipants(record: ClassRecord, ids: readonly string[]):
     friends: record.notes.friends.map(stay).filter((g) => g.length > 1),
     bookings: record.notes.bookings.map((b) => ({ ...b, people: stay(b.people) })),
     remarks: record.notes.remarks.filter((r) => !gone.has(r.person)),
+    homeMeasures: record.notes.homeMeasures.filter((h) => !gone.has(h.person)),
     fillings: record.notes.fillings.map((f) => ({ ...f, people: stay(f.people) })).filter((f) => f.people.length > 0),
   };
   return success({ workshop, notes });

@@ -90,6 +90,12 @@ describe('guests', () => {
         ],
       },
     };
+    const noted = {
+      ...friends,
+      notes: { ...friends.notes, homeMeasures: ['p1', 'p2'].map((person) => ({ person, measures: 'grams' as const })) },
+    };
+    const stayed = removeParticipants(noted, ['p2']);
+    expect(stayed.ok && stayed.value.notes.homeMeasures.map((h) => h.person)).toEqual(['p1']);
     const left = removeParticipants(friends, ['p2']);
     expect(left.ok && left.value.notes.friends).toEqual([['p3', 'p4']]);
     expect(removeParticipants(friends, ['p1', 'p2', 'p3', 'p4']).ok).toBe(false);

@@ -44,5 +44,6 @@ export {
   type Quantity,
 } from './quantities.ts';
 export { figureOf, inOwnMeasures } from './own-text.ts';
+export { minutesOfIso } from './iso-duration.ts';
 export { briefClockText, clockText, counted, dayText, durationText, timeOfText, timeText } from './words.ts';
 export { zoneChanges, type ZoneChange } from './zone-changes.ts';

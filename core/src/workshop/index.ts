@@ -13,7 +13,7 @@ export {
   renameAlternative,
   takeAlternative,
 } from './alternatives.ts';
-export { classNotesSchema, NO_NOTES, type Filling } from './record.ts';
+export { classNotesSchema, HOME_MEASURES, NO_NOTES, type Filling, type HomeMeasuresOf } from './record.ts';
 export type { Alternative, ClassNotes, ClassRecord, Guest } from './record.ts';
 export { UNSHAPED, withoutPin, withPins, type Aim, type Pin, type Shaping } from './shaping.ts';
 export {

@@ -11,6 +11,9 @@ const guestSchema = participantSchema.omit({ id: true, pace: true });
 /** What was said of somebody and not understood, or is no food: in their own words, until somebody has dealt with it. */
 const wordsSchema = listOf(textSchema.min(1), 20);
 
+/** Grams alone; grams with metric cups beside them; ounces and US cups, with °F and inches. */
+export const HOME_MEASURES = ['grams', 'metric-cups', 'us-cups'] as const;
+
 /** A version of a booking: what the feed gave as its last change. */
 const stampSchema = z.string().min(1).max(120);
 
@@ -52,6 +55,8 @@ export const classNotesSchema = z.strictObject({
     z.strictObject({ person: idSchema, words: textSchema.min(1), isDealtWith: z.boolean() }),
     1000,
   ).default([]),
+  /** What somebody weighs and measures with at home, where they have said so: their recipes are written in it. */
+  homeMeasures: listOf(z.strictObject({ person: idSchema, measures: z.enum(HOME_MEASURES) })).default([]),
   /** Bookings that were taken, with the participants who came of them. */
   bookings: listOf(z.strictObject({ ref: nameSchema, stamp: stampSchema, people: listOf(idSchema) })).default([]),
   declined: listOf(z.strictObject({ ref: nameSchema, stamp: stampSchema })).default([]),
@@ -71,6 +76,7 @@ export const classNotesSchema = z.strictObject({
 
 export type ClassNotes = Readonly<z.output<typeof classNotesSchema>>;
 export type Alternative = Readonly<z.output<typeof alternativeSchema>>;
+export type HomeMeasuresOf = ClassNotes['homeMeasures'][number];
 export type Filling = Readonly<z.output<typeof fillingSchema>>;
 export type Guest = Readonly<z.output<typeof guestSchema>>;
 /** A class as it is kept: the workshop file, and what goes with it. */

@@ -65,11 +65,20 @@ beforeEach(async () => {
   await request(app)
     .post(`/api/classes/${id}/events`)
     .send([JSON.parse(JSON.stringify(eventInFile(start)))]);
+  await server.calendarFeeds.give(id, 'a token');
   const bread = await request(app).post('/api/documents/bread').send(demoClass.breads[0]);
   await request(app)
     .put(`/api/breads/${(bread.body as { id: string }).id}/left-open`)
     .send([{ kind: 'guess', about: 'piece', words: 'usual', from: '' }]);
 });
+
+/** An archive of one's own making. */
+async function zipOf(entries: Readonly<Record<string, string | Buffer>>): Promise<void> {
+  const zip = new ZipFile();
+  for (const [name, text] of Object.entries(entries)) zip.addBuffer(Buffer.from(text), name);
+  zip.end();
+  await pipeline(zip.outputStream, createWriteStream(path));
+}
 
 describe('a backup', () => {
   it('holds every column of every table that the server has', async () => {
@@ -158,6 +167,24 @@ describe('backups that are kept', () => {
   });
 });
 
+describe('a backup of an earlier form', () => {
+  it('is restored; what it did not hold yet is gone with all the rest', async () => {
+    await backUp(path);
+    const whole = await readBackup(path);
+    const early = whole.manifest.tables.filter((t) => t.name !== 'calendar_feeds');
+    const files = await Promise.all(early.map(async (t) => [`${t.name}.ndjson`, await readFile(whole.fileOf(t.name))]));
+    await whole.letGo();
+    const manifest = JSON.stringify({ ...whole.manifest, form: 1, tables: early });
+    await zipOf({ ...(Object.fromEntries(files) as Record<string, Buffer>), 'manifest.json': manifest });
+    const backup = await readBackup(path);
+    await restoreBackup(patient, backup);
+    await backup.letGo();
+    const now = await stored();
+    expect(now.filter((t) => t.name !== 'calendar_feeds')).toEqual(early);
+    expect(now.find((t) => t.name === 'calendar_feeds')?.rows).toBe(0);
+  });
+});
+
 describe('what is no backup', () => {
   /** The same file otherwise: what somebody, or a disk, made of it. */
   async function changed(how: (file: Buffer) => Buffer): Promise<void> {
@@ -175,12 +202,6 @@ describe('what is no backup', () => {
   }
   const renamed = (file: Buffer, from: string, to: string): Buffer =>
     Buffer.from(file.toString('latin1').replaceAll(from, to), 'latin1');
-  async function zipOf(entries: Readonly<Record<string, string | Buffer>>): Promise<void> {
-    const zip = new ZipFile();
-    for (const [name, text] of Object.entries(entries)) zip.addBuffer(Buffer.from(text), name);
-    zip.end();
-    await pipeline(zip.outputStream, createWriteStream(path));
-  }
 
   it('cut short', async () => {
     await changed((f) => f.subarray(0, Math.floor(f.length * 0.7)));
@@ -217,7 +238,7 @@ describe('what is no backup', () => {
   it('of another program, of a newer one, and no archive at all', async () => {
     await zipOf({ 'words.txt': 'x' });
     expect(await refused()).toContain('no manifest');
-    await zipOf({ 'manifest.json': JSON.stringify({ format: 'hodsman-backup', form: 2, tables: 'otherwise' }) });
+    await zipOf({ 'manifest.json': JSON.stringify({ format: 'hodsman-backup', form: 3, tables: 'otherwise' }) });
     expect(await refused()).toContain('restore it with the newer program');
     await writeFile(path, 'no archive');
     expect(await refused()).toContain('no whole backup');

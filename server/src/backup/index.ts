@@ -4,6 +4,7 @@
  */
 export { BackupRefused, readBackup, type ReadBackup } from './read-backup.ts';
 export { replacedBy, restoreBackup, type Replaced } from './restore-backup.ts';
+export { everyNight } from './every-night.ts';
 export { keepBackup, type Keeping } from './nightly.ts';
 export { BACKUP_TABLES } from './tables.ts';
 export { writeBackup } from './write-backup.ts';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 
 /** The form of a backup; a later one is refused by name. */
-export const BACKUP_FORM = 1;
+export const BACKUP_FORM = 2;
 
 export const manifestSchema = z.strictObject({
   format: z.literal('hodsman-backup'),

@@ -62,7 +62,8 @@ async function unpacked(zip: ZipFile, folder: string): Promise<Manifest> {
   const known = new Set([MANIFEST, ...BACKUP_TABLES.map((t) => entryOf(t.name))]);
   for (const name of entries.keys())
     if (!known.has(name)) throw new BackupRefused(`“${name.slice(0, 80)}” is nothing that a backup holds`);
-  for (const { name } of BACKUP_TABLES) {
+  for (const { name, sinceForm } of BACKUP_TABLES) {
+    if (sinceForm > manifest.form) continue;
     const entry = entries.get(entryOf(name));
     const told = manifest.tables.find((t) => t.name === name);
     if (!entry || !told) throw new BackupRefused(`“${entryOf(name)}” is missing`);

@@ -35,7 +35,8 @@ const MOST_BYTES_AT_ONCE = 4_000_000;
 export async function restoreBackup(sequelize: Sequelize, backup: ReadBackup): Promise<void> {
   await sequelize.transaction(async (transaction) => {
     for (const { name } of BACKUP_TABLES) await sequelize.query(`DELETE FROM \`${name}\``, { transaction });
-    for (const table of BACKUP_TABLES) await fill(sequelize, table, backup, transaction);
+    for (const table of BACKUP_TABLES)
+      if (table.sinceForm <= backup.manifest.form) await fill(sequelize, table, backup, transaction);
   });
 }
 

@@ -7,6 +7,8 @@ export interface BackupTable {
   readonly times: readonly string[];
   /** Rows that are read at once: a document may hold 2 MB. */
   readonly atOnce: number;
+  /** The first form of backups that has it. */
+  readonly sinceForm: number;
 }
 
 /** Everything that a server stores. What the database itself keeps of its migrations is none of it: a restored one makes its own. */
@@ -29,6 +31,7 @@ export const BACKUP_TABLES: readonly BackupTable[] = [
     key: ['id'],
     times: ['createdAt', 'updatedAt', 'removedAt'],
     atOnce: 20,
+    sinceForm: 1,
   },
   {
     name: 'document_versions',
@@ -36,15 +39,17 @@ export const BACKUP_TABLES: readonly BackupTable[] = [
     key: ['documentId', 'version'],
     times: ['savedAt'],
     atOnce: 20,
+    sinceForm: 1,
   },
-  { name: 'done_once', columns: ['what', 'doneAt'], key: ['what'], times: ['doneAt'], atOnce: 500 },
-  { name: 'class_logs', columns: ['classId', 'lastSeq'], key: ['classId'], times: [], atOnce: 500 },
+  { name: 'done_once', columns: ['what', 'doneAt'], key: ['what'], times: ['doneAt'], atOnce: 500, sinceForm: 1 },
+  { name: 'class_logs', columns: ['classId', 'lastSeq'], key: ['classId'], times: [], atOnce: 500, sinceForm: 1 },
   {
     name: 'class_events',
     columns: ['classId', 'seq', 'id', 'device', 'who', 'at', 'kind', 'data', 'appendedAt'],
     key: ['classId', 'seq'],
     times: ['at', 'appendedAt'],
     atOnce: 200,
+    sinceForm: 1,
   },
   {
     name: 'left_open',
@@ -52,6 +57,15 @@ export const BACKUP_TABLES: readonly BackupTable[] = [
     key: ['documentId', 'place'],
     times: [],
     atOnce: 500,
+    sinceForm: 1,
+  },
+  {
+    name: 'calendar_feeds',
+    columns: ['classId', 'token'],
+    key: ['classId'],
+    times: [],
+    atOnce: 500,
+    sinceForm: 2,
   },
 ];
 

@@ -5,8 +5,8 @@ import type { DocumentRepository } from '../db/repositories/documents.ts';
 import { sentEvent, type ClassEvents } from '../services/class-events.ts';
 import type { Drain } from '../services/drain.ts';
 import { Problem } from '../services/problem.ts';
+import { documentNamed } from './named.ts';
 
-const idSchema = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/);
 const seqSchema = z.coerce.number().int().min(0).max(4_294_967_295).default(0);
 /** Other servers append to the same log: it is looked at so often while somebody follows it. */
 const LOOK_EVERY_MS = 100;
@@ -29,12 +29,9 @@ export function classEventRoutes(parts: LiveParts, hasRoom: RequestHandler): Rou
   const { documents, events, ending, now = Date.now } = parts;
   const router = Router();
   const classOf = async (req: Request): Promise<string> => {
-    const id = idSchema.safeParse(req.params['id']);
+    const id = String(req.params['id']);
     // a class that is tapped at is not read again for every tap
-    if (id.success && events.knows(id.data)) return id.data;
-    const found = id.success ? await documents.find('class', id.data) : undefined;
-    if (!found) throw new Problem(404, 'not-found', 'there is no such class');
-    return found.id;
+    return events.knows(id) ? id : (await documentNamed(documents, 'class', req)).id;
   };
 
   router.post('/classes/:id/events', hasRoom, async (req, res) => {

@@ -9,8 +9,8 @@ import {
 } from '../db/repositories/documents.ts';
 import { answered, answeredVersion, readContent, saveIdOf } from '../services/documents.ts';
 import { Problem } from '../services/problem.ts';
+import { idSchema } from './named.ts';
 
-const idSchema = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/);
 const versionSchema = z.coerce.number().int().min(1).max(4_294_967_295);
 const limitSchema = z.coerce.number().int().min(1).max(200).default(100);
 const saveSchema = z.strictObject({ version: z.int().min(1), body: z.unknown() });

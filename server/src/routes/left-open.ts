@@ -4,8 +4,8 @@ import { readLeftOpen } from '@hodsman/core';
 import type { DocumentRepository } from '../db/repositories/documents.ts';
 import type { LeftOpenRepository } from '../db/repositories/left-open.ts';
 import { Problem, refusal } from '../services/problem.ts';
+import { documentNamed } from './named.ts';
 
-const idSchema = z.string().regex(/^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/);
 const placeSchema = z.coerce.number().int().min(0).max(65_535);
 
 /**
@@ -18,12 +18,7 @@ export function leftOpenRoutes(
   hasRoom: RequestHandler,
 ): Router {
   const router = Router();
-  const breadOf = async (req: Request): Promise<string> => {
-    const id = idSchema.safeParse(req.params['id']);
-    const found = id.success ? await documents.find('bread', id.data) : undefined;
-    if (!found) throw new Problem(404, 'not-found', 'there is no such bread');
-    return found.id;
-  };
+  const breadOf = async (req: Request): Promise<string> => (await documentNamed(documents, 'bread', req)).id;
   router.get('/breads/:id/left-open', async (req, res) => {
     const list = await matters.open(await breadOf(req));
     res.json({ matters: list.map(({ place, matter }) => ({ place, ...(JSON.parse(matter) as object) })) });

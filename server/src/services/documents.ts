@@ -6,6 +6,7 @@ import {
   documentTitle,
   openDocument,
   readJson,
+  type DocumentBodies,
   type DocumentKind,
   type Result,
 } from '@hodsman/core';
@@ -40,7 +41,11 @@ function contentOf<K extends DocumentKind>(kind: K, body: Parameters<typeof docu
 }
 
 /** What was stored, parsed, carried over and validated. */
-function opened({ kind, form, body }: Pick<DocumentRecord, 'kind' | 'form' | 'body'>): Result<unknown> {
+export function opened<K extends DocumentKind>({
+  kind,
+  form,
+  body,
+}: Pick<DocumentRecord, 'form' | 'body'> & { readonly kind: K }): Result<DocumentBodies[K]> {
   const json = readJson(body);
   return json.ok ? openDocument(kind, json.value, form) : json;
 }

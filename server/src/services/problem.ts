@@ -25,6 +25,7 @@ const PROBLEM_TITLES = {
   newer: 'A newer version was saved meanwhile',
   'database-down': 'The database does not answer',
   'shutting-down': 'The server is about to end',
+  'not-printed': 'The sheets could not be printed',
   'feed-down': 'The booking feed does not answer',
   'disk-full': 'The disk is full',
   forbidden: 'This is not allowed',

@@ -1,6 +1,10 @@
 /** Hands a text to the browser as a file. */
 export function download(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+  downloadUrl(name, URL.createObjectURL(new Blob([text], { type })));
+}
+
+/** Hands what lies in this page under an address to the browser as a file, and lets the address go. */
+export function downloadUrl(name: string, url: string): void {
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -1,6 +1,8 @@
-import { ownMeasures, type CalendarOf, type Handout, type Sheet } from '@hodsman/core';
+import { ownMeasures, type CalendarOf, type Handout, type Sheet, type TablesOf } from '@hodsman/core';
 import { wrap, type Remote } from 'comlink';
-import type { HandoutsFace } from './handouts.worker.ts';
+import type { CsvFile, HandoutsFace } from './handouts.worker.ts';
+
+export type { CsvFile } from './handouts.worker.ts';
 
 let maker: Remote<HandoutsFace> | undefined;
 
@@ -16,3 +18,6 @@ export const sheetsInWorker = (handout: Handout): Promise<readonly Sheet[]> =>
 
 /** A class as a calendar file. */
 export const calendarInWorker = (of: CalendarOf): Promise<string> => makerNow().calendar(of, ownMeasures());
+
+/** The tables of a class as CSV. */
+export const tablesInWorker = (of: TablesOf): Promise<readonly CsvFile[]> => makerNow().tables(of, ownMeasures());

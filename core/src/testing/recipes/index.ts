@@ -3,6 +3,7 @@ import { HANDOUTS } from './held-handouts.ts';
 import { PAGES } from './held-pages.ts';
 import { FIFTH } from './held-fifth.ts';
 import { FOURTH } from './held-fourth.ts';
+import { SEVENTH } from './held-seventh.ts';
 import { SIXTH } from './held-sixth.ts';
 import { THIRD } from './held-third.ts';
 import type { RecipeText } from './recipe-text.ts';
@@ -16,6 +17,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FOURTH,
   ...FIFTH,
   ...SIXTH,
+  ...SEVENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

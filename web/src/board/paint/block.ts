@@ -14,7 +14,7 @@ import { isByTurns } from '../places/hands.ts';
 import { box, type Brush } from './brush.ts';
 import { paintGlyph } from './glyph.ts';
 import { paintRest } from './rest.ts';
-import { textureOf } from './textures.ts';
+import { fillTexture } from './textures.ts';
 import type { Word } from './word.ts';
 
 /** Sizes of type of a label, and of whose turn it is at the fire. */
@@ -52,7 +52,7 @@ export function paintBlock(brush: Brush, block: Block): void {
       return;
     case 'hands':
       fill(brush, block, y, height, task.piece === undefined ? colours.hands : colours['hands-soft']);
-      if (brush.scene.distance !== 'station' && width >= 5) fillTexture(brush, block, y, height, colours['on-hands']);
+      if (brush.scene.distance !== 'station' && width >= 5) textured(brush, block, y, height, colours['on-hands']);
       say(brush, block, y, height, handsWords(brush, task), colours['on-hands'], LABEL, {
         mayTurn: task.piece === undefined,
         ground: task.piece === undefined ? colours.hands : colours['hands-soft'],
@@ -67,19 +67,9 @@ function fill({ ctx }: Brush, { x, width }: Block, y: number, height: number, co
 }
 
 /** The texture of the block's bread over it. */
-function fillTexture(
-  { ctx, scene }: Brush,
-  { x, width, task }: Block,
-  y: number,
-  height: number,
-  colour: string,
-): void {
+function textured({ ctx, scene }: Brush, { x, width, task }: Block, y: number, height: number, colour: string): void {
   const n = scene.workshop.breads.findIndex((b) => b.id === task.bread);
-  const texture = textureOf(ctx, Math.max(0, n), colour);
-  if (!texture) return;
-  box(ctx, x, y + 0.5, width, height);
-  ctx.fillStyle = texture;
-  ctx.fill();
+  fillTexture(ctx, Math.max(0, n), colour, { x, y: y + 0.5, width, height });
 }
 
 /** Words for a block; they are written when all is painted, where there is room for them. */
@@ -226,7 +216,7 @@ function paintCook(brush: Brush, block: Block, y: number, height: number): void 
   const { ctx, colours, scale, scene } = brush;
   const { x, width, task } = block;
   fill(brush, block, y, height, colours.ember);
-  if (scene.distance === 'room' && width >= 5) fillTexture(brush, block, y, height, colours['on-ember']);
+  if (scene.distance === 'room' && width >= 5) textured(brush, block, y, height, colours['on-ember']);
   const turns = turnsOf(task);
   const tick = Math.min(5, width / 6);
   if (block.kind === 'cook' && turns.length > 0) {

@@ -1,3 +1,4 @@
+import type { PaintContext } from '../paint-context.ts';
 import type { Palette } from '../palette.ts';
 import { fontOf, type Ruler } from '../ruler.ts';
 import type { Scene } from '../scene.ts';
@@ -6,7 +7,7 @@ import type { WordList } from './word.ts';
 
 /** What every painter is handed: where to paint, in which colours, and how time and place lie. Pixels of the style sheet. */
 export interface Brush {
-  readonly ctx: CanvasRenderingContext2D;
+  readonly ctx: PaintContext;
   readonly colours: Palette;
   readonly ruler: Ruler;
   readonly scene: Scene;
@@ -34,12 +35,12 @@ export interface Look {
 
 export const DIM = 0.22;
 
-export function setFont(ctx: CanvasRenderingContext2D, size: number, weight = 550): void {
+export function setFont(ctx: PaintContext, size: number, weight = 550): void {
   ctx.font = fontOf(size, weight);
 }
 
 /** A rectangle with corners cut as dough is with a bench knife; on a small screen what is too narrow to draw is a line. */
-export function box(ctx: CanvasRenderingContext2D, x: number, y: number, width: number, height: number, r = 3): void {
+export function box(ctx: PaintContext, x: number, y: number, width: number, height: number, r = 3): void {
   const [w, h] = [Math.max(1, width), Math.max(1, height)];
   ctx.beginPath();
   ctx.roundRect(x, y, w, h, Math.min(r, h / 2, w / 2));

@@ -1,4 +1,5 @@
 import { outlineOf } from '../../bread-ui/outlines.ts';
+import { pathOf } from '../paint-context.ts';
 import type { Brush } from './brush.ts';
 
 /** A bread's small drawing about a point. */
@@ -10,7 +11,7 @@ export function paintGlyph(
   size: number,
 ): void {
   const shape = scene.workshop.breads.find((b) => b.id === bread)?.piece.shape;
-  const path = new Path2D(outlineOf(shape));
+  const path = pathOf(outlineOf(shape));
   ctx.save();
   ctx.translate(x, y);
   ctx.scale(size / 2, size / 2);

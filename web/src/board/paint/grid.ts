@@ -1,5 +1,6 @@
 import { briefClockText, dayText } from '@hodsman/core';
 import { GUTTER, TIMES_PX } from '../lanes.ts';
+import type { PaintContext } from '../paint-context.ts';
 import { setFont, type Brush } from './brush.ts';
 
 const TICK_SEC = [60, 300, 600, 900, 1800, 3600] as const;
@@ -50,13 +51,7 @@ export function paintGrid({ ctx, colours, scene, scale, view }: Brush): void {
 }
 
 /** A stretch that is squeezed: a band with a torn edge. */
-function paintFold(
-  ctx: CanvasRenderingContext2D,
-  y: number,
-  height: number,
-  view: Brush['view'],
-  colour: string,
-): void {
+function paintFold(ctx: PaintContext, y: number, height: number, view: Brush['view'], colour: string): void {
   ctx.beginPath();
   const at = y + height;
   for (let x = view.x; x < view.x + view.width + 16; x += 16) {

@@ -1,6 +1,7 @@
 import { clockText } from '@hodsman/core';
 import { GUTTER, TIMES_PX } from '../lanes.ts';
 import type { Block } from '../block.ts';
+import type { PaintContext } from '../paint-context.ts';
 import { box, setFont, type Brush } from './brush.ts';
 
 const SIGN_PX = 15;
@@ -61,7 +62,7 @@ function paintTroubles(brush: Brush): void {
 }
 
 /** The sign of trouble: a triangle with a stroke. */
-function paintSign(ctx: CanvasRenderingContext2D, x: number, y: number, colour: string, ground: string): void {
+function paintSign(ctx: PaintContext, x: number, y: number, colour: string, ground: string): void {
   ctx.beginPath();
   ctx.moveTo(x, y - 7);
   ctx.lineTo(x + 7.5, y + 6);
@@ -107,14 +108,7 @@ function paintGhost(brush: Brush): void {
 }
 
 /** A time at the edge of the board, over the times of the axis. */
-function timeChip(
-  ctx: CanvasRenderingContext2D,
-  x: number,
-  y: number,
-  time: string,
-  ground: string,
-  colour: string,
-): void {
+function timeChip(ctx: PaintContext, x: number, y: number, time: string, ground: string, colour: string): void {
   box(ctx, x + 1, y - 11, TIMES_PX + 6, 22);
   ctx.fillStyle = ground;
   ctx.fill();

@@ -1,5 +1,6 @@
 import { durationText, stepWords, windowOf } from '@hodsman/core';
 import type { Block } from '../block.ts';
+import type { PaintContext } from '../paint-context.ts';
 import { box, type Brush } from './brush.ts';
 
 /** A number in [0, 1) from a text and an index: the same bubbles at every drawing (FNV-1a hash, from memory). */
@@ -38,7 +39,7 @@ function bubblesOf(id: string): readonly Bubble[] {
 
 /** The outline of a rest: of one that pieces leave one after another a strand that parts, each share with its own end. */
 function traceRest(
-  ctx: CanvasRenderingContext2D,
+  ctx: PaintContext,
   { shares, x, width }: Block,
   y: number,
   height: number,
@@ -114,14 +115,7 @@ function paintBubbles({ ctx, colours, scale }: Brush, block: Block, y: number, h
 }
 
 /** A band whose sides are torn. */
-function paintFrayed(
-  ctx: CanvasRenderingContext2D,
-  x: number,
-  y: number,
-  width: number,
-  height: number,
-  colour: string,
-): void {
+function paintFrayed(ctx: PaintContext, x: number, y: number, width: number, height: number, colour: string): void {
   const steps = Math.max(1, Math.round(height / 5));
   ctx.beginPath();
   ctx.moveTo(x, y);

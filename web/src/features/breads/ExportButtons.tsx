@@ -1,58 +1,30 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
-import { Download } from 'lucide-react';
 import { memo } from 'react';
 import { useStore } from 'react-redux';
-import { recipeOfBread, type Bread } from '@hodsman/core';
+import { breadTables, recipeOfBread } from '@hodsman/core';
+import { tableFiles } from '../../documents/table-files.ts';
 import type { RootState } from '../../store/store.ts';
-import { ICON_BUTTON } from '../../ui/buttons.ts';
-import { download } from '../../ui/download.ts';
+import { download, fileName } from '../../ui/download.ts';
+import { FileMenu } from '../../ui/FileMenu.tsx';
 
-const ITEM = 'block w-full px-4 py-2.5 text-left data-focus:bg-steel';
+const json = (name: string, type: string, of: unknown): void => download(name, type, JSON.stringify(of, null, 2));
 
-/** The bread as a file: the project's own JSON, or a schema.org Recipe. */
+/** The bread as a file: the project's own JSON, a schema.org Recipe, its tables. It does not follow what is typed. */
 export const ExportButtons = memo(function ExportButtons() {
   const store = useStore<RootState>();
-  const save = (name: (bread: Bread) => string, type: string, of: (bread: Bread) => unknown): void => {
-    const bread = store.getState().bread?.body;
-    if (bread) download(name(bread), type, JSON.stringify(of(bread), null, 2));
-  };
   return (
-    <Menu>
-      <MenuButton className={ICON_BUTTON} title="Save as a file" aria-label="Save as a file">
-        <Download size={20} aria-hidden />
-      </MenuButton>
-      <MenuItems anchor="bottom end" className="z-10 rounded-cut border border-line bg-panel">
-        <MenuItem>
-          <button
-            type="button"
-            className={ITEM}
-            onClick={() =>
-              save(
-                (b) => `${b.id}.json`,
-                'application/json',
-                (b) => b,
-              )
-            }
-          >
-            Bread with everything (JSON)
-          </button>
-        </MenuItem>
-        <MenuItem>
-          <button
-            type="button"
-            className={ITEM}
-            onClick={() =>
-              save(
-                (b) => `${b.id}.jsonld`,
-                'application/ld+json',
-                (b) => recipeOfBread(b),
-              )
-            }
-          >
-            Recipe for others (schema.org JSON-LD)
-          </button>
-        </MenuItem>
-      </MenuItems>
-    </Menu>
+    <FileMenu
+      files={() => {
+        const bread = store.getState().bread?.body;
+        if (!bread) return [];
+        return [
+          ['Bread with everything (JSON)', () => json(fileName(bread.name, '.json'), 'application/json', bread)],
+          [
+            'Recipe for others (schema.org JSON-LD)',
+            () => json(fileName(bread.name, '.jsonld'), 'application/ld+json', recipeOfBread(bread)),
+          ],
+          ...tableFiles(bread.name, breadTables(bread)),
+        ];
+      }}
+    />
   );
 });

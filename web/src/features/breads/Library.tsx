@@ -6,6 +6,7 @@ import {
   type Bread,
   EU_ALLERGENS,
   freeId,
+  libraryTable,
   newBread,
   shelve,
   US_ALLERGENS,
@@ -17,7 +18,9 @@ import { useCreateDocumentMutation, useDocumentList } from '../../documents/api.
 import { RemovedList } from '../../documents/RemovedList.tsx';
 import { MAIN_BUTTON, SIDE_BUTTON } from '../../ui/buttons.ts';
 import { Notice } from '../../ui/Notice.tsx';
+import { FileMenu } from '../../ui/FileMenu.tsx';
 import { SelectField } from '../../ui/SelectField.tsx';
+import { tableFiles } from '../../documents/table-files.ts';
 import { BreadsBar } from './BreadsBar.tsx';
 import { LibraryRow } from './LibraryRow.tsx';
 
@@ -62,6 +65,7 @@ export function Library() {
           <Link className={SIDE_BUTTON} to="/breads/read">
             <ClipboardPaste size={18} aria-hidden /> Read a recipe
           </Link>
+          {shown.length > 0 && <FileMenu files={() => tableFiles('Breads', [libraryTable(shown)])} />}
           <button type="button" className={MAIN_BUTTON} onClick={() => void add()}>
             <Plus size={18} aria-hidden /> New bread
           </button>

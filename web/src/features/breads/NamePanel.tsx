@@ -1,23 +1,10 @@
-import type { Bread } from '@hodsman/core';
+import { keepText, type Bread } from '@hodsman/core';
 import { SelectField } from '../../ui/SelectField.tsx';
 import { TextField } from '../../ui/TextField.tsx';
 import { useEditBread } from './use-bread.ts';
 import { FAMILY_WORDS } from './words.ts';
 
 const FAMILIES = Object.entries(FAMILY_WORDS) as readonly (readonly [Bread['family'], string])[];
-
-/** Days and hours of a keeping time, in words. */
-const keepWords = (max: string | undefined): string =>
-  max === undefined
-    ? ''
-    : max.replace(
-        /^P(?:(\d+)W)?(?:(\d+)D)?(?:T(?:(\d+)H)?(?:(\d+)M)?)?$/,
-        (_, w?: string, d?: string, h?: string, m?: string) =>
-          [w && `${w} weeks`, d && `${d} days`, h && `${h} h`, m && `${m} min`]
-            .filter(Boolean)
-            .join(' ')
-            .replace(/\b1 (week|day)s/, '1 $1'),
-      );
 
 /** Name and family, and how the bread keeps. */
 export function NamePanel({ bread }: { readonly bread: Bread }) {
@@ -38,7 +25,7 @@ export function NamePanel({ bread }: { readonly bread: Bread }) {
             {bread.keep.map((k) => (
               <li key={k.what + k.how}>
                 {k.what} {k.how}
-                {k.max !== undefined && <b className="figures"> up to {keepWords(k.max)}</b>}
+                {k.max !== undefined && <b className="figures"> up to {keepText(k.max)}</b>}
                 {k.again !== undefined && <span className="text-sm text-quiet">; again: {k.again}</span>}
               </li>
             ))}

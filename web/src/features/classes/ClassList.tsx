@@ -17,6 +17,7 @@ import { Notice } from '../../ui/Notice.tsx';
 import { DeviceButtons } from '../../ui/DeviceButtons.tsx';
 import { Days } from './ClassDays.tsx';
 import { NewClass } from './NewClass.tsx';
+import { OpenedFile } from './OpenedFile.tsx';
 
 const MOST_FAULTS = 8;
 
@@ -25,6 +26,7 @@ export function ClassList() {
   const { data, isError } = useDocumentList('class', { refetchOnMountOrArgChange: true });
   const [create, creation] = useCreateDocumentMutation();
   const [faults, setFaults] = useState<readonly Fault[]>([]);
+  const [opened, setOpened] = useState<ClassRecord>();
   const [wish, setWish] = useState('');
   const navigate = useNavigate();
   const keep = async (record: ClassRecord, step: string): Promise<boolean> => {
@@ -32,11 +34,11 @@ export function ClassList() {
     if (made.data) await navigate(`/class/${made.data.id}/${step}`);
     return made.data !== undefined;
   };
-  const open = async (text: string): Promise<void> => {
+  const open = (text: string): void => {
     const read = readWorkshopText(text);
     const record = read.ok ? readClassRecord(read.value) : read;
     setFaults(record.ok ? [] : record.faults);
-    if (record.ok) await keep({ ...record.value, workshop: withFreeWords(record.value.workshop) }, 'plan');
+    setOpened(record.ok ? { ...record.value, workshop: withFreeWords(record.value.workshop) } : undefined);
   };
   return (
     <div className="flex h-full flex-col">
@@ -50,7 +52,7 @@ export function ClassList() {
             Kitchens
           </Link>
         </nav>
-        <FileButton label="Open a workshop file" accept="application/json,.json" onText={(text) => void open(text)} />
+        <FileButton label="Open a workshop file" accept="application/json,.json" onText={open} />
         <DeviceButtons />
       </header>
       <main className="mx-auto grid w-full max-w-5xl grid-cols-[minmax(0,1fr)] gap-6 overflow-auto p-4">
@@ -65,6 +67,14 @@ export function ClassList() {
             ))}
             {faults.length > MOST_FAULTS && <p>and {faults.length - MOST_FAULTS} more</p>}
           </Notice>
+        )}
+        {opened && data && (
+          <OpenedFile
+            record={opened}
+            list={data}
+            onAdd={() => void keep(opened, 'plan')}
+            onClose={() => setOpened(undefined)}
+          />
         )}
         <NewClass onMade={(record) => keep(record, 'setup/people')} />
         <label className="flex items-center gap-3">

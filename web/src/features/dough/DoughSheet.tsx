@@ -1,6 +1,6 @@
 import { Download } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';
-import { doughCards, doughCsv, type ClassNotes, scaleStepText } from '@hodsman/core';
+import { csvOf, doughCards, doughTable, type ClassNotes, scaleStepText } from '@hodsman/core';
 import { applyNotes } from '../../planning/edit.ts';
 import { useAppDispatch, useAppSelector } from '../../store/hooks.ts';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
@@ -77,7 +77,7 @@ export function DoughSheet() {
         <button
           type="button"
           className={`${SIDE_BUTTON} ml-auto`}
-          onClick={() => download(fileName(workshop.title, '.doughs.csv'), 'text/csv', doughCsv(cards))}
+          onClick={() => download(fileName(workshop.title, '.doughs.csv'), 'text/csv', csvOf(doughTable(cards)))}
         >
           <Download size={18} aria-hidden /> CSV
         </button>

@@ -1,4 +1,3 @@
-import { Download } from 'lucide-react';
 import { useMemo } from 'react';
 import {
   changePantry,
@@ -6,8 +5,9 @@ import {
   moneyText,
   ownPantry,
   type Pantry,
+  pantryTable,
   readPantry,
-  shoppingCsv,
+  shoppingTable,
   shoppingList,
   storeOf,
   type ShoppingItem,
@@ -24,9 +24,10 @@ import { SaveTrouble } from '../../documents/SaveTrouble.tsx';
 import { SaveWords } from '../../documents/SaveWords.tsx';
 import { useOpenDocument } from '../../documents/use-open-document.ts';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
-import { download, fileName } from '../../ui/download.ts';
+import { FileMenu } from '../../ui/FileMenu.tsx';
 import { Notice } from '../../ui/Notice.tsx';
 import { NumberField } from '../../ui/NumberField.tsx';
+import { tableFiles } from '../../documents/table-files.ts';
 import { UndoButtons } from '../../ui/UndoButtons.tsx';
 
 /** What to buy, against the store of the class's kitchen. */
@@ -100,13 +101,7 @@ function FromStore({ id }: { readonly id: string }) {
             onRedo={() => dispatch(pantryActions.redone())}
           />
           <EarlierStates kind="pantry" open={open} />
-          <button
-            type="button"
-            className={SIDE_BUTTON}
-            onClick={() => download(fileName(record.workshop.title, '.shopping.csv'), 'text/csv', shoppingCsv(list))}
-          >
-            <Download size={18} aria-hidden /> CSV
-          </button>
+          <FileMenu files={() => tableFiles(record.workshop.title, [shoppingTable(list), pantryTable(pantry)])} />
         </span>
       </div>
       <div className="overflow-x-auto">

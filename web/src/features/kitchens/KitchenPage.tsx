@@ -1,5 +1,5 @@
 import { useParams } from 'react-router';
-import { readKitchen } from '@hodsman/core';
+import { kitchenTables, readKitchen } from '@hodsman/core';
 import { useAppDispatch } from '../../store/hooks.ts';
 import { kitchenActions } from '../../documents/kitchen-draft.ts';
 import { EarlierStates } from '../../documents/EarlierStates.tsx';
@@ -7,6 +7,8 @@ import { OpeningPage } from '../../documents/OpeningPage.tsx';
 import { SaveTrouble } from '../../documents/SaveTrouble.tsx';
 import { SaveWords } from '../../documents/SaveWords.tsx';
 import { useOpenDocument } from '../../documents/use-open-document.ts';
+import { FileMenu } from '../../ui/FileMenu.tsx';
+import { tableFiles } from '../../documents/table-files.ts';
 import { Toggle } from '../../ui/Toggle.tsx';
 import { UndoButtons } from '../../ui/UndoButtons.tsx';
 import { KitchenBar } from './KitchenBar.tsx';
@@ -33,6 +35,7 @@ export function KitchenPage() {
           onRedo={() => dispatch(kitchenActions.redone())}
         />
         <EarlierStates kind="kitchen" open={draft} />
+        <FileMenu files={() => tableFiles(draft.body.name, kitchenTables(draft.body))} />
       </KitchenBar>
       <main tabIndex={0} aria-label={draft.body.name} className="relative min-h-0 flex-1 overflow-auto">
         <SaveTrouble kind="kitchen" open={draft} />

@@ -1,4 +1,4 @@
-import { letterPt, rowsOn, TITLE_SHARE, type SheetCard } from '@hodsman/core';
+import { labelsOf, rowsOn, TITLE_SHARE, type Label, type SheetCard } from '@hodsman/core';
 import { PAPER_MM, type OnPaper } from './on-paper.ts';
 
 /** Small cards where the labels of a sheet lie: as many pages as they need, each filled from its corner. */
@@ -6,7 +6,8 @@ export function LabelsOnPaper({ cards, head, paper, labels }: OnPaper & { readon
   const { columns, widthMm, heightMm, leftMm, topMm, gapMm } = labels;
   const [pageMm, longMm] = PAPER_MM[paper];
   const most = columns * rowsOn(labels, longMm);
-  const pages = Array.from({ length: Math.ceil(cards.length / most) }, (_, i) => cards.slice(i * most, (i + 1) * most));
+  const all = cards.flatMap((c) => labelsOf(c, head, labels));
+  const pages = Array.from({ length: Math.ceil(all.length / most) }, (_, i) => all.slice(i * most, (i + 1) * most));
   return pages.map((page, i) => (
     <article
       key={i}
@@ -21,17 +22,14 @@ export function LabelsOnPaper({ cards, head, paper, labels }: OnPaper & { readon
       }}
       data-sheet="labels"
     >
-      {page.map((c, n) => (
-        <Label key={n} card={c} head={head} labels={labels} />
+      {page.map((label, n) => (
+        <OneLabel key={n} label={label} />
       ))}
     </article>
   ));
 }
 
-/** One label, in the largest letters that fit on it. */
-function Label({ card, head, labels }: Pick<OnPaper, 'head' | 'labels'> & { readonly card: SheetCard }) {
-  const lines = [card.under, ...card.care, ...card.rows.map((r) => r.words), head].filter((l) => l !== '');
-  const pt = letterPt(card.title, lines, labels);
+function OneLabel({ label: { title, lines, pt } }: { readonly label: Label }) {
   return (
     <section
       className="grid content-start overflow-hidden p-[2mm] leading-tight"
@@ -39,11 +37,11 @@ function Label({ card, head, labels }: Pick<OnPaper, 'head' | 'labels'> & { read
       data-card
     >
       <h3 className="leading-tight [overflow-wrap:anywhere]" style={{ fontSize: `${pt * TITLE_SHARE}pt` }}>
-        {card.title}
+        {title}
       </h3>
-      {lines.map((words) => (
-        <p key={words} className={card.care.includes(words) ? 'font-bold' : ''}>
-          {words}
+      {lines.map((l, i) => (
+        <p key={i} className={l.isCare ? 'font-bold' : ''}>
+          {l.words}
         </p>
       ))}
     </section>

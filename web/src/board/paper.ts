@@ -1,5 +1,5 @@
 import type { Plan, Workshop } from '@hodsman/core';
-import { GUTTER, leastWidths } from '../../../board/lanes.ts';
+import { GUTTER, leastWidths } from './lanes.ts';
 
 export const PAPERS = [
   ['a4', 'A4'],
