@@ -208,12 +208,16 @@ test('without network the class goes on: taps are kept over a reload of the page
   await expect(page.getByTestId('arrived')).toHaveText(/^4 of 8/);
   await context.setOffline(false);
   await expect(page.getByTestId('run-bar')).not.toContainText('kept on this device');
-  await page.route('**/events', (route) => (route.request().method() === 'POST' ? route.abort() : route.continue()));
+  // the way back is one that was there all along: a route that is taken away may leave a request behind that nobody answers
+  let isCut = true;
+  await page.route('**/events', (route) =>
+    isCut && route.request().method() === 'POST' ? route.abort() : route.continue(),
+  );
   await people.nth(3).getByRole('button', { name: 'here' }).click();
   await expect(page.getByTestId('run-bar')).toContainText('1 kept on this device');
   await page.reload();
   await expect(page.getByTestId('run-bar')).toContainText('1 kept on this device');
-  await page.unroute('**/events');
+  isCut = false;
   await expect(page.getByTestId('run-bar')).not.toContainText('kept on this device');
   const log = (await (await request.get(`/api/classes/${id}/events`)).json()) as { events: { kind: string }[] };
   expect(log.events.map((e) => e.kind)).toEqual(['started', ...Array<string>(5).fill('arrived')]);

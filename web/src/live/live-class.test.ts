@@ -15,11 +15,14 @@ class FakeServer implements LiveServer {
   log: { seq: number; id: string }[] = [];
   isAway = false;
   losesAnswer = false;
+  hangs = false;
   refuses = '';
   sent = 0;
   private readonly hearing = new Set<Hear>();
-  send = async (_: string, events: readonly unknown[]): Promise<Answered> => {
+  send = async (_: string, events: readonly unknown[], signal: AbortSignal): Promise<Answered> => {
     await Promise.resolve();
+    if (this.hangs)
+      await new Promise((_, fail) => signal.addEventListener('abort', () => fail(new Error('waited too long'))));
     if (this.isAway) throw new Error('away');
     this.sent += events.length;
     const refused: Answered['refused'][number][] = [];
@@ -114,6 +117,34 @@ describe('a class that runs, on one device', () => {
     server.losesAnswer = false;
     await settled();
     expect([server.log.length, live.current().unsent, counted(live)]).toEqual([2, 0, 1]);
+  });
+
+  it('gives up a request that hangs, and sends again', async () => {
+    const live = new LiveClass('c', 'tablet', server, memory());
+    await settled();
+    start(live);
+    await settled();
+    server.hangs = true;
+    here(live, 0);
+    await settled();
+    server.hangs = false;
+    here(live, 1);
+    await vi.advanceTimersByTimeAsync(13_000);
+    expect([server.log.length, live.current().unsent, counted(live)]).toEqual([3, 0, 2]);
+  });
+
+  it('sends on although the store of the device hangs', async () => {
+    const keep = memory();
+    const live = new LiveClass('c', 'tablet', server, {
+      read: keep.read,
+      write: () => new Promise(() => undefined),
+    });
+    await settled();
+    start(live);
+    await settled();
+    here(live, 0);
+    await settled();
+    expect([server.log.length, live.current().unsent]).toEqual([2, 0]);
   });
 
   it('folds in what another device did, in one order on both', async () => {

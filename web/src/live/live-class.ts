@@ -19,8 +19,8 @@ export interface Answered {
 
 /** The server as a running class needs it. */
 export interface LiveServer {
-  /** Sends events; throws where the server does not answer. */
-  readonly send: (classId: string, events: readonly unknown[]) => Promise<Answered>;
+  /** Sends events; throws where the server does not answer, or when the signal ends the waiting. */
+  readonly send: (classId: string, events: readonly unknown[], signal: AbortSignal) => Promise<Answered>;
   /** Follows the log from a place on; gives the way to stop. */
   readonly follow: (classId: string, after: number, hear: Hear) => () => void;
 }
@@ -46,6 +46,10 @@ export interface LiveView {
 }
 
 const AGAIN_MS = 2000;
+/** How long an answer is waited for. */
+const ANSWER_MS = 10_000;
+/** How long a tap waits for the store of the device before it is sent all the same. */
+const KEPT_MS = 2000;
 const MOST_SENT = 200;
 
 interface Logged {
@@ -102,7 +106,8 @@ export class LiveClass {
     } as unknown as LiveEvent;
     this.outbox = [...this.outbox, event];
     this.changed();
-    void this.write().then(() => this.send());
+    const kept = Promise.race([this.write(), new Promise((done) => setTimeout(done, KEPT_MS))]);
+    void kept.then(() => this.send());
     return event.id;
   }
 
@@ -158,7 +163,7 @@ export class LiveClass {
     this.isSending = true;
     try {
       const sentMs = Date.now();
-      const answer = await this.server.send(this.classId, waiting.map(eventInFile));
+      const answer = await this.answerTo(waiting);
       // the server's clock in the middle of the way there and back
       this.offsetMs = answer.nowMs - (sentMs + Date.now()) / 2;
       this.isOnline = true;
@@ -174,7 +179,7 @@ export class LiveClass {
       const known = new Set(this.log.map((l) => l.event.id));
       this.outbox = this.outbox.filter((e) => !known.has(e.id));
       this.changed();
-      await this.write();
+      void this.write();
       this.isSending = false;
       if (this.outbox.some((e) => !seqs.has(e.id))) void this.send();
       else if (this.outbox.length > 0) this.later();
@@ -183,6 +188,17 @@ export class LiveClass {
       this.isOnline = false;
       this.changed();
       this.later();
+    }
+  }
+
+  /** A request that hangs in a weak network is given up, so that it does not hold back the taps behind it. */
+  private async answerTo(events: readonly LiveEvent[]): Promise<Answered> {
+    const waited = new AbortController();
+    const timer = setTimeout(() => waited.abort(), ANSWER_MS);
+    try {
+      return await this.server.send(this.classId, events.map(eventInFile), waited.signal);
+    } finally {
+      clearTimeout(timer);
     }
   }
 
