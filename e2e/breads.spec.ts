@@ -1,6 +1,7 @@
 import { expect, test, type Page } from '@playwright/test';
 import { violations } from './axe.ts';
 import { makeClass } from './class-page.ts';
+import { drop } from './drop.ts';
 
 const RECIPE = `Porch rounds
 Makes 8 to 10
@@ -164,7 +165,7 @@ test('a step is switched off, its saving is named, and it is moved by keys and b
   await page.mouse.down();
   await page.mouse.move(handle.x + 10, handle.y + 30, { steps: 4 });
   await page.mouse.move(handle.x + 10, handle.y + 62, { steps: 6 });
-  await page.mouse.up();
+  await drop(page);
   await expect.poll(async () => (await order()).slice(3, 6)).toEqual(['first-rest', 'second-rest', 'fold-1']);
   await page.getByRole('button', { name: 'Undo' }).click();
   await saved(page);

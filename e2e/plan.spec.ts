@@ -2,6 +2,7 @@ import { expect, test, type Locator, type Page } from '@playwright/test';
 import demoClass from '../demo/class.json' with { type: 'json' };
 import { violations } from './axe.ts';
 import { ClassPage, makeClass } from './class-page.ts';
+import { drop } from './drop.ts';
 
 const MIX = 'round@S2:mix';
 const MIX_SEC = 360;
@@ -255,7 +256,7 @@ test('two turns change places by keys and by drag; one that cannot says why not'
   await page.mouse.down();
   const box = await boxOf(to);
   await page.mouse.move(box.x + 20, box.y + 10, { steps: 8 });
-  await page.mouse.up();
+  await drop(page);
   await expect(page.getByTestId('swap')).toContainText(/Ottilie 1 and Pell 2 cannot change places: .+/);
 });
 

@@ -3,6 +3,7 @@ import { expect, test, type Locator, type Page } from '@playwright/test';
 import sundayClass from '../demo/class-sunday.json' with { type: 'json' };
 import { violations } from './axe.ts';
 import { ClassPage, makeClass } from './class-page.ts';
+import { drop } from './drop.ts';
 
 const download = async (page: Page, name: RegExp | string): Promise<string> => {
   const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name }).click()]);
@@ -147,8 +148,8 @@ test('people are seated by drag, from their menu and all at once, and undo takes
   await page.mouse.down();
   await page.mouse.move(from.x + 60, from.y + 25, { steps: 4 });
   await page.mouse.move(to.x + to.width / 2, to.y + to.height / 2, { steps: 8 });
-  await page.mouse.up();
-  expect(await names('Station 1')).toEqual(['Ottilie', 'Teo']);
+  await drop(page);
+  await expect.poll(() => names('Station 1')).toEqual(['Ottilie', 'Teo']);
   expect(await names('Station 2')).toEqual(['Sanna', 'Bram']);
   await page.getByRole('button', { name: 'Undo' }).click();
   expect(await names('Station 1')).toEqual(['Ottilie', 'Bram']);

@@ -1,4 +1,4 @@
-import { DndContext, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
+import { DndContext, PointerSensor, pointerWithin, useSensor, useSensors } from '@dnd-kit/core';
 import { Shuffle, Users } from 'lucide-react';
 import { useCallback, useState } from 'react';
 import {
@@ -69,6 +69,7 @@ export function SeatingBoard({ record }: { readonly record: ClassRecord }) {
       </div>
       <DndContext
         sensors={sensors}
+        collisionDetection={pointerWithin}
         onDragEnd={({ active, over }) => {
           if (over) drop(String(active.id), String(over.id));
         }}

@@ -1,4 +1,4 @@
-import { DndContext, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { DndContext, PointerSensor, pointerWithin, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { clockText, type PlanFacts, type Workshop, briefClockText } from '@hodsman/core';
 import { SIDE_BUTTON } from '../../ui/buttons.ts';
@@ -15,7 +15,10 @@ export function FiresTab() {
   return facts ? <Fires facts={facts} /> : null;
 }
 
-function Fires({ facts }: { readonly facts: PlanFacts }) {
+function Fires({ facts: latest }: { readonly facts: PlanFacts }) {
+  // while a turn is dragged the drawing holds still: a finer plan would put another turn under the pointer
+  const [held, setHeld] = useState<PlanFacts>();
+  const facts = held ?? latest;
   const { workshop, plan } = facts;
   const fires = facts.fires();
   const runs = useMemo(() => new Map(facts.runs().map((r) => [r.piece, r])), [facts]);
@@ -40,7 +43,12 @@ function Fires({ facts }: { readonly facts: PlanFacts }) {
       if (picked !== id) void swap(picked, id);
     }
   };
+  const onDragStart = (): void => {
+    forget();
+    setHeld(latest);
+  };
   const onDragEnd = ({ active, over }: DragEndEvent): void => {
+    setHeld(undefined);
     setPicked(undefined);
     if (over && over.id !== active.id) void swap(String(active.id), String(over.id));
   };
@@ -62,7 +70,13 @@ function Fires({ facts }: { readonly facts: PlanFacts }) {
           </p>
         )}
       </div>
-      <DndContext sensors={sensors} onDragStart={forget} onDragEnd={onDragEnd}>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={pointerWithin}
+        onDragStart={onDragStart}
+        onDragEnd={onDragEnd}
+        onDragCancel={() => setHeld(undefined)}
+      >
         <div
           tabIndex={0}
           role="region"
