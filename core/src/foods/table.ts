@@ -53,7 +53,7 @@ export const FOODS: readonly Food[] = [
   food(
     'bread-flour',
     'flour',
-    'strong white flour | bread flour | strong flour | strong white bread flour | white bread flour | strong bread flour | strong wheat flour',
+    'strong white flour | strong white | bread flour | strong flour | strong white bread flour | white bread flour | strong bread flour | strong wheat flour',
     per100(1.4, 0.2, 71, 3.2, 12.5, 0),
     1.4,
     { gPerCup: 120, ...wheat },
@@ -93,7 +93,7 @@ export const FOODS: readonly Food[] = [
   food(
     'spelt',
     'flour',
-    'spelt flour | white spelt flour | wholemeal spelt flour',
+    'spelt flour | spelt | white spelt flour | wholemeal spelt flour',
     per100(2.2, 0.3, 66, 8, 13, 0),
     2.8,
     { gPerCup: 113, ...wheat },
@@ -101,7 +101,7 @@ export const FOODS: readonly Food[] = [
   food(
     'rye',
     'flour',
-    'rye flour | wholemeal rye flour | light rye flour | dark rye flour',
+    'rye flour | rye | dark rye | light rye | wholemeal rye flour | light rye flour | dark rye flour',
     per100(1.6, 0.2, 62, 14, 9, 0),
     1.6,
     { gPerCup: 103, ...gluten },

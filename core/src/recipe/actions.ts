@@ -42,18 +42,18 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'job',
-    /\b(?:chop|melt(?! (?:\w+ )?(?:into|in)\b)|slice|grate|dice|peel|mince|crush (?:the |\w+ )?garlic|boil (?:the )?(?:\w+ )?potato\w*|make the filling|soften the)\b/gi,
+    /\b(?:chop|melt(?! (?:\w+ )?(?:into|in)\b)|slice|grate|dice|peel|mince|crush (?:the |\w+ )?garlic|boil (?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*|make the filling|soften the)\b/gi,
   ],
-  ['bloom', /\b(?:froth\w*|foam\w*|activate|bloom|until bubbl\w+)\b/gi],
+  ['bloom', /\b(?:(?<!the )froth\w*|(?<!the )foam\w*|activate|bloom|until (?:it |they )?(?:is |are )?bubbl\w+)\b/gi],
   ['rub', /\brub(?:bing)?\b(?: \w+){0,4}? (?:in|into|with)\b|\brub\b/gi],
   [
     'scald',
-    /\b(?:scald|pour (?:over |on |in )?(?:the )?(?:just-)?boil\w* water|add (?:the )?(?:just-)?boil\w* water|stir in (?:the )?(?:just-)?boil\w* water)\b/gi,
+    /\bbring (?:\w+,? ){1,7}?to (?:the |a )?boil\b|\b(?:scald|pour (?:over |on |in )?(?:the )?(?:just-)?boil\w* water|add (?:the )?(?:just-)?boil\w* water|stir in (?:the )?(?:just-)?boil\w* water)\b/gi,
   ],
   ['knock', /\b(?:knock(?:ing)? (?:\w+ ){0,2}?back|punch(?:ing)? (?:\w+ ){0,2}?down|deflate|degas|knock the air)\b/gi],
   [
     'temper',
-    /\b(?:(?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature|lose its chill|out of the fridge|from the fridge|take (?:it|them|the \w+) out)\b/gi,
+    /\b(?:(?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature|lose its chill|out of the fridge|from the fridge|take (?:it|them|the \w+) out|take out(?= *(?:[,;.]|of\b|$)))\b/gi,
   ],
   [
     'chill',
@@ -61,15 +61,15 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'fold',
-    /\b(?:stretch(?:ing)? and fold(?:ing|s)?|(?:sets?|rounds?) of folds|fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))|give it (?:\w+ )?folds?)\b/gi,
+    /(?<=^|[,;/] )folds?(?= *(?:[,;/.]|$))|\b(?:stretch(?:ing)? and fold(?:ing|s)?|(?:sets?|rounds?) of folds|fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))|give it (?:\w+ )?folds?)\b/gi,
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:\w+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=^|[,;] |\band )round(?= *(?:[.,;]|$))|\bpre-?shape\b|\bround (?:them|each|up)\b|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )rounded\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;]|$))|\bpre-?shape\b|\bround (?:them|each|up)\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
-    /\b(?:divides?|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:the (?:dough|round|roll)|it|them) (?:in(?:to)?|up)\b|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
+    /\b(?:divides?|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bcut (?:in|to) (?=\d)|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
@@ -83,28 +83,28 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'shape',
-    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:it |them |each )?(?:\w+ )?(?:in half|over|into|like)|trim)\b/gi,
+    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|ladle (?=\w)|pour (?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:it |them |each )?(?:\w+ )?(?:in half|over|into|like)|trim)\b/gi,
   ],
   ['knead', /\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:well|until|for|hard)\b/gi],
   [
     'proof',
-    /\b(?:bulk(?= (?:for )?\d)|prove|proof|rise|rising|ferment|double[ds]?(?! cream)|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,
+    /\b(?:bulk(?: (?:ferment(?:ation)?|proof|rise))?(?= (?:for )?\d|[,.;:]| *$)|prove|proof|rise|rising|ferment(?:ation|ing|s)?|double[ds]?(?! cream)|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,
   ],
   [
     'rest',
-    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|reposes?|relax|stand|sit)\b(?! of)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|(?<!\b(?:when|once|until|till)\b[^.;,]{0,20})\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
+    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:let (?:it|them) (?:go|be)\b|lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|reposes?|relax|stand|sit)\b(?! of)|(?<=^|[,;/] )bench(?= (?:for )?\d)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|(?<!\b(?:when|once|until|till)\b[^.;,]{0,20})\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
   ],
   [
     'finish',
-    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with|dab|wrap|stack|basket|keep (?:\w+ ){0,2}?warm|top with|season with)\b/gi,
+    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with|dab|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?warm|top with|season with)\b/gi,
   ],
   [
     'cook',
-    /\b(?:cooks?|fry|fries|griddle (?=for|each|them|over|until)|bake|toast|sear|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
+    /\b(?:cooks?|fry|fries|griddle (?=for|each|them|over|until|\d)|bake|toast|sear|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|(?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)\b|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
   ],
   [
     'mix',
-    /\b(?:mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|tip|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry))\b/gi,
+    /\b(?:mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|put (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?bowl\b)\b/gi,
   ],
   ['serve', /\b(?:serve|eat|enjoy)\b/gi],
 ];

@@ -115,6 +115,8 @@ const LOOSE_G: Readonly<Record<string, number>> = {
   sprig: 2,
   bunch: 40,
 };
+/** Whether a measure is one of the hand, which nobody weighs by. */
+export const isLoose = (unit: string | null): boolean => unit !== null && unit !== 'sachet' && unit in LOOSE_G;
 const CLOVE_G = 4;
 /** Millilitres that a glass, or a part, is taken for; proportions do not depend on it. */
 const VESSEL_ML = 200;

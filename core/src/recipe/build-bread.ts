@@ -43,11 +43,12 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   const facts = plain(parts.facts);
   const whole = [...facts, ...plain(parts.ingredients.map((i) => i.line)), ...plain(parts.method)].join('\n');
   const system = systemOf([...parts.notUnderstood.map((l) => l.text), whole].join('\n'));
-  const lines = parts.ingredients.flatMap(({ line, use }): readonly ReadIngredient[] => {
-    const read = readIngredientLine(line, use, system);
-    if (!read) notUnderstood.push(line);
-    return read ?? [];
+  const read = parts.ingredients.flatMap(({ line, use }): readonly ReadIngredient[] => {
+    const one = readIngredientLine(line, use, system);
+    if (!one) notUnderstood.push(line);
+    return one ?? [];
   });
+  const lines = weighedByFlour(read, facts);
   if (lines.some((l) => /cup|spoon|tsp|tbsp|\bc\b/i.test(l.amountText)))
     guesses.push({
       path: 'ingredients',
@@ -55,7 +56,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
       why: `taken as ${system === 'us' ? 'US' : system} measures`,
     });
   onShare(0.3);
-  const method = draftMethod(parts.method);
+  const method = draftMethod(parts.method, onlyInFilling(lines));
   onShare(0.6);
   notUnderstood.push(
     ...method.passed.filter(
@@ -109,8 +110,34 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   conflicts.push(...wetForCups(lines, bread));
   onShare(0.8);
   const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood });
-  const keeping = method.keeping.map((k) => k.text);
+  const keeping = [...method.keeping, ...parts.keeping].map((k) => k.text);
   return { bread, guesses, conflicts, keeping, choices: [], notUnderstood: ledger.notUnderstood, words: ledger.words };
+}
+
+/** Percentages alone as grams, where the text says how much flour there is. */
+function weighedByFlour(lines: readonly ReadIngredient[], facts: readonly string[]): readonly ReadIngredient[] {
+  const [, figure, unit] =
+    facts
+      .map((f) => /\b(?:flour|batch) (?:weight|size):? (?:about )?(\d+(?:\.\d+)?) (k?g)\b/i.exec(f))
+      .find((m) => m !== null) ?? [];
+  const dough = lines.filter((l) => l.use === 'dough');
+  if (figure === undefined || dough.some((l) => l.pct === undefined || l.weight !== undefined)) return lines;
+  const flourG = Number(figure) * (unit === 'kg' ? 1000 : 1);
+  return lines.map((l) => {
+    if (l.pct === undefined) return l;
+    const g = (flourG * l.pct) / 100;
+    return { ...l, weight: { g, leastG: g, mostG: g } };
+  });
+}
+
+/** Names of what goes into a filling or beside the bread, and not into the dough: the last word of each, "potatoes", and without its plural. */
+function onlyInFilling(lines: readonly ReadIngredient[]): readonly string[] {
+  const nouns = (uses: (use: ReadIngredient['use']) => boolean): readonly string[] =>
+    lines.filter((l) => uses(l.use)).flatMap((l) => l.name.replace(/,.*$/, '').split(' ').slice(-1));
+  const inDough = new Set(nouns((use) => use !== 'fill' && use !== 'serve'));
+  return nouns((use) => use === 'fill' || use === 'serve')
+    .filter((n) => n.length > 2 && !inDough.has(n))
+    .flatMap((n) => [n, n.replace(/(?:(?<=o)es|s)$/, ''), `${n}s`]);
 }
 
 /** Cups of flour that were scooped hold more than they are taken for, and the dough looks wetter than it is. */

@@ -134,7 +134,10 @@ function completed(drafts: readonly StepDraft[], guesses: Guess[]): readonly Ste
   const has = (...actions: Action[]): boolean => chain.some((d) => actions.includes(d.action));
   const note = (action: Action, why: string): void => void guesses.push({ path: `added:${action}`, from: '', why });
   const result = [...drafts];
-  if (!has('mix', 'rub', 'scald')) {
+  if (chain[0] && REST_KINDS.has(KIND[chain[0].action] ?? 'mix') && chain[0].action !== 'bloom') {
+    result.unshift(addedDraft('mix'));
+    note('mix', 'what rests first has been mixed; it is added');
+  } else if (!has('mix', 'rub', 'scald')) {
     result.unshift(addedDraft('mix'));
     note('mix', 'no mixing is told; it is added');
   }

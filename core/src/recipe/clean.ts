@@ -1,4 +1,5 @@
 import { findFood } from '../foods/index.ts';
+import { byQuestions } from './answers.ts';
 import { Mapped } from './mapped.ts';
 
 /** A line that a scan or a narrow column has broken: a word cut by a hyphen, or a figure parted from its unit. */
@@ -8,6 +9,9 @@ const UNIT_FIRST = /^(?:g|kg|ml|l|oz|minutes?|hours?|seconds?|cm)\b/i;
 
 /** One step after another in one line: "mix → knead → rest". */
 const ARROW = /\s*(?:👉|→|⇒|➡\uFE0F?|\s->\s|\s=>\s)\s*/gu;
+
+/** A telegram has a word for its points. */
+const STOP = /\s+stop\b[.\s]*/gi;
 
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
@@ -23,7 +27,12 @@ const plainLine = (line: Mapped): Mapped =>
  * taken for a scan, and lines that go on in small letters are joined.
  */
 export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
-  const trimmed = lines.flatMap((l) => l.split(ARROW)).map(plainLine);
+  const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
+  const told = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines);
+  const trimmed = told
+    .flatMap((l) => l.split(ARROW))
+    .map(plainLine)
+    .filter((l) => l.text !== '');
   const isBroken = trimmed.some((l, n) => {
     const next = trimmed[n + 1]?.text ?? '';
     return (HYPHENED.test(l.text) && /^\p{Ll}/u.test(next)) || (PARTED.test(l.text) && UNIT_FIRST.test(next));
@@ -32,7 +41,8 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
   return trimmed.reduce<Mapped[]>((list, line) => {
     const last = list.at(-1);
     const goesOn =
-      /^\p{Ll}/u.test(line.text) || (/\b(?:to|for|about|in|into)$/.test(last?.text ?? '') && /^\d/.test(line.text));
+      /^\p{Ll}(?!\d)/u.test(line.text) ||
+      (/\b(?:to|for|about|in|into|of|at|by)$/.test(last?.text ?? '') && /^\d/.test(line.text));
     if (!last || !goesOn || /[.!?:]$/.test(last.text)) return [...list, line];
     const joined = HYPHENED.test(last.text)
       ? Mapped.join([last.slice(0, last.text.length - 1), line], '')

@@ -19,7 +19,7 @@ const MIN_PER: Readonly<Record<string, number>> = { s: 1 / 60, m: 1, h: 60, d: 1
 const UNIT = '(seconds?|secs?|s|minutes?|mins?|m|hours?|hrs?|h|days?|d)\\b\\.?';
 const NUMBER = '(\\d+(?:\\.\\d+)?(?:\\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\\d+\\s+\\d\\/\\d|\\d\\/\\d)';
 const TIME = new RegExp(
-  `(about |around |roughly |approx\\.? |approximately |another |a further )?${NUMBER}\\s*(?:${UNIT})?(?:\\s*(?:-|–|—|to|or)\\s*${NUMBER})?\\s*${UNIT}(?:\\s*(?:and\\s*)?(\\d+)\\s*(minutes?|mins?|m)\\b)?`,
+  `(about |around |roughly |approx\\.? |approximately |another |a further )?${NUMBER}(?:\\s*(?:${UNIT})?\\s*(?:-|–|—|to|or)\\s*${NUMBER})?\\s*${UNIT}(?:\\s*(?:and\\s*)?(\\d+)\\s*(minutes?|mins?|m)\\b)?`,
   'gi',
 );
 const FRACTIONS: Readonly<Record<string, number>> = {
@@ -185,12 +185,17 @@ function spanText(least: number, most: number): string {
   return `${roundHalfUp(least / per)} to ${roundHalfUp(most / per)} ${unit}`;
 }
 
+const isEither = (text: string, short: Duration, long: Duration): boolean =>
+  /^\W*or\b/i.test(text.slice(short.at + short.text.length, long.at)) ||
+  (/^\W*(?:better |ideally |preferably )?$/i.test(text.slice(short.at + short.text.length, long.at)) &&
+    /^ ?(?:is (?:better|best|fine)|if you (?:can|have)|\))/i.test(text.slice(long.at + long.text.length)));
+
 /** "2 hours or overnight" is one rest: from the short time to the night. */
 function joinOvernight(list: readonly Duration[], text: string): readonly Duration[] {
   const night = list.findIndex((d) => /overnight/i.test(d.text));
   const short = list[night - 1];
   const long = list[night];
-  if (night < 1 || !short || !long || !/^\W*or\b/i.test(text.slice(short.at + short.text.length, long.at))) return list;
+  if (night < 1 || !short || !long || !isEither(text, short, long)) return list;
   const joined = {
     least: short.least,
     ideal: short.ideal,

@@ -31,10 +31,12 @@ export function divisionIn(
   text: string,
 ): { readonly least: number; readonly most: number; readonly text: string } | undefined {
   const m =
-    /\b(?:into|in|to|make|form|shape|off)\s+(?:about )?(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?\s*(?:\w+[ -]){0,3}?(?:pieces?|balls?|portions?|parts?|rounds?|lumps?|quarters|equal|breads?|farls?|wedges?|squares?)\b/i.exec(
+    /\b(?:into|in|to|make|form|shape|off)\s+(?:about )?(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?(?!\d|\s*(?:cm|mm|g|in|inch)\b)\s*(?:\w+[ -]){0,3}?(?:pieces?|balls?|portions?|parts?|rounds?|lumps?|quarters|equal|breads?|farls?|wedges?|squares?)\b/i.exec(
       text,
     );
   if (m) return { least: Number(m[1]), most: Number(m[2] ?? m[1]), text: m[0] };
+  const halves = /\bhalve\b[^.]*\beach half in(?:to)? (\d{1,2})\b/i.exec(text);
+  if (halves) return { least: 2 * Number(halves[1]), most: 2 * Number(halves[1]), text: halves[0] };
   const bare =
     /(?:^|[.;/] )(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))? (?:even |equal )?(?:pieces|balls|rounds|portions)\b|\b(?:div|divide) (\d{1,3})\b(?! ?g)/i.exec(
       text,
@@ -56,13 +58,17 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|per|balls?|pieces?|portions?|lumps?)/i.exec(
       text,
     ) ??
-    /\b(?:balls?|pieces?|portions?|lumps?) (?:of|weighing|at)(?: about| around)? (\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:balls?|pieces?|portions?|lumps?) (?:of|weighing|at|@)(?: about| around)? (\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:scale(?: (?:it|them|the dough))?(?: at| to)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:(?:scale|divide|portion)(?: (?:it|them|the dough))?(?: at| to)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\b(?:piece|ball)s? weights?:? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??
+    /\bin(?:to)? \d{1,3}(?: \w+){0,3} ?\((?:about |around |approx\.? |ca\.? |~ ?)?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
+    /\bthe size of [\w ]{3,20}\((?:about |around )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??
     /\beach (?:weighing |of |ball |piece )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text);
   if (!m) return undefined;
   return { g: (Number(m[1]) + Number(m[2] ?? m[1])) / 2, text: m[0].trim() };
@@ -99,7 +105,8 @@ export function sizeIn(text: string): StatedSize {
   let thicknessMm: number | undefined;
   const words: string[] = [];
   const take = (cm: number, at: number, all: string, isMm: boolean): void => {
-    const around = text.slice(Math.max(0, at - 14), at + all.length + 10).toLowerCase();
+    const behind = text.slice(at + all.length, at + all.length + 10).split(/[.\n]/)[0] ?? '';
+    const around = `${text.slice(Math.max(0, at - 14), at)}${all}${behind}`.toLowerCase();
     if (
       isMm ||
       (/thick|thin\b/.test(text.slice(at, at + all.length + 10).toLowerCase()) && cm < 4) ||
@@ -168,7 +175,10 @@ export function figuresIn(text: string): readonly { readonly at: number; readonl
   };
   take(divisionIn(text)?.text);
   take(pieceWeightIn(text)?.text);
-  for (const pattern of [LENGTH, INCHES, /\d{2,3}\s*(?:-\s*\d{2,3}\s*)?(?:°|º|degrees?)\s*[CF]?\b/gi])
-    for (const m of text.matchAll(pattern)) found.push({ at: m.index, length: m[0].length });
+  for (const pattern of [LENGTH, INCHES, /\d{2,3}\s*(?:-\s*\d{2,3}\s*)?(?:°|º|degrees?\b)(?:\s*[CF]\b)?/gi])
+    for (const m of text.matchAll(pattern))
+      // of "20 cm by 12 cm" a bread keeps the first
+      if (!/\d\s*(?:cm|mm)?\s*(?:x|×|by)\s*$/i.test(text.slice(0, m.index)))
+        found.push({ at: m.index, length: m[0].length });
   return found;
 }

@@ -1,7 +1,7 @@
 import { findFood, type Food } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { type MeasureSystem, roundHalfUp } from '../units/index.ts';
-import { gramsOf, readAmounts, type Amount, type Weighed } from './amounts.ts';
+import { gramsOf, isLoose, readAmounts, type Amount, type Weighed } from './amounts.ts';
 import { Mapped, type Span } from './mapped.ts';
 import { normal, withoutBullet } from './normal-line.ts';
 
@@ -106,35 +106,47 @@ const SHORT: Readonly<Record<string, string>> = {
   y: 'yeast',
   o: 'oil',
 };
+const COUNT = '\\d+(?:\\.\\d+)?(?: ?[½¼¾⅓⅔])?|[½¼¾⅓⅔]|(?:\\d+ )?\\d\\/\\d';
 const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag)s?';
 
 /** A line in which sums, containers with what they hold, and a teacher's own short forms are plain amounts. */
 function plainAmounts(line: Mapped): Mapped {
-  return line
-    .replace(
-      /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|with|and) (?=\d|[½¼¾])/i,
-      '',
-    )
-    .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
-    .replace(
-      new RegExp(
-        `^(\\d+(?:\\.\\d+)?)?\\s*(?:x\\s*)?${CONTAINER} \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)(?: of)?`,
-        'i',
-      ),
-      (_, n = '1', g = '', unit = '') => `${Number(n) * Number(g)} ${unit}`,
-    )
-    .replace(
-      new RegExp(
-        `^(\\d+(?:\\.\\d+)?)? ?(?:(?:small|large|big|little) )?${CONTAINER} (?:of )?([^(]+) \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)`,
-        'i',
-      ),
-      (_, n = '1', name = '', g = '', unit = '') => `${Number(n) * Number(g)} ${unit} ${name}`,
-    )
-    .replace(
-      /^(\d+(?:\.\d+)?) (g|ml) (?:plus|and|\+) (\d+(?:\.\d+)?) \2\b/i,
-      (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
-    )
-    .replace(/^(\d+(?:\.\d+)?) (?:mug|bowl|ladle|scoop|measure|jug|teacup)s? /i, (_, n = '') => `${n} glass `);
+  return (
+    line
+      .replace(
+        /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|with|and|then|and then|roughly) (?:(?:about|around|roughly) )?(?=\d|[½¼¾])/i,
+        '',
+      )
+      .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
+      .replace(
+        new RegExp(
+          `^(\\d+(?:\\.\\d+)?)?\\s*(?:x\\s*)?${CONTAINER} \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)(?: of)?`,
+          'i',
+        ),
+        (_, n = '1', g = '', unit = '') => `${Number(n) * Number(g)} ${unit}`,
+      )
+      .replace(
+        new RegExp(
+          `^(\\d+(?:\\.\\d+)?)? ?(?:(?:small|large|big|little) )?${CONTAINER} (?:of )?([^(]+) \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)`,
+          'i',
+        ),
+        (_, n = '1', name = '', g = '', unit = '') => `${Number(n) * Number(g)} ${unit} ${name}`,
+      )
+      .replace(
+        /^(\d+(?:\.\d+)?) (g|ml) (?:plus|and|\+) (\d+(?:\.\d+)?) \2\b/i,
+        (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
+      )
+      // whose measure it goes by is none of what is measured: "a spoon of oil for each mug of flour"
+      .replace(/ (?:for|per|to) (?:each|every) .*$/i, '')
+      .replace(
+        new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good) )?spoon(?:ful)?s? (?:of )?`, 'i'),
+        (_, n = '', how = '') => `${n} ${how}tbsp `,
+      )
+      .replace(
+        new RegExp(`^(${COUNT}) (?:mug|bowl|ladle|scoop|measure|jug|teacup)s? `, 'i'),
+        (_, n = '') => `${n} glass `,
+      )
+  );
 }
 
 function splitExtras(line: Mapped): readonly Mapped[] {
@@ -302,7 +314,8 @@ function disagreementOf(
   system: MeasureSystem,
 ): string | undefined {
   const [own, ...others] = amounts;
-  if (!own) return undefined;
+  // a pinch or a handful is no measure that a weight could contradict
+  if (!own || isLoose(own.unit)) return undefined;
   for (const o of others) {
     if (isAdded(o, own) || !isAlternative(line, o) || own.unit === 'sachet') continue;
     const [a, b] = [gramsOf(own, food, system), gramsOf(o, food, system)];
@@ -325,12 +338,13 @@ function nameOf(words: string, food: Food | undefined): string {
     .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
     .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
     .replace(/^\s*[\d.½¼¾⅓⅔]+\s*(?:oz|ounces?|g|ml)\b\s*/, '')
-    .split(/[,;(]|\s+(?=for |to (?!taste)|until |at \d)/)[0];
+    .split(/[,;(]|\s+(?=(?:went|goes|go) in\b|for |to (?!taste)|until |at \d)/)[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
-    .replace(/\s+\d+(?:\.\d+)?\s*$/, '')
+    .replace(/\s+\d+(?:\.\d+)?\s*(?:k?g|m?l)?\s*$/, '')
     .replace(/^(?:take|use|add)\s+/i, '')
     .replace(/^(?:of|a|an|the|some)\s+/i, '')
+    .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
     .replace(/\s+/g, ' ')
     .trim()
     .toLowerCase();

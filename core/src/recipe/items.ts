@@ -5,7 +5,7 @@ import { normalLine } from './normal-line.ts';
 
 const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT =
-  '(?:%|g|kg|ml|cl|l|oz|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
+  '(?:%|g|kg|ml|cl|l|oz|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
 const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|a little|to taste)\b/i;
@@ -14,7 +14,7 @@ const MOST_WORDS = 11;
 const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
 
 const isItem = (piece: Mapped): boolean => {
-  const text = normalLine(piece.text);
+  const text = normalLine(piece.text).replace(/(?<=\d)\.$/, '');
   return (
     text.split(' ').length <= MOST_WORDS &&
     actionsIn(text.replace(PURPOSE, '')).length === 0 &&
@@ -36,12 +36,16 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
     pieces.push(line.slice(from, m.index));
     from = m.index + m[0].length;
   }
-  return [...pieces, line.slice(from)].map((p) => p.trim()).filter((p) => p.text !== '' && p.text !== '.');
+  return [...pieces, line.slice(from)]
+    .map((p) => p.replace(/(?<=\d)\.$/, '').trim())
+    .filter((p) => p.text !== '' && p.text !== '.');
 }
 
 const SLASH = /\s+\/\s+/g;
 /** Two columns of a page that nothing parts but room, which a scan loses. */
 const COLUMNS = /(?<!\b(?:with|or|plus|and|in|of|to|per|for))\s+(?=\d+(?:[.,]\d+)?\s*(?:g|kg|ml|l)\s+\p{L})/gu;
+/** "300 g flour + 1 tsp salt + 150 ml water". */
+const PLUSES = /\s+\+\s+(?=\d|[½¼¾⅓⅔⅛]|an? )/g;
 /** "and two tablespoons": a number in words before its measure. */
 const WORDED =
   '(?:two|three|four|five|six|seven|eight|nine|ten)\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
@@ -50,10 +54,11 @@ const CUTS: readonly RegExp[] = [
   /\s*;\s*/g,
   SLASH,
   new RegExp(
-    `,\\s+(?:and\\s+)?|(?<!hundred)\\s+and\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half)\\s|${WORDED}|\\d|[½¼¾⅓⅔⅛])`,
+    `,\\s+(?!say\\b)(?:and\\s+)?|(?<=flour|meal|semolina)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+)\\s)|(?<!hundred)\\s+and\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half)\\s|${WORDED}|\\d|[½¼¾⅓⅔⅛])`,
     'gi',
   ),
   /,\s+(?:and\s+)?(?=(?:an?|half|\d|[½¼¾⅓⅔⅛])\s?)|\s+and\s+(?=\d)/g,
+  PLUSES,
   COLUMNS,
 ];
 
@@ -61,13 +66,15 @@ const CUTS: readonly RegExp[] = [
 export function itemsOf(line: Mapped): readonly Mapped[] {
   for (const pattern of CUTS) {
     // "the poolish, 350 g flour": what is made already is no ingredient
-    const pieces = cut(line, pattern).filter((p) => !/^(?:all of )?the (?!same\b)[\p{L} ]{3,25}$/iu.test(p.text));
+    const pieces = cut(line, pattern).filter(
+      (p) => !/^(?:all (?:of )?)?(?:the|your) (?!same\b)[\p{L} ]{3,25}$/iu.test(p.text),
+    );
     if (pieces.length < 2 || !pieces.every(isItem)) continue;
     const foods = pieces.filter(
       (p) => findFood(normalLine(p.text)) !== undefined || /\d\s*(?:fl|f|w|s|y|o)$/.test(p.text),
     );
     // "500 g / 1 lb flour" is one
-    const least = pattern === SLASH || pattern === COLUMNS ? pieces.length : Math.max(1, pieces.length / 2);
+    const least = [SLASH, COLUMNS, PLUSES].includes(pattern) ? pieces.length : Math.max(1, pieces.length / 2);
     if (foods.length >= least) return pieces;
   }
   return [line];

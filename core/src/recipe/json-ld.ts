@@ -101,6 +101,7 @@ export function partsOfJsonLd(recipe: Json, source = ''): RecipeParts {
     ],
     headings: [],
     aside: [],
+    keeping: [],
     notUnderstood: [],
   };
 }

@@ -51,7 +51,7 @@ export function wordsOf(known: Known): {
     'piece',
   );
   own(
-    method.keeping.map((k) => k.span()),
+    [...method.keeping, ...parts.keeping].map((k) => k.span()),
     'keeping',
   );
   own(
@@ -73,7 +73,7 @@ export function wordsOf(known: Known): {
   for (const l of lines) own([l.at], 'ingredient', placeOf(l));
   built.spans.forEach((spans, n) => own(spans, 'step', `steps[${n}]`));
 
-  const left: Mapped[] = [...notUnderstood];
+  const left: Mapped[] = notUnderstood.filter((l) => l.text.trim() !== '');
   /** Figures of a text that nothing has taken; told as the words round them. */
   const check = (text: Mapped, used: readonly Span[]): void => {
     const spelled = normal(text);
@@ -105,7 +105,7 @@ export function wordsOf(known: Known): {
 
 /** What only joins or numbers: "and", "1.", "Step 2:", "B.", the time of day before a line of a schedule. */
 const NOISE =
-  /^(?:[^\p{L}\d½¼¾⅓⅔⅛]|\b(?:and|or|plus|with|then|step|about|some|roughly|the same of|the same amount of)\b|\b\d{1,2}[.:]\d{2}\b|\b\d{1,2}\b(?=\s*(?:[.):]|$))|\b[a-z](?=[.):]))*$/iu;
+  /^(?:[^\p{L}\d½¼¾⅓⅔⅛]|\b(?:and|or|to|plus|with|then|step|about|some|roughly|the same of|the same amount of)\b|\b\d{1,2}[.:]\d{2}\b|\b\d{1,2}\b(?=\s*(?:[.):–—-]|$))|\b[a-z](?=[.):]))*$/iu;
 
 /**
  * The words of a text that nobody has claimed: what only joins or numbers is noise, everything else is not understood. What of a page is

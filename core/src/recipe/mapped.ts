@@ -76,9 +76,14 @@ export class Mapped {
 
   /** Where the characters from one place to another stand in the source; what has none stands where its neighbour does. */
   span(from = 0, to = this.text.length): Span {
-    const first = this.at[from] ?? this.at.at(-1) ?? 0;
-    const last = this.at[Math.max(from, to - 1)] ?? first;
-    return { from: Math.min(first, last), to: Math.max(first, last) + 1 };
+    // pieces that were joined may stand the other way round in the source
+    const places = this.at.slice(from, Math.max(from + 1, to));
+    const only = this.at.at(-1) ?? 0;
+    const [least, most] = places.reduce(
+      ([a, b], at) => [Math.min(a, at), Math.max(b, at)],
+      [places[0] ?? only, places[0] ?? only],
+    );
+    return { from: least, to: most + 1 };
   }
 
   private places(from: number, to: number, next: string): readonly number[] {
@@ -90,7 +95,10 @@ export class Mapped {
     while (tail < most - head && was[was.length - 1 - tail] === next[next.length - 1 - tail]) tail++;
     return Array.from({ length: next.length }, (_, i) => {
       const back = next.length - i;
-      const index = i < head ? from + i : back <= tail ? to - back : Math.min(from + i, Math.max(from, to - tail - 1));
+      // the last of a shorter spelling stands where the longer one ended, so that nothing between is left over
+      const isLast = i > 0 && back === tail + 1 && next.length < was.length;
+      const end = Math.max(from, to - tail - 1);
+      const index = isLast ? end : i < head ? from + i : back <= tail ? to - back : Math.min(from + i, end);
       return this.at[index] ?? this.at[from] ?? this.at[from - 1] ?? 0;
     });
   }

@@ -36,12 +36,18 @@ export interface MethodDrafts {
 
 const BESIDE =
   /^(?:meanwhile|in the meantime|at the same time|while (?:the dough|it|they|the balls?)(?:'s| is| are)? (?:rests?|resting|proves?|proving|rises?|rising|stands?|chills?|chilling|proofs?|proofing)|as (?:it|the dough) (?:rests|rises|proves))\b/i;
+/** "…; after another ten minutes roll": a rest in the midst of a sentence. */
+const THEN_AFTER =
+  /[;,] (?:and |then )?(?=after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b)/i;
 const AFTER =
-  /^(?:(?:okay|so|now|then),? )*after (?:about )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b,?/i;
+  /^(?:(?:okay|so|now|then),? )*after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b,?/i;
 const IDLE = new Set<Action>(['rest', 'proof', 'chill', 'temper', 'bloom']);
 /** "Brush with butter after baking", told before it is baked. */
 const ONCE_COOKED =
   /\b(?:after|once|when) (?:they (?:are|have been) |it (?:is|has been) )?(?:baking|cooking|cooked|baked)\b/i;
+/** "Cover.", "Repeat.", "Let it cool.": said of what goes on already. */
+const SAID_BESIDE =
+  /^(?:cover(?:ed)?(?: (?:it|them|the bowl|and))?(?: with [\p{L} ]+)?|repeat(?: with [\p{L} ]+)?|(?:let|leave) (?:it|them|this) (?:to )?cool)[.!]?$/iu;
 const CAREFUL = /\b(?:careful|take care|mind (?:the|your)|watch out|do not touch|danger|burns?\b)/i;
 
 /** A method while it is taken apart, sentence by sentence. */
@@ -54,9 +60,28 @@ class Drafting {
   readonly passed: Mapped[] = [];
   heat: MethodDrafts['heat'];
 
+  constructor(private readonly fillings: readonly string[]) {}
+
+  /** "Fry the onion with the cumin": work at what the bread is filled with, before it is filled. */
+  private isAtFilling(text: string, actions: readonly FoundAction[]): boolean {
+    const named = foodWordsIn(text, this.fillings);
+    return (
+      named.length > 0 &&
+      actions.length > 0 &&
+      actions.every((a) => FILLING_WORK.has(a.action)) &&
+      !/\b(?:dough|flour|griddle|each|balls?|breads?|rounds?)\b/i.test(text)
+    );
+  }
+
   take(raw: Mapped): void {
     const sentence = normal(raw);
     const { text } = sentence;
+    const then = THEN_AFTER.exec(text);
+    if (then) {
+      this.take(sentence.slice(0, then.index));
+      this.take(sentence.slice(then.index + then[0].length));
+      return;
+    }
     const scopes = scopesIn(text);
     this.heat = heatIn(text) ?? this.heat;
     const hasCooked = this.drafts.some((d) => d.action === 'cook');
@@ -65,7 +90,7 @@ class Drafting {
       return;
     }
     const actions = actionsIn(text).filter((a) => !scopeAt(scopes, a.at));
-    if (isOfComponent(text)) {
+    if (isOfComponent(text) || this.isAtFilling(text, actions)) {
       this.drafts.push(componentDraft(sentence, actions));
       return;
     }
@@ -82,7 +107,7 @@ class Drafting {
       return;
     }
     if (actions.length > 0) {
-      const drafts = draftsOf(sentence, actions, scopes);
+      const drafts = draftsOf(sentence, actions, scopes).map((d) => (hasCooked ? d : withoutWrapping(d)));
       // heating up and serving are no steps of a bread
       if (drafts.length === 0) this.beside.push(raw);
       this.drafts.push(...drafts);
@@ -119,6 +144,10 @@ class Drafting {
     const last = this.drafts.at(-1);
     const times = timesOf(sentence);
     const implied = impliedIn(text, times);
+    if (times.length === 0 && SAID_BESIDE.test(text)) {
+      this.beside.push(raw);
+      return;
+    }
     if (CAREFUL.test(text) && last)
       this.drafts[this.drafts.length - 1] = {
         ...last,
@@ -143,8 +172,9 @@ class Drafting {
   }
 }
 
-export function draftMethod(lines: readonly Mapped[]): MethodDrafts {
-  const drafting = new Drafting();
+/** `fillings`: what goes into the bread or beside it and not into its dough, by name. */
+export function draftMethod(lines: readonly Mapped[], fillings: readonly string[] = []): MethodDrafts {
+  const drafting = new Drafting(fillings);
   for (const raw of lines.flatMap(sentencesOf)) drafting.take(raw);
   const { drafts: told, heat, keeping, remarks, troubles, beside, passed } = drafting;
   const isLate = (d: StepDraft): boolean => d.action === 'finish' && ONCE_COOKED.test(d.text);
@@ -169,8 +199,13 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
     )
   )
     return 'cook';
+  // "1 min + 45 sec": both sides
+  if (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*(?:\+|\/|then)\s*\d/i.test(text) && times.every((t) => t.most <= 12))
+    return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b/i.test(text)) return 'chill';
-  return /\b(?:cover(?:ed)?|cloth|warm (?:place|spot|corner)|room temp|under a bowl|overnight|bench)\b/i.test(text)
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|warm (?:place|spot|corner)|room temp(?:erature)?|under a bowl|overnight|bench)\b/i.test(
+    text,
+  )
     ? 'rest'
     : undefined;
 }
@@ -185,11 +220,18 @@ function heatIn(text: string): MethodDrafts['heat'] {
   return /\bmedium\b|\bmoderate/i.test(text) ? 'medium' : undefined;
 }
 
+/** Dough that is wrapped before anything has been cooked rests in its wrap. */
+const withoutWrapping = (d: StepDraft): StepDraft =>
+  d.action === 'finish' && /\bwrap/i.test(d.text) && d.times.length > 0 ? { ...d, action: 'rest' } : d;
+
 /** The times of a piece of a text, each with where it stands. */
 const timesOf = (text: Mapped): readonly Duration[] =>
   durationsIn(text.text)
     // "with a fold after 30 min": when something is done within a rest is no time of the rest
-    .filter((t) => !/\bfolds? (?:after|every|at) (?:about )?$/i.test(text.text.slice(0, t.at)))
+    .filter(
+      (t) =>
+        !/\bfolds? (?:after|every|at) (?:about )?(?:[\d\s/,&+-]|and|min(?:utes?)?)*$/i.test(text.text.slice(0, t.at)),
+    )
     .map((t) => ({ ...t, span: text.span(t.at, t.at + t.text.length) }));
 
 const draftOf = (action: Action, text: Mapped, times: readonly Duration[], isBeside = false): StepDraft => ({
@@ -212,6 +254,12 @@ function componentDraft(sentence: Mapped, actions: readonly FoundAction[]): Step
   );
   return draftOf('job', sentence, times, true);
 }
+
+/** What can be done to a filling: the same words as for dough, but for those of its stages. */
+const FILLING_WORK = new Set<Action>(['job', 'mix', 'cook', 'heat', 'rest', 'chill', 'knead', 'scald', 'clap']);
+const escaped = (word: string): string => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+const foodWordsIn = (text: string, names: readonly string[]): readonly string[] =>
+  names.filter((n) => new RegExp(`\\b${escaped(n)}\\b`, 'i').test(text));
 
 const NO_STEP = new Set<Action>(['heat', 'serve']);
 const CUE = /\b(?:until|till)\s+([^.;]+?)(?=,? (?:then|and then|about|for|turning)\b|[.;]|$)/i;
@@ -314,6 +362,10 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (a.action === 'temper' && (RESTS.has(b.action) || b.action === 'chill'))
     return a.times.length === 0 || b.times.length === 0;
   if (a.action === 'rest' && b.action === 'bloom') return true;
+  // flattened, filled and sealed is filling
+  if (a.action === 'shape' && b.action === 'fill')
+    return a.times.length === 0 && /\b(?:flatten|press|pat)/i.test(a.text);
+  if (a.action === 'fill' && b.action === 'shape') return /\b(?:seal|pinch|gather|close)/i.test(b.text);
   if (a.action === 'shape' && b.action === 'roll') return a.times.length === 0;
   if (a.action === 'roll' && b.action === 'shape')
     return b.times.length === 0 && !/\b(?:seal|in half|pinch|fold)/.test(b.text);
@@ -323,7 +375,7 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
 
 /** Of two actions that are one step, the one that says more. */
 const stronger = (a: Action, b: Action): Action => {
-  const rank: readonly Action[] = ['temper', 'chill', 'bloom', 'proof', 'scald', 'roll', 'rest'];
+  const rank: readonly Action[] = ['temper', 'chill', 'bloom', 'proof', 'scald', 'fill', 'roll', 'rest'];
   return rank.find((r) => r === a || r === b) ?? a;
 };
 
@@ -355,7 +407,7 @@ function withLateAdditions(drafts: readonly StepDraft[]): readonly StepDraft[] {
     const last = list.at(-1);
     const isLate =
       last?.action === 'mix' &&
-      !/[.!?]$/.test(last.text) &&
+      !/[.!?]$|\bflours?\b|\bdough\b/i.test(last.text) &&
       /\b(?:add|stir in|work in|knead in|incorporate|mix in)\b/i.test(last.text) &&
       !last.isBeside &&
       last.times.length === 0 &&

@@ -18,7 +18,7 @@ const NUMBERS: Readonly<Record<string, string>> = {
 };
 /** "one" alone is mostly somebody or something: it is a figure before a measure. */
 const NUMBER_WORD = new RegExp(
-  `\\b(?<!(?:each|every|this|that|the|any|no|other|which|first|second|last) )(${Object.keys(NUMBERS).join('|')})\\b`,
+  `\\b(?<!\\b(?:each|every|this|that|the|any|no|other|which|first|second|last) )(${Object.keys(NUMBERS).join('|')})\\b`,
   'gi',
 );
 const TENS: Readonly<Record<string, number>> = {
@@ -50,7 +50,11 @@ function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string | undef
   return String(100 * of(hundreds) + of(more) + of(ones) + of(tens) + of(tensOnes));
 }
 const MEASURE =
-  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?';
+  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?|mugs?|spoons?|spoonfuls?|bowls?|ladles?|scoops?';
+
+/** What she does, as somebody tells it, in the words of what is to be done. */
+const THIRD =
+  /(?<=\b(?:she|he|it|who|then|and|\p{Lu}\p{Ll}+) |, )(mix|knead|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove)(?:e?s)\b(?= (?:it|them|this|that|the|each|off|out|in|on|under|for|everything|all|\d))/gu;
 
 /** What was done, as somebody tells it, in the words of what is to be done. */
 const TOLD: Readonly<Record<string, string>> = {
@@ -75,15 +79,50 @@ const TOLD_VERB = new RegExp(
   'gi',
 );
 
+/** "3 min 1st speed, 6 min 2nd speed", "4 slow 4 fast". */
+const SPEEDS =
+  /(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:1st|first|slow|low)(?: (?:speed|gear))?,? (?:and |then |\+ )?(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:2nd|second|fast|high)\b(?: (?:speed|gear))?/gi;
+/** A stage by its noun at the head of a line, "Mixing: 5 min". */
+const STAGES: Readonly<Record<string, string>> = {
+  mixing: 'mix',
+  kneading: 'knead',
+  'bulk fermentation': 'bulk ferment',
+  'bulk proof': 'bulk proof',
+  fermentation: 'ferment',
+  proofing: 'proof',
+  proving: 'prove',
+  dividing: 'divide',
+  scaling: 'scale',
+  rounding: 'round up',
+  balling: 'balls',
+  resting: 'rest',
+  'bench rest': 'bench rest',
+  shaping: 'shape',
+  rolling: 'roll',
+  baking: 'bake',
+  cooking: 'cook',
+};
+const WORK_OF_STAGE = new RegExp(`^(${Object.keys(STAGES).join('|')})(?:\\s*[:=–-]\\s*|\\s+(?=\\d))`, 'i');
+
 const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])[] = [
   [/\u00a0|\t/g, ' '],
   [/⁄/g, '/'],
   [/[‐‑−]/g, '-'],
+  // "2 C flour, 1 T oil, ½ t salt": a cook's own capitals; degrees are more than twelve
+  [
+    /(?<![\d.,/]|\bat )((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|1[0-2]|[1-9])\s*[Cc]\.?(?= (?!(?:for|and|or|until|in|on|at|to|oven|overnight)\b)\p{Ll})/gu,
+    '$1 cups',
+  ],
+  [/(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})\s*T\.?(?= \p{Ll})/gu, '$1 tbsp'],
+  [/(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})\s*t\.?(?= \p{Ll})/gu, '$1 tsp'],
+  // the two speeds of a machine are one mixing
+  [SPEEDS, (_, a = '', b = '') => `${Number(a) + Number(b)} min`],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
   [/\bea\.(?= side)/gi, 'each'],
   [/\bdiv\.(?= into)/gi, 'divide'],
+  [THIRD, '$1'],
   [TOLD_VERB, (_, before = '', verb = '') => before + (TOLD[verb.toLowerCase()] ?? verb)],
   [/(\p{L}{3})(?=\d)/gu, '$1 '],
   [LARGE, largeValue],
@@ -91,18 +130,30 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?\band (?:a |another )?\d+)(?= on the (?:second|other)\b)/gi,
     '$1$2$3$4 $3',
   ],
-  [/(\d+)\s*['′](?=\s*(?:[/,;.+]|$))/g, '$1 min'],
+  [/(\d+)\s*['′](?=\s|[/,;.+)]|$)/g, '$1 min'],
+  // "60/45 sec": one side and the other
+  [/(?<![\d./])(\d{2,3})\s*\/\s*(\d{2,3})\s*(seconds?|secs?|s)\b/gi, '$1 $3, $2 $3'],
+  [WORK_OF_STAGE, (_, stage = '') => `${STAGES[stage.toLowerCase()] ?? stage} `],
+  [/(?<=^|[,;.] )(\d{1,3}) (?:min )?bench\b(?! ?(?:rest|flour))/gi, 'bench rest $1 min'],
   [/(?<=\b(?:cook|bake|fry)\b[^/.;]*)(\d+)\s*["″](?=\s*(?:[/,;.+]|$|a side|each))/gi, '$1 s'],
   [/\bhalf a dozen\b/gi, '6'],
   [
     /\ban? (pint|pound|ounce|litre|cup|glass) and (?:a|three) quarters?\b/gi,
     (m = '', unit = '') => `${/three/i.test(m) ? 1.75 : 1.25} ${unit}`,
   ],
-  [/\b(rest|knead|mix|proof|prove|rise|cook) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/–-]|$))/gi, '$1 $2 min'],
+  [
+    /\b(rest|knead|mix|proof|prove|rise|cook|bulk|bench|autolyse|chill) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/(–-]|with\b|$))/gi,
+    '$1 $2 min',
+  ],
   [/\ban? ((?:tea|table|dessert) ?spoon|cup|glass|kilo|litre) and a half\b/gi, '1.5 $1'],
   [/\ba dozen\b/gi, '12'],
   [/(\d)\s*h\s*(\d{2})\b/g, '$1 hours $2 minutes'],
   [/(\d)-(\d\/\d)/g, '$1 $2'],
+  [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],
+  [/(?<=\bballs?(?: (?:@|of|at) ?\d{2,3} ?g)?[;,] )(\d{1,3}) ?min(?:utes?)?(?=[,;.]|$)/gi, 'rest $1 min'],
+  [/\b(?:an?|1|one) hour and a quarter\b/gi, '75 minutes'],
+  [/\b(?:an?|1|one) hour and three quarters\b/gi, '105 minutes'],
+  [/,? say (\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
   [/\b(?:an? )?(\w+ )?(hour|minute)s? and a half\b/gi, (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}s`],
   [/\banother (minute|hour)\b/gi, '1 $1 more'],
@@ -116,7 +167,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\bhalf an? (?=(?:\w+ )?(?:egg|onion|lemon)\b)/gi, '1/2 '],
   [
     new RegExp(
-      `\\ban? (?=(?:(?:heaped|heaping|level|rounded|scant|generous|good|big|small|large) )?(?:${MEASURE}|splash|drizzle|dash|sprinkle|stick)\\b)`,
+      `\\ban? (?=(?:(?:heaped|heaping|level|rounded|scant|generous|good|big|small|large) )?(?:${MEASURE}|splash|glug|drizzle|dash|sprinkle|stick)\\b)`,
       'gi',
     ),
     '1 ',
@@ -140,11 +191,17 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d)\s*kilos?\b/gi, '$1 kg'],
   [/(\d)\s*(?:litres?|liters?)\b/gi, '$1 l'],
   [/(\d)\s*millilit(?:re|er)s?\b/gi, '$1 ml'],
+  [/\bl(?=\d+(?:\.\d+)?\s*(?:g|kg|ml)\b)/g, '1'],
   // a scan takes a nought for a letter
   [/\b\d[\dOo]*[Oo][\dOo]*(?=\s*(?:g|kg|ml|l)\b)/g, (m = '') => m.replace(/[Oo]/g, '0')],
   [/(\d+(?:\.\d+)?)\s*cl\b/g, (_, n = '') => `${Number(n) * 10} ml`],
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
   [/(\d)\s*\((\d+(?:\.\d+)?)\s*g\)\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
+  // "scale 8 x 130 g": pieces, and no weight of them all
+  [
+    /\b((?:scale|divide|div|cut|portion|balls?|pieces?|weigh|split)\b[^\d.;]{0,20}?)(?:in(?:to)? )?(\d{1,3})\s*[x×]\s*(\d{2,3})\s*g\b/gi,
+    '$1into $2 pieces of $3 g',
+  ],
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\b/gi, (_, n = '', g = '') => `${Number(n) * Number(g)} g`],
   [/(?<=[a-zA-Z°])\s*\/\s*(?=\d+(?:\.\d+)?\s*(?:oz|lb|g|kg|ml|cups?|tsp|tbsp|fl|°|in|")|[½¼¾⅓⅔⅛])/g, ' / '],
   [/\s+/g, ' '],
@@ -168,6 +225,6 @@ export function withoutBullet(line: Mapped): Mapped {
   return line
     .replace(/^\s*(?:\p{Extended_Pictographic}\uFE0F?\s*)+/u, '')
     .replace(/^\s*(?:[•*·▢□☐✓‣◦>#]+|[-–—]+(?=\s))\s*/u, '')
-    .replace(/^\s*(?:(?:step\s*)?\d{1,2}\s*[.):]|[a-z]\))\s+/i, '')
+    .replace(/^\s*(?:step\s*\d{1,2}\s*[–—-]|(?:step\s*)?\d{1,2}\s*[.):]|[a-z]\))\s+/i, '')
     .trim();
 }

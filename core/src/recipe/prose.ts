@@ -10,7 +10,7 @@ const MEASURE =
   '(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?)';
 /** An amount with a measure and up to five words behind it: "½ glass of sunflower oil". */
 const WITH_MEASURE = new RegExp(
-  `${AMOUNT}\\s*(?:heaped |level )?${MEASURE}\\b\\s*(?:of )?(?:the )?((?:[\\p{L}-]+\\s?){1,5})`,
+  `${AMOUNT}\\s*(?:heaped |level )?${MEASURE}\\b\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:[\\p{L}-]+\\s?){1,5})`,
   'giu',
 );
 const COUNTED = /\b\d+\s+((?:\w+\s)?eggs?)\b/gi;

@@ -1,6 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn } from './actions.ts';
+import { answerOf } from './answers.ts';
 import { itemsOf } from './items.ts';
 import type { GivenOwner } from './result.ts';
 import { Mapped } from './mapped.ts';
@@ -18,10 +19,12 @@ export interface RecipeParts {
   readonly headings: readonly Mapped[];
   /** What somebody said is no part of it. */
   readonly aside: readonly Mapped[];
+  /** What is said under a heading of keeping. */
+  readonly keeping: readonly Mapped[];
   readonly notUnderstood: readonly Mapped[];
 }
 
-type Part = 'unknown' | 'ingredients' | 'method' | 'passed';
+type Part = 'unknown' | 'ingredients' | 'method' | 'keeping' | 'passed';
 
 const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   [
@@ -39,10 +42,14 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'ingredients',
     'serve',
   ],
-  [/^(?:for )?(?:the )?(?:layers|layering|between the layers|lamination)$/i, 'ingredients', 'layer'],
+  [
+    /^(?:for )?(?:the )?(?:layers|layering|between the layers|lamination)$|^(?:to|for) (?:fold|layer|folding|layering)$/i,
+    'ingredients',
+    'layer',
+  ],
   [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$/i, 'ingredients', 'griddle'],
   [
-    /^(?:you (?:will )?need(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|shopping list|(?:for (?:the )?)?dough|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
+    /^(?:you (?:will )?need(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
     'ingredients',
     'dough',
   ],
@@ -52,13 +59,21 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'dough',
   ],
   [
-    /^(?:notes?|tips?|equipment|tools|nutrition(?:al info\w*)?|variations?|storage|comments?(?: \(\d+\))?|about .*|introduction|video|related .*|share .*)$/i,
+    /^(?:storage|storing|keeping|freezing|reheating|leftovers|(?:make|do|prepare)[- ]ahead|to (?:store|keep|freeze|reheat))$/i,
+    'keeping',
+    'dough',
+  ],
+  [
+    /^(?:notes?|tips?|equipment|tools|nutrition(?:al info\w*)?|variations?|comments?(?: \(\d+\))?|about .*|introduction|video|related .*|share .*)$/i,
     'passed',
     'dough',
   ],
 ];
+const PREFERMENT = /^\W*(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)\b/i;
+/** "(12 h at room temperature)" behind a preferment: how long it stands. */
+const STOOD = /\([^)]*(?:\d ?(?:h|hours?|hrs?)\b|\bovernight\b)[^)]*\)\.?$/i;
 const FACT =
-  /\b(?:makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|portions?|(?:piece|ball)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
+  /\b(?:makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|portions?|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
 const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |roughly )?(?:\d|[½¼¾⅓⅔⅛])/;
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
 /** "Make a dozen balls" is work, and no yield. */
@@ -84,7 +99,7 @@ function looksLikeIngredient(line: string): boolean {
   const food = findFood(text);
   if (STARTS_WITH_AMOUNT.test(text) && food === undefined)
     return WITH_UNIT.test(text) && text.split(' ').length <= 7 && actionsIn(text).length === 0;
-  if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 1);
+  if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 0);
   if (!food || SENTENCE.test(line.replace(/\.$/, ''))) return false;
   // what stands in brackets says how it is, and counts no words
   const words = text
@@ -103,7 +118,7 @@ function looksLikeIngredient(line: string): boolean {
 
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
-  /^(?:(?:so|now),? )?(?:(?:i|we) )?(?:used|took|weighed out|what (?:i|we|you) need is) (?=\d|an? |½|half)/i;
+  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|used|took|weighed out|what (?:i|we|you) need is) (?=\d|an? |½|half)/i;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -118,10 +133,13 @@ class Taking {
   readonly facts: Mapped[] = [];
   readonly headings: Mapped[] = [];
   readonly aside: Mapped[] = [];
+  readonly keeping: Mapped[] = [];
   readonly notUnderstood: Mapped[] = [];
   title: Mapped | undefined;
   part: Part = 'unknown';
   use: IngredientUse = 'dough';
+  /** A stage whose line has not come yet. */
+  private stage: Mapped | undefined;
 
   get isAtStart(): boolean {
     return this.ingredients.length + this.method.length === 0;
@@ -136,6 +154,12 @@ class Taking {
 
   /** One line without its bullet. */
   take(whole: Mapped): void {
+    const answer = answerOf(whole);
+    if (answer) {
+      this.headings.push(...answer.asked);
+      if (answer.line) this.take(answer.line);
+      return;
+    }
     let line = whole;
     if (LABELLED.test(line.text)) {
       this.notUnderstood.push(line);
@@ -153,19 +177,33 @@ class Taking {
     const heading = headingOf(line.text);
     if (heading) {
       [this.part, this.use] = [heading.part, heading.use];
-      this.headings.push(line.slice(0, line.text.length - heading.rest.length));
+      const head = line.slice(0, line.text.length - heading.rest.length);
+      (/\d ?(?:k?g|ml|%)/.test(head.text) ? this.notUnderstood : this.headings).push(head);
       if (heading.rest === '') return;
+      if (heading.part === 'keeping') {
+        // of a labelled line the label holds for that line alone
+        this.keeping.push(line.slice(line.text.length - heading.rest.length));
+        this.part = 'unknown';
+        return;
+      }
       line = line.slice(line.text.length - heading.rest.length);
+      const stood = PREFERMENT.test(head.text) ? STOOD.exec(line.text) : null;
+      if (stood) {
+        this.method.push(line.slice(stood.index, stood.index + stood[0].length));
+        line = line.slice(0, stood.index).trim();
+      }
     }
     if (this.title === undefined && this.part === 'unknown' && this.isAtStart && isBareTitle(line.text)) {
       this.title = line;
       return;
     }
     if (STAGE.test(line.text) && !this.isAtStart) {
-      this.headings.push(line);
+      this.closeStage();
+      this.stage = line;
       return;
     }
-    const sentences = this.part === 'passed' ? [line] : sentencesOf(line);
+    line = this.withStage(line);
+    const sentences = this.part === 'passed' || this.part === 'keeping' ? [line] : sentencesOf(line);
     // what holds hands at work is method as a whole, but for what says how many, and for lists of amounts
     const isMethod =
       sentences.length > 1 && actionsIn(normalLine(line.text)).length > 0 && !looksLikeIngredient(line.text);
@@ -176,12 +214,37 @@ class Taking {
     else for (const s of sentences) this.placeSentence(this.withoutLead(s));
   }
 
+  /** "PROOF" over "Oiled tub, 70 minutes": what stands under a stage and does not say what is done is of that stage. */
+  private withStage(line: Mapped): Mapped {
+    const { stage } = this;
+    if (!stage) return line;
+    const work = actionsIn(normalLine(stage.text)).length > 0;
+    const said = actionsIn(normalLine(sentencesOf(line)[0]?.text ?? '')).length > 0;
+    if (work && (!said || /^\d/.test(line.text))) {
+      this.stage = undefined;
+      return Mapped.join([stage, line]);
+    }
+    this.closeStage();
+    return line;
+  }
+
+  /** A stage that says no more than its line does is a heading. */
+  closeStage(): void {
+    if (this.stage) this.headings.push(this.stage);
+    this.stage = undefined;
+  }
+
   /** "By the mug: 2 mugs of flour …": what stands before a list of amounts is a title, or says nothing. */
   private withoutLead(line: Mapped): Mapped {
-    const lead = /^([^:\d]{2,60}(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |\p{L}[\p{L} ]{2,20} \d)/u.exec(line.text);
-    if (!lead || actionsIn(normalLine(lead[1] ?? '')).length > 0 || findFood(lead[1] ?? '')?.role === 'flour')
-      return line;
-    if (itemsOf(line.slice(lead[0].length)).length < 2) return line;
+    const lead =
+      /^([^:\d]{2,60}(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six) |\p{L}[\p{L} ]{2,20} \d)/u.exec(
+        line.text,
+      );
+    if (!lead || actionsIn(normalLine(lead[1] ?? '')).length > 0) return line;
+    const items = itemsOf(line.slice(lead[0].length));
+    const isFlour = (text: string): boolean => findFood(text)?.role === 'flour';
+    // "flour: 200 g, …" is the first of them, where no other is a flour
+    if (items.length < 2 || (isFlour(lead[1] ?? '') && !items.some((i) => isFlour(i.text)))) return line;
     const head = line.slice(0, (lead[1] ?? '').length);
     if (this.title === undefined && this.isAtStart) this.title = head;
     else this.headings.push(head);
@@ -196,7 +259,7 @@ class Taking {
 
   private list(line: Mapped): void {
     let before = '';
-    for (const item of itemsOf(line.replace(TOLD_LIST, ''))) {
+    for (const item of asPercent(itemsOf(line.replace(TOLD_LIST, '')))) {
       // "two teaspoons of soda and the same of salt"
       const whole = item.replace(/^the same (?:amount )?of\b/i, () => before);
       before = MEASURE.exec(normalLine(whole.text))?.[0] ?? before;
@@ -211,6 +274,7 @@ class Taking {
       const name = titleIn(text);
       if (name !== undefined) this.title ??= body.slice(0, name.length);
     } else if (this.part === 'passed') this.notUnderstood.push(body);
+    else if (this.part === 'keeping') this.keeping.push(body);
     else if (itemsOf(body).length > 1) this.list(body);
     else if (
       this.part === 'method'
@@ -220,7 +284,10 @@ class Taking {
           : looksLikeIngredient(text)
     )
       this.list(body);
-    else if (actionsIn(normalLine(text)).length > 0 && !isTitle(text, this.title?.text, this.part)) {
+    else if (
+      actionsIn(normalLine(text)).length > 0 &&
+      !(this.isAtStart && isTitle(text, this.title?.text, this.part))
+    ) {
       this.method.push(body);
       if (this.part === 'ingredients') this.part = 'unknown';
     } else if (this.title === undefined && this.isAtStart && text.length <= 120 && /\p{L}{3}/u.test(text))
@@ -228,6 +295,16 @@ class Taking {
     else if (this.part === 'method' || looksHeatOrServe(text) || looksTimed(text)) this.method.push(body);
     else this.notUnderstood.push(body);
   }
+}
+
+const BARE_FIGURE = /^(\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)\.?$/u;
+
+/** "Flour 100, water 65, salt 2": bare figures of one line are baker's percentages where the flours among them come to a hundred. */
+function asPercent(items: readonly Mapped[]): readonly Mapped[] {
+  const named = items.map((i) => BARE_FIGURE.exec(i.text));
+  const flour = named.reduce((sum, m) => sum + (findFood(m?.[1] ?? '')?.role === 'flour' ? Number(m?.[2]) : 0), 0);
+  const isPercent = items.length > 1 && named.every((m) => m !== null) && Math.abs(flour - 100) <= 1;
+  return isPercent ? items.map((i) => i.replace(/\.?$/, ' %')) : items;
 }
 
 /**
@@ -246,8 +323,9 @@ export function takeApart(lines: readonly Mapped[], given: readonly GivenOwner[]
     else if (isTwice && OTHER_LIST.test(line.text)) taking.notUnderstood.push(line);
     else taking.take(line);
   }
-  const { title, ingredients, method, facts, headings, aside, notUnderstood } = taking;
-  return { title: title && plainTitle(title), ingredients, method, facts, headings, aside, notUnderstood };
+  taking.closeStage();
+  const { title, ingredients, method, facts, headings, aside, keeping, notUnderstood } = taking;
+  return { title: title && plainTitle(title), ingredients, method, facts, headings, aside, keeping, notUnderstood };
 }
 
 /** A title without the signs that set it out. */
@@ -301,11 +379,13 @@ function isTitle(line: string, title: string | undefined, part: Part): boolean {
 const OPENING = /^([^.!?\d]{3,60})[.!]\s+(.*\d.*)$/;
 
 /** A first line of a few words without a figure or a full stop is the title, though it may name a food. */
-const isBareTitle = (line: string): boolean =>
+const isBareTitle = (whole: string): boolean =>
+  isBare(whole.replace(/(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$/gu, '').trim());
+const isBare = (line: string): boolean =>
   line.length <= 60 &&
   line.split(/\s+/).length <= 7 &&
   !/[\d½¼¾⅓⅔.!?;]|:.*:|:$/.test(line) &&
-  !/^(?:a |an )?(?:pinch|handful|knob|mix|add|stir|put)\b/i.test(line) &&
+  !/^(?:a |an )?(?:pinch|handful|knob|mix|add|stir|put|(?:make|prepare) the dough)\b/i.test(line) &&
   /\p{L}{3}/u.test(line);
 
 /** "Griddle breads, makes 8" is a title as well. */

@@ -93,7 +93,8 @@ Mix for 4 minutes and knead for 6 minutes. Proof for 70 minutes. Scale at 105 g 
     text: `{"@context":"https://schema.org","@type":"Recipe","name":"Weaver's wraps","recipeYield":"10 wraps","recipeIngredient":["500 g plain flour","260 ml water","60 g vegetable shortening","10 g salt","1 teaspoon baking powder"],"recipeInstructions":[{"@type":"HowToStep","text":"Rub the shortening into the flour, salt and baking powder."},{"@type":"HowToStep","text":"Add the water and knead for 4 minutes."},{"@type":"HowToStep","text":"Divide into 10 balls and rest for 20 minutes, covered."},{"@type":"HowToStep","text":"Roll each ball to a 25 cm round."},{"@type":"HowToStep","text":"Cook in a hot dry pan for 45 seconds, flip, and cook 30 seconds more."}]}`,
     pct: { 'plain flour': 100, water: 52, 'vegetable shortening': 12, salt: 2, 'baking powder': 0.8 },
     // written as one mix, see above
-    kinds: 'mix mix knead ball rest roll cook',
+    // "divide into balls" is two steps: written as one at first
+    kinds: 'mix mix knead divide ball rest roll cook',
     rests: [20],
     cook: [45, 30],
     pieceG: 83.5,
@@ -113,7 +114,8 @@ Rest fifteen minutes. Roll out to
 18 cm. Bake on the griddle two min-
 utes each side.`,
     pct: { 'strong flour': 100, water: 62, salt: 2, 'dried yeast': 1 },
-    kinds: 'mix knead proof divide ball rest roll cook',
+    // knocking back is kneading, as in the lots before
+    kinds: 'mix knead proof knead divide ball rest roll cook',
     rests: [60, 15],
     cook: [120, 120],
     pieceG: 123,

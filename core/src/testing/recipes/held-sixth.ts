@@ -64,7 +64,8 @@ Method: mix, knead 6 minutes, rest 20 minutes. Divide into 6 (or 12). Roll to 19
     manner: 'words of a film, spoken',
     text: `So what we need is half a kilo of bread flour, right, then three hundred and twenty grams of water, ten grams of salt, and a sachet of yeast, that's seven grams. Mix it up. Now we knead this for about ten minutes. And then we're going to cover it and let it rise for an hour. Okay, so after an hour we divide it into eight balls. Let them rest for ten minutes. Then roll them out nice and thin and onto a really hot pan, one minute on each side, and that's it.`,
     pct: { 'bread flour': 100, water: 64, salt: 2, yeast: 1.4 },
-    kinds: 'mix knead proof ball rest roll cook',
+    // "divide into balls" is two steps: written as one at first
+    kinds: 'mix knead proof divide ball rest roll cook',
     rests: [60, 10],
     cook: [60, 60],
   },
@@ -74,7 +75,8 @@ Method: mix, knead 6 minutes, rest 20 minutes. Divide into 6 (or 12). Roll to 19
 9 oz. wholemeal flour; 3 oz. plain flour; 1 tsp. salt; 1 oz. butter; approx. 7 fl. oz. water.
 Rub in butter. Add water; mix. Knead 5 mins. Rest 20 mins. Div. into 12. Roll v. thin. Bake on griddle 30 secs. ea. side.`,
     pct: { 'wholemeal flour': 75, 'plain flour': 25, butter: 8.3, water: 58.5 },
-    kinds: 'mix knead rest divide roll cook',
+    // rubbing in is a mix of its own: written as one at first
+    kinds: 'mix mix knead rest divide roll cook',
     rests: [20],
     cook: [30, 30],
     allergens: ['gluten', 'milk', 'wheat'],

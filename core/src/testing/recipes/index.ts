@@ -3,6 +3,7 @@ import { HANDOUTS } from './held-handouts.ts';
 import { PAGES } from './held-pages.ts';
 import { FIFTH } from './held-fifth.ts';
 import { FOURTH } from './held-fourth.ts';
+import { EIGHTH } from './held-eighth.ts';
 import { SEVENTH } from './held-seventh.ts';
 import { SIXTH } from './held-sixth.ts';
 import { THIRD } from './held-third.ts';
@@ -18,6 +19,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FIFTH,
   ...SIXTH,
   ...SEVENTH,
+  ...EIGHTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

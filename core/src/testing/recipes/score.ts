@@ -148,12 +148,18 @@ function lostAmounts(
       const isOne = [60, 120].some((h) =>
         told.some((min) => values.some((v) => isNear(h + v, min, 0.02) || (v === h && min > h && min < h + 60))),
       );
-      return isOne || told.some((min) => values.some((v) => isNear(v, min, 0.02)));
+      // the speeds of a machine are one time: a step holds their sum
+      const inAll = [...text.slice(own.from, own.to).matchAll(AMOUNT)]
+        .filter(([, , u = '']) => TIME.test(u))
+        .reduce((sum, [, n = '', u = '']) => sum + Number(n.replace(',', '.')) * perMinute(u), 0);
+      return isOne || told.some((min) => [...values, inAll].some((v) => isNear(v, min, 0.02)));
     }
     if (step && SIZE.test(unit)) {
-      const cm = /mm/i.test(unit) ? value / 10 : value;
+      const [, least] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
       const { diameterCm, thicknessMm = 0 } = bread.piece;
-      return [diameterCm, 2 * diameterCm, thicknessMm / 10].some((is) => isNear(cm, is, 0.1));
+      // of a range the middle is taken
+      const sizes = [value, (value + Number(least ?? value)) / 2].map((v) => (/mm/i.test(unit) ? v / 10 : v));
+      return [diameterCm, 2 * diameterCm, thicknessMm / 10].some((is) => sizes.some((cm) => isNear(cm, is, 0.1)));
     }
     if (step) return unit.includes('°') || isNear(value, bread.piece.doughG, 0.1);
     // a line is of one ingredient: what stands beside its amount says it once more in brackets, or adds to it
