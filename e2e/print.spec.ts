@@ -142,6 +142,7 @@ test('what comes as sheets is set on paper and does nothing else: nothing runs, 
   const rules = '</style><p>outside</p>';
   const answer = await request.post('/api/pdf', { data: { title: 'x', html, rules } });
   elsewhere.close();
+  expect([answer.status(), answer.headers()['content-type']]).toEqual([200, 'application/pdf']);
   const [page] = await pagesOf(await answer.body());
   expect(page?.words.trim()).toBe('plain');
   expect(asked).toBe(0);

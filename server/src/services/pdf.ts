@@ -69,9 +69,11 @@ async function print(executablePath: string, assets: string, sheets: LaidOut): P
 async function documentOf(assets: string, { title, html, rules }: LaidOut): Promise<string> {
   const styles = (await readdir(assets)).filter((f) => f.endsWith('.css'));
   const links = styles.map((f) => `<link rel="stylesheet" href="/assets/${f}">`).join('');
+  // a page that is told to go elsewhere may be on its way when it is printed
+  const body = html.replace(/<meta\b/gi, '<br hidden');
   // a style that ends early would let what follows stand on the paper
   const style = `<style>${rules.replaceAll('</', '<\\/')}</style>`;
-  return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>${escaped(title)}</title>${links}${style}</head><body>${html}</body></html>`;
+  return `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>${escaped(title)}</title>${links}${style}</head><body>${body}</body></html>`;
 }
 
 async function serve(page: Page, assets: string, html: string): Promise<void> {
