@@ -61,11 +61,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'fold',
-    /(?<=^|[,;/] )folds?(?= *(?:[,;/.]|$))|\b(?:stretch(?:ing)? and fold(?:ing|s)?|(?:sets?|rounds?) of folds|fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))|give it (?:\w+ )?folds?)\b/gi,
+    /(?<=^|[,;/] )folds?(?: (?:it|them|the dough))?(?: again)?(?= *(?:[,;/.]|$))|\b(?:stretch(?:ing)? and fold(?:ing|s)?|(?:sets?|rounds?) of folds|fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))|give it (?:\w+ )?folds?)\b/gi,
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )rounded\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;]|$))|\bpre-?shape\b|\bround (?:them|each|up)\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )rounded\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;]|$))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
@@ -92,15 +92,15 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'rest',
-    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:let (?:it|them) (?:go|be)\b|lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|reposes?|relax|stand|sit)\b(?! of)|(?<=^|[,;/] )bench(?= (?:for )?\d)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|(?<!\b(?:when|once|until|till)\b[^.;,]{0,20})\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
+    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:let (?:it|them) (?:go|be)\b|give (?:it|them|the dough) (?=(?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b)|lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|reposes?|relax|stand|sit)\b(?! of)|(?<=^|[,;/] )bench(?= (?:for )?\d)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|(?<!\b(?:when|once|until|till)\b[^.;,]{0,20})\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
   ],
   [
     'finish',
-    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with|dab|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?warm|top with|season with)\b/gi,
+    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?warm|top with|season with)\b/gi,
   ],
   [
     'cook',
-    /\b(?:cooks?|fry|fries|griddle (?=for|each|them|over|until|\d)|bake|toast|sear|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|(?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)\b|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
+    /\b(?:give (?:it|them|each(?: one)?) (?=[^,.;]*\b(?:a|per|each) side\b)|cooks?|fry|fries|griddle (?=for|each|them|over|until|\d)|bake|toast|sear|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|(?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)\b|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
   ],
   [
     'mix',

@@ -111,7 +111,26 @@ function withFlour(list: readonly Weighed[], pieces: number): readonly Weighed[]
       ? `no weight of flour is told; ${USUAL_FLOUR_G} g a piece are taken`
       : 'no weight of flour is told; the water is taken as 60 % of it';
   const first = list.findIndex(isFlour);
+  if (first < 0) return withUnknownFlour(list, water ?? 0);
   return list.map((w, n) => (n === first ? { ...w, g, guesses: [...w.guesses, { from: w.ingredient.name, why }] } : w));
+}
+
+/** A formula in which nothing is known for a flour: of what nobody knows the heaviest, if it weighs more than the water, is taken for it. */
+function withUnknownFlour(list: readonly Weighed[], waterG: number): readonly Weighed[] {
+  const unknown = list.filter((w) => w.food === undefined && w.ingredient.use === 'dough' && (w.g ?? 0) > waterG);
+  const heaviest = unknown.reduce<Weighed | undefined>((a, b) => (a && (a.g ?? 0) >= (b.g ?? 0) ? a : b), undefined);
+  if (!heaviest || list.length < 2) return list;
+  const why =
+    'nothing is named that is known for a flour; what weighs most is taken for it, and what is in it is not known';
+  return list.map((w) =>
+    w === heaviest
+      ? {
+          ...w,
+          ingredient: { ...w.ingredient, role: 'flour' },
+          guesses: [...w.guesses, { from: w.ingredient.name, why }],
+        }
+      : w,
+  );
 }
 
 /** Rounding may leave the flours a hundredth from 100. */

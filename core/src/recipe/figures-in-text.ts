@@ -15,6 +15,8 @@ const YIELD =
 
 export function yieldIn(text: string): StatedYield | undefined {
   const m = YIELD.exec(normalLine(text));
+  const by = /\b(?:wraps?|breads?|flatbreads?|rounds?|pieces?)\s*[x×]\s*(\d{1,3})\b/i.exec(text);
+  if (!m && by) return { least: Number(by[1]), most: Number(by[1]), text: by[0], isServings: false };
   if (!m) return undefined;
   const [all, verb = '', least = '', most, noun = ''] = m;
   const isServings = /serv|enough|portion/i.test(verb) || /people|serving|portion/i.test(noun);

@@ -33,7 +33,11 @@ const INLINE = new Set([
   'abbr',
   'time',
   'mark',
+  // the cells of a row are one line
+  'td',
+  'th',
 ]);
+const CELL = new Set(['td', 'th']);
 /** The text of an entity such as `&#189;` or `&frac12;`, by the HTML standard's own list; a space that does not break is a space. */
 export const withoutEntities = (text: string): string => decodeHTML(text).replace(/\u00a0/g, ' ');
 
@@ -64,6 +68,7 @@ export function textOfHtml(html: string): PageText {
     {
       onopentag(name, attributes) {
         if (!INLINE.has(name)) end();
+        if (CELL.has(name) && skipped === 0) line.push(Mapped.of('<', parser.startIndex).replace(/</, ' | '));
         const isSkipped = SKIPPED.has(name);
         const isBeside = BESIDE.test(`${attributes['class'] ?? ''} ${attributes['id'] ?? ''}`);
         open.push({ name, isSkipped, isBeside });

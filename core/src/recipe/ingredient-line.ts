@@ -49,6 +49,8 @@ function useInWords(text: string): IngredientUse | undefined {
   return USES.find(([pattern]) => pattern.test(text))?.[1];
 }
 
+/** So much of something unknown without a unit is grams, and no number of pieces. */
+const LEAST_BARE = 100;
 /** Words of a measure that make it more or less than level (common practice). */
 const FILLED: readonly (readonly [RegExp, number, string])[] = [
   [/\b(heaped|heaping)\b/i, 1.5, 'a heaped measure is taken as one and a half level ones'],
@@ -117,6 +119,8 @@ function plainAmounts(line: Mapped): Mapped {
         /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|with|and|then|and then|roughly) (?:(?:about|around|roughly) )?(?=\d|[½¼¾])/i,
         '',
       )
+      .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<=\d ?% )hydration\b/i, 'water ')
+      .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
       .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
       .replace(
         new RegExp(
@@ -183,7 +187,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
   const own = amounts[0];
   if (!own && !food && !percent) return undefined;
   // nobody counts flour or salt: a bare figure is grams
-  const isBare = own?.unit === null && food !== undefined && food.unitG === undefined;
+  const isBare = own?.unit === null && (food === undefined ? own.least >= LEAST_BARE : food.unitG === undefined);
   const measured = isBare ? amounts.map((a) => (a === own ? { ...a, unit: 'gram' } : a)) : amounts;
   const chosen = chooseAmount(level, measured, food, system);
   const weight = chosen && scaled(chosen, filled);

@@ -107,6 +107,9 @@ export function wordsOf(known: Known): {
 const NOISE =
   /^(?:[^\p{L}\d½¼¾⅓⅔⅛]|\b(?:and|or|to|plus|with|then|step|about|some|roughly|the same of|the same amount of)\b|\b\d{1,2}[.:]\d{2}\b|\b\d{1,2}\b(?=\s*(?:[.):–—-]|$))|\b[a-z](?=[.):]))*$/iu;
 
+/** A tag of a page between the cells of a row. */
+const TAG = /<\/?[a-z][^<>]*>/gi;
+
 /**
  * The words of a text that nobody has claimed: what only joins or numbers is noise, everything else is not understood. What of a page is
  * no words of its content is set aside.
@@ -125,7 +128,7 @@ export function withGaps(recipe: ImportedRecipe, source: string, content: readon
   for (const line of content)
     gaps(line, ({ from, to }) => {
       const text = source.slice(from, to);
-      const isNoise = NOISE.test(text);
+      const isNoise = NOISE.test(text.replace(TAG, ' '));
       words.push({ from, to, owner: isNoise ? 'noise' : 'none' });
       if (!isNoise) left.push(text.trim());
     });

@@ -11,14 +11,18 @@ export interface Span {
 export class Mapped {
   private constructor(
     readonly text: string,
-    private readonly at: readonly number[],
+    /** Where what each character stands for begins in the source, and where it ends. */
+    private readonly from: readonly number[],
+    private readonly to: readonly number[],
   ) {}
 
   /** A whole source, or part of one. `offset`: where the text stands in it. */
   static of(text: string, offset = 0): Mapped {
+    const from = Array.from({ length: text.length }, (_, i) => offset + i);
     return new Mapped(
       text,
-      Array.from({ length: text.length }, (_, i) => offset + i),
+      from,
+      from.map((at) => at + 1),
     );
   }
 
@@ -27,13 +31,18 @@ export class Mapped {
     const [first, ...rest] = pieces;
     if (!first) return Mapped.of('');
     return rest.reduce((all, piece) => {
-      const seam = Array.from({ length: between.length }, () => all.at.at(-1) ?? piece.at[0] ?? 0);
-      return new Mapped(all.text + between + piece.text, [...all.at, ...seam, ...piece.at]);
+      const seam = (known: number | undefined): readonly number[] =>
+        Array.from({ length: between.length }, () => known ?? 0);
+      return new Mapped(
+        all.text + between + piece.text,
+        [...all.from, ...seam(all.from.at(-1) ?? piece.from[0]), ...piece.from],
+        [...all.to, ...seam(all.to.at(-1) ?? piece.from[0]), ...piece.to],
+      );
     }, first);
   }
 
   slice(from: number, to = this.text.length): Mapped {
-    return new Mapped(this.text.slice(from, to), this.at.slice(from, to));
+    return new Mapped(this.text.slice(from, to), this.from.slice(from, to), this.to.slice(from, to));
   }
 
   trim(): Mapped {
@@ -60,33 +69,39 @@ export class Mapped {
       ? [...this.text.matchAll(pattern)]
       : [pattern.exec(this.text)].filter((m): m is RegExpExecArray => m !== null);
     let text = '';
-    const at: number[] = [];
+    const starts: number[] = [];
+    const ends: number[] = [];
     let from = 0;
     for (const m of matches) {
       const end = m.index + m[0].length;
-      text += this.text.slice(from, m.index);
-      at.push(...this.at.slice(from, m.index));
       const next = typeof to === 'function' ? to(...m.map((g) => g)) : expanded(to, m);
-      text += next;
-      at.push(...this.places(m.index, end, next));
+      text += this.text.slice(from, m.index) + next;
+      starts.push(...this.from.slice(from, m.index));
+      ends.push(...this.to.slice(from, m.index));
+      for (const [a, b] of this.places(m.index, end, next)) {
+        starts.push(a);
+        ends.push(b);
+      }
       from = end;
     }
-    return new Mapped(text + this.text.slice(from), [...at, ...this.at.slice(from)]);
+    return new Mapped(
+      text + this.text.slice(from),
+      [...starts, ...this.from.slice(from)],
+      [...ends, ...this.to.slice(from)],
+    );
   }
 
   /** Where the characters from one place to another stand in the source; what has none stands where its neighbour does. */
   span(from = 0, to = this.text.length): Span {
+    const end = Math.max(from + 1, to);
+    const [starts, ends] = [this.from.slice(from, end), this.to.slice(from, end)];
+    const only = this.from.at(-1) ?? 0;
+    if (starts.length === 0) return { from: only, to: only + 1 };
     // pieces that were joined may stand the other way round in the source
-    const places = this.at.slice(from, Math.max(from + 1, to));
-    const only = this.at.at(-1) ?? 0;
-    const [least, most] = places.reduce(
-      ([a, b], at) => [Math.min(a, at), Math.max(b, at)],
-      [places[0] ?? only, places[0] ?? only],
-    );
-    return { from: least, to: most + 1 };
+    return { from: starts.reduce((a, b) => Math.min(a, b)), to: ends.reduce((a, b) => Math.max(a, b)) };
   }
 
-  private places(from: number, to: number, next: string): readonly number[] {
+  private places(from: number, to: number, next: string): readonly (readonly [number, number])[] {
     const was = this.text.slice(from, to);
     const most = Math.min(was.length, next.length);
     let head = 0;
@@ -95,11 +110,12 @@ export class Mapped {
     while (tail < most - head && was[was.length - 1 - tail] === next[next.length - 1 - tail]) tail++;
     return Array.from({ length: next.length }, (_, i) => {
       const back = next.length - i;
-      // the last of a shorter spelling stands where the longer one ended, so that nothing between is left over
-      const isLast = i > 0 && back === tail + 1 && next.length < was.length;
-      const end = Math.max(from, to - tail - 1);
-      const index = isLast ? end : i < head ? from + i : back <= tail ? to - back : Math.min(from + i, end);
-      return this.at[index] ?? this.at[from] ?? this.at[from - 1] ?? 0;
+      const index = i < head ? from + i : back <= tail ? to - back : Math.min(from + i, Math.max(from, to - tail - 1));
+      const start = this.from[index] ?? this.from[from] ?? this.from[from - 1] ?? 0;
+      const end = this.to[index] ?? this.to[from] ?? this.to[from - 1] ?? 0;
+      // what a shorter spelling leaves out belongs to its last character, so that nothing between is left over
+      const isLast = back === tail + 1 || (tail === next.length && back === 1);
+      return [start, isLast ? Math.max(end, this.to[to - tail - 1] ?? end) : end];
     });
   }
 }

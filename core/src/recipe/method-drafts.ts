@@ -178,13 +178,24 @@ export function draftMethod(lines: readonly Mapped[], fillings: readonly string[
   for (const raw of lines.flatMap(sentencesOf)) drafting.take(raw);
   const { drafts: told, heat, keeping, remarks, troubles, beside, passed } = drafting;
   const isLate = (d: StepDraft): boolean => d.action === 'finish' && ONCE_COOKED.test(d.text);
-  const all = [...told.filter((d) => !isLate(d)), ...told.filter(isLate)];
+  const all = withEarlyAdditions([...told.filter((d) => !isLate(d)), ...told.filter(isLate)]);
   // bread that has been cooked rests no more as dough does: that is of serving
   const last = all.findLastIndex((d) => d.action === 'cook');
   const isDough = (d: StepDraft, n: number): boolean => last < 0 || n < last || !RESTS.has(d.action);
   const drafts = all.filter(isDough);
   return { drafts: joinNeighbours(drafts), heat, keeping, remarks, troubles, beside, passed };
 }
+
+const OF_PIECES = new Set<Action>(['divide', 'ball', 'roll', 'shape', 'coil', 'fill', 'cook']);
+/** "Sprinkle over the salt and knead": before there are pieces, what is strewn or dropped goes into the dough. */
+const withEarlyAdditions = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
+  const pieces = drafts.findIndex((d) => OF_PIECES.has(d.action));
+  return drafts.map((d, n) =>
+    n < pieces && d.action === 'finish' && !d.isBeside && /\b(?:sprinkle|scatter|drizzle)/i.test(d.text)
+      ? { ...d, action: 'mix' }
+      : d,
+  );
+};
 
 const joined = (a: string | undefined, b: string): string => (a === undefined ? b : `${a} ${b}`);
 
@@ -408,7 +419,7 @@ function withLateAdditions(drafts: readonly StepDraft[]): readonly StepDraft[] {
     const isLate =
       last?.action === 'mix' &&
       !/[.!?]$|\bflours?\b|\bdough\b/i.test(last.text) &&
-      /\b(?:add|stir in|work in|knead in|incorporate|mix in)\b/i.test(last.text) &&
+      /\b(?:add|sprinkle|scatter|drizzle|stir in|work in|knead in|incorporate|mix in)\b/i.test(last.text) &&
       !last.isBeside &&
       last.times.length === 0 &&
       list.slice(0, -1).some((x) => x.action === 'mix' || x.action === 'scald');

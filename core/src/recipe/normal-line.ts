@@ -75,7 +75,7 @@ const TOLD: Readonly<Record<string, string>> = {
 };
 /** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
 const TOLD_VERB = new RegExp(
-  `(^|[.,;] |\\b(?:i|we|they|it|and|then) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
+  `(^|[.,;] |\\b(?:i|we|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|theirs|pieces|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
   'gi',
 );
 
@@ -120,6 +120,9 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
+  [/\b(tea|table|dessert) ?spoonful(s?)\b/gi, '$1spoon$2'],
+  [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (balls?|pieces?|portions?)\b/gi, '$1 $3 of $2 g'],
+  [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
   [/\bea\.(?= side)/gi, 'each'],
   [/\bdiv\.(?= into)/gi, 'divide'],
   [THIRD, '$1'],

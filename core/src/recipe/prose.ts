@@ -13,6 +13,8 @@ const WITH_MEASURE = new RegExp(
   `${AMOUNT}\\s*(?:heaped |level )?${MEASURE}\\b\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:[\\p{L}-]+\\s?){1,5})`,
   'giu',
 );
+/** "600 grams of flour, 340 of water": a figure whose measure the one before has said. */
+const UNMEASURED = /(?<=\d ?(?:g|ml)\b[^.;]*)\b\d{1,4} of ((?:[\p{L}-]+\s?){1,3})/giu;
 const COUNTED = /\b\d+\s+((?:\w+\s)?eggs?)\b/gi;
 
 /**
@@ -23,7 +25,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
   const found: { line: Mapped; use: 'dough' }[] = [];
   for (const sentence of [...parts.notUnderstood, ...parts.method].flatMap(sentencesOf)) {
     const text = normal(sentence);
-    for (const pattern of [WITH_MEASURE, COUNTED]) {
+    for (const pattern of [WITH_MEASURE, UNMEASURED, COUNTED]) {
       for (const m of text.text.matchAll(pattern)) {
         const words = (m[1] ?? '').split(/\b(?:and|with|to|into|in|for|then|or)\b/)[0] ?? '';
         const length = m[0].length - (m[1] ?? '').length + words.trimEnd().length;

@@ -12,7 +12,7 @@ const IF =
   /\bif (?!you (?:like|wish|want|prefer|have)\b|liked\b|desired\b|using\b|needed\b|necessary\b|possible\b)[^.;]*/gi;
 /** "as thin as you can", "until you can": no choice. */
 const MAY =
-  /(?<!\b(?:as|until|till|so|so that|that|which|where|when) (?:\w+ )?)\b(?:can|could|may|might)\b(?! be seen)/gi;
+  /(?<!\b(?:as|until|till|so|so that|that|which|where|when) (?:\w+ ){0,3})\b(?:can|could|may|might)\b(?! be seen)/gi;
 
 /** A sentence that opens with a wish is a choice as a whole; "brush with butter if you like" is done, and may be left. */
 const WISH = /^(?:and |or )?if you (?:like|wish|prefer),[^.;]*/i;

@@ -100,7 +100,7 @@ function looksLikeIngredient(line: string): boolean {
   if (STARTS_WITH_AMOUNT.test(text) && food === undefined)
     return WITH_UNIT.test(text) && text.split(' ').length <= 7 && actionsIn(text).length === 0;
   if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 0);
-  if (!food || SENTENCE.test(line.replace(/\.$/, ''))) return false;
+  if (!food || SENTENCE.test(text.replace(/\.$/, ''))) return false;
   // what stands in brackets says how it is, and counts no words
   const words = text
     .replace(/\([^)]*\)/g, '')
@@ -112,13 +112,15 @@ function looksLikeIngredient(line: string): boolean {
     (words <= 9 &&
       (WITHOUT_AMOUNT.test(text) ||
         /[:,–-]\s*(?:\d|[½¼¾])/.test(text) ||
-        /\s\d+(?:\.\d+)? ?(?:g|ml|kg|%)(?: \d+(?:\.\d+)? ?%)?$/.test(text)))
+        /\s\d+(?:\.\d+)? ?(?:g|ml|kg|%|(?:fl )?oz|lb|cups?|tsp|tbsp|(?:tea|table)spoons?|pints?)\.?(?: \d+(?:\.\d+)? ?%)?$/.test(
+          text,
+        )))
   );
 }
 
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
-  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|used|took|weighed out|what (?:i|we|you) need is) (?=\d|an? |½|half)/i;
+  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is) (?=\d|an? |½|half)/i;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -276,6 +278,8 @@ class Taking {
     } else if (this.part === 'passed') this.notUnderstood.push(body);
     else if (this.part === 'keeping') this.keeping.push(body);
     else if (itemsOf(body).length > 1) this.list(body);
+    else if (this.part === 'unknown' && this.method.length === 0 && BARE_NOUN.test(text) && !findFood(text))
+      this.list(body);
     else if (
       this.part === 'method'
         ? looksLikeBareIngredient(text)
@@ -297,6 +301,8 @@ class Taking {
   }
 }
 
+/** "350 ff": so much of something that only the writer knows. */
+const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 const BARE_FIGURE = /^(\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)\.?$/u;
 
 /** "Flour 100, water 65, salt 2": bare figures of one line are baker's percentages where the flours among them come to a hundred. */

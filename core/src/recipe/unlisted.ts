@@ -16,7 +16,7 @@ const GREASING =
 const DUSTING =
   /\b(?:floured|dusted|dust(?:ing)?|sprinkle(?:d)?)\b[^.]*?\b(?:surface|bench|board|worktop|work surface|table|counter|pin|flour)\b|\bflour (?:the|a|your) (?:bench|board|surface|worktop|table|pin)/i;
 const BRUSHING =
-  /\b(?:brush|drizzle|spread|rub|dot|slather|paint)\b[^.]*?\b((?:melted |soft |garlic |herb |clarified |olive )*(?:butter|ghee|oil|honey))\b/i;
+  /\b(?:brush|smear|drizzle|spread|rub|dot|slather|paint)\b[^.]*?\b((?:melted |soft |garlic |herb |clarified |olive )*(?:butter|ghee|oil|honey))\b/i;
 
 /** What a method uses outside the dough and no line lists: griddle fat, dusting flour, what the bread is brushed with. */
 function unlistedOutside(drafts: readonly StepDraft[], heatWords: string): readonly Found[] {

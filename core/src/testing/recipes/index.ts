@@ -4,6 +4,7 @@ import { PAGES } from './held-pages.ts';
 import { FIFTH } from './held-fifth.ts';
 import { FOURTH } from './held-fourth.ts';
 import { EIGHTH } from './held-eighth.ts';
+import { NINTH } from './held-ninth.ts';
 import { SEVENTH } from './held-seventh.ts';
 import { SIXTH } from './held-sixth.ts';
 import { THIRD } from './held-third.ts';
@@ -20,6 +21,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SIXTH,
   ...SEVENTH,
   ...EIGHTH,
+  ...NINTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

@@ -141,7 +141,7 @@ function lostAmounts(
     const step = own.owner === 'step' ? bread.steps[Number(/\d+/.exec(own.path ?? '')?.[0])] : undefined;
     if (step && TIME.test(unit)) {
       const told = minutesIn(step);
-      const [, range] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
+      const [, range] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|&ndash;|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
       // of a range the middle is taken; hours and minutes are one time
       const half = /^ and a half\b/i.test(text.slice(m.index + m[0].length)) ? 0.5 : 0;
       const values = [value + half, (value + Number(range ?? value)) / 2].map((v) => v * perMinute(unit));
@@ -155,7 +155,7 @@ function lostAmounts(
       return isOne || told.some((min) => [...values, inAll].some((v) => isNear(v, min, 0.02)));
     }
     if (step && SIZE.test(unit)) {
-      const [, least] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
+      const [, least] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|&ndash;|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
       const { diameterCm, thicknessMm = 0 } = bread.piece;
       // of a range the middle is taken
       const sizes = [value, (value + Number(least ?? value)) / 2].map((v) => (/mm/i.test(unit) ? v / 10 : v));
