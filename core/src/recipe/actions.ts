@@ -65,7 +65,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )rounded\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;]|$))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )rounded\b|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;]|$))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
@@ -83,7 +83,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'shape',
-    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|ladle (?=\w)|pour (?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:it |them |each )?(?:\w+ )?(?:in half|over|into|like)|trim)\b/gi,
+    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|ladle (?=\w)|pour (?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|over|into|like)|trim)\b/gi,
   ],
   ['knead', /\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:well|until|for|hard)\b/gi],
   [

@@ -192,6 +192,11 @@ function splitSelfRaising(r: ReadIngredient, base: Omit<Weighed, 'ingredient'>):
   return [part(flour, share), part(powder, 1 - share)];
 }
 
+const SCALDING_C = 70;
+/** Water that scalds and water that does not are two ingredients. */
+const isAlike = (a: Weighed, b: Weighed): boolean =>
+  (a.ingredient.tempC ?? 0) >= SCALDING_C === (b.ingredient.tempC ?? 0) >= SCALDING_C;
+
 /** What comes in several lines under one name and use ("200 g flour … 50 g flour, if needed") is one ingredient. */
 function joinSame(list: readonly Weighed[]): readonly Weighed[] {
   const result: Weighed[] = [];
@@ -200,7 +205,11 @@ function joinSame(list: readonly Weighed[]): readonly Weighed[] {
       (r) =>
         r.ingredient.use === w.ingredient.use &&
         (r.ingredient.name === w.ingredient.name ||
-          (r.food !== undefined && r.food === w.food && r.ingredient.use === 'dough' && r.ingredient.role !== 'other')),
+          (r.food !== undefined &&
+            r.food === w.food &&
+            r.ingredient.use === 'dough' &&
+            r.ingredient.role !== 'other' &&
+            isAlike(r, w))),
     );
     const same = result[at];
     if (!same) {

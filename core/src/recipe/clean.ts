@@ -1,6 +1,8 @@
 import { findFood } from '../foods/index.ts';
 import { byQuestions } from './answers.ts';
+import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
+import { normalLine } from './normal-line.ts';
 
 /** A line that a scan or a narrow column has broken: a word cut by a hyphen, or a figure parted from its unit. */
 const HYPHENED = /\p{Ll}-$/u;
@@ -13,12 +15,20 @@ const ARROW = /\s*(?:👉|→|⇒|➡\uFE0F?|\s->\s|\s=>\s)\s*/gu;
 /** A telegram has a word for its points. */
 const STOP = /\s+stop\b[.\s]*/gi;
 
+/** "14:20 to 15:30 proof": what a schedule gives a stage. */
+const FROM_TO = /^\s*(\d{1,2})[:.](\d{2})\s*(?:to|till|until|-|–)\s*(\d{1,2})[:.](\d{2})\s*:?\s+(?=\p{L})/u;
+const minutesBetween = (from: readonly string[], to: readonly string[]): number => {
+  const of = ([h, min]: readonly string[]): number => 60 * Number(h) + Number(min);
+  return (of(to) - of(from) + 1440) % 1440;
+};
+
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
   line
     .replace(/\*\*|__|`/g, '')
     .replace(/\s*\.{3,}\s*|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
+    .replace(FROM_TO, (_, h = '', min = '', toH = '', toMin = '') => `${minutesBetween([h, min], [toH, toMin])} min `)
     .replace(/^\s*\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
     .trim();
 
@@ -66,7 +76,8 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
   const hasHead = lines.some(
     (l) => l.text.includes('|') && /%\s*\|?\s*$/.test(l.text) && /[a-z]/i.test(l.text) && !/\d/.test(l.text),
   );
-  const named = cells.map((l) => COLUMN.exec(l.text));
+  // "Bulk 60" stands in no column of ingredients
+  const named = cells.map((l) => (actionsIn(normalLine(l.text)).length > 0 ? null : COLUMN.exec(l.text)));
   const flour = named.reduce(
     (sum, m) => sum + (m && findFood(m[1] ?? '')?.role === 'flour' ? Number((m[2] ?? '').replace(',', '.')) : 0),
     0,

@@ -44,6 +44,8 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
 const SLASH = /\s+\/\s+/g;
 /** Two columns of a page that nothing parts but room, which a scan loses. */
 const COLUMNS = /(?<!\b(?:with|or|plus|and|in|of|to|per|for))\s+(?=\d+(?:[.,]\d+)?\s*(?:g|kg|ml|l)\s+\p{L})/gu;
+/** "Wheat flour  700 g   Salt  14 g": the same with the names first. */
+const NAMES_FIRST = /(?<=\d\s*(?:g|kg|ml|l))\s+(?=\p{Lu}\p{Ll}+(?:\s\p{Ll}+)?\s+\d)/gu;
 /** "300 g flour + 1 tsp salt + 150 ml water". */
 const PLUSES = /\s+\+\s+(?=\d|[½¼¾⅓⅔⅛]|an? )/g;
 /** "and two tablespoons": a number in words before its measure. */
@@ -60,6 +62,7 @@ const CUTS: readonly RegExp[] = [
   /,\s+(?:and\s+)?(?=(?:an?|half|\d|[½¼¾⅓⅔⅛])\s?)|\s+and\s+(?=\d)/g,
   PLUSES,
   COLUMNS,
+  NAMES_FIRST,
 ];
 
 /** The ingredients that one line lists, "500 g flour; 300 g water; 10 g salt"; the line itself where it does not list several. */
@@ -74,7 +77,9 @@ export function itemsOf(line: Mapped): readonly Mapped[] {
       (p) => findFood(normalLine(p.text)) !== undefined || /\d\s*(?:fl|f|w|s|y|o)$/.test(p.text),
     );
     // "500 g / 1 lb flour" is one
-    const least = [SLASH, COLUMNS, PLUSES].includes(pattern) ? pieces.length : Math.max(1, pieces.length / 2);
+    const least = [SLASH, COLUMNS, NAMES_FIRST, PLUSES].includes(pattern)
+      ? pieces.length
+      : Math.max(1, pieces.length / 2);
     if (foods.length >= least) return pieces;
   }
   return [line];

@@ -187,14 +187,14 @@ export function draftMethod(lines: readonly Mapped[], fillings: readonly string[
 }
 
 const OF_PIECES = new Set<Action>(['divide', 'ball', 'roll', 'shape', 'coil', 'fill', 'cook']);
-/** "Sprinkle over the salt and knead": before there are pieces, what is strewn or dropped goes into the dough. */
+/** "Sprinkle over the salt and knead": before there are pieces, what is strewn or dropped goes into the dough, and what is wrapped rests. */
 const withEarlyAdditions = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   const pieces = drafts.findIndex((d) => OF_PIECES.has(d.action));
-  return drafts.map((d, n) =>
-    n < pieces && d.action === 'finish' && !d.isBeside && /\b(?:sprinkle|scatter|drizzle)/i.test(d.text)
-      ? { ...d, action: 'mix' }
-      : d,
-  );
+  return drafts.map((d, n) => {
+    if (n >= pieces || d.action !== 'finish' || d.isBeside) return d;
+    if (/\bwrap/i.test(d.text)) return { ...d, action: 'rest' };
+    return /\b(?:sprinkle|scatter|drizzle)/i.test(d.text) ? { ...d, action: 'mix' } : d;
+  });
 };
 
 const joined = (a: string | undefined, b: string): string => (a === undefined ? b : `${a} ${b}`);

@@ -116,6 +116,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})\s*T\.?(?= \p{Ll})/gu, '$1 tbsp'],
   [/(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})\s*t\.?(?= \p{Ll})/gu, '$1 tsp'],
   // the two speeds of a machine are one mixing
+  [new RegExp(`^${SPEEDS.source}`, 'i'), (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`],
   [SPEEDS, (_, a = '', b = '') => `${Number(a) + Number(b)} min`],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
@@ -148,7 +149,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /\b(rest|knead|mix|proof|prove|rise|cook|bulk|bench|autolyse|chill) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/(–-]|with\b|$))/gi,
     '$1 $2 min',
   ],
-  [/\ban? ((?:tea|table|dessert) ?spoon|cup|glass|kilo|litre) and a half\b/gi, '1.5 $1'],
+  [
+    /\ban? ((?:tea|table|dessert) ?spoon|cup|glass|kilo|litre|sachet|packet|pound|pint|tin|mug) and a half\b/gi,
+    '1.5 $1',
+  ],
   [/\ba dozen\b/gi, '12'],
   [/(\d)\s*h\s*(\d{2})\b/g, '$1 hours $2 minutes'],
   [/(\d)-(\d\/\d)/g, '$1 $2'],

@@ -12,10 +12,12 @@ const IF =
   /\bif (?!you (?:like|wish|want|prefer|have)\b|liked\b|desired\b|using\b|needed\b|necessary\b|possible\b)[^.;]*/gi;
 /** "as thin as you can", "until you can": no choice. */
 const MAY =
-  /(?<!\b(?:as|until|till|so|so that|that|which|where|when) (?:\w+ ){0,3})\b(?:can|could|may|might)\b(?! be seen)/gi;
+  /(?<!\b(?:as|once|until|till|so|so that|that|which|where|when) (?:\w+ ){0,3})\b(?:can|could|may|might)\b(?! be seen)/gi;
 
 /** A sentence that opens with a wish is a choice as a whole; "brush with butter if you like" is done, and may be left. */
 const WISH = /^(?:and |or )?if you (?:like|wish|prefer),[^.;]*/i;
+
+const IF_TIME = /\bif (?:you have (?:the )?time|there is (?:still )?time|time allows)\b[^.;]*/gi;
 
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
 export function scopesIn(text: string): readonly Scope[] {
@@ -31,6 +33,7 @@ export function scopesIn(text: string): readonly Scope[] {
       const length = isInside ? m[0].search(/,|$/) : m[0].length;
       found.push({ from: m.index, to: m.index + length, kind });
     }
+  for (const m of text.matchAll(IF_TIME)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   const wish = WISH.exec(text);
   if (wish) found.push({ from: 0, to: wish[0].length, kind: 'may' });
   for (const m of text.matchAll(MAY)) {

@@ -7,6 +7,7 @@ import { EIGHTH } from './held-eighth.ts';
 import { NINTH } from './held-ninth.ts';
 import { SEVENTH } from './held-seventh.ts';
 import { SIXTH } from './held-sixth.ts';
+import { TENTH } from './held-tenth.ts';
 import { THIRD } from './held-third.ts';
 import type { RecipeText } from './recipe-text.ts';
 
@@ -22,6 +23,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SEVENTH,
   ...EIGHTH,
   ...NINTH,
+  ...TENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
