@@ -65,11 +65,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )rounded\b|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;]|$))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )rounded\b|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;(\d]|$))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
-    /\b(?:divides?|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bcut (?:in|to) (?=\d)|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
+    /(?<=^|[;.] )\d{1,3} (?:even |equal )?(?:pieces|portions) (?:of|at|@) (?=(?:about )?\d)|\b(?:divides?|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bcut (?:in|to) (?=\d)|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],

@@ -15,7 +15,9 @@ const YIELD =
 
 export function yieldIn(text: string): StatedYield | undefined {
   const m = YIELD.exec(normalLine(text));
-  const by = /\b(?:wraps?|breads?|flatbreads?|rounds?|pieces?)\s*[x×]\s*(\d{1,3})\b/i.exec(text);
+  const by =
+    /\b(?:wraps?|breads?|flatbreads?|rounds?|pieces?)\s*[x×]\s*(\d{1,3})\b/i.exec(text) ??
+    /[(,–-] ?(\d{1,3})(?: (?:pieces|breads|flatbreads|rounds|wraps|cakes))?\)?$/i.exec(text);
   if (!m && by) return { least: Number(by[1]), most: Number(by[1]), text: by[0], isServings: false };
   if (!m) return undefined;
   const [all, verb = '', least = '', most, noun = ''] = m;

@@ -119,7 +119,7 @@ function fromLines(
   const others = open.slice(1).map(({ from, to }): GivenOwner => ({ from, to, owner: 'aside' }));
   const parts = takeApart(percentLines(kept), [...others, ...given]);
   onShare(0.2);
-  const whole = parts.ingredients.length >= 2 ? parts : inProse(parts);
+  const whole = inProse(parts);
   const restFrom = lines[kept.length]?.span().from ?? source.length;
   const content = all.map((l) => l.span()).filter((l) => l.from < restFrom);
   const bread = finished(buildBread(whole, (share) => onShare(0.2 + 0.7 * share)));

@@ -121,6 +121,7 @@ function plainAmounts(line: Mapped): Mapped {
       )
       .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<=\d ?% )hydration\b/i, 'water ')
       .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
+      .replace(/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`)
       .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
       .replace(
         new RegExp(
@@ -345,7 +346,8 @@ function nameOf(words: string, food: Food | undefined): string {
     .split(/[,;(]|\s+(?=(?:went|goes|go) in\b|for |to (?!taste)|until |at \d)/)[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
-    .replace(/\s+\d+(?:\.\d+)?\s*(?:k?g|m?l)?\s*$/, '')
+    .replace(/\s+\d+(?:\.\d+)?\s*(?:(?:k?g|m?l)\b.*|\s*)$/, '')
+    .replace(/^(?:a )?bit of /i, '')
     .replace(/^(?:take|use|add)\s+/i, '')
     .replace(/^(?:of|a|an|the|some)\s+/i, '')
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')

@@ -8,13 +8,15 @@ const UNIT =
   '(?:%|g|kg|ml|cl|l|oz|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
-const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|a little|to taste)\b/i;
+const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|a little|(?:a )?bit of|to taste)\b/i;
 const MOST_WORDS = 11;
 /** What an ingredient is for is nothing that is done now: "butter to brush". */
 const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
 
 const isItem = (piece: Mapped): boolean => {
-  const text = normalLine(piece.text).replace(/(?<=\d)\.$/, '');
+  const text = normalLine(piece.text)
+    .replace(/(?<=\d)\.$/, '')
+    .replace(/\s*\([^)]*\)$/, '');
   return (
     text.split(' ').length <= MOST_WORDS &&
     actionsIn(text.replace(PURPOSE, '')).length === 0 &&

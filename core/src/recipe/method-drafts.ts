@@ -144,7 +144,7 @@ class Drafting {
     const last = this.drafts.at(-1);
     const times = timesOf(sentence);
     const implied = impliedIn(text, times);
-    if (times.length === 0 && SAID_BESIDE.test(text)) {
+    if (times.length === 0 && (SAID_BESIDE.test(text) || /^\d{1,2}[.)]?$/.test(text))) {
       this.beside.push(raw);
       return;
     }
@@ -205,7 +205,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits)\b|pieces? of \d)/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
   if (
-    /\bsides?\b|\bplancha|hotplate\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
+    /\bsides?\b|\bplancha|hotplate\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
       text,
     )
   )
@@ -214,7 +214,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   if (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*(?:\+|\/|then)\s*\d/i.test(text) && times.every((t) => t.most <= 12))
     return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b/i.test(text)) return 'chill';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|warm (?:place|spot|corner)|room temp(?:erature)?|under a bowl|overnight|bench)\b/i.test(
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|under a bowl|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'
@@ -317,6 +317,16 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
       trouble: undefined,
     };
   });
+  for (const [n, d] of drafts.entries())
+    // "turn them and give them another minute"
+    if (
+      n > 0 &&
+      drafts[n - 1]?.action === 'cook' &&
+      d.action === 'rest' &&
+      /^(?:and )?give\b/i.test(d.text) &&
+      d.times.every((t) => t.most <= 12)
+    )
+      drafts[n] = { ...d, action: 'cook' };
   if (!tail) return drafts;
   const piece = sentence.slice(tail.from);
   return [

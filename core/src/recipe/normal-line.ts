@@ -131,6 +131,14 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\p{L}{3})(?=\d)/gu, '$1 '],
   [LARGE, largeValue],
   [
+    new RegExp(`\\b(an?|${SMALL}) thousand(?:,? (?:and )?(\\d{1,3}))?\\b`, 'gi'),
+    (_, n = '', more = '0') => String(1000 * Number(wordValue(n.toLowerCase() === 'a' ? '' : n)) + Number(more)),
+  ],
+  [
+    /\b(mix|knead) (\d{1,2}) ?\+ ?(\d{1,2}) ?min(?:utes?)?\b/gi,
+    (_, verb = '', a = '', b = '') => `${verb} ${Number(a) + Number(b)} min`,
+  ],
+  [
     /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?\band (?:a |another )?\d+)(?= on the (?:second|other)\b)/gi,
     '$1$2$3$4 $3',
   ],
@@ -157,7 +165,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d)\s*h\s*(\d{2})\b/g, '$1 hours $2 minutes'],
   [/(\d)-(\d\/\d)/g, '$1 $2'],
   [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],
-  [/(?<=\bballs?(?: (?:@|of|at) ?\d{2,3} ?g)?[;,] )(\d{1,3}) ?min(?:utes?)?(?=[,;.]|$)/gi, 'rest $1 min'],
+  [
+    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:utes?)?(?=[,;.]|$)/gi,
+    'rest $1 min',
+  ],
   [/\b(?:an?|1|one) hour and a quarter\b/gi, '75 minutes'],
   [/\b(?:an?|1|one) hour and three quarters\b/gi, '105 minutes'],
   [/,? say (\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],

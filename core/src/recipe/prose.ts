@@ -1,3 +1,4 @@
+import { actionsIn } from './actions.ts';
 import { findFood } from '../foods/index.ts';
 import type { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
@@ -17,22 +18,36 @@ const WITH_MEASURE = new RegExp(
 const UNMEASURED = /(?<=\d ?(?:g|ml)\b[^.;]*)\b\d{1,4} of ((?:[\p{L}-]+\s?){1,3})/giu;
 const COUNTED = /\b\d+\s+((?:\w+\s)?eggs?)\b/gi;
 
+/** So many ingredients make a list. */
+const ENOUGH = 2;
+const MIXING = new Set(['mix', 'rub', 'scald', 'bloom', 'knead']);
+const isMixing = (text: string): boolean => {
+  const actions = actionsIn(text);
+  return actions.length > 0 && actions.every((a) => MIXING.has(a.action));
+};
+
 /**
  * Ingredients inside sentences, where there is no list: "take 500 g flour, 300 ml water and a pinch of salt". The sentences stay
  * the method.
  */
 export function inProse(parts: RecipeParts): RecipeParts {
+  const listed = parts.ingredients.length >= ENOUGH;
+  const known = new Set(parts.ingredients.map((i) => findFood(normal(i.line).text)?.id));
   const found: { line: Mapped; use: 'dough' }[] = [];
   for (const sentence of [...parts.notUnderstood, ...parts.method].flatMap(sentencesOf)) {
     const text = normal(sentence);
+    // beside a list only what is mixed in and stands in no line of it
+    if (listed && !isMixing(text.text)) continue;
     for (const pattern of [WITH_MEASURE, UNMEASURED, COUNTED]) {
       for (const m of text.text.matchAll(pattern)) {
         const words = (m[1] ?? '').split(/\b(?:and|with|to|into|in|for|then|or)\b/)[0] ?? '';
         const length = m[0].length - (m[1] ?? '').length + words.trimEnd().length;
-        if (findFood(words)) found.push({ line: text.slice(m.index, m.index + length), use: 'dough' });
+        const food = findFood(words);
+        if (food && !(listed && known.has(food.id)))
+          found.push({ line: text.slice(m.index, m.index + length), use: 'dough' });
       }
     }
   }
-  if (found.length < 2) return parts;
+  if (found.length + (listed ? ENOUGH : 0) < ENOUGH) return parts;
   return { ...parts, ingredients: [...parts.ingredients, ...found] };
 }

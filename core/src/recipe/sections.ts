@@ -43,7 +43,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'serve',
   ],
   [
-    /^(?:for )?(?:the )?(?:layers|layering|between the layers|lamination)$|^(?:to|for) (?:fold|layer|folding|layering)$/i,
+    /^(?:for )?(?:the )?(?:layers|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering)$/i,
     'ingredients',
     'layer',
   ],
@@ -110,7 +110,8 @@ function looksLikeIngredient(line: string): boolean {
   return (
     words <= 4 ||
     (words <= 9 &&
-      (WITHOUT_AMOUNT.test(text) ||
+      (/^\p{L}[\p{L} ]{1,30} \d+(?:\.\d+)? ?(?:g|ml|kg|l)\b/u.test(text) ||
+        WITHOUT_AMOUNT.test(text) ||
         /[:,–-]\s*(?:\d|[½¼¾])/.test(text) ||
         /\s\d+(?:\.\d+)? ?(?:g|ml|kg|%|(?:fl )?oz|lb|cups?|tsp|tbsp|(?:tea|table)spoons?|pints?)\.?(?: \d+(?:\.\d+)? ?%)?$/.test(
           text,
@@ -163,6 +164,12 @@ class Taking {
       return;
     }
     let line = whole;
+    const named = this.title === undefined ? /^(?:name|title|recipe)\s*:\s*/i.exec(line.text) : null;
+    if (named) {
+      this.headings.push(line.slice(0, named[0].length));
+      this.title = line.slice(named[0].length);
+      return;
+    }
     if (LABELLED.test(line.text)) {
       this.notUnderstood.push(line);
       return;
@@ -195,8 +202,16 @@ class Taking {
         line = line.slice(0, stood.index).trim();
       }
     }
-    if (this.title === undefined && this.part === 'unknown' && this.isAtStart && isBareTitle(line.text)) {
-      this.title = line;
+    if (
+      this.title === undefined &&
+      this.part === 'unknown' &&
+      this.isAtStart &&
+      (isBareTitle(line.text) || isNamedTitle(line.text))
+    ) {
+      // how much the formula is for is no part of the name
+      const amount = /\s*\([^)]*\d ?k?g\b[^)]*\)\s*$/i.exec(line.text);
+      this.title = line.slice(0, amount?.index);
+      if (amount) this.notUnderstood.push(line.slice(amount.index).trim());
       return;
     }
     if (STAGE.test(line.text) && !this.isAtStart) {
@@ -211,7 +226,10 @@ class Taking {
       sentences.length > 1 && actionsIn(normalLine(line.text)).length > 0 && !looksLikeIngredient(line.text);
     // "500 g flour, 300 g water. Makes 6.": a list, and how many it is for
     const isListWithFact = sentences.length > 1 && sentences.every((s) => isShortFact(s.text) || itemsOf(s).length > 1);
-    if (isListWithFact) for (const s of sentences) this.place(this.withoutLead(s));
+    // "20 g starter, 60 g flour. 12 hours at room temperature."
+    const isListWithMore = sentences.length > 1 && !isMethod && sentences.some((s) => itemsOf(s).length > 1);
+    if (isListWithMore && !isListWithFact) for (const s of sentences) this.placeSentence(this.withoutLead(s));
+    else if (isListWithFact) for (const s of sentences) this.place(this.withoutLead(s));
     else if (sentences.length < 2 || !isMethod) this.place(this.withoutLead(line));
     else for (const s of sentences) this.placeSentence(this.withoutLead(s));
   }
@@ -387,6 +405,17 @@ const OPENING = /^([^.!?\d]{3,60})[.!]\s+(.*\d.*)$/;
 /** A first line of a few words without a figure or a full stop is the title, though it may name a food. */
 const isBareTitle = (whole: string): boolean =>
   isBare(whole.replace(/(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$/gu, '').trim());
+/** "Wholemeal rounds, formula (batch 10 kg)": what a bread is called, though it names a food and figures. */
+const isNamedTitle = (line: string): boolean =>
+  line.length <= 70 &&
+  TITLE_NOUN.test(line) &&
+  !STARTS_WITH_AMOUNT.test(line) &&
+  !FACT.test(line) &&
+  !/[.;:!?] |:$/.test(line) &&
+  !/\bflour\b/i.test(line.replace(/\([^)]*\)/g, '')) &&
+  actionsIn(normalLine(line)).length === 0;
+const TITLE_NOUN =
+  /\b(?:rounds|breads?|flatbreads?|cakes|wraps|tortillas|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe)\b/i;
 const isBare = (line: string): boolean =>
   line.length <= 60 &&
   line.split(/\s+/).length <= 7 &&
@@ -417,7 +446,8 @@ function headingOf(
     // "Griddle: 75 s a side" names where it cooks, and no list of what is used
     if (known && !(known[2] === 'griddle' && looksTimed(after))) return { part: known[1], use: known[2], rest: after };
   }
+  if (/^step \d{1,2}$/i.test(bare)) return { part: 'method', use: 'dough', rest: '' };
   if (/^for (?:the )?\w+(?: \w+)?:?$/i.test(line) && line.length < 40)
-    return { part: 'ingredients', use: 'dough', rest: '' };
+    return { part: 'ingredients', use: /\b(?:butter|oil|glaze)\b/i.test(line) ? 'finish' : 'dough', rest: '' };
   return undefined;
 }

@@ -1,6 +1,7 @@
 import { AGAIN } from './held-again.ts';
 import { HANDOUTS } from './held-handouts.ts';
 import { PAGES } from './held-pages.ts';
+import { ELEVENTH } from './held-eleventh.ts';
 import { FIFTH } from './held-fifth.ts';
 import { FOURTH } from './held-fourth.ts';
 import { EIGHTH } from './held-eighth.ts';
@@ -24,6 +25,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...EIGHTH,
   ...NINTH,
   ...TENTH,
+  ...ELEVENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

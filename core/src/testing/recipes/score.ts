@@ -144,7 +144,10 @@ function lostAmounts(
       const [, range] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|&ndash;|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
       // of a range the middle is taken; hours and minutes are one time
       const half = /^ and a half\b/i.test(text.slice(m.index + m[0].length)) ? 0.5 : 0;
-      const values = [value + half, (value + Number(range ?? value)) / 2].map((v) => v * perMinute(unit));
+      const [, added = '0'] = /(\d+(?:[.,]\d+)?)\s*\+\s*$/.exec(text.slice(0, m.index)) ?? [];
+      const values = [value + half, value + Number(added), (value + Number(range ?? value)) / 2].map(
+        (v) => v * perMinute(unit),
+      );
       const isOne = [60, 120].some((h) =>
         told.some((min) => values.some((v) => isNear(h + v, min, 0.02) || (v === h && min > h && min < h + 60))),
       );
@@ -166,7 +169,7 @@ function lostAmounts(
     const before = text.slice(own.from, m.index);
     const isFirst = before.match(AMOUNT) === null;
     return (
-      isFirst || unit === '%' || unit === '°' || /[(/+,]\s*(?:\d+\s*)?$|\b(?:plus|and|or|less|at|lb)\s*$/i.test(before)
+      isFirst || unit === '%' || unit === '°' || /[(/+,%]\s*(?:\d+\s*)?$|\b(?:plus|and|or|less|at|lb)\s*$/i.test(before)
     );
   };
   return { amounts: all.length, lost: all.filter((m) => !isHeld(m)).map((m) => m[0]) };
