@@ -42,7 +42,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'job',
-    /\b(?:chop|melt(?! (?:\w+ )?(?:into|in)\b)|slice|grate|dice|peel|mince|crush (?:the |\w+ )?garlic|boil (?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*|make the filling|soften the)\b/gi,
+    /\b(?:chop|melt(?! (?:\w+ )?(?:into|in)\b)|slice|grate|dice|peel|mince|warm the (?:milk|butter|oil)|crush (?:the |\w+ )?garlic|boil (?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*|make the filling|soften the)\b/gi,
   ],
   ['bloom', /\b(?:(?<!the )froth\w*|(?<!the )foam\w*|activate|bloom|until (?:it |they )?(?:is |are )?bubbl\w+)\b/gi],
   ['rub', /\brub(?:bing)?\b(?: \w+){0,4}? (?:in|into|with)\b|\brub\b/gi],
@@ -57,7 +57,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'chill',
-    /\b(?:leave|put|place|keep|let|rest|cover|pop)\b[^.;]{0,45}?\b(?:fridge|refrigerator)\b|\b(?:chill|refrigerate|in(?:to)? the (?:fridge|refrigerator)|fridge)\b/gi,
+    /\b(?:leave|put|place|keep|let|rest|cover|pop)\b[^.;]{0,45}?\b(?:fridge|refrigerator)\b|\b(?:chill|refrigerate|in(?:to)? (?:the|a) (?:fridge|refrigerator|cool box|cold room|cellar)|fridge)\b/gi,
   ],
   [
     'fold',
@@ -65,7 +65,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )rounded\b|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;(\d]|$))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )rounded\b|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;(\d]|$))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
@@ -75,7 +75,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
   [
     'fill',
-    /\b(?:fill(?! the)|stuff|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|put (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|top one half)\b/gi,
+    /\b(?:fill(?! the)|stuff|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|put (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|top one half)\b/gi,
   ],
   [
     'roll',
@@ -83,7 +83,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'shape',
-    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|ladle (?=\w)|pour (?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|over|into|like)|trim)\b/gi,
+    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|ladle (?=\w)|spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|over|into|like)|trim)\b/gi,
   ],
   ['knead', /\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:well|until|for|hard)\b/gi],
   [
@@ -96,11 +96,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'finish',
-    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?warm|top with|season with)\b/gi,
+    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?warm|top with|season with)\b/gi,
   ],
   [
     'cook',
-    /\b(?:give (?:it|them|each(?: one)?) (?=[^,.;]*\b(?:a|per|each) side\b)|cooks?|fry|fries|griddle (?=for|each|them|over|until|\d)|bake|toast|sear|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|(?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)\b|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
+    /\b(?:give (?:it|them|each(?: one)?) (?=[^,.;]*\b(?:a|per|each) side\b)|cooks?|fry|fries|griddle (?=for|each|them|over|until|\d)|bake|toast|sear|lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|(?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)\b|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
   ],
   [
     'mix',

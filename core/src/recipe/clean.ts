@@ -72,7 +72,16 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
   const isRow = (text: string): boolean =>
     !/^[|\s:+-]+$/.test(text) && (/^\s*\|/.test(text) || (text.match(/\|/g) ?? []).length > 1);
   const sizes = lines.find((l) => isRow(l.text) && SIZES.test(l.text));
-  const cells = lines.map((l) => (isRow(l.text) ? inOneLine(oneSize(l, sizes)) : l.replace(/\t+/g, '  ')));
+  let units: readonly string[] = [];
+  const cells = lines.map((l) => {
+    if (!isRow(l.text)) {
+      if (!/^[|\s:+-]+$/.test(l.text)) units = [];
+      return l.replace(/\t+/g, '  ');
+    }
+    const head = unitsOf(l.text);
+    if (head.some((u) => u !== '')) units = head;
+    return inOneLine(units.length > 2 ? withUnits(l, units) : oneSize(l, sizes));
+  });
   const hasHead = lines.some(
     (l) => l.text.includes('|') && /%\s*\|?\s*$/.test(l.text) && /[a-z]/i.test(l.text) && !/\d/.test(l.text),
   );
@@ -88,6 +97,28 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
     // the last cell of a row under "%"
     return hasHead && /^\s*\|/.test(lines[n]?.text ?? '') && /\d\s*$/.test(l.text) ? l.replace(/\s*$/, ' %') : l;
   });
+}
+
+/** What the head of a table says of each of its columns, "| Ingredient | % | g |": the unit of its figures, or nothing. */
+const unitsOf = (row: string): readonly string[] =>
+  /\d/.test(row)
+    ? []
+    : row
+        .replace(/^\s*\||\|\s*$/g, '')
+        .split('|')
+        .map((cell) => {
+          const text = cell.trim().toLowerCase();
+          if (/^(?:%|(?:baker['’]?s['’]? )?(?:%|percent(?:age)?s?))$/.test(text)) return '%';
+          return /^(?:g|grams?|weight(?: \(g\))?|amount \(g\))$/.test(text) ? 'g' : '';
+        });
+
+/** A row whose bare figures have the units of their columns. */
+function withUnits(row: Mapped, units: readonly string[]): Mapped {
+  const cells = row.replace(/^\s*\||\|\s*$/g, '').split(/\|/g);
+  return Mapped.join(
+    cells.map((c, n) => (/^\s*\d+(?:[.,]\d+)?\s*$/.test(c.text) && units[n] ? c.replace(/\s*$/, ` ${units[n]}`) : c)),
+    '  ',
+  );
 }
 
 /** "360 g plain flour | 200 g water": a list in one line, and no row of a table. */

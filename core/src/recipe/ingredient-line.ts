@@ -121,6 +121,8 @@ function plainAmounts(line: Mapped): Mapped {
       )
       .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<=\d ?% )hydration\b/i, 'water ')
       .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
+      // the type of a flour is no amount
+      .replace(/ T ?(\d{2,3})\b(?= |$)/, '')
       .replace(/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`)
       .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
       .replace(
@@ -191,7 +193,8 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
   const isBare = own?.unit === null && (food === undefined ? own.least >= LEAST_BARE : food.unitG === undefined);
   const measured = isBare ? amounts.map((a) => (a === own ? { ...a, unit: 'gram' } : a)) : amounts;
   const chosen = chooseAmount(level, measured, food, system);
-  const weight = chosen && scaled(chosen, filled);
+  // a weight is as it is, however full the spoon beside it
+  const weight = chosen && (chosen.why === undefined && food?.role !== 'water' ? chosen : scaled(chosen, filled));
   const range = own && own.most > own.least ? `"${own.text}" is a range; its middle is taken` : undefined;
   const temp = DEGREES.exec(text);
   return {
@@ -346,10 +349,10 @@ function nameOf(words: string, food: Food | undefined): string {
     .split(/[,;(]|\s+(?=(?:went|goes|go) in\b|for |to (?!taste)|until |at \d)/)[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
-    .replace(/\s+\d+(?:\.\d+)?\s*(?:(?:k?g|m?l)\b.*|\s*)$/, '')
+    .replace(/(?<=\p{L}{3})\s+\d+(?:\.\d+)?\s*(?:(?:k?g|m?l)\b.*|\s*)$/u, '')
     .replace(/^(?:a )?bit of /i, '')
     .replace(/^(?:take|use|add)\s+/i, '')
-    .replace(/^(?:of|a|an|the|some)\s+/i, '')
+    .replace(/^(?:(?:of|a|an|the|some|little)\s+)+/i, '')
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
     .replace(/\s+/g, ' ')
     .trim()

@@ -15,7 +15,7 @@ const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
 
 const isItem = (piece: Mapped): boolean => {
   const text = normalLine(piece.text)
-    .replace(/(?<=\d)\.$/, '')
+    .replace(/\.$/, '')
     .replace(/\s*\([^)]*\)$/, '');
   return (
     text.split(' ').length <= MOST_WORDS &&
@@ -45,14 +45,15 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
 
 const SLASH = /\s+\/\s+/g;
 /** Two columns of a page that nothing parts but room, which a scan loses. */
-const COLUMNS = /(?<!\b(?:with|or|plus|and|in|of|to|per|for))\s+(?=\d+(?:[.,]\d+)?\s*(?:g|kg|ml|l)\s+\p{L})/gu;
+const COLUMNS =
+  /(?<!\b(?:with|or|plus|and|in|of|to|per|for))\s+(?=(?:\d+(?:[.,]\d+)?|[½¼¾])\s*(?:g|kg|ml|l|oz|lb|pint)\.?\s+\p{L})/gu;
 /** "Wheat flour  700 g   Salt  14 g": the same with the names first. */
 const NAMES_FIRST = /(?<=\d\s*(?:g|kg|ml|l))\s+(?=\p{Lu}\p{Ll}+(?:\s\p{Ll}+)?\s+\d)/gu;
 /** "300 g flour + 1 tsp salt + 150 ml water". */
 const PLUSES = /\s+\+\s+(?=\d|[½¼¾⅓⅔⅛]|an? )/g;
 /** "and two tablespoons": a number in words before its measure. */
 const WORDED =
-  '(?:two|three|four|five|six|seven|eight|nine|ten)\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
+  '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty)(?:-\\w+)?\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
 /** What parts the ingredients of one line, the surest first. */
 const CUTS: readonly RegExp[] = [
   /\s*;\s*/g,
@@ -75,8 +76,10 @@ export function itemsOf(line: Mapped): readonly Mapped[] {
       (p) => !/^(?:all (?:of )?)?(?:the|your) (?!same\b)[\p{L} ]{3,25}$/iu.test(p.text),
     );
     if (pieces.length < 2 || !pieces.every(isItem)) continue;
+    // "600 fl, 390 w, 12 s" begins with flour; "60 s + 40 s" are seconds
+    const hasShortFlour = pieces.some((p) => /\d\s*fl?$/.test(p.text));
     const foods = pieces.filter(
-      (p) => findFood(normalLine(p.text)) !== undefined || /\d\s*(?:fl|f|w|s|y|o)$/.test(p.text),
+      (p) => findFood(normalLine(p.text)) !== undefined || (hasShortFlour && /\d\s*(?:fl|f|w|s|y|o)$/.test(p.text)),
     );
     // "500 g / 1 lb flour" is one
     const least = [SLASH, COLUMNS, NAMES_FIRST, PLUSES].includes(pattern)

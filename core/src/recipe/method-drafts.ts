@@ -45,6 +45,9 @@ const IDLE = new Set<Action>(['rest', 'proof', 'chill', 'temper', 'bloom']);
 /** "Brush with butter after baking", told before it is baked. */
 const ONCE_COOKED =
   /\b(?:after|once|when) (?:they (?:are|have been) |it (?:is|has been) )?(?:baking|cooking|cooked|baked)\b/i;
+/** "Mix flour and water. 3 min": a time, or a size, that stands as a sentence of its own. */
+const ONLY_A_TIME =
+  /^(?:about |ca\.? )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)[.!]?$/i;
 /** "Cover.", "Repeat.", "Let it cool.": said of what goes on already. */
 const SAID_BESIDE =
   /^(?:cover(?:ed)?(?: (?:it|them|the bowl|and))?(?: with [\p{L} ]+)?|repeat(?: with [\p{L} ]+)?|(?:let|leave) (?:it|them|this) (?:to )?cool)[.!]?$/iu;
@@ -155,20 +158,26 @@ class Drafting {
         spans: [...last.spans, raw.span()],
       };
     else if (implied) this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text) });
+    else if (last && ONLY_A_TIME.test(text)) this.continues(last, raw, text, times);
     else if (
       last &&
       /^(?:it should|they should|the dough (?:should|will|must)|this (?:will )?takes?|it (?:will )?takes?|until|about|for|you want)/i.test(
         text,
       )
     )
-      this.drafts[this.drafts.length - 1] = {
-        ...last,
-        text: `${last.text} ${text}`,
-        times: [...last.times, ...times],
-        cue: joined(last.cue, raw.text),
-        spans: [...last.spans, raw.span()],
-      };
+      this.continues(last, raw, text, times, raw.text);
     else this.passed.push(raw);
+  }
+
+  /** What says no more than how long, or until when, is of the step before it. */
+  private continues(last: StepDraft, raw: Mapped, text: string, times: readonly Duration[], cue?: string): void {
+    this.drafts[this.drafts.length - 1] = {
+      ...last,
+      text: `${last.text} ${text}`,
+      times: [...last.times, ...times],
+      cue: cue === undefined ? last.cue : joined(last.cue, cue),
+      spans: [...last.spans, raw.span()],
+    };
   }
 }
 
@@ -178,13 +187,19 @@ export function draftMethod(lines: readonly Mapped[], fillings: readonly string[
   for (const raw of lines.flatMap(sentencesOf)) drafting.take(raw);
   const { drafts: told, heat, keeping, remarks, troubles, beside, passed } = drafting;
   const isLate = (d: StepDraft): boolean => d.action === 'finish' && ONCE_COOKED.test(d.text);
-  const all = withEarlyAdditions([...told.filter((d) => !isLate(d)), ...told.filter(isLate)]);
+  const all = withRubbedBread(withEarlyAdditions([...told.filter((d) => !isLate(d)), ...told.filter(isLate)]));
   // bread that has been cooked rests no more as dough does: that is of serving
   const last = all.findLastIndex((d) => d.action === 'cook');
   const isDough = (d: StepDraft, n: number): boolean => last < 0 || n < last || !RESTS.has(d.action);
   const drafts = all.filter(isDough);
   return { drafts: joinNeighbours(drafts), heat, keeping, remarks, troubles, beside, passed };
 }
+
+/** What is rubbed once the bread is cooked is the bread, and no flour. */
+const withRubbedBread = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
+  const cooked = drafts.findIndex((d) => d.action === 'cook');
+  return drafts.map((d, n) => (cooked >= 0 && n > cooked && d.action === 'rub' ? { ...d, action: 'finish' } : d));
+};
 
 const OF_PIECES = new Set<Action>(['divide', 'ball', 'roll', 'shape', 'coil', 'fill', 'cook']);
 /** "Sprinkle over the salt and knead": before there are pieces, what is strewn or dropped goes into the dough, and what is wrapped rests. */
@@ -205,7 +220,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits)\b|pieces? of \d)/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
   if (
-    /\bsides?\b|\bplancha|hotplate\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
+    /\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
       text,
     )
   )

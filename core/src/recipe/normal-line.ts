@@ -99,6 +99,7 @@ const STAGES: Readonly<Record<string, string>> = {
   'bench rest': 'bench rest',
   shaping: 'shape',
   rolling: 'roll',
+  sheeting: 'roll',
   baking: 'bake',
   cooking: 'cook',
 };

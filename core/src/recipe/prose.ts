@@ -8,14 +8,16 @@ import type { RecipeParts } from './sections.ts';
 const AMOUNT =
   '(?:\\d+(?:\\.\\d+)?(?:\\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\\d+\\s+\\d\\/\\d|\\d\\/\\d)(?:\\s*(?:-|–|to)\\s*(?:\\d+(?:\\.\\d+)?|[½¼¾⅓⅔]))?';
 const MEASURE =
-  '(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?)';
+  '(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?|spoon(?:ful)?s?|mugs?|bowls?)';
 /** An amount with a measure and up to five words behind it: "½ glass of sunflower oil". */
 const WITH_MEASURE = new RegExp(
-  `${AMOUNT}\\s*(?:heaped |level )?${MEASURE}\\b\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:[\\p{L}-]+\\s?){1,5})`,
+  `${AMOUNT}\\s*(?:heaped |level |good )?${MEASURE}\\b\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:[\\p{L}-]+\\s?){1,5})`,
   'giu',
 );
 /** "600 grams of flour, 340 of water": a figure whose measure the one before has said. */
 const UNMEASURED = /(?<=\d ?(?:g|ml)\b[^.;]*)\b\d{1,4} of ((?:[\p{L}-]+\s?){1,3})/giu;
+/** "a little fresh yeast": how much is not told, and usual. */
+const SOME = /\b(?:a little|some|a bit of) ((?:[\p{L}-]+\s?){1,3})/giu;
 const COUNTED = /\b\d+\s+((?:\w+\s)?eggs?)\b/gi;
 
 /** So many ingredients make a list. */
@@ -38,11 +40,15 @@ export function inProse(parts: RecipeParts): RecipeParts {
     const text = normal(sentence);
     // beside a list only what is mixed in and stands in no line of it
     if (listed && !isMixing(text.text)) continue;
-    for (const pattern of [WITH_MEASURE, UNMEASURED, COUNTED]) {
+    for (const pattern of [WITH_MEASURE, UNMEASURED, COUNTED, SOME]) {
       for (const m of text.text.matchAll(pattern)) {
         const words = (m[1] ?? '').split(/\b(?:and|with|to|into|in|for|then|or)\b/)[0] ?? '';
-        const length = m[0].length - (m[1] ?? '').length + words.trimEnd().length;
+        const named = m[0].length - (m[1] ?? '').length + words.trimEnd().length;
+        // "a spoon of salt (18 g)": the same by weight
+        const weighed = /^\s*\((?:about )?\d+(?:\.\d+)? ?g\)/.exec(text.text.slice(m.index + named))?.[0] ?? '';
+        const length = named + weighed.length;
         const food = findFood(words);
+        if (pattern === SOME && !['leaven', 'salt'].includes(food?.role ?? '')) continue;
         if (food && !(listed && known.has(food.id)))
           found.push({ line: text.slice(m.index, m.index + length), use: 'dough' });
       }

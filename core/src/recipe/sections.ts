@@ -321,14 +321,15 @@ class Taking {
 
 /** "350 ff": so much of something that only the writer knows. */
 const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
-const BARE_FIGURE = /^(\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)\.?$/u;
+const BARE_FIGURE = /^(\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
 
 /** "Flour 100, water 65, salt 2": bare figures of one line are baker's percentages where the flours among them come to a hundred. */
 function asPercent(items: readonly Mapped[]): readonly Mapped[] {
   const named = items.map((i) => BARE_FIGURE.exec(i.text));
   const flour = named.reduce((sum, m) => sum + (findFood(m?.[1] ?? '')?.role === 'flour' ? Number(m?.[2]) : 0), 0);
-  const isPercent = items.length > 1 && named.every((m) => m !== null) && Math.abs(flour - 100) <= 1;
-  return isPercent ? items.map((i) => i.replace(/\.?$/, ' %')) : items;
+  const isSaid = named.some((m) => m?.[3] !== undefined);
+  const isPercent = items.length > 1 && named.every((m) => m !== null) && (isSaid || Math.abs(flour - 100) <= 1);
+  return isPercent ? items.map((i) => i.replace(/\s*(?:\([^)]*\))?\.?$/, ' %')) : items;
 }
 
 /**
@@ -353,7 +354,7 @@ export function takeApart(lines: readonly Mapped[], given: readonly GivenOwner[]
 }
 
 /** A title without the signs that set it out. */
-const plainTitle = (title: Mapped): Mapped => title.replace(/[:#*]+/g, '').trim();
+const plainTitle = (title: Mapped): Mapped => title.replace(/[:#*☐▢□]+/g, '').trim();
 
 /** In a list of ingredients a short line with a food needs no amount; a sentence is no entry. */
 function isInList(line: string): boolean {
