@@ -44,7 +44,10 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
     'job',
     /\b(?:chop|melt(?! (?:\w+ )?(?:into|in)\b)|slice|grate|dice|peel|mince|warm the (?:milk|butter|oil)|crush (?:the |\w+ )?garlic|boil (?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*|make the filling|soften the)\b/gi,
   ],
-  ['bloom', /\b(?:(?<!the )froth\w*|(?<!the )foam\w*|activate|bloom|until (?:it |they )?(?:is |are )?bubbl\w+)\b/gi],
+  [
+    'bloom',
+    /\b(?:(?<!the )froth\w*|(?<!the )foam\w*|activate|bloom|until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?))\b/gi,
+  ],
   ['rub', /\brub(?:bing)?\b(?: \w+){0,4}? (?:in|into|with)\b|\brub\b/gi],
   [
     'scald',
@@ -69,7 +72,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'divide',
-    /(?<=^|[;.] )\d{1,3} (?:even |equal )?(?:pieces|portions) (?:of|at|@) (?=(?:about )?\d)|\b(?:divides?|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bcut (?:in|to) (?=\d)|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
+    /(?<=^|[;.] )\d{1,3} (?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|\b(?:divides?|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bcut (?:in|to) (?=\d)|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],

@@ -19,7 +19,7 @@ const MIN_PER: Readonly<Record<string, number>> = { s: 1 / 60, m: 1, h: 60, d: 1
 const UNIT = '(seconds?|secs?|s|minutes?|mins?|m|hours?|hrs?|h|days?|d)\\b\\.?';
 const NUMBER = '(\\d+(?:\\.\\d+)?(?:\\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\\d+\\s+\\d\\/\\d|\\d\\/\\d)';
 const TIME = new RegExp(
-  `(about |around |roughly |approx\\.? |approximately |another |a further )?${NUMBER}(?:\\s*(?:${UNIT})?\\s*(?:-|–|—|to|or)\\s*${NUMBER})?\\s*${UNIT}(?:\\s*(?:and\\s*)?(\\d+)\\s*(minutes?|mins?|m)\\b)?`,
+  `(about |around |roughly |approx\\.? |approximately |another |a further )?${NUMBER}(?:\\s*(?:${UNIT})?\\s*(?:-|–|—|to|or)\\s*${NUMBER})?\\s*${UNIT}(?:\\s*(?:and\\s*)?(\\d+)\\s*(minutes?|mins?|m|seconds?|secs?|s)\\b)?`,
   'gi',
 );
 const FRACTIONS: Readonly<Record<string, number>> = {
@@ -57,11 +57,11 @@ interface Plain {
 function plainTimes(text: string): readonly Plain[] {
   const found: Plain[] = [];
   for (const m of text.matchAll(TIME)) {
-    const [all, about, first = '', firstUnit, second, unit = '', more] = m;
+    const [all, about, first = '', firstUnit, second, unit = '', more, moreUnit = 'm'] = m;
     const per = MIN_PER[(unit[0] ?? 'm').toLowerCase()] ?? 1;
     const firstPer =
       firstUnit === undefined || second === undefined ? per : (MIN_PER[(firstUnit[0] ?? 'm').toLowerCase()] ?? per);
-    const extra = more === undefined ? 0 : Number(more);
+    const extra = more === undefined ? 0 : Number(more) * (MIN_PER[(moreUnit[0] ?? 'm').toLowerCase()] ?? 1);
     const from = valueOf(first) * (second === undefined ? per : firstPer) + (second === undefined ? extra : 0);
     const to = second === undefined ? from : valueOf(second) * per + extra;
     found.push({

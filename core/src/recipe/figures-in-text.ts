@@ -62,7 +62,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|per|balls?|pieces?|portions?|lumps?)/i.exec(
       text,
     ) ??
-    /\b(?:balls?|pieces?|portions?|lumps?) (?:of|weighing|at|@)(?: about| around)? (\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:balls?|pieces?|portions?|lumps?) (?:of|weighing|at|@|à)(?: about| around)? (\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\b(?:(?:scale|divide|portion)(?: (?:it|them|the dough))?(?: at| to)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
@@ -70,6 +70,12 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     ) ??
     /\b(?:piece|ball)s? weights?:? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??
     /\bin(?:to)? \d{1,3}(?: \w+){0,3} ?\((?:about |around |approx\.? |ca\.? |~ ?)?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
+    /\b(?:breads?|flatbreads?|pieces?|balls?|rounds?|wraps?) \((?:about |around |approx\.? |ca\.? )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\)/i.exec(
+      text,
+    ) ??
+    /\bweight of (?:the |each |a )?(?:pieces?|balls?):? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\bthe size of [\w ]{3,20}\((?:about |around )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??

@@ -217,6 +217,7 @@ const joined = (a: string | undefined, b: string): string => (a === undefined ? 
 /** What a clause without a verb says is done: by sides, by cold, by cover or warmth, by a number of pieces. */
 function impliedIn(text: string, times: readonly Duration[]): Action | undefined {
   if (/^(?:\d+ )?(?:even |equal )?balls\b/i.test(text)) return 'ball';
+  if (/^weight of (?:the |each |a )?(?:piece|ball)/i.test(text)) return 'divide';
   if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits)\b|pieces? of \d)/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
   if (
@@ -225,8 +226,11 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
     )
   )
     return 'cook';
-  // "1 min + 45 sec": both sides
-  if (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*(?:\+|\/|then)\s*\d/i.test(text) && times.every((t) => t.most <= 12))
+  // "1 min + 45 sec", "1 min, turn, 50 sec": both sides
+  if (
+    (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*(?:\+|\/|then)\s*\d/i.test(text) || /\b(?:turn|flip)\b/i.test(text)) &&
+    times.every((t) => t.most <= 12)
+  )
     return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b/i.test(text)) return 'chill';
   return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|under a bowl|overnight|bench)\b/i.test(

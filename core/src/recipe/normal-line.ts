@@ -103,7 +103,10 @@ const STAGES: Readonly<Record<string, string>> = {
   baking: 'bake',
   cooking: 'cook',
 };
-const WORK_OF_STAGE = new RegExp(`^(${Object.keys(STAGES).join('|')})(?:\\s*[:=–-]\\s*|\\s+(?=\\d))`, 'i');
+const WORK_OF_STAGE = new RegExp(
+  `^(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|\\s+(?=\\d))`,
+  'i',
+);
 
 const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])[] = [
   [/\u00a0|\t/g, ' '],
@@ -118,6 +121,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})\s*t\.?(?= \p{Ll})/gu, '$1 tsp'],
   // the two speeds of a machine are one mixing
   [new RegExp(`^${SPEEDS.source}`, 'i'), (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`],
+  [/\b0,(\d+)/g, '0.$1'],
   [SPEEDS, (_, a = '', b = '') => `${Number(a) + Number(b)} min`],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],

@@ -16,9 +16,18 @@ const WITH_MEASURE = new RegExp(
 );
 /** "600 grams of flour, 340 of water": a figure whose measure the one before has said. */
 const UNMEASURED = /(?<=\d ?(?:g|ml)\b[^.;]*)\b\d{1,4} of ((?:[\p{L}-]+\s?){1,3})/giu;
+/** "enough warm water (about 160 ml)": the measure behind the name. */
+const BEHIND = /\b((?:[\p{L}-]+ ){1,3})\((?:about |ca\.? |approx\.? )?\d+(?:\.\d+)? ?(?:g|ml|kg|l)\)/giu;
 /** "a little fresh yeast": how much is not told, and usual. */
 const SOME = /\b(?:a little|some|a bit of) ((?:[\p{L}-]+\s?){1,3})/giu;
 const COUNTED = /\b\d+\s+((?:\w+\s)?eggs?)\b/gi;
+
+/** How much of a text is one ingredient: its amount, its name, and the same by weight in brackets, "a spoon of salt (18 g)". */
+function lengthOf(text: string, m: RegExpExecArray, words: string): number {
+  const named = m[0].length - (m[1] ?? '').length + words.trimEnd().length;
+  const weighed = /^\s*\((?:about )?\d+(?:\.\d+)? ?g\)/.exec(text.slice(m.index + named));
+  return named + (weighed?.[0].length ?? 0);
+}
 
 /** So many ingredients make a list. */
 const ENOUGH = 2;
@@ -40,16 +49,16 @@ export function inProse(parts: RecipeParts): RecipeParts {
     const text = normal(sentence);
     // beside a list only what is mixed in and stands in no line of it
     if (listed && !isMixing(text.text)) continue;
-    for (const pattern of [WITH_MEASURE, UNMEASURED, COUNTED, SOME]) {
+    for (const pattern of [WITH_MEASURE, UNMEASURED, COUNTED, SOME, BEHIND]) {
       for (const m of text.text.matchAll(pattern)) {
         const words = (m[1] ?? '').split(/\b(?:and|with|to|into|in|for|then|or)\b/)[0] ?? '';
-        const named = m[0].length - (m[1] ?? '').length + words.trimEnd().length;
-        // "a spoon of salt (18 g)": the same by weight
-        const weighed = /^\s*\((?:about )?\d+(?:\.\d+)? ?g\)/.exec(text.text.slice(m.index + named))?.[0] ?? '';
-        const length = named + weighed.length;
+        const length = pattern === BEHIND ? m[0].length : lengthOf(text.text, m, words);
         const food = findFood(words);
         if (pattern === SOME && !['leaven', 'salt'].includes(food?.role ?? '')) continue;
-        if (food && !(listed && known.has(food.id)))
+        const isFound = found.some(
+          (f) => f.line.span().to > text.span(m.index).from && pattern === BEHIND && f.line.text.includes(m[0]),
+        );
+        if (food && !isFound && !(listed && known.has(food.id)))
           found.push({ line: text.slice(m.index, m.index + length), use: 'dough' });
       }
     }

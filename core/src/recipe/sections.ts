@@ -121,7 +121,7 @@ function looksLikeIngredient(line: string): boolean {
 
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
-  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is) (?=\d|an? |½|half)/i;
+  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -163,7 +163,8 @@ class Taking {
       if (answer.line) this.take(answer.line);
       return;
     }
-    let line = whole;
+    // "for every two mugs of flour: one mug of water, …"
+    let line = whole.replace(/^for (?:every|each) ((?:\d+|an?|one|two|three|four) [^:]{3,30}):\s*/i, '$1, ');
     const named = this.title === undefined ? /^(?:name|title|recipe)\s*:\s*/i.exec(line.text) : null;
     if (named) {
       this.headings.push(line.slice(0, named[0].length));
@@ -412,7 +413,7 @@ const isNamedTitle = (line: string): boolean =>
   TITLE_NOUN.test(line) &&
   !STARTS_WITH_AMOUNT.test(line) &&
   !FACT.test(line) &&
-  !/[.;:!?] |:$/.test(line) &&
+  !/[.;!?] |:$|:.*\d/.test(line) &&
   !/\bflour\b/i.test(line.replace(/\([^)]*\)/g, '')) &&
   actionsIn(normalLine(line)).length === 0;
 const TITLE_NOUN =
@@ -430,6 +431,7 @@ const titleIn = (fact: string): string | undefined => {
   return head !== fact && /\p{L}{3}/u.test(head) ? head.trimEnd() : undefined;
 };
 
+const LONGEST_HEADING = 60;
 function headingOf(
   line: string,
 ): { readonly part: Part; readonly use: IngredientUse; readonly rest: string } | undefined {
@@ -443,7 +445,8 @@ function headingOf(
     [head.trim(), rest],
     [bare, ''],
   ] as const) {
-    const known = text === '' ? undefined : HEADINGS.find(([pattern]) => pattern.test(text));
+    const known =
+      text === '' || text.length > LONGEST_HEADING ? undefined : HEADINGS.find(([pattern]) => pattern.test(text));
     // "Griddle: 75 s a side" names where it cooks, and no list of what is used
     if (known && !(known[2] === 'griddle' && looksTimed(after))) return { part: known[1], use: known[2], rest: after };
   }

@@ -8,6 +8,7 @@ import { EIGHTH } from './held-eighth.ts';
 import { NINTH } from './held-ninth.ts';
 import { SEVENTH } from './held-seventh.ts';
 import { SIXTH } from './held-sixth.ts';
+import { THIRTEENTH } from './held-thirteenth.ts';
 import { TWELFTH } from './held-twelfth.ts';
 import { TENTH } from './held-tenth.ts';
 import { THIRD } from './held-third.ts';
@@ -28,6 +29,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...TENTH,
   ...ELEVENTH,
   ...TWELFTH,
+  ...THIRTEENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
