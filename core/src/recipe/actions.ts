@@ -64,11 +64,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'fold',
-    /(?<=^|[,;/] )folds?(?: (?:it|them|the dough))?(?: again)?(?= *(?:[,;/.]|$))|\b(?:stretch(?:ing)? and fold(?:ing|s)?|(?:sets?|rounds?) of folds|fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))|give it (?:\w+ )?folds?)\b/gi,
+    /(?<=^|[,;/] )folds?(?: (?:it|them|the dough))?(?:(?: again| once more)(?= and\b)|(?: again| once more)?(?= *(?:[,;/.]|$)))|\b(?:stretch(?:ing)? and fold(?:ing|s)?|(?:sets?|rounds?) of folds|fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))|give it (?:\w+ )?folds?)\b/gi,
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )rounded\b|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;(\d]|$))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )rounded\b|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
@@ -103,7 +103,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'cook',
-    /\b(?:give (?:it|them|each(?: one)?) (?=[^,.;]*\b(?:a|per|each) side\b)|cooks?|fry|fries|griddle (?=for|each|them|over|until|\d)|bake|toast|sear|lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|(?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)\b|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
+    /\b(?:give (?:it|them|each(?: one)?) (?=[^,.;]*\b(?:a|per|each) side\b)|cooks?|fry|fries|griddle (?=for|each|them|over|until|\d)|(?<=^|[;,.] )griddle (?=with|under|on)|bake|toast|sear|lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|(?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)\b|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
   ],
   [
     'mix',

@@ -47,7 +47,7 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
     const next = trimmed[n + 1]?.text ?? '';
     return (HYPHENED.test(l.text) && /^\p{Ll}/u.test(next)) || (PARTED.test(l.text) && UNIT_FIRST.test(next));
   });
-  if (!isBroken) return trimmed;
+  if (!isBroken && !isNarrow(trimmed)) return trimmed;
   return trimmed.reduce<Mapped[]>((list, line) => {
     const last = list.at(-1);
     const goesOn =
@@ -60,6 +60,18 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
     return [...list.slice(0, -1), joined];
   }, []);
 }
+
+/** A column so narrow that sentences go on in the next line, again and again. */
+function isNarrow(lines: readonly Mapped[]): boolean {
+  const goesOn = lines.filter((l, n) => {
+    const before = lines[n - 1]?.text ?? '';
+    return before.length >= NARROW_LEAST && /^\p{Ll}/u.test(l.text) && !/[.!?:;]$/.test(before);
+  });
+  // notes without a full stop are no prose
+  const isProse = lines.filter((l) => /\p{L}[.!?](?:\s|$)/u.test(l.text)).length > 1;
+  return isProse && goesOn.length >= 3 && goesOn.length >= (lines.length - 1) / 2;
+}
+const NARROW_LEAST = 26;
 
 const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()-]*?)[\s|:.]+(\d+(?:[.,]\d+)?)\s*\|?$/u;
 

@@ -73,6 +73,11 @@ const TOLD: Readonly<Record<string, string>> = {
   flipped: 'flip',
   turned: 'turn',
 };
+/** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
+const PASSIVE = new RegExp(
+  `(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?= (?:for|and|with|in|into|under|to|out|until|by)\\b)`,
+  'gi',
+);
 /** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
 const TOLD_VERB = new RegExp(
   `(^|[.,;] |\\b(?:i|we|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|theirs|pieces|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
@@ -132,6 +137,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\bea\.(?= side)/gi, 'each'],
   [/\bdiv\.(?= into)/gi, 'divide'],
   [THIRD, '$1'],
+  [PASSIVE, (_, verb = '') => (verb.toLowerCase() === 'left' ? 'leave' : (TOLD[verb.toLowerCase()] ?? verb))],
   [TOLD_VERB, (_, before = '', verb = '') => before + (TOLD[verb.toLowerCase()] ?? verb)],
   [/(\p{L}{3})(?=\d)/gu, '$1 '],
   [LARGE, largeValue],
@@ -166,7 +172,9 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /\ban? ((?:tea|table|dessert) ?spoon|cup|glass|kilo|litre|sachet|packet|pound|pint|tin|mug) and a half\b/gi,
     '1.5 $1',
   ],
+  [/\ba dozen and a half\b/gi, '18'],
   [/\ba dozen\b/gi, '12'],
+  [/\b(two|three|four) dozen\b/gi, (_, n = '') => String(12 * Number(wordValue(n)))],
   [/(\d)\s*h\s*(\d{2})\b/g, '$1 hours $2 minutes'],
   [/(\d)-(\d\/\d)/g, '$1 $2'],
   [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],

@@ -3,6 +3,7 @@ import { HANDOUTS } from './held-handouts.ts';
 import { PAGES } from './held-pages.ts';
 import { ELEVENTH } from './held-eleventh.ts';
 import { FIFTH } from './held-fifth.ts';
+import { FOURTEENTH } from './held-fourteenth.ts';
 import { FOURTH } from './held-fourth.ts';
 import { EIGHTH } from './held-eighth.ts';
 import { NINTH } from './held-ninth.ts';
@@ -30,6 +31,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...ELEVENTH,
   ...TWELFTH,
   ...THIRTEENTH,
+  ...FOURTEENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
