@@ -72,7 +72,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'divide',
-    /(?<=^|[;.] )\d{1,3} (?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|\b(?:divides?|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bcut (?:in|to) (?=\d)|\b(?:break|pull|pinch|tear) off\b|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
+    /(?<=^|[;.] )\d{1,3} (?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|\b(?:divides?|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bcut (?:in|to) (?=\d)|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
@@ -88,7 +88,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
     'shape',
     /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|ladle (?=\w)|spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|over|into|like)|trim)\b/gi,
   ],
-  ['knead', /\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:well|until|for|hard)\b/gi],
+  ['knead', /\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:well|until|till|for|hard)\b/gi],
   [
     'proof',
     /\b(?:bulk(?: (?:ferment(?:ation)?|proof|rise))?(?= (?:for )?\d|[,.;:]| *$)|prove|proof|rise|rising|ferment(?:ation|ing|s)?|double[ds]?(?! cream)|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,

@@ -109,7 +109,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   conflicts.push(...pairs(lines, built.texts, facts), ...totalConflicts(facts, bread));
   conflicts.push(...wetForCups(lines, bread));
   onShare(0.8);
-  const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood });
+  const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood, piece: bread.piece });
   const keeping = [...method.keeping, ...parts.keeping].map((k) => k.text);
   return { bread, guesses, conflicts, keeping, choices: [], notUnderstood: ledger.notUnderstood, words: ledger.words };
 }

@@ -22,6 +22,9 @@ const minutesBetween = (from: readonly string[], to: readonly string[]): number 
   return (of(to) - of(from) + 1440) % 1440;
 };
 
+/** "Kneading 8 min – proofing 50 min – dividing – rounding": stages in one line. */
+const DASHED = /\s+[–—]\s+/g;
+
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
   line
@@ -38,7 +41,10 @@ const plainLine = (line: Mapped): Mapped =>
  */
 export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
-  const told = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines);
+  const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines);
+  const told = asked.flatMap((l) =>
+    (l.text.match(DASHED) ?? []).length > 3 ? l.split(DASHED).map((p) => p.replace(/(?<=\p{L})$/u, '.')) : [l],
+  );
   const trimmed = told
     .flatMap((l) => l.split(ARROW))
     .map(plainLine)

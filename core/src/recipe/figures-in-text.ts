@@ -78,7 +78,9 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\bweight of (?:the |each |a )?(?:pieces?|balls?):? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\bthe size of [\w ]{3,20}\((?:about |around )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??
+    /\b(?:the size of|as big as) [\w ]{3,20}\((?:about |around )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
     /\beach (?:weighing |of |ball |piece )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text);
   if (!m) return undefined;
   return { g: (Number(m[1]) + Number(m[2] ?? m[1])) / 2, text: m[0].trim() };
@@ -114,7 +116,8 @@ export function sizeIn(text: string): StatedSize {
   let diameterCm: number | undefined;
   let thicknessMm: number | undefined;
   const words: string[] = [];
-  const take = (cm: number, at: number, all: string, isMm: boolean): void => {
+  /** What a piece is rolled or flattened to last is its size. */
+  const take = (cm: number, at: number, all: string, isMm: boolean, isOnce = false): void => {
     const behind = text.slice(at + all.length, at + all.length + 10).split(/[.\n]/)[0] ?? '';
     const around = `${text.slice(Math.max(0, at - 14), at)}${all}${behind}`.toLowerCase();
     if (
@@ -123,7 +126,7 @@ export function sizeIn(text: string): StatedSize {
       /thickness of\W*$/.test(text.slice(0, at).toLowerCase())
     )
       thicknessMm ??= cm * 10;
-    else if (cm >= 5 && cm <= 60 && !/\bpan\b|\bskillet\b/.test(around)) diameterCm ??= cm;
+    else if (cm >= 5 && cm <= 60 && !/\bpan\b|\bskillet\b/.test(around)) diameterCm = isOnce ? (diameterCm ?? cm) : cm;
     else return;
     words.push(all.trim());
   };
@@ -131,7 +134,7 @@ export function sizeIn(text: string): StatedSize {
     const value = (Number(m[1]) + Number(m[2] ?? m[1])) / 2;
     take(m[3]?.toLowerCase() === 'mm' ? value / 10 : value, m.index, m[0], m[3]?.toLowerCase() === 'mm');
   }
-  for (const m of text.matchAll(INCHES)) take(cmOfInches(inchValue(m[1] ?? '')), m.index, m[0], false);
+  for (const m of text.matchAll(INCHES)) take(cmOfInches(inchValue(m[1] ?? '')), m.index, m[0], false, true);
   return { diameterCm, thicknessMm, text: words.join(', ') };
 }
 
@@ -176,8 +179,23 @@ export function pairConflicts(text: string, paths: readonly string[]): readonly 
   return conflicts;
 }
 
-/** Sizes, weights of a piece, numbers of pieces and degrees that a text of one spelling names: what is read of it beside its times. */
-export function figuresIn(text: string): readonly { readonly at: number; readonly length: number }[] {
+/** How large a piece is: across, in cm, and thick, in mm. */
+export interface PieceSize {
+  readonly diameterCm: number;
+  readonly thicknessMm?: number | undefined;
+}
+
+/** Whether a length is the diameter of a piece, of the round that its wedges are cut of, or its thickness. */
+function isOfPiece([, least, most, unit]: RegExpExecArray, { diameterCm, thicknessMm = 0 }: PieceSize): boolean {
+  const cm = ((Number(least) + Number(most ?? least)) / 2) * (unit?.toLowerCase() === 'mm' ? 0.1 : 1);
+  return [diameterCm, 2 * diameterCm, thicknessMm / 10].some((is) => Math.abs(is - cm) <= 0.1 * cm);
+}
+
+/**
+ * Sizes, weights of a piece, numbers of pieces and degrees that a text of one spelling names: what is read of it beside its times. Of its
+ * lengths those that `piece` has.
+ */
+export function figuresIn(text: string, piece: PieceSize): readonly { readonly at: number; readonly length: number }[] {
   const found: { at: number; length: number }[] = [];
   const take = (words: string | undefined): void => {
     const at = words === undefined || words === '' ? -1 : text.indexOf(words);
@@ -188,7 +206,10 @@ export function figuresIn(text: string): readonly { readonly at: number; readonl
   for (const pattern of [LENGTH, INCHES, /\d{2,3}\s*(?:-\s*\d{2,3}\s*)?(?:°|º|degrees?\b)(?:\s*[CF]\b)?/gi])
     for (const m of text.matchAll(pattern))
       // of "20 cm by 12 cm" a bread keeps the first
-      if (!/\d\s*(?:cm|mm)?\s*(?:x|×|by)\s*$/i.test(text.slice(0, m.index)))
+      if (
+        pattern !== LENGTH ||
+        (isOfPiece(m, piece) && !/\d\s*(?:cm|mm)?\s*(?:x|×|by)\s*$/i.test(text.slice(0, m.index)))
+      )
         found.push({ at: m.index, length: m[0].length });
   return found;
 }

@@ -46,14 +46,14 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
 const SLASH = /\s+\/\s+/g;
 /** Two columns of a page that nothing parts but room, which a scan loses. */
 const COLUMNS =
-  /(?<!\b(?:with|or|plus|and|in|of|to|per|for))\s+(?=(?:\d+(?:[.,]\d+)?|[½¼¾])\s*(?:g|kg|ml|l|oz|lb|pint)\.?\s+\p{L})/gu;
+  /(?<!\b(?:with|or|plus|and|in|of|to|per|for))\s+(?=(?:about )?(?:\d+(?:[.,]\d+)?[½¼¾]?|[½¼¾])\s*(?:g|kg|ml|l|oz|lb|pint|cups?|tsp|tbsp)\.?\s+\p{L})/gu;
 /** "Wheat flour  700 g   Salt  14 g": the same with the names first. */
 const NAMES_FIRST = /(?<=\d\s*(?:g|kg|ml|l))\s+(?=\p{Lu}\p{Ll}+(?:\s\p{Ll}+)?\s+\d)/gu;
 /** "300 g flour + 1 tsp salt + 150 ml water". */
 const PLUSES = /\s+\+\s+(?=\d|[½¼¾⅓⅔⅛]|an? )/g;
 /** "and two tablespoons": a number in words before its measure. */
 const WORDED =
-  '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty)(?:-\\w+)?\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
+  '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty)(?:-\\w+| and a half)?\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
 /** What parts the ingredients of one line, the surest first. */
 const CUTS: readonly RegExp[] = [
   /\s*;\s*/g,
@@ -81,10 +81,12 @@ export function itemsOf(line: Mapped): readonly Mapped[] {
     const foods = pieces.filter(
       (p) => findFood(normalLine(p.text)) !== undefined || (hasShortFlour && /\d\s*(?:fl|f|w|s|y|o)$/.test(p.text)),
     );
-    // "500 g / 1 lb flour" is one
-    const least = [SLASH, COLUMNS, NAMES_FIRST, PLUSES].includes(pattern)
+    // "500 g / 1 lb flour" is one; of several columns one may hold what nobody knows
+    const least = [SLASH, NAMES_FIRST, PLUSES].includes(pattern)
       ? pieces.length
-      : Math.max(1, pieces.length / 2);
+      : pattern === COLUMNS
+        ? Math.max(2, pieces.length - 1)
+        : Math.max(1, pieces.length / 2);
     if (foods.length >= least) return pieces;
   }
   return [line];

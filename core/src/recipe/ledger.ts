@@ -1,6 +1,6 @@
 import type { Ingredient } from '../formula/index.ts';
 import type { BuiltSteps } from './build-steps.ts';
-import { figuresIn } from './figures-in-text.ts';
+import { figuresIn, type PieceSize } from './figures-in-text.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import type { Mapped, Span } from './mapped.ts';
 import type { MethodDrafts } from './method-drafts.ts';
@@ -15,6 +15,7 @@ interface Known {
   readonly built: BuiltSteps;
   readonly method: MethodDrafts;
   readonly notUnderstood: readonly Mapped[];
+  readonly piece: PieceSize;
 }
 
 /** A figure with a measure, in one spelling: what must not be lost. */
@@ -31,7 +32,7 @@ export function wordsOf(known: Known): {
   readonly words: readonly OwnedWords[];
   readonly notUnderstood: readonly string[];
 } {
-  const { parts, lines, ingredients, built, method, notUnderstood } = known;
+  const { parts, lines, ingredients, built, method, notUnderstood, piece } = known;
   const words: OwnedWords[] = [];
   const own = (spans: readonly Span[], owner: WordOwner, path?: string): void => {
     for (const { from, to } of spans) words.push({ from, to, owner, ...(path === undefined ? {} : { path }) });
@@ -89,7 +90,7 @@ export function wordsOf(known: Known): {
   const spoken = [...method.keeping, ...method.remarks, ...method.troubles].map((m) => m.span());
   for (const sentence of parts.method) {
     const spelled = normal(sentence);
-    const figures = figuresIn(spelled.text).map(({ at, length }) => spelled.span(at, at + length));
+    const figures = figuresIn(spelled.text, piece).map(({ at, length }) => spelled.span(at, at + length));
     // amounts of a list inside a sentence are those of its ingredients
     check(sentence, [...built.used, ...figures, ...spoken, ...taken]);
   }

@@ -54,7 +54,7 @@ const MEASURE =
 
 /** What she does, as somebody tells it, in the words of what is to be done. */
 const THIRD =
-  /(?<=\b(?:she|he|it|who|then|and|\p{Lu}\p{Ll}+) |, )(mix|knead|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove)(?:e?s)\b(?= (?:it|them|this|that|the|each|off|out|in|on|under|for|everything|all|\d))/gu;
+  /(?<=\b(?:she|he|it|who|then|and|\p{Lu}\p{Ll}+) |, )(mix|knead|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove)(?:e?s)\b(?= (?:it|them|this|that|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
 
 /** What was done, as somebody tells it, in the words of what is to be done. */
 const TOLD: Readonly<Record<string, string>> = {
@@ -108,8 +108,10 @@ const STAGES: Readonly<Record<string, string>> = {
   baking: 'bake',
   cooking: 'cook',
 };
+/** A line that is the noun of a stage and nothing more. */
+export const STAGE_ALONE = new RegExp(`^(?:${Object.keys(STAGES).join('|')})$`, 'i');
 const WORK_OF_STAGE = new RegExp(
-  `^(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|\\s+(?=\\d))`,
+  `^(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|\\s+(?=\\d)|\\.$)`,
   'i',
 );
 
@@ -127,6 +129,9 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   // the two speeds of a machine are one mixing
   [new RegExp(`^${SPEEDS.source}`, 'i'), (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`],
   [/\b0,(\d+)/g, '0.$1'],
+  [/\b(?:coffee|tea|small|large|big) (cup|mug|glass|bowl)/gi, '$1'],
+  [/^\(?(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
+  [/\b2 ?[x×] ?(\d+(?:[.,]\d+)?) ?(seconds?|secs?|s|minutes?|mins?)\b/gi, '$1 $2 per side'],
   [SPEEDS, (_, a = '', b = '') => `${Number(a) + Number(b)} min`],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
@@ -179,7 +184,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d)-(\d\/\d)/g, '$1 $2'],
   [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],
   [
-    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:utes?)?(?=[,;.]|$)/gi,
+    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?=[,;.]|$)/gi,
     'rest $1 min',
   ],
   [/\b(?:an?|1|one) hour and a quarter\b/gi, '75 minutes'],

@@ -6,7 +6,7 @@ import { itemsOf } from './items.ts';
 import type { GivenOwner } from './result.ts';
 import { Mapped } from './mapped.ts';
 import { sentencesOf } from './sentences.ts';
-import { normalLine, withoutBullet } from './normal-line.ts';
+import { normalLine, STAGE_ALONE, withoutBullet } from './normal-line.ts';
 
 /** A recipe taken apart: its title, the lines of ingredients with their use, the sentences of the method, and what is neither. */
 export interface RecipeParts {
@@ -163,6 +163,13 @@ class Taking {
       if (answer.line) this.take(answer.line);
       return;
     }
+    const share = OF_FLOUR.exec(whole.text);
+    if (share) {
+      this.ingredients.push({ line: whole.slice(0, share[0].length).replace(/^.*$/, 'flour 100 %'), use: 'dough' });
+      for (const item of itemsOf(whole.slice(share[0].length).replace(/\s*\(flour: [^)]*\)/i, '')))
+        this.ingredients.push({ line: item.replace(/\s*%?\.?$/, ' %'), use: 'dough' });
+      return;
+    }
     // "for every two mugs of flour: one mug of water, …"
     let line = whole.replace(/^for (?:every|each) ((?:\d+|an?|one|two|three|four) [^:]{3,30}):\s*/i, '$1, ');
     const named = this.title === undefined ? /^(?:name|title|recipe)\s*:\s*/i.exec(line.text) : null;
@@ -212,10 +219,12 @@ class Taking {
       // how much the formula is for is no part of the name
       const amount = /\s*\([^)]*\d ?k?g\b[^)]*\)\s*$/i.exec(line.text);
       this.title = line.slice(0, amount?.index);
-      if (amount) this.notUnderstood.push(line.slice(amount.index).trim());
+      // "(8 x 110 g)" says how many and how heavy
+      if (amount)
+        (/\d ?[x×] ?\d/.test(amount[0]) ? this.facts : this.notUnderstood).push(line.slice(amount.index).trim());
       return;
     }
-    if (STAGE.test(line.text) && !this.isAtStart) {
+    if ((STAGE.test(line.text) || STAGE_ALONE.test(line.text)) && !this.isAtStart) {
       this.closeStage();
       this.stage = line;
       return;
@@ -322,6 +331,8 @@ class Taking {
 
 /** "350 ff": so much of something that only the writer knows. */
 const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
+/** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */
+const OF_FLOUR = /^(?:in |as )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
 const BARE_FIGURE = /^(\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
 
 /** "Flour 100, water 65, salt 2": bare figures of one line are baker's percentages where the flours among them come to a hundred. */

@@ -2,6 +2,7 @@ import { AGAIN } from './held-again.ts';
 import { HANDOUTS } from './held-handouts.ts';
 import { PAGES } from './held-pages.ts';
 import { ELEVENTH } from './held-eleventh.ts';
+import { FIFTEENTH } from './held-fifteenth.ts';
 import { FIFTH } from './held-fifth.ts';
 import { FOURTEENTH } from './held-fourteenth.ts';
 import { FOURTH } from './held-fourth.ts';
@@ -32,6 +33,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...TWELFTH,
   ...THIRTEENTH,
   ...FOURTEENTH,
+  ...FIFTEENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
