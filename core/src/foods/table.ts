@@ -269,7 +269,7 @@ export const FOODS: readonly Food[] = [
   food(
     'shortening',
     'fat',
-    'vegetable shortening | shortening | margarine | vegetable fat',
+    'vegetable shortening | fat | cooking fat | shortening | margarine | vegetable fat',
     per100(98, 35, 0, 0, 0, 0),
     4,
     { gPerCup: 190 },

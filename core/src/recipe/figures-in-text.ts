@@ -105,6 +105,8 @@ function inchValue(text: string): number {
   return sum + (sign === undefined ? 0 : (INCH_SIGNS[sign] ?? 0));
 }
 
+const isSecond = (text: string, at: number): boolean => /\d\s*(?:cm|mm)?\s*(?:x|×|by)\s*$/i.test(text.slice(0, at));
+
 export interface StatedSize {
   readonly diameterCm: number | undefined;
   readonly thicknessMm: number | undefined;
@@ -131,6 +133,8 @@ export function sizeIn(text: string): StatedSize {
     words.push(all.trim());
   };
   for (const m of text.matchAll(LENGTH)) {
+    // of "20 cm by 12 cm" the first is taken
+    if (isSecond(text, m.index)) continue;
     const value = (Number(m[1]) + Number(m[2] ?? m[1])) / 2;
     take(m[3]?.toLowerCase() === 'mm' ? value / 10 : value, m.index, m[0], m[3]?.toLowerCase() === 'mm');
   }
@@ -205,11 +209,7 @@ export function figuresIn(text: string, piece: PieceSize): readonly { readonly a
   take(pieceWeightIn(text)?.text);
   for (const pattern of [LENGTH, INCHES, /\d{2,3}\s*(?:-\s*\d{2,3}\s*)?(?:°|º|degrees?\b)(?:\s*[CF]\b)?/gi])
     for (const m of text.matchAll(pattern))
-      // of "20 cm by 12 cm" a bread keeps the first
-      if (
-        pattern !== LENGTH ||
-        (isOfPiece(m, piece) && !/\d\s*(?:cm|mm)?\s*(?:x|×|by)\s*$/i.test(text.slice(0, m.index)))
-      )
+      if (pattern !== LENGTH || (isOfPiece(m, piece) && !isSecond(text, m.index)))
         found.push({ at: m.index, length: m[0].length });
   return found;
 }
