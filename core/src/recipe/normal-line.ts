@@ -241,6 +241,8 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\b/gi, (_, n = '', g = '') => `${Number(n) * Number(g)} g`],
   [/(?<=[a-zA-Z°])\s*\/\s*(?=\d+(?:\.\d+)?\s*(?:oz|lb|g|kg|ml|cups?|tsp|tbsp|fl|°|in|")|[½¼¾⅓⅔⅛])/g, ' / '],
   [/\s+/g, ' '],
+  // "knead for 10 minutes, rest it for 15"
+  [/(?<=\d ?min(?:utes?)?\b[^.;]*\bfor )(\d{1,3})(?=\s*(?:[.,;](?!\d)|$))/gi, '$1 minutes'],
 ];
 
 function wordValue(word: string): string {

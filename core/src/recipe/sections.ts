@@ -143,6 +143,9 @@ class Taking {
   use: IngredientUse = 'dough';
   /** A stage whose line has not come yet. */
   private stage: Mapped | undefined;
+  private readonly hasHeaded = new Set<Part>();
+  /** Sentences of a method that came before any heading. */
+  private introduced = 0;
 
   get isAtStart(): boolean {
     return this.ingredients.length + this.method.length === 0;
@@ -193,6 +196,8 @@ class Taking {
     }
     const heading = headingOf(line.text);
     if (heading) {
+      if (this.hasHeaded.size === 0) this.introduced = this.method.length;
+      this.hasHeaded.add(heading.part);
       [this.part, this.use] = [heading.part, heading.use];
       const head = line.slice(0, line.text.length - heading.rest.length);
       (/\d ?(?:k?g|ml|%)/.test(head.text) ? this.notUnderstood : this.headings).push(head);
@@ -256,6 +261,12 @@ class Taking {
     }
     this.closeStage();
     return line;
+  }
+
+  /** Where list and method have headings of their own, what stands before them tells of the bread, and nothing to do. */
+  setIntroductionAside(): void {
+    if (!this.hasHeaded.has('ingredients') || !this.hasHeaded.has('method')) return;
+    this.notUnderstood.push(...this.method.splice(0, this.introduced));
   }
 
   /** A stage that says no more than its line does is a heading. */
@@ -361,6 +372,7 @@ export function takeApart(lines: readonly Mapped[], given: readonly GivenOwner[]
     else taking.take(line);
   }
   taking.closeStage();
+  taking.setIntroductionAside();
   const { title, ingredients, method, facts, headings, aside, keeping, notUnderstood } = taking;
   return { title: title && plainTitle(title), ingredients, method, facts, headings, aside, keeping, notUnderstood };
 }

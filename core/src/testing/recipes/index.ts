@@ -9,6 +9,7 @@ import { FOURTH } from './held-fourth.ts';
 import { EIGHTH } from './held-eighth.ts';
 import { NINTH } from './held-ninth.ts';
 import { SEVENTH } from './held-seventh.ts';
+import { SIXTEENTH } from './held-sixteenth.ts';
 import { SIXTH } from './held-sixth.ts';
 import { THIRTEENTH } from './held-thirteenth.ts';
 import { TWELFTH } from './held-twelfth.ts';
@@ -34,6 +35,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...THIRTEENTH,
   ...FOURTEENTH,
   ...FIFTEENTH,
+  ...SIXTEENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
