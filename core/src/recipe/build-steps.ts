@@ -4,8 +4,9 @@ import type { Action } from './actions.ts';
 import { cookingTold, type ToldPhase } from './cooking.ts';
 import type { Duration } from './durations.ts';
 import type { Span } from './mapped.ts';
-import type { MethodDrafts, StepDraft } from './method-drafts.ts';
+import type { MethodDrafts } from './method-drafts.ts';
 import type { Guess } from './result.ts';
+import type { StepDraft } from './step-draft.ts';
 
 type Kind = Step['kind'];
 const KIND: Readonly<Partial<Record<Action, Kind>>> = {

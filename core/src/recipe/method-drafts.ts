@@ -1,24 +1,11 @@
 import { actionsIn, type Action, type FoundAction } from './actions.ts';
 import { durationsIn, type Duration } from './durations.ts';
-import { Mapped, type Span } from './mapped.ts';
+import { joinNeighbours, RESTS, withEarlyAdditions, withRubbedBread } from './join-drafts.ts';
+import { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { isOfComponent, isOfKeeping, scopeAt, scopesIn, type Scope } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
-
-/** A step as the recipe's words give it, before it has an id and a place in the chain. */
-export interface StepDraft {
-  readonly action: Action;
-  /** The words that belong to it, and where they stand. */
-  readonly text: string;
-  readonly spans: readonly Span[];
-  readonly times: readonly Duration[];
-  /** Done beside the chain: "meanwhile". */
-  readonly isBeside: boolean;
-  readonly cue: string | undefined;
-  readonly caution: string | undefined;
-  /** What goes wrong, and what then. */
-  readonly trouble: string | undefined;
-}
+import type { StepDraft } from './step-draft.ts';
 
 /** The method taken apart: drafts in order, the heat of the griddle, what is said of keeping, and sentences that name nothing to do. */
 export interface MethodDrafts {
@@ -195,23 +182,6 @@ export function draftMethod(lines: readonly Mapped[], fillings: readonly string[
   return { drafts: joinNeighbours(drafts), heat, keeping, remarks, troubles, beside, passed };
 }
 
-/** What is rubbed once the bread is cooked is the bread, and no flour. */
-const withRubbedBread = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
-  const cooked = drafts.findIndex((d) => d.action === 'cook');
-  return drafts.map((d, n) => (cooked >= 0 && n > cooked && d.action === 'rub' ? { ...d, action: 'finish' } : d));
-};
-
-const OF_PIECES = new Set<Action>(['divide', 'ball', 'roll', 'shape', 'coil', 'fill', 'cook']);
-/** "Sprinkle over the salt and knead": before there are pieces, what is strewn or dropped goes into the dough, and what is wrapped rests. */
-const withEarlyAdditions = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
-  const pieces = drafts.findIndex((d) => OF_PIECES.has(d.action));
-  return drafts.map((d, n) => {
-    if (n >= pieces || d.action !== 'finish' || d.isBeside) return d;
-    if (/\bwrap/i.test(d.text)) return { ...d, action: 'rest' };
-    return /\b(?:sprinkle|scatter|drizzle)/i.test(d.text) ? { ...d, action: 'mix' } : d;
-  });
-};
-
 const joined = (a: string | undefined, b: string): string => (a === undefined ? b : `${a} ${b}`);
 
 /** What a clause without a verb says is done: by sides, by cold, by cover or warmth, by a number of pieces. */
@@ -381,79 +351,4 @@ function tailOf(
   );
   const isRest = action === 'rest' && /^[\W]*(?:then )?(?:cover|bench|\d+(?:\.\d+)? *\w+ bench)/i.test(text);
   return isRest || action === 'cook' || action === 'chill' ? { from, action } : undefined;
-}
-
-const MIXES = new Set<Action>(['mix', 'scald']);
-const RESTS = new Set<Action>(['rest', 'proof']);
-const COOKS = new Set<Action>(['cook']);
-const FINISHES = new Set<Action>(['finish', 'clap']);
-
-/** Whether two neighbours are one step in two words: "cover and leave to rise until doubled", "add the water, stir, mix". */
-function isOneStep(a: StepDraft, b: StepDraft): boolean {
-  if (a.isBeside !== b.isBeside) return false;
-  if (a.isBeside) return true;
-  if (a.action === b.action && a.action !== 'knead')
-    return a.action !== 'rest' || a.times.length === 0 || b.times.length === 0;
-  if (MIXES.has(a.action) && MIXES.has(b.action)) return true;
-  if (RESTS.has(a.action) && RESTS.has(b.action)) return a.times.length === 0 || b.times.length === 0;
-  if (COOKS.has(a.action) && COOKS.has(b.action)) return true;
-  if (a.action === 'chill' && RESTS.has(b.action)) return b.times.length === 0 || a.times.length === 0;
-  if (RESTS.has(a.action) && b.action === 'chill') return a.times.length === 0;
-  if (a.action === 'temper' && (RESTS.has(b.action) || b.action === 'chill'))
-    return a.times.length === 0 || b.times.length === 0;
-  if (a.action === 'rest' && b.action === 'bloom') return true;
-  // flattened, filled and sealed is filling
-  if (a.action === 'shape' && b.action === 'fill')
-    return a.times.length === 0 && /\b(?:flatten|press|pat)/i.test(a.text);
-  if (a.action === 'fill' && b.action === 'shape') return /\b(?:seal|pinch|gather|close)/i.test(b.text);
-  if (a.action === 'shape' && b.action === 'roll') return a.times.length === 0;
-  if (a.action === 'roll' && b.action === 'shape')
-    return b.times.length === 0 && !/\b(?:seal|in half|pinch|fold)/.test(b.text);
-  if (a.action === 'divide' && b.action === 'ball') return false;
-  return FINISHES.has(a.action) && FINISHES.has(b.action) && a.action === b.action;
-}
-
-/** Of two actions that are one step, the one that says more. */
-const stronger = (a: Action, b: Action): Action => {
-  const rank: readonly Action[] = ['temper', 'chill', 'bloom', 'proof', 'scald', 'fill', 'roll', 'rest'];
-  return rank.find((r) => r === a || r === b) ?? a;
-};
-
-function joinNeighbours(drafts: readonly StepDraft[]): readonly StepDraft[] {
-  const result: StepDraft[] = [];
-  for (const d of drafts) {
-    const last = result.at(-1);
-    if (!last || !isOneStep(last, d)) {
-      result.push(d);
-      continue;
-    }
-    result[result.length - 1] = {
-      action: stronger(last.action, d.action),
-      text: `${last.text}, ${d.text}`,
-      spans: [...last.spans, ...d.spans],
-      times: [...last.times, ...d.times],
-      isBeside: last.isBeside,
-      cue: last.cue === undefined ? d.cue : d.cue === undefined ? last.cue : `${last.cue}; ${d.cue}`,
-      caution: last.caution ?? d.caution,
-      trouble: last.trouble ?? d.trouble,
-    };
-  }
-  return withLateAdditions(result);
-}
-
-/** "Add the salt, knead 5 minutes": what goes in at once before kneading, once the dough is mixed, is part of the kneading. */
-function withLateAdditions(drafts: readonly StepDraft[]): readonly StepDraft[] {
-  return drafts.reduce<StepDraft[]>((list, d) => {
-    const last = list.at(-1);
-    const isLate =
-      last?.action === 'mix' &&
-      !/[.!?]$|\bflours?\b|\bdough\b/i.test(last.text) &&
-      /\b(?:add|sprinkle|scatter|drizzle|stir in|work in|knead in|incorporate|mix in)\b/i.test(last.text) &&
-      !last.isBeside &&
-      last.times.length === 0 &&
-      list.slice(0, -1).some((x) => x.action === 'mix' || x.action === 'scald');
-    if (last && isLate && d.action === 'knead' && !d.isBeside)
-      return [...list.slice(0, -1), { ...d, text: `${last.text}, ${d.text}`, spans: [...last.spans, ...d.spans] }];
-    return [...list, d];
-  }, []);
 }

@@ -2,11 +2,24 @@ import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn } from './actions.ts';
 import { answerOf } from './answers.ts';
+import { headingOf, type Part, PREFERMENT, STOOD } from './headings.ts';
 import { itemsOf } from './items.ts';
+import {
+  FACT,
+  isInList,
+  isShortFact,
+  LONGEST_FACT,
+  looksHeatOrServe,
+  looksLikeBareIngredient,
+  looksLikeIngredient,
+  looksTimed,
+  MAKE,
+} from './line-kinds.ts';
 import type { GivenOwner } from './result.ts';
 import { Mapped } from './mapped.ts';
 import { sentencesOf } from './sentences.ts';
 import { normalLine, STAGE_ALONE, withoutBullet } from './normal-line.ts';
+import { isBareTitle, isNamedTitle, isTitle, OPENING, plainTitle, titleIn } from './titles.ts';
 
 /** A recipe taken apart: its title, the lines of ingredients with their use, the sentences of the method, and what is neither. */
 export interface RecipeParts {
@@ -24,101 +37,9 @@ export interface RecipeParts {
   readonly notUnderstood: readonly Mapped[];
 }
 
-type Part = 'unknown' | 'ingredients' | 'method' | 'keeping' | 'passed';
-
-const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
-  [
-    /^(?:the )?(?:filling|stuffing)s?(?: ingredients)?$|^for (?:the |a )?(?:\w+ )?(?:filling|stuffing)$/i,
-    'ingredients',
-    'fill',
-  ],
-  [
-    /^(?:for (?:the )?)?(?:topping|finish|finishing|to finish|to brush|brushing|glaze|garnish)$|^to finish$|^for brushing$/i,
-    'ingredients',
-    'finish',
-  ],
-  [
-    /^(?:to serve|for serving|serving|(?:for )?(?:the |a )?(?:\w+ )?(?:dip|sauce|chutney|relish|salad|dressing|spread))$/i,
-    'ingredients',
-    'serve',
-  ],
-  [
-    /^(?:for )?(?:the )?(?:layers|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering)$/i,
-    'ingredients',
-    'layer',
-  ],
-  [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$/i, 'ingredients', 'griddle'],
-  [
-    /^(?:you (?:will )?need(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
-    'ingredients',
-    'dough',
-  ],
-  [
-    /^(?:methods?|process|directions?|instructions?|preparation|procedure|steps?|how to(?: make)?.*|making .*|to make(?: .*)?|what to do|method and tips)$/i,
-    'method',
-    'dough',
-  ],
-  [
-    /^(?:storage|storing|keeping|freezing|reheating|leftovers|(?:make|do|prepare)[- ]ahead|to (?:store|keep|freeze|reheat))$/i,
-    'keeping',
-    'dough',
-  ],
-  [
-    /^(?:notes?|tips?|equipment|tools|nutrition(?:al info\w*)?|variations?|comments?(?: \(\d+\))?|about .*|introduction|video|related .*|share .*)$/i,
-    'passed',
-    'dough',
-  ],
-];
-const PREFERMENT = /^\W*(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)\b/i;
-/** "(12 h at room temperature)" behind a preferment: how long it stands. */
-const STOOD = /\([^)]*(?:\d ?(?:h|hours?|hrs?)\b|\bovernight\b)[^)]*\)\.?$/i;
-const FACT =
-  /\b(?:makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|portions?|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
-const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |roughly )?(?:\d|[½¼¾⅓⅔⅛])/;
-const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
-/** "Make a dozen balls" is work, and no yield. */
-const MAKE = /^(?:make|form|shape|roll|cut)\b[^.]*\b(?:balls?|pieces?|rounds?|patties|portions?)\b/i;
-const LONGEST_INGREDIENT = 130;
 /** A line that says by its own label that it is no part of the bread. */
 const LABELLED = /^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product) ?: ?\S/i;
-const LONGEST_FACT = 120;
-/** A sentence that says how many, how large, how long in all, and nothing to do. */
-const isShortFact = (text: string): boolean =>
-  FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 2;
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
-const WITHOUT_AMOUNT =
-  /\b(?:for|to taste|to serve|as needed|optional|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty|enough|until|until it)\b/i;
-const SENTENCE = /[.!?](?:\s|$)/;
-const STARTS_AS_STEP =
-  /^(?:mix|add|stir|knead|put|place|combine|roll|heat|cook|brush|divide|cover|sift|whisk|pour|dissolve|rub|serve|leave|let|in|when|once|then|meanwhile|turn|using|make|take|shape|form)\b/i;
-
-/** Whether a line reads as an ingredient without a heading to say so. */
-function looksLikeIngredient(line: string): boolean {
-  if (line.length > LONGEST_INGREDIENT) return false;
-  const text = normalLine(line);
-  const food = findFood(text);
-  if (STARTS_WITH_AMOUNT.test(text) && food === undefined)
-    return WITH_UNIT.test(text) && text.split(' ').length <= 7 && actionsIn(text).length === 0;
-  if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 0);
-  if (!food || SENTENCE.test(text.replace(/\.$/, ''))) return false;
-  // what stands in brackets says how it is, and counts no words
-  const words = text
-    .replace(/\([^)]*\)/g, '')
-    .trim()
-    .split(/ +/).length;
-  if (STARTS_AS_STEP.test(text)) return false;
-  return (
-    words <= 4 ||
-    (words <= 9 &&
-      (/^\p{L}[\p{L} ]{1,30} \d+(?:\.\d+)? ?(?:g|ml|kg|l)\b/u.test(text) ||
-        WITHOUT_AMOUNT.test(text) ||
-        /[:,–-]\s*(?:\d|[½¼¾])/.test(text) ||
-        /\s\d+(?:\.\d+)? ?(?:g|ml|kg|%|(?:fl )?oz|lb|cups?|tsp|tbsp|(?:tea|table)spoons?|pints?)\.?(?: \d+(?:\.\d+)? ?%)?$/.test(
-          text,
-        )))
-  );
-}
-
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
   /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
@@ -375,106 +296,4 @@ export function takeApart(lines: readonly Mapped[], given: readonly GivenOwner[]
   taking.setIntroductionAside();
   const { title, ingredients, method, facts, headings, aside, keeping, notUnderstood } = taking;
   return { title: title && plainTitle(title), ingredients, method, facts, headings, aside, keeping, notUnderstood };
-}
-
-/** A title without the signs that set it out. */
-const plainTitle = (title: Mapped): Mapped => title.replace(/[:#*☐▢□]+/g, '').trim();
-
-/** In a list of ingredients a short line with a food needs no amount; a sentence is no entry. */
-function isInList(line: string): boolean {
-  if (looksLikeIngredient(line)) return true;
-  const text = normalLine(line);
-  return STARTS_WITH_AMOUNT.test(text)
-    ? line.length <= LONGEST_INGREDIENT && actionsIn(text).length < 2
-    : findFood(text) !== undefined &&
-        text.split(' ').length <= 9 &&
-        !SENTENCE.test(line) &&
-        !/^(?:mix|add|stir|knead|roll|cook|heat|brush)\b/i.test(text);
-}
-
-/** Below the method's heading only a line that starts with an amount and says nothing to do is still an ingredient. */
-function looksLikeBareIngredient(line: string): boolean {
-  const text = normalLine(line);
-  return (
-    STARTS_WITH_AMOUNT.test(text) &&
-    line.length < 70 &&
-    actionsIn(text).length === 0 &&
-    findFood(text) !== undefined &&
-    !/\b(?:minutes?|hours?|seconds?)\b/i.test(text)
-  );
-}
-
-const looksHeatOrServe = (line: string): boolean =>
-  /\b(?:heat|preheat|warm)\b.*\b(?:pan|griddle|skillet|plate|grill)\b|^serve\b/i.test(line);
-
-/** "Cover, warm place, about 1 hour", "6 pieces", "30 seconds a side": a step without a verb. */
-const looksTimed = (line: string): boolean =>
-  /\d\s*(?:seconds?|secs?|s|minutes?|mins?|hours?|hrs?|h)\b|\ban? (?:hour|minute)\b|\bovernight\b/i.test(
-    normalLine(line),
-  ) || /^\d+ (?:pieces|balls|rounds|portions)\b/i.test(normalLine(line));
-
-function isTitle(line: string, title: string | undefined, part: Part): boolean {
-  return (
-    title === undefined &&
-    part === 'unknown' &&
-    line.length < 60 &&
-    !SENTENCE.test(line) &&
-    line.split(' ').length <= 7 &&
-    !/^(?:mix|add|stir|knead|roll out|cook|heat|brush|divide)\b/i.test(line)
-  );
-}
-
-/** "My uncle's bread. Take 500 g …": a paragraph that opens with its title. */
-const OPENING = /^([^.!?\d]{3,60})[.!]\s+(.*\d.*)$/;
-
-/** A first line of a few words without a figure or a full stop is the title, though it may name a food. */
-const isBareTitle = (whole: string): boolean =>
-  isBare(whole.replace(/(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$/gu, '').trim());
-/** "Wholemeal rounds, formula (batch 10 kg)": what a bread is called, though it names a food and figures. */
-const isNamedTitle = (line: string): boolean =>
-  line.length <= 70 &&
-  TITLE_NOUN.test(line) &&
-  !STARTS_WITH_AMOUNT.test(line) &&
-  !FACT.test(line) &&
-  !/[.;!?] |:$|:.*\d/.test(line) &&
-  !/\bflour\b/i.test(line.replace(/\([^)]*\)/g, '')) &&
-  actionsIn(normalLine(line)).length === 0;
-const TITLE_NOUN =
-  /\b(?:rounds|breads?|flatbreads?|cakes|wraps|tortillas|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe)\b/i;
-const isBare = (line: string): boolean =>
-  line.length <= 60 &&
-  line.split(/\s+/).length <= 7 &&
-  !/[\d½¼¾⅓⅔.!?;]|:.*:|:$/.test(line) &&
-  !/^(?:a |an )?(?:pinch|handful|knob|mix|add|stir|put|(?:make|prepare) the dough)\b/i.test(line) &&
-  /\p{L}{3}/u.test(line);
-
-/** "Griddle breads, makes 8" is a title as well. */
-const titleIn = (fact: string): string | undefined => {
-  const head = fact.split(/\s*[(,–:-]\s*(?=makes?|yields?|serves)/i)[0] ?? '';
-  return head !== fact && /\p{L}{3}/u.test(head) ? head.trimEnd() : undefined;
-};
-
-const LONGEST_HEADING = 60;
-function headingOf(
-  line: string,
-): { readonly part: Part; readonly use: IngredientUse; readonly rest: string } | undefined {
-  const [, head = '', rest = ''] = /^([^:]{2,45}):\s*(.*)$/.exec(line) ?? [];
-  const bare = line
-    .replace(/[:#*_=|-]+$/g, '')
-    .replace(/^[#*_=|-]+/g, '')
-    .replace(/\s*\|\s*/g, ' ')
-    .trim();
-  for (const [text, after] of [
-    [head.trim(), rest],
-    [bare, ''],
-  ] as const) {
-    const known =
-      text === '' || text.length > LONGEST_HEADING ? undefined : HEADINGS.find(([pattern]) => pattern.test(text));
-    // "Griddle: 75 s a side" names where it cooks, and no list of what is used
-    if (known && !(known[2] === 'griddle' && looksTimed(after))) return { part: known[1], use: known[2], rest: after };
-  }
-  if (/^step \d{1,2}$/i.test(bare)) return { part: 'method', use: 'dough', rest: '' };
-  if (/^for (?:the )?\w+(?: \w+)?:?$/i.test(line) && line.length < 40)
-    return { part: 'ingredients', use: /\b(?:butter|oil|glaze)\b/i.test(line) ? 'finish' : 'dough', rest: '' };
-  return undefined;
 }

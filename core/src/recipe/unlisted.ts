@@ -1,8 +1,8 @@
 import { ingredientOfFood } from '../bread/index.ts';
 import { findFood, foodById, foodsIn, type Food } from '../foods/index.ts';
 import type { Ingredient, IngredientUse } from '../formula/index.ts';
-import type { StepDraft } from './method-drafts.ts';
 import type { Conflict, Guess } from './result.ts';
+import type { StepDraft } from './step-draft.ts';
 
 interface Found {
   readonly food: Food;

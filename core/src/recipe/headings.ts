@@ -1,0 +1,78 @@
+import type { IngredientUse } from '../formula/index.ts';
+import { looksTimed } from './line-kinds.ts';
+
+/** What the lines under a heading are. */
+export type Part = 'unknown' | 'ingredients' | 'method' | 'keeping' | 'passed';
+
+const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
+  [
+    /^(?:the )?(?:filling|stuffing)s?(?: ingredients)?$|^for (?:the |a )?(?:\w+ )?(?:filling|stuffing)$/i,
+    'ingredients',
+    'fill',
+  ],
+  [
+    /^(?:for (?:the )?)?(?:topping|finish|finishing|to finish|to brush|brushing|glaze|garnish)$|^to finish$|^for brushing$/i,
+    'ingredients',
+    'finish',
+  ],
+  [
+    /^(?:to serve|for serving|serving|(?:for )?(?:the |a )?(?:\w+ )?(?:dip|sauce|chutney|relish|salad|dressing|spread))$/i,
+    'ingredients',
+    'serve',
+  ],
+  [
+    /^(?:for )?(?:the )?(?:layers|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering)$/i,
+    'ingredients',
+    'layer',
+  ],
+  [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$/i, 'ingredients', 'griddle'],
+  [
+    /^(?:you (?:will )?need(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
+    'ingredients',
+    'dough',
+  ],
+  [
+    /^(?:methods?|process|directions?|instructions?|preparation|procedure|steps?|how to(?: make)?.*|making .*|to make(?: .*)?|what to do|method and tips)$/i,
+    'method',
+    'dough',
+  ],
+  [
+    /^(?:storage|storing|keeping|freezing|reheating|leftovers|(?:make|do|prepare)[- ]ahead|to (?:store|keep|freeze|reheat))$/i,
+    'keeping',
+    'dough',
+  ],
+  [
+    /^(?:notes?|tips?|equipment|tools|nutrition(?:al info\w*)?|variations?|comments?(?: \(\d+\))?|about .*|introduction|video|related .*|share .*)$/i,
+    'passed',
+    'dough',
+  ],
+];
+export const PREFERMENT = /^\W*(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)\b/i;
+/** "(12 h at room temperature)" behind a preferment: how long it stands. */
+export const STOOD = /\([^)]*(?:\d ?(?:h|hours?|hrs?)\b|\bovernight\b)[^)]*\)\.?$/i;
+
+const LONGEST_HEADING = 60;
+/** The heading that a line is, or opens with: what stands under it, and what of the line is left. */
+export function headingOf(
+  line: string,
+): { readonly part: Part; readonly use: IngredientUse; readonly rest: string } | undefined {
+  const [, head = '', rest = ''] = /^([^:]{2,45}):\s*(.*)$/.exec(line) ?? [];
+  const bare = line
+    .replace(/[:#*_=|-]+$/g, '')
+    .replace(/^[#*_=|-]+/g, '')
+    .replace(/\s*\|\s*/g, ' ')
+    .trim();
+  for (const [text, after] of [
+    [head.trim(), rest],
+    [bare, ''],
+  ] as const) {
+    const known =
+      text === '' || text.length > LONGEST_HEADING ? undefined : HEADINGS.find(([pattern]) => pattern.test(text));
+    // "Griddle: 75 s a side" names where it cooks, and no list of what is used
+    if (known && !(known[2] === 'griddle' && looksTimed(after))) return { part: known[1], use: known[2], rest: after };
+  }
+  if (/^step \d{1,2}$/i.test(bare)) return { part: 'method', use: 'dough', rest: '' };
+  if (/^for (?:the )?\w+(?: \w+)?:?$/i.test(line) && line.length < 40)
+    return { part: 'ingredients', use: /\b(?:butter|oil|glaze)\b/i.test(line) ? 'finish' : 'dough', rest: '' };
+  return undefined;
+}

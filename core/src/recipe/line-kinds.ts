@@ -1,0 +1,80 @@
+import { findFood } from '../foods/index.ts';
+import { actionsIn } from './actions.ts';
+import { normalLine } from './normal-line.ts';
+
+export const FACT =
+  /\b(?:makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|portions?|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
+export const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |roughly )?(?:\d|[½¼¾⅓⅔⅛])/;
+const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
+/** "Make a dozen balls" is work, and no yield. */
+export const MAKE = /^(?:make|form|shape|roll|cut)\b[^.]*\b(?:balls?|pieces?|rounds?|patties|portions?)\b/i;
+const LONGEST_INGREDIENT = 130;
+export const LONGEST_FACT = 120;
+/** A sentence that says how many, how large, how long in all, and nothing to do. */
+export const isShortFact = (text: string): boolean =>
+  FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 2;
+const WITHOUT_AMOUNT =
+  /\b(?:for|to taste|to serve|as needed|optional|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty|enough|until|until it)\b/i;
+export const SENTENCE = /[.!?](?:\s|$)/;
+const STARTS_AS_STEP =
+  /^(?:mix|add|stir|knead|put|place|combine|roll|heat|cook|brush|divide|cover|sift|whisk|pour|dissolve|rub|serve|leave|let|in|when|once|then|meanwhile|turn|using|make|take|shape|form)\b/i;
+
+/** Whether a line reads as an ingredient without a heading to say so. */
+export function looksLikeIngredient(line: string): boolean {
+  if (line.length > LONGEST_INGREDIENT) return false;
+  const text = normalLine(line);
+  const food = findFood(text);
+  if (STARTS_WITH_AMOUNT.test(text) && food === undefined)
+    return WITH_UNIT.test(text) && text.split(' ').length <= 7 && actionsIn(text).length === 0;
+  if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 0);
+  if (!food || SENTENCE.test(text.replace(/\.$/, ''))) return false;
+  // what stands in brackets says how it is, and counts no words
+  const words = text
+    .replace(/\([^)]*\)/g, '')
+    .trim()
+    .split(/ +/).length;
+  if (STARTS_AS_STEP.test(text)) return false;
+  return (
+    words <= 4 ||
+    (words <= 9 &&
+      (/^\p{L}[\p{L} ]{1,30} \d+(?:\.\d+)? ?(?:g|ml|kg|l)\b/u.test(text) ||
+        WITHOUT_AMOUNT.test(text) ||
+        /[:,–-]\s*(?:\d|[½¼¾])/.test(text) ||
+        /\s\d+(?:\.\d+)? ?(?:g|ml|kg|%|(?:fl )?oz|lb|cups?|tsp|tbsp|(?:tea|table)spoons?|pints?)\.?(?: \d+(?:\.\d+)? ?%)?$/.test(
+          text,
+        )))
+  );
+}
+
+/** In a list of ingredients a short line with a food needs no amount; a sentence is no entry. */
+export function isInList(line: string): boolean {
+  if (looksLikeIngredient(line)) return true;
+  const text = normalLine(line);
+  return STARTS_WITH_AMOUNT.test(text)
+    ? line.length <= LONGEST_INGREDIENT && actionsIn(text).length < 2
+    : findFood(text) !== undefined &&
+        text.split(' ').length <= 9 &&
+        !SENTENCE.test(line) &&
+        !/^(?:mix|add|stir|knead|roll|cook|heat|brush)\b/i.test(text);
+}
+
+/** Below the method's heading only a line that starts with an amount and says nothing to do is still an ingredient. */
+export function looksLikeBareIngredient(line: string): boolean {
+  const text = normalLine(line);
+  return (
+    STARTS_WITH_AMOUNT.test(text) &&
+    line.length < 70 &&
+    actionsIn(text).length === 0 &&
+    findFood(text) !== undefined &&
+    !/\b(?:minutes?|hours?|seconds?)\b/i.test(text)
+  );
+}
+
+export const looksHeatOrServe = (line: string): boolean =>
+  /\b(?:heat|preheat|warm)\b.*\b(?:pan|griddle|skillet|plate|grill)\b|^serve\b/i.test(line);
+
+/** "Cover, warm place, about 1 hour", "6 pieces", "30 seconds a side": a step without a verb. */
+export const looksTimed = (line: string): boolean =>
+  /\d\s*(?:seconds?|secs?|s|minutes?|mins?|hours?|hrs?|h)\b|\ban? (?:hour|minute)\b|\bovernight\b/i.test(
+    normalLine(line),
+  ) || /^\d+ (?:pieces|balls|rounds|portions)\b/i.test(normalLine(line));

@@ -1,0 +1,49 @@
+import { actionsIn } from './actions.ts';
+import type { Part } from './headings.ts';
+import { FACT, SENTENCE, STARTS_WITH_AMOUNT } from './line-kinds.ts';
+import type { Mapped } from './mapped.ts';
+import { normalLine } from './normal-line.ts';
+
+/** A title without the signs that set it out. */
+export const plainTitle = (title: Mapped): Mapped => title.replace(/[:#*☐▢□]+/g, '').trim();
+
+export function isTitle(line: string, title: string | undefined, part: Part): boolean {
+  return (
+    title === undefined &&
+    part === 'unknown' &&
+    line.length < 60 &&
+    !SENTENCE.test(line) &&
+    line.split(' ').length <= 7 &&
+    !/^(?:mix|add|stir|knead|roll out|cook|heat|brush|divide)\b/i.test(line)
+  );
+}
+
+/** "My uncle's bread. Take 500 g …": a paragraph that opens with its title. */
+export const OPENING = /^([^.!?\d]{3,60})[.!]\s+(.*\d.*)$/;
+
+/** A first line of a few words without a figure or a full stop is the title, though it may name a food. */
+export const isBareTitle = (whole: string): boolean =>
+  isBare(whole.replace(/(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$/gu, '').trim());
+/** "Wholemeal rounds, formula (batch 10 kg)": what a bread is called, though it names a food and figures. */
+export const isNamedTitle = (line: string): boolean =>
+  line.length <= 70 &&
+  TITLE_NOUN.test(line) &&
+  !STARTS_WITH_AMOUNT.test(line) &&
+  !FACT.test(line) &&
+  !/[.;!?] |:$|:.*\d/.test(line) &&
+  !/\bflour\b/i.test(line.replace(/\([^)]*\)/g, '')) &&
+  actionsIn(normalLine(line)).length === 0;
+const TITLE_NOUN =
+  /\b(?:rounds|breads?|flatbreads?|cakes|wraps|tortillas|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe)\b/i;
+const isBare = (line: string): boolean =>
+  line.length <= 60 &&
+  line.split(/\s+/).length <= 7 &&
+  !/[\d½¼¾⅓⅔.!?;]|:.*:|:$/.test(line) &&
+  !/^(?:a |an )?(?:pinch|handful|knob|mix|add|stir|put|(?:make|prepare) the dough)\b/i.test(line) &&
+  /\p{L}{3}/u.test(line);
+
+/** "Griddle breads, makes 8" is a title as well. */
+export const titleIn = (fact: string): string | undefined => {
+  const head = fact.split(/\s*[(,–:-]\s*(?=makes?|yields?|serves)/i)[0] ?? '';
+  return head !== fact && /\p{L}{3}/u.test(head) ? head.trimEnd() : undefined;
+};
