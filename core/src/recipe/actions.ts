@@ -1,3 +1,5 @@
+import { remembered } from './remembered.ts';
+
 /** What hands (or nobody) do in a piece of the method; `heat` and `serve` are read but are no steps. */
 export type Action =
   | 'bloom'
@@ -113,7 +115,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
 ];
 
 /** The actions of a text, in its order; where two claim the same words, the one first in the list has them. */
-export function actionsIn(text: string): readonly FoundAction[] {
+export const actionsIn = remembered((text: string): readonly FoundAction[] => {
   const found: FoundAction[] = [];
   for (const [action, pattern] of WORDS) {
     for (const m of text.matchAll(pattern)) {
@@ -122,4 +124,4 @@ export function actionsIn(text: string): readonly FoundAction[] {
     }
   }
   return found.sort((a, b) => a.at - b.at);
-}
+});

@@ -97,6 +97,14 @@ function fromData(
 const isSetAside = (c: RecipeChoice, given: readonly GivenOwner[]): boolean =>
   given.some((g) => g.owner === 'aside' && g.from <= c.from && c.to <= g.to);
 
+/** A line without the room that only sets its columns apart: what is looked for in it takes the longer, the more of that there is. */
+const plainSpaces = (line: Mapped): Mapped =>
+  line
+    .replace(/[\s\u00a0]{9,}/g, WIDE)
+    .slice(0, WIDE.length + LONGEST_LINE)
+    .trim();
+const WIDE = '        ';
+
 /** The lines that are read: no more, and no longer, than a recipe has them. */
 function readableLines(lines: readonly Mapped[]): readonly Mapped[] {
   let left = MOST_CHARACTERS;
@@ -111,7 +119,7 @@ function fromLines(
   given: readonly GivenOwner[],
   onShare: OnShare,
 ): ImportedRecipe {
-  const lines = joinedLines(all.filter((l) => l.text.trim() !== ''));
+  const lines = joinedLines(all.map(plainSpaces).filter((l) => l.text !== ''));
   const kept = readableLines(lines);
   const choices = recipesIn(kept);
   const open = choices.filter((c) => !isSetAside(c, given));

@@ -2,19 +2,23 @@ import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { normalLine } from './normal-line.ts';
 
+/** Says how many a recipe makes, how heavy, how long in all. */
 export const FACT =
   /\b(?:makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|portions?|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
+/** Opens with so much of something. */
 export const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |roughly )?(?:\d|[½¼¾⅓⅔⅛])/;
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
 /** "Make a dozen balls" is work, and no yield. */
 export const MAKE = /^(?:make|form|shape|roll|cut)\b[^.]*\b(?:balls?|pieces?|rounds?|patties|portions?)\b/i;
 const LONGEST_INGREDIENT = 130;
+/** What is longer says more than that. */
 export const LONGEST_FACT = 120;
 /** A sentence that says how many, how large, how long in all, and nothing to do. */
 export const isShortFact = (text: string): boolean =>
   FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 2;
 const WITHOUT_AMOUNT =
   /\b(?:for|to taste|to serve|as needed|optional|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty|enough|until|until it)\b/i;
+/** A sentence ends within it. */
 export const SENTENCE = /[.!?](?:\s|$)/;
 const STARTS_AS_STEP =
   /^(?:mix|add|stir|knead|put|place|combine|roll|heat|cook|brush|divide|cover|sift|whisk|pour|dissolve|rub|serve|leave|let|in|when|once|then|meanwhile|turn|using|make|take|shape|form)\b/i;

@@ -1,4 +1,5 @@
 import { Mapped } from './mapped.ts';
+import { remembered } from './remembered.ts';
 
 const NUMBERS: Readonly<Record<string, string>> = {
   one: '1',
@@ -255,8 +256,9 @@ export function normal(line: Mapped): Mapped {
   return RULES.reduce((text, [from, to]) => text.replace(from, to), line).trim();
 }
 /** The same of words whose place nobody asks for. */
-export const normalLine = (line: string): string =>
-  RULES.reduce((text, [from, to]) => text.replace(from, to as string), line).trim();
+export const normalLine = remembered((line: string): string =>
+  RULES.reduce((text, [from, to]) => text.replace(from, to as string), line).trim(),
+);
 
 /** A line without the mark of a list, and whether it had the number of a step. */
 export function withoutBullet(line: Mapped): Mapped {

@@ -28,6 +28,19 @@ describe('what is no recipe', () => {
     expect(shares).toEqual([...shares].sort((a, b) => a - b));
     expect(shares.at(-1)).toBe(1);
   });
+  it('room that only sets columns apart is no work, however much of it there is', () => {
+    const readWith = (room: string) => {
+      const read = importRecipe(
+        `flour${room}500 g\nwater${room}300 g\nMix. Divide into 8, roll, cook 1 minute a side.`,
+      );
+      return read.ok ? read.value.bread?.ingredients.map((i) => [i.name, i.pct]) : expect.fail();
+    };
+    expect(readWith(' '.repeat(200_000))).toEqual(readWith('  '));
+    expect(readWith('\t'.repeat(200_000))).toEqual([
+      ['flour', 100],
+      ['water', 60],
+    ]);
+  });
   it('cups of flour that make a dough wetter than its family are said to be scooped; weighed ones are not', () => {
     const conflicts = (flour: string) => {
       const read = importRecipe(

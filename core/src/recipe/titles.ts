@@ -7,6 +7,7 @@ import { normalLine } from './normal-line.ts';
 /** A title without the signs that set it out. */
 export const plainTitle = (title: Mapped): Mapped => title.replace(/[:#*☐▢□]+/g, '').trim();
 
+/** Whether a line that holds words for hands is a title all the same, "Griddle cakes". */
 export function isTitle(line: string, title: string | undefined, part: Part): boolean {
   return (
     title === undefined &&

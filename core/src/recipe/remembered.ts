@@ -1,0 +1,15 @@
+/** So many answers are kept; a recipe has fewer lines and sentences. */
+const MOST = 2000;
+
+/** A function of a text that is asked for the same text again and again while a recipe is taken apart: each is worked out once. */
+export function remembered<T>(of: (text: string) => T): (text: string) => T {
+  const known = new Map<string, T>();
+  return (text) => {
+    const before = known.get(text);
+    if (before !== undefined) return before;
+    const found = of(text);
+    if (known.size >= MOST) known.clear();
+    known.set(text, found);
+    return found;
+  };
+}
