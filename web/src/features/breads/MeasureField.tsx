@@ -37,7 +37,7 @@ export function MeasureField({ ingredient, grams, system, onGrams }: Props) {
         aria-invalid={isWrong}
         value={typed ?? measure?.text ?? ''}
         placeholder="–"
-        className={`figures min-h-9 w-28 rounded-cut border bg-panel px-2 ${isWrong ? 'border-trouble' : 'border-line'}`}
+        className={`figures min-h-9 w-28 rounded-cut xl:w-40 border bg-panel px-2 ${isWrong ? 'border-trouble' : 'border-line'}`}
         onFocus={(e) => e.target.select()}
         onChange={(e) => setTyped(e.target.value)}
         onBlur={take}
