@@ -25,6 +25,15 @@ const minutesBetween = (from: readonly string[], to: readonly string[]): number 
 /** "Kneading 8 min – proofing 50 min – dividing – rounding": stages in one line. */
 const DASHED = /\s+[–—]\s+/g;
 
+/** "500 g flour      Knead all for 10 min": a list, and the work beside it. */
+function besideEachOther(line: Mapped): readonly Mapped[] {
+  const left = /^\s*[\d½¼¾⅓⅔⅛][^.;]{2,38}?\S(?=\s{3,}\p{Lu}\p{Ll})/u.exec(line.text);
+  if (!left) return [line];
+  const right = line.slice(left[0].length).trim();
+  const isWork = actionsIn(normalLine(right.text)).length > 0 && actionsIn(normalLine(left[0])).length === 0;
+  return isWork ? [line.slice(0, left[0].length), right] : [line];
+}
+
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
   line
@@ -45,7 +54,8 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
   const told = asked.flatMap((l) =>
     (l.text.match(DASHED) ?? []).length > 3 ? l.split(DASHED).map((p) => p.replace(/(?<=\p{L})$/u, '.')) : [l],
   );
-  const trimmed = told
+  const parted = told.flatMap(besideEachOther);
+  const trimmed = parted
     .flatMap((l) => l.split(ARROW))
     .map(plainLine)
     .filter((l) => l.text !== '');
@@ -75,7 +85,7 @@ function isNarrow(lines: readonly Mapped[]): boolean {
   });
   // notes without a full stop are no prose
   const isProse = lines.filter((l) => /\p{L}[.!?](?:\s|$)/u.test(l.text)).length > 1;
-  return isProse && goesOn.length >= 3 && goesOn.length >= (lines.length - 1) / 2;
+  return isProse && goesOn.length >= 3 && goesOn.length >= 0.4 * (lines.length - 1);
 }
 const NARROW_LEAST = 26;
 
@@ -87,8 +97,10 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()-]*?)[\s|:.]+(\d+(?:[.,]\d+)?)\s
  */
 export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = all.flatMap(barred);
+  const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
-    !/^[|\s:+-]+$/.test(text) && (/^\s*\|/.test(text) || (text.match(/\|/g) ?? []).length > 1);
+    !/^[|\s:+-]+$/.test(text) &&
+    ((isRuled && text.includes('|')) || /^\s*\|/.test(text) || (text.match(/\|/g) ?? []).length > 1);
   const sizes = lines.find((l) => isRow(l.text) && SIZES.test(l.text));
   let units: readonly string[] = [];
   const cells = lines.map((l) => {
@@ -98,7 +110,7 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
     }
     const head = unitsOf(l.text);
     if (head.some((u) => u !== '')) units = head;
-    return inOneLine(units.length > 2 ? withUnits(l, units) : oneSize(l, sizes));
+    return inOneLine(units.length > 2 || units[1] ? withUnits(l, units) : oneSize(l, sizes));
   });
   const hasHead = lines.some(
     (l) => l.text.includes('|') && /%\s*\|?\s*$/.test(l.text) && /[a-z]/i.test(l.text) && !/\d/.test(l.text),
@@ -127,7 +139,7 @@ const unitsOf = (row: string): readonly string[] =>
         .map((cell) => {
           const text = cell.trim().toLowerCase();
           if (/^(?:%|(?:baker['’]?s['’]? )?(?:%|percent(?:age)?s?))$/.test(text)) return '%';
-          return /^(?:g|grams?|weight(?: \(g\))?|amount \(g\))$/.test(text) ? 'g' : '';
+          return /^(?:g|grams?|(?:weight|amount|quantity)(?: \(g\)| in g| in grams)|weight)$/.test(text) ? 'g' : '';
         });
 
 /** A row whose bare figures have the units of their columns. */

@@ -72,7 +72,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\bin(?:to)? \d{1,3}(?: \w+){0,3} ?\((?:about |around |approx\.? |ca\.? |~ ?)?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:breads?|flatbreads?|pieces?|balls?|rounds?|wraps?) \((?:about |around |approx\.? |ca\.? )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\)/i.exec(
+    /\b(?:breads?|flatbreads?|pieces?|balls?|rounds?|wraps?|dividing|divide) \((?:about |around |approx\.? |ca\.? )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\)/i.exec(
       text,
     ) ??
     /\bweight of (?:the |each |a )?(?:pieces?|balls?):? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(

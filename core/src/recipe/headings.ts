@@ -32,7 +32,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'dough',
   ],
   [
-    /^(?:methods?|process|directions?|instructions?|preparation|procedure|steps?|how to(?: make)?.*|making .*|to make(?: .*)?|what to do|method and tips)$/i,
+    /^(?:methods?|process(?:es)?(?: +times?)?|directions?|instructions?|preparation|procedure|steps?|how to(?: make)?.*|making .*|to make(?: .*)?|what to do|method and tips)$/i,
     'method',
     'dough',
   ],
@@ -56,7 +56,12 @@ const LONGEST_HEADING = 60;
 export function headingOf(
   line: string,
 ): { readonly part: Part; readonly use: IngredientUse; readonly rest: string } | undefined {
-  const [, head = '', rest = ''] = /^([^:]{2,45}):\s*(.*)$/.exec(line) ?? [];
+  // an old book sets "Ingredients.—" before its list
+  const [, head = '', rest = ''] =
+    /^([^:.]{2,45}):\s*(.*)$/.exec(line) ??
+    /^([\p{L} ]{2,25})\.\s?[-–—]+\s*(.+)$/u.exec(line) ??
+    /^([^:]{2,45}):\s*(.*)$/.exec(line) ??
+    [];
   const bare = line
     .replace(/[:#*_=|-]+$/g, '')
     .replace(/^[#*_=|-]+/g, '')

@@ -150,7 +150,7 @@ function plainAmounts(line: Mapped): Mapped {
         (_, n = '', how = '') => `${n} ${how}tbsp `,
       )
       .replace(
-        new RegExp(`^(${COUNT}) (?:mug|bowl|ladle|scoop|measure|jug|teacup)s? `, 'i'),
+        new RegExp(`^(${COUNT}) (?:mug|bowl|ladle|scoop|measure|jug|teacup|tin)s? (?!\\()`, 'i'),
         (_, n = '') => `${n} glass `,
       )
   );
@@ -167,7 +167,7 @@ function splitExtras(line: Mapped): readonly Mapped[] {
     : [line];
 }
 
-const PERCENT = /(\d+(?:\.\d+)?)\s*(?:%|per ?cent)/i;
+const PERCENT = /(?:(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*)?(\d+(?:\.\d+)?)\s*(?:%|per ?cent)/i;
 
 function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
   const percent = PERCENT.exec(whole.text);
@@ -205,7 +205,8 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
       ...(percent ? [whole.span(percent.index, percent.index + percent[0].length)] : []),
       ...[...line.text.matchAll(ANY_DEGREES)].map((m) => line.span(m.index, m.index + m[0].length)),
     ],
-    pct: percent ? Number(percent[1]) : undefined,
+    // of a range its middle
+    pct: percent ? (Number(percent[1] ?? percent[2]) + Number(percent[2])) / 2 : undefined,
     name: nameOf(words, food),
     food,
     use: useInWords(text) ?? use,
@@ -351,6 +352,7 @@ function nameOf(words: string, food: Food | undefined): string {
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
     .replace(/(?<=\p{L}{3})\s+\d+(?:\.\d+)?\s*(?:(?:k?g|m?l)\b.*|\s*)$/u, '')
     .replace(/^(?:a )?bit of /i, '')
+    .replace(/ in (?:a|the|1) (?:\w+ )?bowl$/i, '')
     .replace(/^(?:take|use|add)\s+/i, '')
     .replace(/^(?:(?:of|a|an|the|some|little|enough)\s+)+/i, '')
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')

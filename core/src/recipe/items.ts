@@ -73,7 +73,7 @@ export function itemsOf(line: Mapped): readonly Mapped[] {
   for (const pattern of CUTS) {
     // "the poolish, 350 g flour": what is made already is no ingredient
     const pieces = cut(line, pattern).filter(
-      (p) => !/^(?:all (?:of )?)?(?:the|your) (?!same\b)[\p{L} ]{3,25}$/iu.test(p.text),
+      (p) => !/^(?:(?:all (?:of )?)?(?:the|your) (?!same\b)|(?:no|without) )[\p{L} ]{3,25}\.?$/iu.test(p.text),
     );
     if (pieces.length < 2 || !pieces.every(isItem)) continue;
     // "600 fl, 390 w, 12 s" begins with flour; "60 s + 40 s" are seconds

@@ -28,8 +28,9 @@ const FINISHES = new Set<Action>(['finish', 'clap']);
 function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (a.isBeside !== b.isBeside) return false;
   if (a.isBeside) return true;
-  if (a.action === b.action && a.action !== 'knead')
-    return a.action !== 'rest' || a.times.length === 0 || b.times.length === 0;
+  // "knead, and I mean knead, for ten minutes"
+  if (a.action === 'knead' && b.action === 'knead') return a.times.length === 0 && a.text.length < 14;
+  if (a.action === b.action) return a.action !== 'rest' || a.times.length === 0 || b.times.length === 0;
   if (MIXES.has(a.action) && MIXES.has(b.action)) return true;
   if (RESTS.has(a.action) && RESTS.has(b.action)) return a.times.length === 0 || b.times.length === 0;
   if (COOKS.has(a.action) && COOKS.has(b.action)) return true;

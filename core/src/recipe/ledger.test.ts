@@ -98,7 +98,11 @@ Mix. Wipe the table for 3 minutes. Knead 5 minutes after 2 minutes. Rest 30 minu
 });
 
 /** Manners that are not read to the last step yet. */
-const OPEN = ['filling apart, with its own steps', 'long headings, times set apart under them'];
+const OPEN = [
+  'filling apart, with its own steps',
+  'long headings, times set apart under them',
+  'a filling and a dip beside',
+];
 
 describe('texts whose expectation was written first', () => {
   it('are fit to teach from, but for those that are named here; no amount is lost in any', () => {

@@ -35,6 +35,8 @@ const ONCE_COOKED =
 /** "Mix flour and water. 3 min": a time, or a size, that stands as a sentence of its own. */
 const ONLY_A_TIME =
   /^(?:about |ca\.? )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)[.!]?$/i;
+/** Balls that take so long are resting. */
+const LEAST_REST_MIN = 5;
 /** "Cover.", "Repeat.", "Let it cool.": said of what goes on already. */
 const SAID_BESIDE =
   /^(?:cover(?:ed)?(?: (?:it|them|the bowl|and))?(?: with [\p{L} ]+)?|repeat(?: with [\p{L} ]+)?|(?:let|leave) (?:it|them|this) (?:to )?cool)[.!]?$/iu;
@@ -79,7 +81,8 @@ class Drafting {
       this.keeping.push(raw);
       return;
     }
-    const actions = actionsIn(text).filter((a) => !scopeAt(scopes, a.at));
+    const done = scopes.reduce((t, s) => t.slice(0, s.from) + ' '.repeat(s.to - s.from) + t.slice(s.to), text);
+    const actions = actionsIn(done);
     if (isOfComponent(text) || this.isAtFilling(text, actions)) {
       this.drafts.push(componentDraft(sentence, actions));
       return;
@@ -145,6 +148,8 @@ class Drafting {
         spans: [...last.spans, raw.span()],
       };
     else if (implied) this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text) });
+    else if (last?.action === 'ball' && ONLY_A_TIME.test(text) && (times[0]?.ideal ?? 0) >= LEAST_REST_MIN)
+      this.drafts.push(draftOf('rest', sentence, times));
     else if (last && ONLY_A_TIME.test(text)) this.continues(last, raw, text, times);
     else if (
       last &&

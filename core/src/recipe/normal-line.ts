@@ -51,7 +51,7 @@ function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string | undef
   return String(100 * of(hundreds) + of(more) + of(ones) + of(tens) + of(tensOnes));
 }
 const MEASURE =
-  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?|mugs?|spoons?|spoonfuls?|bowls?|ladles?|scoops?';
+  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?|mugs?|spoons?|spoonfuls?|bowls?|tins?|ladles?|scoops?';
 
 /** What she does, as somebody tells it, in the words of what is to be done. */
 const THIRD =
@@ -131,6 +131,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [new RegExp(`^${SPEEDS.source}`, 'i'), (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`],
   [/\b0,(\d+)/g, '0.$1'],
   [/\b(?:coffee|tea|small|large|big) (cup|mug|glass|bowl)/gi, '$1'],
+  [/(?<=\b(?:yields?|makes|gives|quantity):? )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/^\(?(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
   [/\b2 ?[x×] ?(\d+(?:[.,]\d+)?) ?(seconds?|secs?|s|minutes?|mins?)\b/gi, '$1 $2 per side'],
   [SPEEDS, (_, a = '', b = '') => `${Number(a) + Number(b)} min`],
@@ -185,7 +186,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d)-(\d\/\d)/g, '$1 $2'],
   [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],
   [
-    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?=[,;.]|$)/gi,
+    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= on the bench|[,;.]|$)/gi,
     'rest $1 min',
   ],
   [/\b(?:an?|1|one) hour and a quarter\b/gi, '75 minutes'],

@@ -17,6 +17,8 @@ const MAY =
 /** A sentence that opens with a wish is a choice as a whole; "brush with butter if you like" is done, and may be left. */
 const WISH = /^(?:and |or )?if you (?:like|wish|prefer),[^.;]*/i;
 
+/** "Rest 30 minutes, or up to 8 hours in the fridge." */
+const OR_COLD = /,? or (?:for )?(?:up to )?(?:\d|an?\b|overnight)[^.,;]*\b(?:fridge|refrigerator)\b/gi;
 const IF_TIME = /\bif (?:you have (?:the )?time|there is (?:still )?time|time allows)\b[^.;]*/gi;
 
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
@@ -34,6 +36,7 @@ export function scopesIn(text: string): readonly Scope[] {
       found.push({ from: m.index, to: m.index + length, kind });
     }
   for (const m of text.matchAll(IF_TIME)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of text.matchAll(OR_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   const wish = WISH.exec(text);
   if (wish) found.push({ from: 0, to: wish[0].length, kind: 'may' });
   for (const m of text.matchAll(MAY)) {

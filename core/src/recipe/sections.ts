@@ -42,7 +42,7 @@ const LABELLED = /^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
-  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
+  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -162,6 +162,11 @@ class Taking {
       sentences.length > 1 && actionsIn(normalLine(line.text)).length > 0 && !looksLikeIngredient(line.text);
     // "500 g flour, 300 g water. Makes 6.": a list, and how many it is for
     const isListWithFact = sentences.length > 1 && sentences.every((s) => isShortFact(s.text) || itemsOf(s).length > 1);
+    // "Flour, 1 lb. Buttermilk, ½ pint."
+    if (sentences.length > 1 && sentences.every((s) => NAME_FIRST.test(s.text))) {
+      for (const s of sentences) this.list(s);
+      return;
+    }
     // "20 g starter, 60 g flour. 12 hours at room temperature."
     const isListWithMore = sentences.length > 1 && !isMethod && sentences.some((s) => itemsOf(s).length > 1);
     if (isListWithMore && !isListWithFact) for (const s of sentences) this.placeSentence(this.withoutLead(s));
@@ -261,6 +266,7 @@ class Taking {
   }
 }
 
+const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}, (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}$/u;
 /** "350 ff": so much of something that only the writer knows. */
 const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 /** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */

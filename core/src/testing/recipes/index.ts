@@ -2,12 +2,14 @@ import { AGAIN } from './held-again.ts';
 import { HANDOUTS } from './held-handouts.ts';
 import { PAGES } from './held-pages.ts';
 import { ELEVENTH } from './held-eleventh.ts';
+import { EIGHTEENTH } from './held-eighteenth.ts';
 import { FIFTEENTH } from './held-fifteenth.ts';
 import { FIFTH } from './held-fifth.ts';
 import { FOURTEENTH } from './held-fourteenth.ts';
 import { FOURTH } from './held-fourth.ts';
 import { EIGHTH } from './held-eighth.ts';
 import { NINTH } from './held-ninth.ts';
+import { SEVENTEENTH } from './held-seventeenth.ts';
 import { SEVENTH } from './held-seventh.ts';
 import { SIXTEENTH } from './held-sixteenth.ts';
 import { SIXTH } from './held-sixth.ts';
@@ -36,6 +38,8 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FOURTEENTH,
   ...FIFTEENTH,
   ...SIXTEENTH,
+  ...SEVENTEENTH,
+  ...EIGHTEENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
