@@ -41,7 +41,8 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(/\s*\.{3,}\s*|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
     .replace(FROM_TO, (_, h = '', min = '', toH = '', toMin = '') => `${minutesBetween([h, min], [toH, toMin])} min `)
-    .replace(/^\s*\d{1,2}[:.]\d{2}\s+(?=\p{L})/u, '')
+    // "0.65 l water" is no time of the day
+    .replace(/^\s*\d{1,2}[:.][0-5]\d\s+(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?)\b)(?=\p{L})/u, '')
     .trim();
 
 /**

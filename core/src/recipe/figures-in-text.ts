@@ -105,6 +105,11 @@ function inchValue(text: string): number {
   return sum + (sign === undefined ? 0 : (INCH_SIGNS[sign] ?? 0));
 }
 
+/** The middle of a range; "roll three to 20 cm" is none. */
+const middleOf = (least: string | undefined, most: string | undefined): number => {
+  const [a, b] = [Number(least), Number(most ?? least)];
+  return b > 2.5 * a ? b : (a + b) / 2;
+};
 const isSecond = (text: string, at: number): boolean => /\d\s*(?:cm|mm)?\s*(?:x|×|by)\s*$/i.test(text.slice(0, at));
 
 export interface StatedSize {
@@ -135,7 +140,7 @@ export function sizeIn(text: string): StatedSize {
   for (const m of text.matchAll(LENGTH)) {
     // of "20 cm by 12 cm" the first is taken
     if (isSecond(text, m.index)) continue;
-    const value = (Number(m[1]) + Number(m[2] ?? m[1])) / 2;
+    const value = middleOf(m[1], m[2]);
     take(m[3]?.toLowerCase() === 'mm' ? value / 10 : value, m.index, m[0], m[3]?.toLowerCase() === 'mm');
   }
   for (const m of text.matchAll(INCHES)) take(cmOfInches(inchValue(m[1] ?? '')), m.index, m[0], false, true);
@@ -191,7 +196,7 @@ export interface PieceSize {
 
 /** Whether a length is the diameter of a piece, of the round that its wedges are cut of, or its thickness. */
 function isOfPiece([, least, most, unit]: RegExpExecArray, { diameterCm, thicknessMm = 0 }: PieceSize): boolean {
-  const cm = ((Number(least) + Number(most ?? least)) / 2) * (unit?.toLowerCase() === 'mm' ? 0.1 : 1);
+  const cm = middleOf(least, most) * (unit?.toLowerCase() === 'mm' ? 0.1 : 1);
   return [diameterCm, 2 * diameterCm, thicknessMm / 10].some((is) => Math.abs(is - cm) <= 0.1 * cm);
 }
 

@@ -263,9 +263,16 @@ export const normalLine = remembered((line: string): string =>
 
 /** A line without the mark of a list, and whether it had the number of a step. */
 export function withoutBullet(line: Mapped): Mapped {
-  return line
-    .replace(/^\s*(?:\p{Extended_Pictographic}\uFE0F?\s*)+/u, '')
-    .replace(/^\s*(?:[•*·▢□☐✓‣◦>#]+|[-–—]+(?=\s))\s*/u, '')
-    .replace(/^\s*(?:step\s*\d{1,2}\s*[–—-]|(?:step\s*)?\d{1,2}\s*[.):]|[a-z]\))\s+/i, '')
-    .trim();
+  return (
+    line
+      .replace(/^\s*(?:\p{Extended_Pictographic}\uFE0F?\s*)+/u, '')
+      .replace(/^\s*(?:[•*·▢□☐✓‣◦>#]+|[-–—]+(?=\s))\s*/u, '')
+      // "3 BULK PROOF – 65 minutes"
+      .replace(
+        /^\s*\d{1,2}\s+(?=(?:MIX|KNEAD|(?:BULK )?PROOF|BULK|(?:BENCH )?REST|DIVIDE|SCALE|BALL|ROUND|SHAPE|FLATTEN|STRETCH|ROLL|FOLD|CHILL|COOK|BAKE|BRUSH)\b)/,
+        '',
+      )
+      .replace(/^\s*(?:step\s*\d{1,2}\s*[–—-]|(?:step\s*)?\d{1,2}\s*[.):]|[a-z]\))\s+/i, '')
+      .trim()
+  );
 }

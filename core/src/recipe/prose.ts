@@ -31,7 +31,7 @@ function lengthOf(text: string, m: RegExpExecArray, words: string): number {
 
 /** So many ingredients make a list. */
 const ENOUGH = 2;
-const MIXING = new Set(['mix', 'rub', 'scald', 'bloom', 'knead']);
+const MIXING = new Set(['mix', 'rub', 'scald', 'bloom', 'knead', 'rest', 'proof']);
 const isMixing = (text: string): boolean => {
   const actions = actionsIn(text);
   return actions.length > 0 && actions.every((a) => MIXING.has(a.action));

@@ -42,7 +42,7 @@ const LABELLED = /^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
-  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
+  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|start(?: \w+){0,3} with) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -185,7 +185,9 @@ class Taking {
       this.stage = undefined;
       return Mapped.join([stage, line]);
     }
-    this.closeStage();
+    this.closeStage(
+      said && actionsIn(normalLine(line.text))[0]?.action === actionsIn(normalLine(stage.text))[0]?.action,
+    );
     return line;
   }
 
@@ -196,8 +198,8 @@ class Taking {
   }
 
   /** A stage that says no more than its line does is a heading. */
-  closeStage(): void {
-    if (this.stage) this.headings.push(this.stage);
+  closeStage(isSaid = false): void {
+    if (this.stage) (IMPERATIVE.test(this.stage.text) && !isSaid ? this.method : this.headings).push(this.stage);
     this.stage = undefined;
   }
 
@@ -267,6 +269,8 @@ class Taking {
 }
 
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}, (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}$/u;
+/** A stage that is an order: where its line does not say it again it is done. */
+const IMPERATIVE = /^(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?$/;
 /** "350 ff": so much of something that only the writer knows. */
 const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 /** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */

@@ -8,6 +8,7 @@ import { FIFTH } from './held-fifth.ts';
 import { FOURTEENTH } from './held-fourteenth.ts';
 import { FOURTH } from './held-fourth.ts';
 import { EIGHTH } from './held-eighth.ts';
+import { NINETEENTH } from './held-nineteenth.ts';
 import { NINTH } from './held-ninth.ts';
 import { SEVENTEENTH } from './held-seventeenth.ts';
 import { SEVENTH } from './held-seventh.ts';
@@ -40,6 +41,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SIXTEENTH,
   ...SEVENTEENTH,
   ...EIGHTEENTH,
+  ...NINETEENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
