@@ -70,17 +70,17 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )round(?:ed|ing)\b|\bshape (?:them |each )?into rounds(?= *(?:[,.;]|and\b))|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )round(?:ed|ing)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
-    /(?<=^|[;.] )\d{1,3} (?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bcut (?:(?:in|to) (?=\d)|(?=\d{2,3} ?g pieces\b))|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
+    /(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bcut (?:(?:in|to) (?=\d)|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g pieces\b))|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
   [
     'fill',
-    /\b(?:fill(?! the)|stuff|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|put (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|top one half)\b/gi,
+    /\b(?:fill(?! the)|stuff|cover (?:\w+ ){0,3}?with the filling|lay the others? on top|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|put (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|top one half)\b/gi,
   ],
   [
     'roll',
@@ -97,11 +97,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'rest',
-    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:let (?:it|them) (?:go|be)\b|give (?:it|them|the dough) (?=(?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b)|lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|reposes?|relax|stand|sit)\b(?! of)|(?<=^|[,;/] )bench(?= (?:for )?\d)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|under|overnight|to stand)\b|(?<!\b(?:when|once|until|till)\b[^.;,]{0,20})\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
+    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:let (?:it|them) (?:go|be)\b|give (?:it|them|the dough) (?=(?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b)|lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|reposes?|relax|stand|sit)\b(?! of)|(?<=^|[,;/] )bench(?= (?:for )?\d)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|till|under|overnight|to stand)\b|(?<!\b(?:when|once|until|till)\b[^.;,]{0,20})\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
   ],
   [
     'finish',
-    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?warm|top with|season with)\b/gi,
+    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?warm|keep (?:them|it) in (?:a|the) (?:towel|cloth)|top with|season with)\b/gi,
   ],
   [
     'cook',

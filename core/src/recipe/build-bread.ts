@@ -63,7 +63,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
       (s) => !/^(?:serve|enjoy)\b/i.test(s.text) && !lines.some((l) => normalLine(s.text).includes(l.line)),
     ),
   );
-  const text = plain(parts.method).join(' ');
+  const text = plain(parts.method).join('\n');
   const count = piecesOf(facts, parts.title?.text ?? '', lines, text, guesses, conflicts);
   // what a bread cannot hold is handed back
   const more = parts.ingredients.slice(MOST_INGREDIENTS).map((i) => i.line);

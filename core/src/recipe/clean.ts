@@ -37,8 +37,8 @@ function besideEachOther(line: Mapped): readonly Mapped[] {
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
   line
-    .replace(/\*\*|__|`/g, '')
-    .replace(/\s*\.{3,}\s*|\s*…{2,}\s*/g, '  ')
+    .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')
+    .replace(/\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
     .replace(FROM_TO, (_, h = '', min = '', toH = '', toMin = '') => `${minutesBetween([h, min], [toH, toMin])} min `)
     // "0.65 l water" is no time of the day
@@ -86,7 +86,7 @@ function isNarrow(lines: readonly Mapped[]): boolean {
   });
   // notes without a full stop are no prose
   const isProse = lines.filter((l) => /\p{L}[.!?](?:\s|$)/u.test(l.text)).length > 1;
-  return isProse && goesOn.length >= 3 && goesOn.length >= 0.4 * (lines.length - 1);
+  return isProse && goesOn.length >= 3 && goesOn.length >= 0.3 * (lines.length - 1);
 }
 const NARROW_LEAST = 26;
 

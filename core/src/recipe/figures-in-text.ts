@@ -42,7 +42,7 @@ export function divisionIn(
   const halves = /\bhalve\b[^.]*\beach half in(?:to)? (\d{1,2})\b/i.exec(text);
   if (halves) return { least: 2 * Number(halves[1]), most: 2 * Number(halves[1]), text: halves[0] };
   const bare =
-    /(?:^|[.;/] )(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))? (?:even |equal )?(?:pieces|balls|rounds|portions)\b|\b(?:div|divide) (\d{1,3})\b(?! ?g)/i.exec(
+    /(?:^|[.;/] |\n)(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))? (?:even |equal )?(?:pieces|balls|rounds|portions)\b|\b(?:div|divide) (\d{1,3})\b(?! ?g)/i.exec(
       text,
     );
   if (bare) return { least: Number(bare[1] ?? bare[3]), most: Number(bare[2] ?? bare[1] ?? bare[3]), text: bare[0] };
@@ -65,7 +65,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\b(?:balls?|pieces?|portions?|lumps?) (?:of|weighing|at|@|à)(?: about| around)? (\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:(?:scale|divide|portion)(?: (?:it|them|the dough))?(?: at| to)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:(?:scale|divide|portion):?(?: (?:it|them|the dough))?(?: at| to)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\b(?:piece|ball)s? weights?:? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??

@@ -48,7 +48,8 @@ const SLASH = /\s+\/\s+/g;
 const COLUMNS =
   /(?<!\b(?:about|with|or|plus|and|in|of|to|per|for))\s+(?=(?:about )?(?:\d+(?:[.,]\d+)?[½¼¾]?|[½¼¾])\s*(?:g|kg|ml|l|oz|lb|pint|cups?|tsp|tbsp)\.?\s+\p{L})/gu;
 /** "Wheat flour  700 g   Salt  14 g": the same with the names first. */
-const NAMES_FIRST = /(?<=\d\s*(?:g|kg|ml|l))\s+(?=\p{Lu}\p{Ll}+(?:\s\p{Ll}+)?\s+\d)/gu;
+const NAMES_FIRST =
+  /(?<=[\d½¼¾]\s*(?:g|kg|ml|l|oz|lb|pint|cups?|tsp|tbsp)\.?)\s+(?=\p{Lu}\p{Ll}+(?:\s\p{Ll}+)?\s+[\d½¼¾])/gu;
 /** "300 g flour + 1 tsp salt + 150 ml water". */
 const PLUSES = /\s+\+\s+(?=\d|[½¼¾⅓⅔⅛]|an? )/g;
 /** "and two tablespoons": a number in words before its measure. */

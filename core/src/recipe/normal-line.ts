@@ -55,7 +55,7 @@ const MEASURE =
 
 /** What she does, as somebody tells it, in the words of what is to be done. */
 const THIRD =
-  /(?<=\b(?:she|he|it|who|then|and|\p{Lu}\p{Ll}+) |, )(mix|knead|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove)(?:e?s)\b(?= (?:it|them|this|that|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
+  /(?<=\b(?:she|he|it|who|then|and|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove)(?:e?s)\b(?= (?:it|them|this|that|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
 
 /** What was done, as somebody tells it, in the words of what is to be done. */
 const TOLD: Readonly<Record<string, string>> = {
@@ -157,7 +157,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     (_, verb = '', a = '', b = '') => `${verb} ${Number(a) + Number(b)} min`,
   ],
   [
-    /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?\band (?:a |another )?\d+)(?= on the (?:second|other)\b)/gi,
+    /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?(?:\band (?:a |another )?|, )\d+)(?= on the (?:second|other)\b)/gi,
     '$1$2$3$4 $3',
   ],
   [/(\d+)\s*['′](?=\s|[/,;.+)]|$)/g, '$1 min'],

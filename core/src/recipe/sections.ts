@@ -89,9 +89,13 @@ class Taking {
     }
     const share = OF_FLOUR.exec(whole.text);
     if (share) {
+      const [list = whole, ...more] = sentencesOf(whole);
       this.ingredients.push({ line: whole.slice(0, share[0].length).replace(/^.*$/, 'flour 100 %'), use: 'dough' });
-      for (const item of itemsOf(whole.slice(share[0].length).replace(/\s*\(flour: [^)]*\)/i, '')))
-        this.ingredients.push({ line: item.replace(/\s*%?\.?$/, ' %'), use: 'dough' });
+      for (const item of itemsOf(list.slice(share[0].length).replace(/\s*\(flour: [^)]*\)/i, ''))) {
+        const isSaid = /%|per ?cent/i.test(item.text);
+        this.ingredients.push({ line: isSaid ? item : item.replace(/\.?$/, ' %'), use: 'dough' });
+      }
+      for (const s of more) this.take(s);
       return;
     }
     // "for every two mugs of flour: one mug of water, …"
@@ -274,7 +278,7 @@ const IMPERATIVE = /^(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?$/;
 /** "350 ff": so much of something that only the writer knows. */
 const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 /** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */
-const OF_FLOUR = /^(?:in |as )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
+const OF_FLOUR = /^(?:(?:everything |all )?(?:in|as) )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
 const BARE_FIGURE = /^(\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
 
 /** "Flour 100, water 65, salt 2": bare figures of one line are baker's percentages where the flours among them come to a hundred. */

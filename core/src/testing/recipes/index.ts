@@ -15,6 +15,7 @@ import { SEVENTH } from './held-seventh.ts';
 import { SIXTEENTH } from './held-sixteenth.ts';
 import { SIXTH } from './held-sixth.ts';
 import { THIRTEENTH } from './held-thirteenth.ts';
+import { TWENTIETH } from './held-twentieth.ts';
 import { TWELFTH } from './held-twelfth.ts';
 import { TENTH } from './held-tenth.ts';
 import { THIRD } from './held-third.ts';
@@ -42,6 +43,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SEVENTEENTH,
   ...EIGHTEENTH,
   ...NINETEENTH,
+  ...TWENTIETH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
