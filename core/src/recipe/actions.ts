@@ -50,7 +50,10 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
     'bloom',
     /\b(?:(?<!the )froth\w*|(?<!the )foam\w*|activate|bloom|until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?))\b/gi,
   ],
-  ['rub', /\brub(?:bing)?\b(?: \w+){0,4}? (?:in|into|with)\b|\brub\b/gi],
+  [
+    'rub',
+    /\bcut in (?=\d+ ?g\b|the (?:cold )?(?:butter|lard|fat)\b)|\brub(?:bing)?\b(?: \w+){0,4}? (?:in|into|with)\b|\brub\b/gi,
+  ],
   [
     'scald',
     /\bbring (?:\w+,? ){1,7}?to (?:the |a )?boil\b|\b(?:scald|pour (?:over |on |in )?(?:the )?(?:just-)?boil\w* water|add (?:the )?(?:just-)?boil\w* water|stir in (?:the )?(?:just-)?boil\w* water)\b/gi,
@@ -70,11 +73,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )round(?:ed|ing)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:(?:into|to|in) (?:[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
-    /(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bcut (?:(?:in|to) (?=\d)|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g pieces\b))|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
+    /(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g pieces\b))|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],

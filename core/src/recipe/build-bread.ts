@@ -28,7 +28,8 @@ import type { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 import type { Conflict, Guess, ImportedRecipe, OnShare, OwnedWords } from './result.ts';
 import type { RecipeParts } from './sections.ts';
-import { addUnlisted, heldBack } from './unlisted.ts';
+import { sentencesOf } from './sentences.ts';
+import { addUnlisted, heldBack, namedToAvoid } from './unlisted.ts';
 
 const LOSS_PCT = 3;
 const USUAL_PIECE_G = 80;
@@ -108,6 +109,8 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   if (parts.title === undefined) guesses.push({ path: 'name', from: '', why: 'the recipe has no title' });
   conflicts.push(...pairs(lines, built.texts, facts), ...totalConflicts(facts, bread));
   conflicts.push(...wetForCups(lines, bread));
+  const told = plain([...parts.method, ...parts.notUnderstood, ...parts.keeping].flatMap(sentencesOf));
+  conflicts.push(...namedToAvoid(told, ingredients, conflicts));
   onShare(0.8);
   const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood, piece: bread.piece });
   const keeping = [...method.keeping, ...parts.keeping].map((k) => k.text);

@@ -85,7 +85,7 @@ function isNarrow(lines: readonly Mapped[]): boolean {
     return before.length >= NARROW_LEAST && /^\p{Ll}/u.test(l.text) && !/[.!?:;]$/.test(before);
   });
   // notes without a full stop are no prose
-  const isProse = lines.filter((l) => /\p{L}[.!?](?:\s|$)/u.test(l.text)).length > 1;
+  const isProse = lines.filter((l) => /[\p{L})][.!?](?:\s|$)/u.test(l.text)).length > 1;
   return isProse && goesOn.length >= 3 && goesOn.length >= 0.3 * (lines.length - 1);
 }
 const NARROW_LEAST = 26;
@@ -107,7 +107,7 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
   const cells = lines.map((l) => {
     if (!isRow(l.text)) {
       if (!/^[|\s:+-]+$/.test(l.text)) units = [];
-      return l.replace(/\t+/g, '  ');
+      return l.replace(/\t+/g, '  ').replace(/^(\p{L}[^|]*?)\s*\|\s*(?=[\d½¼¾])/u, (_, name = '') => `${name}  `);
     }
     const head = unitsOf(l.text);
     if (head.some((u) => u !== '')) units = head;

@@ -19,7 +19,7 @@ const MIN_PER: Readonly<Record<string, number>> = { s: 1 / 60, m: 1, h: 60, d: 1
 const UNIT = '(seconds?|secs?|s|minutes?|mins?|m|hours?|hrs?|h|days?|d)\\b\\.?';
 const NUMBER = '(\\d+(?:\\.\\d+)?(?:\\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\\d+\\s+\\d\\/\\d|\\d\\/\\d)';
 const TIME = new RegExp(
-  `(about |around |roughly |approx\\.? |approximately |another |a further )?${NUMBER}(?:\\s*(?:${UNIT})?\\s*(?:-|–|—|to|or)\\s*${NUMBER})?\\s*${UNIT}(?:\\s*(?:and\\s*)?(\\d+)\\s*(minutes?|mins?|m|seconds?|secs?|s)\\b)?`,
+  `(about |around |roughly |approx\\.? |approximately |another |a further )?${NUMBER}(?:\\s*(?:${UNIT})?\\s*(?:-|–|—|to|or)\\s*${NUMBER})?\\s*${UNIT}(?:\\s*(?:and\\s*)?(\\d+)\\s*(minutes?|mins?|m|(?<=\\d\\s*m(?:ins?|inutes?)?\\.?\\s*(?:and\\s*)?\\d+\\s*)(?:seconds?|secs?|s))\\b)?`,
   'gi',
 );
 const FRACTIONS: Readonly<Record<string, number>> = {

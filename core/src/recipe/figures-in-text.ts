@@ -11,12 +11,13 @@ export interface StatedYield {
 }
 
 const YIELD =
-  /\b(makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|quantity|portions?)\b\s*:?\s*(?:about |around |approx\.? )?(\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(\d{1,3}))?(?:\s+(?:\w+[ -]){0,3}?(flatbreads?|breads?|rounds?|pieces?|wraps?|cakes?|portions?|people|servings?))?(?!\s*(?:g|kg|ml|cm|min|hours?|°)\b)/i;
+  /\b(makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|portions?)\b\s*:?\s*(?:about |around |approx\.? )?(\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(\d{1,3}))?(?:\s+(?:\w+[ -]){0,3}?(flatbreads?|breads?|rounds?|pieces?|wraps?|cakes?|portions?|people|servings?))?(?!\s*(?:g|kg|ml|cm|min|hours?|°)\b)/i;
 
 export function yieldIn(text: string): StatedYield | undefined {
   const m = YIELD.exec(normalLine(text));
   const by =
     /\b(?:wraps?|breads?|flatbreads?|rounds?|pieces?)\s*[x×]\s*(\d{1,3})\b/i.exec(text) ??
+    /\bfor (\d{1,3}) (?:pieces|breads|flatbreads|rounds|wraps|loaves)\b/i.exec(text) ??
     /[(,–-] ?(\d{1,3})(?: (?:pieces|breads|flatbreads|rounds|wraps|cakes))?\)?$/i.exec(text);
   if (!m && by) return { least: Number(by[1]), most: Number(by[1]), text: by[0], isServings: false };
   if (!m) return undefined;
@@ -62,10 +63,10 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|per|balls?|pieces?|portions?|lumps?)/i.exec(
       text,
     ) ??
-    /\b(?:balls?|pieces?|portions?|lumps?) (?:of|weighing|at|@|à)(?: about| around)? (\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:balls?|pieces?|portions?|lumps?|breads?|flatbreads?) (?:of|weighing|at|@|à)(?: about| around)? (\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:(?:scale|divide|portion):?(?: (?:it|them|the dough))?(?: at| to)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:(?:scal(?:e|ing)|divide|portion):?(?: (?:it|them|the dough))?(?: at| to)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\b(?:piece|ball)s? weights?:? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??

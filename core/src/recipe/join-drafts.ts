@@ -1,10 +1,14 @@
 import type { Action } from './actions.ts';
 import type { StepDraft } from './step-draft.ts';
 
-/** What is rubbed once the bread is cooked is the bread, and no flour. */
+/** What is rubbed, or rolled in something, once the bread is cooked is the bread, and no dough. */
 export const withRubbedBread = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   const cooked = drafts.findIndex((d) => d.action === 'cook');
-  return drafts.map((d, n) => (cooked >= 0 && n > cooked && d.action === 'rub' ? { ...d, action: 'finish' } : d));
+  return drafts.map((d, n) =>
+    cooked >= 0 && n > cooked && (d.action === 'rub' || /\broll (?:it |them )?in\b/i.test(d.text))
+      ? { ...d, action: 'finish' }
+      : d,
+  );
 };
 
 const OF_PIECES = new Set<Action>(['divide', 'ball', 'roll', 'shape', 'coil', 'fill', 'cook']);

@@ -131,6 +131,24 @@ Divide into 8, roll, cook 1 minute a side. They keep for 2 days.`;
   });
 });
 
+describe('what somebody may have to avoid', () => {
+  const conflictsOf = (more: string): readonly string[] =>
+    read(
+      `Rounds\n500 g rice flour\n300 g water\n10 g salt\n${more}\nMix. Divide into 8, roll, cook 1 minute a side.`,
+    ).conflicts.map((c) => c.what);
+
+  it('is told where a text names it and the bread does not hold it, even in words that were not understood', () => {
+    expect(conflictsOf('My neighbour swears by a glaze with sesame seeds and egg.')).toEqual([
+      expect.stringMatching(/^sesame seed is named \(".*"\) and is not in the bread; it holds sesame$/),
+      expect.stringMatching(/^egg is named .* it holds egg/),
+    ]);
+  });
+
+  it('is not told of what is left out, nor of a flour that is another', () => {
+    expect(conflictsOf('Two of them avoid sesame; no milk goes in. Work the flour well.')).toEqual([]);
+  });
+});
+
 describe('what a text sets beside', () => {
   const of = (manner: string) => {
     const t = RECIPE_TEXTS.find((x) => x.manner === manner) ?? expect.fail(`no text: ${manner}`);

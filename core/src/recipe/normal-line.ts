@@ -62,6 +62,8 @@ const TOLD: Readonly<Record<string, string>> = {
   mixed: 'mix',
   kneaded: 'knead',
   rested: 'rest',
+  proofed: 'proof',
+  balled: 'balls',
   proved: 'prove',
   rose: 'rise',
   divided: 'divide',
@@ -81,7 +83,7 @@ const PASSIVE = new RegExp(
 );
 /** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
 const TOLD_VERB = new RegExp(
-  `(^|[.,;] |\\b(?:i|we|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|theirs|pieces|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
+  `(^|[.,;] |\\b(?:i|we|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|theirs|pieces|\\d+|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
   'gi',
 );
 
@@ -156,16 +158,12 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /\b(mix|knead) (\d{1,2}) ?\+ ?(\d{1,2}) ?min(?:utes?)?\b/gi,
     (_, verb = '', a = '', b = '') => `${verb} ${Number(a) + Number(b)} min`,
   ],
-  [
-    /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?(?:\band (?:a |another )?|, )\d+)(?= on the (?:second|other)\b)/gi,
-    '$1$2$3$4 $3',
-  ],
   [/(\d+)\s*['′](?=\s|[/,;.+)]|$)/g, '$1 min'],
   // "60/45 sec": one side and the other
   [/(?<![\d./])(\d{2,3})\s*\/\s*(\d{2,3})\s*(seconds?|secs?|s)\b/gi, '$1 $3, $2 $3'],
   [WORK_OF_STAGE, (_, stage = '') => `${STAGES[stage.toLowerCase()] ?? stage} `],
   [/(?<=^|[,;.] )(\d{1,3}) (?:min )?bench\b(?! ?(?:rest|flour))/gi, 'bench rest $1 min'],
-  [/(?<=\b(?:cook|bake|fry)\b[^/.;]*)(\d+)\s*["″](?=\s*(?:[/,;.+]|$|a side|each))/gi, '$1 s'],
+  [/(?<=\b(?:cook|bake|fry|griddle)\b[^.;]*)(\d+)\s*["″](?=\s*(?:[/,;.+]|$|a side|each))/gi, '$1 s'],
   [/\bhalf a dozen\b/gi, '6'],
   [
     /\ban? (pint|pound|ounce|litre|cup|glass) and (?:a|three) quarters?\b/gi,
@@ -243,6 +241,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\b/gi, (_, n = '', g = '') => `${Number(n) * Number(g)} g`],
   [/(?<=[a-zA-Z°])\s*\/\s*(?=\d+(?:\.\d+)?\s*(?:oz|lb|g|kg|ml|cups?|tsp|tbsp|fl|°|in|")|[½¼¾⅓⅔⅛])/g, ' / '],
   [/\s+/g, ' '],
+  [
+    /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?(?:\band (?:a |another )?|, )\d+)(?= on the (?:second|other)\b)/gi,
+    '$1$2$3$4 $3',
+  ],
   // "knead for 10 minutes, rest it for 15"
   [/(?<=\d ?min(?:utes?)?\b[^.;]*\bfor )(\d{1,3})(?=\s*(?:[.,;](?!\d)|$))/gi, '$1 minutes'],
 ];

@@ -18,6 +18,8 @@ const WITH_MEASURE = new RegExp(
 const UNMEASURED = /(?<=\d ?(?:g|ml)\b[^.;]*)\b\d{1,4} of ((?:[\p{L}-]+\s?){1,3})/giu;
 /** "enough warm water (about 160 ml)": the measure behind the name. */
 const BEHIND = /\b((?:[\p{L}-]+ ){1,3})\((?:about |ca\.? |approx\.? )?\d+(?:\.\d+)? ?(?:g|ml|kg|l)\)/giu;
+/** "as much buttermilk as will make a dough": a liquid without a measure, and usual. */
+const AS_MUCH = /\b(?:as much|enough|sufficient) ((?:[\p{L}-]+ ){1,2}?)(?=as\b|to\b)/giu;
 /** "a little fresh yeast": how much is not told, and usual. */
 const SOME = /\b(?:a little|some|a bit of) ((?:[\p{L}-]+\s?){1,3})/giu;
 const COUNTED = /\b\d+\s+((?:\w+\s)?eggs?)\b/gi;
@@ -49,11 +51,12 @@ export function inProse(parts: RecipeParts): RecipeParts {
     const text = normal(sentence);
     // beside a list only what is mixed in and stands in no line of it
     if (listed && !isMixing(text.text)) continue;
-    for (const pattern of [WITH_MEASURE, UNMEASURED, COUNTED, SOME, BEHIND]) {
+    for (const pattern of [WITH_MEASURE, UNMEASURED, COUNTED, SOME, AS_MUCH, BEHIND]) {
       for (const m of text.text.matchAll(pattern)) {
         const words = (m[1] ?? '').split(/\b(?:and|with|to|into|in|for|then|or)\b/)[0] ?? '';
         const length = pattern === BEHIND ? m[0].length : lengthOf(text.text, m, words);
         const food = findFood(words);
+        if (pattern === AS_MUCH && !['milk', 'yogurt'].includes(food?.role ?? '')) continue;
         if (pattern === SOME && !['leaven', 'salt'].includes(food?.role ?? '')) continue;
         const isFound = found.some(
           (f) => f.line.span().to > text.span(m.index).from && pattern === BEHIND && f.line.text.includes(m[0]),

@@ -210,7 +210,7 @@ class Taking {
   /** "By the mug: 2 mugs of flour …": what stands before a list of amounts is a title, or says nothing. */
   private withoutLead(line: Mapped): Mapped {
     const lead =
-      /^([^:\d]{2,60}(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six) |\p{L}[\p{L} ]{2,20} \d)/u.exec(
+      /^([^:\d]{2,60}(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} \d)/u.exec(
         line.text,
       );
     if (!lead || actionsIn(normalLine(lead[1] ?? '')).length > 0) return line;
@@ -219,7 +219,8 @@ class Taking {
     // "flour: 200 g, …" is the first of them, where no other is a flour
     if (items.length < 2 || (isFlour(lead[1] ?? '') && !items.some((i) => isFlour(i.text)))) return line;
     const head = line.slice(0, (lead[1] ?? '').length);
-    if (this.title === undefined && this.isAtStart) this.title = head;
+    if (/^for \w+ (?:breads|pieces|flatbreads|rounds|wraps|people)$/i.test(head.text)) this.facts.push(head);
+    else if (this.title === undefined && this.isAtStart) this.title = head;
     else this.headings.push(head);
     return line.slice(lead[0].length);
   }

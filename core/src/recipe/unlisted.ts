@@ -1,7 +1,8 @@
 import { ingredientOfFood } from '../bread/index.ts';
-import { findFood, foodById, foodsIn, type Food } from '../foods/index.ts';
+import { avoidedName, findFood, foodById, foodsIn, type Food } from '../foods/index.ts';
 import type { Ingredient, IngredientUse } from '../formula/index.ts';
 import type { Conflict, Guess } from './result.ts';
+import { scopesIn } from './scopes.ts';
 import type { StepDraft } from './step-draft.ts';
 
 interface Found {
@@ -109,6 +110,37 @@ export function addUnlisted(
     }
   }
   return { ingredients: [...ingredients, ...added], guesses, conflicts };
+}
+
+/** A sentence that says what is left out, or what else could be taken. */
+const LEFT_OUT =
+  /\b(?:avoids?|without|free (?:from|of)|instead of|vegan|leave (?:off|out|the \w+ off)|allergic|replace)\b/i;
+
+/** Foods that a text names, that somebody may have to avoid, and that the bread does not hold: it is said, whatever else was not understood. */
+export function namedToAvoid(
+  sentences: readonly string[],
+  ingredients: readonly Ingredient[],
+  known: readonly Conflict[],
+): readonly Conflict[] {
+  const held = new Set(ingredients.flatMap((i) => i.allergens ?? []));
+  const found = new Map<string, Conflict>();
+  for (const sentence of sentences.filter((s) => !LEFT_OUT.test(s))) {
+    const scopes = scopesIn(sentence);
+    const said = scopes.reduce(
+      (t, s) => (s.kind === 'not' ? t.replace(sentence.slice(s.from, s.to), ' ') : t),
+      sentence,
+    );
+    for (const { food, words } of foodsIn(said)) {
+      // "the flour" is the one of the bread, "the milk" of one with oat milk is that
+      if (words === 'flour' || ingredients.some((i) => i.name.endsWith(words))) continue;
+      const missing = (food.allergens ?? []).filter((a) => !held.has(a));
+      if (missing.length === 0 || found.has(words) || known.some((k) => k.what.startsWith(`${words} is used`)))
+        continue;
+      const what = `${words} is named ("${sentence.slice(0, 80)}") and is not in the bread; it holds ${missing.map(avoidedName).join(', ')}`;
+      found.set(words, { paths: ['ingredients'], what });
+    }
+  }
+  return [...found.values()];
 }
 
 const PURPOSE: Readonly<Record<Found['use'], string>> = {

@@ -19,6 +19,7 @@ import { TWENTIETH } from './held-twentieth.ts';
 import { TWELFTH } from './held-twelfth.ts';
 import { TENTH } from './held-tenth.ts';
 import { THIRD } from './held-third.ts';
+import { TWENTY_FIRST } from './held-twenty-first.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -44,6 +45,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...EIGHTEENTH,
   ...NINETEENTH,
   ...TWENTIETH,
+  ...TWENTY_FIRST,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
