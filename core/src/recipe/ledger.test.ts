@@ -146,6 +146,7 @@ describe('what somebody may have to avoid', () => {
 
   it('is not told of what is left out, nor of a flour that is another', () => {
     expect(conflictsOf('Two of them avoid sesame; no milk goes in. Work the flour well.')).toEqual([]);
+    expect(conflictsOf('Each is the size of an egg, then as big as a walnut.')).toEqual([]);
   });
 });
 

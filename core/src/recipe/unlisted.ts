@@ -116,6 +116,8 @@ export function addUnlisted(
 const LEFT_OUT =
   /\b(?:avoids?|without|free (?:from|of)|instead of|vegan|leave (?:off|out|the \w+ off)|allergic|replace)\b/i;
 
+const AS_LARGE = /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?[\p{L}-]+|\p{L}+[- ]sized\b/giu;
+
 /** Foods that a text names, that somebody may have to avoid, and that the bread does not hold: it is said, whatever else was not understood. */
 export function namedToAvoid(
   sentences: readonly string[],
@@ -126,10 +128,12 @@ export function namedToAvoid(
   const found = new Map<string, Conflict>();
   for (const sentence of sentences.filter((s) => !LEFT_OUT.test(s))) {
     const scopes = scopesIn(sentence);
-    const said = scopes.reduce(
+    const told = scopes.reduce(
       (t, s) => (s.kind === 'not' ? t.replace(sentence.slice(s.from, s.to), ' ') : t),
       sentence,
     );
+    // "pieces the size of a walnut" hold none
+    const said = told.replace(AS_LARGE, ' ');
     for (const { food, words } of foodsIn(said)) {
       // "the flour" is the one of the bread, "the milk" of one with oat milk is that
       if (words === 'flour' || ingredients.some((i) => i.name.endsWith(words))) continue;
