@@ -352,7 +352,7 @@ function nameOf(words: string, food: Food | undefined): string {
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
     .replace(/(?<=\p{L}{3})\s+\d+(?:\.\d+)?\s*(?:(?:k?g|m?l)\b.*|\s*)$/u, '')
     .replace(/^(?:a )?bit of /i, '')
-    .replace(/ in (?:a|the|1) (?:\w+ )?bowl$/i, '')
+    .replace(/ in (?:a|the|1) (?:\w+ )?bowl$| little by little$| gradually$| a little at a time$/i, '')
     .replace(/^(?:take|use|add)\s+/i, '')
     .replace(/^(?:(?:of|a|an|the|some|little|enough)\s+)+/i, '')
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')

@@ -20,6 +20,7 @@ import { TWELFTH } from './held-twelfth.ts';
 import { TENTH } from './held-tenth.ts';
 import { THIRD } from './held-third.ts';
 import { TWENTY_FIRST } from './held-twenty-first.ts';
+import { TWENTY_SECOND } from './held-twenty-second.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -46,6 +47,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...NINETEENTH,
   ...TWENTIETH,
   ...TWENTY_FIRST,
+  ...TWENTY_SECOND,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
