@@ -15,8 +15,12 @@ const ARROW = /\s*(?:👉|→|⇒|➡\uFE0F?|\s->\s|\s=>\s)\s*/gu;
 /** A telegram has a word for its points. */
 const STOP = /\s+stop\b[.\s]*/gi;
 
+/** Behind a time of the day stands no unit: "0.65 l water", "1.00 – 1.25 kg flour" are none. */
+const NO_UNIT = '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?)\\b)(?=\\p{L})';
+const CLOCK = '(\\d{1,2})[:.]([0-5]\\d)';
+const TIME_OF_DAY = new RegExp(`^\\s*${CLOCK}\\s+${NO_UNIT}`, 'u');
 /** "14:20 to 15:30 proof": what a schedule gives a stage. */
-const FROM_TO = /^\s*(\d{1,2})[:.](\d{2})\s*(?:to|till|until|-|–)\s*(\d{1,2})[:.](\d{2})\s*:?\s+(?=\p{L})/u;
+const FROM_TO = new RegExp(`^\\s*${CLOCK}\\s*(?:to|till|until|-|–)\\s*${CLOCK}\\s*:?\\s+${NO_UNIT}`, 'u');
 const minutesBetween = (from: readonly string[], to: readonly string[]): number => {
   const of = ([h, min]: readonly string[]): number => 60 * Number(h) + Number(min);
   return (of(to) - of(from) + 1440) % 1440;
@@ -41,8 +45,7 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(/\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
     .replace(FROM_TO, (_, h = '', min = '', toH = '', toMin = '') => `${minutesBetween([h, min], [toH, toMin])} min `)
-    // "0.65 l water" is no time of the day
-    .replace(/^\s*\d{1,2}[:.][0-5]\d\s+(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?)\b)(?=\p{L})/u, '')
+    .replace(TIME_OF_DAY, '')
     .trim();
 
 /**

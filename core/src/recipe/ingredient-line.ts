@@ -192,9 +192,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
   // nobody counts flour or salt: a bare figure is grams
   const isBare = own?.unit === null && (food === undefined ? own.least >= LEAST_BARE : food.unitG === undefined);
   const measured = isBare ? amounts.map((a) => (a === own ? { ...a, unit: 'gram' } : a)) : amounts;
-  const chosen = chooseAmount(level, measured, food, system);
-  // a weight is as it is, however full the spoon beside it
-  const weight = chosen && (chosen.why === undefined && food?.role !== 'water' ? chosen : scaled(chosen, filled));
+  const weight = chooseAmount(level, measured, food, system, filled);
   const range = own && own.most > own.least ? `"${own.text}" is a range; its middle is taken` : undefined;
   const temp = DEGREES.exec(text);
   return {
@@ -267,12 +265,16 @@ function temperatureWords(text: string, food: Food | undefined): number | undefi
 const isWeight = (a: Amount): boolean => ['gram', 'kilogram', 'ounce', 'pound'].includes(a.unit ?? '');
 const isMetricWeight = (a: Amount): boolean => a.unit === 'gram' || a.unit === 'kilogram';
 
-/** A weight beats a volume and metric beats ounces; what follows "+" or pounds adds to it; "each" multiplies. */
+/**
+ * A weight beats a volume and metric beats ounces; what follows "+" or pounds adds to it; "each" multiplies. A weight is as it is, however full
+ * the spoon beside it.
+ */
 function chooseAmount(
   line: string,
   amounts: readonly Amount[],
   food: Food | undefined,
   system: MeasureSystem,
+  filled: (typeof FILLED)[number] | undefined,
 ): Weighed | undefined {
   const [own, ...others] = amounts;
   if (!own) return undefined;
@@ -284,9 +286,10 @@ function chooseAmount(
   const alternatives = [own, ...others.filter((o) => !added.includes(o) && isAlternative(line, o))];
   const best = alternatives.find(isMetricWeight) ?? alternatives.find(isWeight) ?? own;
   const parts = [best, ...(best === own ? added : [])].map((a) => gramsOf(a, food, system));
-  return parts.reduce((sum, p) =>
+  const all = parts.reduce((sum, p) =>
     sum && p ? { ...sum, g: sum.g + p.g, leastG: sum.leastG + p.leastG, mostG: sum.mostG + p.mostG } : sum,
   );
+  return all && (isWeight(best) ? all : scaled(all, filled));
 }
 
 /** "2 eggs, 50 g each": what every one of them weighs. */

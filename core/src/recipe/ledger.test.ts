@@ -144,6 +144,13 @@ describe('what somebody may have to avoid', () => {
     ]);
   });
 
+  it('is told although something else is left out or done without', () => {
+    expect(conflictsOf('Use ghee instead of butter, with cheese if you like.')).toEqual([
+      expect.stringMatching(/^ghee is named/),
+      expect.stringMatching(/^cheese is named/),
+    ]);
+  });
+
   it('is not told of what is left out, nor of a flour that is another', () => {
     expect(conflictsOf('Two of them avoid sesame; no milk goes in. Work the flour well.')).toEqual([]);
     expect(conflictsOf('Each is the size of an egg, then as big as a walnut.')).toEqual([]);

@@ -90,6 +90,9 @@ const TOLD_VERB = new RegExp(
 /** "3 min 1st speed, 6 min 2nd speed", "4 slow 4 fast". */
 const SPEEDS =
   /(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:1st|first|slow|low)(?: (?:speed|gear))?,? (?:and |then |\+ )?(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:2nd|second|fast|high)\b(?: (?:speed|gear))?/gi;
+/** The two as one; "2 min first, 1 min second" are sides of a bread. */
+const bothSpeeds = (all: string, a: string, b: string, verb = ''): string =>
+  /\b(?:slow|fast|speed|gear)\b/i.test(all) ? `${verb}${Number(a) + Number(b)} min` : all;
 /** A stage by its noun at the head of a line, "Mixing: 5 min". */
 const STAGES: Readonly<Record<string, string>> = {
   mixing: 'mix',
@@ -130,13 +133,13 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})\s*T\.?(?= \p{Ll})/gu, '$1 tbsp'],
   [/(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})\s*t\.?(?= \p{Ll})/gu, '$1 tsp'],
   // the two speeds of a machine are one mixing
-  [new RegExp(`^${SPEEDS.source}`, 'i'), (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`],
+  [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
   [/\b0,(\d+)/g, '0.$1'],
   [/\b(?:coffee|tea|small|large|big) (cup|mug|glass|bowl)/gi, '$1'],
   [/(?<=\b(?:yields?|makes|gives|quantity):? )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/^\(?(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
   [/\b2 ?[x×] ?(\d+(?:[.,]\d+)?) ?(seconds?|secs?|s|minutes?|mins?)\b/gi, '$1 $2 per side'],
-  [SPEEDS, (_, a = '', b = '') => `${Number(a) + Number(b)} min`],
+  [SPEEDS, (all = '', a = '', b = '') => bothSpeeds(all, a, b)],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],

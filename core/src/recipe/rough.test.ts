@@ -41,6 +41,25 @@ describe('what is no recipe', () => {
       ['water', 60],
     ]);
   });
+  it('figures that look like times of the day, speeds or fuller spoons are what they are', () => {
+    const breadOf = (text: string) => {
+      const read = importRecipe(`Rounds\n${text}`);
+      return (read.ok ? read.value.bread : null) ?? expect.fail();
+    };
+    const pctOf = (text: string, name: string) => breadOf(text).ingredients.find((i) => i.name === name)?.pct;
+    const cookOf = (text: string) =>
+      breadOf(`500 g flour\n300 g water\n${text}`).steps.flatMap((s) =>
+        s.kind === 'cook' ? [(s.phases ?? []).map((p) => p.sec)] : [],
+      );
+    const rest = 'Mix. Rest 20 min. Divide into 8, roll, cook 1 minute a side.';
+    expect(pctOf(`1.00 kg flour\n0.65 l water\n${rest}`, 'water')).toBe(65);
+    expect(pctOf(`1.00 – 1.00 kg flour\n0.50 – 0.60 l water\n${rest}`, 'water')).toBe(55);
+    expect(pctOf(`500 g flour\n1 generous cup (240 g) water\n${rest}`, 'water')).toBe(48);
+    expect(cookOf('Mix. Divide into 8, roll. Cook 2 min first, 1 min second.')).toEqual([[120, 60]]);
+    const mix = breadOf('500 g flour\n300 g water\nMix 4 min slow, 3 min fast. Divide into 8, roll, cook 1 min a side.')
+      .steps[0];
+    expect(mix).toMatchObject({ kind: 'mix', minutes: 7 });
+  });
   it('cups of flour that make a dough wetter than its family are said to be scooped; weighed ones are not', () => {
     const conflicts = (flour: string) => {
       const read = importRecipe(

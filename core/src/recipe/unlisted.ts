@@ -112,10 +112,11 @@ export function addUnlisted(
   return { ingredients: [...ingredients, ...added], guesses, conflicts };
 }
 
-/** A sentence that says what is left out, or what else could be taken. */
-const LEFT_OUT =
-  /\b(?:avoids?|without|free (?:from|of)|instead of|vegan|leave (?:off|out|the \w+ off)|allergic|replace)\b/i;
-
+/** A sentence that says for whom something is left out. */
+const LEFT_OUT = /\b(?:avoids?|vegan|leave (?:off|out|the \w+ off)|allergic)\b/i;
+/** "Ghee instead of butter", "free of egg": what stands behind is not there. */
+const IN_PLACE_OF = /\b(?:instead of|free (?:from|of))\s[^,.;]*/gi;
+/** "Pieces the size of a walnut" hold none. */
 const AS_LARGE = /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?[\p{L}-]+|\p{L}+[- ]sized\b/giu;
 
 /** Foods that a text names, that somebody may have to avoid, and that the bread does not hold: it is said, whatever else was not understood. */
@@ -132,8 +133,7 @@ export function namedToAvoid(
       (t, s) => (s.kind === 'not' ? t.replace(sentence.slice(s.from, s.to), ' ') : t),
       sentence,
     );
-    // "pieces the size of a walnut" hold none
-    const said = told.replace(AS_LARGE, ' ');
+    const said = told.replace(AS_LARGE, ' ').replace(IN_PLACE_OF, ' ');
     for (const { food, words } of foodsIn(said)) {
       // "the flour" is the one of the bread, "the milk" of one with oat milk is that
       if (words === 'flour' || ingredients.some((i) => i.name.endsWith(words))) continue;
