@@ -1,13 +1,18 @@
 import type { Food } from './food.ts';
-import { FOODS } from './table.ts';
+import { FOODS } from './table/index.ts';
+
+/** One of them is another word: a day, a picture, a colour. */
+const ONLY_MANY = new Set(['dates', 'figs', 'nuts']);
 
 /** "seeds" and "seed", "potatoes" and "potato" are one word. */
 const singular = (word: string): string =>
-  word.length > 3 && word.endsWith('oes')
-    ? word.slice(0, -2)
-    : word.length > 3 && /[^s]s$/.test(word)
-      ? word.slice(0, -1)
-      : word;
+  ONLY_MANY.has(word)
+    ? word
+    : word.length > 3 && word.endsWith('oes')
+      ? word.slice(0, -2)
+      : word.length > 3 && /[^s]s$/.test(word)
+        ? word.slice(0, -1)
+        : word;
 
 const wordsOf = (text: string): readonly string[] =>
   text

@@ -52,7 +52,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'rub',
-    /\bcut in (?=\d+ ?g\b|the (?:cold )?(?:butter|lard|fat)\b)|\brub(?:bing)?\b(?: \w+){0,4}? (?:in|into|with)\b|\brub\b/gi,
+    /\bwork (?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)\b|\bcut in (?=\d+ ?g\b|the (?:cold )?(?:butter|lard|fat)\b)|\brub(?:bing)?\b(?: \w+){0,4}? (?:in|into|with)\b|\brub\b/gi,
   ],
   [
     'scald',
@@ -73,11 +73,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:\broll the pieces into balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;] |\band )round(?= *(?:[.,;(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:\broll the pieces into balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;/] |\band )round(?= *(?:[.,;/(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
   ],
   [
     'divide',
-    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g pieces\b))|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
+    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g pieces\b))|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut into (?:quarters|\d+)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
@@ -91,7 +91,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'shape',
-    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|ladle (?=\w)|spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|over|into|like)|trim)\b/gi,
+    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|ladle (?=\w)|spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|over|into|like)|trim)\b/gi,
   ],
   ['knead', /\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:well|until|till|for|hard)\b/gi],
   [

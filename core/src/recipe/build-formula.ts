@@ -172,9 +172,22 @@ function weigh(r: ReadIngredient): readonly Weighed[] {
     {
       ...base,
       guesses: [...guesses, ...heldWhy],
-      ingredient: ingredientOfFood(r.food, { use: r.use, ...held, ...more }),
+      ingredient: withAllOf(ingredientOfFood(r.food, { use: r.use, ...held, ...more })),
     },
   ];
+}
+
+/** "Milk and water", "butter or lard": what is in any of them has to be avoided in all. */
+function withAllOf(ingredient: Ingredient): Ingredient {
+  const named = foodsIn(ingredient.name).map((f) => f.food);
+  if (named.length < 2) return ingredient;
+  const allergens = [...new Set([...(ingredient.allergens ?? []), ...named.flatMap((f) => f.allergens ?? [])])];
+  const contains = [...new Set([...(ingredient.contains ?? []), ...named.flatMap((f) => f.contains ?? [])])];
+  return {
+    ...ingredient,
+    ...(allergens.length > 0 ? { allergens } : {}),
+    ...(contains.length > 0 ? { contains } : {}),
+  };
 }
 
 /** Self-raising flour is plain flour with baking powder in it (common practice: 5 % of the flour). */
@@ -197,6 +210,10 @@ const SCALDING_C = 70;
 const isAlike = (a: Weighed, b: Weighed): boolean =>
   (a.ingredient.tempC ?? 0) >= SCALDING_C === (b.ingredient.tempC ?? 0) >= SCALDING_C;
 
+/** Milk and water is no water for those who avoid milk. */
+const holdsTheSame = (a: Ingredient, b: Ingredient): boolean =>
+  [...(a.allergens ?? [])].sort().join() === [...(b.allergens ?? [])].sort().join();
+
 /** What comes in several lines under one name and use ("200 g flour … 50 g flour, if needed") is one ingredient. */
 function joinSame(list: readonly Weighed[]): readonly Weighed[] {
   const result: Weighed[] = [];
@@ -209,7 +226,8 @@ function joinSame(list: readonly Weighed[]): readonly Weighed[] {
             r.food === w.food &&
             r.ingredient.use === 'dough' &&
             r.ingredient.role !== 'other' &&
-            isAlike(r, w))),
+            isAlike(r, w) &&
+            holdsTheSame(r.ingredient, w.ingredient))),
     );
     const same = result[at];
     if (!same) {

@@ -151,7 +151,8 @@ export function cookingTold(text: string, times: readonly Duration[]): ToldCooki
   if (whole?.time && (everyMin !== undefined || OFTEN.test(text)) && told.length <= (every ? 2 : 1)) {
     const turns = everyMin === undefined ? USUAL_TURNS : Math.round(whole.time.ideal / everyMin);
     const count = Math.max(2, Math.min(MOST_PHASES, turns));
-    for (let i = 0; i < count; i++) cooking.lay(shareOf(whole.time, 1 / count));
+    const sides = EACH.test(text.slice(whole.end)) ? 2 : 1;
+    for (let i = 0; i < count; i++) cooking.lay(shareOf(whole.time, sides / count));
     if (everyMin === undefined)
       cooking.guesses.push({ from: text, why: `how often it is turned is not told; ${count} sides are taken` });
     return { phases: cooking.phases, guesses: cooking.guesses, used: told.flatMap((t) => t.time ?? []) };

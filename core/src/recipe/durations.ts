@@ -89,6 +89,7 @@ export function durationsIn(text: string): readonly Duration[] {
     const before = text.slice(0, t.at).toLowerCase();
     const next = plain[n + 1];
     const between = next ? text.slice(t.at + t.text.length, next.at).toLowerCase() : '';
+    const bounds = boundsBehind(text, t.at + t.text.length);
     if (next && /\b(better|ideally|preferably|best)\b/.test(between) && between.length < 40) {
       const isRange = t.to > t.from;
       found.push({
@@ -100,6 +101,15 @@ export function durationsIn(text: string): readonly Duration[] {
         ...(isRange ? {} : { why: 'the longest time is not said and is taken as twice the better one' }),
       });
       n++;
+    } else if (bounds) {
+      found.push({
+        least: bounds.least ?? t.from,
+        ideal: t.to,
+        most: Math.max(bounds.most, t.to),
+        text: text.slice(t.at, bounds.end),
+        at: t.at,
+      });
+      while ((plain[n + 1]?.at ?? Infinity) < bounds.end) n++;
     } else if (next && /\b(?:and |or )?(?:up to|at most|no more than)\s*$/.test(between) && between.length < 30) {
       found.push({
         least: t.from,
@@ -119,6 +129,26 @@ export function durationsIn(text: string): readonly Duration[] {
     all.sort((a, b) => a.at - b.at),
     text,
   );
+}
+
+const BOUNDS = new RegExp(
+  `^\\s*[(,;]\\s*(?:(?:min\\.?|minimum|at least|not less than) ${NUMBER}\\s*${UNIT.replace('\\b', '?\\b')}\\s*[,;/]?\\s*(?:and )?)?(?:max\\.?|maximum|at most|up to|not more than) ${NUMBER}\\s*${UNIT}`,
+  'i',
+);
+/** "30 min (min. 20, max. 2 h)": the ends of a window behind its best time; a figure without a unit is minutes. */
+function boundsBehind(
+  text: string,
+  from: number,
+): { readonly least: number | undefined; readonly most: number; readonly end: number } | undefined {
+  const m = BOUNDS.exec(text.slice(from));
+  if (!m) return undefined;
+  const [all, least, leastUnit, most = '', unit = 'm'] = m;
+  const per = (u: string | undefined): number => MIN_PER[(u?.[0] ?? 'm').toLowerCase()] ?? 1;
+  return {
+    least: least === undefined ? undefined : valueOf(least) * per(leastUnit),
+    most: valueOf(most) * per(unit),
+    end: from + all.length,
+  };
 }
 
 function shifted(t: Plain, before: string): Duration {

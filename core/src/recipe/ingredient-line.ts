@@ -361,7 +361,9 @@ function nameOf(words: string, food: Food | undefined): string {
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
     .replace(/\s+/g, ' ')
     .trim()
-    .toLowerCase();
+    .toLowerCase()
+    // but the type of a flour
+    .replace(/\bt(?= ?\d{2,3}\b)/, 'T');
   const plain =
     food?.role === 'egg'
       ? text

@@ -7,7 +7,10 @@ export const withRubbedBread = (drafts: readonly StepDraft[]): readonly StepDraf
   return drafts.map((d, n) =>
     cooked >= 0 && n > cooked && (d.action === 'rub' || /\broll (?:it |them )?in\b/i.test(d.text))
       ? { ...d, action: 'finish' }
-      : d,
+      : // what is stirred once bread is cooked is for its finish, and no dough
+        cooked >= 0 && n > cooked && d.action === 'mix'
+        ? { ...d, action: 'job', isBeside: true }
+        : d,
   );
 };
 
@@ -21,6 +24,31 @@ export const withEarlyAdditions = (drafts: readonly StepDraft[]): readonly StepD
     return /\b(?:sprinkle|scatter|drizzle)/i.test(d.text) ? { ...d, action: 'mix' } : d;
   });
 };
+
+/** "Shape into rounds", with rolling still to come, is rounding. */
+export const withRounds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
+  drafts.map((d, n) =>
+    d.action === 'shape' &&
+    /\bshape (?:\w+ ){0,3}?(?:in)?to (?:smooth |neat |tight |even )?rounds\b/i.test(d.text) &&
+    drafts.slice(n + 1).some((x) => x.action === 'roll' || x.action === 'shape')
+      ? { ...d, action: 'ball' }
+      : d,
+  );
+
+/** "Ferment 60 minutes with a fold after 30": the time before the fold, the fold, and what is left. */
+export const withFolds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
+  drafts.flatMap((d): readonly StepDraft[] => {
+    const whole = d.times.at(-1);
+    const { foldAfter } = d;
+    if (!whole || !foldAfter || !RESTS.has(d.action) || foldAfter.ideal >= whole.ideal) return [d];
+    const less = (min: number): number => Math.max(1, min - foldAfter.ideal);
+    const left = { ...whole, least: less(whole.least), ideal: less(whole.ideal), most: less(whole.most) };
+    return [
+      { ...d, times: [foldAfter], cue: undefined },
+      { ...d, action: 'fold', text: '', spans: [], times: [], cue: undefined },
+      { ...d, text: '', times: [left] },
+    ];
+  });
 
 const MIXES = new Set<Action>(['mix', 'scald']);
 /** What a dough does that only lies there. */

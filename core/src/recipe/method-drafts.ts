@@ -1,6 +1,6 @@
 import { actionsIn, type Action, type FoundAction } from './actions.ts';
 import { durationsIn, type Duration } from './durations.ts';
-import { joinNeighbours, RESTS, withEarlyAdditions, withRubbedBread } from './join-drafts.ts';
+import { joinNeighbours, RESTS, withEarlyAdditions, withFolds, withRounds, withRubbedBread } from './join-drafts.ts';
 import { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { isOfComponent, isOfKeeping, scopeAt, scopesIn, type Scope } from './scopes.ts';
@@ -34,7 +34,7 @@ const ONCE_COOKED =
   /\b(?:after|once|when) (?:they (?:are|have been) |it (?:is|has been) )?(?:baking|cooking|cooked|baked)\b/i;
 /** "Mix flour and water. 3 min": a time, or a size, that stands as a sentence of its own. */
 const ONLY_A_TIME =
-  /^(?:about |ca\.? )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)[.!]?$/i;
+  /^(?:about |ca\.? )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)(?: (?:by hand|by machine|with a (?:mixer|machine)|in (?:a|the) (?:mixer|machine)|on (?:low|medium|slow|first|speed \d)(?: speed)?|or so|in all|total))?[.!]?$/i;
 /** Balls that take so long are resting. */
 const LEAST_REST_MIN = 5;
 /** "Cover.", "Repeat.", "Let it cool.": said of what goes on already. */
@@ -184,7 +184,7 @@ export function draftMethod(lines: readonly Mapped[], fillings: readonly string[
   const last = all.findLastIndex((d) => d.action === 'cook');
   const isDough = (d: StepDraft, n: number): boolean => last < 0 || n < last || !RESTS.has(d.action);
   const drafts = all.filter(isDough);
-  return { drafts: joinNeighbours(drafts), heat, keeping, remarks, troubles, beside, passed };
+  return { drafts: withFolds(joinNeighbours(withRounds(drafts))), heat, keeping, remarks, troubles, beside, passed };
 }
 
 const joined = (a: string | undefined, b: string): string => (a === undefined ? b : `${a} ${b}`);
@@ -229,15 +229,22 @@ function heatIn(text: string): MethodDrafts['heat'] {
 const withoutWrapping = (d: StepDraft): StepDraft =>
   d.action === 'finish' && /\bwrap/i.test(d.text) && d.times.length > 0 ? { ...d, action: 'rest' } : d;
 
-/** The times of a piece of a text, each with where it stands. */
+/** All times of a piece of a text, each with where it stands. */
+const placedTimes = (text: Mapped): readonly Duration[] =>
+  durationsIn(text.text).map((t) => ({ ...t, span: text.span(t.at, t.at + t.text.length) }));
+
+/** Its times but for those that say when something is done within a rest: "with a fold after 30 min". */
 const timesOf = (text: Mapped): readonly Duration[] =>
-  durationsIn(text.text)
-    // "with a fold after 30 min": when something is done within a rest is no time of the rest
-    .filter(
-      (t) =>
-        !/\bfolds? (?:after|every|at) (?:about )?(?:[\d\s/,&+-]|and|min(?:utes?)?)*$/i.test(text.text.slice(0, t.at)),
-    )
-    .map((t) => ({ ...t, span: text.span(t.at, t.at + t.text.length) }));
+  placedTimes(text).filter(
+    (t) =>
+      !/\bfolds? (?:after|every|at) (?:about )?(?:[\d\s/,&+-]|and|min(?:utes?)?)*$/i.test(text.text.slice(0, t.at)),
+  );
+
+/** "With one fold after 30 minutes": when within a rest it is folded. */
+const foldAfterIn = (text: Mapped): Duration | undefined =>
+  placedTimes(text).find((t) =>
+    /\b(?:an?|1|one) (?:stretch and )?fold (?:after|at) (?:about )?$/i.test(text.text.slice(0, t.at)),
+  );
 
 const draftOf = (action: Action, text: Mapped, times: readonly Duration[], isBeside = false): StepDraft => ({
   action,
@@ -305,6 +312,7 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
       text,
       spans: [piece.span()],
       times: times.filter((t) => t.at >= from && t.at < to),
+      foldAfter: foldAfterIn(piece),
       isBeside: isBeside || step.action === 'job',
       cue: cueIn(text),
       caution: CAREFUL.test(text) ? text : undefined,
@@ -354,6 +362,10 @@ function tailOf(
     text,
     times.filter((t) => t.at >= from),
   );
-  const isRest = action === 'rest' && /^[\W]*(?:then )?(?:cover|bench|\d+(?:\.\d+)? *\w+ bench)/i.test(text);
+  const isRest =
+    action === 'rest' &&
+    /^[\W]*(?:then )?(?:cover|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ bench)/i.test(
+      text,
+    );
   return isRest || action === 'cook' || action === 'chill' ? { from, action } : undefined;
 }

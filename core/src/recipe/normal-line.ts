@@ -1,3 +1,4 @@
+import { findFood } from '../foods/index.ts';
 import { Mapped } from './mapped.ts';
 import { remembered } from './remembered.ts';
 
@@ -138,6 +139,16 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(?:coffee|tea|small|large|big) (cup|mug|glass|bowl)/gi, '$1'],
   [/(?<=\b(?:yields?|makes|gives|quantity):? )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/^\(?(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
+  [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
+  [/\b(\d{1,3}) (?:stücke?|stk\.?|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
+  // one name in two languages
+  [
+    /^(\p{L}[\p{L} ]*?) ?\/ ?(\p{L}[\p{L} ]*?)(?=[ :]+\d)/iu,
+    (all = '', a = '', b = '') => (findFood(a) ? (findFood(b) ? all : a) : findFood(b) ? b : all),
+  ],
+  // a scan takes letters for figures
+  [/(?<![\p{L}\d])(\p{L}+)1(\p{L}{2,})(?![\p{L}\d])/gu, '$1l$2'],
+  [/(?<![\p{L}\d])(\p{L}+)0(\p{L}{2,})(?![\p{L}\d])/gu, '$1o$2'],
   [/\b2 ?[x×] ?(\d+(?:[.,]\d+)?) ?(seconds?|secs?|s|minutes?|mins?)\b/gi, '$1 $2 per side'],
   [SPEEDS, (all = '', a = '', b = '') => bothSpeeds(all, a, b)],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
@@ -206,7 +217,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\bhalf an? (?=(?:\w+ )?(?:egg|onion|lemon)\b)/gi, '1/2 '],
   [
     new RegExp(
-      `\\ban? (?=(?:(?:heaped|heaping|level|rounded|scant|generous|good|big|small|large) )?(?:${MEASURE}|splash|glug|drizzle|dash|sprinkle|stick)\\b)`,
+      `(?<!\\bin(?:to)? )\\ban? (?=(?:(?:heaped|heaping|level|rounded|scant|generous|good|big|small|large) )?(?:${MEASURE}|splash|glug|drizzle|dash|sprinkle|stick)\\b)`,
       'gi',
     ),
     '1 ',

@@ -1,5 +1,6 @@
 import { actionsIn } from './actions.ts';
 import { findFood } from '../foods/index.ts';
+import type { IngredientUse } from '../formula/index.ts';
 import type { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { sentencesOf } from './sentences.ts';
@@ -11,7 +12,7 @@ const MEASURE =
   '(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?|spoon(?:ful)?s?|mugs?|bowls?)';
 /** An amount with a measure and up to five words behind it: "½ glass of sunflower oil". */
 const WITH_MEASURE = new RegExp(
-  `${AMOUNT}\\s*(?:heaped |level |good )?${MEASURE}\\b\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:[\\p{L}-]+\\s?){1,5})`,
+  `${AMOUNT}\\s*(?:heaped |level |good )?${MEASURE}\\b\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:(?:tipo |type )?(?:00|0|\\d{3}) (?=flour))?(?:[\\p{L}-]+\\s?){1,5})`,
   'giu',
 );
 /** "600 grams of flour, 340 of water": a figure whose measure the one before has said. */
@@ -22,7 +23,14 @@ const BEHIND = /\b((?:[\p{L}-]+ ){1,3})\((?:about |ca\.? |approx\.? )?\d+(?:\.\d
 const AS_MUCH = /\b(?:as much|enough|sufficient) ((?:[\p{L}-]+ ){1,2}?)(?=as\b|to\b)/giu;
 /** "a little fresh yeast": how much is not told, and usual. */
 const SOME = /\b(?:a little|some|a bit of) ((?:[\p{L}-]+\s?){1,3})/giu;
-const COUNTED = /\b\d+\s+((?:\w+\s)?eggs?)\b/gi;
+/** "2 eggs", "1 chopped onion": what is counted. */
+const COUNTED = /(?<![\d.,/] ?)\b\d{1,2} ((?:[\p{L}-]+ ?){1,3})/giu;
+
+/** "10 onion breads" are no onions: the last word, or the last two, name what is counted. */
+function isCountable(words: string): boolean {
+  const all = words.trim().split(' ');
+  return [1, 2].some((n) => findFood(all.slice(-n).join(' '))?.unitG !== undefined);
+}
 
 /** How much of a text is one ingredient: its amount, its name, and the same by weight in brackets, "a spoon of salt (18 g)". */
 function lengthOf(text: string, m: RegExpExecArray, words: string): number {
@@ -34,10 +42,20 @@ function lengthOf(text: string, m: RegExpExecArray, words: string): number {
 /** So many ingredients make a list. */
 const ENOUGH = 2;
 const MIXING = new Set(['mix', 'rub', 'scald', 'bloom', 'knead', 'rest', 'proof']);
-const isMixing = (text: string): boolean => {
-  const actions = actionsIn(text);
-  return actions.length > 0 && actions.every((a) => MIXING.has(a.action));
+/** What the ingredients of a clause are for, by what is done in it; of what is done to pieces nothing is known. */
+const USE_OF: Readonly<Partial<Record<string, IngredientUse>>> = {
+  fill: 'fill',
+  coil: 'layer',
+  finish: 'finish',
+  cook: 'griddle',
+  heat: 'griddle',
 };
+function useAt(text: string, at: number): IngredientUse | undefined {
+  const actions = actionsIn(text);
+  const own = actions.findLast((a) => a.at < at) ?? actions[0];
+  if (!own) return undefined;
+  return MIXING.has(own.action) ? 'dough' : USE_OF[own.action];
+}
 
 /**
  * Ingredients inside sentences, where there is no list: "take 500 g flour, 300 ml water and a pinch of salt". The sentences stay
@@ -46,23 +64,25 @@ const isMixing = (text: string): boolean => {
 export function inProse(parts: RecipeParts): RecipeParts {
   const listed = parts.ingredients.length >= ENOUGH;
   const known = new Set(parts.ingredients.map((i) => findFood(normal(i.line).text)?.id));
-  const found: { line: Mapped; use: 'dough' }[] = [];
+  const found: { line: Mapped; use: IngredientUse }[] = [];
   for (const sentence of [...parts.notUnderstood, ...parts.method].flatMap(sentencesOf)) {
     const text = normal(sentence);
-    // beside a list only what is mixed in and stands in no line of it
-    if (listed && !isMixing(text.text)) continue;
     for (const pattern of [WITH_MEASURE, UNMEASURED, COUNTED, SOME, AS_MUCH, BEHIND]) {
       for (const m of text.text.matchAll(pattern)) {
         const words = (m[1] ?? '').split(/\b(?:and|with|to|into|in|for|then|or)\b/)[0] ?? '';
         const length = pattern === BEHIND ? m[0].length : lengthOf(text.text, m, words);
         const food = findFood(words);
+        const use = useAt(text.text, m.index);
+        // beside a list only what is used in it and stands in no line of it
+        if (listed && use === undefined) continue;
+        if (pattern === COUNTED && !isCountable(words)) continue;
         if (pattern === AS_MUCH && !['milk', 'yogurt'].includes(food?.role ?? '')) continue;
         if (pattern === SOME && !['leaven', 'salt'].includes(food?.role ?? '')) continue;
         const isFound = found.some(
           (f) => f.line.span().to > text.span(m.index).from && pattern === BEHIND && f.line.text.includes(m[0]),
         );
         if (food && !isFound && !(listed && known.has(food.id)))
-          found.push({ line: text.slice(m.index, m.index + length), use: 'dough' });
+          found.push({ line: text.slice(m.index, m.index + length), use: use ?? 'dough' });
       }
     }
   }

@@ -146,12 +146,7 @@ class Taking {
       this.isAtStart &&
       (isBareTitle(line.text) || isNamedTitle(line.text))
     ) {
-      // how much the formula is for is no part of the name
-      const amount = /\s*\([^)]*\d ?k?g\b[^)]*\)\s*$/i.exec(line.text);
-      this.title = line.slice(0, amount?.index);
-      // "(8 x 110 g)" says how many and how heavy
-      if (amount)
-        (/\d ?[x×] ?\d/.test(amount[0]) ? this.facts : this.notUnderstood).push(line.slice(amount.index).trim());
+      this.takeTitle(line);
       return;
     }
     if ((STAGE.test(line.text) || STAGE_ALONE.test(line.text)) && !this.isAtStart) {
@@ -193,6 +188,15 @@ class Taking {
       said && actionsIn(normalLine(line.text))[0]?.action === actionsIn(normalLine(stage.text))[0]?.action,
     );
     return line;
+  }
+
+  /** How much the formula is for is no part of the name; "(8 x 110 g)" says how many and how heavy. */
+  private takeTitle(line: Mapped): void {
+    const amount = /\s*\([^)]*\d ?k?g\b[^)]*\)\s*$/i.exec(line.text);
+    this.title = line.slice(0, amount?.index);
+    if (!amount) return;
+    const isYield = /\d ?[x×] ?\d/.test(amount[0]) || /pieces of \d/.test(normalLine(amount[0]));
+    (isYield ? this.facts : this.notUnderstood).push(line.slice(amount.index).trim());
   }
 
   /** Where list and method have headings of their own, what stands before them tells of the bread, and nothing to do. */
@@ -267,7 +271,7 @@ class Taking {
       this.method.push(body);
       if (this.part === 'ingredients') this.part = 'unknown';
     } else if (this.title === undefined && this.isAtStart && text.length <= 120 && /\p{L}{3}/u.test(text))
-      this.title = body;
+      this.takeTitle(body);
     else if (this.part === 'method' || looksHeatOrServe(text) || looksTimed(text)) this.method.push(body);
     else this.notUnderstood.push(body);
   }

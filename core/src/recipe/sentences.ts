@@ -1,6 +1,6 @@
 import { Mapped } from './mapped.ts';
 
-const SHORTENED = /\b(?:approx|mins?|secs?|hrs?|tbsp|tsp|oz|lb|in|cm|ca|e\.g|i\.e|no)\.$/i;
+const SHORTENED = /\b(?:approx|mins?|max|secs?|hrs?|tbsp|tsp|oz|lb|in|cm|ca|e\.g|i\.e|no)\.$/i;
 
 /** Sentences of a paragraph; a point inside a number or after a shortening ends none. */
 export function sentencesOf(paragraph: Mapped): readonly Mapped[] {

@@ -9,6 +9,8 @@ export interface StepDraft {
   readonly text: string;
   readonly spans: readonly Span[];
   readonly times: readonly Duration[];
+  /** When in a rest the dough is folded once. */
+  readonly foldAfter?: Duration | undefined;
   /** Done beside the chain: "meanwhile". */
   readonly isBeside: boolean;
   readonly cue: string | undefined;

@@ -88,8 +88,9 @@ Poolish: flour 30 %, water 30 %, instant yeast 0.1 % (12 h at room temperature)
 Final dough: flour 70 %, water 35 %, salt 2 %, instant yeast 0.4 %
 Mix 5 min, bulk 75 min with a fold after 30 min, divide at 90 g, preshape, rest 20 min, stretch to 22 cm ovals, griddle 80 s per side.`,
     pct: { flour: 100, water: 65, salt: 2, 'instant yeast': 0.5 },
-    kinds: 'mix rest mix proof divide ball rest shape cook',
-    rests: [720, 75, 20],
+    // written as one proof of 75: a fold that is told with its time is a step between two
+    kinds: 'mix rest mix proof fold proof divide ball rest shape cook',
+    rests: [720, 30, 45, 20],
     cook: [80, 80],
     pieceG: 90,
   },

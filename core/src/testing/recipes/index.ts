@@ -21,6 +21,7 @@ import { TENTH } from './held-tenth.ts';
 import { THIRD } from './held-third.ts';
 import { TWENTY_FIRST } from './held-twenty-first.ts';
 import { TWENTY_SECOND } from './held-twenty-second.ts';
+import { TWENTY_THIRD } from './held-twenty-third.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -48,6 +49,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...TWENTIETH,
   ...TWENTY_FIRST,
   ...TWENTY_SECOND,
+  ...TWENTY_THIRD,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

@@ -113,9 +113,17 @@ function minutesIn(step: Step): readonly number[] {
   return [
     ...seconds.map((sec) => sec / 60),
     phases.reduce((sum, p) => sum + p.sec, 0) / 60,
+    // a bread that is turned often is so long on each side
+    phases.reduce((sum, p) => sum + p.sec, 0) / 120,
     step.minutes ?? 0,
     (step.minutes ?? 0) + (step.minutesPerPiece ?? 0),
   ];
+}
+
+/** A rest with a fold within it is two: their sum. */
+function roundFold([first, fold, second]: readonly Step[]): readonly number[] {
+  const isOne = first && second && fold?.kind === 'fold' && isRest(first) && isRest(second);
+  return isOne ? [first.window.ideal + second.window.ideal] : [];
 }
 
 /**
@@ -138,9 +146,10 @@ function lostAmounts(
     // the end of a fraction, "1 1/2 min", is no figure of its own
     if (!bread || /[\d/]\s*$/.test(text.slice(0, m.index)) || !/\d/.test(figure)) return true;
     const value = Number(figure.replace(',', '.'));
-    const step = own.owner === 'step' ? bread.steps[Number(/\d+/.exec(own.path ?? '')?.[0])] : undefined;
+    const n = Number(/\d+/.exec(own.path ?? '')?.[0]);
+    const step = own.owner === 'step' ? bread.steps[n] : undefined;
     if (step && TIME.test(unit)) {
-      const told = minutesIn(step);
+      const told = [...minutesIn(step), ...roundFold(bread.steps.slice(n, n + 3))];
       const [, range] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|&ndash;|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
       // of a range the middle is taken; hours and minutes are one time
       const half = /^ and a half\b/i.test(text.slice(m.index + m[0].length)) ? 0.5 : 0;

@@ -22,14 +22,22 @@ const START_PCT: Readonly<Partial<Record<Food['role'], number>>> = {
 };
 const MOST = 12;
 
+/** Names of foods that hold what was typed: of each food its first name, or the one by which it was asked for. */
+function namesLike(query: string): readonly { readonly name: string; readonly food: Food }[] {
+  return FOODS.flatMap((food) => {
+    const name = food.names.find((n) => n === query) ?? food.names.find((n) => n.includes(query));
+    return name === undefined ? [] : [{ name, food }];
+  }).sort((a, b) => a.name.indexOf(query) - b.name.indexOf(query));
+}
+
 /** A field that knows the trade's foods; a name that it does not know can be added all the same. */
 export const AddIngredient = memo(function AddIngredient({ label, use, onAdd }: Props) {
   const [text, setText] = useState('');
   const query = text.trim().toLowerCase();
-  const found = query === '' ? [] : FOODS.filter((f) => f.names.some((n) => n.includes(query))).slice(0, MOST);
+  const found = query === '' ? [] : namesLike(query).slice(0, MOST);
   const add = (name: string | null): void => {
     if (name === null || name.trim() === '') return;
-    const food = FOODS.find((f) => f.names[0] === name) ?? findFood(name);
+    const food = findFood(name);
     const amount = use === 'dough' ? { pct: (food && START_PCT[food.role]) ?? 2 } : { gPerPiece: 4 };
     onAdd(food ? { ...ingredientOfFood(food, { use }), name, ...amount } : { name, role: 'other', use, ...amount });
     setText('');
@@ -48,13 +56,13 @@ export const AddIngredient = memo(function AddIngredient({ label, use, onAdd }: 
         anchor="bottom start"
         className="z-10 w-72 rounded-cut border border-line bg-panel empty:invisible"
       >
-        {found.map((f) => (
-          <ComboboxOption key={f.id} value={f.names[0] ?? f.id} className="px-3 py-2 data-focus:bg-steel">
-            {f.names[0]}
-            {f.allergens && <span className="text-sm text-quiet"> · {f.allergens.join(', ')}</span>}
+        {found.map(({ name, food }) => (
+          <ComboboxOption key={name} value={name} className="px-3 py-2 data-focus:bg-steel">
+            {name}
+            {food.allergens && <span className="text-sm text-quiet"> · {food.allergens.join(', ')}</span>}
           </ComboboxOption>
         ))}
-        {query !== '' && !found.some((f) => f.names[0] === query) && (
+        {query !== '' && !found.some(({ name }) => name === query) && (
           <ComboboxOption value={text.trim()} className="px-3 py-2 data-focus:bg-steel">
             {text.trim()} <span className="text-sm text-quiet">as it is written</span>
           </ComboboxOption>
