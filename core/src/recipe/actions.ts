@@ -73,7 +73,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:\broll the pieces into balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;/] |\band )round(?= *(?:[.,;/(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b)))/gi,
+    /\b(?:\broll the pieces into balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;/] |\band )round(?= *(?:[.,;/(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;/.–-]|$|and\b|\d{2,3} ?g\b)))/gi,
   ],
   [
     'divide',
@@ -100,11 +100,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'rest',
-    /\bthe rest(?=:)|(?<!\bthe )(?<!remaining )\b(?:let (?:it|them) (?:go|be)\b|give (?:it|them|the dough) (?=(?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b)|lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|reposes?|relax|stand|sit)\b(?! of)|(?<=^|[,;/] )bench(?= (?:for )?\d)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|till|under|overnight|to stand)\b|(?<!\b(?:when|once|until|till)\b[^.;,]{0,20})\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
+    /\bthe rest(?=:)|let (?:it|them|the (?:dough|balls|pieces)) have (?=(?:about |another )?\d+ ?(?:min|h)[^,.;]*(?:[,.;]|$))(?![^,.;]*\bsides?\b)|(?<!\bthe )(?<!remaining )\b(?:let (?:it|them) (?:go|be)\b|give (?:it|them|the dough) (?=(?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b)|lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|reposes?|relax|stand|sit)\b(?! of)|(?<=^|[,;/] )bench(?= (?:for )?\d)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|till|under|overnight|to stand)\b|(?<!\b(?:when|once|until|till)\b[^.;,]{0,20})\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
   ],
   [
     'finish',
-    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?warm|keep (?:them|it) in (?:a|the) (?:towel|cloth)|top with|season with)\b/gi,
+    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?(?:warm|wrapped)|butter (?=the tops?\b|the breads?\b|them\b|it\b|each\b)|keep (?:them|it) in (?:a|the) (?:towel|cloth)|top with|season with)\b/gi,
   ],
   [
     'cook',

@@ -30,6 +30,7 @@ import type { Conflict, Guess, ImportedRecipe, OnShare, OwnedWords } from './res
 import type { RecipeParts } from './sections.ts';
 import { sentencesOf } from './sentences.ts';
 import { addUnlisted, heldBack, namedToAvoid } from './unlisted.ts';
+import { usedByMethod } from './uses.ts';
 
 const LOSS_PCT = 3;
 const USUAL_PIECE_G = 80;
@@ -49,7 +50,9 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
     if (!one) notUnderstood.push(line);
     return one ?? [];
   });
-  const lines = weighedByFlour(read, facts);
+  const listed = weighedByFlour(read, facts);
+  const told = draftMethod(parts.method, onlyInFilling(listed));
+  const lines = usedByMethod(listed, told.drafts);
   if (lines.some((l) => /cup|spoon|tsp|tbsp|\bc\b/i.test(l.amountText)))
     guesses.push({
       path: 'ingredients',
@@ -57,7 +60,9 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
       why: `taken as ${system === 'us' ? 'US' : system} measures`,
     });
   onShare(0.3);
-  const method = draftMethod(parts.method, onlyInFilling(lines));
+  // work at a filling is known once it is known what goes into it
+  const hasMore = lines.some((l, n) => l.use !== listed[n]?.use);
+  const method = hasMore ? draftMethod(parts.method, onlyInFilling(lines)) : told;
   onShare(0.6);
   notUnderstood.push(
     ...method.passed.filter(
@@ -109,8 +114,8 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   if (parts.title === undefined) guesses.push({ path: 'name', from: '', why: 'the recipe has no title' });
   conflicts.push(...pairs(lines, built.texts, facts), ...totalConflicts(facts, bread));
   conflicts.push(...wetForCups(lines, bread));
-  const told = plain([...parts.method, ...parts.notUnderstood, ...parts.keeping].flatMap(sentencesOf));
-  conflicts.push(...namedToAvoid(told, ingredients, conflicts));
+  const words = plain([...parts.method, ...parts.notUnderstood, ...parts.keeping].flatMap(sentencesOf));
+  conflicts.push(...namedToAvoid(words, ingredients, conflicts));
   onShare(0.8);
   const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood, piece: bread.piece });
   const keeping = [...method.keeping, ...parts.keeping].map((k) => k.text);

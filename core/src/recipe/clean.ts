@@ -2,7 +2,7 @@ import { findFood } from '../foods/index.ts';
 import { byQuestions } from './answers.ts';
 import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
-import { normalLine } from './normal-line.ts';
+import { inParts, normalLine, RATIO } from './normal-line.ts';
 
 /** A line that a scan or a narrow column has broken: a word cut by a hyphen, or a figure parted from its unit. */
 const HYPHENED = /\p{Ll}-$/u;
@@ -44,6 +44,7 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')
     .replace(/\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
+    .replace(RATIO, inParts)
     .replace(FROM_TO, (_, h = '', min = '', toH = '', toMin = '') => `${minutesBetween([h, min], [toH, toMin])} min `)
     .replace(TIME_OF_DAY, '')
     .trim();
@@ -100,7 +101,7 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()-]*?)[\s|:.]+(\d+(?:[.,]\d+)?)\s
  * each then says so. The cells of a table stand in one line.
  */
 export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
-  const lines = all.flatMap(barred);
+  const lines = all.flatMap(barred).map(tabbed);
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
     !/^[|\s:+-]+$/.test(text) &&
@@ -161,6 +162,10 @@ function barred(line: Mapped): readonly Mapped[] {
   const isList = cells.length > 1 && cells.every((c) => /^\s*[\d½¼¾⅓⅔⅛][^|]*\p{L}{3}/u.test(c));
   return isList ? line.split(/\s*\|\s*/g) : [line];
 }
+
+/** A row of cells that tabs part. */
+const tabbed = (line: Mapped): Mapped =>
+  (line.text.match(/\S\t+(?=\S)/g) ?? []).length > 1 ? line.replace(/\t+/g, ' | ').replace(/^/, '| ') : line;
 
 /** Columns for several sizes of a class: "| For 6 | For 12". */
 const SIZES =

@@ -30,7 +30,10 @@ type Sign = 'time' | 'turn' | 'straight' | 'lid' | 'no-lid' | 'flame' | 'grill' 
 
 /** What the words of cooking do, besides times; the order matters where two begin at one place. */
 const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
-  ['straight', /\b(?:without turning|no (?:turning|flipping|need to turn)|not turned|do(?:n't| not) turn)\b/gi],
+  [
+    'straight',
+    /\b(?:(?:one|1) side only|only (?:on )?(?:one|1) side|without turning|no (?:turning|flipping|need to turn)|not turned|do(?:n't| not) turn)\b/gi,
+  ],
   [
     'turn',
     /\b(?:turn(?:ed|ing)?(?! (?:the |your )?(?:heat|flame|gas|down|up|out))|flip(?:ped|ping)?|back (?:to|on to|onto|over)|other side|second side|reverse side|underside)\b/gi,

@@ -37,6 +37,9 @@ const INLINE = new Set([
   'td',
   'th',
 ]);
+const BOLD = new Set(['b', 'strong']);
+/** A few words with a stop, and no figure: the label of the words behind it. */
+const isLabel = (text: string): boolean => /^\s*\p{Lu}[\p{L}' ,-]{2,40}[.:!]\s*$/u.test(text);
 const CELL = new Set(['td', 'th']);
 /** The text of an entity such as `&#189;` or `&frac12;`, by the HTML standard's own list; a space that does not break is a space. */
 export const withoutEntities = (text: string): string => decodeHTML(text).replace(/\u00a0/g, ' ');
@@ -88,6 +91,11 @@ export function textOfHtml(html: string): PageText {
       },
       onclosetag(name) {
         if (!INLINE.has(name)) end();
+        // "<b>Shape.</b> Divide into 8": what a step is called
+        if (BOLD.has(name) && isLabel(Mapped.join(line, '').text)) {
+          line = [Mapped.join([Mapped.of('## ', parser.startIndex), ...line], '')];
+          end();
+        }
         const at = open.findLastIndex((o) => o.name === name);
         for (const o of at < 0 ? [] : open.splice(at)) {
           if (o.isSkipped) skipped--;

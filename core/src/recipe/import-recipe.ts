@@ -129,7 +129,11 @@ function fromLines(
   onShare(0.2);
   const whole = inProse(parts);
   const restFrom = lines[kept.length]?.span().from ?? source.length;
-  const content = all.map((l) => l.span()).filter((l) => l.from < restFrom);
+  // an empty line has no place of its own
+  const content = all
+    .filter((l) => l.text !== '')
+    .map((l) => l.span())
+    .filter((l) => l.from < restFrom);
   const bread = finished(buildBread(whole, (share) => onShare(0.2 + 0.7 * share)));
   const read = { ...withGaps(bread, source.slice(0, restFrom), content), choices };
   onShare(1);

@@ -119,7 +119,7 @@ function plainAmounts(line: Mapped): Mapped {
         /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|with|and|then|and then|roughly) (?:(?:about|around|roughly) )?(?=\d|[½¼¾])/i,
         '',
       )
-      .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<=\d ?% )hydration\b/i, 'water ')
+      .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<!\([^)]*)(?<=\d ?% )hydration\b/i, 'water ')
       .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
       // the type of a flour is no amount
       .replace(/ T ?(\d{2,3})\b(?= |$)/, '')
@@ -144,7 +144,7 @@ function plainAmounts(line: Mapped): Mapped {
         (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
       )
       // whose measure it goes by is none of what is measured: "a spoon of oil for each mug of flour"
-      .replace(/ (?:for|per|to) (?:each|every) .*$/i, '')
+      .replace(/ (?:for|per|to) (?:each|every) .*$| per (?:mug|cup|glass|bowl)$/i, '')
       .replace(
         new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good) )?spoon(?:ful)?s? (?:of )?`, 'i'),
         (_, n = '', how = '') => `${n} ${how}tbsp `,
@@ -161,19 +161,24 @@ function splitExtras(line: Mapped): readonly Mapped[] {
   const m =
     PLUS_AMOUNT.exec(text) ??
     HALVED.exec(text) ??
-    /,?\s*\(?\bplus (?:more|extra|a little back|a little)\b\s*(?=for|to)/i.exec(text);
+    /,?\s*\(?\bplus (?:more|extra|a little back|a little)\b\s*(?=for|to)|,\s*(?:and |with )?(?:(?:a little|some) )?(?:more|extra)\b\s*(?=for|to)/i.exec(
+      text,
+    );
   return m
     ? [line.slice(0, m.index).replace(/[,;(]\s*$/, ''), line.slice(m.index + m[0].length).replace(/\)\s*$/, '')]
     : [line];
 }
 
+/** "(100 % hydration)". */
+const WETNESS = /\(?(?:at )?\d{2,3} ?% hydration\)?/i;
 const PERCENT = /(?:(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*)?(\d+(?:\.\d+)?)\s*(?:%|per ?cent)/i;
 
 function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
-  const percent = PERCENT.exec(whole.text);
+  // how wet a starter is says nothing of how much goes in
+  const percent = PERCENT.exec(whole.text.replace(WETNESS, (m) => ' '.repeat(m.length)));
   const line = percent
-    ? whole
-        .replace(PERCENT, '')
+    ? Mapped.join([whole.slice(0, percent.index), whole.slice(percent.index + percent[0].length)], '')
+        .replace(WETNESS, '')
         .replace(/\(\s*\)/, '')
         .trim()
     : whole;
@@ -185,7 +190,9 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
       /\b(heaped|heaping|rounded|scant|scanty|barely|generous|good|level|big|US|metric|Australian|imperial)\s+(?=\w)/gi,
       '',
     );
-  const { amounts, words } = readAmounts(level);
+  const read = readAmounts(level);
+  const { amounts } = read;
+  const words = turnedName(read.words);
   const food = findFood(words.replace(/\([^)]*\)/g, ' ')) ?? findFood(text);
   const own = amounts[0];
   if (!own && !food && !percent) return undefined;
@@ -340,6 +347,14 @@ function disagreementOf(
   return undefined;
 }
 
+/** "Flour, whole wheat": what it is before what it is like. */
+function turnedName(words: string): string {
+  const m =
+    /^\W*(flour|yeast|sugar|oil|milk|butter|salt|water|cream|yogurt)(?:, *| *\()([\p{L} -]{3,24})\)?\W*$/iu.exec(words);
+  const turned = m ? `${m[2]?.trim()} ${m[1]}`.toLowerCase() : '';
+  return m && findFood(turned) !== findFood(m[1] ?? '') ? turned : words;
+}
+
 const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of)\b/gi;
 
 /** What the ingredient is called: its words before comma and brackets, without leftover measures. */
@@ -359,6 +374,11 @@ function nameOf(words: string, food: Food | undefined): string {
     .replace(/^(?:take|use|add)\s+/i, '')
     .replace(/^(?:(?:of|a|an|the|some|little|enough)\s+)+/i, '')
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
+    // what is done to it is none of its name
+    .replace(
+      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted)(?: (?:and|together) ?\p{L}*)?$/iu,
+      '',
+    )
     .replace(/\s+/g, ' ')
     .trim()
     .toLowerCase()

@@ -1,14 +1,14 @@
 import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
-import type { Mapped } from './mapped.ts';
+import { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 
 const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT =
-  '(?:%|g|kg|ml|cl|l|oz|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
+  '(?:%|g|kg|ml|cl|dl|l|oz|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
-const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|a little|(?:a )?bit of|to taste)\b/i;
+const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|enough|a little|(?:a )?bit of|to taste)\b/i;
 const MOST_WORDS = 11;
 /** What an ingredient is for is nothing that is done now: "butter to brush". */
 const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
@@ -25,6 +25,8 @@ const isItem = (piece: Mapped): boolean => {
   );
 };
 
+const HOW_IT_IS = /^(?:(?:finely|freshly|roughly|at|and) )?[\p{L}-]{3,14}(?: [\p{L}-]{3,14})?\.?$/u;
+
 /** Cuts at signs that stand outside of brackets. */
 function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
   const inside = (at: number): boolean => {
@@ -40,7 +42,14 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
   }
   return [...pieces, line.slice(from)]
     .map((p) => p.replace(/(?<=\d)\.$/, '').trim())
-    .filter((p) => p.text !== '' && p.text !== '.');
+    .filter((p) => p.text !== '' && p.text !== '.')
+    .reduce<readonly Mapped[]>((list, p) => {
+      const last = list.at(-1);
+      // ", lukewarm": how it is, and nothing of its own
+      return last && HOW_IT_IS.test(p.text) && !findFood(p.text)
+        ? [...list.slice(0, -1), Mapped.join([last, p], ', ')]
+        : [...list, p];
+    }, []);
 }
 
 const SLASH = /\s+\/\s+/g;
@@ -60,7 +69,7 @@ const CUTS: readonly RegExp[] = [
   /\s*;\s*/g,
   SLASH,
   new RegExp(
-    `,\\s+(?!say\\b)(?:and\\s+)?|(?<=flour|meal|semolina)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+)\\s)|(?<!hundred)\\s+and\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half)\\s|${WORDED}|\\d|[½¼¾⅓⅔⅛])`,
+    `,\\s+(?!say\\b)(?:and\\s+)?|(?<=flour|meal|semolina)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+)\\s)|(?<!hundred)\\s+and\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half|enough|some)\\s|${WORDED}|\\d|[½¼¾⅓⅔⅛])`,
     'gi',
   ),
   /,\s+(?:and\s+)?(?=(?:an?|half|\d|[½¼¾⅓⅔⅛])\s?)|\s+and\s+(?=\d)/g,

@@ -75,7 +75,7 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (a.action === 'shape' && b.action === 'fill')
     return a.times.length === 0 && /\b(?:flatten|press|pat)/i.test(a.text);
   if (a.action === 'fill' && b.action === 'shape') return /\b(?:seal|pinch|gather|close)/i.test(b.text);
-  if (a.action === 'shape' && b.action === 'roll') return a.times.length === 0;
+  if (a.action === 'shape' && b.action === 'roll') return a.times.length === 0 && !/\bfold/i.test(a.text);
   if (a.action === 'roll' && b.action === 'shape')
     return b.times.length === 0 && !/\b(?:seal|in half|pinch|fold)/.test(b.text);
   if (a.action === 'divide' && b.action === 'ball') return false;
@@ -107,7 +107,28 @@ export function joinNeighbours(drafts: readonly StepDraft[]): readonly StepDraft
       trouble: last.trouble ?? d.trouble,
     };
   }
-  return withLateAdditions(result);
+  return withCookingJoined(withLateAdditions(result));
+}
+
+/** "Cook a minute each side, brush with ghee, another 30 seconds each": one cooking. */
+function withCookingJoined(drafts: readonly StepDraft[]): readonly StepDraft[] {
+  return drafts.reduce<StepDraft[]>((list, d) => {
+    const [cook, between] = list.slice(-2);
+    const isMore =
+      cook?.action === 'cook' &&
+      between?.action === 'finish' &&
+      d.action === 'cook' &&
+      /\b(?:another|more|again)\b/i.test(d.text);
+    if (!isMore) return [...list, d];
+    const joined = {
+      ...cook,
+      text: `${cook.text}, ${between.text}, turn, ${d.text}`,
+      spans: [...cook.spans, ...between.spans, ...d.spans],
+      times: [...cook.times, ...d.times],
+      cue: d.cue ?? cook.cue,
+    };
+    return [...list.slice(0, -2), joined];
+  }, []);
 }
 
 /** "Add the salt, knead 5 minutes": what goes in at once before kneading, once the dough is mixed, is part of the kneading. */

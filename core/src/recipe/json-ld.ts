@@ -17,6 +17,7 @@ import {
 import { withoutEntities } from './html.ts';
 import { Mapped } from './mapped.ts';
 import type { RecipeParts } from './sections.ts';
+import { sentencesOf } from './sentences.ts';
 
 type Json = Readonly<Record<string, unknown>>;
 const isObject = (v: unknown): v is Json => typeof v === 'object' && v !== null && !Array.isArray(v);
@@ -55,18 +56,30 @@ export function recipesOf(value: unknown, depth = 0): readonly JsonRecipe[] {
 /** What a schema.org Recipe is called; empty where it has no name. */
 export const titleOfJsonLd = (recipe: JsonRecipe): string => plain(recipe['name']).slice(0, 120);
 
-function instructionLines(value: unknown, depth = 0): readonly string[] {
+/** A section of the method that is about something beside the bread. */
+const COMPONENT =
+  /^(?:(?:for|make|prepare) )?(?:the )?(?:\w+ )?(filling|stuffing|topping|dip|sauce|chutney|glaze|salad)$/i;
+
+interface Instruction {
+  readonly text: string;
+  /** What it is of, where that is not the bread; else empty. */
+  readonly of: string;
+}
+
+function instructionLines(value: unknown, of = '', depth = 0): readonly Instruction[] {
   if (depth > 4) return [];
-  return listOf(value).flatMap((v): readonly string[] => {
+  return listOf(value).flatMap((v): readonly Instruction[] => {
     if (typeof v === 'string')
       return v
         .split(/\r?\n|<\/(?:li|p)>|<br\s*\/?>/i)
         .map(plain)
-        .filter((t) => t !== '');
+        .filter((t) => t !== '')
+        .map((text) => ({ text, of }));
     if (!isObject(v)) return [];
-    if (v['itemListElement'] !== undefined) return instructionLines(v['itemListElement'], depth + 1);
+    if (v['itemListElement'] !== undefined)
+      return instructionLines(v['itemListElement'], COMPONENT.exec(plain(v['name']))?.[1] ?? '', depth + 1);
     const text = plain(v['text'] ?? v['name']);
-    return text === '' ? [] : [text];
+    return text === '' ? [] : [{ text, of }];
   });
 }
 
@@ -94,7 +107,11 @@ export function partsOfJsonLd(recipe: Json, source = ''): RecipeParts {
       .map(plain)
       .filter((t) => t !== '')
       .map((line) => ({ line: placed(line), use: 'dough' as const })),
-    method: instructionLines(recipe['recipeInstructions']).map(placed),
+    method: instructionLines(recipe['recipeInstructions']).flatMap(({ text, of }) =>
+      of === ''
+        ? [placed(text)]
+        : sentencesOf(placed(text)).map((s) => s.replace(/^/, `For the ${of.toLowerCase()}, `)),
+    ),
     facts: [
       ...(longest === '' ? [] : [placed(longest).replace(/^(?=\d)/, 'makes ')]),
       ...(total === undefined ? [] : [Mapped.of(`total time ${roundHalfUp(total)} minutes`, from)]),

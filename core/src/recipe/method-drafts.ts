@@ -34,7 +34,7 @@ const ONCE_COOKED =
   /\b(?:after|once|when) (?:they (?:are|have been) |it (?:is|has been) )?(?:baking|cooking|cooked|baked)\b/i;
 /** "Mix flour and water. 3 min": a time, or a size, that stands as a sentence of its own. */
 const ONLY_A_TIME =
-  /^(?:about |ca\.? )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)(?: (?:by hand|by machine|with a (?:mixer|machine)|in (?:a|the) (?:mixer|machine)|on (?:low|medium|slow|first|speed \d)(?: speed)?|or so|in all|total))?[.!]?$/i;
+  /^\(?(?:about |ca\.? )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)(?: (?:by hand|by machine|with a (?:mixer|machine)|in (?:a|the) (?:mixer|machine)|on (?:low|medium|slow|first|speed \d)(?: speed)?|or so|in all|total))?\)?[.!]?\)?$/i;
 /** Balls that take so long are resting. */
 const LEAST_REST_MIN = 5;
 /** "Cover.", "Repeat.", "Let it cool.": said of what goes on already. */

@@ -122,6 +122,16 @@ const WORK_OF_STAGE = new RegExp(
   'i',
 );
 
+const SHARE =
+  '(?:\\d{1,2}(?:[./]\\d)?|[½¼¾]) (?!(?:g|kg|ml|l|min|h|parts?|cups?|mugs?|glass(?:es)?|bowls?|spoons?|tbsp|tsp|tins?)\\b)\\p{L}[\\p{L} -]{2,20}';
+/** Shares of a whole, one behind the other: "by volume: 3 flour : 1 yogurt : 1/2 water". */
+export const RATIO = new RegExp(`(?<![\\d.,/] ?)${SHARE}(?: ?: ?${SHARE})+`, 'gu');
+
+export function inParts(ratio: string): string {
+  const shares = ratio.split(/ ?: ?/);
+  return shares.every((share) => findFood(share)) ? shares.map((s) => s.replace(' ', ' parts ')).join(', ') : ratio;
+}
+
 const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])[] = [
   [/\u00a0|\t/g, ' '],
   [/⁄/g, '/'],
@@ -136,7 +146,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   // the two speeds of a machine are one mixing
   [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
   [/\b0,(\d+)/g, '0.$1'],
-  [/\b(?:coffee|tea|small|large|big) (cup|mug|glass|bowl)/gi, '$1'],
+  [
+    /\b(?:coffee|tea|tin|enamel|metal|camping|paper|plastic|measuring|drinking|small|large|big) (cup|mug|glass|bowl)/gi,
+    '$1',
+  ],
   [/(?<=\b(?:yields?|makes|gives|quantity):? )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/^\(?(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
@@ -157,6 +170,11 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(tea|table|dessert) ?spoonful(s?)\b/gi, '$1spoon$2'],
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (balls?|pieces?|portions?)\b/gi, '$1 $3 of $2 g'],
   [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
+  // "1h rise", "45 min bulk"
+  [
+    /(?<=^|[,;./] )(\d+(?:\.\d+)?) ?(h|hours?|hrs?|min|mins|minutes?) (rest|proof|rise|bulk|knead|mix|ferment)\b(?= *(?:[,;./(]|$))/gi,
+    '$3 $1 $2',
+  ],
   [/\bea\.(?= side)/gi, 'each'],
   [/\bdiv\.(?= into)/gi, 'divide'],
   [THIRD, '$1'],
@@ -288,7 +306,7 @@ export function withoutBullet(line: Mapped): Mapped {
         /^\s*\d{1,2}\s+(?=(?:MIX|KNEAD|(?:BULK )?PROOF|BULK|(?:BENCH )?REST|DIVIDE|SCALE|BALL|ROUND|SHAPE|FLATTEN|STRETCH|ROLL|FOLD|CHILL|COOK|BAKE|BRUSH)\b)/,
         '',
       )
-      .replace(/^\s*(?:step\s*\d{1,2}\s*[–—-]|(?:step\s*)?\d{1,2}\s*[.):]|[a-z]\))\s+/i, '')
+      .replace(/^\s*(?:(?:step|stage|part|phase|no\.?|#)\s*\d{1,2}\s*[–—.):-]|\d{1,2}\s*[.):]|[a-z]\))\s+/i, '')
       .trim()
   );
 }

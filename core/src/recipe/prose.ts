@@ -1,7 +1,7 @@
 import { actionsIn } from './actions.ts';
 import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
-import type { Mapped } from './mapped.ts';
+import { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { sentencesOf } from './sentences.ts';
 import type { RecipeParts } from './sections.ts';
@@ -86,6 +86,43 @@ export function inProse(parts: RecipeParts): RecipeParts {
       }
     }
   }
-  if (found.length + (listed ? ENOUGH : 0) < ENOUGH) return parts;
-  return { ...parts, ingredients: [...parts.ingredients, ...found] };
+  if (found.length + (listed ? ENOUGH : 0) < ENOUGH) return withFlour(parts);
+  return withFlour({ ...parts, ingredients: [...parts.ingredients, ...found] });
+}
+
+/** "Flour 100, water 58": names with a figure behind, wherever they stand. */
+const NAMED_FIRST =
+  /((?:[\p{L}-]+ ){0,2}[\p{L}-]+)[ :=]+(\d+(?:\.\d+)?) ?(%|k?g|m?l)?(?=\s*(?:[,.;)(/\n]|$)|\s+(?!(?:min|h|s|sec|cm|mm|each|pieces|balls)\b)\p{L})/giu;
+
+/**
+ * A text that names a flour has a formula: where no line was read as one, every name with a figure behind it counts, and if there is none
+ * the flour alone, without a weight. It is no reason to refuse the method.
+ */
+function withFlour(parts: RecipeParts): RecipeParts {
+  const isFlour = (text: string): boolean => findFood(text)?.role === 'flour';
+  if (parts.ingredients.some((i) => isFlour(normal(i.line).text))) return parts;
+  const texts = [...parts.notUnderstood, ...parts.method, ...parts.facts].map(normal);
+  const named = texts.flatMap((text) =>
+    [...text.text.matchAll(NAMED_FIRST)]
+      .filter((m) => findFood(m[1] ?? ''))
+      .map((m) => ({ text, m, hasUnit: m[3] !== undefined })),
+  );
+  const flourSum = named.reduce((sum, { m }) => sum + (isFlour(m[1] ?? '') ? Number(m[2]) : 0), 0);
+  const unit = Math.abs(flourSum - 100) <= 1 ? ' %' : ' g';
+  const found = named.map(({ text, m, hasUnit }) => {
+    const name = m[1] ?? '';
+    // what stands before the food is none of its name
+    const amount = text.slice(m.index + name.length, m.index + m[0].length).replace(/^[ :=]+/, '');
+    const line = Mapped.join([
+      text.slice(m.index, m.index + name.length),
+      hasUnit ? amount : amount.replace(/$/, unit),
+    ]);
+    return { line, use: 'dough' as const };
+  });
+  if (found.some((f) => isFlour(f.line.text))) return { ...parts, ingredients: [...parts.ingredients, ...found] };
+  const bare = texts.flatMap((text) => [...text.text.matchAll(/(?:[\p{L}-]+ )?\p{L}+/giu)].map((m) => ({ text, m })));
+  const flour = bare.find(({ m }) => isFlour(m[0]));
+  if (!flour || parts.ingredients.length === 0) return parts;
+  const line = flour.text.slice(flour.m.index, flour.m.index + flour.m[0].length);
+  return { ...parts, ingredients: [{ line, use: 'dough' }, ...parts.ingredients] };
 }

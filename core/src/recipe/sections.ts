@@ -38,7 +38,8 @@ export interface RecipeParts {
 }
 
 /** A line that says by its own label that it is no part of the bread. */
-const LABELLED = /^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product) ?: ?\S/i;
+const LABELLED =
+  /^page \d+\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product) ?: ?\S/i;
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
@@ -199,6 +200,14 @@ class Taking {
     (isYield ? this.facts : this.notUnderstood).push(line.slice(amount.index).trim());
   }
 
+  /** A line that its own sign sets out as a heading, and that is none that is known: a label, or the title. */
+  takeLabel(line: Mapped): boolean {
+    if (/\d/.test(line.text)) return false;
+    if (this.title === undefined && this.isAtStart) this.title = line;
+    else this.headings.push(line);
+    return true;
+  }
+
   /** Where list and method have headings of their own, what stands before them tells of the bread, and nothing to do. */
   setIntroductionAside(): void {
     if (!this.hasHeaded.has('ingredients') || !this.hasHeaded.has('method')) return;
@@ -305,6 +314,7 @@ export function takeApart(lines: readonly Mapped[], given: readonly GivenOwner[]
   for (const raw of lines) {
     const line = withoutBullet(raw);
     if (line.text === '') continue;
+    if (/^#{1,4} /.test(raw.text) && !headingOf(line.text) && taking.takeLabel(line)) continue;
     const { from, to } = line.span();
     const said = given.find((g) => g.from < to && from < g.to);
     if (said) taking.takeAs(line, said.owner);

@@ -10,7 +10,11 @@ export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
     const end = m.index + 1;
     const next = paragraph.text[m.index + m[0].length] ?? '';
     // in a hurry nobody writes capitals: behind a whole word a point ends a sentence all the same
-    const isNew = /["'(\p{Lu}\d½¼¾]/u.test(next) || /\p{Ll}{4}$/u.test(paragraph.text.slice(0, m.index));
+    const before = paragraph.text.slice(from, m.index);
+    const isNew =
+      /["'(\p{Lu}\d½¼¾]/u.test(next) ||
+      /\p{Ll}{4}$/u.test(before) ||
+      (/[\d)]$/.test(before) && before.trim().length > 3);
     if (!isNew || (SHORTENED.test(paragraph.text.slice(from, end)) && !/\p{Lu}/u.test(next))) continue;
     pieces.push(paragraph.slice(from, end));
     from = end;

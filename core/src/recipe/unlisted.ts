@@ -17,7 +17,7 @@ const GREASING =
 const DUSTING =
   /\b(?:floured|dusted|dust(?:ing)?|sprinkle(?:d)?)\b[^.]*?\b(?:surface|bench|board|worktop|work surface|table|counter|pin|flour)\b|\bflour (?:the|a|your) (?:bench|board|surface|worktop|table|pin)/i;
 const BRUSHING =
-  /\b(?:brush|smear|drizzl|spread|rub|dot|slather|paint|bast)(?:e|ed|ing|s)?\b[^.]*?\b((?:melted |soft |garlic |herb |clarified |olive )*(?:butter|ghee|oil|honey))\b/i;
+  /\b(?:brush|smear|drizzl|spread|rub|dot|slather|paint|bast|appl)(?:e|ed|y|ying|ing|s)?\b[^.]*?\b((?:melted |soft |garlic |herb |clarified |olive )*(?:butter|ghee|oil|honey))\b/i;
 
 /** What a method uses outside the dough and no line lists: griddle fat, dusting flour, what the bread is brushed with. */
 function unlistedOutside(drafts: readonly StepDraft[], heatWords: string): readonly Found[] {
@@ -38,6 +38,7 @@ function unlistedOutside(drafts: readonly StepDraft[], heatWords: string): reado
     const brush = ['finish', 'clap', 'fill', 'cook'].includes(d.action) ? BRUSHING.exec(d.text) : null;
     if (!brush || (d.action !== 'cook' && GREASING.test(d.text))) continue;
     const food = findFood(brush[1] ?? '') ?? foodById('butter');
+    if (d.action === 'fill') found.push({ food, use: 'layer', gPerPiece: 6, from: brush[0] });
     if ((d.action === 'finish' && drafts.indexOf(d) > cooked) || d.action === 'cook')
       found.push({ food, use: 'finish', gPerPiece: 4, from: brush[0] });
   }

@@ -170,7 +170,7 @@ Yeast (fresh) 7,5 g
 Butter 37,5 g
 
 Mixing 3 min slow, kneading 7 min fast. Dough temperature 26 °C. First proof 1,5 h. Divide into 10 pieces of 125 g and round. Second proof 20 min. Roll out to 22 cm. Griddle at 240 °C, 1,5 min first side, 1 min second side.`,
-    pct: { flour: 100, water: 64, salt: 2, yeast: 1, butter: 5 },
+    pct: { flour: 100, water: 64, salt: 2, 'fresh yeast': 1, butter: 5 },
     kinds: 'mix knead proof divide ball proof roll cook',
     rests: [90, 20],
     cook: [90, 60],

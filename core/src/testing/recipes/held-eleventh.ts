@@ -93,7 +93,7 @@ Process: mix 3 + 5 min; bulk 45 min; scale 120 g; round; 15 min; roll 18 cm; ove
   {
     manner: 'structured data',
     text: `{"@context":"https://schema.org","@type":"Recipe","name":"Chalk Hill rounds","recipeYield":"9","recipeIngredient":["Flour, strong white: 450 g","Water: 290 g","Salt: 9 g","Fresh yeast: 9 g","Butter, soft: 20 g"],"recipeInstructions":"Mix all ingredients for 4 minutes.\\nKnead for 8 minutes.\\nProve for 1 hour 15 minutes.\\nDivide into 9 and round.\\nRest 15 minutes.\\nRoll out to 18 cm.\\nCook on a medium griddle for 80 seconds, turn and cook 60 seconds."}`,
-    pct: { flour: 100, water: 64.4, salt: 2, 'fresh yeast': 2, butter: 4.4 },
+    pct: { 'strong white flour': 100, water: 64.4, salt: 2, 'fresh yeast': 2, butter: 4.4 },
     kinds: 'mix knead proof divide ball rest roll cook',
     rests: [75, 15],
     cook: [80, 60],

@@ -177,7 +177,8 @@ split in 8, make balls, 15 mins
 roll em out 20cm
 screaming hot pan 1 min, flip, 45 secs
 butter optional lol`,
-    pct: { flour: 100, water: 65, salt: 2, yeast: 1 },
+    // written as "flour": of which kind is told behind the comma
+    pct: { 'strong flour': 100, water: 65, salt: 2, yeast: 1 },
     kinds: 'mix knead rest divide ball rest roll cook',
     rests: [60, 15],
     cook: [60, 45],

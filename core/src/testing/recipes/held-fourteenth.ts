@@ -35,7 +35,7 @@ Yeast (instant)   0.016
 Oil               0.080
 
 Mixing 5 min, kneading 8 min. Bulk proof 70 min. Divide 138 g. Ball. Bench rest 15 min. Roll 25 cm. Griddle 70 s / 50 s.`,
-    pct: { 'bread flour': 100, water: 65, salt: 2, yeast: 0.8, oil: 4 },
+    pct: { 'bread flour': 100, water: 65, salt: 2, 'instant yeast': 0.8, oil: 4 },
     kinds: 'mix knead proof divide ball rest roll cook',
     rests: [70, 15],
     cook: [70, 50],
@@ -45,7 +45,7 @@ Mixing 5 min, kneading 8 min. Bulk proof 70 min. Divide 138 g. Ball. Bench rest 
   {
     manner: 'percentages alone',
     text: `Pita (baker's percentages): bread flour 90, wholemeal 10, water 63, yeast (instant) 0.7, salt 1.9, sugar 1, olive oil 2. Knead 9 min; proof 1 h; divide 90 g; round; rest 10 min; roll 15 cm; proof again 20 min; griddle with lid 60 s, turn, 60 s.`,
-    pct: { 'bread flour': 90, wholemeal: 10, water: 63, yeast: 0.7, salt: 1.9, sugar: 1, 'olive oil': 2 },
+    pct: { 'bread flour': 90, wholemeal: 10, water: 63, 'instant yeast': 0.7, salt: 1.9, sugar: 1, 'olive oil': 2 },
     kinds: 'mix knead proof divide ball rest roll proof cook',
     rests: [60, 10, 20],
     cook: [60, 60],

@@ -124,7 +124,7 @@ Oil 4
 Yeast (instant) 0.5
 
 mix 6' / bulk 45' / scale 90 g / round / rest 20' / sheet to 1 mm / griddle 25" + 15"`,
-    pct: { flour: 100, water: 52, salt: 1.8, oil: 4, yeast: 0.5 },
+    pct: { flour: 100, water: 52, salt: 1.8, oil: 4, 'instant yeast': 0.5 },
     kinds: 'mix proof divide ball rest roll cook',
     rests: [45, 20],
     cook: [25, 15],

@@ -20,6 +20,7 @@ import { TWELFTH } from './held-twelfth.ts';
 import { TENTH } from './held-tenth.ts';
 import { THIRD } from './held-third.ts';
 import { TWENTY_FIRST } from './held-twenty-first.ts';
+import { TWENTY_FOURTH } from './held-twenty-fourth.ts';
 import { TWENTY_SECOND } from './held-twenty-second.ts';
 import { TWENTY_THIRD } from './held-twenty-third.ts';
 import type { RecipeText } from './recipe-text.ts';
@@ -50,6 +51,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...TWENTY_FIRST,
   ...TWENTY_SECOND,
   ...TWENTY_THIRD,
+  ...TWENTY_FOURTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

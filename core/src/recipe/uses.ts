@@ -1,0 +1,61 @@
+import { foodsIn } from '../foods/index.ts';
+import type { IngredientUse } from '../formula/index.ts';
+import type { Action } from './actions.ts';
+import type { ReadIngredient } from './ingredient-line.ts';
+import type { StepDraft } from './step-draft.ts';
+
+/** What an ingredient is for that a method names in nothing but such work. */
+const USE_OF: Readonly<Partial<Record<Action, IngredientUse>>> = {
+  fill: 'fill',
+  coil: 'layer',
+  finish: 'finish',
+  clap: 'finish',
+  serve: 'serve',
+};
+/** "Mix all ingredients", "add the wet ones": any line of the list may be meant. */
+const ANY_OF_THEM = /\b(?:everything|all\b(?! purpose)|ingredients?|wet|liquids?|the rest|remaining)\b/i;
+const MIXING = new Set<Action>(['mix', 'rub', 'knead', 'scald']);
+/** Foods that a dough without them is still a dough. */
+const ROLES = new Set(['other', 'fat', 'sugar', 'egg', 'yogurt']);
+
+const namesFood = (draft: StepDraft, line: ReadIngredient): boolean =>
+  foodsIn(draft.text).some((f) => f.food === line.food) ||
+  ` ${draft.text.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `.includes(` ${line.name.split(' ').at(-1)} `);
+
+/**
+ * Lines of a list that has no headings, each with what the method uses it for: butter that is only brushed on is none of the dough, and
+ * what stands in the filling alone is of the filling. A line that says its use itself keeps it.
+ */
+export function usedByMethod(
+  lines: readonly ReadIngredient[],
+  drafts: readonly StepDraft[],
+): readonly ReadIngredient[] {
+  const mixing = drafts.filter((d) => MIXING.has(d.action) && !d.isBeside);
+  // a method that names none of what is mixed means the whole list
+  const isTold = mixing.some((d) => foodsIn(d.text).length > 0) && !mixing.some((d) => ANY_OF_THEM.test(d.text));
+  return lines.map((line) => {
+    if (line.use !== 'dough' || !ROLES.has(line.food?.role ?? 'other')) return line;
+    const uses = drafts.filter((d) => namesFood(d, line)).map((d) => useOf(d, drafts));
+    const [first] = uses;
+    // what is chopped or melted first is for what comes of it later
+    const known = uses.filter((u) => u !== undefined);
+    if (first === undefined && known.length === 0) return line;
+    const use = known[0];
+    if (use === undefined || known.some((u) => u !== use)) return line;
+    if (!isTold && (line.food?.role ?? 'other') !== 'other') return line;
+    // where one line says that it is for this, another is of the dough
+    if (lines.some((l) => l.use === use && l.food === line.food && l.food)) return line;
+    return { ...line, use };
+  });
+}
+
+/** Undefined for work that is preparing: it says nothing of where its food goes. */
+function useOf(draft: StepDraft, drafts: readonly StepDraft[]): IngredientUse | undefined {
+  if (draft.isBeside) {
+    const [, word] = /\b(filling|stuffing|dip|sauce|salad|topping|glaze|chutney)\b/i.exec(draft.text) ?? [];
+    if (word === undefined) return undefined;
+    return /filling|stuffing/i.test(word) ? 'fill' : /topping|glaze/i.test(word) ? 'finish' : 'serve';
+  }
+  const isLayered = draft.action === 'fill' && drafts[drafts.indexOf(draft) + 1]?.action === 'coil';
+  return isLayered ? 'layer' : (USE_OF[draft.action] ?? 'dough');
+}
