@@ -126,7 +126,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
 function weighedByFlour(lines: readonly ReadIngredient[], facts: readonly string[]): readonly ReadIngredient[] {
   const [, figure, unit] =
     facts
-      .map((f) => /\b(?:flour|batch) (?:weight|size):? (?:about )?(\d+(?:\.\d+)?) (k?g)\b/i.exec(f))
+      .map((f) => /\b(?:(?:flour|batch) (?:weight|size):?|based on) (?:about )?(\d+(?:\.\d+)?) (k?g)\b/i.exec(f))
       .find((m) => m !== null) ?? [];
   const dough = lines.filter((l) => l.use === 'dough');
   if (figure === undefined || dough.some((l) => l.pct === undefined || l.weight !== undefined)) return lines;

@@ -57,7 +57,7 @@ export function buildFormula(lines: readonly ReadIngredient[], pieces: number): 
   const flourG = flours.reduce((sum, w) => sum + (w.g ?? 0), 0);
   if (flourG <= 0) return undefined;
   const grams = weighed.map((w) =>
-    w.ingredient.use === 'dough' ? (w.g ?? (flourG * (USUAL_PCT[w.ingredient.role] ?? 1)) / 100) : 0,
+    w.ingredient.use === 'dough' ? (w.g ?? (flourG * (w.pct ?? USUAL_PCT[w.ingredient.role] ?? 1)) / 100) : 0,
   );
   const pcts =
     percentagesOf(
@@ -78,7 +78,7 @@ export function buildFormula(lines: readonly ReadIngredient[], pieces: number): 
         what: `${w.ingredient.name} is ${pcts[n] ?? 0} % of the flour by weight, not ${w.pct} %`,
       });
     if (isDough) {
-      if (w.g === undefined)
+      if (w.g === undefined && w.pct === undefined)
         guesses.push({
           path,
           from: w.ingredient.name,

@@ -45,6 +45,11 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(/\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
     .replace(RATIO, inParts)
+    // "a teaspoon each of salt and soda"
+    .replace(
+      /((?:\d+(?:[.,]\d+)?|an?|half a|[½¼]) ?(?:g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,
+      (_, amount = '', name = '') => `${amount} ${name} and ${amount} `,
+    )
     .replace(FROM_TO, (_, h = '', min = '', toH = '', toMin = '') => `${minutesBetween([h, min], [toH, toMin])} min `)
     .replace(TIME_OF_DAY, '')
     .trim();
@@ -74,7 +79,9 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
     const goesOn =
       /^\p{Ll}(?!\d)/u.test(line.text) ||
       (/\b(?:to|for|about|in|into|of|at|by)$/.test(last?.text ?? '') && /^\d/.test(line.text));
-    if (!last || !goesOn || /[.!?:]$/.test(last.text)) return [...list, line];
+    // a row of a list ends with its amount
+    const isRow = /\p{L}.*\d\s*(?:k?g|m?l|%)\.?$/u.test(line.text);
+    if (!last || !goesOn || isRow || /[.!?:]\)?$/.test(last.text)) return [...list, line];
     const joined = HYPHENED.test(last.text)
       ? Mapped.join([last.slice(0, last.text.length - 1), line], '')
       : Mapped.join([last, line]);

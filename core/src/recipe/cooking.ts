@@ -47,7 +47,7 @@ const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
   ['high', /\b(?:raise the heat|turn (?:the heat )?up|high heat)\b/gi],
 ];
 const EACH =
-  /^(?:\W|on|for|to)*(?:about )?(?:a|per|by|each|either|both|every) sides?\b|^\s*(?:\/ ?side|sides? each)\b|^[^.,;]{0,24}\b(?:each|both|either|a|per) sides?\b/i;
+  /^(?:\W|on|for|to)*(?:about )?(?:a|per|by|each|either|both|every) sides?\b|^\s*(?:\.? ?\/ ?side|sides? each)\b|^[^.,;]{0,24}\b(?:each|both|either|a|per) sides?\b/i;
 const IN_ALL = /\b(?:in all|in total|altogether|total)\b/i;
 const EVERY = /\b(?:turn|flip)\w*(?: (?:it|them|over))? every$/i;
 const EVERY_MINUTE = /\bevery minute\b/i;

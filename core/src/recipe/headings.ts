@@ -27,7 +27,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   ],
   [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$/i, 'ingredients', 'griddle'],
   [
-    /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
+    /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|(?:raw )?materials?|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
     'ingredients',
     'dough',
   ],
@@ -42,11 +42,14 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'dough',
   ],
   [
-    /^(?:notes?|tips?|equipment|tools|nutrition(?:al info\w*)?|variations?|comments?(?: \(\d+\))?|about .*|introduction|video|related .*|share .*)$/i,
+    /^(?:notes?|tips?|equipment|tools|nutrition(?:al info\w*)?|variations?|comments?(?: \(\d+\))?|about (?:the|this|me|us|our)\b.*|introduction|video|related .*|share .*)$/i,
     'passed',
     'dough',
   ],
 ];
+/** The head of a table: what stands in its columns. */
+const COLUMN_HEADS =
+  /^(?:(?:ingredients?|materials?|what|items?|components?|how much|amount|quantity|weight|grams?|k?g|%|percent(?:age)?|baker['’]?s? ?%|notes?|remarks?|unit|steps?|stages?|process|time|duration|minutes|min|temp(?:erature)?\.?)(?:\s+|$)){2,}$/i;
 export const PREFERMENT = /^\W*(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)\b/i;
 /** "(12 h at room temperature)" behind a preferment: how long it stands. */
 export const STOOD = /\([^)]*(?:\d ?(?:h|hours?|hrs?)\b|\bovernight\b)[^)]*\)\.?$/i;
@@ -76,6 +79,8 @@ export function headingOf(
     // "Griddle: 75 s a side" names where it cooks, and no list of what is used
     if (known && !(known[2] === 'griddle' && looksTimed(after))) return { part: known[1], use: known[2], rest: after };
   }
+  if (COLUMN_HEADS.test(bare.replace(/[();]/g, ' ')))
+    return { part: /^(?:step|stage|process)/i.test(bare) ? 'method' : 'ingredients', use: 'dough', rest: '' };
   if (/^step \d{1,2}$/i.test(bare)) return { part: 'method', use: 'dough', rest: '' };
   if (/^for (?:the )?\w+(?: \w+)?:?$/i.test(line) && line.length < 40)
     return { part: 'ingredients', use: /\b(?:butter|oil|glaze)\b/i.test(line) ? 'finish' : 'dough', rest: '' };

@@ -78,8 +78,11 @@ export function readIngredientLine(
 ): readonly ReadIngredient[] | undefined {
   const line = plainAmounts(normal(withoutBullet(raw)));
   const [first = line, ...rest] = splitExtras(line);
-  const main = readOne(raw, first, use, system);
-  if (!main) return undefined;
+  const one = readOne(raw, first, use, system);
+  if (!one) return undefined;
+  // what kind a flour is has a figure that is no amount
+  const [, kind] = /\bflour (T ?\d{2,3})\b/i.exec(raw.text) ?? [];
+  const main = kind === undefined || one.name.includes(kind) ? one : { ...one, name: `${one.name} ${kind}` };
   const extras = rest.flatMap((part) => {
     const own = findFood(part.text) ? part : Mapped.join([part, Mapped.of(main.name, raw.span().to)]);
     const extra = readOne(raw, own, useInWords(part.text) ?? use, system);
@@ -125,6 +128,11 @@ function plainAmounts(line: Mapped): Mapped {
       .replace(/ T ?(\d{2,3})\b(?= |$)/, '')
       .replace(/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`)
       .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
+      // "1 1/2 tubs of flour (that is about 450 g)"
+      .replace(
+        /^[\d ./½¼¾]+ \w+ (?:of )?([^(]+) \((?:that is|that['’]s|i\.?e\.?|=) (?:about )?(\d+(?:\.\d+)?) (g|kg|ml|l)\)/i,
+        (_, name = '', g = '', unit = '') => `${g} ${unit} ${name}`,
+      )
       .replace(
         new RegExp(
           `^(\\d+(?:\\.\\d+)?)?\\s*(?:x\\s*)?${CONTAINER} \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)(?: of)?`,
@@ -150,7 +158,7 @@ function plainAmounts(line: Mapped): Mapped {
         (_, n = '', how = '') => `${n} ${how}tbsp `,
       )
       .replace(
-        new RegExp(`^(${COUNT}) (?:mug|bowl|ladle|scoop|measure|jug|teacup|tin)s? (?!\\()`, 'i'),
+        new RegExp(`^(${COUNT}) (?:mug|bowl|ladle|scoop|measure|jug|teacup|tin|jar|tub|beaker)s? (?!\\()`, 'i'),
         (_, n = '') => `${n} glass `,
       )
   );

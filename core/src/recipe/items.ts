@@ -5,7 +5,7 @@ import { normalLine } from './normal-line.ts';
 
 const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT =
-  '(?:%|g|kg|ml|cl|dl|l|oz|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
+  '(?:%|g|kg|ml|cl|dl|l|oz|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|jars?|tubs?|beakers?|jugs?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
 const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|enough|a little|(?:a )?bit of|to taste)\b/i;
@@ -16,7 +16,7 @@ const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
 const isItem = (piece: Mapped): boolean => {
   const text = normalLine(piece.text)
     .replace(/\.$/, '')
-    .replace(/\s*\([^)]*\)$/, '');
+    .replace(/\s*\([^)%]*\)$/, '');
   return (
     text.split(' ').length <= MOST_WORDS &&
     actionsIn(text.replace(PURPOSE, '')).length === 0 &&

@@ -25,8 +25,29 @@ export const withEarlyAdditions = (drafts: readonly StepDraft[]): readonly StepD
   });
 };
 
+/** "Shape it into a ball and leave it to rise": the whole dough, before there are pieces, is no balling. */
+const withWholeBall = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
+  const isWhole = (d: StepDraft, n: number): boolean =>
+    d.action === 'ball' &&
+    /\b(?:in)?to an? (?:\w+ )?ball\b/i.test(d.text) &&
+    !/\b(?:each|every|pieces?)\b/i.test(d.text) &&
+    !drafts.slice(0, n).some((x) => x.action === 'divide') &&
+    drafts.slice(n + 1).some((x) => x.action === 'divide' || x.action === 'ball');
+  return drafts.flatMap((d, n) => {
+    const before = drafts[n - 1];
+    if (isWhole(d, n)) return [];
+    return before && isWhole(before, n - 1) ? [{ ...d, spans: [...before.spans, ...d.spans] }] : [d];
+  });
+};
+
+/** Pieces are folded to shape them. */
+const withFoldedPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
+  const divided = drafts.findIndex((d) => d.action === 'divide');
+  return drafts.map((d, n) => (divided >= 0 && n > divided && d.action === 'fold' ? { ...d, action: 'shape' } : d));
+};
+
 /** "Shape into rounds", with rolling still to come, is rounding. */
-export const withRounds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
+const withRounds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
   drafts.map((d, n) =>
     d.action === 'shape' &&
     /\bshape (?:\w+ ){0,3}?(?:in)?to (?:smooth |neat |tight |even )?rounds\b/i.test(d.text) &&
@@ -34,6 +55,10 @@ export const withRounds = (drafts: readonly StepDraft[]): readonly StepDraft[] =
       ? { ...d, action: 'ball' }
       : d,
   );
+
+/** What is done to the pieces, and to the dough before there are any, by its place among the steps. */
+export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
+  withFoldedPieces(withWholeBall(withRounds(drafts)));
 
 /** "Ferment 60 minutes with a fold after 30": the time before the fold, the fold, and what is left. */
 export const withFolds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
@@ -116,7 +141,7 @@ function withCookingJoined(drafts: readonly StepDraft[]): readonly StepDraft[] {
     const [cook, between] = list.slice(-2);
     const isMore =
       cook?.action === 'cook' &&
-      between?.action === 'finish' &&
+      (between?.action === 'finish' || between?.action === 'fill') &&
       d.action === 'cook' &&
       /\b(?:another|more|again)\b/i.test(d.text);
     if (!isMore) return [...list, d];

@@ -4,7 +4,7 @@ import { normalLine } from './normal-line.ts';
 
 /** Says how many a recipe makes, how heavy, how long in all. */
 export const FACT =
-  /\b(?:makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
+  /\b(?:makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
 /** Opens with so much of something. */
 export const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |roughly )?(?:\d|[½¼¾⅓⅔⅛])/;
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;

@@ -1,6 +1,6 @@
 import { actionsIn, type Action, type FoundAction } from './actions.ts';
 import { durationsIn, type Duration } from './durations.ts';
-import { joinNeighbours, RESTS, withEarlyAdditions, withFolds, withRounds, withRubbedBread } from './join-drafts.ts';
+import { joinNeighbours, RESTS, withEarlyAdditions, withFolds, withPieces, withRubbedBread } from './join-drafts.ts';
 import { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { isOfComponent, isOfKeeping, scopeAt, scopesIn, type Scope } from './scopes.ts';
@@ -184,7 +184,15 @@ export function draftMethod(lines: readonly Mapped[], fillings: readonly string[
   const last = all.findLastIndex((d) => d.action === 'cook');
   const isDough = (d: StepDraft, n: number): boolean => last < 0 || n < last || !RESTS.has(d.action);
   const drafts = all.filter(isDough);
-  return { drafts: withFolds(joinNeighbours(withRounds(drafts))), heat, keeping, remarks, troubles, beside, passed };
+  return {
+    drafts: withFolds(joinNeighbours(withPieces(drafts))),
+    heat,
+    keeping,
+    remarks,
+    troubles,
+    beside,
+    passed,
+  };
 }
 
 const joined = (a: string | undefined, b: string): string => (a === undefined ? b : `${a} ${b}`);

@@ -52,7 +52,7 @@ function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string | undef
   return String(100 * of(hundreds) + of(more) + of(ones) + of(tens) + of(tensOnes));
 }
 const MEASURE =
-  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?|mugs?|spoons?|spoonfuls?|bowls?|tins?|ladles?|scoops?';
+  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?|mugs?|jars?|beakers?|spoons?|spoonfuls?|bowls?|tins?|ladles?|scoops?';
 
 /** What she does, as somebody tells it, in the words of what is to be done. */
 const THIRD =
@@ -105,6 +105,10 @@ const STAGES: Readonly<Record<string, string>> = {
   proving: 'prove',
   dividing: 'divide',
   scaling: 'scale',
+  portioning: 'portion',
+  pressing: 'press out',
+  griddling: 'griddle',
+  holding: 'keep warm',
   rounding: 'round up',
   balling: 'balls',
   resting: 'rest',
@@ -153,7 +157,8 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<=\b(?:yields?|makes|gives|quantity):? )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/^\(?(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
-  [/\b(\d{1,3}) (?:stücke?|stk\.?|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
+  [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
+  [/\b(\d{1,3}) pieces [x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   // one name in two languages
   [
     /^(\p{L}[\p{L} ]*?) ?\/ ?(\p{L}[\p{L} ]*?)(?=[ :]+\d)/iu,
@@ -225,6 +230,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
   [/\b(?:an? )?(\w+ )?(hour|minute)s? and a half\b/gi, (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}s`],
   [/\banother (minute|hour)\b/gi, '1 $1 more'],
+  [/(\d) more (seconds?|secs?|minutes?|mins?|hours?)\b/gi, '$1 $2 more'],
   [/\bthree[- ]quarters of an hour\b/gi, '45 minutes'],
   [/\b(?:a )?quarter of an hour\b/gi, '15 minutes'],
   [new RegExp(`\\bthree[- ]quarters (?:of )?an? (?=${MEASURE})`, 'gi'), '3/4 '],
@@ -267,7 +273,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d)\s*\((\d+(?:\.\d+)?)\s*g\)\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
   // "scale 8 x 130 g": pieces, and no weight of them all
   [
-    /\b((?:scale|divide|div|cut|portion|balls?|pieces?|weigh|split)\b[^\d.;]{0,20}?)(?:in(?:to)? )?(\d{1,3})\s*[x×]\s*(\d{2,3})\s*g\b/gi,
+    /\b((?:scale|divide|div|cut|portion(?:ing)?|dividing|scaling|balls?|pieces?|weigh|split)\b[^\d.;]{0,20}?)(?:in(?:to)? )?(\d{1,3})\s*[x×]\s*(\d{2,3})\s*g\b/gi,
     '$1into $2 pieces of $3 g',
   ],
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\b/gi, (_, n = '', g = '') => `${Number(n) * Number(g)} g`],

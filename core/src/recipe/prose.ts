@@ -9,10 +9,10 @@ import type { RecipeParts } from './sections.ts';
 const AMOUNT =
   '(?:\\d+(?:\\.\\d+)?(?:\\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\\d+\\s+\\d\\/\\d|\\d\\/\\d)(?:\\s*(?:-|–|to)\\s*(?:\\d+(?:\\.\\d+)?|[½¼¾⅓⅔]))?';
 const MEASURE =
-  '(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?|spoon(?:ful)?s?|mugs?|bowls?)';
+  '(?:g|kg|ml|l|fl oz|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?|spoon(?:ful)?s?|mugs?|bowls?|tubs?|jars?|beakers?|tins?|cans?|cartons?|bottles?)';
 /** An amount with a measure and up to five words behind it: "½ glass of sunflower oil". */
 const WITH_MEASURE = new RegExp(
-  `${AMOUNT}\\s*(?:heaped |level |good )?${MEASURE}\\b\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:(?:tipo |type )?(?:00|0|\\d{3}) (?=flour))?(?:[\\p{L}-]+\\s?){1,5})`,
+  `${AMOUNT}\\s*(?:heaped |level |good )?${MEASURE}\\b\\.?\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:(?:tipo |type )?(?:00|0|\\d{3}) (?=flour))?(?:[\\p{L}-]+\\s?){1,5})`,
   'giu',
 );
 /** "600 grams of flour, 340 of water": a figure whose measure the one before has said. */
@@ -35,7 +35,9 @@ function isCountable(words: string): boolean {
 /** How much of a text is one ingredient: its amount, its name, and the same by weight in brackets, "a spoon of salt (18 g)". */
 function lengthOf(text: string, m: RegExpExecArray, words: string): number {
   const named = m[0].length - (m[1] ?? '').length + words.trimEnd().length;
-  const weighed = /^\s*\((?:about )?\d+(?:\.\d+)? ?g\)/.exec(text.slice(m.index + named));
+  const weighed = /^\s*\((?:that is |that['’]s |i\.?e\.? |= ?)?(?:about )?\d+(?:\.\d+)? ?g\)/.exec(
+    text.slice(m.index + named),
+  );
   return named + (weighed?.[0].length ?? 0);
 }
 
@@ -92,7 +94,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
 
 /** "Flour 100, water 58": names with a figure behind, wherever they stand. */
 const NAMED_FIRST =
-  /((?:[\p{L}-]+ ){0,2}[\p{L}-]+)[ :=]+(\d+(?:\.\d+)?) ?(%|k?g|m?l)?(?=\s*(?:[,.;)(/\n]|$)|\s+(?!(?:min|h|s|sec|cm|mm|each|pieces|balls)\b)\p{L})/giu;
+  /((?:[\p{L}-]+ ){0,2}[\p{L}-]+)[ :=(]+(\d+(?:\.\d+)?) ?(%|k?g|m?l)?(?=\s*(?:[,.;)(/\n]|$)|\s+(?!(?:min|h|s|sec|cm|mm|each|pieces|balls|(?:tea|table|dessert)?spoon|cup|tsp|tbsp|oz|lb|pint|glass|mug|pinch|part)s?\b)\p{L})/giu;
 
 /**
  * A text that names a flour has a formula: where no line was read as one, every name with a figure behind it counts, and if there is none
@@ -104,7 +106,7 @@ function withFlour(parts: RecipeParts): RecipeParts {
   const texts = [...parts.notUnderstood, ...parts.method, ...parts.facts].map(normal);
   const named = texts.flatMap((text) =>
     [...text.text.matchAll(NAMED_FIRST)]
-      .filter((m) => findFood(m[1] ?? ''))
+      .filter((m) => [1, 2].some((n) => findFood((m[1] ?? '').split(' ').slice(-n).join(' '))))
       .map((m) => ({ text, m, hasUnit: m[3] !== undefined })),
   );
   const flourSum = named.reduce((sum, { m }) => sum + (isFlour(m[1] ?? '') ? Number(m[2]) : 0), 0);
@@ -112,7 +114,7 @@ function withFlour(parts: RecipeParts): RecipeParts {
   const found = named.map(({ text, m, hasUnit }) => {
     const name = m[1] ?? '';
     // what stands before the food is none of its name
-    const amount = text.slice(m.index + name.length, m.index + m[0].length).replace(/^[ :=]+/, '');
+    const amount = text.slice(m.index + name.length, m.index + m[0].length).replace(/^[ :=(]+/, '');
     const line = Mapped.join([
       text.slice(m.index, m.index + name.length),
       hasUnit ? amount : amount.replace(/$/, unit),

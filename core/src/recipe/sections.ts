@@ -88,6 +88,35 @@ class Taking {
       if (answer.line) this.take(answer.line);
       return;
     }
+    const pairs = [...whole.text.matchAll(PAIR)];
+    const [pair] = pairs;
+    if (pair && pairs.length > 2) {
+      if (pair.index > 0)
+        this.take(
+          whole
+            .slice(0, pair.index)
+            .replace(/[:,;]\s*$/, '')
+            .trim(),
+        );
+      for (const p of pairs)
+        this.list(
+          whole
+            .slice(p.index, p.index + p[0].length)
+            .replace(/;/, '')
+            .replace(/\.$/, ''),
+        );
+      const end = (pairs.at(-1)?.index ?? 0) + (pairs.at(-1)?.[0].length ?? 0);
+      if (whole.slice(end).trim().text !== '') this.take(whole.slice(end).trim());
+      return;
+    }
+    const based = BASED_ON.exec(whole.text);
+    if (based) {
+      const from = based.index + based[0].length;
+      this.facts.push(whole.slice(based.index, from));
+      if (based.index > 0) this.take(whole.slice(0, based.index).trim());
+      this.take(whole.slice(from).trim());
+      return;
+    }
     const share = OF_FLOUR.exec(whole.text);
     if (share) {
       const [list = whole, ...more] = sentencesOf(whole);
@@ -116,7 +145,12 @@ class Taking {
       return;
     }
     const opening = this.title === undefined && this.isAtStart ? OPENING.exec(line.text) : null;
-    if (opening && actionsIn(opening[1] ?? '').length === 0 && isBareTitle(opening[1] ?? '')) {
+    if (
+      opening &&
+      !/\([^)]*$/.test(opening[1] ?? '') &&
+      actionsIn(opening[1] ?? '').length === 0 &&
+      isBareTitle(opening[1] ?? '')
+    ) {
       this.title = line.slice(0, opening[1]?.length);
       line = line.slice(line.text.length - (opening[2] ?? '').length);
     }
@@ -293,6 +327,10 @@ const IMPERATIVE = /^(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?$/;
 const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 /** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */
 const OF_FLOUR = /^(?:(?:everything |all )?(?:in|as) )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
+/** "flour; 300,0 g. lard; 37,5 g.": each amount behind its name. */
+const PAIR = /(?<![\p{L}\d] ?)\p{L}[\p{L}/ ]{1,25}(?: 0{1,2})?; ?\d[\d.,]* ?(?:k?g|m?l)\b\.?/gu;
+/** "Based on 1000 g flour:": how much the percentages behind it are of. */
+const BASED_ON = /\bbased on (?:about )?\d[\d.,]* ?k?g (?:of )?(?:total )?flour\s*:\s*/i;
 const BARE_FIGURE = /^(\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
 
 /** "Flour 100, water 65, salt 2": bare figures of one line are baker's percentages where the flours among them come to a hundred. */

@@ -19,6 +19,7 @@ import { TWENTIETH } from './held-twentieth.ts';
 import { TWELFTH } from './held-twelfth.ts';
 import { TENTH } from './held-tenth.ts';
 import { THIRD } from './held-third.ts';
+import { TWENTY_FIFTH } from './held-twenty-fifth.ts';
 import { TWENTY_FIRST } from './held-twenty-first.ts';
 import { TWENTY_FOURTH } from './held-twenty-fourth.ts';
 import { TWENTY_SECOND } from './held-twenty-second.ts';
@@ -52,6 +53,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...TWENTY_SECOND,
   ...TWENTY_THIRD,
   ...TWENTY_FOURTH,
+  ...TWENTY_FIFTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
