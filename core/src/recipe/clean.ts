@@ -78,7 +78,9 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
     const last = list.at(-1);
     const goesOn =
       /^\p{Ll}(?!\d)/u.test(line.text) ||
-      (/\b(?:to|for|about|in|into|of|at|by)$/.test(last?.text ?? '') && /^\d/.test(line.text));
+      (/\b(?:to|for|about|in|into|of|at|by)$/.test(last?.text ?? '') && /^\d/.test(line.text)) ||
+      // an amount that was parted from its name
+      (/\p{L}$/u.test(last?.text ?? '') && /^\d[\dO.,]*\s*(?:k?g|m?l)\b\s*[.,;](?:\s+\p{Lu}|\s*$)/u.test(line.text));
     // a row of a list ends with its amount
     const isRow = /\p{L}.*\d\s*(?:k?g|m?l|%)\.?$/u.test(line.text);
     if (!last || !goesOn || isRow || /[.!?:]\)?$/.test(last.text)) return [...list, line];

@@ -32,7 +32,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'dough',
   ],
   [
-    /^(?:methods?|process(?:es)?(?: +times?)?|directions?|instructions?|preparation|procedure|steps?|how to(?: make)?.*|making .*|to make(?: .*)?|what to do|method and tips)$/i,
+    /^(?:methods?|process(?:es)?(?: +times?)?|directions?|instructions?|preparation|procedure|steps?|how to(?: make)?.*|making .*|to make(?: .*)?|what (?:to|you|we) do|method and tips)$/i,
     'method',
     'dough',
   ],

@@ -128,6 +128,11 @@ function plainAmounts(line: Mapped): Mapped {
       .replace(/ T ?(\d{2,3})\b(?= |$)/, '')
       .replace(/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`)
       .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
+      // "cups of flour: 4"
+      .replace(
+        /^(?:\p{L}+ )?(cup|glass|mug|spoon|bowl|ladle)s?(?: \((?:small|tea)\))? of ([\p{L} ]+): (\d[\d ./½¼¾]*)$/iu,
+        (all = '', vessel = '', name = '', n = '') => `${n} ${/small|tea/i.test(all) ? 'tea' : ''}${vessel} ${name}`,
+      )
       // "1 1/2 tubs of flour (that is about 450 g)"
       .replace(
         /^[\d ./½¼¾]+ \w+ (?:of )?([^(]+) \((?:that is|that['’]s|i\.?e\.?|=) (?:about )?(\d+(?:\.\d+)?) (g|kg|ml|l)\)/i,
@@ -366,7 +371,10 @@ function turnedName(words: string): string {
 const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of)\b/gi;
 
 /** What the ingredient is called: its words before comma and brackets, without leftover measures. */
-function nameOf(words: string, food: Food | undefined): string {
+function nameOf(told: string, food: Food | undefined): string {
+  // "bloem (flour)": of two languages the one that is known
+  const [, foreign = '', known = ''] = /^\W*([\p{L} ]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ?? [];
+  const words = known !== '' && !findFood(foreign) && findFood(known) ? known : told;
   const head = words
     .replace(/\([^)]*\)/g, ' ')
     .replace(/^\s*\/\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')

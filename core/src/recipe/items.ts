@@ -1,7 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
-import { normalLine } from './normal-line.ts';
+import { normal, normalLine } from './normal-line.ts';
 
 const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT =
@@ -25,6 +25,8 @@ const isItem = (piece: Mapped): boolean => {
   );
 };
 
+const isFoodAlone = (text: string): boolean =>
+  text.split(' ').length <= 2 && findFood(text) !== undefined && !/\d/.test(text) && actionsIn(text).length === 0;
 const HOW_IT_IS = /^(?:(?:finely|freshly|roughly|at|and) )?[\p{L}-]{3,14}(?: [\p{L}-]{3,14})?\.?$/u;
 
 /** Cuts at signs that stand outside of brackets. */
@@ -69,7 +71,7 @@ const CUTS: readonly RegExp[] = [
   /\s*;\s*/g,
   SLASH,
   new RegExp(
-    `,\\s+(?!say\\b)(?:and\\s+)?|(?<=flour|meal|semolina)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+)\\s)|(?<!hundred)\\s+and\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half|enough|some)\\s|${WORDED}|\\d|[½¼¾⅓⅔⅛])`,
+    `,\\s+(?!say\\b)(?:and\\s+)?|(?<=flour|meal|semolina)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+(?:\\.\\d+)?)\\s)|(?<!hundred)\\s+and\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half|enough|some)\\s|${WORDED}|\\d|[½¼¾⅓⅔⅛])`,
     'gi',
   ),
   /,\s+(?:and\s+)?(?=(?:an?|half|\d|[½¼¾⅓⅔⅛])\s?)|\s+and\s+(?=\d)/g,
@@ -80,12 +82,22 @@ const CUTS: readonly RegExp[] = [
 
 /** The ingredients that one line lists, "500 g flour; 300 g water; 10 g salt"; the line itself where it does not list several. */
 export function itemsOf(line: Mapped): readonly Mapped[] {
+  const items = itemsAsWritten(line);
+  // numbers in words, and other spellings, part more surely once they are figures
+  const spelled = itemsAsWritten(normal(line));
+  return spelled.length > items.length ? spelled : items;
+}
+
+function itemsAsWritten(line: Mapped): readonly Mapped[] {
   for (const pattern of CUTS) {
     // "the poolish, 350 g flour": what is made already is no ingredient
     const pieces = cut(line, pattern).filter(
       (p) => !/^(?:(?:all (?:of )?)?(?:the|your) (?!same\b)|(?:no|without) )[\p{L} ]{3,25}\.?$/iu.test(p.text),
     );
-    if (pieces.length < 2 || !pieces.every(isItem)) continue;
+    const measured = pieces.filter(isItem);
+    // among what is measured a food alone is told as "to taste"
+    if (pieces.length < 2 || measured.length < pieces.length - (measured.length > 2 ? 2 : 0)) continue;
+    if (!pieces.every((p) => isItem(p) || isFoodAlone(p.text))) continue;
     // "600 fl, 390 w, 12 s" begins with flour; "60 s + 40 s" are seconds
     const hasShortFlour = pieces.some((p) => /\d\s*fl?$/.test(p.text));
     const foods = pieces.filter(

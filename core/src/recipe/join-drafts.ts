@@ -87,6 +87,7 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (a.isBeside) return true;
   // "knead, and I mean knead, for ten minutes"
   if (a.action === 'knead' && b.action === 'knead') return a.times.length === 0 && a.text.length < 14;
+  if (a.action === 'proof' && /\b(?:second|final|last|2nd)\b/i.test(b.text)) return false;
   if (a.action === b.action) return a.action !== 'rest' || a.times.length === 0 || b.times.length === 0;
   if (MIXES.has(a.action) && MIXES.has(b.action)) return true;
   if (RESTS.has(a.action) && RESTS.has(b.action)) return a.times.length === 0 || b.times.length === 0;

@@ -36,6 +36,10 @@ const plain = (v: unknown): string =>
         .trim()
     : '';
 
+/** A text of several lines, or blocks of a page, line by line. */
+const linesIn = (v: unknown): readonly string[] =>
+  typeof v === 'string' ? v.split(/\r?\n|<\/(?:li|p)>|<br\s*\/?>/i).map(plain) : [plain(v)];
+
 /** A schema.org Recipe as it stands in JSON. */
 export type JsonRecipe = Json;
 const MOST_RECIPES = 20;
@@ -70,9 +74,7 @@ function instructionLines(value: unknown, of = '', depth = 0): readonly Instruct
   if (depth > 4) return [];
   return listOf(value).flatMap((v): readonly Instruction[] => {
     if (typeof v === 'string')
-      return v
-        .split(/\r?\n|<\/(?:li|p)>|<br\s*\/?>/i)
-        .map(plain)
+      return linesIn(v)
         .filter((t) => t !== '')
         .map((text) => ({ text, of }));
     if (!isObject(v)) return [];
@@ -104,7 +106,7 @@ export function partsOfJsonLd(recipe: Json, source = ''): RecipeParts {
   return {
     title: title === '' ? undefined : placed(title),
     ingredients: listOf(recipe['recipeIngredient'] ?? recipe['ingredients'])
-      .map(plain)
+      .flatMap(linesIn)
       .filter((t) => t !== '')
       .map((line) => ({ line: placed(line), use: 'dough' as const })),
     method: instructionLines(recipe['recipeInstructions']).flatMap(({ text, of }) =>

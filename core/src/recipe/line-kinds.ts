@@ -5,6 +5,8 @@ import { normalLine } from './normal-line.ts';
 /** Says how many a recipe makes, how heavy, how long in all. */
 export const FACT =
   /\b(?:makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|takes|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
+/** "(8 pieces)". */
+const ONLY_A_YIELD = /^\((?:about )?\d{1,3} (?:pieces|pcs|breads|flatbreads|rounds|wraps|loaves|people)\)\.?$/i;
 /** Opens with so much of something. */
 export const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |roughly )?(?:\d|[½¼¾⅓⅔⅛])/;
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
@@ -15,7 +17,8 @@ const LONGEST_INGREDIENT = 130;
 export const LONGEST_FACT = 120;
 /** A sentence that says how many, how large, how long in all, and nothing to do. */
 export const isShortFact = (text: string): boolean =>
-  FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 2;
+  ONLY_A_YIELD.test(text) ||
+  (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 2);
 const WITHOUT_AMOUNT =
   /\b(?:for|to taste|to serve|as needed|optional|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty|enough|until|until it)\b/i;
 /** A sentence ends within it. */

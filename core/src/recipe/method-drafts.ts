@@ -199,7 +199,7 @@ const joined = (a: string | undefined, b: string): string => (a === undefined ? 
 
 /** What a clause without a verb says is done: by sides, by cold, by cover or warmth, by a number of pieces. */
 function impliedIn(text: string, times: readonly Duration[]): Action | undefined {
-  if (/^(?:\d+ )?(?:even |equal )?balls\b/i.test(text)) return 'ball';
+  if (/^(?:then )?(?:\d+ )?(?:even |equal )?balls\b/i.test(text)) return 'ball';
   if (/^weight of (?:the |each |a )?(?:piece|ball)/i.test(text)) return 'divide';
   if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits)\b|pieces? of \d)/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;

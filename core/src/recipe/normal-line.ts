@@ -169,6 +169,8 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<![\p{L}\d])(\p{L}+)0(\p{L}{2,})(?![\p{L}\d])/gu, '$1o$2'],
   [/\b2 ?[x×] ?(\d+(?:[.,]\d+)?) ?(seconds?|secs?|s|minutes?|mins?)\b/gi, '$1 $2 per side'],
   [SPEEDS, (all = '', a = '', b = '') => bothSpeeds(all, a, b)],
+  // nobody weighs flour by the ton
+  [/(?<![\d.,])(\d{1,2}),(\d{3}) ?(kg|l)\b/g, '$1.$2 $3'],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
@@ -177,7 +179,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
   // "1h rise", "45 min bulk"
   [
-    /(?<=^|[,;./] )(\d+(?:\.\d+)?) ?(h|hours?|hrs?|min|mins|minutes?) (rest|proof|rise|bulk|knead|mix|ferment)\b(?= *(?:[,;./(]|$))/gi,
+    /(?<=^|[,;./] )(\d+(?:\.\d+)?) ?(h|hours?|hrs?|min|mins|minutes?) (rest|proof|rise|bulk|knead|mix|ferment)(?:ing)?\b(?= *(?:[,;./(]|$))/gi,
     '$3 $1 $2',
   ],
   [/\bea\.(?= side)/gi, 'each'],
@@ -229,7 +231,14 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/,? say (\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
   [/\b(?:an? )?(\w+ )?(hour|minute)s? and a half\b/gi, (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}s`],
+  // the speeds of a machine, each with its time
+  [
+    /\bon (?:low|slow|first|1st|speed 1)(?: speed)? for (\d{1,2}) ?min(?:ute)?s?,? (?:and |then |and then )*(?:on |increase to |turn (?:it )?up to )*(?:medium|high|fast|second|2nd|speed [23])(?: speed)? (?:and knead )?for (\d{1,2})(?: ?min(?:ute)?s?)?\b/gi,
+    (_, a = '', b = '') => `for ${Number(a) + Number(b)} min`,
+  ],
+  [/^after (mix|knead)ing (?:it |them |the dough )?(?=(?:for )?\d)/i, '$1 '],
   [/\banother (minute|hour)\b/gi, '1 $1 more'],
+  [/\bkneed(?=ing\b|ed\b|s?\b)/gi, 'knead'],
   [/(\d) more (seconds?|secs?|minutes?|mins?|hours?)\b/gi, '$1 $2 more'],
   [/\bthree[- ]quarters of an hour\b/gi, '45 minutes'],
   [/\b(?:a )?quarter of an hour\b/gi, '15 minutes'],
@@ -267,7 +276,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d)\s*millilit(?:re|er)s?\b/gi, '$1 ml'],
   [/\bl(?=\d+(?:\.\d+)?\s*(?:g|kg|ml)\b)/g, '1'],
   // a scan takes a nought for a letter
-  [/\b\d[\dOo]*[Oo][\dOo]*(?=\s*(?:g|kg|ml|l)\b)/g, (m = '') => m.replace(/[Oo]/g, '0')],
+  [
+    /\b\d[\dOo]*[Oo][\dOo]*(?=\s*(?:g|kg|ml|l|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|%)\b)/g,
+    (m = '') => m.replace(/[Oo]/g, '0'),
+  ],
   [/(\d+(?:\.\d+)?)\s*cl\b/g, (_, n = '') => `${Number(n) * 10} ml`],
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
   [/(\d)\s*\((\d+(?:\.\d+)?)\s*g\)\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],

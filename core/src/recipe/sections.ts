@@ -19,7 +19,7 @@ import type { GivenOwner } from './result.ts';
 import { Mapped } from './mapped.ts';
 import { sentencesOf } from './sentences.ts';
 import { normalLine, STAGE_ALONE, withoutBullet } from './normal-line.ts';
-import { isBareTitle, isNamedTitle, isTitle, OPENING, plainTitle, titleIn } from './titles.ts';
+import { isBareTitle, isNamedTitle, isTitle, OPENING, OPENING_LABEL, plainTitle, titleIn } from './titles.ts';
 
 /** A recipe taken apart: its title, the lines of ingredients with their use, the sentences of the method, and what is neither. */
 export interface RecipeParts {
@@ -130,6 +130,12 @@ class Taking {
     }
     // "for every two mugs of flour: one mug of water, …"
     let line = whole.replace(/^for (?:every|each) ((?:\d+|an?|one|two|three|four) [^:]{3,30}):\s*/i, '$1, ');
+    const dashed =
+      this.title === undefined && this.isAtStart ? /^(\p{L}[\p{L} '’,-]{2,40}?) [—–-] (?=\d)/u.exec(line.text) : null;
+    if (dashed && itemsOf(sentencesOf(line.slice(dashed[0].length))[0] ?? line).length > 2) {
+      this.title = line.slice(0, dashed[1]?.length);
+      line = line.slice(dashed[0].length);
+    }
     const named = this.title === undefined ? /^(?:name|title|recipe)\s*:\s*/i.exec(line.text) : null;
     if (named) {
       this.headings.push(line.slice(0, named[0].length));
@@ -144,7 +150,8 @@ class Taking {
       this.headings.push(line);
       return;
     }
-    const opening = this.title === undefined && this.isAtStart ? OPENING.exec(line.text) : null;
+    const opening =
+      this.title === undefined && this.isAtStart ? (OPENING.exec(line.text) ?? OPENING_LABEL.exec(line.text)) : null;
     if (
       opening &&
       !/\([^)]*$/.test(opening[1] ?? '') &&
@@ -227,7 +234,7 @@ class Taking {
 
   /** How much the formula is for is no part of the name; "(8 x 110 g)" says how many and how heavy. */
   private takeTitle(line: Mapped): void {
-    const amount = /\s*\([^)]*\d ?k?g\b[^)]*\)\s*$/i.exec(line.text);
+    const amount = /\s*(?:\([^)]*\d ?k?g\b[^)]*\)|, \d[\d.,]* ?k?g\b.*)\s*$/i.exec(line.text);
     this.title = line.slice(0, amount?.index);
     if (!amount) return;
     const isYield = /\d ?[x×] ?\d/.test(amount[0]) || /pieces of \d/.test(normalLine(amount[0]));
@@ -313,7 +320,7 @@ class Taking {
     ) {
       this.method.push(body);
       if (this.part === 'ingredients') this.part = 'unknown';
-    } else if (this.title === undefined && this.isAtStart && text.length <= 120 && /\p{L}{3}/u.test(text))
+    } else if (this.title === undefined && this.isAtStart && text.length <= 120 && NO_SENTENCE.test(text))
       this.takeTitle(body);
     else if (this.part === 'method' || looksHeatOrServe(text) || looksTimed(text)) this.method.push(body);
     else this.notUnderstood.push(body);
@@ -327,6 +334,8 @@ const IMPERATIVE = /^(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?$/;
 const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 /** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */
 const OF_FLOUR = /^(?:(?:everything |all )?(?:in|as) )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
+/** Words that are no sentence with a figure: those tell something, and name nothing. */
+const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
 /** "flour; 300,0 g. lard; 37,5 g.": each amount behind its name. */
 const PAIR = /(?<![\p{L}\d] ?)\p{L}[\p{L}/ ]{1,25}(?: 0{1,2})?; ?\d[\d.,]* ?(?:k?g|m?l)\b\.?/gu;
 /** "Based on 1000 g flour:": how much the percentages behind it are of. */

@@ -22,6 +22,10 @@ export function isTitle(line: string, title: string | undefined, part: Part): bo
 /** "My uncle's bread. Take 500 g …": a paragraph that opens with its title. */
 export const OPENING = /^([^.!?\d]{3,60})[.!]\s+(.*\d.*)$/;
 
+/** "Ladle pancakes: mix two ladles of flour …". */
+export const OPENING_LABEL =
+  /^([^.!?\d:]{3,60}):\s+((?:mix|combine|stir|whisk|put|sift|sieve|take|use|rub|dissolve)\b.*)$/i;
+
 /** A first line of a few words without a figure or a full stop is the title, though it may name a food. */
 export const isBareTitle = (whole: string): boolean =>
   isBare(whole.replace(/(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$/gu, '').trim());

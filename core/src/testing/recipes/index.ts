@@ -24,6 +24,7 @@ import { TWENTY_FIRST } from './held-twenty-first.ts';
 import { TWENTY_FOURTH } from './held-twenty-fourth.ts';
 import { TWENTY_SECOND } from './held-twenty-second.ts';
 import { TWENTY_THIRD } from './held-twenty-third.ts';
+import { TWENTY_SIXTH } from './held-twenty-sixth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -54,6 +55,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...TWENTY_THIRD,
   ...TWENTY_FOURTH,
   ...TWENTY_FIFTH,
+  ...TWENTY_SIXTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

@@ -154,9 +154,14 @@ function lostAmounts(
       // of a range the middle is taken; hours and minutes are one time
       const half = /^ and a half\b/i.test(text.slice(m.index + m[0].length)) ? 0.5 : 0;
       const [, added = '0'] = /(\d+(?:[.,]\d+)?)\s*\+\s*$/.exec(text.slice(0, m.index)) ?? [];
-      const values = [value + half, value + Number(added), (value + Number(range ?? value)) / 2].map(
-        (v) => v * perMinute(unit),
-      );
+      const [, next = '0'] =
+        /^(?:,| and)? then [^.\d]{0,20}(\d{1,2})\.(?:\s|$)/.exec(text.slice(m.index + m[0].length)) ?? [];
+      const values = [
+        value + half,
+        value + Number(added),
+        value + Number(next),
+        (value + Number(range ?? value)) / 2,
+      ].map((v) => v * perMinute(unit));
       const isOne = [60, 120].some((h) =>
         told.some((min) => values.some((v) => isNear(h + v, min, 0.02) || (v === h && min > h && min < h + 60))),
       );
