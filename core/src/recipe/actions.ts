@@ -61,7 +61,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ['knock', /\b(?:knock(?:ing)? (?:\w+ ){0,2}?back|punch(?:ing)? (?:\w+ ){0,2}?down|deflate|degas|knock the air)\b/gi],
   [
     'temper',
-    /\b(?:(?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature|lose its chill|out of the fridge|from the fridge|take (?:it|them|the \w+) out|take out(?= *(?:[,;.]|of\b|$)))\b/gi,
+    /\b(?:(?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature|lose its chill|out of the fridge|from the fridge|take (?:it|them|the \w+) out|take out(?= *(?:[,;.]|of\b|\d|$)))\b/gi,
   ],
   [
     'chill',
@@ -73,11 +73,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:\broll the pieces into balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;/] |\band )round(?= *(?:[.,;/(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|\b(?:hand|mould) (?:them |it )?up(?: round)?\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;.] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|\d{2,3} ?g\b)))/gi,
+    /\b(?:\broll the pieces into balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;/] |\band )round(?= *(?:[.,;/(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|\b(?:hand|mould) (?:them |it )?up(?: round)?\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;.] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|(?:at |@ ?)?\d{2,3} ?g\b)))/gi,
   ],
   [
     'divide',
-    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g pieces\b))|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?! (?:about |some )?\d)|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in)?to (?:quarters|\d+|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
+    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g pieces\b))|\bform (?=\d{1,2} (?:pieces|portions)\b)|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?= (?:the )?(?:dough|pieces|balls))|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in)?to (?:quarters|\d+|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
@@ -91,16 +91,19 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'shape',
-    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|over|into|like)|trim|dimple)\b/gi,
+    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|over|into|like)|trim|dimple)\b/gi,
   ],
-  ['knead', /\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:well|until|till|for|hard)\b/gi],
+  [
+    'knead',
+    /\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:(?:well|until|till|for|hard)\b|(?=\d))/gi,
+  ],
   [
     'proof',
-    /\b(?:(?<!\brest in )bulk(?: (?:ferment(?:ation)?|proof|rise))?(?= (?:for )?\d|[,.;:]| *$)|prove|proof|rise|rising|ferment(?:ation|ing|s)?|double[ds]?(?! cream)|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,
+    /\b(?:(?<!\brest in )bulk(?: (?:ferment(?:ation)?|proof|rise))?(?= (?:for )?\d| at (?:room|\d)|[,.;:]| *$)|prove|proof|rise|rising|ferment(?:ation|ing|s)?|double[ds]?(?! cream)|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,
   ],
   [
     'rest',
-    /\bthe rest(?=:)|let (?:it|them|the (?:dough|balls|pieces)) have (?=(?:about |another )?\d+ ?(?:min|h)[^,.;]*(?:[,.;]|$))(?![^,.;]*\bsides?\b)|(?<!\bthe )(?<!remaining )\b(?:let (?:it|them) (?:go|be)\b|give (?:it|them|the dough) (?=(?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b)|lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|reposes?|relax|swell|stand(?! mixer)|sit|let (?:it|them|the (?:dough|balls|pieces|batter)) (?!rise|prove|proof|double|ferment|cook|fry|bake|brown|toast|bubble|puff|char|colour|have)\w+ (?:and \w+ (?:up |down )?)?(?=for (?:about )?(?:\d+(?! ?s)|an?\b)))\b(?! of)|(?<=^|[,;/] )bench(?= (?:for )?\d)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|till|under|overnight|to stand)\b|(?<!\b(?:when|once|until|till)\b[^.;,]{0,20})\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
+    /\bthe rest(?=:)|let (?:it|them|the (?:dough|balls|pieces)) have (?=(?:about |another )?\d+ ?(?:min|h)[^,.;]*(?:[,.;]|$))(?![^,.;]*\bsides?\b)|(?<!\bthe )(?<!remaining )\b(?:let (?:it|them) (?:go|be)\b|give (?:it|them|the dough) (?=(?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b)|lie(?= (?:for )?(?:an?|\d))|wait(?= (?:for )?(?:an?|another|\d))|sleeps?|leave (?:it|them) (?=a (?:while|bit))|rests?|resting|reposes?|relax|swell|keep(?: (?:it|them|the dough))?(?: aside)?(?= (?:\w+ ){0,4}?for \d+ ?(?:min|h))|stand(?! mixer)|sit|let (?:it|them|the (?:dough|balls|pieces|batter)) (?!rise|prove|proof|double|ferment|cook|fry|bake|brown|toast|bubble|puff|char|colour|have)\w+ (?:and \w+ (?:up |down )?)?(?=for (?:about )?(?:\d+(?! ?s)|an?\b)))\b(?! of)|(?<=^|[,;/] )bench(?= (?:for )?\d)|\bleaves? (?:(?:it|them|the dough) )?(?=(?:for )?\d)|\b(?:leave|set) (?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|till|under|overnight|to stand)\b|(?<!\b(?:when|once|until|till)\b[^.;,]{0,20})\bcool (?:for|until|down|enough)\b|\bsoak\b|\bautolyse\b/gi,
   ],
   [
     'finish',

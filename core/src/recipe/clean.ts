@@ -45,6 +45,8 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(/\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
     .replace(RATIO, inParts)
+    // a flour that is called by its type alone
+    .replace(/^T ?(45|55|65|80|110|130|150)(?= +(?!flour))/, (_, type = '') => `flour T${type}`)
     // "a teaspoon each of salt and soda"
     .replace(
       /((?:\d+(?:[.,]\d+)?|an?|half a|[½¼]) ?(?:g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,
@@ -103,14 +105,14 @@ function isNarrow(lines: readonly Mapped[]): boolean {
 }
 const NARROW_LEAST = 26;
 
-const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()-]*?)[\s|:.]+(\d+(?:[.,]\d+)?)\s*\|?$/u;
+const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+(?:[.,]\d+)?)\s*\|?$/u;
 
 /**
  * A column of bare figures behind names is baker's percentages where the flours among them come to a hundred and no weight is named:
  * each then says so. The cells of a table stand in one line.
  */
 export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
-  const lines = all.flatMap(barred).map(tabbed);
+  const lines = workApart(all.flatMap(barred).map(tabbed));
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
     !/^[|\s:+-]+$/.test(text) &&
@@ -170,6 +172,26 @@ function barred(line: Mapped): readonly Mapped[] {
   const cells = line.text.split('|');
   const isList = cells.length > 1 && cells.every((c) => /^\s*[\d½¼¾⅓⅔⅛][^|]*\p{L}{3}/u.test(c));
   return isList ? line.split(/\s*\|\s*/g) : [line];
+}
+
+/** The head of a table whose rows hold ingredients and, in the last cell, what is done with them. */
+const WORK_COLUMN =
+  /\|[^|]*(?:ingredient|what|material)[^|]*\|.*\|\s*(?:work|method|what to do|procedure|process|instructions?|do)\s*\|?\s*$/i;
+/** Of such a table its ingredients and its work, each in lines of its own. */
+function workApart(lines: readonly Mapped[]): readonly Mapped[] {
+  const head = lines.findIndex((l) => WORK_COLUMN.test(l.text) && !/\d/.test(l.text));
+  if (head < 0) return lines;
+  return lines.flatMap((row, n) => {
+    const cells = row
+      .replace(/^\s*\||\|\s*$/g, '')
+      .split(/\|/g)
+      .map((c) => c.trim());
+    const work = cells.at(-1);
+    if (n <= head || !work || cells.length < 3 || !/\p{L}/u.test(row.text)) return [row];
+    const isNumbered = /^\d{0,2}[.)]?$/.test(cells[0]?.text ?? '');
+    const ingredient = Mapped.join(cells.slice(isNumbered ? 1 : 0, -1), '  ').trim();
+    return [ingredient, work].filter((l) => /\p{L}/u.test(l.text));
+  });
 }
 
 /** A row of cells that tabs part. */

@@ -36,11 +36,14 @@ const INLINE = new Set([
   // the cells of a row are one line
   'td',
   'th',
+  // a term and what is said of it
+  'dt',
+  'dd',
 ]);
 const BOLD = new Set(['b', 'strong']);
 /** A few words with a stop, and no figure: the label of the words behind it. */
 const isLabel = (text: string): boolean => /^\s*\p{Lu}[\p{L}' ,-]{2,40}[.:!]\s*$/u.test(text);
-const CELL = new Set(['td', 'th']);
+const CELL = new Set(['td', 'th', 'dd']);
 /** The text of an entity such as `&#189;` or `&frac12;`, by the HTML standard's own list; a space that does not break is a space. */
 export const withoutEntities = (text: string): string => decodeHTML(text).replace(/\u00a0/g, ' ');
 
@@ -70,7 +73,7 @@ export function textOfHtml(html: string): PageText {
   const parser = new Parser(
     {
       onopentag(name, attributes) {
-        if (!INLINE.has(name)) end();
+        if (!INLINE.has(name) || name === 'dt') end();
         if (CELL.has(name) && skipped === 0) line.push(Mapped.of('<', parser.startIndex).replace(/</, ' | '));
         const isSkipped = SKIPPED.has(name);
         const isBeside = BESIDE.test(`${attributes['class'] ?? ''} ${attributes['id'] ?? ''}`);

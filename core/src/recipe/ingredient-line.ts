@@ -76,13 +76,17 @@ export function readIngredientLine(
   use: IngredientUse,
   system: MeasureSystem,
 ): readonly ReadIngredient[] | undefined {
-  const line = plainAmounts(normal(withoutBullet(raw)));
+  const whole = plainAmounts(normal(withoutBullet(raw)));
+  // "00 flour": noughts are what it is called
+  const noughts = /^(?:(?:tipo|type) )?(0{1,2}) (?=\w*flour)/i.exec(whole.text);
+  const line = whole.slice(noughts?.[0].length ?? 0);
   const [first = line, ...rest] = splitExtras(line);
   const one = readOne(raw, first, use, system);
   if (!one) return undefined;
   // what kind a flour is has a figure that is no amount
   const [, kind] = /\bflour (T ?\d{2,3})\b/i.exec(raw.text) ?? [];
-  const main = kind === undefined || one.name.includes(kind) ? one : { ...one, name: `${one.name} ${kind}` };
+  const typed = kind === undefined || one.name.includes(kind) ? one.name : `${one.name} ${kind}`;
+  const main = { ...one, name: noughts ? `${noughts[1]} ${typed}` : typed };
   const extras = rest.flatMap((part) => {
     const own = findFood(part.text) ? part : Mapped.join([part, Mapped.of(main.name, raw.span().to)]);
     const extra = readOne(raw, own, useInWords(part.text) ?? use, system);
@@ -381,7 +385,7 @@ function nameOf(told: string, food: Food | undefined): string {
     .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
     .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
     .replace(/^\s*[\d.½¼¾⅓⅔]+\s*(?:oz|ounces?|g|ml)\b\s*/, '')
-    .split(/[,;(]|\s+(?=(?:went|goes|go) in\b|for |to (?!taste)|until |at \d)/)[0];
+    .split(/[,;(]|\s+(?=(?:went|goes|go) in\b|for |to (?!taste)|until |that |which |at \d)/)[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
     .replace(/(?<=\p{L}{3})\s+\d+(?:\.\d+)?\s*(?:(?:k?g|m?l)\b.*|\s*)$/u, '')

@@ -5,7 +5,7 @@ import { normal, normalLine } from './normal-line.ts';
 
 const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT =
-  '(?:%|g|kg|ml|cl|dl|l|oz|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|jars?|tubs?|beakers?|jugs?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
+  '(?:%|g|kg|ml|cl|dl|l|oz|pts?|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|jars?|tubs?|beakers?|jugs?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
 const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|enough|a little|(?:a )?bit of|to taste)\b/i;
@@ -26,7 +26,9 @@ const isItem = (piece: Mapped): boolean => {
 };
 
 const isFoodAlone = (text: string): boolean =>
-  text.split(' ').length <= 2 && findFood(text) !== undefined && !/\d/.test(text) && actionsIn(text).length === 0;
+  (text.split(' ').length <= 2 ? !/\d/.test(text) : /^(?:the )?(?:zest|juice|leaves) of \d/i.test(text)) &&
+  findFood(text) !== undefined &&
+  actionsIn(text).length === 0;
 const HOW_IT_IS = /^(?:(?:finely|freshly|roughly|at|and) )?[\p{L}-]{3,14}(?: [\p{L}-]{3,14})?\.?$/u;
 
 /** Cuts at signs that stand outside of brackets. */
@@ -66,8 +68,11 @@ const PLUSES = /\s+\+\s+(?=\d|[½¼¾⅓⅔⅛]|an? )/g;
 /** "and two tablespoons": a number in words before its measure. */
 const WORDED =
   '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty)(?:-\\w+| and a half)?\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
+/** The room between two columns. */
+const WIDE = /\s{3,}(?=(?:\d[\d.,/]*|[½¼¾])\s*(?:\p{L}{1,4}\.?\s+)?\p{L}{3})/gu;
 /** What parts the ingredients of one line, the surest first. */
 const CUTS: readonly RegExp[] = [
+  WIDE,
   /\s*;\s*/g,
   SLASH,
   new RegExp(

@@ -56,9 +56,22 @@ const withRounds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
       : d,
   );
 
+const LONGEST_BLOOM_MIN = 20;
+/** Yeast that waits in its water, before there is flour, wakes. */
+const withBloom = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
+  drafts.map((d, n) => {
+    const before = drafts[n - 1];
+    const isYeast =
+      before?.action === 'mix' &&
+      /\byeast\b/i.test(before.text) &&
+      drafts.slice(0, n).every((x) => !/\bflours?\b|\bdough\b|\ball\b|\beverything\b/i.test(x.text));
+    const isShort = d.times.length > 0 && d.times.every((t) => t.ideal <= LONGEST_BLOOM_MIN);
+    return d.action === 'rest' && isYeast && isShort ? { ...d, action: 'bloom' } : d;
+  });
+
 /** What is done to the pieces, and to the dough before there are any, by its place among the steps. */
 export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
-  withFoldedPieces(withWholeBall(withRounds(drafts)));
+  withFoldedPieces(withWholeBall(withRounds(withBloom(drafts))));
 
 /** "Ferment 60 minutes with a fold after 30": the time before the fold, the fold, and what is left. */
 export const withFolds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
@@ -93,7 +106,8 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (RESTS.has(a.action) && RESTS.has(b.action)) return a.times.length === 0 || b.times.length === 0;
   if (COOKS.has(a.action) && COOKS.has(b.action)) return true;
   if (a.action === 'chill' && RESTS.has(b.action)) return b.times.length === 0 || a.times.length === 0;
-  if (RESTS.has(a.action) && b.action === 'chill') return a.times.length === 0;
+  if (RESTS.has(a.action) && b.action === 'chill')
+    return a.times.length === 0 || (b.times.length === 0 && /^(?:in|into) /i.test(b.text));
   if (a.action === 'temper' && (RESTS.has(b.action) || b.action === 'chill'))
     return a.times.length === 0 || b.times.length === 0;
   if (a.action === 'rest' && b.action === 'bloom') return true;
@@ -166,6 +180,8 @@ function withLateAdditions(drafts: readonly StepDraft[]): readonly StepDraft[] {
       !/[.!?]$|\bflours?\b|\bdough\b/i.test(last.text) &&
       /\b(?:add|sprinkle|scatter|drizzle|stir in|work in|knead in|incorporate|mix in)\b/i.test(last.text) &&
       !last.isBeside &&
+      // crumbs are no dough yet
+      list.at(-2)?.action !== 'rub' &&
       last.times.length === 0 &&
       list.slice(0, -1).some((x) => x.action === 'mix' || x.action === 'scald');
     if (last && isLate && d.action === 'knead' && !d.isBeside)

@@ -120,6 +120,8 @@ class Drafting {
     for (const s of scopes) {
       const piece = sentence.slice(s.from, s.to).trim();
       const last = this.drafts.at(-1);
+      if (s.kind === 'not' && last?.action === 'cook' && /\b(?:turn|flip)/i.test(piece.text))
+        this.drafts[this.drafts.length - 1] = { ...last, text: `${last.text}. ${piece.text}` };
       if (s.kind === 'if') this.troubles.push(piece);
       if (s.kind === 'if' && last)
         this.drafts[this.drafts.length - 1] = {

@@ -90,10 +90,10 @@ const TOLD_VERB = new RegExp(
 
 /** "3 min 1st speed, 6 min 2nd speed", "4 slow 4 fast". */
 const SPEEDS =
-  /(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:1st|first|slow|low)(?: (?:speed|gear))?,? (?:and |then |\+ )?(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:2nd|second|fast|high)\b(?: (?:speed|gear))?/gi;
+  /(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:1st|first|slow|low)(?: (?:speed|gear))?,? (?:and |then |\+ )?(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:2nd|second|fast|medium|high)\b(?: (?:speed|gear))?/gi;
 /** The two as one; "2 min first, 1 min second" are sides of a bread. */
 const bothSpeeds = (all: string, a: string, b: string, verb = ''): string =>
-  /\b(?:slow|fast|speed|gear)\b/i.test(all) ? `${verb}${Number(a) + Number(b)} min` : all;
+  /\b(?:slow|fast|low|medium|speed|gear)\b/i.test(all) ? `${verb}${Number(a) + Number(b)} min` : all;
 /** A stage by its noun at the head of a line, "Mixing: 5 min". */
 const STAGES: Readonly<Record<string, string>> = {
   mixing: 'mix',
@@ -128,6 +128,11 @@ const WORK_OF_STAGE = new RegExp(
 
 const SHARE =
   '(?:\\d{1,2}(?:[./]\\d)?|[½¼¾]) (?!(?:g|kg|ml|l|min|h|parts?|cups?|mugs?|glass(?:es)?|bowls?|spoons?|tbsp|tsp|tins?)\\b)\\p{L}[\\p{L} -]{2,20}';
+/** "Mehl / flour 0,750 kg": one name in two languages. */
+const TWO_TONGUES = /^(\p{L}[\p{L} ]*?) ?\/ ?(\p{L}[\p{L} ]*?)(?=[ :.]+\d)/iu;
+const inOneTongue = (all = '', a = '', b = ''): string =>
+  findFood(a) ? (findFood(b) ? all : a) : findFood(b) ? b : all;
+
 /** Shares of a whole, one behind the other: "by volume: 3 flour : 1 yogurt : 1/2 water". */
 export const RATIO = new RegExp(`(?<![\\d.,/] ?)${SHARE}(?: ?: ?${SHARE})+`, 'gu');
 
@@ -159,11 +164,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
   [/\b(\d{1,3}) pieces [x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
-  // one name in two languages
-  [
-    /^(\p{L}[\p{L} ]*?) ?\/ ?(\p{L}[\p{L} ]*?)(?=[ :]+\d)/iu,
-    (all = '', a = '', b = '') => (findFood(a) ? (findFood(b) ? all : a) : findFood(b) ? b : all),
-  ],
+  [TWO_TONGUES, inOneTongue],
   // a scan takes letters for figures
   [/(?<![\p{L}\d])(\p{L}+)1(\p{L}{2,})(?![\p{L}\d])/gu, '$1l$2'],
   [/(?<![\p{L}\d])(\p{L}+)0(\p{L}{2,})(?![\p{L}\d])/gu, '$1o$2'],
@@ -197,7 +198,9 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /\b(mix|knead) (\d{1,2}) ?\+ ?(\d{1,2}) ?min(?:utes?)?\b/gi,
     (_, verb = '', a = '', b = '') => `${verb} ${Number(a) + Number(b)} min`,
   ],
+  [/(\d+)\s*['′] ?(\d{2})(?!\d)(?:\s*["″])?/g, '$1 min $2 s'],
   [/(\d+)\s*['′](?=\s|[/,;.+)]|$)/g, '$1 min'],
+  [/\b(?:the )?(?:finely )?(?:grated )?zest of (\d+(?:\/\d)?) (lemon|lime|orange)s?\b/gi, '$1 $2 zest'],
   // "60/45 sec": one side and the other
   [/(?<![\d./])(\d{2,3})\s*\/\s*(\d{2,3})\s*(seconds?|secs?|s)\b/gi, '$1 $3, $2 $3'],
   [WORK_OF_STAGE, (_, stage = '') => `${STAGES[stage.toLowerCase()] ?? stage} `],
@@ -271,7 +274,14 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d)\s*ounces?\b/gi, '$1 oz'],
   [/(\d)\s*g\b\.?(?=\s|$|[),/])/g, '$1 g'],
   [/(\d)\s*(kg|mg|ml|cl|dl|oz|lb|lbs|cm|mm|tsp|tbsp|tbs|l|L)\b/g, '$1 $2'],
+  [/(\d|[½¼¾])\s*pts?\b\.?/gi, '$1 pint'],
+  [/(\d) ?mts?\b\.?/gi, '$1 min'],
+  [/(\d{1,3}) nos\b\.?/gi, '$1 pieces'],
   [/(\d)\s*kilos?\b/gi, '$1 kg'],
+  [
+    /\b((?:divide|scale|portion|pieces?|balls?|each)\b[^\d.;,]{0,14})(0\.\d{1,3}) kg\b/gi,
+    (_, work = '', kg = '') => `${work}${Math.round(1000 * Number(kg))} g`,
+  ],
   [/(\d)\s*(?:litres?|liters?)\b/gi, '$1 l'],
   [/(\d)\s*millilit(?:re|er)s?\b/gi, '$1 ml'],
   [/\bl(?=\d+(?:\.\d+)?\s*(?:g|kg|ml)\b)/g, '1'],

@@ -264,7 +264,7 @@ class Taking {
   /** "By the mug: 2 mugs of flour …": what stands before a list of amounts is a title, or says nothing. */
   private withoutLead(line: Mapped): Mapped {
     const lead =
-      /^([^:\d]{2,60}(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} \d)/u.exec(
+      /^((?:[^:\d]{2,60}|(?:[Dd]ough|[Rr]ecipe|[Ee]nough) for \d{1,3}(?: \w+)?)(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} \d)/u.exec(
         line.text,
       );
     if (!lead || actionsIn(normalLine(lead[1] ?? '')).length > 0) return line;
@@ -273,7 +273,8 @@ class Taking {
     // "flour: 200 g, …" is the first of them, where no other is a flour
     if (items.length < 2 || (isFlour(lead[1] ?? '') && !items.some((i) => isFlour(i.text)))) return line;
     const head = line.slice(0, (lead[1] ?? '').length);
-    if (/^for \w+ (?:breads|pieces|flatbreads|rounds|wraps|people)$/i.test(head.text)) this.facts.push(head);
+    if (/^(?:dough|recipe|enough) for \d/i.test(head.text)) this.facts.push(head);
+    else if (/^for \w+ (?:breads|pieces|flatbreads|rounds|wraps|people)$/i.test(head.text)) this.facts.push(head);
     else if (this.title === undefined && this.isAtStart) this.title = head;
     else this.headings.push(head);
     return line.slice(lead[0].length);
@@ -340,7 +341,8 @@ const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
 const PAIR = /(?<![\p{L}\d] ?)\p{L}[\p{L}/ ]{1,25}(?: 0{1,2})?; ?\d[\d.,]* ?(?:k?g|m?l)\b\.?/gu;
 /** "Based on 1000 g flour:": how much the percentages behind it are of. */
 const BASED_ON = /\bbased on (?:about )?\d[\d.,]* ?k?g (?:of )?(?:total )?flour\s*:\s*/i;
-const BARE_FIGURE = /^(\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
+const BARE_FIGURE =
+  /^((?:0{1,2} )?\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
 
 /** "Flour 100, water 65, salt 2": bare figures of one line are baker's percentages where the flours among them come to a hundred. */
 function asPercent(items: readonly Mapped[]): readonly Mapped[] {

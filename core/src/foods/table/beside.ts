@@ -326,14 +326,11 @@ export const BESIDE: readonly Food[] = [
     3,
     { gPerCup: 150, waterPct: 85 },
   ),
-  food(
-    'zest',
-    'other',
-    'lemon | lime | lemon zest | lime zest | orange zest | orange juice',
-    per100(0.3, 0, 6, 2, 1, 0),
-    4,
-    { gPerCup: 200, unitG: 100, waterPct: 88 },
-  ),
+  food('zest', 'other', 'lemon | lime | orange juice', per100(0.3, 0, 6, 2, 1, 0), 4, {
+    gPerCup: 200,
+    unitG: 100,
+    waterPct: 88,
+  }),
   food(
     'roots',
     'other',
@@ -420,5 +417,10 @@ export const BESIDE: readonly Food[] = [
   food('cooked-coconut', 'other', 'coconut | coconut cream | shredded coconut', per100(35, 30, 7, 9, 3.5, 0), 7, {
     gPerCup: 90,
     waterPct: 45,
+  }),
+  food('citrus-zest', 'other', 'lemon zest | lime zest | orange zest', per100(0.3, 0, 6, 10, 1.5, 0), 20, {
+    gPerCup: 96,
+    unitG: 6,
+    waterPct: 80,
   }),
 ];

@@ -30,7 +30,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'self-raising',
     'flour',
-    'self-raising flour | self-rising flour | self raising flour | self rising flour',
+    'self-raising flour | self-rising flour | self raising flour | self rising flour | sr flour',
     per100(1.2, 0.2, 72, 3, 9.8, 0.9),
     1.3,
     { gPerCup: 120, ...wheat },

@@ -25,6 +25,7 @@ import { TWENTY_FOURTH } from './held-twenty-fourth.ts';
 import { TWENTY_SECOND } from './held-twenty-second.ts';
 import { TWENTY_THIRD } from './held-twenty-third.ts';
 import { TWENTY_SIXTH } from './held-twenty-sixth.ts';
+import { TWENTY_SEVENTH } from './held-twenty-seventh.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -56,6 +57,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...TWENTY_FOURTH,
   ...TWENTY_FIFTH,
   ...TWENTY_SIXTH,
+  ...TWENTY_SEVENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
