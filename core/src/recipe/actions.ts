@@ -77,13 +77,13 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'divide',
-    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g pieces\b))|\bform (?=\d{1,2} (?:pieces|portions)\b)|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?= (?:the )?(?:dough|pieces|balls))|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in)?to (?:quarters|\d+|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
+    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g pieces\b))|\b(?:form|cut) (?=\d{1,2} (?:\w+ )?(?:pieces|portions)\b)|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?= (?:the )?(?:dough|pieces|balls))|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in)?to (?:quarters|\d+|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
   [
     'fill',
-    /\b(?:fill(?! the)|stuff|cover (?:\w+ ){0,3}?with the filling|lay the others? on top|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|(?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|top one half)\b/gi,
+    /\b(?:fill(?! the)|stuff|cover (?:\w+ ){0,3}?with the filling|lay the others? on top|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|(?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)|top one half)\b/gi,
   ],
   [
     'roll',
@@ -91,7 +91,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'shape',
-    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|over|into|like)|trim|dimple)\b/gi,
+    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|over|into|like)|trim|dimple|pull (?:\w+ )?(?:out )?(?=to \d))\b/gi,
   ],
   [
     'knead',
@@ -107,11 +107,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'finish',
-    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?(?:warm|wrapped)|butter (?=the tops?\b|the breads?\b|them\b|it\b|each\b)|keep (?:them |it )?in (?:a |the )?(?:\w+ )?(?:towel|cloth)|top with|season with)\b/gi,
+    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?(?:warm|wrapped)|(?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)\b|apply (?=(?:\w+ )?(?:ghee|butter|oil)\b)|butter (?=the tops?\b|the breads?\b|them\b|it\b|each\b)|keep (?:them |it )?in (?:a |the )?(?:\w+ )?(?:towel|cloth)|top with|season with)\b/gi,
   ],
   [
     'cook',
-    /\b(?:give (?:it|them|each(?: one)?) (?=[^,.;]*\b(?:a|per|each) side\b)|cooks?|fry|fries|griddle (?=for|each|them|over|until|\d)|(?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|stone|plancha) (?=\d+(?:\.\d+)? ?(?:min|s\b|sec|h\b))|(?<=^|[;,.] )griddle (?=with|under|on)|bake|toast|sear|lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|(?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)\b|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
+    /\b(?:give (?:it|them|each(?: one)?) (?=[^,.;]*\b(?:a|per|each) side\b)|cooks?|fry|fries|roast(?:ing)? (?=on|in|each|for|until|over)|griddle (?=for|each|them|over|until|\d)|(?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|stone|plancha) (?=\d+(?:\.\d+)? ?(?:min|s\b|sec|h\b))|(?<=^|[;,.] )griddle (?=with|under|on)|bake|toast|sear|lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|(?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)\b|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
   ],
   [
     'mix',

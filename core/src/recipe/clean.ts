@@ -27,7 +27,7 @@ const minutesBetween = (from: readonly string[], to: readonly string[]): number 
 };
 
 /** "Kneading 8 min – proofing 50 min – dividing – rounding": stages in one line. */
-const DASHED = /\s+[–—]\s+/g;
+const DASHED = /\s+[–—-]\s+/g;
 
 /** "500 g flour      Knead all for 10 min": a list, and the work beside it. */
 function besideEachOther(line: Mapped): readonly Mapped[] {
@@ -112,7 +112,7 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+
  * each then says so. The cells of a table stand in one line.
  */
 export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
-  const lines = workApart(all.flatMap(barred).map(tabbed));
+  const lines = workApart(commaRows(all.flatMap(barred)).map(tabbed));
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
     !/^[|\s:+-]+$/.test(text) &&
@@ -155,6 +155,7 @@ const unitsOf = (row: string): readonly string[] =>
         .map((cell) => {
           const text = cell.trim().toLowerCase();
           if (/^(?:%|(?:baker['’]?s['’]? )?(?:%|percent(?:age)?s?))$/.test(text)) return '%';
+          if (/^(?:min(?:ute)?s?|time \(min(?:ute)?s?\))$/.test(text)) return 'min';
           return /^(?:g|grams?|(?:weight|amount|quantity)(?: \(g\)| in g| in grams)|weight)$/.test(text) ? 'g' : '';
         });
 
@@ -191,6 +192,19 @@ function workApart(lines: readonly Mapped[]): readonly Mapped[] {
     const isNumbered = /^\d{0,2}[.)]?$/.test(cells[0]?.text ?? '');
     const ingredient = Mapped.join(cells.slice(isNumbered ? 1 : 0, -1), '  ').trim();
     return [ingredient, work].filter((l) => /\p{L}/u.test(l.text));
+  });
+}
+
+/** Rows of a file whose cells commas part: three or more of one length, without a space behind any comma. */
+function commaRows(lines: readonly Mapped[]): readonly Mapped[] {
+  const commasIn = (l: Mapped | undefined): number =>
+    l && /^[^,;:.!?]{2,}(?:,(?! )[^,;:]*)+$/.test(l.text) && !/,\d+ ?(?:k?g|m?l)\b/.test(l.text)
+      ? (l.text.match(/,/g) ?? []).length
+      : 0;
+  return lines.map((l, n) => {
+    const own = commasIn(l);
+    const alike = [-2, -1, 1, 2].filter((by) => own > 0 && commasIn(lines[n + by]) === own).length;
+    return alike > 1 ? l.replace(/,/g, ' | ').replace(/^/, '| ') : l;
   });
 }
 

@@ -127,6 +127,8 @@ function plainAmounts(line: Mapped): Mapped {
         '',
       )
       .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<!\([^)]*)(?<=\d ?% )hydration\b/i, 'water ')
+      .replace(/^(\p{L}[\p{L} ]+?)\s+[-–—]\s+(?=(?:about )?(?:\d|[½¼¾]))/u, (_, name = '') => `${name} `)
+      .replace(/ approx\.?$/i, '')
       .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
       // the type of a flour is no amount
       .replace(/ T ?(\d{2,3})\b(?= |$)/, '')
@@ -377,7 +379,8 @@ const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of
 /** What the ingredient is called: its words before comma and brackets, without leftover measures. */
 function nameOf(told: string, food: Food | undefined): string {
   // "bloem (flour)": of two languages the one that is known
-  const [, foreign = '', known = ''] = /^\W*([\p{L} ]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ?? [];
+  const [, foreign = '', known = ''] =
+    /^\W*([\p{L} ]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ?? /^\W*(\p{L}+) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ?? [];
   const words = known !== '' && !findFood(foreign) && findFood(known) ? known : told;
   const head = words
     .replace(/\([^)]*\)/g, ' ')
@@ -388,7 +391,10 @@ function nameOf(told: string, food: Food | undefined): string {
     .split(/[,;(]|\s+(?=(?:went|goes|go) in\b|for |to (?!taste)|until |that |which |at \d)/)[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
-    .replace(/(?<=\p{L}{3})\s+\d+(?:\.\d+)?\s*(?:(?:k?g|m?l)\b.*|\s*)$/u, '')
+    .replace(
+      /(?<=\p{L}{3})\s+\d+(?:\.\d+)?\s*(?:[½¼¾]|\d\/\d)?\s*(?:(?:k?g|m?l|cups?|tbsp|tsp|(?:table|tea)spoons?|oz|lb|pints?)\b.*|\s*)$/u,
+      '',
+    )
     .replace(/^(?:a )?bit of /i, '')
     .replace(/ in (?:a|the|1) (?:\w+ )?bowl$| little by little$| gradually$| a little at a time$/i, '')
     .replace(/^(?:take|use|add)\s+/i, '')

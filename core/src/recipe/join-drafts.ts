@@ -156,10 +156,9 @@ function withCookingJoined(drafts: readonly StepDraft[]): readonly StepDraft[] {
     const [cook, between] = list.slice(-2);
     const isMore =
       cook?.action === 'cook' &&
-      (between?.action === 'finish' || between?.action === 'fill') &&
       d.action === 'cook' &&
-      /\b(?:another|more|again)\b/i.test(d.text);
-    if (!isMore) return [...list, d];
+      (between?.action === 'finish' || (between?.action === 'fill' && /\b(?:another|more|again)\b/i.test(d.text)));
+    if (!isMore || !cook || !between) return [...list, d];
     const joined = {
       ...cook,
       text: `${cook.text}, ${between.text}, turn, ${d.text}`,

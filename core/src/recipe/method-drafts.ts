@@ -27,7 +27,7 @@ const BESIDE =
 const THEN_AFTER =
   /[;,] (?:and |then )?(?=after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b)/i;
 const AFTER =
-  /^(?:(?:okay|so|now|then),? )*after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b,?/i;
+  /^(?:(?:okay|so|now|then),? )*after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:seconds?|secs?|minutes?|mins?|hours?|hrs?)\b,?/i;
 const IDLE = new Set<Action>(['rest', 'proof', 'chill', 'temper', 'bloom']);
 /** "Brush with butter after baking", told before it is baked. */
 const ONCE_COOKED =
@@ -92,8 +92,13 @@ class Drafting {
       .replace(/[\s.,;:–—-]+/g, ' ')
       .trim();
     const waited = AFTER.exec(text);
-    if (waited && actions.length > 0) {
+    if (waited && (actions.length > 0 || /\bflame\b/i.test(text))) {
       const words = sentence.slice(0, waited[0].length);
+      const cook = this.drafts.at(-1);
+      if (cook?.action === 'cook' && timesOf(words).every((t) => t.most <= LEAST_REST_MIN)) {
+        this.continues(cook, raw, text, timesOf(sentence));
+        return;
+      }
       if (this.hasRested) this.remarks.push(words);
       else this.drafts.push(draftOf('rest', words, timesOf(words)));
       this.take(sentence.slice(waited[0].length).trim());

@@ -84,7 +84,7 @@ const PASSIVE = new RegExp(
 );
 /** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
 const TOLD_VERB = new RegExp(
-  `(^|[.,;] |\\b(?:i|we|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|theirs|pieces|\\d+|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
+  `(^|[.,;] |\\b(?:i|we|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|theirs|pieces|again|\\d+|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
   'gi',
 );
 
@@ -161,6 +161,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/(?<=\b(?:yields?|makes|gives|quantity):? )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/^\(?(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
+  [/(?<=^|[.;] )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g(?= *[,;])/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
   [/\b(\d{1,3}) pieces [x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
@@ -208,7 +209,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<=\b(?:cook|bake|fry|griddle)\b[^.;]*)(\d+)\s*["″](?=\s*(?:[/,;.+]|$|a side|each))/gi, '$1 s'],
   [/\bhalf a dozen\b/gi, '6'],
   [
-    /\ban? (pint|pound|ounce|litre|cup|glass) and (?:a|three) quarters?\b/gi,
+    /\ban? (pint|pound|ounce|litre|cup|glass|kilo) and (?:a|three) quarters?\b/gi,
     (m = '', unit = '') => `${/three/i.test(m) ? 1.75 : 1.25} ${unit}`,
   ],
   [
@@ -224,7 +225,6 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(two|three|four) dozen\b/gi, (_, n = '') => String(12 * Number(wordValue(n)))],
   [/(\d)\s*h\s*(\d{2})\b/g, '$1 hours $2 minutes'],
   [/(\d)-(\d\/\d)/g, '$1 $2'],
-  [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],
   [
     /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= on the bench|[,;.]|$)/gi,
     'rest $1 min',
@@ -259,6 +259,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     '1 ',
   ],
   [NUMBER_WORD, (_, word = '') => NUMBERS[word.toLowerCase()] ?? word],
+  [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],
   [/(\d)\s+and\s+(?:a\s+)?half\b/gi, '$1 1/2'],
   [
     /(\d+(?:\.\d+)?)\s*(seconds?|secs?|s|minutes?|mins?|min)\b([^.]*?\b\d+) more\b(?! *(?:seconds?|secs?|s|minutes?|mins?)\b)/gi,
@@ -302,8 +303,12 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<=[a-zA-Z°])\s*\/\s*(?=\d+(?:\.\d+)?\s*(?:oz|lb|g|kg|ml|cups?|tsp|tbsp|fl|°|in|")|[½¼¾⅓⅔⅛])/g, ' / '],
   [/\s+/g, ' '],
   [
-    /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?(?:\band (?:a |another )?|, )\d+)(?= on the (?:second|other)\b)/gi,
+    /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?(?:\b(?:and|then) (?:a |another )?|, )\d+)(?= on the (?:second|other)\b)/gi,
     '$1$2$3$4 $3',
+  ],
+  [
+    /\b(rest|knead|proof|rise|prove)((?: (?:it|them))?(?: again)?) for (\d{1,3})(?= *(?:and\b|[,;]|\.(?!\d)|$))/gi,
+    '$1$2 for $3 min',
   ],
   // "knead for 10 minutes, rest it for 15"
   [/(?<=\d ?min(?:utes?)?\b[^.;]*\bfor )(\d{1,3})(?=\s*(?:[.,;](?!\d)|$))/gi, '$1 minutes'],

@@ -43,7 +43,7 @@ const LABELLED =
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
-  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|(?:we )?start(?:ed)?(?: \w+){0,3} with) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
+  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|(?:we )?start(?:ed)?(?: \w+){0,3} with|each (?:of (?:them|us) |person |pupil |student )?(?:gets|takes|has|needs|uses)|(?:measure|weigh) out) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -264,7 +264,7 @@ class Taking {
   /** "By the mug: 2 mugs of flour …": what stands before a list of amounts is a title, or says nothing. */
   private withoutLead(line: Mapped): Mapped {
     const lead =
-      /^((?:[^:\d]{2,60}|(?:[Dd]ough|[Rr]ecipe|[Ee]nough) for \d{1,3}(?: \w+)?)(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} \d)/u.exec(
+      /^((?:[^:\d]{2,60}|(?:[Dd]ough|[Rr]ecipe|[Ee]nough) for \d{1,3}(?: \w+)?|\d{1,3} (?:wraps|breads|flatbreads|rounds|pieces|pitas|tortillas|naans?))(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} \d)/u.exec(
         line.text,
       );
     if (!lead || actionsIn(normalLine(lead[1] ?? '')).length > 0) return line;
@@ -273,7 +273,7 @@ class Taking {
     // "flour: 200 g, …" is the first of them, where no other is a flour
     if (items.length < 2 || (isFlour(lead[1] ?? '') && !items.some((i) => isFlour(i.text)))) return line;
     const head = line.slice(0, (lead[1] ?? '').length);
-    if (/^(?:dough|recipe|enough) for \d/i.test(head.text)) this.facts.push(head);
+    if (/^(?:(?:dough|recipe|enough) for )?\d/i.test(head.text)) this.facts.push(head);
     else if (/^for \w+ (?:breads|pieces|flatbreads|rounds|wraps|people)$/i.test(head.text)) this.facts.push(head);
     else if (this.title === undefined && this.isAtStart) this.title = head;
     else this.headings.push(head);

@@ -33,7 +33,14 @@ export function usedByMethod(
   const mixing = drafts.filter((d) => MIXING.has(d.action) && !d.isBeside);
   // a method that names none of what is mixed means the whole list
   const isTold = mixing.some((d) => foodsIn(d.text).length > 0) && !mixing.some((d) => ANY_OF_THEM.test(d.text));
+  const filling = drafts.filter((d, n) => isFilling(d, n, drafts));
   return lines.map((line) => {
+    if (
+      line.use === 'dough' &&
+      filling.some((d) => namesFood(d, line)) &&
+      !mixing.some((d) => !filling.includes(d) && namesFood(d, line))
+    )
+      return { ...line, use: 'fill' };
     if (line.use !== 'dough' || !ROLES.has(line.food?.role ?? 'other')) return line;
     const uses = drafts.filter((d) => namesFood(d, line)).map((d) => useOf(d, drafts));
     const [first] = uses;
@@ -47,6 +54,19 @@ export function usedByMethod(
     if (lines.some((l) => l.use === use && l.food === line.food && l.food)) return line;
     return { ...line, use };
   });
+}
+
+/** "Mix the potatoes with the chilli", once the dough is made and before something is filled with "the filling". */
+function isFilling(d: StepDraft, n: number, drafts: readonly StepDraft[]): boolean {
+  const foods = foodsIn(d.text).map((f) => f.food.role);
+  return (
+    d.action === 'mix' &&
+    foods.includes('other') &&
+    foods.every((r) => ['other', 'salt', 'fat'].includes(r)) &&
+    !/\bdough\b/i.test(d.text) &&
+    drafts.slice(0, n).some((x) => x.action === 'knead' || x.action === 'rest' || x.action === 'proof') &&
+    drafts.slice(n + 1).some((x) => x.action === 'fill' && /\b(?:filling|stuffing|mixture)\b/i.test(x.text))
+  );
 }
 
 /** Undefined for work that is preparing: it says nothing of where its food goes. */

@@ -26,6 +26,7 @@ import { TWENTY_SECOND } from './held-twenty-second.ts';
 import { TWENTY_THIRD } from './held-twenty-third.ts';
 import { TWENTY_SIXTH } from './held-twenty-sixth.ts';
 import { TWENTY_SEVENTH } from './held-twenty-seventh.ts';
+import { TWENTY_EIGHTH } from './held-twenty-eighth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -58,6 +59,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...TWENTY_FIFTH,
   ...TWENTY_SIXTH,
   ...TWENTY_SEVENTH,
+  ...TWENTY_EIGHTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
