@@ -61,7 +61,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ['knock', /\b(?:knock(?:ing)? (?:\w+ ){0,2}?back|punch(?:ing)? (?:\w+ ){0,2}?down|deflate|degas|knock the air)\b/gi],
   [
     'temper',
-    /\b(?:(?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature|lose its chill|out of the fridge|from the fridge|take (?:it|them|the \w+) out|take out(?= *(?:[,;.]|of\b|\d|$)))\b/gi,
+    /\b(?:(?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature|lose its chill|come out (?=\d|of the (?:fridge|cold))|out of the fridge|from the fridge|take (?:it|them|the \w+) out|take out(?= *(?:[,;.]|of\b|\d|$)))\b/gi,
   ],
   [
     'chill',
@@ -73,17 +73,17 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:\broll the pieces into balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;/] |\band )round(?= *(?:[.,;/(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|\b(?:hand|mould) (?:them |it )?up(?: round)?\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;.] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|(?:at |@ ?)?\d{2,3} ?g\b)))/gi,
+    /\b(?:\broll(?:ing)? the (?:pieces|dough) (?:in)?to (?:\d+ )?(?:\w+ )?balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;/] |\band )round(?= *(?:[.,;/(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|\b(?:hand|mould) (?:them |it )?up(?: round)?\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;.] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|(?:at |@ ?)?\d{2,3} ?g\b)))/gi,
   ],
   [
     'divide',
-    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g pieces\b))|\b(?:form|cut) (?=\d{1,2} (?:\w+ )?(?:pieces|portions)\b)|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?= (?:the )?(?:dough|pieces|balls))|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in)?to (?:quarters|\d+|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
+    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g pieces\b))|\bshare (?:it |the dough )?(?:out )?(?=in(?:to)? |between )|\b(?:form|cut) (?=\d{1,2} (?:\w+ )?(?:pieces|portions)\b)|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?= (?:the )?(?:dough|pieces|balls))|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in|into|to) (?:quarters|\d+(?! ?(?:cm|mm|g|min))|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
   [
     'fill',
-    /\b(?:fill(?! the)|stuff|cover (?:\w+ ){0,3}?with the filling|lay the others? on top|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|(?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)|top one half)\b/gi,
+    /\b(?:fill(?! the)|stuff|dot (?:\w+ )?with (?=(?:\w+ )?(?:butter|ghee|oil))|cover (?:\w+ ){0,3}?with the filling|lay the others? on top|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|(?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)|top one half)\b/gi,
   ],
   [
     'roll',
@@ -91,7 +91,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'shape',
-    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|over|into|like)|trim|dimple|pull (?:\w+ )?(?:out )?(?=to \d))\b/gi,
+    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in three|over|into|like)|trim|dimple|pull (?:\w+ )?(?:out )?(?=to \d))\b/gi,
   ],
   [
     'knead',

@@ -81,6 +81,8 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
     const goesOn =
       /^\p{Ll}(?!\d)/u.test(line.text) ||
       (/\b(?:to|for|about|in|into|of|at|by)$/.test(last?.text ?? '') && /^\d/.test(line.text)) ||
+      (/\b(?:of|of fine|the|an?|and|with|into|or|your|their)$/.test(last?.text ?? '') &&
+        /^\p{Lu}\p{Ll}/u.test(line.text)) ||
       // an amount that was parted from its name
       (/\p{L}$/u.test(last?.text ?? '') && /^\d[\dO.,]*\s*(?:k?g|m?l)\b\s*[.,;](?:\s+\p{Lu}|\s*$)/u.test(line.text));
     // a row of a list ends with its amount

@@ -27,12 +27,12 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   ],
   [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$/i, 'ingredients', 'griddle'],
   [
-    /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|(?:raw )?materials?|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
+    /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|(?:raw )?materials?|quantities|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
     'ingredients',
     'dough',
   ],
   [
-    /^(?:methods?|process(?:es)?(?: +times?)?|directions?|instructions?|preparation|procedure|steps?|how to(?: make)?.*|making .*|to make(?: .*)?|what (?:to|you|we) do|method and tips)$/i,
+    /^(?:methods?|process(?:es)?(?: +times?)?|directions?|instructions?|preparation|procedure|steps?|timetable|schedule|time plan|how to(?: make)?.*|making .*|to make(?: .*)?|what (?:to|you|we) do|method and tips)$/i,
     'method',
     'dough',
   ],

@@ -40,7 +40,7 @@ const USES: readonly (readonly [RegExp, IngredientUse])[] = [
   ],
   [/\b(?:for|to) (?:the )?(?:brush\w*|finish\w*|drizzl\w*|top\w*|sprinkl\w*|glaz\w*|scatter\w*|garnish\w*)/i, 'finish'],
   [/\b(?:to serve|for serving|to dip|for dipping|alongside)\b/i, 'serve'],
-  [/\b(?:for|between) (?:the )?(?:layer\w*|spread\w*|fold\w*|coil\w*)/i, 'layer'],
+  [/\b(?:for|between) (?:the )?(?:layer\w*|spread\w*|fold\w*|coil\w*|shap\w*|stretch\w*|coat\w*|laminat\w*)/i, 'layer'],
   [/\bfor (?:the )?(?:fill\w*|stuff\w*)/i, 'fill'],
 ];
 
@@ -128,6 +128,7 @@ function plainAmounts(line: Mapped): Mapped {
       )
       .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<!\([^)]*)(?<=\d ?% )hydration\b/i, 'water ')
       .replace(/^(\p{L}[\p{L} ]+?)\s+[-–—]\s+(?=(?:about )?(?:\d|[½¼¾]))/u, (_, name = '') => `${name} `)
+      .replace(/ (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?)\b/i, '')
       .replace(/ approx\.?$/i, '')
       .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
       // the type of a flour is no amount
@@ -289,6 +290,7 @@ function temperatureWords(text: string, food: Food | undefined): number | undefi
 }
 
 const isWeight = (a: Amount): boolean => ['gram', 'kilogram', 'ounce', 'pound'].includes(a.unit ?? '');
+const isMetricVolume = (a: Amount): boolean => a.unit === 'milliliter' || a.unit === 'liter';
 const isMetricWeight = (a: Amount): boolean => a.unit === 'gram' || a.unit === 'kilogram';
 
 /**
@@ -310,7 +312,8 @@ function chooseAmount(
   if (sachet) return times(gramsOf(sachet, food, system), own.least);
   const added = others.filter((o) => isAdded(o, own) && !isInBrackets(line, o));
   const alternatives = [own, ...others.filter((o) => !added.includes(o) && isAlternative(line, o))];
-  const best = alternatives.find(isMetricWeight) ?? alternatives.find(isWeight) ?? own;
+  const best =
+    alternatives.find(isMetricWeight) ?? alternatives.find(isWeight) ?? alternatives.find(isMetricVolume) ?? own;
   const parts = [best, ...(best === own ? added : [])].map((a) => gramsOf(a, food, system));
   const all = parts.reduce((sum, p) =>
     sum && p ? { ...sum, g: sum.g + p.g, leastG: sum.leastG + p.leastG, mostG: sum.mostG + p.mostG } : sum,
@@ -388,7 +391,7 @@ function nameOf(told: string, food: Food | undefined): string {
     .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
     .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
     .replace(/^\s*[\d.½¼¾⅓⅔]+\s*(?:oz|ounces?|g|ml)\b\s*/, '')
-    .split(/[,;(]|\s+(?=(?:went|goes|go) in\b|for |to (?!taste)|until |that |which |at \d)/)[0];
+    .split(/[,;(]|\s+(?=(?:went|goes|go) in\b|for |to (?!taste)|until |that |which |by (?:volume|weight)\b|at \d)/)[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
     .replace(

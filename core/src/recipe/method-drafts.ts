@@ -187,9 +187,10 @@ export function draftMethod(lines: readonly Mapped[], fillings: readonly string[
   const { drafts: told, heat, keeping, remarks, troubles, beside, passed } = drafting;
   const isLate = (d: StepDraft): boolean => d.action === 'finish' && ONCE_COOKED.test(d.text);
   const all = withRubbedBread(withEarlyAdditions([...told.filter((d) => !isLate(d)), ...told.filter(isLate)]));
-  // bread that has been cooked rests no more as dough does: that is of serving
+  // bread that has been cooked rests, and is cut, no more as dough is: that is of serving
   const last = all.findLastIndex((d) => d.action === 'cook');
-  const isDough = (d: StepDraft, n: number): boolean => last < 0 || n < last || !RESTS.has(d.action);
+  const isDough = (d: StepDraft, n: number): boolean =>
+    last < 0 || n < last || !(RESTS.has(d.action) || d.action === 'divide');
   const drafts = all.filter(isDough);
   return {
     drafts: withFolds(joinNeighbours(withPieces(drafts))),

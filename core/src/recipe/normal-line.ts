@@ -20,7 +20,7 @@ const NUMBERS: Readonly<Record<string, string>> = {
 };
 /** "one" alone is mostly somebody or something: it is a figure before a measure. */
 const NUMBER_WORD = new RegExp(
-  `\\b(?<!\\b(?:each|every|this|that|the|any|no|other|which|first|second|last) )(${Object.keys(NUMBERS).join('|')})\\b`,
+  `\\b(?<!\\b(?:each|every|this|that|the|the (?:dry|fresh|small|large|big|other|same|red|white|plain)|any|no|other|which|first|second|last) )(${Object.keys(NUMBERS).join('|')})\\b`,
   'gi',
 );
 const TENS: Readonly<Record<string, number>> = {
@@ -56,7 +56,7 @@ const MEASURE =
 
 /** What she does, as somebody tells it, in the words of what is to be done. */
 const THIRD =
-  /(?<=\b(?:she|he|it|who|then|and|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove)(?:e?s)\b(?= (?:it|them|this|that|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
+  /(?<=\b(?:she|he|it|who|then|and|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove|proof|ferment|bulk)(?:e?s)\b(?= (?:it|them|this|that|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
 
 /** What was done, as somebody tells it, in the words of what is to be done. */
 const TOLD: Readonly<Record<string, string>> = {
@@ -84,7 +84,7 @@ const PASSIVE = new RegExp(
 );
 /** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
 const TOLD_VERB = new RegExp(
-  `(^|[.,;] |\\b(?:i|we|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|theirs|pieces|again|\\d+|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
+  `(^|[.,;] |\\b(?:i|we|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|theirs|pieces|again|by|with|\\d+|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
   'gi',
 );
 
@@ -160,7 +160,8 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     '$1',
   ],
   [/(?<=\b(?:yields?|makes|gives|quantity):? )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
-  [/^\(?(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
+  [/(?<=^\(?|= )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
+  [/^hydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)/i, 'water '],
   [/(?<=^|[.;] )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g(?= *[,;])/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
@@ -176,7 +177,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
-  [/\b(tea|table|dessert) ?spoonful(s?)\b/gi, '$1spoon$2'],
+  [/\b(tea|table|dessert)[ -]?spoonful(s?)\b/gi, '$1spoon$2'],
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (balls?|pieces?|portions?)\b/gi, '$1 $3 of $2 g'],
   [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
   // "1h rise", "45 min bulk"
@@ -229,7 +230,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= on the bench|[,;.]|$)/gi,
     'rest $1 min',
   ],
+  [/(?<=\bfold(?:s|ed)?(?: once| again)?, )(\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?)\b(?! apart)/gi, 'rest $1 $2'],
   [/\b(?:an?|1|one) hour and a quarter\b/gi, '75 minutes'],
+  [/\b(?:an?|1|one) minute and a quarter\b/gi, '75 seconds'],
+  [/\b(?:an?|1|one) minute and three quarters\b/gi, '105 seconds'],
   [/\b(?:an?|1|one) hour and three quarters\b/gi, '105 minutes'],
   [/,? say (\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
@@ -240,6 +244,12 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     (_, a = '', b = '') => `for ${Number(a) + Number(b)} min`,
   ],
   [/^after (mix|knead)ing (?:it |them |the dough )?(?=(?:for )?\d)/i, '$1 '],
+  [
+    /\benough ((?:[\p{L}-]+ ){0,2}?[\p{L}-]+) (?:for|to) [^,.;()]{3,40} \((?:(?:about|around|ca\.?|approx\.?|roughly) )?(\d+(?:\.\d+)? ?(?:g|ml|l))\)/giu,
+    '$2 $1',
+  ],
+  [/\b(?:tipo|type) (0{1,2})\b(?! ?flour)/gi, '$1 flour'],
+  [/\b(knead|mix|rest|prove|proof)((?:ed)?(?: it)?) for another (\d{1,2})(?=[.,;]|$)/gi, '$1$2 for $3 min'],
   [/\banother (minute|hour)\b/gi, '1 $1 more'],
   [/\bkneed(?=ing\b|ed\b|s?\b)/gi, 'knead'],
   [/(\d) more (seconds?|secs?|minutes?|mins?|hours?)\b/gi, '$1 $2 more'],
@@ -270,6 +280,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     (_, n = '', unit = '', between = '') => `${n}${unit}${between}${Number(n) / 2}${unit}`,
   ],
   [/(\d)\s+and\s+(?=[½¼¾⅓⅔⅛]|\d\/\d)/gi, '$1 '],
+  [
+    /(?<!(?:\d|\b[Aa]n?) ?[\p{L}-]{1,14} )\bof ([\p{L} ]{3,25}?) (\d+(?:\.\d+)?|[½¼¾]) ?(pounds?|lb|ounces?|oz|pints?|grams?)\b/giu,
+    '$2 $3 $1',
+  ],
   [/(\d)\s*(?:grams?|gms?|gr)\b\.?/gi, '$1 g'],
   [/(\d)\s*pounds?\b/gi, '$1 lb'],
   [/(\d)\s*ounces?\b/gi, '$1 oz'],
@@ -285,11 +299,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/(\d)\s*(?:litres?|liters?)\b/gi, '$1 l'],
   [/(\d)\s*millilit(?:re|er)s?\b/gi, '$1 ml'],
-  [/\bl(?=\d+(?:\.\d+)?\s*(?:g|kg|ml)\b)/g, '1'],
-  // a scan takes a nought for a letter
+  // a scan takes a nought, or a one, for a letter
   [
-    /\b\d[\dOo]*[Oo][\dOo]*(?=\s*(?:g|kg|ml|l|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|%)\b)/g,
-    (m = '') => m.replace(/[Oo]/g, '0'),
+    /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:g|kg|ml|l|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|%)(?![\p{L}]))/gu,
+    (m = '') => m.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'),
   ],
   [/(\d+(?:\.\d+)?)\s*cl\b/g, (_, n = '') => `${Number(n) * 10} ml`],
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],

@@ -88,8 +88,15 @@ export function inProse(parts: RecipeParts): RecipeParts {
       }
     }
   }
-  if (found.length + (listed ? ENOUGH : 0) < ENOUGH) return withFlour(parts);
+  const hasFlour = found.some((f) => findFood(f.line.text)?.role === 'flour');
+  if (found.length + (listed || hasFlour ? ENOUGH : 0) < ENOUGH) return withFlour(parts);
   return withFlour({ ...parts, ingredients: [...parts.ingredients, ...found] });
+}
+
+/** A method that mixes or kneads, and cooks. */
+function isWork(method: readonly Mapped[]): boolean {
+  const all = method.flatMap((l) => actionsIn(normal(l).text)).map((a) => a.action);
+  return all.includes('cook') && (all.includes('mix') || all.includes('knead'));
 }
 
 /** "Flour 100, water 58": names with a figure behind, wherever they stand. */
@@ -124,7 +131,7 @@ function withFlour(parts: RecipeParts): RecipeParts {
   if (found.some((f) => isFlour(f.line.text))) return { ...parts, ingredients: [...parts.ingredients, ...found] };
   const bare = texts.flatMap((text) => [...text.text.matchAll(/(?:[\p{L}-]+ )?\p{L}+/giu)].map((m) => ({ text, m })));
   const flour = bare.find(({ m }) => isFlour(m[0]));
-  if (!flour || parts.ingredients.length === 0) return parts;
+  if (!flour || (parts.ingredients.length === 0 && !isWork(parts.method))) return parts;
   const line = flour.text.slice(flour.m.index, flour.m.index + flour.m[0].length);
   return { ...parts, ingredients: [{ line, use: 'dough' }, ...parts.ingredients] };
 }

@@ -43,7 +43,7 @@ const LABELLED =
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
-  /^(?:(?:so|now|for \w+(?: \w+)?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|(?:we )?start(?:ed)?(?: \w+){0,3} with|each (?:of (?:them|us) |person |pupil |student )?(?:gets|takes|has|needs|uses)|(?:measure|weigh) out) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
+  /^(?:(?:so|now|for [\w ]{3,25}?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|(?:we )?start(?:ed)?(?: \w+){0,3} with|each (?:of (?:them|us) |person |pupil |student )?(?:gets|takes|has|needs|uses)|(?:measure|weigh) out) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -107,6 +107,10 @@ class Taking {
         );
       const end = (pairs.at(-1)?.index ?? 0) + (pairs.at(-1)?.[0].length ?? 0);
       if (whole.slice(end).trim().text !== '') this.take(whole.slice(end).trim());
+      return;
+    }
+    if (SUM.test(whole.text)) {
+      this.facts.push(whole);
       return;
     }
     const based = BASED_ON.exec(whole.text);
@@ -234,7 +238,9 @@ class Taking {
 
   /** How much the formula is for is no part of the name; "(8 x 110 g)" says how many and how heavy. */
   private takeTitle(line: Mapped): void {
-    const amount = /\s*(?:\([^)]*\d ?k?g\b[^)]*\)|, \d[\d.,]* ?k?g\b.*)\s*$/i.exec(line.text);
+    const amount = /\s*(?:\([^)]*\d ?(?:k?g|m?l)\b[^)]*\)|, \d[\d.,]* ?k?g\b.*| \d{1,3} ?[x×] ?[\d.,]+ ?k?g)\s*$/i.exec(
+      line.text,
+    );
     this.title = line.slice(0, amount?.index);
     if (!amount) return;
     const isYield = /\d ?[x×] ?\d/.test(amount[0]) || /pieces of \d/.test(normalLine(amount[0]));
@@ -264,7 +270,7 @@ class Taking {
   /** "By the mug: 2 mugs of flour …": what stands before a list of amounts is a title, or says nothing. */
   private withoutLead(line: Mapped): Mapped {
     const lead =
-      /^((?:[^:\d]{2,60}|(?:[Dd]ough|[Rr]ecipe|[Ee]nough) for \d{1,3}(?: \w+)?|\d{1,3} (?:wraps|breads|flatbreads|rounds|pieces|pitas|tortillas|naans?))(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} \d)/u.exec(
+      /^((?:[^:\d]{2,60}|[^:\d]{3,40} \d{1,3} ?[x×] ?[\d.,]+ ?k?g|(?:[Dd]ough|[Rr]ecipe|[Ee]nough) for \d{1,3}(?: \w+)?|\d{1,3} (?:wraps|breads|flatbreads|rounds|pieces|pitas|tortillas|naans?))(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} \d)/u.exec(
         line.text,
       );
     if (!lead || actionsIn(normalLine(lead[1] ?? '')).length > 0) return line;
@@ -275,7 +281,7 @@ class Taking {
     const head = line.slice(0, (lead[1] ?? '').length);
     if (/^(?:(?:dough|recipe|enough) for )?\d/i.test(head.text)) this.facts.push(head);
     else if (/^for \w+ (?:breads|pieces|flatbreads|rounds|wraps|people)$/i.test(head.text)) this.facts.push(head);
-    else if (this.title === undefined && this.isAtStart) this.title = head;
+    else if (this.title === undefined && this.isAtStart) this.takeTitle(head);
     else this.headings.push(head);
     return line.slice(lead[0].length);
   }
@@ -339,6 +345,8 @@ const OF_FLOUR = /^(?:(?:everything |all )?(?:in|as) )?(?:percent|per cent|%) of
 const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
 /** "flour; 300,0 g. lard; 37,5 g.": each amount behind its name. */
 const PAIR = /(?<![\p{L}\d] ?)\p{L}[\p{L}/ ]{1,25}(?: 0{1,2})?; ?\d[\d.,]* ?(?:k?g|m?l)\b\.?/gu;
+/** "1690 g = 34 x 49 g": what a list comes to. */
+const SUM = /^(?:total:? )?[\d.,]+ ?k?g(?:\s*=\s*\d{1,3} ?[x×] ?\d{2,3} ?g)$/i;
 /** "Based on 1000 g flour:": how much the percentages behind it are of. */
 const BASED_ON = /\bbased on (?:about )?\d[\d.,]* ?k?g (?:of )?(?:total )?flour\s*:\s*/i;
 const BARE_FIGURE =
@@ -353,6 +361,19 @@ function asPercent(items: readonly Mapped[]): readonly Mapped[] {
   return isPercent ? items.map((i) => i.replace(/\s*(?:\([^)]*\))?\.?$/, ' %')) : items;
 }
 
+/** "1 Wash", "2 Put", "3 Knead": figures that only count the lines, where they run on from one. */
+function withoutNumbers(lines: readonly Mapped[]): readonly Mapped[] {
+  const figureOf = (l: Mapped): number => Number(/^(\d{1,2}) (?=\p{Lu}\p{Ll})/u.exec(l.text)?.[1] ?? 0);
+  let next = 1;
+  const counted = new Set<Mapped>();
+  for (const l of lines)
+    if (figureOf(l) === next) {
+      counted.add(l);
+      next++;
+    }
+  return counted.size < 3 ? lines : lines.map((l) => (counted.has(l) ? l.replace(/^\d{1,2} /, '') : l));
+}
+
 /**
  * Takes a text apart line by line. Headings rule where there are any; a line without one is judged by itself, and what somebody says of a
  * line comes before both.
@@ -360,7 +381,7 @@ function asPercent(items: readonly Mapped[]): readonly Mapped[] {
 export function takeApart(lines: readonly Mapped[], given: readonly GivenOwner[] = []): RecipeParts {
   const taking = new Taking();
   const isTwice = lines.some((l) => METRIC_LIST.test(l.text));
-  for (const raw of lines) {
+  for (const raw of withoutNumbers(lines)) {
     const line = withoutBullet(raw);
     if (line.text === '') continue;
     if (/^#{1,4} /.test(raw.text) && !headingOf(line.text) && taking.takeLabel(line)) continue;

@@ -27,6 +27,7 @@ import { TWENTY_THIRD } from './held-twenty-third.ts';
 import { TWENTY_SIXTH } from './held-twenty-sixth.ts';
 import { TWENTY_SEVENTH } from './held-twenty-seventh.ts';
 import { TWENTY_EIGHTH } from './held-twenty-eighth.ts';
+import { TWENTY_NINTH } from './held-twenty-ninth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -60,6 +61,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...TWENTY_SIXTH,
   ...TWENTY_SEVENTH,
   ...TWENTY_EIGHTH,
+  ...TWENTY_NINTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

@@ -100,7 +100,7 @@ export function scoreOf(wanted: RecipeText, read: ImportedRecipe): Score {
 }
 
 const AMOUNT =
-  /(\d+(?:[.,]\d+)?|[½¼¾⅓⅔⅛])\s*(%|g|kg|ml|l|cl|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|cm|mm|°)(?![\p{L}\d])/giu;
+  /(?<![lIO])(\d+(?:[.,]\d+)?|[½¼¾⅓⅔⅛])\s*(%|g|kg|ml|l|cl|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|cm|mm|°)(?![\p{L}\d])/giu;
 const TIME = /^(?:minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h)$/i;
 const SIZE = /^(?:cm|mm)$/i;
 const perMinute = (unit: string): number => (/^s/i.test(unit) ? 1 / 60 : /^h/i.test(unit) ? 60 : 1);
