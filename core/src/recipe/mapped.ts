@@ -41,6 +41,15 @@ export class Mapped {
     }, first);
   }
 
+  /** This piece as another spelling has it: `spelled` stands in this piece's own text as this piece stands in the source. */
+  spelledAs(spelled: Mapped): Mapped {
+    return new Mapped(
+      spelled.text,
+      spelled.from.map((at) => this.from[at] ?? this.from.at(-1) ?? 0),
+      spelled.to.map((to) => this.to[to - 1] ?? this.to.at(-1) ?? 0),
+    );
+  }
+
   slice(from: number, to = this.text.length): Mapped {
     return new Mapped(this.text.slice(from, to), this.from.slice(from, to), this.to.slice(from, to));
   }

@@ -334,12 +334,13 @@ function wordValue(word: string): string {
 
 /** A line in one spelling: number words as figures, fractions of measures, decimal points, units set apart. */
 export function normal(line: Mapped): Mapped {
-  return RULES.reduce((text, [from, to]) => text.replace(from, to), line).trim();
+  return line.spelledAs(spelledAnew(line.text));
 }
-/** The same of words whose place nobody asks for. */
-export const normalLine = remembered((line: string): string =>
-  RULES.reduce((text, [from, to]) => text.replace(from, to as string), line).trim(),
+const spelledAnew = remembered((line: string): Mapped =>
+  RULES.reduce((text, [from, to]) => text.replace(from, to), Mapped.of(line)).trim(),
 );
+/** The same of words whose place nobody asks for. */
+export const normalLine = (line: string): string => spelledAnew(line).text;
 
 /** A line without the mark of a list, and whether it had the number of a step. */
 export function withoutBullet(line: Mapped): Mapped {

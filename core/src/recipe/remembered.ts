@@ -1,5 +1,5 @@
 /** So many answers are kept; a recipe has fewer lines and sentences. */
-const MOST = 300;
+const MOST = 1000;
 
 /** A function of a text that is asked for the same text again and again while a recipe is taken apart: each is worked out once. */
 export function remembered<T>(of: (text: string) => T): (text: string) => T {
