@@ -52,7 +52,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'rub',
-    /\bwork (?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)\b|\bcut in (?=\d+ ?g\b|the (?:cold )?(?:butter|lard|fat)\b)|\brub(?:bing)?\b(?: \w+){0,4}? (?:in|into|with)\b|\brub\b/gi,
+    /\bwork (?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)\b|\bcut (?:the )?(?:cold )?(?:butter|lard|fat|shortening) into\b|\bcut in (?=\d+ ?g\b|the (?:cold )?(?:butter|lard|fat)\b)|\brub(?:bing)?\b(?: \w+){0,4}? (?:in|into|with)\b|\brub\b/gi,
   ],
   [
     'scald',
@@ -73,7 +73,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:\broll(?:ing)? the (?:pieces|dough) (?:in)?to (?:\d+ )?(?:\w+ )?balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;/] |\band )round(?= *(?:[.,;/(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|\b(?:hand|mould) (?:them |it )?up(?: round)?\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;.] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|(?:at |@ ?)?\d{2,3} ?g\b)))/gi,
+    /\b(?:\broll(?:ing)? the (?:pieces|dough) (?:in)?to (?:\d+ )?(?:\w+ )?balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bshape round(?= *[,;.])|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;/] |\band )round(?= *(?:[.,;/(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|\b(?:hand|mould) (?:them |it )?up(?: round)?\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;.] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|(?:at |@ ?)?\d{2,3} ?g\b)))/gi,
   ],
   [
     'divide',
@@ -83,7 +83,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
   [
     'fill',
-    /\b(?:fill(?! the)|stuff|dot (?:\w+ )?with (?=(?:\w+ )?(?:butter|ghee|oil))|cover (?:\w+ ){0,3}?with the filling|lay the others? on top|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|(?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)|top one half)\b/gi,
+    /\b(?:fill(?! the)|stuff|dot (?:\w+ )?with (?=(?:\w+ )?(?:butter|ghee|oil))|cover (?:\w+ ){0,3}?with (?:the )?filling|lay the others? on top|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|(?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)|top one half)\b/gi,
   ],
   [
     'roll',
@@ -91,11 +91,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'shape',
-    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?into|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in three|over|into|like)|trim|dimple|pull (?:\w+ )?(?:out )?(?=to \d))\b/gi,
+    /\b(?:pat(?:ting)? |flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?(?:into|cakes|discs|rounds|patties|flatbreads)|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in [234]|over|into|like)|trim|dimple|pull (?:\w+ )?(?:out )?(?=to \d))\b/gi,
   ],
   [
     'knead',
-    /\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:(?:well|until|till|for|hard)\b|(?=\d))/gi,
+    /(?<!\bthe )\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:(?:well|until|till|for|hard)\b|(?=\d))/gi,
   ],
   [
     'proof',
@@ -115,7 +115,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'mix',
-    /\b(?:mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|put (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?bowl\b)\b/gi,
+    /\b(?:mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|put (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub)\b)\b/gi,
   ],
   ['serve', /\b(?:serve|eat|enjoy)\b/gi],
 ];

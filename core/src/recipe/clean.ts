@@ -225,8 +225,20 @@ function oneSize(row: Mapped, head: Mapped | undefined): Mapped {
 }
 
 /** "| Bread flour | 600 g | 100 |" as "Bread flour 600 g 100". */
-const inOneLine = (row: Mapped): Mapped =>
-  row
+const inOneLine = (row: Mapped): Mapped => {
+  const cells = row
     .replace(/^\s*\||\|\s*$/g, '')
-    .replace(/(?:\s*\|\s*)+/g, '  ')
-    .trim();
+    .split(/\s*\|\s*/g)
+    .map((c) => c.trim())
+    .filter((c) => c.text !== '');
+  const first = cells.findIndex((c) => CELL_AMOUNT.test(c.text));
+  const unitOf = (c: Mapped | undefined): string | undefined => CELL_AMOUNT.exec(c?.text ?? '')?.[1]?.toLowerCase();
+  // a second column in another measure says the same once more
+  const told = cells.map((c, n) =>
+    n > first && first > 0 && unitOf(c) !== undefined && unitOf(c) !== unitOf(cells[first])
+      ? c.replace(/^(.*)$/, '($1)')
+      : c,
+  );
+  return Mapped.join(told, '  ').trim();
+};
+const CELL_AMOUNT = /^(?:\d[\d.,]*(?: ?[½¼¾]| ?\d?\/\d)?|\d\/\d|[½¼¾]) ?(k?g|m?l|cups?|tbsp|tsp|oz|lb|fl oz)\b/i;

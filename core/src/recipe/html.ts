@@ -96,7 +96,7 @@ export function textOfHtml(html: string): PageText {
         if (!INLINE.has(name)) end();
         // "<b>Shape.</b> Divide into 8": what a step is called
         if (BOLD.has(name) && isLabel(Mapped.join(line, '').text)) {
-          line = [Mapped.join([Mapped.of('## ', parser.startIndex), ...line], '')];
+          line = [Mapped.join(line, '').replace(/^\s*/, '## ')];
           end();
         }
         const at = open.findLastIndex((o) => o.name === name);

@@ -64,7 +64,7 @@ const COLUMNS =
 const NAMES_FIRST =
   /(?<=[\d½¼¾]\s*(?:g|kg|ml|l|oz|lb|pint|cups?|tsp|tbsp)\.?)\s+(?=\p{Lu}\p{Ll}+(?:\s\p{Ll}+)?\s+[\d½¼¾])/gu;
 /** "300 g flour + 1 tsp salt + 150 ml water". */
-const PLUSES = /\s+\+\s+(?=\d|[½¼¾⅓⅔⅛]|an? )/g;
+const PLUSES = /\s+\+\s+(?=\d|[½¼¾⅓⅔⅛]|an? |\p{L}[\p{L} ]{2,24} \d)/gu;
 /** "and two tablespoons": a number in words before its measure. */
 const WORDED =
   '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty)(?:-\\w+| and a half)?\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
@@ -87,7 +87,7 @@ const CUTS: readonly RegExp[] = [
 
 /** The ingredients that one line lists, "500 g flour; 300 g water; 10 g salt"; the line itself where it does not list several. */
 export function itemsOf(line: Mapped): readonly Mapped[] {
-  const items = itemsAsWritten(line);
+  const items = itemsAsWritten(line.replace(/,? and, if you (?:like|wish),? /i, ' and '));
   // numbers in words, and other spellings, part more surely once they are figures
   const spelled = itemsAsWritten(normal(line));
   return spelled.length > items.length ? spelled : items;

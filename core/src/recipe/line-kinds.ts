@@ -40,7 +40,7 @@ export function looksLikeIngredient(line: string): boolean {
     .replace(/\([^)]*\)/g, '')
     .trim()
     .split(/ +/).length;
-  if (STARTS_AS_STEP.test(text)) return false;
+  if (STARTS_AS_STEP.test(text) || /\bon top$/i.test(text)) return false;
   return (
     words <= 4 ||
     (words <= 9 &&

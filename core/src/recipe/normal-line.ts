@@ -143,6 +143,7 @@ export function inParts(ratio: string): string {
 
 const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])[] = [
   [/\u00a0|\t/g, ' '],
+  [/ [·•] /g, ', '],
   [/⁄/g, '/'],
   [/[‐‑−]/g, '-'],
   // "2 C flour, 1 T oil, ½ t salt": a cook's own capitals; degrees are more than twelve
@@ -347,7 +348,7 @@ export function withoutBullet(line: Mapped): Mapped {
   return (
     line
       .replace(/^\s*(?:\p{Extended_Pictographic}\uFE0F?\s*)+/u, '')
-      .replace(/^\s*(?:[•*·▢□☐✓‣◦>#]+|[-–—]+(?=\s))\s*/u, '')
+      .replace(/^\s*(?:[•*·▢□☐✓‣◦>#①-⑳]+|[-–—]+(?=\s))\s*/u, '')
       // "3 BULK PROOF – 65 minutes"
       .replace(
         /^\s*\d{1,2}\s+(?=(?:MIX|KNEAD|(?:BULK )?PROOF|BULK|(?:BENCH )?REST|DIVIDE|SCALE|BALL|ROUND|SHAPE|FLATTEN|STRETCH|ROLL|FOLD|CHILL|COOK|BAKE|BRUSH)\b)/,

@@ -17,6 +17,9 @@ const WITH_MEASURE = new RegExp(
 );
 /** "600 grams of flour, 340 of water": a figure whose measure the one before has said. */
 const UNMEASURED = /(?<=\d ?(?:g|ml)\b[^.;]*)\b\d{1,4} of ((?:[\p{L}-]+\s?){1,3})/giu;
+/** "natural yogurt 300 g, …". */
+const NAME_THEN_WEIGHT =
+  /(?<!\d ?\p{L}{0,4} )\b((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \d+(?:\.\d+)? ?(?:k?g|m?l)(?=\s*(?:[,;.]|and\b|$))/giu;
 /** "enough warm water (about 160 ml)": the measure behind the name. */
 const BEHIND = /\b((?:[\p{L}-]+ ){1,3})\((?:about |ca\.? |approx\.? )?\d+(?:\.\d+)? ?(?:g|ml|kg|l)\)/giu;
 /** "as much buttermilk as will make a dough": a liquid without a measure, and usual. */
@@ -69,10 +72,10 @@ export function inProse(parts: RecipeParts): RecipeParts {
   const found: { line: Mapped; use: IngredientUse }[] = [];
   for (const sentence of [...parts.notUnderstood, ...parts.method].flatMap(sentencesOf)) {
     const text = normal(sentence);
-    for (const pattern of [WITH_MEASURE, UNMEASURED, COUNTED, SOME, AS_MUCH, BEHIND]) {
+    for (const pattern of [WITH_MEASURE, NAME_THEN_WEIGHT, UNMEASURED, COUNTED, SOME, AS_MUCH, BEHIND]) {
       for (const m of text.text.matchAll(pattern)) {
         const words = (m[1] ?? '').split(/\b(?:and|with|to|into|in|for|then|or)\b/)[0] ?? '';
-        const length = pattern === BEHIND ? m[0].length : lengthOf(text.text, m, words);
+        const length = pattern === BEHIND || pattern === NAME_THEN_WEIGHT ? m[0].length : lengthOf(text.text, m, words);
         const food = findFood(words);
         const use = useAt(text.text, m.index);
         // beside a list only what is used in it and stands in no line of it
@@ -81,7 +84,10 @@ export function inProse(parts: RecipeParts): RecipeParts {
         if (pattern === AS_MUCH && !['milk', 'yogurt'].includes(food?.role ?? '')) continue;
         if (pattern === SOME && !['leaven', 'salt'].includes(food?.role ?? '')) continue;
         const isFound = found.some(
-          (f) => f.line.span().to > text.span(m.index).from && pattern === BEHIND && f.line.text.includes(m[0]),
+          (f) =>
+            f.line.span().to > text.span(m.index).from &&
+            f.line.span().from < text.span(m.index + m[0].length - 1).to &&
+            (pattern === NAME_THEN_WEIGHT || (pattern === BEHIND && f.line.text.includes(m[0]))),
         );
         if (food && !isFound && !(listed && known.has(food.id)))
           found.push({ line: text.slice(m.index, m.index + length), use: use ?? 'dough' });

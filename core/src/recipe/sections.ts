@@ -158,7 +158,7 @@ class Taking {
       this.title === undefined && this.isAtStart ? (OPENING.exec(line.text) ?? OPENING_LABEL.exec(line.text)) : null;
     if (
       opening &&
-      !/\([^)]*$/.test(opening[1] ?? '') &&
+      !/\([^)]*$|\bno$/i.test(opening[1] ?? '') &&
       actionsIn(opening[1] ?? '').length === 0 &&
       isBareTitle(opening[1] ?? '')
     ) {
@@ -238,9 +238,10 @@ class Taking {
 
   /** How much the formula is for is no part of the name; "(8 x 110 g)" says how many and how heavy. */
   private takeTitle(line: Mapped): void {
-    const amount = /\s*(?:\([^)]*\d ?(?:k?g|m?l)\b[^)]*\)|, \d[\d.,]* ?k?g\b.*| \d{1,3} ?[x×] ?[\d.,]+ ?k?g)\s*$/i.exec(
-      line.text,
-    );
+    const amount =
+      /\s*(?:\s%)?\s+\d[\d.,]* ?k?g flour$|\s*(?:\([^)]*\d ?(?:k?g|m?l)\b[^)]*\)|, \d[\d.,]* ?k?g\b.*| \d{1,3} ?[x×] ?[\d.,]+ ?k?g)\s*$/i.exec(
+        line.text,
+      );
     this.title = line.slice(0, amount?.index);
     if (!amount) return;
     const isYield = /\d ?[x×] ?\d/.test(amount[0]) || /pieces of \d/.test(normalLine(amount[0]));
@@ -269,12 +270,11 @@ class Taking {
 
   /** "By the mug: 2 mugs of flour …": what stands before a list of amounts is a title, or says nothing. */
   private withoutLead(line: Mapped): Mapped {
-    const lead =
-      /^((?:[^:\d]{2,60}|[^:\d]{3,40} \d{1,3} ?[x×] ?[\d.,]+ ?k?g|(?:[Dd]ough|[Rr]ecipe|[Ee]nough) for \d{1,3}(?: \w+)?|\d{1,3} (?:wraps|breads|flatbreads|rounds|pieces|pitas|tortillas|naans?))(?:\([^)]*\))?):\s+(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} \d)/u.exec(
-        line.text,
-      );
+    const lead = LEAD.exec(line.text) ?? LONG_LEAD.exec(line.text);
     if (!lead || actionsIn(normalLine(lead[1] ?? '')).length > 0) return line;
     const items = itemsOf(line.slice(lead[0].length));
+    // what holds a figure is a lead only of a long list
+    if (/\d/.test(lead[1] ?? '') && !LEAD.test(line.text) && items.length < 4) return line;
     const isFlour = (text: string): boolean => findFood(text)?.role === 'flour';
     // "flour: 200 g, …" is the first of them, where no other is a flour
     if (items.length < 2 || (isFlour(lead[1] ?? '') && !items.some((i) => isFlour(i.text)))) return line;
@@ -341,6 +341,13 @@ const IMPERATIVE = /^(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?$/;
 const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 /** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */
 const OF_FLOUR = /^(?:(?:everything |all )?(?:in|as) )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
+const LIST_OPENS = String.raw`(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} (?:T\d+ )?\d)`;
+/** "By the mug: ", "Dough for 24: ", "Wraps 8 x 0,1 kg: ". */
+const LEAD = new RegExp(
+  String.raw`^((?:[^:\d]{2,60}|[^:\d]{3,40} \d{1,3} ?[x×] ?[\d.,]+ ?k?g|(?:[Dd]ough|[Rr]ecipe|[Ee]nough) for \d{1,3}(?: \w+)?|\d{1,3} (?:wraps|breads|flatbreads|rounds|pieces|pitas|tortillas|naans?))(?:\([^)]*\))?):\s+${LIST_OPENS}`,
+  'u',
+);
+const LONG_LEAD = new RegExp(String.raw`^(\p{L}[^:;,]{2,50}):\s+${LIST_OPENS}`, 'u');
 /** Words that are no sentence with a figure: those tell something, and name nothing. */
 const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
 /** "flour; 300,0 g. lard; 37,5 g.": each amount behind its name. */

@@ -28,6 +28,7 @@ import { TWENTY_SIXTH } from './held-twenty-sixth.ts';
 import { TWENTY_SEVENTH } from './held-twenty-seventh.ts';
 import { TWENTY_EIGHTH } from './held-twenty-eighth.ts';
 import { TWENTY_NINTH } from './held-twenty-ninth.ts';
+import { THIRTIETH } from './held-thirtieth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -62,6 +63,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...TWENTY_SEVENTH,
   ...TWENTY_EIGHTH,
   ...TWENTY_NINTH,
+  ...THIRTIETH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

@@ -183,7 +183,12 @@ function lostAmounts(
     const before = text.slice(own.from, m.index);
     const isFirst = before.match(AMOUNT) === null;
     return (
-      isFirst || unit === '%' || unit === '°' || /[(/+,%]\s*(?:\d+\s*)?$|\b(?:plus|and|or|less|at|lb)\s*$/i.test(before)
+      isFirst ||
+      // the column beside, in a kitchen's measures
+      (/\|\s*$/.test(before) && /^(?:cups?|tbsp|tsp|oz|lb)$/i.test(unit)) ||
+      unit === '%' ||
+      unit === '°' ||
+      /[(/+,%]\s*(?:\d+\s*)?$|\b(?:plus|and|or|less|at|lb)\s*$/i.test(before)
     );
   };
   return { amounts: all.length, lost: all.filter((m) => !isHeld(m)).map((m) => m[0]) };
