@@ -18,7 +18,10 @@ const STOP = /\s+stop\b[.\s]*/gi;
 /** Behind a time of the day stands no unit: "0.65 l water", "1.00 – 1.25 kg flour" are none. */
 const NO_UNIT = '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?)\\b)(?=\\p{L})';
 const CLOCK = '(\\d{1,2})[:.]([0-5]\\d)';
-const TIME_OF_DAY = new RegExp(`^\\s*${CLOCK}\\s+${NO_UNIT}`, 'u');
+const TIME_OF_DAY = new RegExp(
+  `^\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+${NO_UNIT}`,
+  'u',
+);
 /** "14:20 to 15:30 proof": what a schedule gives a stage. */
 const FROM_TO = new RegExp(`^\\s*${CLOCK}\\s*(?:to|till|until|-|–)\\s*${CLOCK}\\s*:?\\s+${NO_UNIT}`, 'u');
 const minutesBetween = (from: readonly string[], to: readonly string[]): number => {
@@ -44,6 +47,12 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')
     .replace(/\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
+    // two columns that measure the same
+    .replace(
+      /(\d[\d.,]* ?(?:k?g|m?l))\s{2,}((?:\d[\d.,]*(?: ?[½¼¾])?|[½¼¾]) ?(?:fl ?oz|oz|lb|tsp|tbsp|cups?))\s*$/i,
+      (_, metric = '', other = '') => `${metric} (${other})`,
+    )
+    .replace(/(\d[\d.,]* ?ml)\s+((?:\d|[½¼¾]) ?tsp)\s*$/i, (_, metric = '', other = '') => `${metric} (${other})`)
     .replace(RATIO, inParts)
     // a flour that is called by its type alone
     .replace(/^T ?(45|55|65|80|110|130|150)(?= +(?!flour))/, (_, type = '') => `flour T${type}`)
@@ -66,7 +75,7 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
   const told = asked.flatMap((l) =>
     (l.text.match(DASHED) ?? []).length > 3 ? l.split(DASHED).map((p) => p.replace(/(?<=\p{L})$/u, '.')) : [l],
   );
-  const parted = told.flatMap(besideEachOther);
+  const parted = wrappedJoined(told).flatMap(besideEachOther);
   const trimmed = parted
     .flatMap((l) => l.split(ARROW))
     .map(plainLine)
@@ -94,6 +103,16 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
     return [...list.slice(0, -1), joined];
   }, []);
 }
+
+/** A long line without a full stop goes on in the next where that begins in small letters: a paragraph that was wrapped. */
+const wrappedJoined = (lines: readonly Mapped[]): readonly Mapped[] =>
+  lines.reduce<readonly Mapped[]>((list, line) => {
+    const last = list.at(-1);
+    const goesOn =
+      last && last.text.length >= WRAPPED_LEAST && /[\p{L},]$/u.test(last.text) && /^\p{Ll}{2}/u.test(line.text);
+    return goesOn ? [...list.slice(0, -1), Mapped.join([last, line])] : [...list, line];
+  }, []);
+const WRAPPED_LEAST = 60;
 
 /** A column so narrow that sentences go on in the next line, again and again. */
 function isNarrow(lines: readonly Mapped[]): boolean {

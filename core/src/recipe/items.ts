@@ -5,7 +5,7 @@ import { normal, normalLine } from './normal-line.ts';
 
 const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT =
-  '(?:%|g|kg|ml|cl|dl|l|oz|pts?|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|jars?|tubs?|beakers?|jugs?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
+  '(?:%|g|kg|ml|cl|dl|l|oz|pts?|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|jars?|tubs?|beakers?|jugs?|measures?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
 const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|enough|a little|(?:a )?bit of|to taste)\b/i;
@@ -76,7 +76,7 @@ const CUTS: readonly RegExp[] = [
   /\s*;\s*/g,
   SLASH,
   new RegExp(
-    `,\\s+(?!say\\b)(?:and\\s+)?|(?<=flour|meal|semolina)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+(?:\\.\\d+)?)\\s)|(?<!hundred)\\s+(?:and|with)\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half|enough|some)\\s|${WORDED}|\\d|[½¼¾⅓⅔⅛])`,
+    `,\\s+(?!say\\b)(?:and\\s+)?|(?<=flour|meal|semolina|water|milk)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+(?:\\.\\d+)?)\\s)|(?<!hundred)\\s+(?:and|with)\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half|enough|some)\\s|${WORDED}|\\d|[½¼¾⅓⅔⅛])`,
     'gi',
   ),
   /,\s+(?:and\s+)?(?=(?:an?|half|\d|[½¼¾⅓⅔⅛])\s?)|\s+and\s+(?=\d)/g,

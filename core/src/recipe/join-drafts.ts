@@ -4,14 +4,13 @@ import type { StepDraft } from './step-draft.ts';
 /** What is rubbed, or rolled in something, once the bread is cooked is the bread, and no dough. */
 export const withRubbedBread = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   const cooked = drafts.findIndex((d) => d.action === 'cook');
-  return drafts.map((d, n) =>
-    cooked >= 0 && n > cooked && (d.action === 'rub' || /\broll (?:it |them )?in\b/i.test(d.text))
-      ? { ...d, action: 'finish' }
-      : // what is stirred once bread is cooked is for its finish, and no dough
-        cooked >= 0 && n > cooked && d.action === 'mix'
-        ? { ...d, action: 'job', isBeside: true }
-        : d,
-  );
+  const last = drafts.findLastIndex((d) => d.action === 'cook' || d.action === 'knead' || d.action === 'divide');
+  return drafts.map((d, n) => {
+    if (cooked < 0 || n <= cooked) return d;
+    if (d.action === 'rub' || /\broll (?:it |them )?in\b/i.test(d.text)) return { ...d, action: 'finish' };
+    // what is stirred once bread is cooked is for its finish, and no dough
+    return n > last && d.action === 'mix' ? { ...d, action: 'job', isBeside: true } : d;
+  });
 };
 
 const OF_PIECES = new Set<Action>(['divide', 'ball', 'roll', 'shape', 'coil', 'fill', 'cook']);

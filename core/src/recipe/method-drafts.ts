@@ -223,7 +223,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
     times.every((t) => t.most <= 12)
   )
     return 'cook';
-  if (/\b(?:fridge|refrigerator|cold room)\b/i.test(text)) return 'chill';
+  if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)/i.test(text)) return 'chill';
   return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|under a bowl|overnight|bench)\b/i.test(
     text,
   )
@@ -306,7 +306,6 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
   const steps = actions.filter((a) => !NO_STEP.has(a.action));
   const times = timesOf(sentence).filter((t) => !scopeAt(scopes, t.at));
   const isBeside = BESIDE.test(whole);
-  const tail = tailOf(sentence, steps, times);
   const starts = steps.map((step, n) => {
     const before = steps[n - 1];
     if (!before) return 0;
@@ -316,14 +315,16 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
     // where a time stands between the sign and the verb the clause is the verb's
     return clause ? before.at + before.length + clause.index : step.at;
   });
-  const drafts = steps.map((step, n) => {
-    const [from, to] = [starts[n] ?? step.at, starts[n + 1] ?? tail?.from ?? whole.length];
+  const drafts = steps.flatMap((step, n): readonly StepDraft[] => {
+    const [from, end] = [starts[n] ?? step.at, starts[n + 1] ?? whole.length];
+    const implied = impliedBehind(sentence, step, end, times);
+    const to = implied?.from ?? end;
     const piece = sentence.slice(from, to);
     const text = piece.text
       .replace(/^[\s,;/-]*(?:then\b\s*)?/, '')
       .replace(/[\s,;/-]+(?:and|then|and then)?\s*$/i, '')
       .trim();
-    return {
+    const draft = {
       action: step.action,
       text,
       spans: [piece.span()],
@@ -334,6 +335,10 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
       caution: CAREFUL.test(text) ? text : undefined,
       trouble: undefined,
     };
+    if (!implied) return [draft];
+    const behind = sentence.slice(implied.from, end);
+    const own = times.filter((t) => t.at >= implied.from && t.at < end);
+    return [draft, { ...draftOf(implied.action, behind, own), cue: cueIn(behind.text) }];
   });
   for (const [n, d] of drafts.entries())
     // "turn them and give them another minute"
@@ -345,38 +350,25 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
       d.times.every((t) => t.most <= 12)
     )
       drafts[n] = { ...d, action: 'cook' };
-  if (!tail) return drafts;
-  const piece = sentence.slice(tail.from);
-  return [
-    ...drafts,
-    {
-      ...draftOf(
-        tail.action,
-        piece,
-        times.filter((t) => t.at >= tail.from),
-      ),
-      cue: cueIn(piece.text),
-    },
-  ];
+  return drafts;
 }
 
-/** "Roll out, hot griddle, 70 s": what stands behind the last verb's own clause and is done elsewhere is a step of its own. */
-function tailOf(
+/** "Roll out, hot griddle, 70 s": what stands behind a verb's own clause and is done elsewhere is a step of its own. */
+function impliedBehind(
   sentence: Mapped,
-  steps: readonly FoundAction[],
+  step: FoundAction,
+  to: number,
   times: readonly Duration[],
 ): { readonly from: number; readonly action: Action } | undefined {
-  const last = steps.at(-1);
-  if (!last || ['cook', 'rest', 'proof', 'chill', 'temper', 'bloom', 'finish', 'job'].includes(last.action))
-    return undefined;
-  const end = last.at + last.length;
-  const sign = sentence.text.slice(end).search(/[,;]|\s-\s/);
+  if (['cook', 'rest', 'proof', 'chill', 'temper', 'bloom', 'finish', 'job'].includes(step.action)) return undefined;
+  const end = step.at + step.length;
+  const sign = sentence.text.slice(end, to).search(/[,;]|\s-\s/);
   if (sign < 0) return undefined;
   const from = end + sign;
-  const text = sentence.text.slice(from);
+  const text = sentence.text.slice(from, to);
   const action = impliedIn(
     text,
-    times.filter((t) => t.at >= from),
+    times.filter((t) => t.at >= from && t.at < to),
   );
   const isRest =
     action === 'rest' &&

@@ -52,7 +52,7 @@ function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string | undef
   return String(100 * of(hundreds) + of(more) + of(ones) + of(tens) + of(tensOnes));
 }
 const MEASURE =
-  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?|mugs?|jars?|beakers?|spoons?|spoonfuls?|bowls?|tins?|ladles?|scoops?';
+  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?|mugs?|jars?|beakers?|measures?|spoons?|spoonfuls?|bowls?|tins?|ladles?|scoops?';
 
 /** What she does, as somebody tells it, in the words of what is to be done. */
 const THIRD =
@@ -151,8 +151,14 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /(?<![\d.,/]|\bat )((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|1[0-2]|[1-9])\s*[Cc]\.?(?= (?!(?:for|and|or|until|in|on|at|to|oven|overnight)\b)\p{Ll})/gu,
     '$1 cups',
   ],
-  [/(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})\s*T\.?(?= \p{Ll})/gu, '$1 tbsp'],
-  [/(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})\s*t\.?(?= \p{Ll})/gu, '$1 tsp'],
+  [
+    /(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})( (?:heaping|heaped|level|rounded|scant))?\s*T\.?(?= \p{Ll})/gu,
+    '$1$2 tbsp',
+  ],
+  [
+    /(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})( (?:heaping|heaped|level|rounded|scant))?\s*t\.?(?= \p{Ll})/gu,
+    '$1$2 tsp',
+  ],
   // the two speeds of a machine are one mixing
   [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
   [/\b0,(\d+)/g, '0.$1'],
@@ -232,6 +238,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     'rest $1 min',
   ],
   [/(?<=\bfold(?:s|ed)?(?: once| again)?, )(\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?)\b(?! apart)/gi, 'rest $1 $2'],
+  [/\b(\d) ?[x×] ?(\d+(?:\.\d+)?) ?ml\b/gi, (_, n = '', ml = '') => `${Number(n) * Number(ml)} ml`],
   [/\b(?:an?|1|one) hour and a quarter\b/gi, '75 minutes'],
   [/\b(?:an?|1|one) minute and a quarter\b/gi, '75 seconds'],
   [/\b(?:an?|1|one) minute and three quarters\b/gi, '105 seconds'],

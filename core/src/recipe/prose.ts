@@ -9,7 +9,7 @@ import type { RecipeParts } from './sections.ts';
 const AMOUNT =
   '(?:\\d+(?:\\.\\d+)?(?:\\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\\d+\\s+\\d\\/\\d|\\d\\/\\d)(?:\\s*(?:-|–|to)\\s*(?:\\d+(?:\\.\\d+)?|[½¼¾⅓⅔]))?';
 const MEASURE =
-  '(?:g|kg|ml|l|fl oz|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?|spoon(?:ful)?s?|mugs?|bowls?|tubs?|jars?|beakers?|tins?|cans?|cartons?|bottles?|ladles?|scoops?)';
+  '(?:g|kg|ml|l|fl oz|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?|spoon(?:ful)?s?|mugs?|bowls?|tubs?|jars?|beakers?|tins?|cans?|cartons?|bottles?|ladles?|scoops?|measures?)';
 /** An amount with a measure and up to five words behind it: "½ glass of sunflower oil". */
 const WITH_MEASURE = new RegExp(
   `${AMOUNT}\\s*(?:heaped |level |good )?${MEASURE}\\b\\.?\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:(?:tipo |type )?(?:00|0|\\d{3}) (?=flour))?(?:[\\p{L}-]+\\s?){1,5})`,

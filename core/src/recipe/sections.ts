@@ -39,7 +39,7 @@ export interface RecipeParts {
 
 /** A line that says by its own label that it is no part of the bread. */
 const LABELLED =
-  /^page \d+\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product) ?: ?\S/i;
+  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product) ?: ?\S/i;
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
@@ -134,16 +134,21 @@ class Taking {
     }
     // "for every two mugs of flour: one mug of water, …"
     let line = whole.replace(/^for (?:every|each) ((?:\d+|an?|one|two|three|four) [^:]{3,30}):\s*/i, '$1, ');
-    const dashed =
-      this.title === undefined && this.isAtStart ? /^(\p{L}[\p{L} '’,-]{2,40}?) [—–-] (?=\d)/u.exec(line.text) : null;
+    const dashed = /^(\p{L}[\p{L} '’.,-]{2,45}?) [—–-] (?=\d)/u.exec(line.text);
     if (dashed && itemsOf(sentencesOf(line.slice(dashed[0].length))[0] ?? line).length > 2) {
-      this.title = line.slice(0, dashed[1]?.length);
+      const head = line.slice(0, dashed[1]?.length);
+      if (this.title === undefined && this.isAtStart) this.title = head;
+      else this.headings.push(head);
       line = line.slice(dashed[0].length);
     }
     const named = this.title === undefined ? /^(?:name|title|recipe)\s*:\s*/i.exec(line.text) : null;
     if (named) {
       this.headings.push(line.slice(0, named[0].length));
       this.title = line.slice(named[0].length);
+      return;
+    }
+    if (this.title === undefined && this.isAtStart && IN_CAPITALS.test(line.text)) {
+      this.title = line.replace(/\s{2,}\d{1,3}$/, '');
       return;
     }
     if (LABELLED.test(line.text)) {
@@ -159,11 +164,21 @@ class Taking {
     if (
       opening &&
       !/\([^)]*$|\bno$/i.test(opening[1] ?? '') &&
-      actionsIn(opening[1] ?? '').length === 0 &&
+      (actionsIn(opening[1] ?? '').length === 0 ||
+        isNamedTitle(opening[1]?.replace(/\p{L}+(?:-\p{L}+)+/gu, '') ?? '')) &&
       isBareTitle(opening[1] ?? '')
     ) {
       this.title = line.slice(0, opening[1]?.length);
       line = line.slice(line.text.length - (opening[2] ?? '').length);
+    }
+    const label = STAGE_LABEL.exec(line.text);
+    if (label) {
+      const rest = line.slice(label[0].length);
+      const said = actionsIn(normalLine(sentencesOf(rest)[0]?.text ?? '')).map((x) => x.action);
+      // "First rise. Cover and leave …" is a proof for what it is called
+      const isSaid = said.length > 0 && !(/ris|pro/i.test(label[1] ?? '') && said[0] === 'rest');
+      if (isSaid) this.headings.push(line.slice(0, label[0].length));
+      line = isSaid ? rest : Mapped.join([line.slice(0, label[1]?.length), rest], ': ');
     }
     const heading = headingOf(line.text);
     if (heading) {
@@ -340,7 +355,8 @@ const IMPERATIVE = /^(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?$/;
 /** "350 ff": so much of something that only the writer knows. */
 const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 /** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */
-const OF_FLOUR = /^(?:(?:everything |all )?(?:in|as) )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
+const OF_FLOUR =
+  /^[^:.]{0,60}?\(?flour ?(?:=|is) ?100(?: ?%)?\)?\s*:\s*|^(?:(?:everything |all )?(?:in|as) )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
 const LIST_OPENS = String.raw`(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} (?:T\d+ )?\d)`;
 /** "By the mug: ", "Dough for 24: ", "Wraps 8 x 0,1 kg: ". */
 const LEAD = new RegExp(
@@ -354,6 +370,11 @@ const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
 const PAIR = /(?<![\p{L}\d] ?)\p{L}[\p{L}/ ]{1,25}(?: 0{1,2})?; ?\d[\d.,]* ?(?:k?g|m?l)\b\.?/gu;
 /** "1690 g = 34 x 49 g": what a list comes to. */
 const SUM = /^(?:total:? )?[\d.,]+ ?k?g(?:\s*=\s*\d{1,3} ?[x×] ?\d{2,3} ?g)$/i;
+/** "Kneading. 10 minutes on the bench.": what a paragraph is about. */
+const STAGE_LABEL =
+  /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing))\. (?=\S)/i;
+/** Several words in capitals, with or without the number of a page. */
+const IN_CAPITALS = /^(?!.*\d ?(?:K?G|M?L|%))\p{Lu}[\p{Lu}.'’&-]* [\p{Lu} .,'’&-]{3,50}(?:\s+\d{1,3})?$/u;
 /** "Based on 1000 g flour:": how much the percentages behind it are of. */
 const BASED_ON = /\bbased on (?:about )?\d[\d.,]* ?k?g (?:of )?(?:total )?flour\s*:\s*/i;
 const BARE_FIGURE =

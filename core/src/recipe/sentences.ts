@@ -1,6 +1,7 @@
 import { Mapped } from './mapped.ts';
 
-const SHORTENED = /\b(?:approx|mins?|max|secs?|hrs?|tbsp|tsp|oz|lb|in|cm|ca|e\.g|i\.e|no)\.$/i;
+const SHORTENED =
+  /(?<=[\d½¼¾] ?(?:heaping |level |rounded )?)[cCtT]\.$|\b(?:approx|mins?|max|secs?|hrs?|tbsp|tsp|oz|lb|in|cm|ca|e\.g|i\.e|no)\.$/i;
 
 /** Sentences of a paragraph; a point inside a number or after a shortening ends none. */
 export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
@@ -15,6 +16,7 @@ export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
       /["'(\p{Lu}\d½¼¾]/u.test(next) ||
       /\p{Ll}{4}$/u.test(before) ||
       (/[\d)]$/.test(before) && before.trim().length > 3);
+    if (/\b(?:mrs?|dr|st)\.$/i.test(paragraph.text.slice(from, end))) continue;
     if (!isNew || (SHORTENED.test(paragraph.text.slice(from, end)) && !/\p{Lu}/u.test(next))) continue;
     pieces.push(paragraph.slice(from, end));
     from = end;

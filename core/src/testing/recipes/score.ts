@@ -185,7 +185,7 @@ function lostAmounts(
     return (
       isFirst ||
       // the column beside, in a kitchen's measures
-      (/\|\s*$/.test(before) && /^(?:cups?|tbsp|tsp|oz|lb)$/i.test(unit)) ||
+      (/(?:\||\s{2})\s*$/.test(before) && /^(?:cups?|tbsp|tsp|oz|lb)$/i.test(unit)) ||
       unit === '%' ||
       unit === '°' ||
       /[(/+,%]\s*(?:\d+\s*)?$|\b(?:plus|and|or|less|at|lb)\s*$/i.test(before)
