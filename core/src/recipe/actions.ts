@@ -77,7 +77,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'divide',
-    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g (?:pieces|squares|rounds|rolls)\b))|\bshare (?:it |the dough )?(?:out )?(?=in(?:to)? |between )|\b(?:form|cut) (?=\d{1,2} (?:\w+ )?(?:pieces|portions)\b)|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?= (?:the )?(?:dough|pieces|balls))|\bweigh(?:ing)? (?:out )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in|into|to) (?:quarters|\d+(?! ?(?:cm|mm|g|min))|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
+    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|(?:stamp|punch) out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g (?:pieces|squares|rounds|rolls)\b))|\bshare (?:it |the dough )?(?:out )?(?=in(?:to)? |between )|\b(?:form|cut) (?=\d{1,2} (?:\w+ )?(?:pieces|portions)\b)|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?= (?:the )?(?:dough|pieces|balls))|\bweigh(?:ing)? (?:out |off )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in|into|to) (?:quarters|\d+(?! ?(?:cm|mm|g|min))|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
@@ -91,7 +91,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'shape',
-    /\b(?:pat(?:ting)?(?! of\b)|flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?(?:into|cakes|discs|rounds|patties|flatbreads)|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in [234]|over|into|like)|trim|dimple|pull (?:\w+ )?(?:out )?(?=to \d))\b/gi,
+    /\b(?:pat(?:ting)?(?! of\b)|flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?(?:into|cakes|discs|rounds|patties|flatbreads)|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|drop (?:\w+ ){0,2}?spoonfuls?|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in [234]|over|into|like)|trim|dimple|pull (?:\w+ )?(?:out )?(?=to \d))\b/gi,
   ],
   [
     'knead',
@@ -107,7 +107,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'finish',
-    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|keep (?:\w+ ){0,2}?(?:warm|wrapped)|(?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)\b|apply (?=(?:\w+ )?(?:ghee|butter|oil)\b)|butter (?=the tops?\b|the breads?\b|them\b|it\b|each\b)|keep (?:them |it )?in (?:a |the )?(?:\w+ )?(?:towel|cloth)|top with|season with)\b/gi,
+    /\b(?:brush|drizzle|sprinkle|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|dust (?:(?:them|it) )?with (?=(?:\w+ )?(?:sugar|cinnamon|paprika|za)\b)|keep (?:\w+ ){0,2}?(?:warm|wrapped)|(?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)\b|apply (?=(?:\w+ )?(?:ghee|butter|oil)\b)|butter (?=the tops?\b|the breads?\b|them\b|it\b|each\b)|keep (?:them |it )?in (?:a |the )?(?:\w+ )?(?:towel|cloth)|top with|season with)\b/gi,
   ],
   [
     'cook',
@@ -115,7 +115,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'mix',
-    /\b(?:mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|put (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub)\b)\b/gi,
+    /\b(?:(?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)|blend|mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|put (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub)\b)\b/gi,
   ],
   ['serve', /\b(?:serve|eat|enjoy)\b/gi],
 ];

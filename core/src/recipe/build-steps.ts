@@ -138,7 +138,7 @@ function completed(drafts: readonly StepDraft[], guesses: Guess[]): readonly Ste
   if (chain[0] && REST_KINDS.has(KIND[chain[0].action] ?? 'mix') && chain[0].action !== 'bloom') {
     result.unshift(addedDraft('mix'));
     note('mix', 'what rests first has been mixed; it is added');
-  } else if (!has('mix', 'rub', 'scald')) {
+  } else if (!has('mix', 'rub', 'scald') || chain[0]?.action === 'knead') {
     result.unshift(addedDraft('mix'));
     note('mix', 'no mixing is told; it is added');
   }

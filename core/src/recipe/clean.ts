@@ -2,7 +2,7 @@ import { findFood } from '../foods/index.ts';
 import { byQuestions } from './answers.ts';
 import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
-import { inParts, normalLine, RATIO } from './normal-line.ts';
+import { inParts, normalLine, RATIO, STAGE_ALONE } from './normal-line.ts';
 
 /** A line that a scan or a narrow column has broken: a word cut by a hyphen, or a figure parted from its unit. */
 const HYPHENED = /\p{Ll}-$/u;
@@ -32,6 +32,15 @@ const minutesBetween = (from: readonly string[], to: readonly string[]): number 
 /** "Kneading 8 min – proofing 50 min – dividing – rounding": stages in one line. */
 const DASHED = /\s+[–—-]\s+/g;
 
+/** Stages that dashes part, each in a line of its own. */
+const undashed = (line: Mapped): readonly Mapped[] => {
+  const pieces = line.split(DASHED);
+  const stages = pieces.filter((p) => STAGE_ALONE.test(p.text) || actionsIn(normalLine(p.text)).length > 0);
+  const isStaged =
+    pieces.length > 4 || (pieces.length > 2 && stages.length > 1 && pieces.every((p) => p.text.length < 40));
+  return isStaged ? pieces.map((p) => p.replace(/(?<=\p{L})$/u, '.')) : [line];
+};
+
 /** "500 g flour      Knead all for 10 min": a list, and the work beside it. */
 function besideEachOther(line: Mapped): readonly Mapped[] {
   const left = /^\s*[\d½¼¾⅓⅔⅛][^.;]{2,38}?\S(?=\s{3,}\p{Lu}\p{Ll})/u.exec(line.text);
@@ -53,6 +62,11 @@ const plainLine = (line: Mapped): Mapped =>
       (_, metric = '', other = '') => `${metric} (${other})`,
     )
     .replace(/(\d[\d.,]* ?ml)\s+((?:\d|[½¼¾]) ?tsp)\s*$/i, (_, metric = '', other = '') => `${metric} (${other})`)
+    // "as much flour as it takes, about five glasses"
+    .replace(
+      /\bas much ([\p{L} ]{3,20}?) as [\p{L} ]{3,20}, (?:about|around) (\p{L}+|\d+(?:[.,]\d+)?) (\p{L}+)/iu,
+      (_, name = '', n = '', unit = '') => `${n} ${unit} of ${name}`,
+    )
     .replace(RATIO, inParts)
     // a flour that is called by its type alone
     .replace(/^T ?(45|55|65|80|110|130|150)(?= +(?!flour))/, (_, type = '') => `flour T${type}`)
@@ -72,9 +86,7 @@ const plainLine = (line: Mapped): Mapped =>
 export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
   const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines);
-  const told = asked.flatMap((l) =>
-    (l.text.match(DASHED) ?? []).length > 3 ? l.split(DASHED).map((p) => p.replace(/(?<=\p{L})$/u, '.')) : [l],
-  );
+  const told = asked.flatMap(undashed);
   const parted = wrappedJoined(told).flatMap(besideEachOther);
   const trimmed = parted
     .flatMap((l) => l.split(ARROW))
@@ -85,7 +97,7 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
     return (HYPHENED.test(l.text) && /^\p{Ll}/u.test(next)) || (PARTED.test(l.text) && UNIT_FIRST.test(next));
   });
   if (!isBroken && !isNarrow(trimmed)) return trimmed;
-  return trimmed.reduce<Mapped[]>((list, line) => {
+  const whole = trimmed.reduce<Mapped[]>((list, line) => {
     const last = list.at(-1);
     const goesOn =
       /^\p{Ll}(?!\d)/u.test(line.text) ||
@@ -102,6 +114,7 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
       : Mapped.join([last, line]);
     return [...list.slice(0, -1), joined];
   }, []);
+  return whole.flatMap(undashed);
 }
 
 /** A long line without a full stop goes on in the next where that begins in small letters: a paragraph that was wrapped. */
@@ -249,7 +262,10 @@ const inOneLine = (row: Mapped): Mapped => {
     .replace(/^\s*\||\|\s*$/g, '')
     .split(/\s*\|\s*/g)
     .map((c) => c.trim())
-    .filter((c) => c.text !== '');
+    .filter((c, n) => c.text !== '' && !(n === 0 && /^\d{1,2}\.?$/.test(c.text) && /\|\s*\p{L}/u.test(row.text)));
+  const [stage, ...work] = cells;
+  if (stage && work.length > 0 && STAGE_ALONE.test(stage.text))
+    return Mapped.join([stage, Mapped.join(work, ', ')], ': ');
   const first = cells.findIndex((c) => CELL_AMOUNT.test(c.text));
   const unitOf = (c: Mapped | undefined): string | undefined => CELL_AMOUNT.exec(c?.text ?? '')?.[1]?.toLowerCase();
   // a second column in another measure says the same once more

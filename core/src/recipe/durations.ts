@@ -104,7 +104,8 @@ export function durationsIn(text: string): readonly Duration[] {
     } else if (bounds) {
       found.push({
         least: bounds.least ?? t.from,
-        ideal: t.to,
+        // the least time is not the best
+        ideal: /\bat least\s*(?:for\s*)?$/.test(before) ? Math.min(t.to * 1.5, bounds.most) : t.to,
         most: Math.max(bounds.most, t.to),
         text: text.slice(t.at, bounds.end),
         at: t.at,

@@ -74,6 +74,9 @@ export function textOfHtml(html: string): PageText {
     {
       onopentag(name, attributes) {
         if (!INLINE.has(name) || name === 'dt') end();
+        // what stands in two spans is parted, as a page shows it
+        if (name === 'span' && /\S$/.test(line.at(-1)?.text ?? ''))
+          line.push(Mapped.of('<', parser.startIndex).replace(/</, ' '));
         if (CELL.has(name) && skipped === 0) line.push(Mapped.of('<', parser.startIndex).replace(/</, ' | '));
         const isSkipped = SKIPPED.has(name);
         const isBeside = BESIDE.test(`${attributes['class'] ?? ''} ${attributes['id'] ?? ''}`);

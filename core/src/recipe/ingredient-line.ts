@@ -170,7 +170,7 @@ function plainAmounts(line: Mapped): Mapped {
         (_, n = '', how = '') => `${n} ${how}tbsp `,
       )
       .replace(
-        new RegExp(`^(${COUNT}) (?:mug|bowl|ladle|scoop|measure|jug|teacup|tin|jar|tub|beaker)s? (?!\\()`, 'i'),
+        new RegExp(`^(${COUNT}) (?:mug|bowl|ladle|scoop|measure|jug|teacup|tin|jar|tub|beaker|pot)s? (?!\\()`, 'i'),
         (_, n = '') => `${n} glass `,
       )
   );
@@ -391,7 +391,9 @@ function nameOf(told: string, food: Food | undefined): string {
     .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
     .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
     .replace(/^\s*[\d.½¼¾⅓⅔]+\s*(?:oz|ounces?|g|ml)\b\s*/, '')
-    .split(/[,;(]|\s+(?=(?:went|goes|go) in\b|for |to (?!taste)|until |that |which |by (?:volume|weight)\b|at \d)/)[0];
+    .split(
+      /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to (?!taste)|until |that |which |by (?:volume|weight)\b|at \d)/,
+    )[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
     .replace(
@@ -405,7 +407,7 @@ function nameOf(told: string, food: Food | undefined): string {
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
     // what is done to it is none of its name
     .replace(
-      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted)(?: (?:and|together) ?\p{L}*)?$/iu,
+      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened)(?: (?:and|together) ?\p{L}*)?$/iu,
       '',
     )
     .replace(/\s+/g, ' ')

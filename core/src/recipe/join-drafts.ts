@@ -65,6 +65,9 @@ const withBloom = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
       /\byeast\b/i.test(before.text) &&
       drafts.slice(0, n).every((x) => !/\bflours?\b|\bdough\b|\ball\b|\beverything\b/i.test(x.text));
     const isShort = d.times.length > 0 && d.times.every((t) => t.ideal <= LONGEST_BLOOM_MIN);
+    // a batter that bubbles has its flour already
+    const hasFlour = drafts.slice(0, n + 1).some((x) => /\bflours?\b|\bbatter\b/i.test(x.text));
+    if (d.action === 'bloom' && hasFlour && before?.action === 'rest') return { ...d, action: 'rest' };
     return d.action === 'rest' && isYeast && isShort ? { ...d, action: 'bloom' } : d;
   });
 

@@ -32,7 +32,9 @@ export function looksLikeIngredient(line: string): boolean {
   const text = normalLine(line);
   const food = findFood(text);
   if (STARTS_WITH_AMOUNT.test(text) && food === undefined)
-    return WITH_UNIT.test(text) && text.split(' ').length <= 7 && actionsIn(text).length === 0;
+    return (
+      WITH_UNIT.test(text) && / \p{L}{3}/u.test(text) && text.split(' ').length <= 7 && actionsIn(text).length === 0
+    );
   if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 0);
   if (!food || SENTENCE.test(text.replace(/\.$/, ''))) return false;
   // what stands in brackets says how it is, and counts no words

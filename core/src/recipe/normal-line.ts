@@ -106,6 +106,7 @@ const STAGES: Readonly<Record<string, string>> = {
   dividing: 'divide',
   scaling: 'scale',
   portioning: 'portion',
+  weighing: 'scale',
   pressing: 'press out',
   griddling: 'griddle',
   holding: 'keep warm',
@@ -120,9 +121,9 @@ const STAGES: Readonly<Record<string, string>> = {
   cooking: 'cook',
 };
 /** A line that is the noun of a stage and nothing more. */
-export const STAGE_ALONE = new RegExp(`^(?:${Object.keys(STAGES).join('|')})$`, 'i');
+export const STAGE_ALONE = new RegExp(`^(?:${Object.keys(STAGES).join('|')})\\.?$`, 'i');
 const WORK_OF_STAGE = new RegExp(
-  `^(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|\\s+(?=\\d)|\\.$)`,
+  `^(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|\\s+(?=\\d)|\\.?$)`,
   'i',
 );
 
@@ -256,6 +257,11 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /\benough ((?:[\p{L}-]+ ){0,2}?[\p{L}-]+) (?:for|to) [^,.;()]{3,40} \((?:(?:about|around|ca\.?|approx\.?|roughly) )?(\d+(?:\.\d+)? ?(?:g|ml|l))\)/giu,
     '$2 $1',
   ],
+  [
+    /\bfill (?:a|1|one) (glass|cup|mug|bowl|jug) with ((?:\w+ )?(?:milk|water|buttermilk|yogh?urt))\b/gi,
+    'take 1 $1 of $2',
+  ],
+  [/\b(min|sec)\.(?= [/+])/gi, '$1'],
   [/\b(?:tipo|type) (0{1,2})\b(?! ?flour)/gi, '$1 flour'],
   [/\b(knead|mix|rest|prove|proof)((?:ed)?(?: it)?) for another (\d{1,2})(?=[.,;]|$)/gi, '$1$2 for $3 min'],
   [/\banother (minute|hour)\b/gi, '1 $1 more'],
@@ -331,6 +337,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /\b(rest|knead|proof|rise|prove)((?: (?:it|them))?(?: again)?) for (\d{1,3})(?= *(?:and\b|[,;]|\.(?!\d)|$))/gi,
     '$1$2 for $3 min',
   ],
+  [/(?<=\d ?(?:s|secs?|seconds)\b[^.]*\bside(?: again)? )(\d{1,3})(?=\s*(?:[,;]|\.(?!\d)|$))/gi, '$1 s'],
   // "knead for 10 minutes, rest it for 15"
   [/(?<=\d ?min(?:utes?)?\b[^.;]*\bfor )(\d{1,3})(?=\s*(?:[.,;](?!\d)|$))/gi, '$1 minutes'],
 ];

@@ -60,7 +60,7 @@ export const isOfKeeping = (text: string): boolean => KEEPING.test(text);
 
 /** "For the dip, stir everything together": a sentence about something that is eaten with the bread. */
 export const isOfComponent = (text: string): boolean =>
-  /^(?:mix|combine|stir|mash)(?: together)? (?:all )?(?:of )?the (?:filling|stuffing|topping|dip|sauce)(?: ingredients| things)?\b(?! (?:with|into) the dough)/i.test(
+  /^(?:mix|combine|stir|mash|blend|whizz)(?: together)? (?:all )?(?:of )?the (?:filling|stuffing|topping|dip|sauce)(?: ingredients| things)?\b(?! (?:with|into) the dough)/i.test(
     text,
   ) ||
   /^(?:for (?:the|a)|make the|prepare the|to make the) (?:\w+ )?(?:dip|sauce|filling|topping|glaze|chutney|relish|salad|dressing|spread|stuffing)\b/i.test(

@@ -239,11 +239,14 @@ class Taking {
   private withStage(line: Mapped): Mapped {
     const { stage } = this;
     if (!stage) return line;
-    const work = actionsIn(normalLine(stage.text)).length > 0;
+    const joined = Mapped.join([stage.replace(/\.$/, ''), line]);
+    const work =
+      actionsIn(normalLine(stage.text)).length > 0 ||
+      actionsIn(normalLine(joined.text)).length > actionsIn(normalLine(line.text)).length;
     const said = actionsIn(normalLine(sentencesOf(line)[0]?.text ?? '')).length > 0;
     if (work && (!said || /^\d/.test(line.text))) {
       this.stage = undefined;
-      return Mapped.join([stage, line]);
+      return joined;
     }
     this.closeStage(
       said && actionsIn(normalLine(line.text))[0]?.action === actionsIn(normalLine(stage.text))[0]?.action,
@@ -312,6 +315,15 @@ class Taking {
     for (const item of asPercent(itemsOf(line.replace(TOLD_LIST, '')))) {
       // "two teaspoons of soda and the same of salt"
       const whole = item.replace(/^the same (?:amount )?of\b/i, () => before);
+      // "250 g of wholemeal flour, 250 of white"
+      const last = this.ingredients.at(-1)?.line.text ?? '';
+      if (COLOUR_ALONE.test(whole.text) && findFood(last)?.role === 'flour') {
+        this.ingredients.push({
+          line: whole.replace(/\.?$/, ' flour'),
+          use: this.part === 'method' ? 'dough' : this.use,
+        });
+        continue;
+      }
       before = MEASURE.exec(normalLine(whole.text))?.[0] ?? before;
       this.ingredients.push({ line: whole, use: this.part === 'method' ? 'dough' : this.use });
     }
@@ -351,7 +363,7 @@ class Taking {
 
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}, (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}$/u;
 /** A stage that is an order: where its line does not say it again it is done. */
-const IMPERATIVE = /^(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?$/;
+const IMPERATIVE = /^(?:(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?|(?:[Rr]ound|[Bb]all|[Ff]old|[Dd]ivid)ing\.?)$/;
 /** "350 ff": so much of something that only the writer knows. */
 const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 /** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */
@@ -373,6 +385,8 @@ const SUM = /^(?:total:? )?[\d.,]+ ?k?g(?:\s*=\s*\d{1,3} ?[x×] ?\d{2,3} ?g)$/i;
 /** "Kneading. 10 minutes on the bench.": what a paragraph is about. */
 const STAGE_LABEL =
   /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing))\. (?=\S)/i;
+const COLOUR_ALONE =
+  /\d.*\b(?:white|brown|strong|plain|dark|light)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light)\.?$/iu;
 /** Several words in capitals, with or without the number of a page. */
 const IN_CAPITALS = /^(?!.*\d ?(?:K?G|M?L|%))\p{Lu}[\p{Lu}.'’&-]* [\p{Lu} .,'’&-]{3,50}(?:\s+\d{1,3})?$/u;
 /** "Based on 1000 g flour:": how much the percentages behind it are of. */
