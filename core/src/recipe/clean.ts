@@ -37,7 +37,9 @@ const undashed = (line: Mapped): readonly Mapped[] => {
   const pieces = line.split(DASHED);
   const stages = pieces.filter((p) => STAGE_ALONE.test(p.text) || actionsIn(normalLine(p.text)).length > 0);
   const isStaged =
-    pieces.length > 4 || (pieces.length > 2 && stages.length > 1 && pieces.every((p) => p.text.length < 40));
+    (pieces.length > 4 && 2 * stages.length >= pieces.length) ||
+    (pieces.length > 2 && pieces.every((p) => /\d/.test(p.text) && findFood(p.text) !== undefined)) ||
+    (pieces.length > 2 && stages.length > 1 && pieces.every((p) => p.text.length < 40));
   return isStaged ? pieces.map((p) => p.replace(/(?<=\p{L})$/u, '.')) : [line];
 };
 
@@ -50,11 +52,17 @@ function besideEachOther(line: Mapped): readonly Mapped[] {
   return isWork ? [line.slice(0, left[0].length), right] : [line];
 }
 
+/** "To 500 g of flour take 330 of water": a list that opens with what the rest is for. */
+const flourFirst = (line: Mapped): Mapped =>
+  /^To [^,;]{5,45}?flour,? (?:take|add|use) (?:\p{Ll}|\d)/u.test(line.text)
+    ? line.slice('To '.length).replace(/(?<=flour),? (?:take|add|use) (?=\p{Ll}|\d)/u, ', ')
+    : line;
+
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
-  line
+  flourFirst(line)
     .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')
-    .replace(/\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
+    .replace(/(?:\s\.){3,}\s*|\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
     // two columns that measure the same
     .replace(

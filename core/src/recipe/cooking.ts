@@ -36,7 +36,7 @@ const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
   ],
   [
     'turn',
-    /\b(?:turn(?:ed|ing)?(?! (?:the |your )?(?:heat|flame|gas|down|up|out))|flip(?:ped|ping)?|back (?:to|on to|onto|over)|other side|second side|reverse side|underside)\b/gi,
+    /\b(?:turn(?:ed|ing)?(?! (?:the |your )?(?:heat|flame|gas|down|up|out))|flip(?:ped|ping)?|back (?:to|on to|onto|over)|over(?=,)|other side|second side|reverse side|underside)\b/gi,
   ],
   ['no-lid', /\b(?:remove the lid|take off the lid|lid off|uncover(?:ed)?)\b/gi],
   ['lid', /\b(?:lid(?: on)?|cover(?:ed)?(?! with (?:a )?(?:cloth|towel)))\b/gi],

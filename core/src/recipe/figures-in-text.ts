@@ -60,32 +60,34 @@ export function divisionIn(
 /** Grams of a piece: "about 70 g each", "balls of 60-70 g". */
 export function pieceWeightIn(text: string): { readonly g: number; readonly text: string } | undefined {
   const m =
-    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|per|balls?|pieces?|squares?|portions?|lumps?)/i.exec(
+    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|per|balls?|pieces?|squares?|portions?|lumps?)/i.exec(
       text,
     ) ??
-    /\b(?:balls?|pieces?|portions?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?) (?:(?:it|them|each) )?(?:(?:of|weighing|at|@|à)(?: about| around| approx\.?)? )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:balls?|pieces?|portions?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?) (?:(?:it|them|each) )?(?:(?:of|weighing|at|@|à)(?: about| around| approx\.?)? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:(?:scal(?:e|ing)|divide|portion)[:,]?(?: (?:it|them|the dough))?(?: at| to)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of|à|@)) (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:(?:scal(?:e|ing)|divide|portion)[:,]?(?: (?:it|them|the dough))?(?: at| to)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of|à|@)) (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:piece|ball)s? weights?:? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??
-    /\bin(?:to)? \d{1,3}(?: \w+){0,3} ?\((?:about |around |approx\.? |ca\.? |~ ?)?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:piece|ball)s? weights?:? (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??
+    /\bin(?:to)? \d{1,3}(?: \w+){0,3} ?\((?:about |around |approx\.? |ca\.? |~ ?)?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:breads?|flatbreads?|pieces?|balls?|rounds?|wraps?|dividing|divide) \((?:about |around |approx\.? |ca\.? )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\)/i.exec(
+    /\b(?:breads?|flatbreads?|pieces?|balls?|rounds?|wraps?|dividing|divide) \((?:about |around |approx\.? |ca\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\)/i.exec(
       text,
     ) ??
-    /\bladle(?:ful)?s? (?:of (?:the )?batter )?\((?:about |around )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\bladle(?:ful)?s? (?:of (?:the )?batter )?\((?:about |around )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\bweight of (?:the |each |a )?(?:pieces?|balls?):? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\bweight of (?:the |each |a )?(?:pieces?|balls?):? (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:the size of|as big as) [\w ]{3,20}\((?:about |around )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:the size of|as big as) [\w ]{3,20}\((?:about |around )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\beach (?:weighing |of |ball |piece )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text);
+    /\beach (?:weighing |of |ball |piece )?(?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    );
   if (!m) return undefined;
   return { g: (Number(m[1]) + Number(m[2] ?? m[1])) / 2, text: m[0].trim() };
 }

@@ -32,7 +32,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'dough',
   ],
   [
-    /^(?:methods?|process(?:es)?(?: +times?)?|directions?|instructions?|preparation|procedure|steps?|timetable|schedule|time plan|how to(?: make)?.*|making .*|to make(?: .*)?|what (?:to|you|we) do|do this|method and tips)$/i,
+    /^(?:methods?|process(?:es)?(?: +times?)?|directions?|instructions?|preparation|procedure|steps?|timetable|schedule|time plan|how to(?: make)?.*|making .*|to make(?: .*)?|what (?:to|you|we) do|do(?: this)?|method and tips)$/i,
     'method',
     'dough',
   ],
@@ -53,6 +53,9 @@ const COLUMN_HEADS =
 export const PREFERMENT = /^\W*(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)\b/i;
 /** "(12 h at room temperature)" behind a preferment: how long it stands. */
 export const STOOD = /\([^)]*(?:\d ?(?:h|hours?|hrs?)\b|\bovernight\b)[^)]*\)\.?$/i;
+
+/** The same behind a dash. */
+export const STOOD_BEHIND = /(?<=\s)[-–—;]\s+\d+(?:[.,]\d+)? ?(?:h|hours?|hrs?)\b[^,;]*$/i;
 
 const LONGEST_HEADING = 60;
 /** The heading that a line is, or opens with: what stands under it, and what of the line is left. */

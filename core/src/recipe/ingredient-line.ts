@@ -116,7 +116,7 @@ const SHORT: Readonly<Record<string, string>> = {
   o: 'oil',
 };
 const COUNT = '\\d+(?:\\.\\d+)?(?: ?[½¼¾⅓⅔])?|[½¼¾⅓⅔]|(?:\\d+ )?\\d\\/\\d';
-const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag)s?';
+const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag|cube)s?';
 
 /** A line in which sums, containers with what they hold, and a teacher's own short forms are plain amounts. */
 function plainAmounts(line: Mapped): Mapped {

@@ -170,7 +170,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<=\b(?:yields?|makes|gives|quantity):? )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/(?<=^\(?|= )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
   [/^hydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)/i, 'water '],
-  [/(?<=^|[.;] )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g(?= *[,;])/gi, '$1 pieces of $2 g'],
+  [/(?<=^|[.;] )(\d{1,3}) ?[x×] ?(\d{2,3}(?:[.,]\d)?) ?g(?= *(?:[,;]|\.(?!\d)|$))/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
   [/\b(\d{1,3}) pieces [x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
@@ -337,7 +337,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /\b(rest|knead|proof|rise|prove)((?: (?:it|them))?(?: again)?) for (\d{1,3})(?= *(?:and\b|[,;]|\.(?!\d)|$))/gi,
     '$1$2 for $3 min',
   ],
-  [/(?<=\d ?(?:s|secs?|seconds)\b[^.]*\bside(?: again)? )(\d{1,3})(?=\s*(?:[,;]|\.(?!\d)|$))/gi, '$1 s'],
+  [/(?<=\d ?(?:s|secs?|seconds)\b[^.]*\bside(?: again)? )(\d{2,3})(?=\s*(?:[,;]|\.(?!\d)|$))/gi, '$1 s'],
   // "knead for 10 minutes, rest it for 15"
   [/(?<=\d ?min(?:utes?)?\b[^.;]*\bfor )(\d{1,3})(?=\s*(?:[.,;](?!\d)|$))/gi, '$1 minutes'],
 ];

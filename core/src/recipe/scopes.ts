@@ -21,6 +21,10 @@ const WISH = /^(?:and |or )?if you (?:like|wish|prefer),[^.;]*/i;
 const OR_COLD = /,? or (?:for )?(?:up to )?(?:\d|an?\b|overnight)[^.,;]*\b(?:fridge|refrigerator)\b/gi;
 const IF_TIME = /\bif (?:you have (?:the )?time|there is (?:still )?time|time allows)\b[^.;]*/gi;
 
+/** "Leave for 5 minutes if you have time": a rest that nobody needs. */
+const IDLE_IF_TIME =
+  /^(?:leave|rest|let|chill|set aside)\b[^.;]*\bif (?:you have (?:the )?time|there is time|time allows)\b/i;
+
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
 export function scopesIn(text: string): readonly Scope[] {
   const found: Scope[] = [];
@@ -37,6 +41,8 @@ export function scopesIn(text: string): readonly Scope[] {
     }
   for (const m of text.matchAll(IF_TIME)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of text.matchAll(OR_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  const idle = IDLE_IF_TIME.exec(text);
+  if (idle) found.push({ from: 0, to: idle[0].length, kind: 'may' });
   const wish = WISH.exec(text);
   if (wish) found.push({ from: 0, to: wish[0].length, kind: 'may' });
   for (const m of text.matchAll(MAY)) {

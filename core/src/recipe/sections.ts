@@ -2,7 +2,7 @@ import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn } from './actions.ts';
 import { answerOf } from './answers.ts';
-import { headingOf, type Part, PREFERMENT, STOOD } from './headings.ts';
+import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
 import { itemsOf } from './items.ts';
 import {
   FACT,
@@ -151,6 +151,12 @@ class Taking {
       this.title = line.replace(/\s{2,}\d{1,3}$/, '');
       return;
     }
+    const many = this.title === undefined && this.isAtStart ? YIELD_TAIL.exec(line.text) : null;
+    if (many && many.index > 3 && actionsIn(normalLine(line.text.slice(0, many.index))).length === 0) {
+      this.title = line.slice(0, many.index);
+      this.facts.push(line.slice(many.index).replace(/^[,–— -]+/, ''));
+      return;
+    }
     if (LABELLED.test(line.text)) {
       this.notUnderstood.push(line);
       return;
@@ -195,9 +201,9 @@ class Taking {
         return;
       }
       line = line.slice(line.text.length - heading.rest.length);
-      const stood = PREFERMENT.test(head.text) ? STOOD.exec(line.text) : null;
+      const stood = PREFERMENT.test(head.text) ? (STOOD.exec(line.text) ?? STOOD_BEHIND.exec(line.text)) : null;
       if (stood) {
-        this.method.push(line.slice(stood.index, stood.index + stood[0].length));
+        this.method.push(line.slice(stood.index, stood.index + stood[0].length).replace(/^[-–—;]\s*/, 'stand '));
         line = line.slice(0, stood.index).trim();
       }
     }
@@ -314,7 +320,7 @@ class Taking {
     let before = '';
     for (const item of asPercent(itemsOf(line.replace(TOLD_LIST, '')))) {
       // "two teaspoons of soda and the same of salt"
-      const whole = item.replace(/^the same (?:amount )?of\b/i, () => before);
+      let whole = item.replace(/^the same (?:amount )?of\b/i, () => before);
       // "250 g of wholemeal flour, 250 of white"
       const last = this.ingredients.at(-1)?.line.text ?? '';
       if (COLOUR_ALONE.test(whole.text) && findFood(last)?.role === 'flour') {
@@ -324,6 +330,13 @@ class Taking {
         });
         continue;
       }
+      // "three handfuls of flour, one of semolina"
+      const [, vessel = ''] =
+        /^[\d./½¼¾]+ ((?:handful|cup|mug|glass|bowl|spoon|tbsp|tsp|(?:tea|table)spoon|part|measure)(?:e?s)?)\b/.exec(
+          normalLine(before),
+        ) ?? [];
+      if (vessel !== '')
+        whole = whole.replace(/^(\d+|one|two|three|half|a half) of /i, (_, n = '') => `${n} ${vessel} of `);
       before = MEASURE.exec(normalLine(whole.text))?.[0] ?? before;
       this.ingredients.push({ line: whole, use: this.part === 'method' ? 'dough' : this.use });
     }
@@ -387,6 +400,8 @@ const STAGE_LABEL =
   /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing))\. (?=\S)/i;
 const COLOUR_ALONE =
   /\d.*\b(?:white|brown|strong|plain|dark|light)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light)\.?$/iu;
+/** "…, 10 à 90 g": how many, and how heavy. */
+const YIELD_TAIL = /(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|x|×|@|à)(?: of| à| @)? ?\d{2,3} ?g\)?$/i;
 /** Several words in capitals, with or without the number of a page. */
 const IN_CAPITALS = /^(?!.*\d ?(?:K?G|M?L|%))\p{Lu}[\p{Lu}.'’&-]* [\p{Lu} .,'’&-]{3,50}(?:\s+\d{1,3})?$/u;
 /** "Based on 1000 g flour:": how much the percentages behind it are of. */

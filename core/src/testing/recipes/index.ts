@@ -31,6 +31,7 @@ import { TWENTY_NINTH } from './held-twenty-ninth.ts';
 import { THIRTIETH } from './held-thirtieth.ts';
 import { THIRTY_FIRST } from './held-thirty-first.ts';
 import { THIRTY_SECOND } from './held-thirty-second.ts';
+import { THIRTY_THIRD } from './held-thirty-third.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -68,6 +69,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...THIRTIETH,
   ...THIRTY_FIRST,
   ...THIRTY_SECOND,
+  ...THIRTY_THIRD,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
