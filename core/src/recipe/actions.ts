@@ -69,7 +69,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'fold',
-    /(?<=^|[,;/] |\b[Tt]hen )folds?(?: (?:it|them|the dough))?(?:(?: again| once more| once| twice)(?= and\b)|(?: again| once more| once| twice| \d times)?(?= *(?:[,;/.]|$)))|\b(?:stretch(?:ing)? and fold(?:ing|s)?|(?:sets?|rounds?) of folds|fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))|give it (?:\w+ )?folds?)\b/gi,
+    /(?<=^|[,;/] |\b[Tt]hen )folds?(?: (?:it|them|the dough))?(?:(?: again| once more| once| twice)(?= and\b)|(?: again| once more| once| twice| \d times)?(?= *(?:[,;/.]|$)))|\b(?:stretch(?:ing)? and fold(?:ing|s)?|(?:sets?|rounds?) of folds|(?<=^|[;.] )\d folds|fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))|give it (?:\w+ )?folds?)\b/gi,
   ],
   [
     'ball',
@@ -77,13 +77,13 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'divide',
-    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|(?:stamp|punch) out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter it)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g (?:pieces|squares|rounds|rolls)\b))|\bshare (?:it |the dough )?(?:out )?(?=in(?:to)? |between )|\b(?:form|cut) (?=\d{1,2} (?:\w+ )?(?:pieces|portions)\b)|\b(?:break|pull|pinch|tear) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?= (?:the )?(?:dough|pieces|balls))|\bweigh(?:ing)? (?:out |off )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in|into|to) (?:quarters|\d+(?! ?(?:cm|mm|g|min))|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
+    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|\b(?:divid(?:es?|ing)|div|cut out|(?:stamp|punch) out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter (?:it|them|each))\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g (?:pieces|squares|rounds|rolls)\b))|\bshare (?:it |the dough )?(?:out )?(?=in(?:to)? |between )|\b(?:form|cut) (?=\d{1,2} (?:\w+ )?(?:pieces|portions)\b)|\b(?:break|pull|pinch|tear|cut) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?= (?:the )?(?:dough|pieces|balls))|\bweigh(?:ing)? (?:out |off )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in|into|to) (?:quarters|\d+(?! ?(?:cm|mm|g|min))|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
   [
     'fill',
-    /\b(?:fill(?! the)|stuff(?= (?:the|each|them|it|with|every)\b)|dot (?:\w+ )?with (?=(?:\w+ )?(?:butter|ghee|oil))|cover (?:\w+ ){0,3}?with (?:the )?filling|lay the others? on top|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|(?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)|top one half)\b/gi,
+    /\b(?:fill(?! the)|(?<=\b(?:thin|out|flat)[,;] )butter(?= *[,;])|stuff(?= (?:the|each|them|it|with|every)\b)|dot (?:\w+ )?with (?=(?:\w+ )?(?:butter|ghee|oil))|cover (?:\w+ ){0,3}?with (?:the )?filling|lay the others? on top|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|(?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)|top one half)\b/gi,
   ],
   [
     'roll',
@@ -91,7 +91,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'shape',
-    /\b(?:pat(?:ting)?(?! of\b)|flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?(?:into|cakes|discs|rounds|patties|flatbreads)|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour in (?:half|a third|a quarter|some|enough) (?:of )?the batter|drop (?:\w+ ){0,2}?spoonfuls?|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in [234]|over|into|like)|trim|dimple|pull (?:\w+ )?(?:out )?(?=to \d))\b/gi,
+    /\b(?:pat(?:ting)?(?! of\b)|flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?(?:into|cakes|discs|rounds|patties|flatbreads)|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour in (?:half|a third|a quarter|some|enough) (?:of )?the batter|drop (?:\w+ ){0,2}?spoonfuls?|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together)|fold (?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in [234]|to a|over|into|like)|trim|dimple|pull (?:\w+ )?(?:out )?(?=to \d))\b/gi,
   ],
   [
     'knead',

@@ -210,6 +210,10 @@ const SCALDING_C = 70;
 const isAlike = (a: Weighed, b: Weighed): boolean =>
   (a.ingredient.tempC ?? 0) >= SCALDING_C === (b.ingredient.tempC ?? 0) >= SCALDING_C;
 
+/** White spelt and wholemeal spelt are two flours; "plain flour" and "flour" are one. */
+const isOneFlour = (a: Ingredient, b: Ingredient): boolean =>
+  a.role !== 'flour' || a.name.endsWith(b.name) || b.name.endsWith(a.name);
+
 /** Milk and water is no water for those who avoid milk. */
 const holdsTheSame = (a: Ingredient, b: Ingredient): boolean =>
   [...(a.allergens ?? [])].sort().join() === [...(b.allergens ?? [])].sort().join();
@@ -226,6 +230,7 @@ function joinSame(list: readonly Weighed[]): readonly Weighed[] {
             r.food === w.food &&
             r.ingredient.use === 'dough' &&
             r.ingredient.role !== 'other' &&
+            isOneFlour(r.ingredient, w.ingredient) &&
             isAlike(r, w) &&
             holdsTheSame(r.ingredient, w.ingredient))),
     );

@@ -130,7 +130,10 @@ const wrappedJoined = (lines: readonly Mapped[]): readonly Mapped[] =>
   lines.reduce<readonly Mapped[]>((list, line) => {
     const last = list.at(-1);
     const goesOn =
-      last && last.text.length >= WRAPPED_LEAST && /[\p{L},]$/u.test(last.text) && /^\p{Ll}{2}/u.test(line.text);
+      last &&
+      (last.text.length >= WRAPPED_LEAST || /^\d{1,2}[.)] /.test(last.text)) &&
+      /[\p{L},]$/u.test(last.text) &&
+      /^\p{Ll}{2}/u.test(line.text);
     return goesOn ? [...list.slice(0, -1), Mapped.join([last, line])] : [...list, line];
   }, []);
 const WRAPPED_LEAST = 60;
@@ -240,7 +243,7 @@ function workApart(lines: readonly Mapped[]): readonly Mapped[] {
 /** Rows of a file whose cells commas part: three or more of one length, without a space behind any comma. */
 function commaRows(lines: readonly Mapped[]): readonly Mapped[] {
   const commasIn = (l: Mapped | undefined): number =>
-    l && /^[^,;:.!?]{2,}(?:,(?! )[^,;:]*)+$/.test(l.text) && !/,\d+ ?(?:k?g|m?l)\b/.test(l.text)
+    l && /^[^,;:.!?]{2,}(?:,(?! )[^,;:]*)+$/.test(l.text) && !/(?:^|[^,\d.])\d+,\d/.test(l.text)
       ? (l.text.match(/,/g) ?? []).length
       : 0;
   return lines.map((l, n) => {

@@ -25,7 +25,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'ingredients',
     'layer',
   ],
-  [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$/i, 'ingredients', 'griddle'],
+  [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$|^(?:to|for) (?:cook|fry|cooking)$/i, 'ingredients', 'griddle'],
   [
     /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|(?:raw )?materials?|quantities|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
     'ingredients',
@@ -49,7 +49,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
 ];
 /** The head of a table: what stands in its columns. */
 const COLUMN_HEADS =
-  /^(?:(?:ingredients?|materials?|what|items?|components?|how much|amount|quantity|weight|grams?|k?g|%|percent(?:age)?|baker['’]?s? ?%|notes?|remarks?|unit|steps?|stages?|process|time|duration|minutes|min|temp(?:erature)?\.?)(?:\s+|$)){2,}$/i;
+  /^(?:(?:ingredients?|materials?|what|items?|components?|how much|amount|quantity|weight|grams?|k?g|%|percent(?:age)?|baker['’]?s? ?%|notes?|remarks?|unit|steps?|stages?|process|time|duration|value|parameter|setting|operation|minutes|min|temp(?:erature)?\.?)(?:\s+|$)){2,}$/i;
 export const PREFERMENT = /^\W*(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)\b/i;
 /** "(12 h at room temperature)" behind a preferment: how long it stands. */
 export const STOOD = /\([^)]*(?:\d ?(?:h|hours?|hrs?)\b|\bovernight\b)[^)]*\)\.?$/i;

@@ -374,6 +374,13 @@ function turnedName(words: string): string {
   const m =
     /^\W*(flour|yeast|sugar|oil|milk|butter|salt|water|cream|yogurt)(?:, *| *\()([\p{L} -]{3,24})\)?\W*$/iu.exec(words);
   const turned = m ? `${m[2]?.trim()} ${m[1]}`.toLowerCase() : '';
+  if (
+    m?.[2]
+      ?.trim()
+      .toLowerCase()
+      .endsWith((m[1] ?? '').toLowerCase())
+  )
+    return words;
   return m && findFood(turned) !== findFood(m[1] ?? '') ? turned : words;
 }
 
@@ -392,7 +399,7 @@ function nameOf(told: string, food: Food | undefined): string {
     .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
     .replace(/^\s*[\d.½¼¾⅓⅔]+\s*(?:oz|ounces?|g|ml)\b\s*/, '')
     .split(
-      /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to (?!taste)|until |that |which |by (?:volume|weight)\b|at \d)/,
+      /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to (?!taste)|until |while |that |which |[—–] |by (?:volume|weight)\b|at \d)/,
     )[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')

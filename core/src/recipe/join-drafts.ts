@@ -115,7 +115,9 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (a.action === 'rest' && b.action === 'bloom') return true;
   // flattened, filled and sealed is filling
   if (a.action === 'shape' && b.action === 'fill')
-    return a.times.length === 0 && /\b(?:flatten|press|pat)/i.test(a.text) && !/\b(?:dot|smear|brush)/i.test(b.text);
+    return (
+      a.times.length === 0 && /\b(?:flatten|press|pat)/i.test(a.text) && !/\b(?:dot|smear|brush)|^butter$/i.test(b.text)
+    );
   if (a.action === 'fill' && b.action === 'finish') return /\b(?:sprinkle|dust|scatter)/i.test(b.text);
   if (a.action === 'fill' && b.action === 'shape') return /\b(?:seal|pinch|gather|close)/i.test(b.text);
   if (a.action === 'shape' && b.action === 'roll') return a.times.length === 0 && !/\bfold/i.test(a.text);

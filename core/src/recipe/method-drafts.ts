@@ -212,7 +212,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits)\b|pieces? of \d)/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
   if (
-    /\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
+    /\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
       text,
     )
   )
@@ -362,7 +362,7 @@ function impliedBehind(
 ): { readonly from: number; readonly action: Action } | undefined {
   if (['cook', 'rest', 'proof', 'chill', 'temper', 'bloom', 'finish', 'job'].includes(step.action)) return undefined;
   const end = step.at + step.length;
-  const sign = sentence.text.slice(end, to).search(/[,;]|\s-\s/);
+  const sign = sentence.text.slice(end, to).search(/[,;]|\s[-/]\s/);
   if (sign < 0) return undefined;
   const from = end + sign;
   const text = sentence.text.slice(from, to);

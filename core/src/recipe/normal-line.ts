@@ -56,7 +56,7 @@ const MEASURE =
 
 /** What she does, as somebody tells it, in the words of what is to be done. */
 const THIRD =
-  /(?<=\b(?:she|he|it|who|then|and|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove|proof|ferment|bulk)(?:e?s)\b(?= (?:it|them|this|that|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
+  /(?<=\b(?:she|he|it|who|then|and|dough|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove|proof|round|ferment|bulk)(?:e?s)\b(?= (?:it|them|this|that|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
 
 /** What was done, as somebody tells it, in the words of what is to be done. */
 const TOLD: Readonly<Record<string, string>> = {
@@ -313,6 +313,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/(\d)\s*(?:litres?|liters?)\b/gi, '$1 l'],
   [/(\d)\s*millilit(?:re|er)s?\b/gi, '$1 ml'],
+  [/(?<![\p{L}\d])l(?= (?:lb|oz|pint|kg|cup|tsp|tbsp)\b)/gu, '1'],
   // a scan takes a nought, or a one, for a letter
   [
     /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:g|kg|ml|l|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|%)(?![\p{L}]))/gu,

@@ -9,7 +9,7 @@ import type { RecipeParts } from './sections.ts';
 const AMOUNT =
   '(?:\\d+(?:\\.\\d+)?(?:\\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\\d+\\s+\\d\\/\\d|\\d\\/\\d)(?:\\s*(?:-|–|to)\\s*(?:\\d+(?:\\.\\d+)?|[½¼¾⅓⅔]))?';
 const MEASURE =
-  '(?:g|kg|ml|l|fl oz|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?|spoon(?:ful)?s?|mugs?|bowls?|tubs?|jars?|beakers?|tins?|cans?|cartons?|bottles?|ladles?|scoops?|measures?)';
+  '(?:g|kg|ml|cl|dl|l|fl oz|oz|lb|pints?|litres?|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?|spoon(?:ful)?s?|mugs?|bowls?|tubs?|jars?|beakers?|tins?|cans?|cartons?|bottles?|ladles?|scoops?|measures?)';
 /** An amount with a measure and up to five words behind it: "½ glass of sunflower oil". */
 const WITH_MEASURE = new RegExp(
   `${AMOUNT}\\s*(?:heaped |level |good )?${MEASURE}\\b\\.?\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:(?:tipo |type )?(?:00|0|\\d{3}) (?=flour))?(?:[\\p{L}-]+\\s?){1,5})`,
@@ -59,6 +59,8 @@ function useAt(text: string, at: number): IngredientUse | undefined {
   const actions = actionsIn(text);
   const own = actions.findLast((a) => a.at < at) ?? actions[0];
   if (!own) return undefined;
+  // what is drizzled in goes into the dough
+  if (own.action === 'finish' && /\b(?:drizzle|sprinkle|scatter) in\b/i.test(text)) return 'dough';
   return MIXING.has(own.action) ? 'dough' : USE_OF[own.action];
 }
 

@@ -266,7 +266,10 @@ class Taking {
       /\s*(?:\s%)?\s+\d[\d.,]* ?k?g flour$|\s*(?:\([^)]*\d ?(?:k?g|m?l)\b[^)]*\)|, \d[\d.,]* ?k?g\b.*| \d{1,3} ?[x×] ?[\d.,]+ ?k?g)\s*$/i.exec(
         line.text,
       );
-    this.title = line.slice(0, amount?.index);
+    const title = line.slice(0, amount?.index);
+    // "using a 250 ml cup" names nothing
+    if (/\d ?(?:k?g|m?l)\b/.test(title.text)) this.notUnderstood.push(title);
+    else this.title = title;
     if (!amount) return;
     const isYield = /\d ?[x×] ?\d/.test(amount[0]) || /pieces of \d/.test(normalLine(amount[0]));
     (isYield ? this.facts : this.notUnderstood).push(line.slice(amount.index).trim());
@@ -295,7 +298,7 @@ class Taking {
   /** "By the mug: 2 mugs of flour …": what stands before a list of amounts is a title, or says nothing. */
   private withoutLead(line: Mapped): Mapped {
     const lead = LEAD.exec(line.text) ?? LONG_LEAD.exec(line.text);
-    if (!lead || actionsIn(normalLine(lead[1] ?? '')).length > 0) return line;
+    if (!lead || actionsIn(normalLine((lead[1] ?? '').replace(/\p{L}+-\p{L}+/gu, ''))).length > 0) return line;
     const items = itemsOf(line.slice(lead[0].length));
     // what holds a figure is a lead only of a long list
     if (/\d/.test(lead[1] ?? '') && !LEAD.test(line.text) && items.length < 4) return line;

@@ -92,7 +92,9 @@ export const FLOURS: readonly Food[] = [
     2.3,
     { gPerCup: 116 },
   ),
-  food('cornmeal', 'flour', 'cornmeal | polenta | maize meal', per100(2.5, 0.4, 72, 5, 8, 0), 2, { gPerCup: 138 }),
+  food('cornmeal', 'flour', 'cornmeal | corn meal | polenta | maize meal', per100(2.5, 0.4, 72, 5, 8, 0), 2, {
+    gPerCup: 138,
+  }),
   food('rice-flour', 'flour', 'rice flour | white rice flour | brown rice flour', per100(1, 0.3, 78, 2.4, 7, 0), 2.6, {
     gPerCup: 142,
   }),
