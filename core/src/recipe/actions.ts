@@ -73,7 +73,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'ball',
-    /\b(?:\broll(?:ing)? the (?:pieces|dough) (?:in)?to (?:\d+ )?(?:\w+ )?balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bshape round(?= *[,;.])|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;/&] |\band )round(?= *(?:[.,;/(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|\b(?:hand|mould) (?:them |it )?up(?: round)?\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;.] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.(]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|(?:at |@ ?)?\d{2,3} ?g\b)))/gi,
+    /\b(?:\bshape (?:each|every|them|the pieces)(?: piece| one)? (?:in)?to (?:\w+ ){0,2}?balls?\b|\broll(?:ing)? the (?:pieces|dough) (?:in)?to (?:\d+ )?(?:\w+ )?balls\b|(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?balls?\b|(?:break|pull|pinch|tear) off (?:\w+ ){0,3}?balls?\b|\b(?:shape|form|make|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?balls?\b|balls? (?:up|each|them|it)\b|(?<=[,;] |\band )(?:round(?:ed|ing)|balled)\b|\bshape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)|\bshape round(?= *[,;.])|\bmould(?: round| (?:in)?to balls)?\b|roll(?:ing)? (?:each|every|them|it|one)(?: (?:piece|portion|one|of them))?(?: up)? (?:in)?to (?:\w+ ){0,3}?balls?\b|(?<=^|[,;/&] |\band )round(?= *(?:[.,;/(\d]|$|loosely|gently|tightly))|\bpre-?shape\b|\bround (?:them|each|up|the (?:pieces|portions))\b|\b(?:hand|mould) (?:them |it )?up(?: round)?\b|(?<=^|[,;.] )\d{2,3} ?g balls\b|(?<=^|[,;.] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.(]|@|of \d))|(?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|(?:at |@ ?)?\d{2,3} ?g\b)))/gi,
   ],
   [
     'divide',
@@ -107,7 +107,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'finish',
-    /\b(?:brush(?! the (?:griddle|pan|skillet|plate|hotplate)\b)|drizzle|sprinkle|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|dust (?:(?:them|it) )?with (?=(?:\w+ )?(?:sugar|cinnamon|paprika|za)\b)|keep (?:\w+ ){0,2}?(?:warm|wrapped)|(?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)\b|apply (?=(?:\w+ )?(?:ghee|butter|oil)\b)|butter (?=the tops?\b|the breads?\b|them\b|it\b|each\b)|keep (?:them |it )?in (?:a |the )?(?:\w+ )?(?:towel|cloth)|top with|season with)\b/gi,
+    /\b(?:brush(?! the (?:griddle|pan|skillet|plate|hotplate)\b)|drizzle(?! of)|sprinkle|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|dust (?:(?:them|it) )?with (?=(?:\w+ )?(?:sugar|cinnamon|paprika|za)\b)|keep (?:\w+ ){0,2}?(?:warm|wrapped)|(?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)\b|apply (?=(?:\w+ )?(?:ghee|butter|oil)\b)|butter (?=the tops?\b|the breads?\b|them\b|it\b|each\b)|keep (?:them |it )?in (?:a |the )?(?:\w+ )?(?:towel|cloth)|top with|season with)\b/gi,
   ],
   [
     'cook',
@@ -115,7 +115,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'mix',
-    /\b(?:(?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)|blend|mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|put (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub)\b)\b/gi,
+    /\b(?:(?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)|blend|mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|(?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub)\b)\b/gi,
   ],
   ['serve', /\b(?:serve|eat|enjoy)\b/gi],
 ];

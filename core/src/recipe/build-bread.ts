@@ -8,7 +8,14 @@ import {
   type Bread,
 } from '../bread/index.ts';
 import { findFood } from '../foods/index.ts';
-import { BATTER_FROM_PCT, figuresOf, leavenKind, type FamilyName, type Ingredient } from '../formula/index.ts';
+import {
+  BATTER_FROM_PCT,
+  figuresOf,
+  leavenKind,
+  type FamilyName,
+  type Ingredient,
+  type IngredientUse,
+} from '../formula/index.ts';
 import {
   durationText,
   fixedText,
@@ -50,8 +57,8 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
     if (!one) notUnderstood.push(line);
     return one ?? [];
   });
-  const listed = weighedByFlour(read, facts);
-  const told = draftMethod(parts.method, onlyInFilling(listed));
+  const listed = weighedByFlour(withoutShares(read), facts);
+  const told = draftsOf(parts.method, listed);
   const lines = usedByMethod(listed, told.drafts);
   if (lines.some((l) => /cup|spoon|tsp|tbsp|\bc\b/i.test(l.amountText)))
     guesses.push({
@@ -62,7 +69,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   onShare(0.3);
   // work at a filling is known once it is known what goes into it
   const hasMore = lines.some((l, n) => l.use !== listed[n]?.use);
-  const method = hasMore ? draftMethod(parts.method, onlyInFilling(lines)) : told;
+  const method = hasMore ? draftsOf(parts.method, lines) : told;
   onShare(0.6);
   notUnderstood.push(
     ...method.passed.filter(
@@ -122,6 +129,15 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   return { bread, guesses, conflicts, keeping, choices: [], notUnderstood: ledger.notUnderstood, words: ledger.words };
 }
 
+/** "Five parts flour to three parts water: that is 1.5 kg and 900 g": what is weighed as well needs no shares. */
+function withoutShares(lines: readonly ReadIngredient[]): readonly ReadIngredient[] {
+  const isShare = (l: ReadIngredient): boolean => /\bparts?\b/i.test(l.amountText);
+  const isWeighed = (l: ReadIngredient): boolean =>
+    lines.some((x) => !isShare(x) && x.food !== undefined && x.food === l.food && /\d ?k?g\b/.test(x.amountText));
+  const shares = lines.filter(isShare);
+  return shares.length > 0 && shares.every(isWeighed) ? lines.filter((l) => !isShare(l)) : lines;
+}
+
 /** Percentages alone as grams, where the text says how much flour there is. */
 function weighedByFlour(lines: readonly ReadIngredient[], facts: readonly string[]): readonly ReadIngredient[] {
   const [, figure, unit] =
@@ -138,15 +154,17 @@ function weighedByFlour(lines: readonly ReadIngredient[], facts: readonly string
   });
 }
 
-/** Names of what goes into a filling or beside the bread, and not into the dough: the last word of each, "potatoes", and without its plural. */
-function onlyInFilling(lines: readonly ReadIngredient[]): readonly string[] {
-  const nouns = (uses: (use: ReadIngredient['use']) => boolean): readonly string[] =>
-    lines.filter((l) => uses(l.use)).flatMap((l) => l.name.replace(/,.*$/, '').split(' ').slice(-1));
-  const inDough = new Set(nouns((use) => use !== 'fill' && use !== 'serve'));
-  return nouns((use) => use === 'fill' || use === 'serve')
+/** Names of what goes into one of such uses, and not into the dough: the last word of each, "potatoes", and without its plural. */
+function onlyIn(lines: readonly ReadIngredient[], uses: readonly IngredientUse[]): readonly string[] {
+  const nouns = (isOf: (use: IngredientUse) => boolean): readonly string[] =>
+    lines.filter((l) => isOf(l.use)).flatMap((l) => l.name.replace(/,.*$/, '').split(' ').slice(-1));
+  const inDough = new Set(nouns((use) => !['fill', 'serve', 'finish'].includes(use)));
+  return nouns((use) => uses.includes(use))
     .filter((n) => n.length > 2 && !inDough.has(n))
     .flatMap((n) => [n, n.replace(/(?:(?<=o)es|s)$/, ''), `${n}s`]);
 }
+const draftsOf = (method: readonly Mapped[], lines: readonly ReadIngredient[]): MethodDrafts =>
+  draftMethod(method, onlyIn(lines, ['fill', 'serve']), onlyIn(lines, ['finish']));
 
 /** Cups of flour that were scooped hold more than they are taken for, and the dough looks wetter than it is. */
 function wetForCups(lines: readonly ReadIngredient[], bread: Bread): readonly Conflict[] {

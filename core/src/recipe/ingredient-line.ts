@@ -394,10 +394,10 @@ function nameOf(told: string, food: Food | undefined): string {
   const words = known !== '' && !findFood(foreign) && findFood(known) ? known : told;
   const head = words
     .replace(/\([^)]*\)/g, ' ')
-    .replace(/^\s*\/\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
+    .replace(/^\s*\/\s*[\d.½¼¾⅓⅔]+\s*(?:fl oz|\w+)\s*/, '')
     .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
     .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
-    .replace(/^\s*[\d.½¼¾⅓⅔]+\s*(?:oz|ounces?|g|ml)\b\s*/, '')
+    .replace(/^\s*\/?\s*[\d.½¼¾⅓⅔]+\s*(?:fl oz|oz|ounces?|g|ml)\b\s*/, '')
     .split(
       /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to (?!taste)|until |while |that |which |[—–] |by (?:volume|weight)\b|at \d)/,
     )[0];

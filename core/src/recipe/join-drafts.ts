@@ -8,6 +8,7 @@ export const withRubbedBread = (drafts: readonly StepDraft[]): readonly StepDraf
   return drafts.map((d, n) => {
     if (cooked < 0 || n <= cooked) return d;
     if (d.action === 'rub' || /\broll (?:it |them )?in\b/i.test(d.text)) return { ...d, action: 'finish' };
+    if (n > last && d.action === 'fill') return { ...d, action: 'finish' };
     // what is stirred once bread is cooked is for its finish, and no dough
     return n > last && d.action === 'mix' ? { ...d, action: 'job', isBeside: true } : d;
   });

@@ -52,15 +52,19 @@ class Drafting {
   readonly passed: Mapped[] = [];
   heat: MethodDrafts['heat'];
 
-  constructor(private readonly fillings: readonly string[]) {}
+  constructor(
+    private readonly fillings: readonly string[],
+    private readonly toppings: readonly string[],
+  ) {}
 
   /** "Fry the onion with the cumin": work at what the bread is filled with, before it is filled. */
   private isAtFilling(text: string, actions: readonly FoundAction[]): boolean {
-    const named = foodWordsIn(text, this.fillings);
+    const [isFilling, isTopping] = [this.fillings, this.toppings].map((names) => foodWordsIn(text, names).length > 0);
+    const work = isFilling ? FILLING_WORK : TOPPING_WORK;
     return (
-      named.length > 0 &&
+      (isFilling === true || isTopping === true) &&
       actions.length > 0 &&
-      actions.every((a) => FILLING_WORK.has(a.action)) &&
+      actions.every((a) => work.has(a.action)) &&
       !/\b(?:dough|flour|griddle|each|balls?|breads?|rounds?)\b/i.test(text)
     );
   }
@@ -180,9 +184,13 @@ class Drafting {
   }
 }
 
-/** `fillings`: what goes into the bread or beside it and not into its dough, by name. */
-export function draftMethod(lines: readonly Mapped[], fillings: readonly string[] = []): MethodDrafts {
-  const drafting = new Drafting(fillings);
+/** `fillings`, `toppings`: what goes into the bread or beside it, and what goes on top, and not into its dough; by name. */
+export function draftMethod(
+  lines: readonly Mapped[],
+  fillings: readonly string[] = [],
+  toppings: readonly string[] = [],
+): MethodDrafts {
+  const drafting = new Drafting(fillings, toppings);
   for (const raw of lines.flatMap(sentencesOf)) drafting.take(raw);
   const { drafts: told, heat, keeping, remarks, troubles, beside, passed } = drafting;
   const isLate = (d: StepDraft): boolean => d.action === 'finish' && ONCE_COOKED.test(d.text);
@@ -209,7 +217,8 @@ const joined = (a: string | undefined, b: string): string => (a === undefined ? 
 function impliedIn(text: string, times: readonly Duration[]): Action | undefined {
   if (/^(?:then )?(?:\d+ )?(?:even |equal )?balls\b/i.test(text)) return 'ball';
   if (/^weight of (?:the |each |a )?(?:piece|ball)/i.test(text)) return 'divide';
-  if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits)\b|pieces? of \d)/i.test(text)) return 'divide';
+  if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits)\b(?! \p{L}+ to\b)|pieces? of \d)/iu.test(text))
+    return 'divide';
   if (times.length === 0) return undefined;
   if (
     /\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
@@ -285,6 +294,8 @@ function componentDraft(sentence: Mapped, actions: readonly FoundAction[]): Step
 
 /** What can be done to a filling: the same words as for dough, but for those of its stages. */
 const FILLING_WORK = new Set<Action>(['job', 'mix', 'cook', 'heat', 'rest', 'chill', 'knead', 'scald', 'clap']);
+/** What goes on top is stirred or prepared beside; cooked it is with the bread. */
+const TOPPING_WORK = new Set<Action>(['job', 'mix']);
 const escaped = (word: string): string => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 const foodWordsIn = (text: string, names: readonly string[]): readonly string[] =>
   names.filter((n) => new RegExp(`\\b${escaped(n)}\\b`, 'i').test(text));

@@ -56,7 +56,7 @@ const MEASURE =
 
 /** What she does, as somebody tells it, in the words of what is to be done. */
 const THIRD =
-  /(?<=\b(?:she|he|it|who|then|and|dough|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove|proof|round|ferment|bulk)(?:e?s)\b(?= (?:it|them|this|that|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
+  /(?<=\b(?:she|he|it|who|then|and|dough|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove|proof|round|ferment|bulk)(?:e?s)\b(?= (?:it|them|this|that|another|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
 
 /** What was done, as somebody tells it, in the words of what is to be done. */
 const TOLD: Readonly<Record<string, string>> = {
@@ -74,12 +74,14 @@ const TOLD: Readonly<Record<string, string>> = {
   rolled: 'roll',
   cooked: 'cook',
   baked: 'bake',
+  scaled: 'scale',
+  griddled: 'griddle',
   flipped: 'flip',
   turned: 'turn',
 };
 /** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
 const PASSIVE = new RegExp(
-  `(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?= (?:for|and|with|in|into|under|to|out|until|by)\\b)`,
+  `(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?= (?:(?:for|and|with|in|into|under|to|out|until|by|at)\\b|\\d))`,
   'gi',
 );
 /** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
@@ -263,7 +265,8 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/\b(min|sec)\.(?= [/+])/gi, '$1'],
   [/\b(?:tipo|type) (0{1,2})\b(?! ?flour)/gi, '$1 flour'],
-  [/\b(knead|mix|rest|prove|proof)((?:ed)?(?: it)?) for another (\d{1,2})(?=[.,;]|$)/gi, '$1$2 for $3 min'],
+  [/\b(knead|mix|rest|prove|proof)((?:ed)?(?: it)?)(?: for)? another (\d{1,2})(?=[.,;]|$)/gi, '$1$2 for $3 min'],
+  [/(\d)\s*fl\.? ?oz\b/gi, '$1 fl oz'],
   [/\banother (minute|hour)\b/gi, '1 $1 more'],
   [/\bkneed(?=ing\b|ed\b|s?\b)/gi, 'knead'],
   [/(\d) more (seconds?|secs?|minutes?|mins?|hours?)\b/gi, '$1 $2 more'],

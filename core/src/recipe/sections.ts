@@ -134,6 +134,17 @@ class Taking {
     }
     // "for every two mugs of flour: one mug of water, …"
     let line = whole.replace(/^for (?:every|each) ((?:\d+|an?|one|two|three|four) [^:]{3,30}):\s*/i, '$1, ');
+    const inBrackets = BRACKETED.exec(line.text);
+    const [bracketed = '', about = ''] = inBrackets ?? [];
+    const list = line.slice(about.length, bracketed.length).replace(/^\s*\(|\)\.?\s*$/g, '');
+    if (inBrackets && itemsOf(list).length > 2) {
+      const head = line.slice(0, about.length);
+      if (this.title === undefined && this.isAtStart) this.title = head;
+      else this.headings.push(head);
+      this.list(list);
+      if (line.text.length > bracketed.length) this.take(line.slice(bracketed.length).trim());
+      return;
+    }
     const dashed = /^(\p{L}[\p{L} '’.,-]{2,45}?) [—–-] (?=\d)/u.exec(line.text);
     if (dashed && itemsOf(sentencesOf(line.slice(dashed[0].length))[0] ?? line).length > 2) {
       const head = line.slice(0, dashed[1]?.length);
@@ -405,6 +416,8 @@ const COLOUR_ALONE =
   /\d.*\b(?:white|brown|strong|plain|dark|light)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light)\.?$/iu;
 /** "…, 10 à 90 g": how many, and how heavy. */
 const YIELD_TAIL = /(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|x|×|@|à)(?: of| à| @)? ?\d{2,3} ?g\)?$/i;
+/** "Dough for 10 wraps (flour 0,6 kg, water 0,33 kg, …)." */
+const BRACKETED = /^(\p{L}[^():.]{2,50}?) ?\([^()]{20,}\)\.?\s*/u;
 /** Several words in capitals, with or without the number of a page. */
 const IN_CAPITALS = /^(?!.*\d ?(?:K?G|M?L|%))\p{Lu}[\p{Lu}.'’&-]* [\p{Lu} .,'’&-]{3,50}(?:\s+\d{1,3})?$/u;
 /** "Based on 1000 g flour:": how much the percentages behind it are of. */

@@ -33,6 +33,7 @@ import { THIRTY_FIRST } from './held-thirty-first.ts';
 import { THIRTY_SECOND } from './held-thirty-second.ts';
 import { THIRTY_THIRD } from './held-thirty-third.ts';
 import { THIRTY_FOURTH } from './held-thirty-fourth.ts';
+import { THIRTY_FIFTH } from './held-thirty-fifth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -72,6 +73,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...THIRTY_SECOND,
   ...THIRTY_THIRD,
   ...THIRTY_FOURTH,
+  ...THIRTY_FIFTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
