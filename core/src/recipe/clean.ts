@@ -1,6 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import { byQuestions } from './answers.ts';
 import { actionsIn } from './actions.ts';
+import { itemsOf } from './items.ts';
 import { Mapped } from './mapped.ts';
 import { inParts, normalLine, RATIO, STAGE_ALONE } from './normal-line.ts';
 
@@ -64,6 +65,8 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')
     .replace(/(?:\s\.){3,}\s*|\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
+    // what the first of two columns has none of
+    .replace(/^\p{L}[\p{L} ]+?\s{2,}[–—-]\s{2,}\d[\d.,]* ?(?:k?g|m?l)\s*$/u, '')
     // two columns that measure the same
     .replace(
       /(\d[\d.,]* ?(?:k?g|m?l))\s{2,}((?:\d[\d.,]*(?: ?[½¼¾])?|[½¼¾]) ?(?:fl ?oz|oz|lb|tsp|tbsp|cups?))\s*$/i,
@@ -157,7 +160,8 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+
  * each then says so. The cells of a table stand in one line.
  */
 export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
-  const lines = workApart(commaRows(all.flatMap(barred)).map(tabbed));
+  const told = workApart(commaRows(all.flatMap(barred)).map(tabbed)).flatMap(listApart);
+  const lines = told.some((l) => PER_PIECE.test(l.text)) ? told.flatMap(secondApart) : told;
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
     !/^[|\s:+-]+$/.test(text) &&
@@ -220,6 +224,17 @@ function barred(line: Mapped): readonly Mapped[] {
   return isList ? line.split(/\s*\|\s*/g) : [line];
 }
 
+/** A row in which one cell is a whole list: the list is a line of its own. */
+function listApart(row: Mapped): readonly Mapped[] {
+  if (!row.text.includes('|')) return [row];
+  const cells = row.split(/\|/g).map((c) => c.trim());
+  const at = cells.findIndex((c, n) => n > 0 && itemsOf(c).length > 2);
+  if (at < 1) return [row];
+  const list = cells[at];
+  const others = cells.filter((c, n) => n !== at && c.text !== '');
+  return list ? [...others.slice(0, 1), list, ...others.slice(1)].map((c) => c.replace(/^/, '| ')) : [row];
+}
+
 /** The head of a table whose rows hold ingredients and, in the last cell, what is done with them. */
 const WORK_COLUMN =
   /\|[^|]*(?:ingredient|what|material)[^|]*\|.*\|\s*(?:work|method|what to do|procedure|process|instructions?|do)\s*\|?\s*$/i;
@@ -260,6 +275,15 @@ const tabbed = (line: Mapped): Mapped =>
 /** Columns for several sizes of a class: "| For 6 | For 12". */
 const SIZES =
   /\|\s*(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads)?\s*\|\s*(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads)?\s*\|?\s*$/i;
+
+/** The amounts of one piece before those of the class: "| Per bread | x 12 |". */
+const PER_PIECE = /\|\s*(?:per|each|for (?:1|one))\b[^|]*\|\s*(?:[x×]|for|makes)?\s*\d+[^|]*\|?\s*$/i;
+function secondApart(row: Mapped): readonly Mapped[] {
+  const [, head = '', second = ''] = /^(\|?[^|]*\|)([^|]*\|)/.exec(row.text) ?? [];
+  const [from, to] = [head.length, head.length + second.length];
+  if (!/\d/.test(second)) return [row];
+  return [Mapped.join([row.slice(0, from), row.slice(to)], ''), row.slice(from, to - 1).trim()];
+}
 
 /** Of a row for several sizes the name and the first of them; the others stay unread, and are shown so. */
 function oneSize(row: Mapped, head: Mapped | undefined): Mapped {

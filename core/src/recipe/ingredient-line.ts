@@ -79,7 +79,8 @@ export function readIngredientLine(
   const whole = plainAmounts(normal(withoutBullet(raw)));
   // "00 flour": noughts are what it is called
   const noughts = /^(?:(?:tipo|type) )?(0{1,2}) (?=\w*flour)/i.exec(whole.text);
-  const line = whole.slice(noughts?.[0].length ?? 0);
+  const columns = TWO_COLUMNS.exec(whole.text);
+  const line = whole.slice(noughts?.[0].length ?? 0, columns?.[1]?.length);
   const [first = line, ...rest] = splitExtras(line);
   const one = readOne(raw, first, use, system);
   if (!one) return undefined;
@@ -106,6 +107,8 @@ export function readIngredientLine(
   return [main, ...extras];
 }
 
+/** Of two columns of amounts the first is read; the other is shown as not understood. */
+const TWO_COLUMNS = /^(\p{L}[^\d]*? \d+(?:\.\d+)? ?(g|kg|ml|l)) \d+(?:\.\d+)? ?\2$/u;
 /** What is short for a flour, water, salt, yeast or oil in a teacher's own notes: "600 fl, 390 w, 12 s". */
 const SHORT: Readonly<Record<string, string>> = {
   fl: 'flour',

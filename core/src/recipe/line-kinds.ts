@@ -59,8 +59,10 @@ export function looksLikeIngredient(line: string): boolean {
 export function isInList(line: string): boolean {
   if (looksLikeIngredient(line)) return true;
   const text = normalLine(line);
+  // "1st fermentation: 60 min"
+  if (/^\d+(?:st|nd|rd|th)\b/i.test(line) || looksTimed(line)) return false;
   return STARTS_WITH_AMOUNT.test(text)
-    ? line.length <= LONGEST_INGREDIENT && actionsIn(text).length < 2
+    ? line.length <= LONGEST_INGREDIENT && actionsIn(text).length < 2 && /\p{L}{3}/u.test(text)
     : findFood(text) !== undefined &&
         text.split(' ').length <= 9 &&
         !SENTENCE.test(line) &&

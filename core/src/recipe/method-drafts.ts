@@ -27,7 +27,7 @@ const BESIDE =
 const THEN_AFTER =
   /[;,] (?:and |then )?(?=after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b)/i;
 const AFTER =
-  /^(?:(?:okay|so|now|then),? )*after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:seconds?|secs?|minutes?|mins?|hours?|hrs?)\b,?/i;
+  /^(?:about )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?) later,?\s|^(?:(?:okay|so|now|then),? )*after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:seconds?|secs?|minutes?|mins?|hours?|hrs?)\b,?/i;
 const IDLE = new Set<Action>(['rest', 'proof', 'chill', 'temper', 'bloom']);
 /** "Brush with butter after baking", told before it is baked. */
 const ONCE_COOKED =

@@ -188,6 +188,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
   [/\b(tea|table|dessert)[ -]?spoonful(s?)\b/gi, '$1spoon$2'],
+  [/\b(tea|table)sp\b\.?/gi, '$1spoon'],
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (balls?|pieces?|portions?)\b/gi, '$1 $3 of $2 g'],
   [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
   // "1h rise", "45 min bulk"
@@ -213,6 +214,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d+)\s*['′] ?(\d{2})(?!\d)(?:\s*["″])?/g, '$1 min $2 s'],
   [/(\d+)\s*['′](?=\s|[/,;.+)]|$)/g, '$1 min'],
   [/\b(?:the )?(?:finely )?(?:grated )?zest of (\d+(?:\/\d)?) (lemon|lime|orange)s?\b/gi, '$1 $2 zest'],
+  [
+    /(?<![\d./])(\d+(?:\.\d+)?) ?\/ ?(\d+(?:\.\d+)?) ?\/ ?(\d+(?:\.\d+)?) ?(seconds?|secs?|s|min(?:utes?)?)\b/gi,
+    '$1 $4, $2 $4, $3 $4',
+  ],
   // "60/45 sec": one side and the other
   [/(?<![\d./])(\d{2,3})\s*\/\s*(\d{2,3})\s*(seconds?|secs?|s)\b/gi, '$1 $3, $2 $3'],
   [WORK_OF_STAGE, (_, stage = '') => `${STAGES[stage.toLowerCase()] ?? stage} `],
@@ -245,6 +250,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(?:an?|1|one) hour and a quarter\b/gi, '75 minutes'],
   [/\b(?:an?|1|one) minute and a quarter\b/gi, '75 seconds'],
   [/\b(?:an?|1|one) minute and three quarters\b/gi, '105 seconds'],
+  [/\banother hour and a half\b/gi, '90 minutes more'],
   [/\b(?:an?|1|one) hour and three quarters\b/gi, '105 minutes'],
   [/,? say (\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],

@@ -25,6 +25,9 @@ const IF_TIME = /\bif (?:you have (?:the )?time|there is (?:still )?time|time al
 const IDLE_IF_TIME =
   /^(?:leave|rest|let|chill|set aside)\b[^.;]*\bif (?:you have (?:the )?time|there is time|time allows)\b/i;
 
+/** "…, resting it for 5 minutes whenever it springs back". */
+const WHENEVER = /,? ?\b(?:resting|rest) (?:it|them|the dough) for (?:about )?\d+ ?\w+ (?:whenever|if|when) [^.;]*/gi;
+
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
 export function scopesIn(text: string): readonly Scope[] {
   const found: Scope[] = [];
@@ -41,6 +44,7 @@ export function scopesIn(text: string): readonly Scope[] {
     }
   for (const m of text.matchAll(IF_TIME)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of text.matchAll(OR_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of text.matchAll(WHENEVER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'if' });
   const idle = IDLE_IF_TIME.exec(text);
   if (idle) found.push({ from: 0, to: idle[0].length, kind: 'may' });
   const wish = WISH.exec(text);

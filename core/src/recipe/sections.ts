@@ -162,6 +162,13 @@ class Taking {
       this.title = line.replace(/\s{2,}\d{1,3}$/, '');
       return;
     }
+    const manyOf = this.title === undefined && this.isAtStart ? YIELD_LEAD.exec(line.text) : null;
+    if (manyOf) {
+      const [lead = '', name = ''] = manyOf;
+      this.title = line.slice(0, name.length);
+      this.facts.push(line.slice(name.length, lead.length).replace(/^[,–— -]+|:\s*$/g, ''));
+      line = line.slice(lead.length);
+    }
     const many = this.title === undefined && this.isAtStart ? YIELD_TAIL.exec(line.text) : null;
     if (many && many.index > 3 && actionsIn(normalLine(line.text.slice(0, many.index))).length === 0) {
       this.title = line.slice(0, many.index);
@@ -383,7 +390,8 @@ class Taking {
       if (this.part === 'ingredients') this.part = 'unknown';
     } else if (this.title === undefined && this.isAtStart && text.length <= 120 && NO_SENTENCE.test(text))
       this.takeTitle(body);
-    else if (this.part === 'method' || looksHeatOrServe(text) || looksTimed(text)) this.method.push(body);
+    else if (this.part === 'method' || looksHeatOrServe(text) || looksTimed(text) || WEIGHT_OF.test(text))
+      this.method.push(body);
     else this.notUnderstood.push(body);
   }
 }
@@ -392,7 +400,8 @@ const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}, (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,
 /** A stage that is an order: where its line does not say it again it is done. */
 const IMPERATIVE = /^(?:(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?|(?:[Rr]ound|[Bb]all|[Ff]old|[Dd]ivid)ing\.?)$/;
 /** "350 ff": so much of something that only the writer knows. */
-const BARE_NOUN = /^\d{1,4} (?!(?:pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
+const BARE_NOUN =
+  /^\d{1,4} (?!(?:k?g|m?l|cl|dl|oz|lb|s|h|pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 /** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */
 const OF_FLOUR =
   /^[^:.]{0,60}?\(?flour ?(?:=|is) ?100(?: ?%)?\)?\s*:\s*|^(?:(?:everything |all )?(?:in|as) )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
@@ -418,6 +427,10 @@ const COLOUR_ALONE =
 const YIELD_TAIL = /(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|x|×|@|à)(?: of| à| @)? ?\d{2,3} ?g\)?$/i;
 /** "Dough for 10 wraps (flour 0,6 kg, water 0,33 kg, …)." */
 const BRACKETED = /^(\p{L}[^():.]{2,50}?) ?\([^()]{20,}\)\.?\s*/u;
+/** The same before a list: "Pita, 40 pcs à 85 g: …". */
+const YIELD_LEAD =
+  /^(\p{L}[^:\d]{2,50}?)(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|x|×|@|à)(?: of| à| @)? ?\d{2,3} ?g\)?:\s+/iu;
+const WEIGHT_OF = /^weight of (?:the |each )?(?:pieces?|balls?)\b/i;
 /** Several words in capitals, with or without the number of a page. */
 const IN_CAPITALS = /^(?!.*\d ?(?:K?G|M?L|%))\p{Lu}[\p{Lu}.'’&-]* [\p{Lu} .,'’&-]{3,50}(?:\s+\d{1,3})?$/u;
 /** "Based on 1000 g flour:": how much the percentages behind it are of. */

@@ -1,7 +1,7 @@
 import { Mapped } from './mapped.ts';
 
 const SHORTENED =
-  /(?<=[\d½¼¾] ?(?:heaping |level |rounded )?)[cCtT]\.$|\b(?:approx|mins?|max|secs?|hrs?|tbsp|tsp|oz|lb|in|cm|ca|e\.g|i\.e|no)\.$/i;
+  /(?<=[\d½¼¾] ?(?:heaping |level |rounded )?)[cCtT]\.$|\b(?:approx|mins?|max|secs?|hrs?|tbsp|tsp|teasp|tablesp|oz|lb|in|cm|ca|e\.g|i\.e|no)\.$/i;
 
 /** Sentences of a paragraph; a point inside a number or after a shortening ends none. */
 export function sentencesOf(paragraph: Mapped): readonly Mapped[] {

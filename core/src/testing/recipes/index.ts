@@ -34,6 +34,7 @@ import { THIRTY_SECOND } from './held-thirty-second.ts';
 import { THIRTY_THIRD } from './held-thirty-third.ts';
 import { THIRTY_FOURTH } from './held-thirty-fourth.ts';
 import { THIRTY_FIFTH } from './held-thirty-fifth.ts';
+import { THIRTY_SIXTH } from './held-thirty-sixth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -74,6 +75,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...THIRTY_THIRD,
   ...THIRTY_FOURTH,
   ...THIRTY_FIFTH,
+  ...THIRTY_SIXTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

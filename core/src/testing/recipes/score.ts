@@ -180,7 +180,10 @@ function lostAmounts(
     }
     if (step) return unit.includes('°') || isNear(/^kg$/i.test(unit) ? 1000 * value : value, bread.piece.doughG, 0.1);
     // a line is of one ingredient: what stands beside its amount says it once more in brackets, or adds to it
-    const before = text.slice(own.from, m.index);
+    // what is shown as not understood before it is no amount of the line
+    const before = words
+      .filter((w) => w.owner === 'none' && w.from >= own.from && w.to <= m.index)
+      .reduce((t, w) => t.replace(text.slice(w.from, w.to), ''), text.slice(own.from, m.index));
     const isFirst = before.match(AMOUNT) === null;
     return (
       isFirst ||
