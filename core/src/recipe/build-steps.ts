@@ -150,8 +150,10 @@ function completed(drafts: readonly StepDraft[], guesses: Guess[]): readonly Ste
   }
   if (!has('roll', 'shape', 'coil', 'fill')) {
     const at = result.findIndex((d) => d.action === 'cook');
-    result.splice(at < 0 ? result.length : at, 0, addedDraft('roll'));
-    note('roll', 'no rolling or shaping is told; it is added');
+    // a batter is poured
+    const shaping = drafts.some((d) => /\bbatter\b/i.test(d.text)) ? 'shape' : 'roll';
+    result.splice(at < 0 ? result.length : at, 0, addedDraft(shaping));
+    note(shaping, 'no rolling or shaping is told; it is added');
   }
   if (!has('cook')) {
     const at = result.findIndex((d) => d.action === 'finish' || d.action === 'clap');

@@ -73,6 +73,12 @@ const plainLine = (line: Mapped): Mapped =>
       (_, metric = '', other = '') => `${metric} (${other})`,
     )
     .replace(/(\d[\d.,]* ?ml)\s+((?:\d|[½¼¾]) ?tsp)\s*$/i, (_, metric = '', other = '') => `${metric} (${other})`)
+    // "flour, water and salt: 600 g of the first, 360 g of the second and 12 g of the third"
+    .replace(
+      /^(?:you (?:only )?need (?:only )?)?(\p{L}+), (\p{L}+),? and (\p{L}+): (\d[^,]*?) of the first, (\d[^,]*?) of the second,? and (\d[^.]*?) of the third/iu,
+      (_, a = '', b = '', c = '', first = '', second = '', third = '') =>
+        `${first} ${a}, ${second} ${b}, ${third} ${c}`,
+    )
     // "as much flour as it takes, about five glasses"
     .replace(
       /\bas much ([\p{L} ]{3,20}?) as [\p{L} ]{3,20}, (?:about|around) (\p{L}+|\d+(?:[.,]\d+)?) (\p{L}+)/iu,

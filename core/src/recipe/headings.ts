@@ -49,7 +49,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
 ];
 /** The head of a table: what stands in its columns. */
 const COLUMN_HEADS =
-  /^(?:(?:ingredients?|materials?|what|items?|components?|how much|amount|quantity|weight|grams?|k?g|%|percent(?:age)?|baker['’]?s? ?%|notes?|remarks?|unit|steps?|stages?|process|time|duration|value|parameter|setting|operation|minutes|min|temp(?:erature)?\.?)(?:\s+|$)){2,}$/i;
+  /^(?:(?:ingredients?|materials?|what|items?|components?|how much|amount|quantity|weight|grams?|k?g|%|percent(?:age)?|baker['’]?s? ?%|notes?|remarks?|unit|steps?|stages?|process|time|duration|value|parameter|setting|operation|work|task|activity|minutes|min|temp(?:erature)?\.?)(?:\s+|$)){2,}$/i;
 export const PREFERMENT = /^\W*(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)\b/i;
 /** "(12 h at room temperature)" behind a preferment: how long it stands. */
 export const STOOD = /\([^)]*(?:\d ?(?:h|hours?|hrs?)\b|\bovernight\b)[^)]*\)\.?$/i;
@@ -83,7 +83,11 @@ export function headingOf(
     if (known && !(known[2] === 'griddle' && looksTimed(after))) return { part: known[1], use: known[2], rest: after };
   }
   if (COLUMN_HEADS.test(bare.replace(/[();]/g, ' ')))
-    return { part: /^(?:step|stage|process)/i.test(bare) ? 'method' : 'ingredients', use: 'dough', rest: '' };
+    return {
+      part: /^(?:step|stage|process|work|task|activity|operation)/i.test(bare) ? 'method' : 'ingredients',
+      use: 'dough',
+      rest: '',
+    };
   if (/^step \d{1,2}$/i.test(bare)) return { part: 'method', use: 'dough', rest: '' };
   if (/^for (?:the )?\w+(?: \w+)?:?$/i.test(line) && line.length < 40)
     return { part: 'ingredients', use: /\b(?:butter|oil|glaze)\b/i.test(line) ? 'finish' : 'dough', rest: '' };

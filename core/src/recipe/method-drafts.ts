@@ -233,7 +233,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   )
     return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)/i.test(text)) return 'chill';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|under a bowl|overnight|bench)\b/i.test(
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|under a bowl|bowl over|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'

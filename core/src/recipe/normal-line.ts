@@ -146,6 +146,7 @@ export function inParts(ratio: string): string {
 
 const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])[] = [
   [/\u00a0|\t/g, ' '],
+  [/ {2,}/g, ' '],
   [/ [·•] /g, ', '],
   [/⁄/g, '/'],
   [/[‐‑−]/g, '-'],
@@ -171,6 +172,8 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/(?<=\b(?:yields?|makes|gives|quantity):? )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/(?<=^\(?|= )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
+  [/^pieces?:? (\d{1,3})$/i, 'makes $1 pieces'],
+  [/^weight:? (\d{2,3}) ?g$/i, 'piece weight $1 g'],
   [/^hydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)/i, 'water '],
   [/(?<=^|[.;] )(\d{1,3}) ?[x×] ?(\d{2,3}(?:[.,]\d)?) ?g(?= *(?:[,;]|\.(?!\d)|$))/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
@@ -191,6 +194,12 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(tea|table)sp\b\.?/gi, '$1spoon'],
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (balls?|pieces?|portions?)\b/gi, '$1 $3 of $2 g'],
   [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
+  // "6 minutes of mixing and an hour of bulk proof"
+  [
+    /(?:\b(\d+(?:\.\d+)?) (min(?:ute)?s?|h(?:ours?)?)|\ban (hour)) of (mixing|kneading|bulk proof|proof|rest)(?:ing)?\b/gi,
+    (_, n = '', unit = '', hour = '', work = '') =>
+      `${STAGES[work.toLowerCase()] ?? work} ${hour === '' ? `${n} ${unit}` : '1 hour'}`,
+  ],
   // "1h rise", "45 min bulk"
   [
     /(?<=^|[,;./] )(\d+(?:\.\d+)?) ?(h|hours?|hrs?|min|mins|minutes?) (rest|proof|rise|bulk|knead|mix|ferment)(?:ing)?\b(?= *(?:[,;./(]|$))/gi,
@@ -372,7 +381,7 @@ export function withoutBullet(line: Mapped): Mapped {
   return (
     line
       .replace(/^\s*(?:\p{Extended_Pictographic}\uFE0F?\s*)+/u, '')
-      .replace(/^\s*(?:[•*·▢□☐✓‣◦>#①-⑳]+|[-–—]+(?=\s))\s*/u, '')
+      .replace(/^\s*(?:[-=]>|[•*·▢□☐✓‣◦►>#①-⑳]+|[-–—]+(?=\s))\s*/u, '')
       // "3 BULK PROOF – 65 minutes"
       .replace(
         /^\s*\d{1,2}\s+(?=(?:MIX|KNEAD|(?:BULK )?PROOF|BULK|(?:BENCH )?REST|DIVIDE|SCALE|BALL|ROUND|SHAPE|FLATTEN|STRETCH|ROLL|FOLD|CHILL|COOK|BAKE|BRUSH)\b)/,

@@ -28,6 +28,9 @@ const IDLE_IF_TIME =
 /** "…, resting it for 5 minutes whenever it springs back". */
 const WHENEVER = /,? ?\b(?:resting|rest) (?:it|them|the dough) for (?:about )?\d+ ?\w+ (?:whenever|if|when) [^.;]*/gi;
 
+/** "Add water if required.": what only some doughs need. */
+const ADD_IF = /^add (?:a little |some |more |a little more )?[\p{L} ]{3,24} if (?:required|needed|necessary)\b/iu;
+
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
 export function scopesIn(text: string): readonly Scope[] {
   const found: Scope[] = [];
@@ -45,6 +48,8 @@ export function scopesIn(text: string): readonly Scope[] {
   for (const m of text.matchAll(IF_TIME)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of text.matchAll(OR_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of text.matchAll(WHENEVER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'if' });
+  const addIf = ADD_IF.exec(text);
+  if (addIf) found.push({ from: 0, to: addIf[0].length, kind: 'may' });
   const idle = IDLE_IF_TIME.exec(text);
   if (idle) found.push({ from: 0, to: idle[0].length, kind: 'may' });
   const wish = WISH.exec(text);

@@ -369,7 +369,7 @@ class Taking {
       this.facts.push(body);
       const name = titleIn(text);
       if (name !== undefined) this.title ??= body.slice(0, name.length);
-    } else if (this.part === 'passed') this.notUnderstood.push(body);
+    } else if (this.part === 'passed' || /\bholds (?:about )?\d/i.test(text)) this.notUnderstood.push(body);
     else if (this.part === 'keeping') this.keeping.push(body);
     else if (itemsOf(body).length > 1) this.list(body);
     else if (this.part === 'unknown' && this.method.length === 0 && BARE_NOUN.test(text) && !findFood(text))
@@ -404,7 +404,7 @@ const BARE_NOUN =
   /^\d{1,4} (?!(?:k?g|m?l|cl|dl|oz|lb|s|h|pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 /** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */
 const OF_FLOUR =
-  /^[^:.]{0,60}?\(?flour ?(?:=|is) ?100(?: ?%)?\)?\s*:\s*|^(?:(?:everything |all )?(?:in|as) )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
+  /^[^:.]{0,60}?\(?flour ?(?:=|is|\() ?100(?: ?%)?\)?\s*:\s*|^(?:(?:everything |all )?(?:in|as) )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
 const LIST_OPENS = String.raw`(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} (?:T\d+ )?\d)`;
 /** "By the mug: ", "Dough for 24: ", "Wraps 8 x 0,1 kg: ". */
 const LEAD = new RegExp(

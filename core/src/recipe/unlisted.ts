@@ -19,6 +19,9 @@ const DUSTING =
 const BRUSHING =
   /\b(?:brush|smear|drizzl|spread|rub|dot|slather|paint|bast|appl)(?:e|ed|y|ying|ing|s)?\b[^.]*?\b((?:melted |soft |garlic |herb |clarified |olive )*(?:butter|ghee|oil|honey))\b/i;
 
+/** "… with a little ghee", while it cooks. */
+const WITH_FAT = /\bwith (?:a |some )?(?:little |few drops of |drop of )?((?:\w+ )?(?:ghee|butter|oil))\b/i;
+
 /** What a method uses outside the dough and no line lists: griddle fat, dusting flour, what the bread is brushed with. */
 function unlistedOutside(drafts: readonly StepDraft[], heatWords: string): readonly Found[] {
   const found: Found[] = [];
@@ -36,6 +39,9 @@ function unlistedOutside(drafts: readonly StepDraft[], heatWords: string): reado
   const cooked = drafts.findIndex((x) => x.action === 'cook');
   for (const d of drafts) {
     const brush = ['finish', 'clap', 'fill', 'cook'].includes(d.action) ? BRUSHING.exec(d.text) : null;
+    const fat = d.action === 'cook' ? WITH_FAT.exec(d.text) : null;
+    if (fat)
+      found.push({ food: findFood(fat[1] ?? '') ?? foodById('oil'), use: 'griddle', gPerPiece: 2, from: fat[0] });
     if (!brush || (d.action !== 'cook' && GREASING.test(d.text))) continue;
     const food = findFood(brush[1] ?? '') ?? foodById('butter');
     if (d.action === 'fill') found.push({ food, use: 'layer', gPerPiece: 6, from: brush[0] });

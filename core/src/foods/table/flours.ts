@@ -162,7 +162,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'coarse-semolina',
     'flour',
-    'coarse semolina | semola | semola rimacinata | rava | sooji | suji | farina',
+    'coarse semolina | semola | semola rimacinata | rava | sooji | suji',
     per100(1, 0.2, 70, 4, 12, 0),
     1.9,
     { gPerCup: 167, ...wheat },

@@ -35,6 +35,7 @@ import { THIRTY_THIRD } from './held-thirty-third.ts';
 import { THIRTY_FOURTH } from './held-thirty-fourth.ts';
 import { THIRTY_FIFTH } from './held-thirty-fifth.ts';
 import { THIRTY_SIXTH } from './held-thirty-sixth.ts';
+import { THIRTY_SEVENTH } from './held-thirty-seventh.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -76,6 +77,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...THIRTY_FOURTH,
   ...THIRTY_FIFTH,
   ...THIRTY_SIXTH,
+  ...THIRTY_SEVENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
