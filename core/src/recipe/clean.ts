@@ -57,7 +57,7 @@ function besideEachOther(line: Mapped): readonly Mapped[] {
 const flourFirst = (line: Mapped): Mapped =>
   /^To [^,;]{5,45}?flour,? (?:take|add|use) (?:\p{Ll}|\d)/u.test(line.text)
     ? line.slice('To '.length).replace(/(?<=flour),? (?:take|add|use) (?=\p{Ll}|\d)/u, ', ')
-    : line;
+    : line.replace(/(?<=^(?:\p{L}+|\d+) [^,;.]{3,30}flour) needs? (?=\p{Ll}|\d)/u, ', ');
 
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>

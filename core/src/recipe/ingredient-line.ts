@@ -417,7 +417,7 @@ function nameOf(told: string, food: Food | undefined): string {
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
     // what is done to it is none of its name
     .replace(
-      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened)(?: (?:and|together) ?\p{L}*)?$/iu,
+      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened)(?: (?:and|together) ?\p{L}*)?$| together$/iu,
       '',
     )
     .replace(/\s+/g, ' ')

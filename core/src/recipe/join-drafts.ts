@@ -72,9 +72,20 @@ const withBloom = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
     return d.action === 'rest' && isYeast && isShort ? { ...d, action: 'bloom' } : d;
   });
 
+/** "Stir, lid on, ten minutes", before there are pieces: it stands. */
+const withLid = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
+  drafts.map((d, n) =>
+    d.action === 'cook' &&
+    /\blid on\b/i.test(d.text) &&
+    !/\b(?:griddle|pan|heat|skillet|tawa|plate|flip|turn)\b/i.test(d.text) &&
+    drafts.slice(n + 1).some((x) => ['knead', 'divide', 'ball'].includes(x.action))
+      ? { ...d, action: 'rest' }
+      : d,
+  );
+
 /** What is done to the pieces, and to the dough before there are any, by its place among the steps. */
 export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
-  withFoldedPieces(withWholeBall(withRounds(withBloom(drafts))));
+  withFoldedPieces(withWholeBall(withRounds(withBloom(withLid(drafts)))));
 
 /** "Ferment 60 minutes with a fold after 30": the time before the fold, the fold, and what is left. */
 export const withFolds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>

@@ -172,6 +172,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/(?<=\b(?:yields?|makes|gives|quantity):? )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/(?<=^\(?|= )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
+  [
+    /\b(\d{1,3}) ?[x×] ?0[.,](\d{1,3}) ?kg\b/gi,
+    (_, n = '', kg = '') => `${n} pieces of ${Math.round(1000 * Number(`0.${kg}`))} g`,
+  ],
   [/^pieces?:? (\d{1,3})$/i, 'makes $1 pieces'],
   [/^weight:? (\d{2,3}) ?g$/i, 'piece weight $1 g'],
   [/^hydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)/i, 'water '],

@@ -137,7 +137,10 @@ function withFlour(parts: RecipeParts): RecipeParts {
     return { line, use: 'dough' as const };
   });
   if (found.some((f) => isFlour(f.line.text))) return { ...parts, ingredients: [...parts.ingredients, ...found] };
-  const bare = texts.flatMap((text) => [...text.text.matchAll(/(?:[\p{L}-]+ )?\p{L}+/giu)].map((m) => ({ text, m })));
+  const listed = parts.ingredients.map((i) => normal(i.line));
+  const bare = [...texts, ...listed].flatMap((text) =>
+    [...text.text.matchAll(/(?:[\p{L}-]+ )?\p{L}+/giu)].map((m) => ({ text, m })),
+  );
   const flour = bare.find(({ m }) => isFlour(m[0]));
   if (!flour || (parts.ingredients.length === 0 && !isWork(parts.method))) return parts;
   const line = flour.text.slice(flour.m.index, flour.m.index + flour.m[0].length);

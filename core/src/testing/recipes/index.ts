@@ -36,6 +36,7 @@ import { THIRTY_FOURTH } from './held-thirty-fourth.ts';
 import { THIRTY_FIFTH } from './held-thirty-fifth.ts';
 import { THIRTY_SIXTH } from './held-thirty-sixth.ts';
 import { THIRTY_SEVENTH } from './held-thirty-seventh.ts';
+import { THIRTY_EIGHTH } from './held-thirty-eighth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -78,6 +79,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...THIRTY_FIFTH,
   ...THIRTY_SIXTH,
   ...THIRTY_SEVENTH,
+  ...THIRTY_EIGHTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
