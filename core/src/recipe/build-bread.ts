@@ -1,12 +1,4 @@
-import {
-  densityOf,
-  pieceDiameterCm,
-  pieceGrams,
-  pieceThicknessMm,
-  methodTimes,
-  USUAL_BENCH,
-  type Bread,
-} from '../bread/index.ts';
+import { methodTimes, USUAL_BENCH, type Bread } from '../bread/index.ts';
 import { findFood } from '../foods/index.ts';
 import {
   BATTER_FROM_PCT,
@@ -16,18 +8,12 @@ import {
   type Ingredient,
   type IngredientUse,
 } from '../formula/index.ts';
-import {
-  durationText,
-  fixedText,
-  MEASURE_SYSTEMS,
-  type MeasureSystem,
-  roundedTo,
-  roundHalfUp,
-} from '../units/index.ts';
+import { durationText, MEASURE_SYSTEMS, type MeasureSystem, roundHalfUp } from '../units/index.ts';
 import { buildFormula, neverUsed } from './build-formula.ts';
+import { LOSS_PCT, pieceOf, piecesOf } from './build-piece.ts';
 import { buildSteps } from './build-steps.ts';
 import { durationsIn } from './durations.ts';
-import { divisionIn, pairConflicts, pieceWeightIn, sizeIn, yieldIn } from './figures-in-text.ts';
+import { pairConflicts } from './figures-in-text.ts';
 import { readIngredientLine, type ReadIngredient } from './ingredient-line.ts';
 import { draftMethod, type MethodDrafts } from './method-drafts.ts';
 import { wordsOf } from './ledger.ts';
@@ -39,8 +25,6 @@ import { sentencesOf } from './sentences.ts';
 import { addUnlisted, heldBack, namedToAvoid } from './unlisted.ts';
 import { usedByMethod } from './uses.ts';
 
-const LOSS_PCT = 3;
-const USUAL_PIECE_G = 80;
 const MOST_INGREDIENTS = 60;
 
 /** Puts a bread together from a recipe's parts. `bread` is null where there is no flour to speak of. */
@@ -225,122 +209,6 @@ function systemOf(text: string): MeasureSystem {
   if (named) return named;
   const isMetric = /\d\s*(?:g|ml|kg|l|cm|mm)\b|°\s*C|\d\s*C\b/.test(text);
   return isMetric ? 'metric' : 'us';
-}
-
-interface Count {
-  readonly pieces: number;
-  readonly pieceG: number | undefined;
-}
-
-function piecesOf(
-  facts: readonly string[],
-  title: string,
-  lines: readonly ReadIngredient[],
-  method: string,
-  guesses: Guess[],
-  conflicts: Conflict[],
-): Count {
-  const stated = [...facts, title].map(yieldIn).find((y) => y !== undefined);
-  const divided = divisionIn(method);
-  const weight = pieceWeightIn(method) ?? facts.map((f) => pieceWeightIn(f)).find((w) => w !== undefined);
-  const doughG = lines.reduce((sum, l) => sum + (l.use === 'dough' ? (l.weight?.g ?? 0) : 0), 0);
-  const range = stated ?? divided;
-  if (stated && divided && (divided.least > stated.most || divided.most < stated.least))
-    conflicts.push({
-      paths: ['piece.doughG'],
-      what: `it is said to make ${stated.text.replace(/^\D*/, '')}, but is divided into ${divided.least === divided.most ? divided.least : `${divided.least} to ${divided.most}`}`,
-    });
-  const exact = divided && divided.least === divided.most ? divided.least : undefined;
-  let pieces = exact ?? (range ? roundHalfUp((range.least + range.most) / 2) : undefined);
-  if (pieces !== undefined && exact === undefined && range && range.most > range.least)
-    guesses.push({
-      path: 'piece.doughG',
-      from: range.text,
-      why: `"${range.least} to ${range.most}" is taken as ${pieces}`,
-    });
-  if (pieces !== undefined && stated?.isServings === true && !divided)
-    guesses.push({ path: 'piece.doughG', from: stated.text, why: 'one bread is taken for each serving' });
-  if (pieces === undefined && weight) pieces = Math.max(1, roundHalfUp(doughG / (1 + LOSS_PCT / 100) / weight.g));
-  if (pieces === undefined) {
-    pieces = Math.max(1, roundHalfUp(doughG / USUAL_PIECE_G));
-    guesses.push({
-      path: 'piece.doughG',
-      from: '',
-      why: `no number of pieces is told; ${USUAL_PIECE_G} g a piece is taken`,
-    });
-  }
-  if (weight && doughG > 0) {
-    const by = doughG / (1 + LOSS_PCT / 100) / weight.g;
-    if (range ? by < range.least * 0.88 || by > range.most * 1.12 : Math.abs(by - pieces) / pieces > 0.12)
-      conflicts.push({
-        paths: ['piece.doughG'],
-        what: `the dough weighs ${roundHalfUp(doughG)} g: ${fixedText(by, 1)} pieces of ${roundHalfUp(weight.g)} g, not ${range && range.least < range.most ? `${range.least} to ${range.most}` : pieces}`,
-      });
-  }
-  return { pieces: Math.max(1, pieces), pieceG: weight?.g };
-}
-
-const USUAL_THICKNESS_MM = 3;
-/** Thickness beyond which a stated diameter cannot be meant for one rolled sheet, in mm. */
-const THICKNESS_MM = { least: 1, most: 25 } as const;
-
-function pieceOf(
-  doughG: number,
-  count: Count,
-  steps: Bread['steps'],
-  text: string,
-  guesses: Guess[],
-  conflicts: Conflict[],
-): Bread['piece'] {
-  const shared = doughG / (1 + LOSS_PCT / 100) / count.pieces;
-  const grams = roundedTo(Math.min(100_000, Math.max(1, count.pieceG ?? shared)), 1);
-  const density = densityOf({ steps });
-  const size = sizeIn(text);
-  const shape = shapeOf(text);
-  let { thicknessMm } = size;
-  // a text gives the round that wedges are cut of, a piece its radius
-  let diameterCm = shape === 'wedge' && size.diameterCm !== undefined ? size.diameterCm / 2 : size.diameterCm;
-  if (diameterCm !== undefined && thicknessMm !== undefined) {
-    const by = pieceGrams({ diameterCm, shape }, thicknessMm, density);
-    if (Math.abs(by - grams) / grams > 0.5)
-      conflicts.push({
-        paths: ['piece.doughG', 'piece.diameterCm', 'piece.thicknessMm'],
-        what: `a piece of ${roundedTo(diameterCm, 1)} cm and ${roundedTo(thicknessMm, 1)} mm weighs about ${roundHalfUp(by)} g, the dough gives ${roundHalfUp(grams)} g`,
-      });
-  } else if (diameterCm === undefined) {
-    thicknessMm ??= USUAL_THICKNESS_MM;
-    diameterCm = pieceDiameterCm(grams, thicknessMm, density, { shape });
-    guesses.push({
-      path: 'piece.diameterCm',
-      from: '',
-      why: `worked out from ${roundHalfUp(grams)} g at ${thicknessMm} mm and a density of ${density} g/cm³`,
-    });
-  } else {
-    const by = pieceThicknessMm(grams, { diameterCm, shape }, density);
-    if (by >= THICKNESS_MM.least && by <= THICKNESS_MM.most) {
-      thicknessMm = by;
-      guesses.push({
-        path: 'piece.thicknessMm',
-        from: '',
-        why: `worked out from ${roundHalfUp(grams)} g and ${roundedTo(diameterCm, 1)} cm at a density of ${density} g/cm³`,
-      });
-    }
-  }
-  return {
-    doughG: grams,
-    diameterCm: roundedTo(Math.min(500, Math.max(1, diameterCm)), 1),
-    ...(thicknessMm === undefined ? {} : { thicknessMm: roundedTo(Math.min(200, Math.max(0.1, thicknessMm)), 1) }),
-    shape,
-  };
-}
-
-function shapeOf(text: string): string {
-  if (/\boval|tear-?drop|tongue\b/i.test(text)) return 'oval';
-  if (/\bcoil|spiral|snail\b/i.test(text)) return 'coil';
-  if (/\b(?:half-?moons?|in half over the filling)\b/i.test(text)) return 'half';
-  if (/\b(?:quarters|wedges|triangles|farls?)\b/i.test(text)) return 'wedge';
-  if (/\b(?:into|in) (?:a )?squares?|envelope\b/i.test(text)) return 'square';
-  return /\bpocket\b/i.test(text) ? 'pocket' : 'round';
 }
 
 function familyOf(ingredients: readonly Ingredient[], method: MethodDrafts, guesses: Guess[]): FamilyName {

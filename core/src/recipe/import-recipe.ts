@@ -1,7 +1,8 @@
 import { failure, fault, success, type Result } from '../faults/index.ts';
 import { LIMITS, readBread, readJson } from '../formats/index.ts';
 import { buildBread } from './build-bread.ts';
-import { joinedLines, percentLines } from './clean.ts';
+import { joinedLines } from './clean.ts';
+import { percentLines } from './tables.ts';
 import { withGaps } from './ledger.ts';
 import { textOfHtml } from './html.ts';
 import { partsOfJsonLd, recipesOf, titleOfJsonLd, type JsonRecipe } from './json-ld.ts';

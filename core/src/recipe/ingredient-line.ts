@@ -3,7 +3,9 @@ import type { IngredientUse } from '../formula/index.ts';
 import { type MeasureSystem, roundHalfUp } from '../units/index.ts';
 import { gramsOf, isLoose, readAmounts, type Amount, type Weighed } from './amounts.ts';
 import { Mapped, type Span } from './mapped.ts';
+import { nameOf, turnedName } from './ingredient-name.ts';
 import { normal, withoutBullet } from './normal-line.ts';
+import { plainAmounts } from './plain-amounts.ts';
 
 /** One ingredient as a line gives it, in grams where they can be known. */
 export interface ReadIngredient {
@@ -109,76 +111,6 @@ export function readIngredientLine(
 
 /** Of two columns of amounts the first is read; the other is shown as not understood. */
 const TWO_COLUMNS = /^(\p{L}[^\d]*? \d+(?:\.\d+)? ?(g|kg|ml|l)) \d+(?:\.\d+)? ?\2$/u;
-/** What is short for a flour, water, salt, yeast or oil in a teacher's own notes: "600 fl, 390 w, 12 s". */
-const SHORT: Readonly<Record<string, string>> = {
-  fl: 'flour',
-  f: 'flour',
-  w: 'water',
-  s: 'salt',
-  y: 'yeast',
-  o: 'oil',
-};
-const COUNT = '\\d+(?:\\.\\d+)?(?: ?[½¼¾⅓⅔])?|[½¼¾⅓⅔]|(?:\\d+ )?\\d\\/\\d';
-const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag|cube)s?';
-
-/** A line in which sums, containers with what they hold, and a teacher's own short forms are plain amounts. */
-function plainAmounts(line: Mapped): Mapped {
-  return (
-    line
-      .replace(
-        /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|with|and|then|and then|roughly) (?:(?:about|around|roughly) )?(?=\d|[½¼¾])/i,
-        '',
-      )
-      .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<!\([^)]*)(?<=\d ?% )hydration\b/i, 'water ')
-      .replace(/^(\p{L}[\p{L} ]+?)\s+[-–—]\s+(?=(?:about )?(?:\d|[½¼¾]))/u, (_, name = '') => `${name} `)
-      .replace(/ (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?)\b/i, '')
-      .replace(/ approx\.?$/i, '')
-      .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
-      // the type of a flour is no amount
-      .replace(/ T ?(\d{2,3})\b(?= |$)/, '')
-      .replace(/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`)
-      .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
-      // "cups of flour: 4"
-      .replace(
-        /^(?:\p{L}+ )?(cup|glass|mug|spoon|bowl|ladle)s?(?: \((?:small|tea)\))? of ([\p{L} ]+): (\d[\d ./½¼¾]*)$/iu,
-        (all = '', vessel = '', name = '', n = '') => `${n} ${/small|tea/i.test(all) ? 'tea' : ''}${vessel} ${name}`,
-      )
-      // "1 1/2 tubs of flour (that is about 450 g)"
-      .replace(
-        /^[\d ./½¼¾]+ \w+ (?:of )?([^(]+) \((?:that is|that['’]s|i\.?e\.?|=) (?:about )?(\d+(?:\.\d+)?) (g|kg|ml|l)\)/i,
-        (_, name = '', g = '', unit = '') => `${g} ${unit} ${name}`,
-      )
-      .replace(
-        new RegExp(
-          `^(\\d+(?:\\.\\d+)?)?\\s*(?:x\\s*)?${CONTAINER} \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)(?: of)?`,
-          'i',
-        ),
-        (_, n = '1', g = '', unit = '') => `${Number(n) * Number(g)} ${unit}`,
-      )
-      .replace(
-        new RegExp(
-          `^(\\d+(?:\\.\\d+)?)? ?(?:(?:small|large|big|little) )?${CONTAINER} (?:of )?([^(]+) \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)`,
-          'i',
-        ),
-        (_, n = '1', name = '', g = '', unit = '') => `${Number(n) * Number(g)} ${unit} ${name}`,
-      )
-      .replace(
-        /^(\d+(?:\.\d+)?) (g|ml) (?:plus|and|\+) (\d+(?:\.\d+)?) \2\b/i,
-        (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
-      )
-      // whose measure it goes by is none of what is measured: "a spoon of oil for each mug of flour"
-      .replace(/ (?:for|per|to) (?:each|every) .*$| per (?:mug|cup|glass|bowl)$/i, '')
-      .replace(
-        new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good) )?spoon(?:ful)?s? (?:of )?`, 'i'),
-        (_, n = '', how = '') => `${n} ${how}tbsp `,
-      )
-      .replace(
-        new RegExp(`^(${COUNT}) (?:mug|bowl|ladle|scoop|measure|jug|teacup|tin|jar|tub|beaker|pot)s? (?!\\()`, 'i'),
-        (_, n = '') => `${n} glass `,
-      )
-  );
-}
-
 function splitExtras(line: Mapped): readonly Mapped[] {
   const { text } = line;
   const m =
@@ -370,69 +302,6 @@ function disagreementOf(
       return `${own.text} is ${roundHalfUp(a.g)} g, ${o.text} is ${roundHalfUp(b.g)} g`;
   }
   return undefined;
-}
-
-/** "Flour, whole wheat": what it is before what it is like. */
-function turnedName(words: string): string {
-  const m =
-    /^\W*(flour|yeast|sugar|oil|milk|butter|salt|water|cream|yogurt)(?:, *| *\()([\p{L} -]{3,24})\)?\W*$/iu.exec(words);
-  const turned = m ? `${m[2]?.trim()} ${m[1]}`.toLowerCase() : '';
-  if (
-    m?.[2]
-      ?.trim()
-      .toLowerCase()
-      .endsWith((m[1] ?? '').toLowerCase())
-  )
-    return words;
-  return m && findFood(turned) !== findFood(m[1] ?? '') ? turned : words;
-}
-
-const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of)\b/gi;
-
-/** What the ingredient is called: its words before comma and brackets, without leftover measures. */
-function nameOf(told: string, food: Food | undefined): string {
-  // "bloem (flour)": of two languages the one that is known
-  const [, foreign = '', known = ''] =
-    /^\W*([\p{L} ]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ?? /^\W*(\p{L}+) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ?? [];
-  const words = known !== '' && !findFood(foreign) && findFood(known) ? known : told;
-  const head = words
-    .replace(/\([^)]*\)/g, ' ')
-    .replace(/^\s*\/\s*[\d.½¼¾⅓⅔]+\s*(?:fl oz|\w+)\s*/, '')
-    .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
-    .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
-    .replace(/^\s*\/?\s*[\d.½¼¾⅓⅔]+\s*(?:fl oz|oz|ounces?|g|ml)\b\s*/, '')
-    .split(
-      /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to (?!taste)|until |while |that |which |[—–] |by (?:volume|weight)\b|at \d)/,
-    )[0];
-  const text = (head ?? '')
-    .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
-    .replace(
-      /(?<=\p{L}{3})\s+\d+(?:\.\d+)?\s*(?:[½¼¾]|\d\/\d)?\s*(?:(?:k?g|m?l|cups?|tbsp|tsp|(?:table|tea)spoons?|oz|lb|pints?)\b.*|\s*)$/u,
-      '',
-    )
-    .replace(/^(?:a )?bit of /i, '')
-    .replace(/ in (?:a|the|1) (?:\w+ )?bowl$| little by little$| gradually$| a little at a time$/i, '')
-    .replace(/^(?:take|use|add)\s+/i, '')
-    .replace(/^(?:(?:of|a|an|the|some|little|enough)\s+)+/i, '')
-    .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
-    // what is done to it is none of its name
-    .replace(
-      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened)(?: (?:and|together) ?\p{L}*)?$| together$/iu,
-      '',
-    )
-    .replace(/\s+/g, ' ')
-    .trim()
-    .toLowerCase()
-    // but the type of a flour
-    .replace(/\bt(?= ?\d{2,3}\b)/, 'T');
-  const plain =
-    food?.role === 'egg'
-      ? text
-          .replace(SIZES, '')
-          .trim()
-          .replace(/^eggs$/, 'egg')
-      : text;
-  return (plain === '' ? (food?.names[0] ?? 'ingredient') : plain).slice(0, 120);
 }
 
 /** Flour with the powder that it holds, apart: plain flour and 5 % baking powder (common practice). */

@@ -175,7 +175,7 @@ function withCookingJoined(drafts: readonly StepDraft[]): readonly StepDraft[] {
       cook?.action === 'cook' &&
       d.action === 'cook' &&
       (between?.action === 'finish' || (between?.action === 'fill' && /\b(?:another|more|again)\b/i.test(d.text)));
-    if (!isMore || !cook || !between) return [...list, d];
+    if (!isMore) return [...list, d];
     const joined = {
       ...cook,
       text: `${cook.text}, ${between.text}, turn, ${d.text}`,

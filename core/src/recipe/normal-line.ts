@@ -1,133 +1,8 @@
 import { findFood } from '../foods/index.ts';
 import { Mapped } from './mapped.ts';
+import { LARGE, largeValue, MEASURE, NUMBER_WORD, NUMBERS, SMALL, wordValue } from './number-words.ts';
 import { remembered } from './remembered.ts';
-
-const NUMBERS: Readonly<Record<string, string>> = {
-  one: '1',
-  two: '2',
-  three: '3',
-  four: '4',
-  five: '5',
-  six: '6',
-  seven: '7',
-  eight: '8',
-  nine: '9',
-  ten: '10',
-  eleven: '11',
-  twelve: '12',
-  thirteen: '13',
-  sixteen: '16',
-};
-/** "one" alone is mostly somebody or something: it is a figure before a measure. */
-const NUMBER_WORD = new RegExp(
-  `\\b(?<!\\b(?:each|every|this|that|the|the (?:dry|fresh|small|large|big|other|same|red|white|plain)|any|no|other|which|first|second|last) )(${Object.keys(NUMBERS).join('|')})\\b`,
-  'gi',
-);
-const TENS: Readonly<Record<string, number>> = {
-  fourteen: 14,
-  fifteen: 15,
-  seventeen: 17,
-  eighteen: 18,
-  nineteen: 19,
-  twenty: 20,
-  thirty: 30,
-  forty: 40,
-  fifty: 50,
-  sixty: 60,
-  seventy: 70,
-  eighty: 80,
-  ninety: 90,
-};
-const SMALL = Object.keys(NUMBERS).join('|');
-/** "four hundred", "two hundred and forty", "thirty-five", "a hundred". */
-const LARGE = new RegExp(
-  `\\b(?:(an?|${SMALL}) hundred(?:(?: and)? (${Object.keys(TENS).join('|')}|${SMALL}))?(?:[ -](${SMALL}))?|(${Object.keys(TENS).join('|')})(?:[ -](${SMALL}))?)\\b`,
-  'gi',
-);
-function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string | undefined)[]): string {
-  const of = (word: string | undefined): number => {
-    const w = (word ?? '').toLowerCase();
-    return w === '' ? 0 : w === 'a' || w === 'an' ? 1 : (TENS[w] ?? Number(NUMBERS[w] ?? 0));
-  };
-  return String(100 * of(hundreds) + of(more) + of(ones) + of(tens) + of(tensOnes));
-}
-const MEASURE =
-  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?|mugs?|jars?|beakers?|measures?|spoons?|spoonfuls?|bowls?|tins?|ladles?|scoops?';
-
-/** What she does, as somebody tells it, in the words of what is to be done. */
-const THIRD =
-  /(?<=\b(?:she|he|it|who|then|and|dough|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove|proof|round|ferment|bulk)(?:e?s)\b(?= (?:it|them|this|that|another|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
-
-/** What was done, as somebody tells it, in the words of what is to be done. */
-const TOLD: Readonly<Record<string, string>> = {
-  mixed: 'mix',
-  kneaded: 'knead',
-  rested: 'rest',
-  proofed: 'proof',
-  balled: 'balls',
-  proved: 'prove',
-  rose: 'rise',
-  divided: 'divide',
-  rounded: 'round',
-  folded: 'fold',
-  shaped: 'shape',
-  rolled: 'roll',
-  cooked: 'cook',
-  baked: 'bake',
-  scaled: 'scale',
-  griddled: 'griddle',
-  flipped: 'flip',
-  turned: 'turn',
-};
-/** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
-const PASSIVE = new RegExp(
-  `(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?= (?:(?:for|and|with|in|into|under|to|out|until|by|at)\\b|\\d))`,
-  'gi',
-);
-/** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
-const TOLD_VERB = new RegExp(
-  `(^|[.,;] |\\b(?:i|we|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|theirs|pieces|again|by|with|\\d+|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
-  'gi',
-);
-
-/** "3 min 1st speed, 6 min 2nd speed", "4 slow 4 fast". */
-const SPEEDS =
-  /(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:1st|first|slow|low)(?: (?:speed|gear))?,? (?:and |then |\+ )?(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:2nd|second|fast|medium|high)\b(?: (?:speed|gear))?/gi;
-/** The two as one; "2 min first, 1 min second" are sides of a bread. */
-const bothSpeeds = (all: string, a: string, b: string, verb = ''): string =>
-  /\b(?:slow|fast|low|medium|speed|gear)\b/i.test(all) ? `${verb}${Number(a) + Number(b)} min` : all;
-/** A stage by its noun at the head of a line, "Mixing: 5 min". */
-const STAGES: Readonly<Record<string, string>> = {
-  mixing: 'mix',
-  kneading: 'knead',
-  'bulk fermentation': 'bulk ferment',
-  'bulk proof': 'bulk proof',
-  fermentation: 'ferment',
-  proofing: 'proof',
-  proving: 'prove',
-  dividing: 'divide',
-  scaling: 'scale',
-  portioning: 'portion',
-  weighing: 'scale',
-  pressing: 'press out',
-  griddling: 'griddle',
-  holding: 'keep warm',
-  rounding: 'round up',
-  balling: 'balls',
-  resting: 'rest',
-  'bench rest': 'bench rest',
-  shaping: 'shape',
-  rolling: 'roll',
-  sheeting: 'roll',
-  baking: 'bake',
-  cooking: 'cook',
-};
-/** A line that is the noun of a stage and nothing more. */
-export const STAGE_ALONE = new RegExp(`^(?:${Object.keys(STAGES).join('|')})\\.?$`, 'i');
-const WORK_OF_STAGE = new RegExp(
-  `^(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|\\s+(?=\\d)|\\.?$)`,
-  'i',
-);
+import { bothSpeeds, PASSIVE, SPEEDS, STAGES, THIRD, TOLD, TOLD_VERB, WORK_OF_STAGE } from './told-words.ts';
 
 const SHARE =
   '(?:\\d{1,2}(?:[./]\\d)?|[½¼¾]) (?!(?:g|kg|ml|l|min|h|parts?|cups?|mugs?|glass(?:es)?|bowls?|spoons?|tbsp|tsp|tins?)\\b)\\p{L}[\\p{L} -]{2,20}';
@@ -364,11 +239,6 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   // "knead for 10 minutes, rest it for 15"
   [/(?<=\d ?min(?:utes?)?\b[^.;]*\bfor )(\d{1,3})(?=\s*(?:[.,;](?!\d)|$))/gi, '$1 minutes'],
 ];
-
-function wordValue(word: string): string {
-  const w = word.trim().toLowerCase();
-  return w === '' || w === 'an' ? '1' : (NUMBERS[w] ?? w);
-}
 
 /** A line in one spelling: number words as figures, fractions of measures, decimal points, units set apart. */
 export function normal(line: Mapped): Mapped {

@@ -15,10 +15,25 @@ import {
   looksTimed,
   MAKE,
 } from './line-kinds.ts';
+import {
+  asPercent,
+  BARE_NOUN,
+  COLOUR_ALONE,
+  IN_CAPITALS,
+  LEAD,
+  LONG_LEAD,
+  NO_SENTENCE,
+  STAGE_LABEL,
+  WEIGHT_OF,
+  YIELD_LEAD,
+  YIELD_TAIL,
+} from './openings.ts';
 import type { GivenOwner } from './result.ts';
+import { type ListLine, listLine } from './list-lines.ts';
 import { Mapped } from './mapped.ts';
 import { sentencesOf } from './sentences.ts';
-import { normalLine, STAGE_ALONE, withoutBullet } from './normal-line.ts';
+import { normalLine, withoutBullet } from './normal-line.ts';
+import { STAGE_ALONE } from './told-words.ts';
 import { isBareTitle, isNamedTitle, isTitle, OPENING, OPENING_LABEL, plainTitle, titleIn } from './titles.ts';
 
 /** A recipe taken apart: its title, the lines of ingredients with their use, the sentences of the method, and what is neither. */
@@ -88,79 +103,50 @@ class Taking {
       if (answer.line) this.take(answer.line);
       return;
     }
-    const pairs = [...whole.text.matchAll(PAIR)];
-    const [pair] = pairs;
-    if (pair && pairs.length > 2) {
-      if (pair.index > 0)
-        this.take(
-          whole
-            .slice(0, pair.index)
-            .replace(/[:,;]\s*$/, '')
-            .trim(),
-        );
-      for (const p of pairs)
-        this.list(
-          whole
-            .slice(p.index, p.index + p[0].length)
-            .replace(/;/, '')
-            .replace(/\.$/, ''),
-        );
-      const end = (pairs.at(-1)?.index ?? 0) + (pairs.at(-1)?.[0].length ?? 0);
-      if (whole.slice(end).trim().text !== '') this.take(whole.slice(end).trim());
-      return;
-    }
-    if (SUM.test(whole.text)) {
-      this.facts.push(whole);
-      return;
-    }
-    const based = BASED_ON.exec(whole.text);
-    if (based) {
-      const from = based.index + based[0].length;
-      this.facts.push(whole.slice(based.index, from));
-      if (based.index > 0) this.take(whole.slice(0, based.index).trim());
-      this.take(whole.slice(from).trim());
-      return;
-    }
-    const share = OF_FLOUR.exec(whole.text);
-    if (share) {
-      const [list = whole, ...more] = sentencesOf(whole);
-      this.ingredients.push({ line: whole.slice(0, share[0].length).replace(/^.*$/, 'flour 100 %'), use: 'dough' });
-      for (const item of itemsOf(list.slice(share[0].length).replace(/\s*\(flour: [^)]*\)/i, ''))) {
-        const isSaid = /%|per ?cent/i.test(item.text);
-        this.ingredients.push({ line: isSaid ? item : item.replace(/\.?$/, ' %'), use: 'dough' });
-      }
-      for (const s of more) this.take(s);
+    const told = listLine(whole);
+    if (told) {
+      this.takeListLine(told);
       return;
     }
     // "for every two mugs of flour: one mug of water, …"
-    let line = whole.replace(/^for (?:every|each) ((?:\d+|an?|one|two|three|four) [^:]{3,30}):\s*/i, '$1, ');
-    const inBrackets = BRACKETED.exec(line.text);
-    const [bracketed = '', about = ''] = inBrackets ?? [];
-    const list = line.slice(about.length, bracketed.length).replace(/^\s*\(|\)\.?\s*$/g, '');
-    if (inBrackets && itemsOf(list).length > 2) {
-      const head = line.slice(0, about.length);
-      if (this.title === undefined && this.isAtStart) this.title = head;
-      else this.headings.push(head);
-      this.list(list);
-      if (line.text.length > bracketed.length) this.take(line.slice(bracketed.length).trim());
-      return;
-    }
+    const spread = whole.replace(/^for (?:every|each) ((?:\d+|an?|one|two|three|four) [^:]{3,30}):\s*/i, '$1, ');
+    const named = this.withoutName(spread);
+    if (!named || this.isNoPart(named)) return;
+    const body = this.withoutHeading(this.withoutLabel(named));
+    if (body) this.takeBody(body);
+  }
+
+  private takeListLine({ before, head, fact, items, rest }: ListLine): void {
+    if (before) this.take(before);
+    if (head) this.takeHead(head);
+    if (fact) this.facts.push(fact);
+    for (const item of items) this.list(item);
+    for (const line of rest) this.take(line);
+  }
+
+  /** What stands over a list: the title, where there is none. */
+  private takeHead(head: Mapped): void {
+    if (this.title === undefined && this.isAtStart) this.title = head;
+    else this.headings.push(head);
+  }
+
+  /** The line behind what it opens with of the bread's name, and how many it makes; undefined where that was all of it. */
+  private withoutName(whole: Mapped): Mapped | undefined {
+    let line = whole;
     const dashed = /^(\p{L}[\p{L} '’.,-]{2,45}?) [—–-] (?=\d)/u.exec(line.text);
     if (dashed && itemsOf(sentencesOf(line.slice(dashed[0].length))[0] ?? line).length > 2) {
-      const head = line.slice(0, dashed[1]?.length);
-      if (this.title === undefined && this.isAtStart) this.title = head;
-      else this.headings.push(head);
+      this.takeHead(line.slice(0, dashed[1]?.length));
       line = line.slice(dashed[0].length);
     }
     const named = this.title === undefined ? /^(?:name|title|recipe)\s*:\s*/i.exec(line.text) : null;
     if (named) {
       this.headings.push(line.slice(0, named[0].length));
       this.title = line.slice(named[0].length);
-      return;
+      return undefined;
     }
     if (this.title === undefined && this.isAtStart && IN_CAPITALS.test(line.text)) {
       this.title = line.replace(/\s{2,}\d{1,3}$/, '');
-      return;
+      return undefined;
     }
     const manyOf = this.title === undefined && this.isAtStart ? YIELD_LEAD.exec(line.text) : null;
     if (manyOf) {
@@ -173,15 +159,7 @@ class Taking {
     if (many && many.index > 3 && actionsIn(normalLine(line.text.slice(0, many.index))).length === 0) {
       this.title = line.slice(0, many.index);
       this.facts.push(line.slice(many.index).replace(/^[,–— -]+/, ''));
-      return;
-    }
-    if (LABELLED.test(line.text)) {
-      this.notUnderstood.push(line);
-      return;
-    }
-    if (/^[|\s:+=_*-]*$/.test(line.text)) {
-      this.headings.push(line);
-      return;
+      return undefined;
     }
     const opening =
       this.title === undefined && this.isAtStart ? (OPENING.exec(line.text) ?? OPENING_LABEL.exec(line.text)) : null;
@@ -195,15 +173,33 @@ class Taking {
       this.title = line.slice(0, opening[1]?.length);
       line = line.slice(line.text.length - (opening[2] ?? '').length);
     }
+    return line;
+  }
+
+  /** Whether a line is no part of the bread by its own label, or only sets the text out. */
+  private isNoPart(line: Mapped): boolean {
+    const isLabelled = LABELLED.test(line.text);
+    const isRule = /^[|\s:+=_*-]*$/.test(line.text);
+    if (isLabelled) this.notUnderstood.push(line);
+    else if (isRule) this.headings.push(line);
+    return isLabelled || isRule;
+  }
+
+  /** "Kneading. 10 minutes on the bench.": a label is a heading where its sentence says what is done, and part of it where not. */
+  private withoutLabel(line: Mapped): Mapped {
     const label = STAGE_LABEL.exec(line.text);
-    if (label) {
-      const rest = line.slice(label[0].length);
-      const said = actionsIn(normalLine(sentencesOf(rest)[0]?.text ?? '')).map((x) => x.action);
-      // "First rise. Cover and leave …" is a proof for what it is called
-      const isSaid = said.length > 0 && !(/ris|pro/i.test(label[1] ?? '') && said[0] === 'rest');
-      if (isSaid) this.headings.push(line.slice(0, label[0].length));
-      line = isSaid ? rest : Mapped.join([line.slice(0, label[1]?.length), rest], ': ');
-    }
+    if (!label) return line;
+    const rest = line.slice(label[0].length);
+    const said = actionsIn(normalLine(sentencesOf(rest)[0]?.text ?? '')).map((x) => x.action);
+    // "First rise. Cover and leave …" is a proof for what it is called
+    const isSaid = said.length > 0 && !(/ris|pro/i.test(label[1] ?? '') && said[0] === 'rest');
+    if (isSaid) this.headings.push(line.slice(0, label[0].length));
+    return isSaid ? rest : Mapped.join([line.slice(0, label[1]?.length), rest], ': ');
+  }
+
+  /** The line behind a heading, and what the heading changes; undefined where that was all of it, or where it is the title. */
+  private withoutHeading(whole: Mapped): Mapped | undefined {
+    let line = whole;
     const heading = headingOf(line.text);
     if (heading) {
       if (this.hasHeaded.size === 0) this.introduced = this.method.length;
@@ -211,12 +207,12 @@ class Taking {
       [this.part, this.use] = [heading.part, heading.use];
       const head = line.slice(0, line.text.length - heading.rest.length);
       (/\d ?(?:k?g|ml|%)/.test(head.text) ? this.notUnderstood : this.headings).push(head);
-      if (heading.rest === '') return;
+      if (heading.rest === '') return undefined;
       if (heading.part === 'keeping') {
         // of a labelled line the label holds for that line alone
         this.keeping.push(line.slice(line.text.length - heading.rest.length));
         this.part = 'unknown';
-        return;
+        return undefined;
       }
       line = line.slice(line.text.length - heading.rest.length);
       const stood = PREFERMENT.test(head.text) ? (STOOD.exec(line.text) ?? STOOD_BEHIND.exec(line.text)) : null;
@@ -232,8 +228,14 @@ class Taking {
       (isBareTitle(line.text) || isNamedTitle(line.text))
     ) {
       this.takeTitle(line);
-      return;
+      return undefined;
     }
+    return line;
+  }
+
+  /** A line of ingredients, of work, or of what is said of the whole. */
+  private takeBody(whole: Mapped): void {
+    let line = whole;
     if ((STAGE.test(line.text) || STAGE_ALONE.test(line.text)) && !this.isAtStart) {
       this.closeStage();
       this.stage = line;
@@ -399,54 +401,6 @@ class Taking {
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}, (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}$/u;
 /** A stage that is an order: where its line does not say it again it is done. */
 const IMPERATIVE = /^(?:(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?|(?:[Rr]ound|[Bb]all|[Ff]old|[Dd]ivid)ing\.?)$/;
-/** "350 ff": so much of something that only the writer knows. */
-const BARE_NOUN =
-  /^\d{1,4} (?!(?:k?g|m?l|cl|dl|oz|lb|s|h|pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
-/** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */
-const OF_FLOUR =
-  /^[^:.]{0,60}?\(?flour ?(?:=|is|\() ?100(?: ?%)?\)?\s*:\s*|^(?:(?:everything |all )?(?:in|as) )?(?:percent|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*/i;
-const LIST_OPENS = String.raw`(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} (?:T\d+ )?\d)`;
-/** "By the mug: ", "Dough for 24: ", "Wraps 8 x 0,1 kg: ". */
-const LEAD = new RegExp(
-  String.raw`^((?:[^:\d]{2,60}|[^:\d]{3,40} \d{1,3} ?[x×] ?[\d.,]+ ?k?g|(?:[Dd]ough|[Rr]ecipe|[Ee]nough) for \d{1,3}(?: \w+)?|\d{1,3} (?:wraps|breads|flatbreads|rounds|pieces|pitas|tortillas|naans?))(?:\([^)]*\))?):\s+${LIST_OPENS}`,
-  'u',
-);
-const LONG_LEAD = new RegExp(String.raw`^(\p{L}[^:;,]{2,50}):\s+${LIST_OPENS}`, 'u');
-/** Words that are no sentence with a figure: those tell something, and name nothing. */
-const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
-/** "flour; 300,0 g. lard; 37,5 g.": each amount behind its name. */
-const PAIR = /(?<![\p{L}\d] ?)\p{L}[\p{L}/ ]{1,25}(?: 0{1,2})?; ?\d[\d.,]* ?(?:k?g|m?l)\b\.?/gu;
-/** "1690 g = 34 x 49 g": what a list comes to. */
-const SUM = /^(?:total:? )?[\d.,]+ ?k?g(?:\s*=\s*\d{1,3} ?[x×] ?\d{2,3} ?g)$/i;
-/** "Kneading. 10 minutes on the bench.": what a paragraph is about. */
-const STAGE_LABEL =
-  /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing))\. (?=\S)/i;
-const COLOUR_ALONE =
-  /\d.*\b(?:white|brown|strong|plain|dark|light)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light)\.?$/iu;
-/** "…, 10 à 90 g": how many, and how heavy. */
-const YIELD_TAIL = /(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|x|×|@|à)(?: of| à| @)? ?\d{2,3} ?g\)?$/i;
-/** "Dough for 10 wraps (flour 0,6 kg, water 0,33 kg, …)." */
-const BRACKETED = /^(\p{L}[^():.]{2,50}?) ?\([^()]{20,}\)\.?\s*/u;
-/** The same before a list: "Pita, 40 pcs à 85 g: …". */
-const YIELD_LEAD =
-  /^(\p{L}[^:\d]{2,50}?)(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|x|×|@|à)(?: of| à| @)? ?\d{2,3} ?g\)?:\s+/iu;
-const WEIGHT_OF = /^weight of (?:the |each )?(?:pieces?|balls?)\b/i;
-/** Several words in capitals, with or without the number of a page. */
-const IN_CAPITALS = /^(?!.*\d ?(?:K?G|M?L|%))\p{Lu}[\p{Lu}.'’&-]* [\p{Lu} .,'’&-]{3,50}(?:\s+\d{1,3})?$/u;
-/** "Based on 1000 g flour:": how much the percentages behind it are of. */
-const BASED_ON = /\bbased on (?:about )?\d[\d.,]* ?k?g (?:of )?(?:total )?flour\s*:\s*/i;
-const BARE_FIGURE =
-  /^((?:0{1,2} )?\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
-
-/** "Flour 100, water 65, salt 2": bare figures of one line are baker's percentages where the flours among them come to a hundred. */
-function asPercent(items: readonly Mapped[]): readonly Mapped[] {
-  const named = items.map((i) => BARE_FIGURE.exec(i.text));
-  const flour = named.reduce((sum, m) => sum + (findFood(m?.[1] ?? '')?.role === 'flour' ? Number(m?.[2]) : 0), 0);
-  const isSaid = named.some((m) => m?.[3] !== undefined);
-  const isPercent = items.length > 1 && named.every((m) => m !== null) && (isSaid || Math.abs(flour - 100) <= 1);
-  return isPercent ? items.map((i) => i.replace(/\s*(?:\([^)]*\))?\.?$/, ' %')) : items;
-}
-
 /** "1 Wash", "2 Put", "3 Knead": figures that only count the lines, where they run on from one. */
 function withoutNumbers(lines: readonly Mapped[]): readonly Mapped[] {
   const figureOf = (l: Mapped): number => Number(/^(\d{1,2}) (?=\p{Lu}\p{Ll})/u.exec(l.text)?.[1] ?? 0);

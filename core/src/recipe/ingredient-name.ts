@@ -1,0 +1,64 @@
+import { findFood, type Food } from '../foods/index.ts';
+
+/** "Flour, whole wheat": what it is before what it is like. */
+export function turnedName(words: string): string {
+  const m =
+    /^\W*(flour|yeast|sugar|oil|milk|butter|salt|water|cream|yogurt)(?:, *| *\()([\p{L} -]{3,24})\)?\W*$/iu.exec(words);
+  const turned = m ? `${m[2]?.trim()} ${m[1]}`.toLowerCase() : '';
+  if (
+    m?.[2]
+      ?.trim()
+      .toLowerCase()
+      .endsWith((m[1] ?? '').toLowerCase())
+  )
+    return words;
+  return m && findFood(turned) !== findFood(m[1] ?? '') ? turned : words;
+}
+
+const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of)\b/gi;
+
+/** What the ingredient is called: its words before comma and brackets, without leftover measures. */
+export function nameOf(told: string, food: Food | undefined): string {
+  // "bloem (flour)": of two languages the one that is known
+  const [, foreign = '', known = ''] =
+    /^\W*([\p{L} ]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ?? /^\W*(\p{L}+) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ?? [];
+  const words = known !== '' && !findFood(foreign) && findFood(known) ? known : told;
+  const head = words
+    .replace(/\([^)]*\)/g, ' ')
+    .replace(/^\s*\/\s*[\d.½¼¾⅓⅔]+\s*(?:fl oz|\w+)\s*/, '')
+    .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
+    .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
+    .replace(/^\s*\/?\s*[\d.½¼¾⅓⅔]+\s*(?:fl oz|oz|ounces?|g|ml)\b\s*/, '')
+    .split(
+      /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to (?!taste)|until |while |that |which |[—–] |by (?:volume|weight)\b|at \d)/,
+    )[0];
+  const text = (head ?? '')
+    .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
+    .replace(
+      /(?<=\p{L}{3})\s+\d+(?:\.\d+)?\s*(?:[½¼¾]|\d\/\d)?\s*(?:(?:k?g|m?l|cups?|tbsp|tsp|(?:table|tea)spoons?|oz|lb|pints?)\b.*|\s*)$/u,
+      '',
+    )
+    .replace(/^(?:a )?bit of /i, '')
+    .replace(/ in (?:a|the|1) (?:\w+ )?bowl$| little by little$| gradually$| a little at a time$/i, '')
+    .replace(/^(?:take|use|add)\s+/i, '')
+    .replace(/^(?:(?:of|a|an|the|some|little|enough)\s+)+/i, '')
+    .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
+    // what is done to it is none of its name
+    .replace(
+      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened)(?: (?:and|together) ?\p{L}*)?$| together$/iu,
+      '',
+    )
+    .replace(/\s+/g, ' ')
+    .trim()
+    .toLowerCase()
+    // but the type of a flour
+    .replace(/\bt(?= ?\d{2,3}\b)/, 'T');
+  const plain =
+    food?.role === 'egg'
+      ? text
+          .replace(SIZES, '')
+          .trim()
+          .replace(/^eggs$/, 'egg')
+      : text;
+  return (plain === '' ? (food?.names[0] ?? 'ingredient') : plain).slice(0, 120);
+}

@@ -1,0 +1,56 @@
+export const NUMBERS: Readonly<Record<string, string>> = {
+  one: '1',
+  two: '2',
+  three: '3',
+  four: '4',
+  five: '5',
+  six: '6',
+  seven: '7',
+  eight: '8',
+  nine: '9',
+  ten: '10',
+  eleven: '11',
+  twelve: '12',
+  thirteen: '13',
+  sixteen: '16',
+};
+/** "one" alone is mostly somebody or something: it is a figure before a measure. */
+export const NUMBER_WORD = new RegExp(
+  `\\b(?<!\\b(?:each|every|this|that|the|the (?:dry|fresh|small|large|big|other|same|red|white|plain)|any|no|other|which|first|second|last) )(${Object.keys(NUMBERS).join('|')})\\b`,
+  'gi',
+);
+const TENS: Readonly<Record<string, number>> = {
+  fourteen: 14,
+  fifteen: 15,
+  seventeen: 17,
+  eighteen: 18,
+  nineteen: 19,
+  twenty: 20,
+  thirty: 30,
+  forty: 40,
+  fifty: 50,
+  sixty: 60,
+  seventy: 70,
+  eighty: 80,
+  ninety: 90,
+};
+export const SMALL = Object.keys(NUMBERS).join('|');
+/** "four hundred", "two hundred and forty", "thirty-five", "a hundred". */
+export const LARGE = new RegExp(
+  `\\b(?:(an?|${SMALL}) hundred(?:(?: and)? (${Object.keys(TENS).join('|')}|${SMALL}))?(?:[ -](${SMALL}))?|(${Object.keys(TENS).join('|')})(?:[ -](${SMALL}))?)\\b`,
+  'gi',
+);
+export function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string | undefined)[]): string {
+  const of = (word: string | undefined): number => {
+    const w = (word ?? '').toLowerCase();
+    return w === '' ? 0 : w === 'a' || w === 'an' ? 1 : (TENS[w] ?? Number(NUMBERS[w] ?? 0));
+  };
+  return String(100 * of(hundreds) + of(more) + of(ones) + of(tens) + of(tensOnes));
+}
+export const MEASURE =
+  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?|mugs?|jars?|beakers?|measures?|spoons?|spoonfuls?|bowls?|tins?|ladles?|scoops?';
+
+export function wordValue(word: string): string {
+  const w = word.trim().toLowerCase();
+  return w === '' || w === 'an' ? '1' : (NUMBERS[w] ?? w);
+}

@@ -1,0 +1,40 @@
+import { findFood } from '../foods/index.ts';
+import type { Mapped } from './mapped.ts';
+
+/** "350 ff": so much of something that only the writer knows. */
+export const BARE_NOUN =
+  /^\d{1,4} (?!(?:k?g|m?l|cl|dl|oz|lb|s|h|pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
+const LIST_OPENS = String.raw`(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} ]{2,20} (?:T\d+ )?\d)`;
+/** "By the mug: ", "Dough for 24: ", "Wraps 8 x 0,1 kg: ". */
+export const LEAD = new RegExp(
+  String.raw`^((?:[^:\d]{2,60}|[^:\d]{3,40} \d{1,3} ?[x×] ?[\d.,]+ ?k?g|(?:[Dd]ough|[Rr]ecipe|[Ee]nough) for \d{1,3}(?: \w+)?|\d{1,3} (?:wraps|breads|flatbreads|rounds|pieces|pitas|tortillas|naans?))(?:\([^)]*\))?):\s+${LIST_OPENS}`,
+  'u',
+);
+export const LONG_LEAD = new RegExp(String.raw`^(\p{L}[^:;,]{2,50}):\s+${LIST_OPENS}`, 'u');
+/** Words that are no sentence with a figure: those tell something, and name nothing. */
+export const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
+/** "Kneading. 10 minutes on the bench.": what a paragraph is about. */
+export const STAGE_LABEL =
+  /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing))\. (?=\S)/i;
+export const COLOUR_ALONE =
+  /\d.*\b(?:white|brown|strong|plain|dark|light)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light)\.?$/iu;
+/** "…, 10 à 90 g": how many, and how heavy. */
+export const YIELD_TAIL =
+  /(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|x|×|@|à)(?: of| à| @)? ?\d{2,3} ?g\)?$/i;
+/** The same before a list: "Pita, 40 pcs à 85 g: …". */
+export const YIELD_LEAD =
+  /^(\p{L}[^:\d]{2,50}?)(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|x|×|@|à)(?: of| à| @)? ?\d{2,3} ?g\)?:\s+/iu;
+export const WEIGHT_OF = /^weight of (?:the |each )?(?:pieces?|balls?)\b/i;
+/** Several words in capitals, with or without the number of a page. */
+export const IN_CAPITALS = /^(?!.*\d ?(?:K?G|M?L|%))\p{Lu}[\p{Lu}.'’&-]* [\p{Lu} .,'’&-]{3,50}(?:\s+\d{1,3})?$/u;
+const BARE_FIGURE =
+  /^((?:0{1,2} )?\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
+
+/** "Flour 100, water 65, salt 2": bare figures of one line are baker's percentages where the flours among them come to a hundred. */
+export function asPercent(items: readonly Mapped[]): readonly Mapped[] {
+  const named = items.map((i) => BARE_FIGURE.exec(i.text));
+  const flour = named.reduce((sum, m) => sum + (findFood(m?.[1] ?? '')?.role === 'flour' ? Number(m?.[2]) : 0), 0);
+  const isSaid = named.some((m) => m?.[3] !== undefined);
+  const isPercent = items.length > 1 && named.every((m) => m !== null) && (isSaid || Math.abs(flour - 100) <= 1);
+  return isPercent ? items.map((i) => i.replace(/\s*(?:\([^)]*\))?\.?$/, ' %')) : items;
+}

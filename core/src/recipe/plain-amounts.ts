@@ -1,0 +1,71 @@
+import type { Mapped } from './mapped.ts';
+
+/** What is short for a flour, water, salt, yeast or oil in a teacher's own notes: "600 fl, 390 w, 12 s". */
+const SHORT: Readonly<Record<string, string>> = {
+  fl: 'flour',
+  f: 'flour',
+  w: 'water',
+  s: 'salt',
+  y: 'yeast',
+  o: 'oil',
+};
+const COUNT = '\\d+(?:\\.\\d+)?(?: ?[½¼¾⅓⅔])?|[½¼¾⅓⅔]|(?:\\d+ )?\\d\\/\\d';
+const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag|cube)s?';
+
+/** A line in which sums, containers with what they hold, and a teacher's own short forms are plain amounts. */
+export function plainAmounts(line: Mapped): Mapped {
+  return (
+    line
+      .replace(
+        /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|with|and|then|and then|roughly) (?:(?:about|around|roughly) )?(?=\d|[½¼¾])/i,
+        '',
+      )
+      .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<!\([^)]*)(?<=\d ?% )hydration\b/i, 'water ')
+      .replace(/^(\p{L}[\p{L} ]+?)\s+[-–—]\s+(?=(?:about )?(?:\d|[½¼¾]))/u, (_, name = '') => `${name} `)
+      .replace(/ (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?)\b/i, '')
+      .replace(/ approx\.?$/i, '')
+      .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
+      // the type of a flour is no amount
+      .replace(/ T ?(\d{2,3})\b(?= |$)/, '')
+      .replace(/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`)
+      .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
+      // "cups of flour: 4"
+      .replace(
+        /^(?:\p{L}+ )?(cup|glass|mug|spoon|bowl|ladle)s?(?: \((?:small|tea)\))? of ([\p{L} ]+): (\d[\d ./½¼¾]*)$/iu,
+        (all = '', vessel = '', name = '', n = '') => `${n} ${/small|tea/i.test(all) ? 'tea' : ''}${vessel} ${name}`,
+      )
+      // "1 1/2 tubs of flour (that is about 450 g)"
+      .replace(
+        /^[\d ./½¼¾]+ \w+ (?:of )?([^(]+) \((?:that is|that['’]s|i\.?e\.?|=) (?:about )?(\d+(?:\.\d+)?) (g|kg|ml|l)\)/i,
+        (_, name = '', g = '', unit = '') => `${g} ${unit} ${name}`,
+      )
+      .replace(
+        new RegExp(
+          `^(\\d+(?:\\.\\d+)?)?\\s*(?:x\\s*)?${CONTAINER} \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)(?: of)?`,
+          'i',
+        ),
+        (_, n = '1', g = '', unit = '') => `${Number(n) * Number(g)} ${unit}`,
+      )
+      .replace(
+        new RegExp(
+          `^(\\d+(?:\\.\\d+)?)? ?(?:(?:small|large|big|little) )?${CONTAINER} (?:of )?([^(]+) \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)`,
+          'i',
+        ),
+        (_, n = '1', name = '', g = '', unit = '') => `${Number(n) * Number(g)} ${unit} ${name}`,
+      )
+      .replace(
+        /^(\d+(?:\.\d+)?) (g|ml) (?:plus|and|\+) (\d+(?:\.\d+)?) \2\b/i,
+        (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
+      )
+      // whose measure it goes by is none of what is measured: "a spoon of oil for each mug of flour"
+      .replace(/ (?:for|per|to) (?:each|every) .*$| per (?:mug|cup|glass|bowl)$/i, '')
+      .replace(
+        new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good) )?spoon(?:ful)?s? (?:of )?`, 'i'),
+        (_, n = '', how = '') => `${n} ${how}tbsp `,
+      )
+      .replace(
+        new RegExp(`^(${COUNT}) (?:mug|bowl|ladle|scoop|measure|jug|teacup|tin|jar|tub|beaker|pot)s? (?!\\()`, 'i'),
+        (_, n = '') => `${n} glass `,
+      )
+  );
+}

@@ -1,0 +1,83 @@
+import { describe, expect, it } from 'vitest';
+import { listLine } from './list-lines.ts';
+import { Mapped } from './mapped.ts';
+import { percentLines } from './tables.ts';
+
+const linesOf = (text: string): readonly string[] =>
+  percentLines(Mapped.of(text).split(/\n/g)).map((l) => l.text.replace(/ {2,}/g, ' '));
+
+describe('rows of a table as lines', () => {
+  it('figures have the unit of their column', () => {
+    expect(linesOf('| Ingredient | % | g |\n|---|---|---|\n| Water | 62 | 620 |').at(-1)).toBe('Water 62 % 620 g');
+    expect(linesOf('Stage,Minutes\nMix,4\nKnead,5\nProof,50').slice(1)).toEqual([
+      'Mix 4 min',
+      'Knead 5 min',
+      'Proof 50 min',
+    ]);
+  });
+  it('a second column in other measures is in brackets; one in the same measure stays as it is', () => {
+    expect(linesOf('| Lard | 60 g | 1/4 cup |')).toEqual(['Lard 60 g (1/4 cup)']);
+    expect(linesOf('| Water | 325 g | 650 g |')).toEqual(['Water 325 g 650 g']);
+  });
+  it('what is for one bread stands apart from what is for the class', () => {
+    expect(linesOf('| What | Per bread | x 12 |\n| Flour | 60 g | 720 g |').slice(1)).toEqual(['Flour 720 g', '60 g']);
+  });
+  it('a list within a row, and the work of a row, are lines of their own', () => {
+    expect(linesOf('| Weigh | flour 700 g, water 455 g, salt 14 g | 5 |')).toEqual([
+      'Weigh',
+      'flour 700 g, water 455 g, salt 14 g',
+      '5',
+    ]);
+    expect(
+      linesOf(
+        '| Step | Ingredients | Amount | Work |\n| 1 | flour | 500 g | mix 5 min |\n| 2 | | | knead 8 min |',
+      ).slice(1),
+    ).toEqual(['flour 500 g', 'mix 5 min', 'knead 8 min']);
+  });
+  it('every character keeps its place in the source', () => {
+    const source = '| Flour | 500 g |\n| Salt | 10 g |';
+    const salt = percentLines(Mapped.of(source).split(/\n/g)).at(-1);
+    const { from, to } = salt?.span(salt.text.indexOf('10'), salt.text.indexOf('10') + 4) ?? expect.fail();
+    expect(source.slice(from, to)).toBe('10 g');
+  });
+});
+
+describe('lines that are a list in a form of their own', () => {
+  const formOf = (text: string) => {
+    const told = listLine(Mapped.of(text));
+    return (
+      told && {
+        before: told.before?.text,
+        head: told.head?.text,
+        fact: told.fact?.text,
+        items: told.items.map((i) => i.text),
+        rest: told.rest.map((r) => r.text),
+      }
+    );
+  };
+  it.each([
+    [
+      'Dose: flour; 300 g. lard; 37,5 g. salt; 6 g. Knead.',
+      { before: 'Dose', items: ['flour 300 g', 'lard 37,5 g', 'salt 6 g'], rest: ['Knead.'] },
+    ],
+    [
+      'Based on 1000 g flour: water (75%), salt (2%)',
+      { fact: 'Based on 1000 g flour: ', rest: ['water (75%), salt (2%)'] },
+    ],
+    [
+      'In percent of flour: water 61, salt 2. Mix.',
+      { items: ['flour 100 %', 'water 61 %', 'salt 2 %'], rest: ['Mix.'] },
+    ],
+    [
+      'Wraps (flour 0,6 kg, water 0,33 kg, salt 12 g). Mix.',
+      { head: 'Wraps', items: ['flour 0,6 kg, water 0,33 kg, salt 12 g'], rest: ['Mix.'] },
+    ],
+    ['1690 g = 34 x 49 g', { fact: '1690 g = 34 x 49 g' }],
+  ])('%s', (text, form) => {
+    expect(formOf(text)).toEqual({ before: undefined, head: undefined, fact: undefined, items: [], rest: [], ...form });
+  });
+  it('a list that opens with its amounts, and a sentence, have no such form', () => {
+    expect(formOf('500 g flour; 300 g water; 10 g salt')).toBeUndefined();
+    expect(formOf('Mix flour and water (by hand, not long, never hard), then rest.')).toBeUndefined();
+  });
+});

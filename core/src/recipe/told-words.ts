@@ -1,0 +1,74 @@
+/** What she does, as somebody tells it, in the words of what is to be done. */
+export const THIRD =
+  /(?<=\b(?:she|he|it|who|then|and|dough|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove|proof|round|ferment|bulk)(?:e?s)\b(?= (?:it|them|this|that|another|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
+
+/** What was done, as somebody tells it, in the words of what is to be done. */
+export const TOLD: Readonly<Record<string, string>> = {
+  mixed: 'mix',
+  kneaded: 'knead',
+  rested: 'rest',
+  proofed: 'proof',
+  balled: 'balls',
+  proved: 'prove',
+  rose: 'rise',
+  divided: 'divide',
+  rounded: 'round',
+  folded: 'fold',
+  shaped: 'shape',
+  rolled: 'roll',
+  cooked: 'cook',
+  baked: 'bake',
+  scaled: 'scale',
+  griddled: 'griddle',
+  flipped: 'flip',
+  turned: 'turn',
+};
+/** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
+export const PASSIVE = new RegExp(
+  `(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?= (?:(?:for|and|with|in|into|under|to|out|until|by|at)\\b|\\d))`,
+  'gi',
+);
+/** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
+export const TOLD_VERB = new RegExp(
+  `(^|[.,;] |\\b(?:i|we|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|theirs|pieces|again|by|with|\\d+|the|for|all|out|everything|each|to|until|in|up|over|into)\\b)`,
+  'gi',
+);
+
+/** "3 min 1st speed, 6 min 2nd speed", "4 slow 4 fast". */
+export const SPEEDS =
+  /(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:1st|first|slow|low)(?: (?:speed|gear))?,? (?:and |then |\+ )?(\d{1,2})(?: ?min(?:utes?)?| ?['′])? (?:(?:at|on|in) )?(?:the )?(?:2nd|second|fast|medium|high)\b(?: (?:speed|gear))?/gi;
+/** The two as one; "2 min first, 1 min second" are sides of a bread. */
+export const bothSpeeds = (all: string, a: string, b: string, verb = ''): string =>
+  /\b(?:slow|fast|low|medium|speed|gear)\b/i.test(all) ? `${verb}${Number(a) + Number(b)} min` : all;
+/** A stage by its noun at the head of a line, "Mixing: 5 min". */
+export const STAGES: Readonly<Record<string, string>> = {
+  mixing: 'mix',
+  kneading: 'knead',
+  'bulk fermentation': 'bulk ferment',
+  'bulk proof': 'bulk proof',
+  fermentation: 'ferment',
+  proofing: 'proof',
+  proving: 'prove',
+  dividing: 'divide',
+  scaling: 'scale',
+  portioning: 'portion',
+  weighing: 'scale',
+  pressing: 'press out',
+  griddling: 'griddle',
+  holding: 'keep warm',
+  rounding: 'round up',
+  balling: 'balls',
+  resting: 'rest',
+  'bench rest': 'bench rest',
+  shaping: 'shape',
+  rolling: 'roll',
+  sheeting: 'roll',
+  baking: 'bake',
+  cooking: 'cook',
+};
+/** A line that is the noun of a stage and nothing more. */
+export const STAGE_ALONE = new RegExp(`^(?:${Object.keys(STAGES).join('|')})\\.?$`, 'i');
+export const WORK_OF_STAGE = new RegExp(
+  `^(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|\\s+(?=\\d)|\\.?$)`,
+  'i',
+);

@@ -1,0 +1,39 @@
+import { describe, expect, it } from 'vitest';
+import { importRecipe } from './index.ts';
+
+const usesOf = (list: string, work: string): Readonly<Record<string, string>> => {
+  const read = importRecipe(`Rounds\n500 g flour\n300 g water\n10 g salt\n${list}\n${work}`);
+  if (!read.ok || !read.value.bread) return expect.fail(JSON.stringify(read));
+  return Object.fromEntries(read.value.bread.ingredients.map((i) => [i.name, i.use]));
+};
+const WORK = 'Mix the flour, water and salt. Divide into 8, roll, cook 1 minute a side.';
+
+describe('what an ingredient is for, by what the method does with it', () => {
+  it('what is only brushed or sprinkled on is none of the dough', () => {
+    expect(
+      usesOf('40 g butter\n8 g sesame seeds', `${WORK} Brush with the butter and sprinkle with the sesame seeds.`),
+    ).toMatchObject({
+      butter: 'finish',
+      'sesame seeds': 'finish',
+      salt: 'dough',
+    });
+  });
+  it('what is mixed in as well, or may be meant by "all ingredients", stays in the dough', () => {
+    expect(usesOf('40 g butter', `Rub the butter into the flour. ${WORK} Brush with butter.`)['butter']).toBe('dough');
+    expect(
+      usesOf('40 g butter', 'Mix all ingredients. Divide into 8, roll, cook 1 minute a side. Brush with butter.')[
+        'butter'
+      ],
+    ).toBe('dough');
+  });
+  it('what its own sentence mixes, once the dough rests and before something is filled, is the filling', () => {
+    const uses = usesOf(
+      '300 g potatoes\n5 g cumin',
+      'Mix the flour, water and salt, knead 5 minutes. Rest 30 minutes. Mix the potatoes with the cumin. Divide into 8, put the filling in the middle and seal. Roll, cook 1 minute a side.',
+    );
+    expect(uses).toMatchObject({ potatoes: 'fill', cumin: 'fill', flour: 'dough' });
+  });
+  it('a line that says its use keeps it', () => {
+    expect(usesOf('40 g butter, for the filling', `${WORK} Brush with butter.`)['butter']).toBe('fill');
+  });
+});
