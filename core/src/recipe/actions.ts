@@ -48,7 +48,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'bloom',
-    /\b(?:(?<!the )froth\w*|(?<!the )foam\w*|activate|bloom|until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?))\b/gi,
+    /\b(?:(?<!the )froth\w*|(?<!the )foam\w*|activate|bloom|(?<!\b(?:cook|bake|fry|griddle)\b[^.;]{0,30})until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?))\b/gi,
   ],
   [
     'rub',
@@ -83,19 +83,19 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
   [
     'fill',
-    /\b(?:fill(?! the)|(?<=\b(?:thin|out|flat)[,;] )butter(?= *[,;])|stuff(?= (?:the|each|them|it|with|every)\b)|dot (?:\w+ )?with (?=(?:\w+ )?(?:butter|ghee|oil))|cover (?:\w+ ){0,3}?with (?:the )?filling|lay the others? on top|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|(?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)|top one half)\b/gi,
+    /\b(?:fill(?! the)|\d+ g (?:of )?filling (?:each|on each|in each)|(?<=\b(?:thin|out|flat)[,;] )butter(?= *[,;])|stuff(?= (?:the|each|them|it|with|every)\b)|dot (?:\w+ )?with (?=(?:\w+ )?(?:butter|ghee|oil))|cover (?:\w+ ){0,3}?with (?:the )?filling|lay the others? on top|spoon (?:\w+ ){0,3}?(?:filling|mixture)|spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,4}?(?:over|on|with|filling|butter|oil)|put (?:\w+ ){0,4}?filling|(?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))|put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)|top one half)\b/gi,
   ],
   [
     'roll',
-    /\b(?:lay|spread|open|work) (?:\w+ ){0,4}?with (?:a|the) rolling pin\b|\broll(?:ing|s)?\b(?! pin\b| (?:them |it |each (?:one |ball )?)?in (?!to\b|a\b|between\b|half\b|one\b))|\bpin out\b|\bsheet (?=to|out)/gi,
+    /\b(?:lay|spread|open|work) (?:\w+ ){0,4}?with (?:a|the) rolling pin\b|\broll(?:ing|s)?\b(?! pin\b| (?:them |it |each (?:one |ball )?)?in (?!to\b|a\b|between\b|half\b|one\b))|\bpin out\b|\bsheet (?=to|out|\d+(?:\.\d+)? ?(?:mm|cm))/gi,
   ],
   [
     'shape',
-    /\b(?:pat(?:ting)?(?! of\b)|flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d)|(?=\d+(?:\.\d+)? ?cm))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?(?:into|cakes|discs|rounds|patties|flatbreads)|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour in (?:half|a third|a quarter|some|enough) (?:of )?the batter|drop (?:\w+ ){0,2}?spoonfuls?|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together|up)\b|fold (?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in [234]|to a|over|into|like)|trim|dimple|pull (?:\w+ )?(?:out )?(?=to \d))\b/gi,
+    /\b(?:pat(?:ting)?(?! of\b)|flatten|beat (?:\w+ ){0,2}?out|press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into|to(?= \d)|(?=\d+(?:\.\d+)? ?cm))|press (?:each|the balls?|one ball)(?= (?:ball |piece |one )?(?:in|between|with|on|to)\b)|stretch(?:ing)?|shape|form (?:\w+ ){0,2}?(?:into|cakes|discs|rounds|patties|flatbreads)|(?<=^|[.;,] |\b(?:and|then) )ladle (?=(?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b)|(?<=^|[.;,] )(?:1|one|a) ladle(?:ful)? (?:of (?:the )?batter )?(?:for|per|makes) |spread (?:with the back|thin|to (?=\d)|(?:it |them )?out)|pour in (?:half|a third|a quarter|some|enough) (?:of )?the batter|drop (?:\w+ ){0,2}?spoonfuls?|pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*|pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)\b|seal|pinch (?:\w+ ){0,3}?(?:shut|closed|together|up)\b|fold (?!in(?:to)? (?:the (?:flour|batter|mixture)|\d+ ?(?:g|ml)\b))(?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in [234]|to a|over|into|like)|trim|dimple|pull (?:\w+ )?(?:out )?(?=to \d))\b/gi,
   ],
   [
     'knead',
-    /(?<!\bthe )\bknead(?:ing|s)?\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:(?:well|until|till|for|hard)\b|(?=\d))/gi,
+    /(?<!\bthe )\bknead(?:ing|s)?\b|\bwork well\b|\bwork (?:it|the (?:dough|paste|mass)|them) (?:(?:well|until|till|for|hard)\b|(?=\d))/gi,
   ],
   [
     'proof',
@@ -111,11 +111,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'cook',
-    /\b(?:give (?:it|them|each(?: one)?) (?=[^,.;]*\b(?:a|per|each) side\b)|cooks?|fry|fries|roast(?:ing)? (?=on|in|each|for|until|over)|griddle (?=for|each|them|over|until|\d|the (?:wedges|breads?|rounds?|pieces)\b)|(?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|stone|plancha) (?=\d+(?:\.\d+)? ?(?:min|s\b|sec|h\b))|(?<=^|[;,.] )griddle (?=with|under|on)|bake|toast|sear|lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|(?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)\b|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
+    /\b(?:give (?:it|them|each(?: one)?) (?=[^,.;]*\b(?:a|per|each) side\b)|cooks?|fry|fries|roast(?:ing)? (?=on|in|each|for|until|over)|griddle (?=for|each|them|over|until|\d|the (?:wedges|breads?|rounds?|pieces)\b)|(?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|saj|sac|stone|plancha) (?=\d+(?:\.\d+)? ?(?:min|s\b|sec|h\b))|(?<=^|[;,.] )griddle (?=with|under|on)|bake|toast|sear|lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)|brown (?=on|for)|grill (?=for|until|each)|lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)|(?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)\b|slap|dry-fry|turn (?:it |them |each )?(?:over|once|and)|flip)\b/gi,
   ],
   [
     'mix',
-    /\b(?:(?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)|blend|mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|(?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)\b|wet it\b)\b/gi,
+    /\b(?:(?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)|blend|mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|fold in(?:to)? (?=the (?:flour|batter|mixture)|\d+ ?(?:g|ml)\b)|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|(?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)\b|wet it\b)\b/gi,
   ],
   ['serve', /\b(?:serve|eat|enjoy)\b/gi],
 ];

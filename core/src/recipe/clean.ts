@@ -10,6 +10,10 @@ const HYPHENED = /\p{Ll}-$/u;
 const PARTED = /\d$/;
 const UNIT_FIRST = /^(?:g|kg|ml|l|oz|minutes?|hours?|seconds?|cm)\b/i;
 
+/** A measure that is cut short ends no sentence. */
+const UNIT_LAST = /\d ?(?:mins?|secs?|hrs?|tsp|tbsp|oz|lb)\.$/i;
+const isEnded = (text: string): boolean => /[.!?:]\)?$/.test(text) && !UNIT_LAST.test(text);
+
 /** One step after another in one line: "mix → knead → rest". */
 const ARROW = /\s*(?:👉|→|⇒|➡\uFE0F?|\s->\s|\s=>\s)\s*/gu;
 
@@ -125,7 +129,7 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
       (/\p{L}$/u.test(last?.text ?? '') && /^\d[\dO.,]*\s*(?:k?g|m?l)\b\s*[.,;](?:\s+\p{Lu}|\s*$)/u.test(line.text));
     // a row of a list ends with its amount
     const isRow = /\p{L}.*\d\s*(?:k?g|m?l|%)\.?$/u.test(line.text);
-    if (!last || !goesOn || isRow || /[.!?:]\)?$/.test(last.text)) return [...list, line];
+    if (!last || !goesOn || isRow || isEnded(last.text)) return [...list, line];
     const joined = HYPHENED.test(last.text)
       ? Mapped.join([last.slice(0, last.text.length - 1), line], '')
       : Mapped.join([last, line]);
@@ -141,7 +145,7 @@ const wrappedJoined = (lines: readonly Mapped[]): readonly Mapped[] =>
     const goesOn =
       last &&
       (last.text.length >= WRAPPED_LEAST || /^\d{1,2}[.)] /.test(last.text)) &&
-      /[\p{L},]$/u.test(last.text) &&
+      (/[\p{L},]$/u.test(last.text) || UNIT_LAST.test(last.text)) &&
       /^\p{Ll}{2}/u.test(line.text);
     return goesOn ? [...list.slice(0, -1), Mapped.join([last, line])] : [...list, line];
   }, []);

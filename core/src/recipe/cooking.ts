@@ -32,7 +32,7 @@ type Sign = 'time' | 'turn' | 'straight' | 'lid' | 'no-lid' | 'flame' | 'grill' 
 const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
   [
     'straight',
-    /\b(?:(?:one|1) side only|only (?:on )?(?:one|1) side|without turning|no (?:turning|flipping|need to turn)|not turned|do(?:n['’]t| not) (?:turn|flip))\b/gi,
+    /\b(?:(?:one|1) side(?: only|(?= *(?:[.;]|$)))|only (?:on )?(?:one|1) side|without turning|no (?:turning|flipping|need to turn)|not turned|do(?:n['’]t| not) (?:turn|flip))\b/gi,
   ],
   [
     'turn',

@@ -159,7 +159,11 @@ class Drafting {
         spans: [...last.spans, raw.span()],
       };
     else if (implied) this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text) });
-    else if (last?.action === 'ball' && ONLY_A_TIME.test(text) && (times[0]?.ideal ?? 0) >= LEAST_REST_MIN)
+    else if (
+      ['ball', 'fill'].includes(last?.action ?? '') &&
+      ONLY_A_TIME.test(text) &&
+      (times[0]?.ideal ?? 0) >= LEAST_REST_MIN
+    )
       this.drafts.push(draftOf('rest', sentence, times));
     else if (last && ONLY_A_TIME.test(text)) this.continues(last, raw, text, times);
     else if (

@@ -99,6 +99,8 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /\b(mix|knead) (\d{1,2}) ?\+ ?(\d{1,2}) ?min(?:utes?)?\b/gi,
     (_, verb = '', a = '', b = '') => `${verb} ${Number(a) + Number(b)} min`,
   ],
+  // "3 + 3 min": both sides
+  [/(?<![\d.])(\d+(?:\.\d+)?) ?\+ ?(\d+(?:\.\d+)?) ?(min(?:ute)?s?|sec(?:ond)?s?|s)\b/gi, '$1 $3 + $2 $3'],
   [/(\d+)\s*['′] ?(\d{2})(?!\d)(?:\s*["″])?/g, '$1 min $2 s'],
   [/(\d+)\s*['′](?=\s|[/,;.+)]|$)/g, '$1 min'],
   [/\b(?:the )?(?:finely )?(?:grated )?zest of (\d+(?:\/\d)?) (lemon|lime|orange)s?\b/gi, '$1 $2 zest'],
@@ -145,7 +147,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(?:an? )?(\w+ )?(hour|minute)s? and a half\b/gi, (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}s`],
   // the speeds of a machine, each with its time
   [
-    /\bon (?:low|slow|first|1st|speed 1)(?: speed)? for (\d{1,2}) ?min(?:ute)?s?,? (?:and |then |and then )*(?:on |increase to |turn (?:it )?up to )*(?:medium|high|fast|second|2nd|speed [23])(?: speed)? (?:and knead )?for (\d{1,2})(?: ?min(?:ute)?s?)?\b/gi,
+    /\bon (?:a )?(?:low|slow|first|1st|speed 1)(?: speed)? for (\d{1,2}) ?min(?:ute)?s?,? (?:and |then |and then )*(?:on |a |increase to |turn (?:it )?up to )*(?:medium|high|fast|second|2nd|speed [23])(?: speed)? (?:and knead )?for (\d{1,2})(?: ?min(?:ute)?s?)?\b/gi,
     (_, a = '', b = '') => `for ${Number(a) + Number(b)} min`,
   ],
   [/^after (mix|knead)ing (?:it |them |the dough )?(?=(?:for )?\d)/i, '$1 '],
@@ -159,7 +161,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/\b(min|sec)\.(?= [/+])/gi, '$1'],
   [/\b(?:tipo|type) (0{1,2})\b(?! ?flour)/gi, '$1 flour'],
-  [/\b(knead|mix|rest|prove|proof)((?:ed)?(?: it)?)(?: for)? another (\d{1,2})(?=[.,;]|$)/gi, '$1$2 for $3 min'],
+  [
+    /\b(knead|mix|rest|prove|proof)((?:ed)?(?: it)?)(?: for)? another (\d{1,2})(?=[,;]|\.(?!\d)|$)/gi,
+    '$1$2 for $3 min',
+  ],
   [/(\d)\s*fl\.? ?oz\b/gi, '$1 fl oz'],
   [/\banother (minute|hour)\b/gi, '1 $1 more'],
   [/\bkneed(?=ing\b|ed\b|s?\b)/gi, 'knead'],

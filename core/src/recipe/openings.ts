@@ -15,7 +15,7 @@ export const LONG_LEAD = new RegExp(String.raw`^(\p{L}[^:;,]{2,50}):\s+${LIST_OP
 export const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
 /** "Kneading. 10 minutes on the bench.": what a paragraph is about. */
 export const STAGE_LABEL =
-  /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing))\. (?=\S)/i;
+  /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing)|(?:mix|knead|rest|prove|divide|shape|roll|cook) (?:it|them))\. (?=\S)/i;
 export const COLOUR_ALONE =
   /\d.*\b(?:white|brown|strong|plain|dark|light)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light)\.?$/iu;
 /** "…, 10 à 90 g": how many, and how heavy. */

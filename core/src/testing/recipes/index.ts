@@ -37,6 +37,7 @@ import { THIRTY_FIFTH } from './held-thirty-fifth.ts';
 import { THIRTY_SIXTH } from './held-thirty-sixth.ts';
 import { THIRTY_SEVENTH } from './held-thirty-seventh.ts';
 import { THIRTY_EIGHTH } from './held-thirty-eighth.ts';
+import { THIRTY_NINTH } from './held-thirty-ninth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -80,6 +81,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...THIRTY_SIXTH,
   ...THIRTY_SEVENTH,
   ...THIRTY_EIGHTH,
+  ...THIRTY_NINTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

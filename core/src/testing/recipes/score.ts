@@ -155,7 +155,8 @@ function lostAmounts(
       const half = /^ and a half\b/i.test(text.slice(m.index + m[0].length)) ? 0.5 : 0;
       const [, added = '0'] = /(\d+(?:[.,]\d+)?)\s*\+\s*$/.exec(text.slice(0, m.index)) ?? [];
       const [, next = '0'] =
-        /^(?:,| and)? then [^.\d]{0,20}(\d{1,2})\.(?:\s|$)/.exec(text.slice(m.index + m[0].length)) ?? [];
+        /^(?:,| and)? (?:then|and)?[^.\d]{0,28}?\bfor (\d{1,2})\.(?:\s|$)/.exec(text.slice(m.index + m[0].length)) ??
+        [];
       const values = [
         value + half,
         value + Number(added),
