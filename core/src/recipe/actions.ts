@@ -44,7 +44,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'job',
-    /\b(?:chop|melt(?! (?:\w+ )?(?:into|in)\b)|slice|grate|dice|peel|mince|warm the (?:milk|butter|oil)|crush (?:the |\w+ )?garlic|boil (?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*|make the filling|soften the)\b/gi,
+    /\b(?:chop|melt(?! (?:\w+ )?(?:into|in)\b)|slice|grate|dice|peel|mince|warm the (?:milk|butter|oil)|warm (?:milk|butter|oil) (?=with|in\b|until|to\b)|crush (?:the |\w+ )?garlic|boil (?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*|make the filling|soften the)\b/gi,
   ],
   [
     'bloom',
@@ -61,11 +61,11 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ['knock', /\b(?:knock(?:ing)? (?:\w+ ){0,2}?back|punch(?:ing)? (?:\w+ ){0,2}?down|deflate|degas|knock the air)\b/gi],
   [
     'temper',
-    /\b(?:(?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature|lose its chill|come out (?=\d|of the (?:fridge|cold))|out of the fridge|from the fridge|take (?:it|them|the \w+) out|take out(?= *(?:[,;.]|of\b|\d|$)))\b/gi,
+    /\b(?:(?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature|lose its chill|let (?:it|them|the \w+) (?:warm|come) up(?= for\b)|come out (?=\d|of the (?:fridge|cold))|out of the fridge|from the fridge|take (?:it|them|the \w+) out|take out(?= *(?:[,;.]|of\b|\d|$)))\b/gi,
   ],
   [
     'chill',
-    /\b(?:leave|put|place|keep|let|rest|cover|pop)\b[^.;]{0,45}?\b(?:fridge|refrigerator)\b|\b(?:chill|refrigerate|in(?:to)? (?:the|a) (?:fridge|refrigerator|cool box|cold room|cellar)|fridge)\b/gi,
+    /\b(?:leave|put|place|keep|let|rest|cover|pop)\b(?:(?!\b(?:and|then)\b)[^.;]){0,45}?\b(?:fridge|refrigerator)\b|\b(?:chill|refrigerate|in(?:to)? (?:the|a) (?:fridge|refrigerator|cool box|cold room|cellar)|fridge)\b/gi,
   ],
   [
     'fold',
@@ -115,7 +115,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'mix',
-    /\b(?:(?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)|blend|mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|fold in(?:to)? (?=the (?:flour|batter|mixture)|\d+ ?(?:g|ml)\b)|add|pour|blend|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|(?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)\b|wet it\b)\b/gi,
+    /\b(?:(?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)|blend|mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|fold in(?:to)? (?=the (?:flour|batter|mixture)|\d+ ?(?:g|ml)\b)|add(?! (?:a|the|one) (?:flatbread|bread|round|piece|naan|roti|wrap)\b)|pour|blend|cream (?=(?:the )?(?:yeast|butter)\b)|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|(?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)\b|wet it\b)\b/gi,
   ],
   ['serve', /\b(?:serve|eat|enjoy)\b/gi],
 ];

@@ -71,6 +71,10 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
     // what the first of two columns has none of
     .replace(/^\p{L}[\p{L} ]+?\s{2,}[–—-]\s{2,}\d[\d.,]* ?(?:k?g|m?l)\s*$/u, '')
+    .replace(
+      /((?:\d[\d./]*(?: ?[½¼¾])?|[½¼¾]) ?(?:lbs?|oz|pts?|pints?|tsp|tbsp|cups?)\.?(?: \d+ ?oz)?)\s{2,}(\d[\d.,]* ?(?:k?g|m?l))\s*$/i,
+      (_, other = '', metric = '') => `${metric} (${other})`,
+    )
     // two columns that measure the same
     .replace(
       /(\d[\d.,]* ?(?:k?g|m?l))\s{2,}((?:\d[\d.,]*(?: ?[½¼¾])?|[½¼¾]) ?(?:fl ?oz|oz|lb|tsp|tbsp|cups?))\s*$/i,
@@ -142,14 +146,15 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
 const wrappedJoined = (lines: readonly Mapped[]): readonly Mapped[] =>
   lines.reduce<readonly Mapped[]>((list, line) => {
     const last = list.at(-1);
-    const goesOn =
-      last &&
-      (last.text.length >= WRAPPED_LEAST || /^\d{1,2}[.)] /.test(last.text)) &&
-      (/[\p{L},]$/u.test(last.text) || UNIT_LAST.test(last.text)) &&
-      /^\p{Ll}{2}/u.test(line.text);
-    return goesOn ? [...list.slice(0, -1), Mapped.join([last, line])] : [...list, line];
+    const isOpen = last && (/[\p{L},]$/u.test(last.text) || UNIT_LAST.test(last.text));
+    const isLong = last && (last.text.length >= WRAPPED_LEAST || /^\d{1,2}[.)] /.test(last.text));
+    const isParted =
+      last && isWork(last.text) && /\b(?:into|to|for|about|in|of)$/.test(last.text) && /^\d/.test(line.text);
+    const goesOn = isOpen && ((isLong && /^\p{Ll}{2}/u.test(line.text)) || isParted);
+    return last && goesOn ? [...list.slice(0, -1), Mapped.join([last, line])] : [...list, line];
   }, []);
 const WRAPPED_LEAST = 60;
+const isWork = (text: string): boolean => text.length >= 40 && actionsIn(normalLine(text)).length > 0;
 
 /** A column so narrow that sentences go on in the next line, again and again. */
 function isNarrow(lines: readonly Mapped[]): boolean {

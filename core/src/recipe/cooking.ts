@@ -204,7 +204,11 @@ function sharedOf(text: string, time: Duration, tokens: readonly Token[], cookin
     return cooking;
   }
   const [first, second] =
-    IN_ALL.test(text) || /\bturning\b/i.test(text) ? [0.5, 0.5] : isTurned ? [1, 0.6] : [0.6, 0.4];
+    IN_ALL.test(text) || /\b(?:turning|flipping|half-?way)\b/i.test(text)
+      ? [0.5, 0.5]
+      : isTurned
+        ? [1, 0.6]
+        : [0.6, 0.4];
   cooking.lay(shareOf(time, first));
   cooking.see('turn');
   cooking.lay(shareOf(time, second));

@@ -147,7 +147,9 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
     );
   const read = readAmounts(level);
   const { amounts } = read;
-  const words = turnedName(read.words);
+  const bare = read.words.replace(/\s*\(\s*[\d½¼¾][^)]*\)|\s*\d[\d.]* ?(?:k?g|m?l)\b/g, '');
+  const turned = turnedName(bare);
+  const words = turned === bare ? read.words : turned;
   const food = findFood(words.replace(/\([^)]*\)/g, ' ')) ?? findFood(text);
   const own = amounts[0];
   if (!own && !food && !percent) return undefined;

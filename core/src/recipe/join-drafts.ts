@@ -83,9 +83,23 @@ const withLid = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
       : d,
   );
 
+/** "Take it out, divide it": what is worked at once has not stood. */
+const withoutTaking = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
+  const isTaking = (d: StepDraft | undefined, n: number): boolean =>
+    d?.action === 'temper' &&
+    d.times.length === 0 &&
+    /^(?:[\w ,]*\b)?take (?:it|them|the \w+) out$/i.test(d.text) &&
+    /\b(?:straight away|at once|immediately)\b/i.test(drafts[n + 1]?.text ?? '');
+  return drafts.flatMap((d, n) => {
+    const before = drafts[n - 1];
+    if (isTaking(d, n)) return [];
+    return before && isTaking(before, n - 1) ? [{ ...d, spans: [...before.spans, ...d.spans] }] : [d];
+  });
+};
+
 /** What is done to the pieces, and to the dough before there are any, by its place among the steps. */
 export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
-  withFoldedPieces(withWholeBall(withRounds(withBloom(withLid(drafts)))));
+  withFoldedPieces(withWholeBall(withRounds(withBloom(withLid(withoutTaking(drafts))))));
 
 /** "Ferment 60 minutes with a fold after 30": the time before the fold, the fold, and what is left. */
 export const withFolds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>

@@ -177,6 +177,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [new RegExp(`\\b(?:an? )?third (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/3 '],
   [/\ba couple (?:of )?/gi, '2 '],
   [/\bhalf an? (?=(?:\w+ )?(?:egg|onion|lemon)\b)/gi, '1/2 '],
+  [/(?<!\b(?:of|like|as|than|big|large) )\ban? (?=(?:\w+ )?(?:egg|onion|lemon|potato|leek)\b(?! ?-))/gi, '1 '],
   [
     new RegExp(
       `(?<!\\bin(?:to)? )\\ban? (?=(?:(?:heaped|heaping|level|rounded|scant|generous|good|big|small|large) )?(?:${MEASURE}|splash|glug|drizzle|dash|sprinkle|stick)\\b)`,
@@ -237,7 +238,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     '$1$2$3$4 $3',
   ],
   [
-    /\b(rest|knead|proof|rise|prove)((?: (?:it|them))?(?: again)?) for (\d{1,3})(?= *(?:and\b|[,;]|\.(?!\d)|$))/gi,
+    /\b(rest|knead|proof|rise|prove|cover)((?: (?:it|them))?(?: again)?) for (\d{1,3})(?= *(?:and\b|[,;]|\.(?!\d)|$))/gi,
     '$1$2 for $3 min',
   ],
   [/(?<=\d ?(?:s|secs?|seconds)\b[^.]*\bside(?: again)? )(\d{2,3})(?=\s*(?:[,;]|\.(?!\d)|$))/gi, '$1 s'],

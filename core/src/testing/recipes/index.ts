@@ -38,6 +38,7 @@ import { THIRTY_SIXTH } from './held-thirty-sixth.ts';
 import { THIRTY_SEVENTH } from './held-thirty-seventh.ts';
 import { THIRTY_EIGHTH } from './held-thirty-eighth.ts';
 import { THIRTY_NINTH } from './held-thirty-ninth.ts';
+import { FORTIETH } from './held-fortieth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -82,6 +83,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...THIRTY_SEVENTH,
   ...THIRTY_EIGHTH,
   ...THIRTY_NINTH,
+  ...FORTIETH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

@@ -189,6 +189,7 @@ function lostAmounts(
     return (
       isFirst ||
       // the column beside, in a kitchen's measures
+      /(?:lb|oz|pt|tsp|tbsp|cups?)\.?\s{2,}$/i.test(before) ||
       (/(?:\||\s{2})\s*$/.test(before) && /^(?:cups?|tbsp|tsp|oz|lb)$/i.test(unit)) ||
       unit === '%' ||
       unit === '°' ||
