@@ -96,6 +96,7 @@ export function textOfHtml(html: string): PageText {
         );
       },
       onclosetag(name) {
+        if (/^h[3-6]$/.test(name) && line.length > 0) line = [Mapped.join(line, '').replace(/^\s*/, '## ')];
         if (!INLINE.has(name)) end();
         // "<b>Shape.</b> Divide into 8": what a step is called
         if (BOLD.has(name) && isLabel(Mapped.join(line, '').text)) {

@@ -101,9 +101,20 @@ const withoutTaking = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
 export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
   withFoldedPieces(withWholeBall(withRounds(withBloom(withLid(withoutTaking(drafts))))));
 
+/** "Fold after 30 min, bulk in all 90": told before the proof that it is within. */
+const foldsInAll = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
+  drafts.flatMap((d, n): readonly StepDraft[] => {
+    const [before, next] = [drafts[n - 1], drafts[n + 1]];
+    const isInAll = (x: StepDraft | undefined): boolean => x?.action === 'proof' && /\bin all\b/i.test(x.text);
+    if (d.action === 'fold' && d.foldAfter && isInAll(next)) return [];
+    return before?.action === 'fold' && before.foldAfter && isInAll(d)
+      ? [{ ...d, foldAfter: before.foldAfter, spans: [...before.spans, ...d.spans] }]
+      : [d];
+  });
+
 /** "Ferment 60 minutes with a fold after 30": the time before the fold, the fold, and what is left. */
 export const withFolds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
-  drafts.flatMap((d): readonly StepDraft[] => {
+  foldsInAll(drafts).flatMap((d): readonly StepDraft[] => {
     const whole = d.times.at(-1);
     const { foldAfter } = d;
     if (!whole || !foldAfter || !RESTS.has(d.action) || foldAfter.ideal >= whole.ideal) return [d];

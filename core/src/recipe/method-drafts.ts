@@ -272,7 +272,7 @@ const timesOf = (text: Mapped): readonly Duration[] =>
 /** "With one fold after 30 minutes": when within a rest it is folded. */
 const foldAfterIn = (text: Mapped): Duration | undefined =>
   placedTimes(text).find((t) =>
-    /\b(?:an?|1|one) (?:stretch and )?fold (?:after|at) (?:about )?$/i.test(text.text.slice(0, t.at)),
+    /(?:\b(?:an?|1|one) |^\W*)(?:stretch and )?fold (?:after|at) (?:about )?$/i.test(text.text.slice(0, t.at)),
   );
 
 const draftOf = (action: Action, text: Mapped, times: readonly Duration[], isBeside = false): StepDraft => ({
@@ -326,6 +326,13 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
     if (!before) return 0;
     const between = whole.slice(before.at + before.length, step.at);
     const signs = [...between.matchAll(/[,;]|\s-\s|\s\/\s|\bthen\b/g)];
+    // "for each; 2 minutes, flip": how long it lies before it is turned
+    const lain = /^(?:flip|turn)/i.test(whole.slice(step.at))
+      ? /[,;]\s*[\d./½¼¾]+ ?(?:min|s)[^,;\d]*,?\s*$/i.exec(between)
+      : null;
+    if (lain) return before.at + before.length + lain.index;
+    // "… for 8 minutes and prove": what stands before "and" is told already
+    if (/\b(?:min(?:ute)?s?|hours?|h) and (?:then )?$/i.test(between)) return step.at;
     const clause = signs.at(-1);
     // where a time stands between the sign and the verb the clause is the verb's
     return clause ? before.at + before.length + clause.index : step.at;

@@ -204,6 +204,11 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d)\s*(?:grams?|gms?|gr)\b\.?/gi, '$1 g'],
   [/(\d)\s*pounds?\b/gi, '$1 lb'],
   [/(\d)\s*ounces?\b/gi, '$1 oz'],
+  [/(\d+) lb (\d+(?:\.\d+)?) oz\b/gi, (_, lb = '', oz = '') => `${16 * Number(lb) + Number(oz)} oz`],
+  [
+    /(?<=\b(?:scale|divide|pieces? of|balls? of)(?: at| into)? )(\d+(?:\.\d+)?)? ?([½¼¾])? ?oz\b\.?/gi,
+    (_, n = '0', part = '') => `${Math.round(28.35 * (Number(n) + ({ '½': 0.5, '¼': 0.25, '¾': 0.75 }[part] ?? 0)))} g`,
+  ],
   [/(\d)\s*g\b\.?(?=\s|$|[),/])/g, '$1 g'],
   [/(\d)\s*(kg|mg|ml|cl|dl|oz|lb|lbs|cm|mm|tsp|tbsp|tbs|l|L)\b/g, '$1 $2'],
   [/(\d|[½¼¾])\s*pts?\b\.?/gi, '$1 pint'],

@@ -23,7 +23,11 @@ const BRUSHING =
 const WITH_FAT = /\bwith (?:a |some )?(?:little |few drops of |drop of )?((?:\w+ )?(?:ghee|butter|oil))\b/i;
 
 /** What a method uses outside the dough and no line lists: griddle fat, dusting flour, what the bread is brushed with. */
-function unlistedOutside(drafts: readonly StepDraft[], heatWords: string): readonly Found[] {
+function unlistedOutside(
+  ingredients: readonly Ingredient[],
+  drafts: readonly StepDraft[],
+  heatWords: string,
+): readonly Found[] {
   const found: Found[] = [];
   const words = `${drafts.map((d) => d.text).join('. ')}. ${heatWords}`;
   const grease = GREASING.exec(words);
@@ -31,7 +35,7 @@ function unlistedOutside(drafts: readonly StepDraft[], heatWords: string): reado
   const dust = DUSTING.exec(words);
   if (dust)
     found.push({
-      food: foodById(/semolina/i.test(dust[0]) ? 'semolina' : 'plain-flour'),
+      food: dustIn(dust[0], ingredients),
       use: 'dust',
       gPerPiece: 5,
       from: dust[0],
@@ -49,6 +53,15 @@ function unlistedOutside(drafts: readonly StepDraft[], heatWords: string): reado
       found.push({ food, use: 'finish', gPerPiece: 4, from: brush[0] });
   }
   return found;
+}
+
+/** What a bench is floured with: the flour that is named; else wheat, but the bread's own where it holds no gluten. */
+function dustIn(text: string, ingredients: readonly Ingredient[]): Food {
+  const named = foodsIn(text).find((f) => f.food.role === 'flour' && f.words !== 'flour');
+  const flours = ingredients.filter((i) => i.role === 'flour' && i.use === 'dough');
+  const own = flours.reduce<Ingredient | undefined>((a, b) => ((a?.pct ?? 0) >= (b.pct ?? 0) ? a : b), undefined);
+  const isFree = own !== undefined && !ingredients.some((i) => i.allergens?.includes('gluten'));
+  return named?.food ?? (isFree ? findFood(own.name) : undefined) ?? foodById('plain-flour');
 }
 
 const fatIn = (text: string): Food => {
@@ -78,8 +91,13 @@ export function addUnlisted(
   const guesses: Guess[] = [];
   const conflicts: Conflict[] = [];
   const at = (): number => ingredients.length + added.length;
-  for (const f of unlistedOutside(drafts, heatWords)) {
+  for (const f of unlistedOutside(ingredients, drafts, heatWords)) {
     if ([...ingredients, ...added].some((i) => i.use === f.use)) continue;
+    if (f.use === 'dust' && f.food.id !== 'plain-flour' && !foodsIn(f.from).some((x) => x.food === f.food))
+      conflicts.push({
+        paths: ['ingredients'],
+        what: `what the bench is floured with is not told ("${f.from}"); the bread's own flour is taken, wheat would bring gluten`,
+      });
     guesses.push({
       path: `ingredients[${at()}].gPerPiece`,
       from: f.from,

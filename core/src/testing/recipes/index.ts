@@ -39,6 +39,7 @@ import { THIRTY_SEVENTH } from './held-thirty-seventh.ts';
 import { THIRTY_EIGHTH } from './held-thirty-eighth.ts';
 import { THIRTY_NINTH } from './held-thirty-ninth.ts';
 import { FORTIETH } from './held-fortieth.ts';
+import { FORTY_FIRST } from './held-forty-first.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -84,6 +85,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...THIRTY_EIGHTH,
   ...THIRTY_NINTH,
   ...FORTIETH,
+  ...FORTY_FIRST,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
