@@ -77,7 +77,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'divide',
-    /(?<=^|[,;.] )\d{2,3} ?g pieces\b|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|(?<=^|[;,/] )scale(?= *[;,/.])|\b(?:divid(?:es?|ing)|div|cut out|(?:stamp|punch) out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter (?:it|them|each)|cut (?:it|them) across)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g (?:pieces|squares|rounds|rolls)\b))|\bshare (?:it |the dough )?(?:out )?(?=in(?:to)? |between )|\b(?:form|cut|make) (?=\d{1,2} (?:\w+ )?(?:pieces|portions)\b)|\b(?:break|pull|pinch|tear|cut) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?= (?:the )?(?:dough|pieces|balls))|\bweigh(?:ing)? (?:out |off )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in|into|to) (?:quarters|\d+(?! ?(?:cm|mm|g|min))|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
+    /(?<=^|[,;.] )\d{2,3} ?g (?:pieces\b|portions\b)|(?<=^|[;.] )\d{2,3} ?g(?= ?, ?(?:round|ball))|(?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) (?=(?:about )?\d)|(?<=^|[;.] )\d{1,2} pieces(?= *[,;])|(?<=^|[;,/] )scale(?= *[;,/.])|\b(?:divid(?:es?|ing)|div|cut out|(?:stamp|punch) out|parted (?=into)|scale (?:off )?(?=(?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d)|portion|split|halve|quarter (?:it|them|each)|cut (?:it|them) across)\b|\bcuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)\b|\bscaling (?=\d)|\bcut (?:(?:in|to) (?=\d+\b(?! ?(?:g|ml|kg|oz)\b))|(?:out |in(?:to)? )(?=(?:rounds|farls|squares|triangles)\b)|(?=\d{2,3} ?g (?:pieces|squares|rounds|rolls)\b))|\bshare (?:it |the dough )?(?:out )?(?=in(?:to)? |between )|\b(?:form|cut|make) (?=\d{1,2} (?:\w+ )?(?:pieces|portions)\b)|\b(?:break|pull|pinch|tear|cut) off\b|\btake (?=(?:\w+ )?(?:pieces|bits|lumps)\b)|\bweigh out\b(?= (?:the )?(?:dough|pieces|balls))|\bweigh(?:ing)? (?:out |off )?(?=(?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b)|\bcut (?:in|into|to) (?:quarters|\d+(?! ?(?:cm|mm|g|min))|(?:\w+ ){0,2}(?:pieces|portions)\b)/gi,
   ],
   ['coil', /\b(?:coil|spiral|snail|roll (?:it |each |them )?up|wind (?:it|each)|swiss roll|rope)\b/gi],
   ['clap', /\b(?:clap|crush|scrunch|fluff)\b/gi],
@@ -99,7 +99,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'proof',
-    /\b(?:(?<!\brest in )bulk(?: (?:ferment(?:ation)?|proof|rise))?(?= (?:in all )?(?:for )?\d| at (?:room|\d)|[,.;:]| *$)|prove|proof|rise|rising|ferment(?:ation|ing|s)?|double[ds]?(?! cream)|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,
+    /\b(?:(?<!\brest in )bulk(?: (?:ferment(?:ation)?|proof|rise))?(?= (?:in all )?(?:for )?\d| at (?:room|\d)|[,.;:]| *$)|prove|proof|(?<!bubbles )rise|rising|ferment(?:ation|ing|s)?|double[ds]?(?! cream)|doubl(?:ed|ing) in (?:size|volume|bulk)|grown? (?:by|to)|puffy)\b/gi,
   ],
   [
     'rest',
@@ -107,7 +107,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'finish',
-    /\b(?:brush(?! the (?:griddle|pan|skillet|plate|hotplate)\b)|drizzle(?! of)|sprinkle(?! (?:\w+ ){0,3}?with water\b)|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|(?<=^|[;.] )into (?:the|a) (?:towel|cloth)\b|dust (?:(?:them|it) )?with (?=(?:\w+ )?(?:sugar|cinnamon|paprika|za)\b)|keep (?:\w+ ){0,2}?(?:warm|wrapped)|(?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)\b|apply (?=(?:\w+ )?(?:ghee|butter|oil)\b)|butter (?=the tops?\b|the breads?\b|them\b|it\b|each\b)|keep (?:them |it )?in (?:a |the )?(?:\w+ )?(?:towel|cloth)|(?<!the )top with|season with)\b/gi,
+    /\b(?:brush(?! the (?:griddle|pan|skillet|plate|hotplate)\b)|drizzle(?! of)|sprinkle(?! (?:\w+ ){0,3}?with water\b)|scatter|rub with garlic|spread with(?! the back)|dab|smear|wrap|stack|pile(?= (?:them |it )?(?:up\b|in\b|under\b))|basket|(?<=^|[;.] )into (?:the|a) (?:\w+ )?(?:towel|cloth)\b|dust (?:(?:them|it) )?with (?=(?:\w+ )?(?:sugar|cinnamon|paprika|za)\b)|keep (?:\w+ ){0,2}?(?:warm|wrapped)|(?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)\b|apply (?=(?:\w+ )?(?:ghee|butter|oil)\b)|butter (?=the tops?\b|the breads?\b|them\b|it\b|each\b)|keep (?:them |it )?in (?:a |the )?(?:\w+ )?(?:towel|cloth)|(?<!the )top with|season with)\b/gi,
   ],
   [
     'cook',

@@ -125,7 +125,7 @@ export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
   const whole = trimmed.reduce<Mapped[]>((list, line) => {
     const last = list.at(-1);
     const goesOn =
-      /^\p{Ll}(?!\d)/u.test(line.text) ||
+      (/^\p{Ll}(?!\d)/u.test(line.text) && !/^(?:a )?pinch of\b/.test(line.text)) ||
       (/\b(?:to|for|about|in|into|of|at|by)$/.test(last?.text ?? '') && /^\d/.test(line.text)) ||
       (/\b(?:of|of fine|the|an?|and|with|into|or|your|their)$/.test(last?.text ?? '') &&
         /^\p{Lu}\p{Ll}/u.test(line.text)) ||

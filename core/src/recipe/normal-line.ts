@@ -224,7 +224,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<![\p{L}\d])l(?= (?:lb|oz|pint|kg|cup|tsp|tbsp)\b)/gu, '1'],
   // a scan takes a nought, or a one, for a letter
   [
-    /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:g|kg|ml|l|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|%)(?![\p{L}]))/gu,
+    /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:[x×] ?\d|(?:g|kg|ml|l|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|%)(?![\p{L}])))/gu,
     (m = '') => m.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'),
   ],
   [/(\d+(?:\.\d+)?)\s*cl\b/g, (_, n = '') => `${Number(n) * 10} ml`],

@@ -144,13 +144,20 @@ function oneSize(row: Mapped, head: Mapped | undefined): Mapped {
   return second ? row.slice(0, second[0].length) : row;
 }
 
+/** "| 6 | g | yeast |": the figure counts no rows. */
+const UNIT_NEXT = /^\s*\|?\s*\d+\s*\|\s*(?:k?g|m?l|cl|dl|oz|lb|cups?|tsp|tbsp|pinch|sachets?)\s*\|/i;
+
 /** "| Bread flour | 600 g | 100 |" as "Bread flour 600 g 100". */
 const inOneLine = (row: Mapped): Mapped => {
   const cells = row
     .replace(/^\s*\||\|\s*$/g, '')
     .split(/\s*\|\s*/g)
     .map((c) => c.trim())
-    .filter((c, n) => c.text !== '' && !(n === 0 && /^\d{1,2}\.?$/.test(c.text) && /\|\s*\p{L}/u.test(row.text)));
+    .filter(
+      (c, n) =>
+        c.text !== '' &&
+        !(n === 0 && /^\d{1,2}\.?$/.test(c.text) && !UNIT_NEXT.test(row.text) && /\|\s*\p{L}/u.test(row.text)),
+    );
   const [stage, ...work] = cells;
   if (stage && work.length > 0 && STAGE_ALONE.test(stage.text))
     return Mapped.join([stage, Mapped.join(work, ', ')], ': ');

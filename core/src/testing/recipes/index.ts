@@ -40,6 +40,7 @@ import { THIRTY_EIGHTH } from './held-thirty-eighth.ts';
 import { THIRTY_NINTH } from './held-thirty-ninth.ts';
 import { FORTIETH } from './held-fortieth.ts';
 import { FORTY_FIRST } from './held-forty-first.ts';
+import { FORTY_SECOND } from './held-forty-second.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -86,6 +87,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...THIRTY_NINTH,
   ...FORTIETH,
   ...FORTY_FIRST,
+  ...FORTY_SECOND,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
