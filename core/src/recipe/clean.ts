@@ -150,7 +150,8 @@ const wrappedJoined = (lines: readonly Mapped[]): readonly Mapped[] =>
     const isLong = last && (last.text.length >= WRAPPED_LEAST || /^\d{1,2}[.)] /.test(last.text));
     const isParted =
       last && isWork(last.text) && /\b(?:into|to|for|about|in|of)$/.test(last.text) && /^\d/.test(line.text);
-    const goesOn = isOpen && ((isLong && /^\p{Ll}{2}/u.test(line.text)) || isParted);
+    const isSmall = isLong === true && /^\p{Ll}{2}/u.test(line.text);
+    const goesOn = isOpen === true && (isSmall || isParted === true);
     return last && goesOn ? [...list.slice(0, -1), Mapped.join([last, line])] : [...list, line];
   }, []);
 const WRAPPED_LEAST = 60;

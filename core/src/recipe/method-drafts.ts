@@ -65,7 +65,7 @@ class Drafting {
       (isFilling === true || isTopping === true) &&
       actions.length > 0 &&
       actions.every((a) => work.has(a.action)) &&
-      !/\b(?:dough|flour|griddle|each|balls?|breads?|rounds?)\b/i.test(text)
+      !/\b(?:dough|flour|griddle|each|balls?|breads?|rounds?|all but|everything)\b/i.test(text)
     );
   }
 

@@ -15,7 +15,7 @@ interface Found {
 const GREASING =
   /\b(?:oil|grease|butter|brush|wipe)(?:ed)? (?:the |a |your )?(?:\w+ )?(?:pan|griddle|skillet|hotplate|plate)\b|\b(?:oiled|greased|buttered) (?:pan|griddle|skillet)|\b(?:drizzle|drop|splash|little|teaspoon|film) of (?:\w+ )?(?:oil|butter|ghee)\b[^.]*\b(?:pan|griddle|skillet)/i;
 const DUSTING =
-  /\b(?:floured|dusted|dust(?:ing)?|sprinkle(?:d)?)\b[^.]*?\b(?:surface|bench|board|worktop|work surface|table|counter|pin|flour)\b|\bflour (?:the|a|your) (?:bench|board|surface|worktop|table|pin)/i;
+  /\b(?:floured|dusted|dust(?:ing)?|sprinkle(?:d)?)\b[^.]*?\b(?:surface|bench|board|worktop|work surface|table|counter|pin|flour)\b|\bflour (?:the|a|your) (?:bench|board|surface|worktop|table|pin)|\b(?:surface|bench|board|worktop|table|counter) (?:lightly )?(?:dusted|sprinkled|floured) with [\p{L}-]+(?: (?:flour|meal))?/iu;
 const BRUSHING =
   /\b(?:brush|smear|drizzl|spread|rub|dot|slather|paint|bast|appl)(?:e|ed|y|ying|ing|s)?\b[^.]*?\b((?:melted |soft |garlic |herb |clarified |olive )*(?:butter|ghee|oil|honey))\b/i;
 
@@ -128,6 +128,8 @@ export function addUnlisted(
     for (const { food, words } of foodsIn(d.text)) {
       if (known.has(food.role) && food.role !== 'other') continue;
       if (food.role === 'water' || food.role === 'flour' || foods.has(food.id)) continue;
+      // "the almonds" are the ground almonds of the list
+      if (ingredients.some((i) => i.name.includes(words))) continue;
       foods.add(food.id);
       conflicts.push({
         paths: ['ingredients'],

@@ -26,6 +26,13 @@ describe('what an ingredient is for, by what the method does with it', () => {
       ],
     ).toBe('dough');
   });
+  it('what is left out of "everything" is for what names it later', () => {
+    const left = 'Mix everything except the butter. Divide into 8, roll, cook 1 minute a side. Brush with the butter.';
+    expect(usesOf('40 g butter', left)['butter']).toBe('finish');
+    const worked =
+      'Mix everything except the butter, then work in the butter. Divide into 8, roll, cook 1 minute a side.';
+    expect(usesOf('40 g butter', worked)['butter']).toBe('dough');
+  });
   it('what its own sentence mixes, once the dough rests and before something is filled, is the filling', () => {
     const uses = usesOf(
       '300 g potatoes\n5 g cumin',

@@ -18,9 +18,14 @@ const MIXING = new Set<Action>(['mix', 'rub', 'knead', 'scald']);
 /** Foods that a dough without them is still a dough. */
 const ROLES = new Set(['other', 'fat', 'sugar', 'egg', 'yogurt']);
 
+/** "Mix all but the almonds": what stands behind is left out here. */
+const EXCEPT = /\b(?:all|everything)\b[^.;,]*?\b(?:but|except(?: for)?|apart from)\b([^.;]*)/i;
+
+const namesIn = (text: string, line: ReadIngredient): boolean =>
+  foodsIn(text).some((f) => f.food === line.food) ||
+  ` ${text.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `.includes(` ${line.name.split(' ').at(-1)} `);
 const namesFood = (draft: StepDraft, line: ReadIngredient): boolean =>
-  foodsIn(draft.text).some((f) => f.food === line.food) ||
-  ` ${draft.text.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `.includes(` ${line.name.split(' ').at(-1)} `);
+  namesIn(draft.text.replace(EXCEPT, 'everything'), line);
 
 /**
  * Lines of a list that has no headings, each with what the method uses it for: butter that is only brushed on is none of the dough, and
@@ -49,7 +54,8 @@ export function usedByMethod(
     if (first === undefined && known.length === 0) return line;
     const use = known[0];
     if (use === undefined || known.some((u) => u !== use)) return line;
-    if (!isTold && (line.food?.role ?? 'other') !== 'other') return line;
+    const isLeftOut = mixing.some((d) => namesIn(EXCEPT.exec(d.text)?.[1] ?? '', line));
+    if (!isTold && !isLeftOut && (line.food?.role ?? 'other') !== 'other') return line;
     // where one line says that it is for this, another is of the dough
     if (lines.some((l) => l.use === use && l.food === line.food && l.food)) return line;
     return { ...line, use };

@@ -34,6 +34,74 @@ describe('allergens of what a line names', () => {
   });
 });
 
+describe('what nobody may miss', () => {
+  const allergensOf = (text: string): string =>
+    [...new Set(breadOf(text).ingredients.flatMap((i) => i.allergens ?? []))].sort().join(', ');
+  it('an egg in a sentence, by its figure or by its word', () => {
+    expect(allergensOf('Mix 250 g rice flour, 1 egg, 20 g sugar and 100 g water. Cook 1 min a side.')).toBe('egg');
+    expect(
+      allergensOf(
+        'Mix 250 g of rice flour with 5 g of salt. Beat an egg with 100 ml of water and stir it in. Cook 1 min a side.',
+      ),
+    ).toBe('egg');
+  });
+  it('a bread without gluten is dusted with its own flour, and it is said that nobody told with which', () => {
+    const text = `Rounds\n500 g rice flour\n300 g water\n10 g salt\nMix. Divide into 8 on a floured board. Roll, cook 1 min a side.`;
+    expect(allergensOf(text)).toBe('');
+    expect(read(text).conflicts.map((c) => c.what)).toContainEqual(
+      expect.stringMatching(/^what the bench is floured with is not told .* wheat would bring gluten$/),
+    );
+    expect(allergensOf(text.replace('rice flour', 'wheat flour'))).toBe('gluten, wheat');
+    expect(
+      breadOf(text.replace('on a floured board', 'on a board dusted with cornmeal')).ingredients.at(-1)?.name,
+    ).toMatch(/^cornmeal/);
+  });
+  it('fat that a bread is cooked or brushed with is of it, though no line lists it', () => {
+    const text = `Rounds\n500 g rice flour\n300 g water\n10 g salt\nMix. Divide into 8, roll. Cook 1 min a side with a little ghee.`;
+    expect(allergensOf(text)).toBe('milk');
+    expect(allergensOf(text.replace('with a little ghee', 'brushing with butter'))).toBe('milk');
+  });
+});
+
+describe('amounts', () => {
+  const pctsOf = (text: string): string =>
+    breadOf(text)
+      .ingredients.map((i) => `${i.name} ${i.pct ?? 0}`)
+      .join(', ');
+  it('a first column of amounts is no number of a row', () => {
+    expect(
+      pctsOf(
+        `| Qty | Unit | Ingredient |\n|--|--|--|\n| 500 | g | flour |\n| 330 | g | water |\n| 6 | g | dry yeast |\n${WORK}`,
+      ),
+    ).toBe('flour 100, water 66, dry yeast 1.2');
+  });
+  it('a percentage that is told is taken, whatever is usual', () => {
+    expect(
+      pctsOf('Based on 1000 g flour: strong flour (100%), water (75%), salt (2.2%). Mix. Cook 1 min a side.'),
+    ).toBe('strong flour 100, water 75, salt 2.2');
+  });
+  it('nobody weighs flour by the ton, nor reads the second of two columns', () => {
+    expect(pctsOf(`Flour 2,000 kg\nWater 1,280 kg\nSalt 0,036 kg\n${WORK}`)).toBe('flour 100, water 64, salt 1.8');
+    expect(pctsOf(`Flour   500 g   1000 g\nWater   325 g   700 g\n${WORK}`)).toBe('flour 100, water 65');
+  });
+  it('shares of a whole, flours of one grain, and a measure of millilitres behind cups', () => {
+    expect(pctsOf(`By volume: 3 flour : 1 yogurt : 1/2 water\n${WORK}`)).toMatch(/^flour 100, yogurt 69/);
+    expect(pctsOf(`300 g white spelt flour\n100 g wholemeal spelt flour\n260 g water\n${WORK}`)).toBe(
+      'white spelt flour 75, wholemeal spelt flour 25, water 65',
+    );
+    expect(pctsOf(`500 g flour\n1 1/2 cups (350 ml) water\n${WORK}`)).toBe('flour 100, water 70');
+  });
+  it('a text that names a flour has a bread, however it tells how much', () => {
+    expect(
+      pctsOf('Take 200 ml water, 5 g salt and enough flour to make a dough. Knead 5 min. Cook 1 min a side.'),
+    ).toContain('flour 100');
+    expect(
+      pctsOf('dough notes - flour=500 water=310 salt=10 // mix, 1h rise, balls 100g, roll, griddle 50s/50s'),
+    ).toMatch(/flour 100, water 62, salt 2$/);
+    expect(read('It was the tenth evening, and they ate flour soup.').bread).toBeNull();
+  });
+});
+
 describe('what a clause says is done', () => {
   it.each([
     ['Mix. Scale into 6 x 130 g. Roll, cook 1 min a side.', 'mix, divide, roll, cook'],

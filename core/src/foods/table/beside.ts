@@ -291,7 +291,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'other-nuts',
     'other',
-    'cashew | pecan | macadamia | brazil nut | pecan nut | nuts | flaked almonds | almond butter | nut butter | cashew butter | marzipan | praline | hazelnut spread | mixed nuts',
+    'cashew | pecan | macadamia | brazil nut | pecan nut | nuts | flaked almonds | ground almonds | ground hazelnuts | almond butter | nut butter | cashew butter | marzipan | praline | hazelnut spread | mixed nuts',
     per100(55, 7, 14, 8, 17, 0),
     18,
     { gPerCup: 125, allergens: ['nuts'] },

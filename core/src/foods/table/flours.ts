@@ -206,7 +206,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'nut-flour',
     'flour',
-    'almond flour | almond meal | ground almonds | hazelnut flour | walnut flour | cashew flour | pecan meal',
+    'almond flour | almond meal | hazelnut flour | walnut flour | cashew flour | pecan meal',
     per100(52, 4.5, 7, 10, 22, 0),
     14,
     { gPerCup: 96, allergens: ['nuts'] },

@@ -20,7 +20,7 @@ const START_PCT: Readonly<Partial<Record<Food['role'], number>>> = {
   starter: 20,
   egg: 10,
 };
-const MOST = 12;
+const MOST = 8;
 
 /** Names of foods that hold what was typed: of each food its first name, or the one by which it was asked for. */
 function namesLike(query: string): readonly { readonly name: string; readonly food: Food }[] {
