@@ -1,3 +1,4 @@
+import { findFood } from '../foods/index.ts';
 import { actionsIn, type Action, type FoundAction } from './actions.ts';
 import { durationsIn, type Duration } from './durations.ts';
 import { joinNeighbours, RESTS, withEarlyAdditions, withFolds, withPieces, withRubbedBread } from './join-drafts.ts';
@@ -334,6 +335,9 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
     // "… for 8 minutes and prove": what stands before "and" is told already
     if (/\b(?:min(?:ute)?s?|hours?|h) and (?:then )?$/i.test(between)) return step.at;
     const clause = signs.at(-1);
+    // "add the yogurt, flour and salt and knead": the list goes on behind its comma
+    const listed = clause ? between.slice(clause.index) : '';
+    if (/^, *[\p{L} -]+ and $/u.test(listed) && findFood(listed.slice(1))) return step.at;
     // where a time stands between the sign and the verb the clause is the verb's
     return clause ? before.at + before.length + clause.index : step.at;
   });

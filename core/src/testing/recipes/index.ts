@@ -41,6 +41,7 @@ import { THIRTY_NINTH } from './held-thirty-ninth.ts';
 import { FORTIETH } from './held-fortieth.ts';
 import { FORTY_FIRST } from './held-forty-first.ts';
 import { FORTY_SECOND } from './held-forty-second.ts';
+import { FORTY_THIRD } from './held-forty-third.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -88,6 +89,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FORTIETH,
   ...FORTY_FIRST,
   ...FORTY_SECOND,
+  ...FORTY_THIRD,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
