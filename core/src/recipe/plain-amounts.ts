@@ -58,7 +58,7 @@ export function plainAmounts(line: Mapped): Mapped {
         (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
       )
       // whose measure it goes by is none of what is measured: "a spoon of oil for each mug of flour"
-      .replace(/ (?:for|per|to) (?:each|every) .*$| per (?:mug|cup|glass|bowl)$/i, '')
+      .replace(/ (?:for|per|to) (?:each|every) .*$| per (?:mug|cup|glass|bowl|person|head|pupil)$/i, '')
       .replace(
         new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good) )?spoon(?:ful)?s? (?:of )?`, 'i'),
         (_, n = '', how = '') => `${n} ${how}tbsp `,

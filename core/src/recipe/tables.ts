@@ -110,14 +110,18 @@ function workApart(lines: readonly Mapped[]): readonly Mapped[] {
 
 /** Rows of a file whose cells commas part: three or more of one length, without a space behind any comma. */
 function commaRows(lines: readonly Mapped[]): readonly Mapped[] {
-  const commasIn = (l: Mapped | undefined): number =>
-    l && /^[^,;:.!?]{2,}(?:,(?! )[^,;:]*)+$/.test(l.text) && !/(?:^|[^,\d.])\d+,\d/.test(l.text)
-      ? (l.text.match(/,/g) ?? []).length
-      : 0;
+  const commas = lines.map((l) =>
+    /^[^,;:.!?]{2,}(?:,(?! )[^,;:]*)+$/.test(l.text) ? (l.text.match(/,/g) ?? []).length : 0,
+  );
+  // "flour 0,5 kg" has a comma in its figure
+  const isDecimal = lines.map((l) => /(?:^|[^,\d.])\d+,\d/.test(l.text));
+  const sure = (n: number): number => (isDecimal[n] === false ? (commas[n] ?? 0) : 0);
   return lines.map((l, n) => {
-    const own = commasIn(l);
-    const alike = [-2, -1, 1, 2].filter((by) => own > 0 && commasIn(lines[n + by]) === own).length;
-    return alike > 1 ? l.replace(/,/g, ' | ').replace(/^/, '| ') : l;
+    const own = commas[n] ?? 0;
+    const alike = [-3, -2, -1, 1, 2, 3].filter((by) => own > 0 && sure(n + by) === own).length;
+    // "divide into 8,4" between two rows is one of them
+    const isRow = isDecimal[n] === true ? sure(n - 1) === own && sure(n + 1) === own : alike > 1;
+    return own > 0 && isRow ? l.replace(/,/g, ' | ').replace(/^/, '| ') : l;
   });
 }
 
