@@ -115,7 +115,7 @@ const WORDS: readonly (readonly [Action, RegExp])[] = [
   ],
   [
     'mix',
-    /\b(?:(?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)|blend|mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|fold in(?:to)? (?=the (?:flour|batter|mixture)|\d+ ?(?:g|ml)\b)|add(?! (?:a|the|one) (?:flatbread|bread|round|piece|naan|roti|wrap)\b)|pour|blend|cream (?=(?:the )?(?:yeast|butter)\b)|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|(?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)\b|wet it\b)\b/gi,
+    /\b(?:(?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)|(?<!flours? )blend|mix(?:es)?|combines?|stirs?|whisk|beat|bring (?:it |everything |the dough )?together|come together|fold in(?:to)? (?=the (?:flour|batter|mixture)|\d+ ?(?:g|ml)\b)|add(?! (?:a|the|one) (?:flatbread|bread|round|piece|naan|roti|wrap)\b)|pour|(?<!flours? )blend|cream (?=(?:the )?(?:yeast|butter)\b)|work (?:\w+ ){0,3}?in(?:to)?|make a (?:soft |firm |rough )?dough|sift|sieve|tip(?! (?:it |them |the dough )?(?:out|onto))|incorporate|dissolve|crumble|mash|tip in|put the (?:flour|water|dry)|(?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)\b|wet it\b)\b/gi,
   ],
   ['serve', /\b(?:serve|eat|enjoy)\b/gi],
 ];

@@ -93,6 +93,16 @@ const plainLine = (line: Mapped): Mapped =>
       (_, name = '', n = '', unit = '') => `${n} ${unit} of ${name}`,
     )
     .replace(RATIO, inParts)
+    // "equal measures of plain flour and yoghurt by weight, or two cups of flour to one of yoghurt": what is counted says it
+    .replace(
+      /\bequal (?:measures|parts|amounts|weights) of ((?:\p{L}+ )*?(\p{L}+)) and ((?:\p{L}+ )*?(\p{L}+))(?: by weight)?, or (\p{L}+|\d) (\p{L}+) of \2 to (\p{L}+|\d) of \4/iu,
+      (_, a = '', ...[, b = '', , n = '', vessel = '', m = '']: string[]) =>
+        `${n} ${vessel} of ${a}, ${m} ${vessel} of ${b}`,
+    )
+    .replace(
+      /(\p{L}+|\d) ((?:cup|glass|mug|bowl|part)(?:e?s)?) of ([\p{L} ]{3,20}) to (one|two|three|half|\d) of (?=\p{L})/giu,
+      (_, n = '', vessel = '', name = '', m = '') => `${n} ${vessel} ${name}, ${m} ${vessel} `,
+    )
     // a flour that is called by its type alone
     .replace(/^T ?(45|55|65|80|110|130|150)(?= +(?!flour))/, (_, type = '') => `flour T${type}`)
     // "a teaspoon each of salt and soda"

@@ -386,7 +386,7 @@ function impliedBehind(
   to: number,
   times: readonly Duration[],
 ): { readonly from: number; readonly action: Action } | undefined {
-  if (['cook', 'rest', 'proof', 'chill', 'temper', 'bloom', 'finish', 'job'].includes(step.action)) return undefined;
+  if (['cook', 'rest', 'proof', 'chill', 'temper', 'bloom', 'job'].includes(step.action)) return undefined;
   const end = step.at + step.length;
   const sign = sentence.text.slice(end, to).search(/[,;]|\s[-/]\s/);
   if (sign < 0) return undefined;
@@ -401,5 +401,7 @@ function impliedBehind(
     /^[\W]*(?:then )?(?:cover|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ bench)/i.test(
       text,
     );
+  // bread that is brushed goes back on the griddle, and rests no more
+  if (step.action === 'finish' && action !== 'cook') return undefined;
   return isRest || action === 'cook' || action === 'chill' ? { from, action } : undefined;
 }

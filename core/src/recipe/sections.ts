@@ -318,7 +318,8 @@ class Taking {
   /** "By the mug: 2 mugs of flour …": what stands before a list of amounts is a title, or says nothing. */
   private withoutLead(line: Mapped): Mapped {
     const lead = LEAD.exec(line.text) ?? LONG_LEAD.exec(line.text);
-    if (!lead || actionsIn(normalLine((lead[1] ?? '').replace(/\p{L}+-\p{L}+/gu, ''))).length > 0) return line;
+    if (!lead || actionsIn(normalLine((lead[1] ?? '').replace(/\p{L}+-\p{L}+|\b(?:rolls|bakes)$/gu, ''))).length > 0)
+      return line;
     const items = itemsOf(line.slice(lead[0].length));
     // what holds a figure is a lead only of a long list
     if (/\d/.test(lead[1] ?? '') && !LEAD.test(line.text) && items.length < 4) return line;

@@ -43,6 +43,7 @@ import { FORTY_FIRST } from './held-forty-first.ts';
 import { FORTY_SECOND } from './held-forty-second.ts';
 import { FORTY_THIRD } from './held-forty-third.ts';
 import { FORTY_FOURTH } from './held-forty-fourth.ts';
+import { FORTY_FIFTH } from './held-forty-fifth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -92,6 +93,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FORTY_SECOND,
   ...FORTY_THIRD,
   ...FORTY_FOURTH,
+  ...FORTY_FIFTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

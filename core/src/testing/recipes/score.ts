@@ -193,7 +193,7 @@ function lostAmounts(
       (/(?:\||\s{2})\s*$/.test(before) && /^(?:cups?|tbsp|tsp|oz|lb)$/i.test(unit)) ||
       unit === '%' ||
       unit === '°' ||
-      /[(/+,%]\s*(?:\d+\s*)?$|\b(?:plus|and|or|less|at|lb)\s*$/i.test(before)
+      /[(/+,%]\s*(?:\|\s*)?(?:\d+\s*)?$|\b(?:plus|and|or|less|at|lb)\s*$/i.test(before)
     );
   };
   return { amounts: all.length, lost: all.filter((m) => !isHeld(m)).map((m) => m[0]) };
