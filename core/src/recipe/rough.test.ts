@@ -111,6 +111,29 @@ describe('what is no recipe', () => {
     // one and a half teaspoons of fine salt are 9 g of 250 g of flour (6 g a teaspoon, flour mills' charts)
     expect(read.value.bread?.ingredients.find((i) => i.role === 'salt')?.pct).toBeCloseTo(3.6, 1);
   });
+  it('a section about the filling is work beside the dough', () => {
+    const steps = (of: string): readonly string[] => {
+      const data = {
+        '@type': 'Recipe',
+        name: 'Filled',
+        recipeIngredient: ['300 g flour', '180 ml water', '6 g salt', '200 g potatoes'],
+        recipeInstructions: [
+          { '@type': 'HowToSection', name: of, itemListElement: [{ '@type': 'HowToStep', text: 'Mash with a fork.' }] },
+          { '@type': 'HowToSection', name: 'Dough', itemListElement: ['Mix. Divide into 4, roll. Cook 1 min a side.'] },
+        ],
+      };
+      const read = importRecipe(JSON.stringify(data));
+      return read.ok ? (read.value.bread?.steps.map((s) => s.kind) ?? []) : expect.fail();
+    };
+    expect(steps('For the filling')).toEqual(['prepare', 'mix', 'divide', 'roll', 'cook']);
+  });
+  it('bold words before a step are what it is called', () => {
+    const read = importRecipe(
+      '<h1>Rounds</h1><ul><li>300 g flour<li>180 ml water</ul><p><b>Roll out.</b> Mix everything. Rest 20 min.</p><p><b>Divide.</b> Divide into 4, roll. Cook 1 min a side.</p>',
+    );
+    if (!read.ok) expect.fail();
+    expect(read.value.bread?.steps.map((s) => s.kind)).toEqual(['mix', 'rest', 'divide', 'roll', 'cook']);
+  });
   it('a duration that nobody means is not read, however long', () => {
     const data = {
       '@type': 'Recipe',

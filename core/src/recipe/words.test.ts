@@ -91,6 +91,23 @@ describe('amounts', () => {
     );
     expect(pctsOf(`500 g flour\n1 1/2 cups (350 ml) water\n${WORK}`)).toBe('flour 100, water 70');
   });
+  it('rows of a file whose cells commas part, with commas in their figures too', () => {
+    expect(pctsOf(`ingredient,g,pct\nflour,500,100\nwater,310,62\nsalt,10,2\n${WORK}`)).toBe(
+      'flour 100, water 62, salt 2',
+    );
+  });
+  it('a list that opens with its flour', () => {
+    expect(pctsOf(`To 500 g of flour take 330 g of water and 10 g of salt. ${WORK}`)).toBe(
+      'flour 100, water 66, salt 2',
+    );
+  });
+  it('equal measures that are told twice are counted, and what one of them holds stays with the bread', () => {
+    const { ingredients } = breadOf(
+      `Take equal measures of plain flour and thick yoghurt by weight, or two cups of flour to one of yoghurt. ${WORK}`,
+    );
+    expect(ingredients.map((i) => i.name)).toEqual(['plain flour', 'thick yoghurt']);
+    expect(ingredients[1]?.allergens).toEqual(['milk']);
+  });
   it('a text that names a flour has a bread, however it tells how much', () => {
     expect(
       pctsOf('Take 200 ml water, 5 g salt and enough flour to make a dough. Knead 5 min. Cook 1 min a side.'),
@@ -119,6 +136,30 @@ describe('what a clause says is done', () => {
       'Mix. Proof 75 min with a fold after 30 min. Divide into 8, roll, cook 1 min a side.',
       'mix, proof 30/30/60, fold, proof 45/45/120, divide, roll, cook',
     ],
+    [
+      'Mix. Fold after 30 min, bulk proof 90 min in all. Divide into 8, roll, cook 1 min a side.',
+      'mix, proof 30/30/60, fold, proof 60/60/150, divide, roll, cook',
+    ],
+    [
+      'Stir the yeast into the water. Leave for 10 min. Add the flour and mix. Divide into 8, roll, cook 1 min a side.',
+      'mix, bloom 10/10/20, mix, divide, roll, cook',
+    ],
+    [
+      'Mix, shape it into a ball and rest 20 min. Divide into 8, roll, cook 1 min a side.',
+      'mix, rest 20/20/40, divide, roll, cook',
+    ],
+    ['Mix. Divide into 8. Fold each piece in three. Cook 1 min a side.', 'mix, divide, shape, cook'],
+    ['Stir, lid on, 10 min. Divide into 8, roll, cook 1 min a side.', 'mix, rest 10/10/20, divide, roll, cook'],
+    [
+      'Mix. Divide into 8, roll. Cook 1 min each side, brush with ghee, then another 30 seconds each side.',
+      'mix, divide, roll, cook',
+    ],
+    [
+      'Mix. Divide into 8, roll thin, resting it for 5 minutes whenever it springs back. Cook 1 min a side.',
+      'mix, divide, roll, cook',
+    ],
+    ['Mix. Add water if required. Divide into 8, roll, cook 1 min a side.', 'mix, divide, roll, cook'],
+    ['Mix. Leave for 5 minutes if you have time. Divide into 8, roll, cook 1 min a side.', 'mix, divide, roll, cook'],
     [
       'Mix. Divide into 8, roll, cook 1 min a side. Stir the garlic into the melted butter and brush it on.',
       'mix, divide, roll, cook, prepare, finish',

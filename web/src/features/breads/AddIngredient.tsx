@@ -22,12 +22,13 @@ const START_PCT: Readonly<Partial<Record<Food['role'], number>>> = {
 };
 const MOST = 8;
 
-/** Names of foods that hold what was typed: of each food its first name, or the one by which it was asked for. */
+/** Names of foods that hold what was typed: of each food the one by which it was asked for; the whole name stands first. */
 function namesLike(query: string): readonly { readonly name: string; readonly food: Food }[] {
+  const rank = (name: string): number => (name === query ? -1 : name.indexOf(query));
   return FOODS.flatMap((food) => {
     const name = food.names.find((n) => n === query) ?? food.names.find((n) => n.includes(query));
     return name === undefined ? [] : [{ name, food }];
-  }).sort((a, b) => a.name.indexOf(query) - b.name.indexOf(query));
+  }).sort((a, b) => rank(a.name) - rank(b.name));
 }
 
 /** A field that knows the trade's foods; a name that it does not know can be added all the same. */
