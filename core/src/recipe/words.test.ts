@@ -148,7 +148,10 @@ describe('what a clause says is done', () => {
       'Mix, shape it into a ball and rest 20 min. Divide into 8, roll, cook 1 min a side.',
       'mix, rest 20/20/40, divide, roll, cook',
     ],
-    ['Mix. Divide into 8. Fold each piece in three. Cook 1 min a side.', 'mix, divide, shape, cook'],
+    [
+      'Mix. Divide into 8, ball. Rest 10 min. Fold. Rest 10 min. Roll, cook 1 min a side.',
+      'mix, divide, ball, rest 10/10/20, shape, rest 10/10/20, roll, cook',
+    ],
     ['Stir, lid on, 10 min. Divide into 8, roll, cook 1 min a side.', 'mix, rest 10/10/20, divide, roll, cook'],
     [
       'Mix. Divide into 8, roll. Cook 1 min each side, brush with ghee, then another 30 seconds each side.',
@@ -158,7 +161,10 @@ describe('what a clause says is done', () => {
       'Mix. Divide into 8, roll thin, resting it for 5 minutes whenever it springs back. Cook 1 min a side.',
       'mix, divide, roll, cook',
     ],
-    ['Mix. Add water if required. Divide into 8, roll, cook 1 min a side.', 'mix, divide, roll, cook'],
+    [
+      'Mix, knead 5 min. Add a little more water if needed. Divide into 8, roll, cook 1 min a side.',
+      'mix, knead, divide, roll, cook',
+    ],
     ['Mix. Leave for 5 minutes if you have time. Divide into 8, roll, cook 1 min a side.', 'mix, divide, roll, cook'],
     [
       'Mix. Divide into 8, roll, cook 1 min a side. Stir the garlic into the melted butter and brush it on.',
