@@ -23,6 +23,30 @@ function speedMs(): number {
   return median(times);
 }
 
+interface OfManner {
+  readonly manner: string;
+  readonly texts: number;
+  /** Their mean. */
+  readonly points: number;
+  readonly fit: number;
+}
+
+/** The manners of several texts, those of most texts first; what is alone of its manner is one row, the last. */
+function byManner(scores: readonly (Score & { readonly manner: string })[]): readonly OfManner[] {
+  const of = (manner: string, own: readonly Score[]): OfManner => ({
+    manner,
+    texts: own.length,
+    points: own.reduce((sum, s) => sum + s.points, 0) / own.length,
+    fit: own.filter((s) => s.isFit).length,
+  });
+  const groups = [...new Set(scores.map((s) => s.manner))].map(
+    (manner) => [manner, scores.filter((s) => s.manner === manner)] as const,
+  );
+  const several = groups.filter(([, own]) => own.length > 1).map(([manner, own]) => of(manner, own));
+  const alone = groups.filter(([, own]) => own.length === 1).flatMap(([, own]) => own);
+  return [...several.sort((a, b) => b.texts - a.texts), of('a manner of its own', alone)];
+}
+
 /** How well texts are read, by manner; the worst of them in words. */
 export function measureRecipes(): readonly string[] {
   const scores = RECIPE_TEXTS.map((t) => ({ manner: t.manner, ...read(t) }));
@@ -38,10 +62,11 @@ export function measureRecipes(): readonly string[] {
     ]),
     '',
     ...columns(
-      scores,
-      ['manner', (s) => s.manner],
-      ['points', (s) => s.points.toFixed(1)],
-      ['fit to teach from', (s) => (s.isFit ? 'yes' : 'no')],
+      byManner(scores),
+      ['manner', (m) => m.manner],
+      ['texts', (m) => String(m.texts)],
+      ['points', (m) => m.points.toFixed(2)],
+      ['fit to teach from', (m) => String(m.fit)],
     ),
     '',
     'The worst:',
