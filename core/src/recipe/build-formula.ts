@@ -141,12 +141,19 @@ function closeFlours(ingredients: readonly Ingredient[]): readonly Ingredient[] 
   return ingredients.map((i) => (i === largest ? { ...i, pct: twoDecimals((i.pct ?? 0) + 100 - sum) } : i));
 }
 
+/** What of a starter is water and what flour, in hundredths, by its hydration. */
+const sharesOfStarter = (wetnessPct: number): { readonly waterPct: number; readonly flourPct: number } => {
+  const waterPct = twoDecimals((100 * wetnessPct) / (100 + wetnessPct));
+  return { waterPct, flourPct: twoDecimals(100 - waterPct) };
+};
+
 function weigh(r: ReadIngredient): readonly Weighed[] {
   const guesses = r.guesses.map((why) => ({ from: r.line, why }));
   const base = { g: r.weight?.g, pct: r.pct, guesses, disagreement: r.disagreement, food: r.food };
   const more = {
     name: r.name,
     ...(r.tempC === undefined ? {} : { tempC: r.tempC }),
+    ...(r.wetnessPct === undefined ? {} : sharesOfStarter(r.wetnessPct)),
     ...(r.isOptional && r.use !== 'dough' ? { optional: true } : {}),
   };
   if (!r.food)

@@ -59,6 +59,7 @@ const USUAL_WINDOW: Readonly<Partial<Record<Action, readonly [number, number, nu
   chill: [60, 480, 1440],
   temper: [60, 75, 120],
 };
+const OF_MADE_PIECES = /(?<!\ball )\b(?:the|your) (?:balls|pieces|portions)\b|\bbench rest\b/i;
 const USUAL_COOK_SEC = [75, 50] as const;
 const LONGEST_MIN = 7 * 24 * 60;
 
@@ -83,7 +84,7 @@ const ORIGIN = 'the recipe names none';
 /** The chain of a bread from drafts: ids, places, times; what every chain needs and the recipe leaves out is added, and said. */
 export function buildSteps(method: MethodDrafts): BuiltSteps {
   const guesses: Guess[] = [];
-  const drafts = completed(method.drafts, guesses);
+  const drafts = completed(method, guesses);
   const named = nameSteps(drafts);
   const firstPiece = named.findIndex((n) => PIECE_KINDS.has(n.kind) && !n.draft.isBeside);
   const steps = named.map((n, index): Step => {
@@ -130,7 +131,7 @@ function usedTimes({ kind, draft }: Named): readonly Span[] {
   return taken.flatMap((t) => t.span ?? []);
 }
 
-function completed(drafts: readonly StepDraft[], guesses: Guess[]): readonly StepDraft[] {
+function completed({ drafts, passed }: MethodDrafts, guesses: Guess[]): readonly StepDraft[] {
   const chain = drafts.filter((d) => !d.isBeside);
   const has = (...actions: Action[]): boolean => chain.some((d) => actions.includes(d.action));
   const note = (action: Action, why: string): void => void guesses.push({ path: `added:${action}`, from: '', why });
@@ -144,14 +145,20 @@ function completed(drafts: readonly StepDraft[], guesses: Guess[]): readonly Ste
   }
   const before = (d: StepDraft): boolean => !d.isBeside && PIECE_KINDS.has(KIND[d.action] ?? 'mix');
   if (!has('divide', 'ball')) {
-    const at = result.findIndex(before);
+    // balls that rest have been divided
+    const at = result.findIndex((d) => before(d) || (!d.isBeside && OF_MADE_PIECES.test(d.text)));
     result.splice(at < 0 ? result.length : at, 0, addedDraft('divide'));
     note('divide', 'no dividing is told; it is added before the first step of a piece');
   }
   if (!has('roll', 'shape', 'coil', 'fill')) {
-    const at = result.findIndex((d) => d.action === 'cook');
+    // what rests rolled has been rolled
+    const at = result.findIndex(
+      (d) =>
+        d.action === 'cook' ||
+        (!d.isBeside && /\brolled (?:rounds|breads|pieces|discs|dough|balls|out rounds)\b/i.test(d.text)),
+    );
     // a batter is poured
-    const shaping = drafts.some((d) => /\bbatter\b/i.test(d.text)) ? 'shape' : 'roll';
+    const shaping = [...drafts, ...passed].some((d) => /\bbatter\b/i.test(d.text)) ? 'shape' : 'roll';
     result.splice(at < 0 ? result.length : at, 0, addedDraft(shaping));
     note(shaping, 'no rolling or shaping is told; it is added');
   }
@@ -211,7 +218,8 @@ function restStep(n: Named, per: 'batch' | 'piece', told: object, path: string, 
 }
 
 function minutesOf(draft: StepDraft, path: string, guesses: Guess[]): { minutes: number; minutesPerPiece?: number } {
-  const time = draft.times.at(-1);
+  // a class works by hand, where a machine is told as well
+  const time = draft.times.at(/\bby hand\b.*\b(?:machine|mixer)\b/i.test(draft.text) ? 0 : -1);
   if (time) {
     if (time.most > time.least && time.why === undefined)
       guesses.push({ path: `${path}.minutes`, from: time.text, why: 'the middle of the range is taken' });

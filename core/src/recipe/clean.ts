@@ -15,7 +15,8 @@ const UNIT_LAST = /\d ?(?:mins?|secs?|hrs?|tsp|tbsp|oz|lb)\.$/i;
 const isEnded = (text: string): boolean => /[.!?:]\)?$/.test(text) && !UNIT_LAST.test(text);
 
 /** One step after another in one line: "mix → knead → rest". */
-const ARROW = /\s*(?:👉|→|⇒|➡\uFE0F?|\s->\s|\s=>\s)\s*/gu;
+/** Arrows between what is done; one before an amount alone only leads to it. */
+const ARROW = /\s*(?:👉|→|⇒|➡\uFE0F?|\s->\s|\s=>\s)(?!\s*\d[\d.,]* ?(?:k?g|m?l|%)\s*$)\s*/gu;
 
 /** A telegram has a word for its points. */
 const STOP = /\s+stop\b[.\s]*/gi;
@@ -105,6 +106,17 @@ const plainLine = (line: Mapped): Mapped =>
     )
     // a flour that is called by its type alone
     .replace(/^T ?(45|55|65|80|110|130|150)(?= +(?!flour))/, (_, type = '') => `flour T${type}`)
+    // "250 g each plain and wholemeal flour": of both kinds
+    .replace(
+      /(\d+(?:[.,]\d+)? ?(?:k?g|cups?)) each (?:of )?([\p{L} ]{3,20}) and ([\p{L} ]{3,20}) (flour|milk|oil)\b/giu,
+      (_, amount = '', a = '', b = '', what = '') =>
+        `${amount} ${a}${a.endsWith(what) ? '' : ` ${what}`} and ${amount} ${b} ${what}`,
+    )
+    // "half milk, half water, 300 ml in all"
+    .replace(
+      /\bhalf ([\p{L} ]{3,20}?)(?:,| and)(?: and)? half ([\p{L} ]{3,20}?),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: in (?:all|total)| altogether)?/giu,
+      (_, a = '', b = '', n = '', unit = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
+    )
     // "a teaspoon each of salt and soda"
     .replace(
       /((?:\d+(?:[.,]\d+)?|an?|half a|[½¼]) ?(?:g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,

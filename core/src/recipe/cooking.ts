@@ -163,7 +163,7 @@ export function cookingTold(text: string, times: readonly Duration[]): ToldCooki
   const isOfEach = (t: Token, next: Token | undefined): boolean => EACH.test(text.slice(t.end, next?.at));
   const hasEach =
     told.some((t, i) => isOfEach(t, told[i + 1])) ||
-    /\b(?:each|both|either) sides?\b[^.;]*$/i.test(text.slice(0, first.at));
+    (/\b(?:each|both|either) sides?\b[^.;]*$/i.test(text.slice(0, first.at)) && !IN_ALL.test(text));
   if (told.length === 1 && !hasEach) return sharedOf(text, first.time, tokens, cooking);
   const seen = new Set<Token>();
   for (const [i, t] of tokens.entries()) {

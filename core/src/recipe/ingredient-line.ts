@@ -24,6 +24,8 @@ export interface ReadIngredient {
   readonly amountText: string;
   readonly guesses: readonly string[];
   readonly tempC: number | undefined;
+  /** Water in hundredths of the flour of a starter, where the line tells it. */
+  readonly wetnessPct: number | undefined;
   readonly isOptional: boolean;
   /** "as needed", "enough to": what is added by feel. */
   readonly isByFeel: boolean;
@@ -125,18 +127,19 @@ function splitExtras(line: Mapped): readonly Mapped[] {
 }
 
 /** "(100 % hydration)". */
-const WETNESS = /\(?(?:at )?\d{2,3} ?% hydration\)?/i;
+const WETNESS = /\(?(?:at )?(\d{2,3}) ?% hydration\)?/i;
 const PERCENT = /(?:(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*)?(\d+(?:\.\d+)?)\s*(?:%|per ?cent)/i;
 
 function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
   // how wet a starter is says nothing of how much goes in
+  const wet = WETNESS.exec(whole.text);
   const percent = PERCENT.exec(whole.text.replace(WETNESS, (m) => ' '.repeat(m.length)));
-  const line = percent
-    ? Mapped.join([whole.slice(0, percent.index), whole.slice(percent.index + percent[0].length)], '')
-        .replace(WETNESS, '')
-        .replace(/\(\s*\)/, '')
-        .trim()
-    : whole;
+  const line = (
+    percent ? Mapped.join([whole.slice(0, percent.index), whole.slice(percent.index + percent[0].length)], '') : whole
+  )
+    .replace(WETNESS, '')
+    .replace(/\(\s*\)/, '')
+    .trim();
   const { text } = line;
   const filled = FILLED.find(([pattern]) => pattern.test(text));
   const level = text
@@ -165,6 +168,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
     used: [
       ...figuresOf(line, level, amounts),
       ...(percent ? [whole.span(percent.index, percent.index + percent[0].length)] : []),
+      ...(wet && food?.role === 'starter' ? [whole.span(wet.index, wet.index + wet[0].length)] : []),
       ...[...line.text.matchAll(ANY_DEGREES)].map((m) => line.span(m.index, m.index + m[0].length)),
     ],
     // of a range its middle
@@ -180,6 +184,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
       weight?.why,
       filled?.[2] === '' ? undefined : filled?.[2],
     ].filter((g): g is string => g !== undefined),
+    wetnessPct: wet && food?.role === 'starter' ? Number(wet[1]) : undefined,
     tempC: temp ? Number(temp[1]) : temperatureWords(text, food),
     isOptional: /\boptional\b|if you like/i.test(text),
     isByFeel: BY_FEEL.test(text),

@@ -50,7 +50,8 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
     .reduce<readonly Mapped[]>((list, p) => {
       const last = list.at(-1);
       // ", lukewarm": how it is, and nothing of its own
-      return last && HOW_IT_IS.test(p.text) && !findFood(p.text)
+      // "or 7 g dried" is the same once more
+      return last && ((HOW_IT_IS.test(p.text) && !findFood(p.text)) || /^or\b/i.test(p.text))
         ? [...list.slice(0, -1), Mapped.join([last, p], ', ')]
         : [...list, p];
     }, []);

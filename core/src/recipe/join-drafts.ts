@@ -8,7 +8,7 @@ export const withRubbedBread = (drafts: readonly StepDraft[]): readonly StepDraf
   return drafts.map((d, n) => {
     if (cooked < 0 || n <= cooked) return d;
     if (d.action === 'rub' || /\broll (?:it |them )?in\b/i.test(d.text)) return { ...d, action: 'finish' };
-    if (n > last && d.action === 'fill') return { ...d, action: 'finish' };
+    if (n > last && (d.action === 'fill' || /^(?:and )?fold\b/i.test(d.text))) return { ...d, action: 'finish' };
     // what is stirred once bread is cooked is for its finish, and no dough
     return n > last && d.action === 'mix' ? { ...d, action: 'job', isBeside: true } : d;
   });
@@ -38,6 +38,12 @@ const withWholeBall = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
     if (isWhole(d, n)) return [];
     return before && isWhole(before, n - 1) ? [{ ...d, spans: [...before.spans, ...d.spans] }] : [d];
   });
+};
+
+/** Pieces that are rubbed with fat are layered. */
+const withRubbedPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
+  const divided = drafts.findIndex((d) => d.action === 'divide' || d.action === 'ball');
+  return drafts.map((d, n) => (divided >= 0 && n > divided && d.action === 'rub' ? { ...d, action: 'fill' } : d));
 };
 
 /** Pieces are folded to shape them. */
@@ -99,7 +105,7 @@ const withoutTaking = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
 
 /** What is done to the pieces, and to the dough before there are any, by its place among the steps. */
 export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
-  withFoldedPieces(withWholeBall(withRounds(withBloom(withLid(withoutTaking(drafts))))));
+  withFoldedPieces(withRubbedPieces(withWholeBall(withRounds(withBloom(withLid(withoutTaking(drafts)))))));
 
 /** "Fold after 30 min, bulk in all 90": told before the proof that it is within. */
 const foldsInAll = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
@@ -155,8 +161,10 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
     return (
       a.times.length === 0 && /\b(?:flatten|press|pat)/i.test(a.text) && !/\b(?:dot|smear|brush)|^butter$/i.test(b.text)
     );
+  // seeds hold on what is wet
+  if (a.action === 'finish' && b.action === 'fill') return /\bwith water\b/i.test(a.text);
   if (a.action === 'fill' && b.action === 'finish') return /\b(?:sprinkle|dust|scatter)/i.test(b.text);
-  if (a.action === 'fill' && b.action === 'shape') return /\b(?:seal|pinch|gather|close)/i.test(b.text);
+  if (a.action === 'fill' && b.action === 'shape') return /\b(?:seal|pinch|gather|close|crimp)/i.test(b.text);
   if (a.action === 'shape' && b.action === 'roll') return a.times.length === 0 && !/\bfold/i.test(a.text);
   if (a.action === 'roll' && b.action === 'shape')
     return b.times.length === 0 && !/\b(?:seal|in half|pinch|fold)/.test(b.text);

@@ -127,7 +127,14 @@ export function withGaps(recipe: ImportedRecipe, source: string, content: readon
     if (from < within.to) claim({ from, to: within.to });
   };
   for (const line of content)
-    gaps(line, ({ from, to }) => {
+    gaps(line, (gap) => {
+      const { from, to } = inWholeWords(source, line, gap);
+      for (const part of [
+        { from: gap.from, to: from },
+        { from: to, to: gap.to },
+      ])
+        if (part.to > part.from) words.push({ ...part, owner: 'noise' });
+      if (from >= to) return;
       const text = source.slice(from, to);
       const isNoise = NOISE.test(text.replace(TAG, ' '));
       words.push({ from, to, owner: isNoise ? 'noise' : 'none' });
@@ -148,6 +155,15 @@ export function withGaps(recipe: ImportedRecipe, source: string, content: readon
     words: words.sort((a, b) => a.from - b.from || b.to - a.to),
     notUnderstood: [...recipe.notUnderstood, ...left.filter((t) => !known.has(t))],
   };
+}
+
+/** A gap without the letters of a word of which another part has an owner. */
+function inWholeWords(source: string, within: Span, gap: Span): Span {
+  let { from, to } = gap;
+  const isInside = (at: number): boolean => /^\p{L}\p{L}$/u.test(source.slice(at - 1, at + 1));
+  if (from > within.from && isInside(from)) while (from < to && /\p{L}/u.test(source[from] ?? '')) from++;
+  if (to < within.to && isInside(to)) while (to > from && /\p{L}/u.test(source[to - 1] ?? '')) to--;
+  return { from, to };
 }
 
 /** Some words round a figure, so that one knows what it is about. */

@@ -117,9 +117,18 @@ export class Mapped {
     while (head < most && was[head] === next[head]) head++;
     let tail = 0;
     while (tail < most - head && was[was.length - 1 - tail] === next[next.length - 1 - tail]) tail++;
+    const moved = wordPlaces(was.slice(head, was.length - tail), next.slice(head, next.length - tail));
     return Array.from({ length: next.length }, (_, i) => {
       const back = next.length - i;
-      const index = i < head ? from + i : back <= tail ? to - back : Math.min(from + i, Math.max(from, to - tail - 1));
+      const own = moved.get(i - head);
+      const index =
+        i < head
+          ? from + i
+          : back <= tail
+            ? to - back
+            : own !== undefined
+              ? from + head + own
+              : Math.min(from + i, Math.max(from, to - tail - 1));
       const start = this.from[index] ?? this.from[from] ?? this.from[from - 1] ?? 0;
       const end = this.to[index] ?? this.to[from] ?? this.to[from - 1] ?? 0;
       // what a shorter spelling leaves out belongs to its last character, so that nothing between is left over
@@ -127,6 +136,22 @@ export class Mapped {
       return [start, isLast ? Math.max(end, this.to[to - tail - 1] ?? end) : end];
     });
   }
+}
+
+const WORD = /[\p{L}\d]+/gu;
+/** Where the characters of the words of one text stand in another that has the same words in another order. */
+function wordPlaces(was: string, next: string): ReadonlyMap<number, number> {
+  const places = new Map<number, number>();
+  if (!/\p{L}[^\p{L}\d]+[\p{L}\d]/u.test(next)) return places;
+  const known = [...was.matchAll(WORD)];
+  const taken = new Set<number>();
+  for (const m of next.matchAll(WORD)) {
+    const same = known.find((k) => k[0] === m[0] && !taken.has(k.index)) ?? known.find((k) => k[0] === m[0]);
+    if (!same) continue;
+    taken.add(same.index);
+    for (let i = 0; i < m[0].length; i++) places.set(m.index + i, same.index + i);
+  }
+  return places;
 }
 
 const expanded = (to: string, m: RegExpExecArray): string =>

@@ -29,6 +29,9 @@ const THEN_AFTER =
   /[;,] (?:and |then )?(?=after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b)/i;
 const AFTER =
   /^(?:about )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?) later,?\s|^(?:(?:okay|so|now|then),? )*after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:seconds?|secs?|minutes?|mins?|hours?|hrs?)\b,?/i;
+/** "After about 1 minute, flip": how long it has lain on the griddle. */
+const TURNED_AFTER =
+  /^after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?),? (?:flip|turn)\b/i;
 const IDLE = new Set<Action>(['rest', 'proof', 'chill', 'temper', 'bloom']);
 /** "Brush with butter after baking", told before it is baked. */
 const ONCE_COOKED =
@@ -74,7 +77,7 @@ class Drafting {
     const sentence = normal(raw);
     const { text } = sentence;
     const then = THEN_AFTER.exec(text);
-    if (then) {
+    if (then && !TURNED_AFTER.test(text.slice(then.index + then[0].length))) {
       this.take(sentence.slice(0, then.index));
       this.take(sentence.slice(then.index + then[0].length));
       return;
@@ -166,7 +169,8 @@ class Drafting {
       (times[0]?.ideal ?? 0) >= LEAST_REST_MIN
     )
       this.drafts.push(draftOf('rest', sentence, times));
-    else if (last && ONLY_A_TIME.test(text)) this.continues(last, raw, text, times);
+    else if (last && (ONLY_A_TIME.test(text) || isMoreCooking(last, text, times)))
+      this.continues(last, raw, text, times);
     else if (
       last &&
       /^(?:it should|they should|the dough (?:should|will|must)|this (?:will )?takes?|it (?:will )?takes?|until|about|for|you want)/i.test(
@@ -216,6 +220,12 @@ export function draftMethod(
   };
 }
 
+/** "Give it another 40 seconds." */
+const isMoreCooking = (last: StepDraft, text: string, times: readonly Duration[]): boolean =>
+  last.action === 'cook' &&
+  /^(?:then )?(?:give|leave|allow) (?:it|them|each|the (?:other|second) side)\b/i.test(text) &&
+  times.some((t) => t.most <= LEAST_REST_MIN);
+
 const joined = (a: string | undefined, b: string): string => (a === undefined ? b : `${a} ${b}`);
 
 /** What a clause without a verb says is done: by sides, by cold, by cover or warmth, by a number of pieces. */
@@ -238,7 +248,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   )
     return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)/i.test(text)) return 'chill';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|under a bowl|bowl over|overnight|bench)\b/i.test(
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|under a bowl|bowl over|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'
@@ -305,7 +315,7 @@ const escaped = (word: string): string => word.replace(/[.*+?^${}()|[\]\\]/g, '\
 const foodWordsIn = (text: string, names: readonly string[]): readonly string[] =>
   names.filter((n) => new RegExp(`\\b${escaped(n)}\\b`, 'i').test(text));
 
-const NO_STEP = new Set<Action>(['heat', 'serve']);
+const NO_STEP = new Set<Action>(['aside', 'heat', 'serve']);
 const CUE = /\b(?:until|till)\s+([^.;]+?)(?=,? (?:then|and then|about|for|turning)\b|[.;]|$)/i;
 const cueIn = (text: string): string | undefined =>
   CUE.exec(text)?.[1]
@@ -372,7 +382,7 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
       n > 0 &&
       drafts[n - 1]?.action === 'cook' &&
       d.action === 'rest' &&
-      /^(?:and )?give\b/i.test(d.text) &&
+      /^(?:and )?(?:give|leave)\b/i.test(d.text) &&
       d.times.every((t) => t.most <= 12)
     )
       drafts[n] = { ...d, action: 'cook' };

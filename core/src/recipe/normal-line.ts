@@ -23,6 +23,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\u00a0|\t/g, ' '],
   [/ {2,}/g, ' '],
   [/ [·•] /g, ', '],
+  [/ ?(?:→|⇒|➔|=>|->) ?(?=[\d½¼¾])/g, ' '],
   [/⁄/g, '/'],
   [/[‐‑−]/g, '-'],
   // "2 C flour, 1 T oil, ½ t salt": a cook's own capitals; degrees are more than twelve
@@ -186,6 +187,12 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     '1 ',
   ],
   [NUMBER_WORD, (_, word = '') => NUMBERS[word.toLowerCase()] ?? word],
+  [/(\d)-(seconds?|secs?|minutes?|mins?|hours?)\b/gi, '$1 $2'],
+  // "1:30 each side"
+  [
+    /(?<![\d:])(\d{1,2}):([0-5]\d)(?= ?(?:min(?:utes?)? )?(?:on |for )?(?:each|per|a|both|either) sides?\b)/gi,
+    '$1 min $2 s',
+  ],
   [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],
   [/(\d)\s+and\s+(?:a\s+)?half\b/gi, '$1 1/2'],
   [
@@ -215,6 +222,9 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d) ?mts?\b\.?/gi, '$1 min'],
   [/(\d{1,3}) nos\b\.?/gi, '$1 pieces'],
   [/(\d)\s*kilos?\b/gi, '$1 kg'],
+  // "300 ml to 320 ml"
+  [/(\d+(?:\.\d+)?) (g|ml|kg|l) ?(?:to|-|–|or) ?(\d+(?:\.\d+)?) \2\b/g, '$1-$3 $2'],
+  [/^(?:up to|at most|max(?:imum)?\.?) (?=\d)/i, ''],
   [
     /\b((?:divide|scale|portion|pieces?|balls?|each)\b[^\d.;,]{0,14})(0\.\d{1,3}) kg\b/gi,
     (_, work = '', kg = '') => `${work}${Math.round(1000 * Number(kg))} g`,
@@ -239,7 +249,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<=[a-zA-Z°])\s*\/\s*(?=\d+(?:\.\d+)?\s*(?:oz|lb|g|kg|ml|cups?|tsp|tbsp|fl|°|in|")|[½¼¾⅓⅔⅛])/g, ' / '],
   [/\s+/g, ' '],
   [
-    /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?(?:\b(?:and|then) (?:a |another )?|, )\d+)(?= on the (?:second|other)\b)/gi,
+    /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?(?:\b(?:and|then) (?:a |another )?|, )\d+)(?= (?:on|for) the (?:second|other)\b)/gi,
     '$1$2$3$4 $3',
   ],
   [

@@ -25,6 +25,11 @@ export function plainAmounts(line: Mapped): Mapped {
       .replace(/ (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?)\b/i, '')
       .replace(/ approx\.?$/i, '')
       .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
+      // "15 g fresh yeast, or 7 g dried": the first is meant
+      .replace(
+        /^((?:about )?[\d.½¼¾ ]+ ?(?:g|tsp|tbsp) (?:\p{L}+ )*yeast), or [\d.½¼¾ ]+ ?(?:g|tsp|tbsp)? ?(?:of )?(?:\p{L}+ ?){1,3}$/iu,
+        (_, first = '') => first,
+      )
       // the type of a flour is no amount
       .replace(/ T ?(\d{2,3})\b(?= |$)/, '')
       .replace(/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`)
@@ -41,7 +46,7 @@ export function plainAmounts(line: Mapped): Mapped {
       )
       .replace(
         new RegExp(
-          `^(\\d+(?:\\.\\d+)?)?\\s*(?:x\\s*)?${CONTAINER} \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)(?: of)?`,
+          `^(\\d+(?:\\.\\d+)?)?\\s*(?:x\\s*)?(?:(?:small|large|big|little) )?${CONTAINER} \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)(?: of)?`,
           'i',
         ),
         (_, n = '1', g = '', unit = '') => `${Number(n) * Number(g)} ${unit}`,

@@ -17,7 +17,9 @@ export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
       /\p{Ll}{4}$/u.test(before) ||
       (/[\d)]$/.test(before) && before.trim().length > 3);
     if (/\b(?:mrs?|dr|st)\.$/i.test(paragraph.text.slice(from, end))) continue;
-    if (!isNew || (SHORTENED.test(paragraph.text.slice(from, end)) && !/\p{Lu}/u.test(next))) continue;
+    // "to 18 cm. 1 minute a side": no size goes on behind its unit
+    const isSized = /\d ?cm\.$/.test(paragraph.text.slice(from, end)) && /\d/.test(next);
+    if (!isNew || (SHORTENED.test(paragraph.text.slice(from, end)) && !isSized && !/\p{Lu}/u.test(next))) continue;
     pieces.push(paragraph.slice(from, end));
     from = end;
   }

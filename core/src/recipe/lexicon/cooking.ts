@@ -1,0 +1,67 @@
+import { phrases } from './phrases.ts';
+
+/** What is done on the griddle and behind it. */
+export const COOK = phrases`
+  give (?:it|them|each(?: one)?) > [^,.;]*\b(?:a|per|each) side\b
+  cooks? !> (?:the|your) (?:rest|others?|remaining)\b
+  fry
+  fries
+  roast(?:ing)? > (?:on|in|each|for|until|over)
+  griddle > (?:for|each|them|over|until|\d|the (?:wedges|breads?|rounds?|pieces)\b)
+  (?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|saj|sac|stone|plancha) > \d+(?:\.\d+)? ?(?:min|s\b|sec|h\b)
+  (?<=^|[;,.] )griddle > (?:with|under|on)
+  bake
+  toast
+  sear
+  sizzle
+  lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)
+  brown > (?:on|for)
+  grill > (?:for|until|each)
+  lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)
+  (?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
+  leave (?:it |them )?on the (?:hot )?{pan} > for \d
+  slap
+  dry-fry
+  turn (?!over and roll)(?:it |them |each )?(?:over|once|and)
+  flip
+`;
+
+export const FINISH = phrases`
+  brush !> the (?:griddle|pan|skillet|plate|hotplate)\b|off\b
+  drizzle !> of
+  sprinkle !> (?:\w+ ){0,3}?with water\b
+  scatter
+  rub with garlic
+  spread with !> the back
+  dab
+  smear
+  wrap
+  stack(?:ing)?
+  pile > (?:them |it )?(?:up|in|under)\b
+  basket
+  (?<=^|[;.] )into (?:the|a) (?:\w+ )?(?:towel|cloth)
+  dust (?:it |them )?with > (?:\w+ )?(?:sugar|cinnamon|paprika|za)\b
+  keep (?:\w+ ){0,2}?(?:warm|wrapped)
+  (?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)
+  apply > (?:\w+ )?(?:ghee|butter|oil)\b
+  butter > (?:the tops?|the breads?|them|it|each|while|when|as soon)\b
+  keep (?:them |it )?(?:in|between) (?:a |the |\d )?(?:\w+ )?(?:towel|cloth)s?
+  (?<!the )top with
+  season with
+`;
+
+/** What is read, and is no step of a bread: holes against blisters, the same once more, tidying. */
+export const ASIDE = phrases`
+  prick
+  dock
+  cook (?:the|your) (?:rest|others?|remaining)
+  (?:continue|carry on|repeat) with
+  brush off
+  wipe
+`;
+
+export const SERVE = phrases`
+  serve
+  eat
+  enjoy
+`;

@@ -1,0 +1,102 @@
+import { phrases } from './phrases.ts';
+
+/** What is done before there are pieces, and beside. */
+export const HEAT = phrases`
+  (?:pre-?heat|heat|warm|get|put|place|set)(?:ing)? (?:up )?(?:a |an |the |your )?(?:\w+[ -]){0,3}?(?:pan|griddle|skillet|hotplate|hot plate|frying pan|stone|plate) !> and|with oil
+`;
+
+export const JOB = phrases`
+  chop
+  melt !> (?:\w+ )?(?:into|in)\b
+  slice !> (?:{it} )?(?:in)?to \d
+  grate
+  dice
+  peel
+  mince
+  warm the (?:milk|butter|oil)
+  warm (?:milk|butter|oil) > (?:with|in|until|to)\b
+  crush (?:the |\w+ )?garlic
+  boil (?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*
+  make the filling
+  soften the
+`;
+
+export const BLOOM = phrases`
+  (?<!the )froth\w*
+  (?<!the )foam\w*
+  activate
+  bloom
+  (?<!\b(?:cook|bake|fry|griddle)\b[^.;]{0,30})until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?)
+`;
+
+export const RUB = phrases`
+  work (?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
+  cut (?:the )?(?:cold )?(?:butter|lard|fat|shortening) into
+  cut in > (?:\d+ ?g|(?:the )?(?:cold )?(?:butter|lard|fat))\b
+  rub(?:bing)?(?: \w+){0,4}? (?:in|into|with)
+  rub
+`;
+
+export const SCALD = phrases`
+  bring (?:\w+,? ){1,7}?to (?:the |a )?boil
+  scald
+  (?:pour|add|stir in)(?: over| on| in)?(?: the)? (?:just-)?boil\w* water
+`;
+
+export const KNOCK = phrases`
+  knock(?:ing)? (?:\w+ ){0,2}?back
+  punch(?:ing)? (?:\w+ ){0,2}?down
+  deflate
+  degas
+  knock the air
+`;
+
+export const FOLD = phrases`
+  ^ folds?(?: (?:it|them|the dough))?(?: again| once more| once| twice) > and\b
+  ^ folds?(?: (?:it|them|the dough))?(?: again| once more| once| twice| \d times)?(?= *(?:[,;/.]|$))
+  stretch(?:ing)? and fold(?:ing|s)?
+  (?:sets?|rounds?) of folds
+  (?<=^|[;.] )\d folds
+  (?<=^|[,;.] )fold > after \d
+  fold the dough > (?:in the (?:bowl|tub)|a few times)\b
+  fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))
+  give (?:it|the dough) (?:\w+ )?folds?
+`;
+
+export const KNEAD = phrases`
+  (?<!\bthe )knead(?:ing|s)?
+  slap and fold
+  massage
+  (?:bash|slam|throw) (?:it|the dough)(?: about| around)? > (?:on the (?:bench|table)|for|about)\b
+  work well
+  work (?:it|the (?:dough|paste|mass)|them) (?:well|until|till|for|hard)
+  work (?:it|the (?:dough|paste|mass)|them) > (?:\d|on (?:the|a) (?:\w+ )?(?:bench|table|board|surface|worktop))
+`;
+
+export const MIX = phrases`
+  (?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)
+  (?<!flours? )blend
+  mix(?:es)?
+  combines?
+  stirs?
+  whisk
+  beat
+  bring (?:it |everything |the dough )?together
+  come together
+  fold in(?:to)? > (?:the (?:flour|batter|mixture)|\d+ ?(?:g|ml))\b
+  add !> (?:a|the|one) (?:flatbread|bread|round|piece|naan|roti|wrap)\b
+  pour
+  cream > (?:the )?(?:yeast|butter)\b
+  work (?:\w+ ){0,3}?in(?:to)?
+  make a (?:soft |firm |rough )?dough
+  sift
+  sieve
+  tip !> (?:it |them |the dough )?(?:out|onto)\b
+  incorporate
+  dissolve
+  crumble
+  mash
+  put the (?:flour|water|dry)
+  (?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)
+  wet it
+`;

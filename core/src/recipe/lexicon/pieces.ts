@@ -1,0 +1,151 @@
+import { phrases } from './phrases.ts';
+
+/** What is done to make pieces, and with each of them before the griddle. */
+export const BALL = phrases`
+  (?:shape|form|make) {it} (?:in)?to (?:\w+ ){0,2}?{balls}
+  roll(?:ing)? the (?:pieces|dough) (?:in)?to (?:\d+ )?(?:\w+ )?{balls}
+  (?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?{balls}
+  (?:break|pull|pinch|tear) off (?:[\w-]+ ){0,3}?{balls}
+  (?:shape|form|makes?|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?{balls} !> (?:in)?to\b
+  balls? (?:up|each|them|it)
+  (?<=[,;] |\band )(?:round(?:ed|ing)|balled)
+  shape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)
+  shape round(?= *[,;.])
+  make (?:them|it|each) round
+  round off
+  mould(?: round| (?:in)?to balls)?
+  roll(?:ing)? {it}(?: up)? (?:in)?to (?:\w+ ){0,3}?{balls}
+  roll {it} round $
+  roll (?:{it} )?(?:between|in) (?:your |the )?(?:palms|hands)(?: until (?:they are |it is )?(?:round|smooth))?
+  (?:tuck|pull|fold) the (?:edges|sides) under
+  gather the edges (?:of {it} )?(?:up )?(?:in)?to(?:wards)? the (?:middle|centre)(?: and turn (?:it|them|each) over)?
+  (?<=^|[,;/&] |\band )round(?= *(?:[.,;/(\d]|$|and (?:rest|leave|let|cover|prove|proof)\b|loosely|gently|tightly))
+  pre-?shape
+  round (?:them|each|up|the (?:pieces|portions))
+  (?:hand|mould) (?:them |it )?up(?: round)?
+  (?<=^|[,;.] )\d{2,3} ?g balls
+  (?<=^|[,;.-] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.(]|@|of \d))
+  (?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
+`;
+
+export const DIVIDE = phrases`
+  (?<=^|[,;.] )\d{2,3} ?g (?:pieces|portions)
+  (?<=^|[;.] )\d{2,3} ?g(?= ?, ?(?:round|ball))
+  (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) > (?:about )?\d
+  (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
+  (?<=^|[;,/] )scale(?= *[;,/.])
+  (?:roll|shape|form|make) (?:{it} )?(?:in)?(?:to )?an? {few}(?:log|sausage|rope|rod|cylinder|snake)(?:,? and(?: then)?|,? then|,) (?:cut|slice|divide|chop)(?: (?:it|this|that))?
+  divid(?:es?|ing) !> the (?:filling|mixture|topping|cheese|stuffing)\b
+  div
+  cut out
+  (?:stamp|punch) out
+  parted > into\b
+  scale (?:off )?pieces > of \d
+  scale(?: off)? > (?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d
+  portion
+  split
+  halve
+  quarter (?:it|them|each|the dough)
+  cut (?:it|them) across
+  cuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)
+  (?:break|tear|separate|part|slice|chop|cut) (?:it|them|this|(?:the|your) (?:\w+ )?(?:dough|roll|log|sausage|rope)) > (?:in)?to (?:{n}|quarters|{few}{pieces})
+  (?:slice|chop) > (?:in)?to {n}
+  scaling > \d
+  cut (?:in|to) > {n}
+  cut (?:out|in(?:to)?) > (?:rounds|farls|squares|triangles)\b
+  cut > \d{2,3} ?g (?:pieces|squares|rounds|rolls)\b
+  share(?: it| the dough)?(?: out)? > (?:in(?:to)?|between)\b
+  (?:form|cut|make) > \d{1,2} (?:\w+ )?(?:pieces|portions)\b
+  (?:break|pull|pinch|tear|cut) off
+  take > (?:\w+ )?(?:pieces|bits|lumps)\b
+  weigh out > (?:the )?(?:dough|pieces|balls)
+  weigh(?:ing)?(?: out| off)? > (?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b
+  cut (?:in|into|to) (?:quarters|\d+(?! ?(?:cm|mm|g|min))|(?:\w+ ){0,2}(?:pieces|portions))
+`;
+
+export const COIL = phrases`
+  coil
+  (?<!\bin a )spiral
+  snail
+  roll (?:it |each |them )?up !> (?:in)?to (?:[\w-]+ ){0,3}?balls?
+  wind (?:it|each)
+  swiss roll
+  rope
+`;
+
+export const CLAP = phrases`
+  clap
+  crush
+  scrunch
+  fluff
+`;
+
+export const FILL = phrases`
+  divide the (?:filling|mixture|topping|cheese|stuffing)
+  sandwich {few}between
+  (?:lay|put|place) (?:a|the|another) (?:second|other) (?:round|disc|one|piece) (?:on top|over)
+  cover with (?:a second|another|the other|the second) (?:round|disc|one|piece)
+  spoon (?:in|on|over) {few}(?:filling|mixture|cheese)
+  oil the tops?
+  press in > {few}(?:seeds?|sesame|onions?|herbs?|olives|nigella)\b
+  dip (?:it |them |each )?(?:in|into) > {few}(?:seeds?|sesame|nigella)\b
+  (?:sprinkle|brush) (?:\w+ ){0,3}?with water and > (?:\w+ )?(?:seeds?|sesame|nigella|scatter|sprinkle|dip)\b
+  fill !> the\b
+  \d+ g (?:of )?filling (?:each|on each|in each)
+  (?<=\b(?:thin|out|flat)[,;] )butter(?= *[,;])
+  stuff > (?:the|each|them|it|with|every)\b
+  dot (?:\w+ )?with > (?:\w+ )?(?:butter|ghee|oil)
+  cover (?:\w+ ){0,3}?with (?:the )?filling
+  lay the others? on top
+  spoon (?:\w+ ){0,3}?(?:filling|mixture)
+  spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,6}?(?:over|on|with|filling|butter|oil)
+  put (?:\w+ ){0,4}?filling
+  (?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))
+  put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)
+  press (?:the |some |a few )?(?:\w+ )?(?:seeds?|sesame|onions?|herbs?|olives|coriander|nigella)(?: \w+)? (?:in)?to
+  top one half
+`;
+
+export const ROLL = phrases`
+  (?<=\bthen )to > \d+(?:\.\d+)? ?cm\b
+  (?:lay|spread|open|work) (?:\w+ ){0,4}?with (?:a|the) (?:rolling )?pin
+  roll(?:ing|s)? !> pin\b|(?:it |them |each )?(?:up )?into a cone\b|(?:them |it |each (?:one |ball )?)?in (?!to\b|a\b|between\b|half\b|one\b)
+  pin out
+  sheet > (?:to|out|\d+(?:\.\d+)? ?(?:mm|cm))
+`;
+
+export const SHAPE = phrases`
+  pleat(?![^.;]*\bcoil)
+  crimp
+  fold (?:in )?(?:the |its )?(?:\w+ )?(?:sides|edges|corners) (?:in|over|up|to|into)
+  roll (?:it |them |each )?(?:up )?into a cone
+  (?:cut|make) a (?:small )?(?:hole|slit|cross|slash)
+  pat(?:ting)? !> of\b
+  flatten
+  beat (?:\w+ ){0,2}?out
+  press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into)
+  press(?:ing)? (?:\w+ ){0,3}?to > \d
+  press(?:ing)?(?: \w+){0,3}? > \d+(?:\.\d+)? ?cm
+  press (?:each|the balls?|one ball) > (?:ball |piece |one )?(?:in|between|with|on|to)\b
+  press > in (?:a|the) {few}press\b
+  stretch(?:ing)?
+  shape
+  form (?:\w+ ){0,2}?(?:into|cakes|discs|rounds|patties|flatbreads)
+  (?<=^|[.;,] |\b(?:and|then) )ladle > (?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b
+  (?<=^|[.;,] )(?:1|one|a) ladle(?:ful)?(?: of (?:the )?batter)? > (?:for|per|makes)\b
+  spread (?:with the back|thin|(?:it |them )?out)
+  spread to > \d
+  spread (?:\w+ )?ladle(?:ful)?
+  pour in (?:half|a third|a quarter|some|enough|\d+ ?(?:ml|g)) (?:of )?(?:the )?batter
+  drop (?:\w+ ){0,4}?(?:spoonfuls?|batter)
+  pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*
+  pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)
+  seal
+  pinch (?:\w+ ){0,3}?(?:shut|closed|together|up)
+  fold (?!in(?:to)? (?:the (?:flour|batter|mixture)|\d+ ?(?:g|ml)\b))(?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in [234]|to a|over|into|like)
+  (?:toss|slap|throw|pass|flip) (?:it |them |each )?(?:from hand to hand|between (?:your |the )?hands|back and forth)
+  trim
+  dimple
+  pull (?:{it} |\w+ )?(?:out )?(?:in)?to > (?:\d|an?\b)
+  pull (?:\w+ )?(?:out )?to > \d
+`;

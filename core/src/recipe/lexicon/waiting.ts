@@ -1,0 +1,60 @@
+import { phrases } from './phrases.ts';
+
+/** What nobody's hands do: the dough stands, rises, is cold, or warms up again. */
+export const TEMPER = phrases`
+  (?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature
+  lose its chill
+  let (?:it|them|the \w+) (?:warm|come) up > for\b
+  come out > (?:\d|of the (?:fridge|cold))
+  (?:out of|from) the fridge
+  remove (?:it |them |the \w+ )?from the {fridge}
+  take (?:it|them|the \w+) out
+  take out(?= *(?:[,;.]|of\b|\d|$))
+`;
+
+export const CHILL = phrases`
+  (?:leave|put|place|keep|let|rest|cover|pop)\b(?:(?!\b(?:and|then)\b)[^.;]){0,45}?\b{fridge}
+  chill
+  refrigerate
+  in(?:to)? (?:the|a) (?:{fridge}|cool box|cold room|cellar)
+  cold (?:prove|proof|ferment(?:ation)?|rise|retard)
+  retard
+  fridge
+`;
+
+export const PROOF = phrases`
+  (?<!\brest in )bulk(?: (?:ferment(?:ation)?|proof|rise))?(?= (?:in all )?(?:for )?\d| at (?:room|\d)|[,.;:]| *$)
+  prove
+  proof
+  (?<!bubbles )rise
+  rising
+  ferment(?:ation|ing|s)?
+  double[ds]? !> cream
+  doubl(?:ed|ing) in (?:size|volume|bulk)
+  grown? (?:by|to)
+  puffy
+  fold(?:s|ing)? (?:it |the dough )?every > {time}[^.;]* for\b
+`;
+
+export const REST = phrases`
+  the rest(?=:)
+  let (?:it|them|the (?:dough|balls|pieces)) have(?= {time}[^,.;]*(?:[,.;]|$))(?![^,.;]*\bsides?\b)
+  (?<!\bthe )(?<!remaining )(?:rests?|resting|reposes?|relax|swell|sit|sleeps?|stands?(?! mixer)) !> of\b
+  let (?:it|them) (?:go|be)
+  give (?:it|them|the dough) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b
+  lie > (?:for )?(?:an?|\d)
+  wait > (?:for )?(?:an?|another|\d)
+  leave (?:it|them) > a (?:while|bit)\b
+  keep(?: (?:it|them|the dough))?(?: aside)? > (?:\w+ ){0,4}?for \d+ ?(?:min|h)
+  let (?:it|them|the (?:dough|balls|pieces|batter)) (?!(?:rise|prove|proof|double|ferment|cook|fry|bake|brown|toast|bubble|puff|char|colour|have)\b)\w+(?: and \w+(?: up| down)?)? > for (?:about )?(?:\d+(?! ?s)|an?\b)
+  (?<=^|[,;/] )bench > (?:for )?\d
+  leaves?(?: (?:it|them|the dough))? > (?:for )?\d
+  (?:leave|set) (?!(?:it |them )?on (?:the|a) (?:\w+ )?{pan}\b)(?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|till|under|overnight|to stand)
+  (?:put|set|leave) (?:\w+ ){0,2}?to (?:one|a) side
+  (?:\d+[- ]minute|\d+[- ]min|short|brief|a) rest
+  (?:a )?rest of > (?:about )?\d
+  nap > of \d
+  (?<!\b(?:when|once|until|till)\b[^.;,]{0,20})cool (?:for|until|down|enough)
+  soak
+  autolyse
+`;

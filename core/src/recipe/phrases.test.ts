@@ -1,0 +1,53 @@
+import { describe, expect, it } from 'vitest';
+import { isRest, type Step } from '../method/index.ts';
+import { ITEM_PHRASES, PHRASE_BANKS, PHRASE_LIST } from '../testing/recipes/phrases.ts';
+import { importRecipe } from './index.ts';
+
+const breadOf = (text: string) => {
+  const read = importRecipe(text);
+  if (!read.ok || !read.value.bread) throw new Error(`no bread comes of: ${text}`);
+  return { bread: read.value.bread, notUnderstood: read.value.notUnderstood };
+};
+
+/** A step as the phrases write it. */
+function told(step: Step): string {
+  if (isRest(step)) return `${step.kind} ${step.window.ideal}`;
+  if (step.kind === 'cook') return `cook ${(step.phases ?? []).map((p) => p.sec).join('+')}`;
+  return step.kind === 'knead' ? `knead ${step.minutes}` : step.kind;
+}
+/** "proof" without a figure leaves open for how long. */
+const asWanted = (is: string, wanted: string): string => (/\d/.test(wanted) ? is : (is.split(' ')[0] ?? is));
+
+describe.each(PHRASE_BANKS)('ways to say it: $name', ({ before, behind, steps: [first, last], phrases }) => {
+  it.each(phrases)('%s', (phrase, wanted) => {
+    const { bread } = breadOf(`${PHRASE_LIST}${before} ${phrase}\n${behind}`);
+    const wantedSteps = wanted === '' ? [] : wanted.split(', ');
+    const read = bread.steps.slice(first, bread.steps.length - last).map(told);
+    expect(read.map((is, n) => asWanted(is, wantedSteps[n] ?? is))).toEqual(wantedSteps);
+  });
+});
+
+describe('ways to write an ingredient', () => {
+  it.each(ITEM_PHRASES)('%s', (line, wanted) => {
+    const isFlour = / \d/.test(wanted) && /flour|atta|wholemeal|masa|semolina|^00/i.test(wanted);
+    const list = isFlour ? `${line}\n37 g whey` : `1000 g rye flour\n${line}\n37 g whey`;
+    const { bread, notUnderstood } = breadOf(
+      `Rounds\n\nIngredients\n${list}\n\nMethod\nMix and knead 8 minutes. Rest 30 minutes. Divide into 10. Roll out. Cook 1 minute a side.`,
+    );
+    const wheyPct = bread.ingredients.find((i) => i.name === 'whey')?.pct ?? NaN;
+    const own = bread.ingredients.filter((i) => !['whey', 'rye flour'].includes(i.name));
+    const read = own.map((i) => {
+      const grams = i.pct === undefined ? i.gPerPiece : (37 * i.pct) / wheyPct;
+      return { name: i.name, g: grams };
+    });
+    const wantedOnes = wanted.split(', ').map((w) => /^(.*?)(?: (\d+))?$/.exec(w));
+    expect(read).toHaveLength(wantedOnes.length);
+    for (const m of wantedOnes) {
+      const one = read.find((r) => r.name.includes(m?.[1] ?? '?'));
+      expect(one, wanted).toBeDefined();
+      const grams = Number(m?.[2] ?? NaN);
+      if (!Number.isNaN(grams)) expect(Math.abs((one?.g ?? 0) - grams) / grams).toBeLessThan(0.02);
+    }
+    expect(notUnderstood).toEqual([]);
+  });
+});
