@@ -198,7 +198,7 @@ const HOLD: Readonly<Record<FamilyName, number>> = {
   'gluten-free': 20,
 };
 
-/** Whose cups and spoons: by name, else US where weights are in ounces and heat in °F alone, else metric. */
+/** Whose cups and spoons: by name, else British where there are pints and no cups, US where weights are in ounces and heat in °F alone, else metric. */
 function systemOf(text: string): MeasureSystem {
   const named = MEASURE_SYSTEMS.find((s) =>
     new RegExp(
@@ -208,7 +208,9 @@ function systemOf(text: string): MeasureSystem {
   );
   if (named) return named;
   const isMetric = /\d\s*(?:g|ml|kg|l|cm|mm)\b|°\s*C|\d\s*C\b/.test(text);
-  return isMetric ? 'metric' : 'us';
+  // who has pints, and no cups, has them of twenty ounces
+  const isBritish = /(?:\d|½|¼|¾|pint)\s*(?:pints?|pt)\b|\bpints?\b/i.test(text) && !/\bcups?\b/i.test(text);
+  return isMetric ? 'metric' : isBritish ? 'british' : 'us';
 }
 
 function familyOf(ingredients: readonly Ingredient[], method: MethodDrafts, guesses: Guess[]): FamilyName {

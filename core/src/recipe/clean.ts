@@ -67,6 +67,9 @@ const flourFirst = (line: Mapped): Mapped =>
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
   flourFirst(line)
+    // a scan takes capitals and figures for small letters
+    .replace(/(?<=\p{Ll})I(?=\p{Ll}|\b)|(?<=\b\p{Ll})I(?=\p{Ll}{2})/gu, 'l')
+    .replace(/(?<=\p{Lu}{2})0(?=\p{Lu})|(?<=\p{Lu})0(?=\p{Lu}{2})/gu, 'O')
     .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')
     .replace(/(?:\s\.){3,}\s*|\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')

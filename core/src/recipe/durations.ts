@@ -165,7 +165,8 @@ function shifted(t: Plain, before: string): Duration {
   if (/\b(up to|at most|no more than|no longer than|maximum)\s*(?:for\s*)?$/.test(before))
     return {
       least: t.from / 2,
-      ideal: t.from * 0.75,
+      // of seconds on a griddle the longest is meant
+      ideal: t.from < 1 ? t.from : t.from * 0.75,
       most: t.from,
       ...words,
       why: 'only the longest time is said; the least is taken as half of it',

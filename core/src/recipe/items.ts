@@ -73,6 +73,7 @@ const WORDED =
 const WIDE = /\s{3,}(?=(?:\d[\d.,/]*|[½¼¾])\s*(?:\p{L}{1,4}\.?\s+)?\p{L}{3})/gu;
 /** What parts the ingredients of one line, the surest first. */
 const CUTS: readonly RegExp[] = [
+  /\s+[·•|]\s+/g,
   WIDE,
   /\s*;\s*/g,
   SLASH,

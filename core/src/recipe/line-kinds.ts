@@ -4,7 +4,7 @@ import { normalLine } from './normal-line.ts';
 
 /** Says how many a recipe makes, how heavy, how long in all. */
 export const FACT =
-  /^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|(?<!\b(?:sides?|other|1|first|second) )takes|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
+  /^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|(?<!\b(?:sides?|other|1|first|second|everybody|everyone|each|student|person|pupil|child|one) )takes|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
 /** "(8 pieces)". */
 const ONLY_A_YIELD = /^\((?:about )?\d{1,3} (?:pieces|pcs|breads|flatbreads|rounds|wraps|loaves|people)\)\.?$/i;
 /** Opens with so much of something. */

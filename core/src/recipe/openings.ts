@@ -31,7 +31,12 @@ const BARE_FIGURE =
   /^((?:0{1,2} )?\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
 
 /** "Flour 100, water 65, salt 2": bare figures of one line are baker's percentages where the flours among them come to a hundred. */
-export function asPercent(items: readonly Mapped[]): readonly Mapped[] {
+export function asPercent(told: readonly Mapped[]): readonly Mapped[] {
+  const isFlour = (i: Mapped): boolean => findFood(BARE_FIGURE.exec(i.text)?.[1] ?? '')?.role === 'flour';
+  // "wholemeal 60, white 40"
+  const items = told.some(isFlour)
+    ? told.map((i) => i.replace(/^(white|brown|strong|dark|light|plain)(?= \d)/i, '$1 flour'))
+    : told;
   const named = items.map((i) => BARE_FIGURE.exec(i.text));
   const flour = named.reduce((sum, m) => sum + (findFood(m?.[1] ?? '')?.role === 'flour' ? Number(m?.[2]) : 0), 0);
   const isSaid = named.some((m) => m?.[3] !== undefined);

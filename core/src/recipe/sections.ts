@@ -58,7 +58,7 @@ const LABELLED =
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
-  /^(?:(?:so|now|for [\w ]{3,25}?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|(?:we )?start(?:ed)?(?: \w+){0,3} with|each (?:of (?:them|us) |person |pupil |student )?(?:gets|takes|has|needs|uses)|(?:measure|weigh) out) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
+  /^(?:(?:so|now|for [\w ]{3,25}?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|(?:we )?start(?:ed)?(?: \w+){0,3} with|each (?:of (?:them|us) |person |pupil |student )?(?:gets|takes|has|needs|uses)|(?:measure|weigh) out|(?:for [\w -]{3,30} )?(?:you|we|i) (?:will )?(?:want|need)) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 

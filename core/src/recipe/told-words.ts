@@ -1,6 +1,6 @@
 /** What she does, as somebody tells it, in the words of what is to be done. */
 export const THIRD =
-  /(?<=\b(?:she|he|it|who|then|and|dough|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove|proof|round|ferment|bulk)(?:e?s)\b(?= (?:it|them|this|that|another|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
+  /(?<=\b(?:she|he|it|who|then|and|dough|everybody|everyone|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove|proof|round|ferment|bulk)(?:e?s)\b(?= (?:it|them|this|that|another|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
 
 /** What was done, as somebody tells it, in the words of what is to be done. */
 export const TOLD: Readonly<Record<string, string>> = {

@@ -16,7 +16,7 @@ export const JOB = phrases`
   warm the (?:milk|butter|oil)
   warm (?:milk|butter|oil) > (?:with|in|until|to)\b
   crush (?:the |\w+ )?garlic
-  boil (?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*
+  boil (?:and mash |, peel and mash )?(?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*
   make the filling
   soften the
 `;

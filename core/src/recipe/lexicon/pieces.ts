@@ -24,6 +24,7 @@ export const BALL = phrases`
   round (?:them|each|up|the (?:pieces|portions))
   (?:hand|mould) (?:them |it )?up(?: round)?
   (?<=^|[,;.] )\d{2,3} ?g balls
+  (?<=^|[;.] )(?:[\w-]+-sized|small|little|tight|equal|even|smooth) balls
   (?<=^|[,;.-] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.(]|@|of \d))
   (?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
 `;

@@ -44,6 +44,7 @@ import { FORTY_SECOND } from './held-forty-second.ts';
 import { FORTY_THIRD } from './held-forty-third.ts';
 import { FORTY_FOURTH } from './held-forty-fourth.ts';
 import { FORTY_FIFTH } from './held-forty-fifth.ts';
+import { FORTY_SIXTH } from './held-forty-sixth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -94,6 +95,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FORTY_THIRD,
   ...FORTY_FOURTH,
   ...FORTY_FIFTH,
+  ...FORTY_SIXTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
