@@ -2,7 +2,8 @@ import { findFood } from '../foods/index.ts';
 import { byQuestions } from './answers.ts';
 import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
-import { inParts, normalLine, RATIO } from './normal-line.ts';
+import { plainList } from './list-forms.ts';
+import { normalLine } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
 
 /** A line that a scan or a narrow column has broken: a word cut by a hyphen, or a figure parted from its unit. */
@@ -58,15 +59,9 @@ function besideEachOther(line: Mapped): readonly Mapped[] {
   return isWork ? [line.slice(0, left[0].length), right] : [line];
 }
 
-/** "To 500 g of flour take 330 of water": a list that opens with what the rest is for. */
-const flourFirst = (line: Mapped): Mapped =>
-  /^To [^,;]{5,45}?flour,? (?:take|add|use) (?:\p{Ll}|\d)/u.test(line.text)
-    ? line.slice('To '.length).replace(/(?<=flour),? (?:take|add|use) (?=\p{Ll}|\d)/u, ', ')
-    : line.replace(/(?<=^(?:\p{L}+|\d+) [^,;.]{3,30}flour) needs? (?=\p{Ll}|\d)/u, ', ');
-
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
-  flourFirst(line)
+  plainList(line)
     // a scan takes capitals and figures for small letters
     .replace(/(?<=\p{Ll})I(?=\p{Ll}|\b)|(?<=\b\p{Ll})I(?=\p{Ll}{2})/gu, 'l')
     .replace(/(?<=\p{Lu}{2})0(?=\p{Lu})|(?<=\p{Lu})0(?=\p{Lu}{2})/gu, 'O')
@@ -85,46 +80,6 @@ const plainLine = (line: Mapped): Mapped =>
       (_, metric = '', other = '') => `${metric} (${other})`,
     )
     .replace(/(\d[\d.,]* ?ml)\s+((?:\d|[½¼¾]) ?tsp)\s*$/i, (_, metric = '', other = '') => `${metric} (${other})`)
-    // "flour, water and salt: 600 g of the first, 360 g of the second and 12 g of the third"
-    .replace(
-      /^(?:you (?:only )?need (?:only )?)?(\p{L}+), (\p{L}+),? and (\p{L}+): (\d[^,]*?) of the first, (\d[^,]*?) of the second,? and (\d[^.]*?) of the third/iu,
-      (_, a = '', b = '', c = '', first = '', second = '', third = '') =>
-        `${first} ${a}, ${second} ${b}, ${third} ${c}`,
-    )
-    // "as much flour as it takes, about five glasses"
-    .replace(
-      /\bas much ([\p{L} ]{3,20}?) as [\p{L} ]{3,20}, (?:about|around) (\p{L}+|\d+(?:[.,]\d+)?) (\p{L}+)/iu,
-      (_, name = '', n = '', unit = '') => `${n} ${unit} of ${name}`,
-    )
-    .replace(RATIO, inParts)
-    // "equal measures of plain flour and yoghurt by weight, or two cups of flour to one of yoghurt": what is counted says it
-    .replace(
-      /\bequal (?:measures|parts|amounts|weights) of ((?:\p{L}+ )*?(\p{L}+)) and ((?:\p{L}+ )*?(\p{L}+))(?: by weight)?, or (\p{L}+|\d) (\p{L}+) of \2 to (\p{L}+|\d) of \4/iu,
-      (_, a = '', ...[, b = '', , n = '', vessel = '', m = '']: string[]) =>
-        `${n} ${vessel} of ${a}, ${m} ${vessel} of ${b}`,
-    )
-    .replace(
-      /(\p{L}+|\d) ((?:cup|glass|mug|bowl|part)(?:e?s)?) of ([\p{L} ]{3,20}) to (one|two|three|half|\d) of (?=\p{L})/giu,
-      (_, n = '', vessel = '', name = '', m = '') => `${n} ${vessel} ${name}, ${m} ${vessel} `,
-    )
-    // a flour that is called by its type alone
-    .replace(/^T ?(45|55|65|80|110|130|150)(?= +(?!flour))/, (_, type = '') => `flour T${type}`)
-    // "250 g each plain and wholemeal flour": of both kinds
-    .replace(
-      /(\d+(?:[.,]\d+)? ?(?:k?g|cups?)) each (?:of )?([\p{L} ]{3,20}) and ([\p{L} ]{3,20}) (flour|milk|oil)\b/giu,
-      (_, amount = '', a = '', b = '', what = '') =>
-        `${amount} ${a}${a.endsWith(what) ? '' : ` ${what}`} and ${amount} ${b} ${what}`,
-    )
-    // "half milk, half water, 300 ml in all"
-    .replace(
-      /\bhalf ([\p{L} ]{3,20}?)(?:,| and)(?: and)? half ([\p{L} ]{3,20}?),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: in (?:all|total)| altogether)?/giu,
-      (_, a = '', b = '', n = '', unit = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
-    )
-    // "a teaspoon each of salt and soda"
-    .replace(
-      /((?:\d+(?:[.,]\d+)?|an?|half a|[½¼]) ?(?:g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,
-      (_, amount = '', name = '') => `${amount} ${name} and ${amount} `,
-    )
     .replace(FROM_TO, (_, h = '', min = '', toH = '', toMin = '') => `${minutesBetween([h, min], [toH, toMin])} min `)
     .replace(TIME_OF_DAY, '')
     .trim();

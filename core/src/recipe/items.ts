@@ -8,7 +8,8 @@ const UNIT =
   '(?:%|g|kg|ml|cl|dl|l|oz|pts?|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|jars?|tubs?|beakers?|jugs?|measures?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
-const WITHOUT_MEASURE = /\b(?:a pinch|pinch|the same|some|enough|a little|(?:a )?bit of|to taste)\b/i;
+const WITHOUT_MEASURE =
+  /\b(?:a pinch|pinch|(?:the )?same (?:weight|amount)|half its (?:weight|own weight)|the same|some|enough|a little|(?:a )?bit of|to taste)\b/i;
 const MOST_WORDS = 11;
 /** What an ingredient is for is nothing that is done now: "butter to brush". */
 const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
@@ -65,7 +66,7 @@ const COLUMNS =
 const NAMES_FIRST =
   /(?<=[\d½¼¾]\s*(?:g|kg|ml|l|oz|lb|pint|cups?|tsp|tbsp)\.?)\s+(?=\p{Lu}\p{Ll}+(?:\s\p{Ll}+)?\s+[\d½¼¾])/gu;
 /** "300 g flour + 1 tsp salt + 150 ml water". */
-const PLUSES = /\s+\+\s+(?=\d|[½¼¾⅓⅔⅛]|an? |\p{L}[\p{L} ]{2,24} \d)/gu;
+const PLUSES = /\s+(?:\+|plus)\s+(?=\d|[½¼¾⅓⅔⅛]|an? |\p{L}[\p{L} ]{2,24} \d)/gu;
 /** "and two tablespoons": a number in words before its measure. */
 const WORDED =
   '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty)(?:-\\w+| and a half)?\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
@@ -95,6 +96,13 @@ export function itemsOf(line: Mapped): readonly Mapped[] {
   return spelled.length > items.length ? spelled : items;
 }
 
+/** Of a piece that holds two amounts, each with its food, both: "400 g white flour plus 100 g rye". */
+function apart(piece: Mapped): readonly Mapped[] {
+  const both = cut(piece, /\s+(?:\+|plus|and)\s+(?=(?:about )?(?:\d|[½¼¾]))/gi);
+  const isEach = both.every((p) => isItem(p) && findFood(normalLine(p.text)) !== undefined);
+  return both.length > 1 && isEach ? both : [piece];
+}
+
 function itemsAsWritten(line: Mapped): readonly Mapped[] {
   for (const pattern of CUTS) {
     // "the poolish, 350 g flour": what is made already is no ingredient
@@ -116,7 +124,7 @@ function itemsAsWritten(line: Mapped): readonly Mapped[] {
       : pattern === COLUMNS
         ? Math.max(2, pieces.length - 1)
         : Math.max(1, pieces.length / 2);
-    if (foods.length >= least) return pieces;
+    if (foods.length >= least) return pieces.flatMap(apart);
   }
   return [line];
 }

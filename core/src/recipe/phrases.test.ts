@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { isRest, type Step } from '../method/index.ts';
-import { ITEM_PHRASES, PHRASE_BANKS, PHRASE_LIST } from '../testing/recipes/phrases.ts';
+import { ITEM_PHRASES, LIST_PHRASES, PHRASE_BANKS, PHRASE_LIST } from '../testing/recipes/phrases.ts';
 import { importRecipe } from './index.ts';
 
 const breadOf = (text: string) => {
@@ -49,5 +49,22 @@ describe('ways to write an ingredient', () => {
       if (!Number.isNaN(grams)) expect(Math.abs((one?.g ?? 0) - grams) / grams).toBeLessThan(0.02);
     }
     expect(notUnderstood).toEqual([]);
+  });
+});
+
+describe('ways to tell a list', () => {
+  const work = 'Knead 8 minutes. Rest 30 minutes. Divide into 8. Roll out. Cook 1 minute a side.';
+  it.each(LIST_PHRASES)('%s', (list, wanted) => {
+    for (const text of [`Rounds\n\n${list}\n\n${work}`, `${list.replace(/(?<!\.)$/, '.')} ${work}`]) {
+      const { bread } = breadOf(text);
+      const dough = bread.ingredients.filter((i) => i.use === 'dough');
+      const wantedOnes = wanted.split(', ').map((w) => /^(.*?) (\d+)$/.exec(w));
+      expect(dough, text).toHaveLength(wantedOnes.length);
+      for (const m of wantedOnes) {
+        const pct = dough.find((i) => i.name.includes(m?.[1] ?? '?'))?.pct ?? NaN;
+        expect(Math.abs(pct - Number(m?.[2])), `${m?.[0]} of ${text}`).toBeLessThan(0.1 + Number(m?.[2]) / 100);
+      }
+      expect(bread.steps.map((s) => s.kind)).toEqual(['mix', 'knead', 'rest', 'divide', 'roll', 'cook']);
+    }
   });
 });

@@ -58,7 +58,12 @@ const LABELLED =
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
-  /^(?:(?:so|now|for [\w ]{3,25}?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|(?:we )?start(?:ed)?(?: \w+){0,3} with|each (?:of (?:them|us) |person |pupil |student )?(?:gets|takes|has|needs|uses)|(?:measure|weigh) out|(?:for [\w -]{3,30} )?(?:you|we|i) (?:will )?(?:want|need)) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
+  /^(?:(?:so|now|for [\w ]{3,25}?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|(?:we )?start(?:ed)?(?: \w+){0,3} with|(?:each|every) (?:of (?:them|us) |person |pupil |student )?(?:gets|takes|has|needs|uses|weighs(?: out)?)|per (?:person|head|pupil|student|pair|table)|(?:the|my|our) (?:dough|formula|recipe|mix) (?:is|was|has|takes|holds)|(?:measure|weigh) out|(?:for [\w -]{3,30} )?(?:you|we|i) (?:will )?(?:want|need)) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
+/** Half of an amount with its measure. */
+const halfOf = (amount: string): string => amount.replace(/^[\d.]+/, (n) => String(Number(n) / 2));
+/** "500 g flour; 300 g water; makes 8": how many, behind a list. */
+const FACT_BEHIND =
+  /(?:[;,–—-] ?|\()((?:makes|yields?|gives|serves|enough for) (?:about )?(?:\d|\p{L}+)[^;,.()]{0,30})\)?\.?$/iu;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -134,7 +139,11 @@ class Taking {
   private withoutName(whole: Mapped): Mapped | undefined {
     let line = whole;
     const dashed = /^(\p{L}[\p{L} '’.,-]{2,45}?) [—–-] (?=\d)/u.exec(line.text);
-    if (dashed && itemsOf(sentencesOf(line.slice(dashed[0].length))[0] ?? line).length > 2) {
+    if (
+      dashed &&
+      !findFood(dashed[1] ?? '') &&
+      itemsOf(sentencesOf(line.slice(dashed[0].length))[0] ?? line).length > 2
+    ) {
       this.takeHead(line.slice(0, dashed[1]?.length));
       line = line.slice(dashed[0].length);
     }
@@ -241,7 +250,7 @@ class Taking {
       this.stage = line;
       return;
     }
-    line = this.withStage(line);
+    line = this.withoutFact(this.withStage(line));
     const sentences = this.part === 'passed' || this.part === 'keeping' ? [line] : sentencesOf(line);
     // what holds hands at work is method as a whole, but for what says how many, and for lists of amounts
     const isMethod =
@@ -334,9 +343,18 @@ class Taking {
     return line.slice(lead[0].length);
   }
 
-  private placeSentence(s: Mapped): void {
+  /** A list without how many it makes, which is told behind it. */
+  private withoutFact(line: Mapped): Mapped {
+    const many = FACT_BEHIND.exec(line.text);
+    if (!many || itemsOf(line.slice(0, many.index)).length < 2) return line;
+    this.facts.push(line.slice(many.index));
+    return line.slice(0, many.index).trim();
+  }
+
+  private placeSentence(told: Mapped): void {
+    const s = this.withoutFact(told);
     if (isShortFact(s.text)) this.facts.push(s);
-    else if (itemsOf(s).length > 1) this.list(s);
+    else if (itemsOf(s).length > 1 || (this.method.length === 0 && isAmount(s.text))) this.list(s);
     else this.method.push(s);
   }
 
@@ -344,7 +362,9 @@ class Taking {
     let before = '';
     for (const item of asPercent(itemsOf(line.replace(TOLD_LIST, '')))) {
       // "two teaspoons of soda and the same of salt"
-      let whole = item.replace(/^the same (?:amount )?of\b/i, () => before);
+      let whole = item
+        .replace(/^(?:the )?same (?:(?:amount|weight|quantity) )?of\b/i, () => before)
+        .replace(/^half (?:its|that) (?:own )?(?:weight|amount) (?:of|in)\b/i, () => halfOf(before));
       // "250 g of wholemeal flour, 250 of white"
       const last = this.ingredients.at(-1)?.line.text ?? '';
       if (COLOUR_ALONE.test(whole.text) && findFood(last)?.role === 'flour') {
@@ -399,7 +419,13 @@ class Taking {
   }
 }
 
-const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}, (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}$/u;
+/** "10 g salt." before anything is done. */
+const isAmount = (text: string): boolean =>
+  looksLikeIngredient(text) &&
+  /\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp)\b/i.test(text) &&
+  actionsIn(normalLine(text)).length === 0;
+
+const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}$/u;
 /** A stage that is an order: where its line does not say it again it is done. */
 const IMPERATIVE = /^(?:(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?|(?:[Rr]ound|[Bb]all|[Ff]old|[Dd]ivid)ing\.?)$/;
 /** "1 Wash", "2 Put", "3 Knead": figures that only count the lines, where they run on from one. */

@@ -137,7 +137,8 @@ Griddle           2 min + 2 min`,
   {
     manner: 'one paragraph',
     text: `Dissolve 5 g of fresh yeast in 310 g of water, add 500 g of flour (half white, half wholemeal) and 10 g of salt, mix for a couple of minutes and leave for 20 minutes. Knead for another 6 minutes, shape into a ball and leave to rise for an hour and a half in a covered bowl. Turn out, cut into pieces of 90 g, round them lightly and leave for a quarter of an hour. Roll thin, about 20 cm, and bake on a very hot iron plate, not more than a minute on each side.`,
-    pct: { flour: 100, water: 62, salt: 2, 'fresh yeast': 1 },
+    // half of each is two flours; written as one
+    pct: { 'white flour': 50, wholemeal: 50, water: 62, salt: 2, 'fresh yeast': 1 },
     kinds: 'mix rest knead proof divide ball rest roll cook',
     rests: [20, 90, 15],
     cook: [60, 60],

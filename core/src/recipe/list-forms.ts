@@ -1,0 +1,137 @@
+import { findFood } from '../foods/index.ts';
+import type { Mapped } from './mapped.ts';
+import { inParts, RATIO } from './normal-line.ts';
+
+/** "To 500 g of flour take 330 of water": a list that opens with what the rest is for. */
+const flourFirst = (line: Mapped): Mapped =>
+  /^To [^,;]{5,45}?flour,? (?:take|add|use) (?:\p{Ll}|\d)/u.test(line.text)
+    ? line.slice('To '.length).replace(/(?<=flour),? (?:take|add|use) (?=\p{Ll}|\d)/u, ', ')
+    : line.replace(/(?<=^(?:\p{L}+|\d+) [^,;.]{3,30}flour) needs? (?=\p{Ll}|\d)/u, ', ');
+
+/** Grams of a part, where parts are told by weight; only their proportion counts. */
+const G_PER_PART = 100;
+/** A colour, which beside percentages names a flour. */
+const COLOUR = '(?:white|brown|strong|dark|light|plain|wholemeal|whole wheat|wholewheat|rye|spelt)';
+
+/** "White" is a flour by its colour; "wholemeal" is one by its name. */
+const flour = (kind: string): string =>
+  /flour$/i.test(kind) || findFood(kind)?.role === 'flour' ? kind : `${kind} flour`;
+
+/** Of so much of two flours each, by shares in hundredths or by halves. */
+function twoFlours(amount: string, unit: string, shares: readonly (readonly [string, number])[]): string {
+  return shares
+    .map(([kind, pct]) => `${Number(((Number(amount) * pct) / 100).toFixed(3))} ${unit} ${flour(kind)}`)
+    .join(', ');
+}
+
+/** "100:60:2 flour, water, salt": as many names as figures. */
+function inOrder(all: string, figures: string, names: string): string {
+  const n = figures.split(/ ?: ?/);
+  const of = names.split(/,? and |, ?/).filter((w) => w !== '');
+  return n.length === of.length && Number(n[0]) === 100
+    ? of.map((name, i) => `${name} ${n[i] ?? ''} %`).join(', ')
+    : all;
+}
+
+/** A list that is told in another way, in the words of a plain one: each amount with its name. */
+export const plainList = (line: Mapped): Mapped =>
+  flourFirst(line)
+    .replace(/(?<=\d ?(?:k?g|m?l|oz) [\p{L} ]{2,30}),(?=\d)/gu, ', ')
+    // a thousand with a point, or with room
+    .replace(
+      /(?<![\d.,/] ?)([1-9]\d{0,2})[. ](\d{3})(?= ?(?:g|ml|grams?)\b(?! (?:bags?|packs?|packets?|tins?|tubs?)\b))/g,
+      '$1$2',
+    )
+    .replace(
+      /^((?:\d+(?:\.\d+)?)(?: ?: ?\d+(?:\.\d+)?)+)[ ,:]+(\p{L}[\p{L} ]+(?:(?:,| and|, and) \p{L}[\p{L} ]+)+)(?=[.;]|$)/iu,
+      (all = '', figures = '', names = '') => inOrder(all, figures, names),
+    )
+    // "60 % hydration": of water; a starter has its own
+    .replace(/(?<!\([^)]*)(\d ?%) hydration(?: dough)?\b/gi, '$1 water')
+    .replace(/(?<!\([^)]*)\bhydration:? (?:of )?(?=\d+(?:[.,]\d+)? ?%)/gi, 'water ')
+    .replace(new RegExp(`(?<=(?:^|[,;.] ?))all (?:of it )?((?:${COLOUR} )*flour)\\b(?= *[.,;]|$)`, 'gi'), '$1 100 %')
+    .replace(/(?<=^|[,;] )((?:plain|strong|white|bread|wholemeal|rye|spelt) flour)(?= *(?:[.;]|$))/i, (flour = '') =>
+      /\d ?% water|water \d+(?:[.,]\d+)? ?%/i.test(line.text) || /hydration/i.test(line.text)
+        ? `${flour} 100 %`
+        : flour,
+    )
+    // "two flours, 70 % white and 30 % rye"
+    .replace(/^(?:two|three|2|3) flours[,:] /i, '')
+    .replace(
+      new RegExp(`(\\d ?%) (${COLOUR})(?= *(?:[,;.)]|and\\b|$))`, 'gi'),
+      (_, n = '', kind = '') => `${n} ${flour(kind)}`,
+    )
+    .replace(
+      new RegExp(
+        `\\bflours? \\((\\d{1,2}) ?% ([\\p{L} ]+?)(?:,| and|, and| \\+|;) (\\d{1,2}) ?% ([\\p{L} ]+?)\\)[,:]? (\\d+(?:[.,]\\d+)?) ?(k?g)\\b`,
+        'iu',
+      ),
+      (_, a = '', first = '', b = '', second = '', amount = '', unit = '') =>
+        twoFlours(amount, unit, [
+          [first, Number(a)],
+          [second, Number(b)],
+        ]),
+    )
+    .replace(
+      /(\d+(?:\.\d+)?) ?(k?g) (?:of )?flours? ?[(:,] ?half ([\p{L} ]{3,14}?)(?:,| and|, and)(?: half)? ([\p{L} ]{3,14}?)(?:\)|(?=[,;.]|$))/iu,
+      (_, amount = '', unit = '', a = '', b = '') =>
+        twoFlours(amount, unit, [
+          [a, 50],
+          [b, 50],
+        ]),
+    )
+    .replace(
+      /\bflours? (\d+(?:\.\d+)?) ?(k?g) \(half ([\p{L} ]{3,14}?)(?:,| and|, and)(?: half)? ([\p{L} ]{3,14}?)\)/iu,
+      (_, amount = '', unit = '', a = '', b = '') =>
+        twoFlours(amount, unit, [
+          [a, 50],
+          [b, 50],
+        ]),
+    )
+    // parts by weight
+    .replace(/^(?=.*\bby weight\b).*$/i, (all = '') =>
+      all
+        .replace(/(\d+(?:\.\d+)?) parts?\b(?: of)?/gi, (_, n: string) => `${Number(n) * G_PER_PART} g`)
+        .replace(/,? (?:all )?by weight\b/i, ''),
+    )
+    .replace(/(?<=\d ?%) of (?:the )?flour(?: weight)?\b/gi, '')
+    // "flour, water and salt: 600 g of the first, 360 g of the second and 12 g of the third"
+    .replace(
+      /^(?:you (?:only )?need (?:only )?)?(\p{L}+), (\p{L}+),? and (\p{L}+): (\d[^,]*?) of the first, (\d[^,]*?) of the second,? and (\d[^.]*?) of the third/iu,
+      (_, a = '', b = '', c = '', first = '', second = '', third = '') =>
+        `${first} ${a}, ${second} ${b}, ${third} ${c}`,
+    )
+    // "as much flour as it takes, about five glasses"
+    .replace(
+      /\bas much ([\p{L} ]{3,20}?) as [\p{L} ]{3,20}, (?:about|around) (\p{L}+|\d+(?:[.,]\d+)?) (\p{L}+)/iu,
+      (_, name = '', n = '', unit = '') => `${n} ${unit} of ${name}`,
+    )
+    .replace(RATIO, inParts)
+    // "equal measures of plain flour and yoghurt by weight, or two cups of flour to one of yoghurt": what is counted says it
+    .replace(
+      /\bequal (?:measures|parts|amounts|weights) of ((?:\p{L}+ )*?(\p{L}+)) and ((?:\p{L}+ )*?(\p{L}+))(?: by weight)?, or (\p{L}+|\d) (\p{L}+) of \2 to (\p{L}+|\d) of \4/iu,
+      (_, a = '', ...[, b = '', , n = '', vessel = '', m = '']: string[]) =>
+        `${n} ${vessel} of ${a}, ${m} ${vessel} of ${b}`,
+    )
+    .replace(
+      /(\p{L}+|\d) ((?:cup|glass|mug|bowl|part)(?:e?s)?) of ([\p{L} ]{3,20}) to (one|two|three|half|\d) of (?=\p{L})/giu,
+      (_, n = '', vessel = '', name = '', m = '') => `${n} ${vessel} ${name}, ${m} ${vessel} `,
+    )
+    // a flour that is called by its type alone
+    .replace(/^T ?(45|55|65|80|110|130|150)(?= +(?!flour))/, (_, type = '') => `flour T${type}`)
+    // "250 g each plain and wholemeal flour": of both kinds
+    .replace(
+      /(\d+(?:[.,]\d+)? ?(?:k?g|cups?)) each (?:of )?([\p{L} ]{3,20}) and ([\p{L} ]{3,20}) (flour|milk|oil)\b/giu,
+      (_, amount = '', a = '', b = '', what = '') =>
+        `${amount} ${a}${a.endsWith(what) ? '' : ` ${what}`} and ${amount} ${b} ${what}`,
+    )
+    // "half milk, half water, 300 ml in all"
+    .replace(
+      /\bhalf ([\p{L} ]{3,20}?)(?:,| and)(?: and)? half ([\p{L} ]{3,20}?),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: in (?:all|total)| altogether)?/giu,
+      (_, a = '', b = '', n = '', unit = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
+    )
+    // "a teaspoon each of salt and soda"
+    .replace(
+      /((?:\d+(?:[.,]\d+)?|an?|half a|[½¼]) ?(?:g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,
+      (_, amount = '', name = '') => `${amount} ${name} and ${amount} `,
+    );
