@@ -1,7 +1,8 @@
 import { densityOf, pieceDiameterCm, pieceGrams, pieceThicknessMm, type Bread } from '../bread/index.ts';
 import { fixedText, roundedTo, roundHalfUp } from '../units/index.ts';
-import { divisionIn, pieceWeightIn, sizeIn, yieldIn } from './figures-in-text.ts';
+import { sizeIn } from './figures-in-text.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
+import { divisionIn, pieceWeightIn, yieldIn } from './pieces-in-text.ts';
 import type { Conflict, Guess } from './result.ts';
 
 /** What a dough loses on the way to the pieces. */

@@ -127,7 +127,12 @@ const addedDraft = (action: Action): StepDraft => ({
 
 /** Where the times stand that a step takes: all of a cook step, the last of any other. */
 function usedTimes({ kind, draft }: Named): readonly Span[] {
-  const taken = kind === 'cook' ? (cookingTold(draft.text, cookTimes(draft))?.used ?? []) : draft.times.slice(-1);
+  const taken =
+    kind === 'cook'
+      ? (cookingTold(draft.text, cookTimes(draft))?.used ?? [])
+      : REST_KINDS.has(kind) && isAddedTo(draft)
+        ? draft.times
+        : draft.times.slice(-1);
   return taken.flatMap((t) => t.span ?? []);
 }
 
@@ -192,6 +197,17 @@ function nameSteps(drafts: readonly StepDraft[]): readonly Named[] {
 
 const capped = (minutes: number): number => Math.min(LONGEST_MIN, roundedTo(minutes, 2));
 
+const isAddedTo = ({ text, times }: StepDraft): boolean =>
+  times.length === 2 &&
+  /\bthen (?:for )?(?:another |a further )?\d+ ?\w+(?: more)?\b/i.test(text) &&
+  /\b(?:another|further|more)\b/i.test(text);
+/** How long it rests: as told last, or with what is added to it, "20 minutes, then 10 minutes more". */
+function inAll(draft: StepDraft): Duration | undefined {
+  const [first, more] = draft.times;
+  if (!first || !more || !isAddedTo(draft)) return draft.times.at(-1);
+  return { ...more, least: first.least + more.least, ideal: first.ideal + more.ideal, most: first.most + more.most };
+}
+
 function restStep(n: Named, per: 'batch' | 'piece', told: object, path: string, guesses: Guess[]): Step {
   const { draft } = n;
   const at =
@@ -200,7 +216,7 @@ function restStep(n: Named, per: 'batch' | 'piece', told: object, path: string, 
       : /\b(?:warm|airing cupboard|oven|draught-free warm)\b/i.test(draft.text) && n.kind === 'proof'
         ? 'warm'
         : 'room';
-  const time = draft.times.at(-1);
+  const time = inAll(draft);
   const [least, ideal, most] = time
     ? [time.least, time.ideal, time.most]
     : (USUAL_WINDOW[draft.action] ?? [15, 30, 90]);

@@ -191,6 +191,8 @@ const LOOSE: readonly (readonly [RegExp, number, number, number])[] = [
   [/\b(?:a|1) minute or (?:two|2|so)\b/gi, 1, 1.5, 2],
   [/\b(?:an|1) hour or so\b/gi, 50, 60, 100],
   [/(?<!\d )\ban hour\b(?! or so)/gi, 60, 60, 120],
+  [/\ba (?:full|whole|good) hour\b/gi, 60, 60, 120],
+  [/(?<!\b(?:once|twice|times) )\ba day\b(?! (?:ahead|before|later|or two))/gi, 1200, 1440, 2160],
   [/(?<!\d )\ba minute\b(?! or)/gi, 1, 1, 2],
   [/\bovernight\b/gi, OVERNIGHT.least, OVERNIGHT.ideal, OVERNIGHT.most],
 ];

@@ -6,7 +6,8 @@ import { normalLine } from './normal-line.ts';
 export const FACT =
   /^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|(?<!\b(?:sides?|other|1|first|second|everybody|everyone|each|student|person|pupil|child|one) )takes|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
 /** "(8 pieces)". */
-const ONLY_A_YIELD = /^\((?:about )?\d{1,3} (?:pieces|pcs|breads|flatbreads|rounds|wraps|loaves|people)\)\.?$/i;
+const ONLY_A_YIELD =
+  /^(?:\((?:about )?\d{1,3} (?:pieces|pcs|breads|flatbreads|rounds|wraps|loaves|people)\)|for (?:about )?\d{1,3} (?:breads|flatbreads|rounds|wraps|people)|\d{1,3} servings?)\.?$/i;
 /** Opens with so much of something. */
 export const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |roughly )?(?:\d|[½¼¾⅓⅔⅛])/;
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
@@ -16,9 +17,13 @@ const LONGEST_INGREDIENT = 130;
 /** What is longer says more than that. */
 export const LONGEST_FACT = 120;
 /** A sentence that says how many, how large, how long in all, and nothing to do. */
-export const isShortFact = (text: string): boolean =>
-  ONLY_A_YIELD.test(text) ||
-  (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 2);
+export function isShortFact(told: string): boolean {
+  const text = normalLine(told);
+  return (
+    ONLY_A_YIELD.test(text) ||
+    (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(text).length < 2)
+  );
+}
 const WITHOUT_AMOUNT =
   /\b(?:for|to taste|to serve|as needed|optional|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty|enough|until|until it)\b/i;
 /** A sentence ends within it. */

@@ -119,6 +119,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /\ban? (pint|pound|ounce|litre|cup|glass|kilo) and (?:a|three) quarters?\b/gi,
     (m = '', unit = '') => `${/three/i.test(m) ? 1.75 : 1.25} ${unit}`,
   ],
+  [/\b(rest|proof|prove|rise|bulk|chill)[:,] (\d{1,3})(?=\s*(?:\.(?!\d)|;|$))/gi, '$1 $2 min'],
   [
     /\b(rest|knead|mix|proof|prove|rise|cook|bulk|bench|autolyse|chill) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/(–-]|with\b|$))/gi,
     '$1 $2 min',
@@ -187,6 +188,11 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     '1 ',
   ],
   [NUMBER_WORD, (_, word = '') => NUMBERS[word.toLowerCase()] ?? word],
+  [/(\d) hours? (\d{1,2})(?=[.,;]|$)/gi, '$1 hours $2 minutes'],
+  [/(?<![\d:])(\d{1,2}):([0-5]\d) ?(?:h|hours?|hrs?)\b/gi, '$1 hours $2 minutes'],
+  [/\bbetween (\d+(?:\.\d+)?) and (\d+(?:\.\d+)?)(?= ?(?:min|sec|s\b|h\b|hour|g\b|cm\b|mm\b))/gi, '$1-$2'],
+  [/\b(?:1\/2|half) an? centimet(?:re|er)\b/gi, '5 mm'],
+  [/(\d{1,2}) ?[x×] ?(\d{1,2}) ?cm\b/gi, '$1 cm x $2 cm'],
   [/(\d)-(seconds?|secs?|minutes?|mins?|hours?)\b/gi, '$1 $2'],
   // "1:30 each side"
   [

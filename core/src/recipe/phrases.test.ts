@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { isRest, type Step } from '../method/index.ts';
-import { ITEM_PHRASES, LIST_PHRASES, PHRASE_BANKS, PHRASE_LIST } from '../testing/recipes/phrases.ts';
+import { ITEM_PHRASES, LIST_PHRASES, SIZE_PHRASES } from '../testing/recipes/phrases/lists.ts';
+import { PHRASE_BANKS, PHRASE_LIST } from '../testing/recipes/phrases/method.ts';
 import { importRecipe } from './index.ts';
 
 const breadOf = (text: string) => {
@@ -66,5 +67,20 @@ describe('ways to tell a list', () => {
       }
       expect(bread.steps.map((s) => s.kind)).toEqual(['mix', 'knead', 'rest', 'divide', 'roll', 'cook']);
     }
+  });
+});
+
+describe('ways to tell how many and how large', () => {
+  it.each(SIZE_PHRASES)('%s', (phrase, wanted) => {
+    const { bread } = breadOf(
+      `Rounds\n\n506 g flour\n300 g water\n10 g salt\n\nMix and knead for 8 minutes. Rest 30 minutes. ${phrase} Cook 1 minute a side.`,
+    );
+    const [pieces = NaN, cm = NaN, mm = NaN] = wanted.split(' ').map(Number);
+    const { doughG, diameterCm, thicknessMm } = bread.piece;
+    // a hundred grams as told, or what is left of the dough once some of it is lost
+    const isCounted = [800, 792].some((g) => Math.abs(g / doughG / pieces - 1) < 0.02);
+    expect(isCounted, `${doughG} g`).toBe(true);
+    if (!Number.isNaN(cm)) expect(Math.abs(diameterCm / cm - 1)).toBeLessThan(0.02);
+    if (!Number.isNaN(mm)) expect(Math.abs((thicknessMm ?? 0) / mm - 1)).toBeLessThan(0.02);
   });
 });

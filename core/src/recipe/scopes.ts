@@ -7,7 +7,7 @@ export interface Scope {
 }
 
 const NOT =
-  /\b(?:no (?!more\b|longer\b|less\b|dry\b|lumps?\b|flour\b|matter\b|\d)|without\b|do not (?!skip|forget|miss)|don['’]t (?!skip|forget|miss)|never\b|not needed\b|need not\b|needn['’]t\b|(?<!n['’]t |not )skip (?:the|any)\b)[^,.;:–—]*?(?=[,.;:–—]|\s-\s|\s(?:but|just)\b|$)/gi;
+  /\b(?:no (?!more\b|longer\b|less\b|dry\b|lumps?\b|flour\b|matter\b|\d)|without\b|do not (?!skip|forget|miss)|don['’]t (?!skip|forget|miss)|never\b|not needed\b|need not\b|needn['’]t\b|(?<!\b(?:until|till|when|once|so|so that) (?:\w+ ){0,3})(?:does|should|must|will) ?n[o'’]t\b|(?<!n['’]t |not )skip (?:the|any)\b)[^,.;:–—]*?(?=[,.;:–—]|\s-\s|\s(?:but|just)\b|$)/gi;
 const IF =
   /\bif (?!you (?:like|wish|want|prefer|have)\b|liked\b|desired\b|using\b|needed\b|necessary\b|possible\b)[^.;]*/gi;
 /** "as thin as you can", "until you can": no choice. */
@@ -15,7 +15,8 @@ const MAY =
   /(?<!\b(?:as|once|until|till|so|so that|that|which|where|when) (?:\w+ ){0,3})\b(?:can|could|may|might)\b(?! be seen)/gi;
 
 /** A sentence that opens with a wish is a choice as a whole; "brush with butter if you like" is done, and may be left. */
-const WISH = /^(?:and |or )?if you (?:like|wish|prefer),[^.;]*/i;
+const WISH =
+  /^(?:and |or )?(?:if you (?:like|wish|prefer),|alternatively\b|optional(?:ly)?\b|(?:some|others|many|a few) (?:(?:people|teachers|cooks|bakers|of us) )?(?=\p{Ll}+ )(?!of\b|more\b|salt\b|water\b|flour\b|oil\b|milk\b))[^.;]*/iu;
 
 /** "Rest 30 minutes, or up to 8 hours in the fridge." */
 const OR_COLD = /,? or (?:for )?(?:up to )?(?:\d|an?\b|overnight)[^.,;]*\b(?:fridge|refrigerator)\b/gi;

@@ -63,7 +63,7 @@ const TOLD_LIST =
 const halfOf = (amount: string): string => amount.replace(/^[\d.]+/, (n) => String(Number(n) / 2));
 /** "500 g flour; 300 g water; makes 8": how many, behind a list. */
 const FACT_BEHIND =
-  /(?:[;,–—-] ?|\()((?:makes|yields?|gives|serves|enough for) (?:about )?(?:\d|\p{L}+)[^;,.()]{0,30})\)?\.?$/iu;
+  /(?:[;,–—-] ?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 

@@ -58,6 +58,7 @@ export const ASIDE = phrases`
   (?:continue|carry on|repeat) with
   brush off
   wipe
+  line (?:a|the|your) \w+
 `;
 
 export const SERVE = phrases`

@@ -1,0 +1,121 @@
+import { normalLine } from './normal-line.ts';
+
+/** Pieces that a recipe says it makes: "makes 8", "8 to 10 flatbreads". */
+export interface StatedYield {
+  readonly least: number;
+  readonly most: number;
+  readonly text: string;
+  readonly isServings: boolean;
+}
+
+const YIELD =
+  /\b(makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|portions?)\b\s*:?\s*(?:about |around |approx\.? )?(\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(\d{1,3}))?(?:\s+(?:\w+[ -]){0,3}?(flatbreads?|breads?|rounds?|pieces?|wraps?|cakes?|portions?|people|servings?))?(?!\s*(?:g|kg|ml|cm|min|hours?|°)\b)/i;
+
+export function yieldIn(text: string): StatedYield | undefined {
+  const m = YIELD.exec(normalLine(text));
+  const by =
+    /\b(?:wraps?|breads?|flatbreads?|rounds?|pieces?)\s*[x×]\s*(\d{1,3})\b/i.exec(text) ??
+    /\b(\d{1,3}) servings?\b/i.exec(text) ??
+    /\bfor (\d{1,3}) (?:pieces|breads|flatbreads|rounds|wraps|loaves)\b/i.exec(text) ??
+    /[(,–-] ?(\d{1,3})(?: (?:pieces|breads|flatbreads|rounds|wraps|cakes))?\)?$/i.exec(text);
+  // "serves 4 (8 breads)"
+  const held = /\((?:makes )?(?:about )?(\d{1,3}) (?:flatbreads|breads|rounds|wraps|pieces|cakes)\)/i.exec(text);
+  if (m && held && /serv/i.test(m[1] ?? ''))
+    return { least: Number(held[1]), most: Number(held[1]), text: held[0], isServings: false };
+  if (!m && by) return { least: Number(by[1]), most: Number(by[1]), text: by[0], isServings: false };
+  if (!m) return undefined;
+  const [all, verb = '', least = '', most, noun = ''] = m;
+  const isServings = /serv|enough|portion/i.test(verb) || /people|serving|portion/i.test(noun);
+  return {
+    least: Number(least),
+    most: Number(most ?? least),
+    text: all,
+    isServings: isServings && !/bread|round|piece|wrap|cake/i.test(noun),
+  };
+}
+
+/** Divided again: "in half, then each half into four", "halve, halve again", "between 4 people, 2 pieces each", "2 x 4 pieces". */
+const AGAIN =
+  /\b(?:divide|cut|split|part)\b[^.]*?\b(?:in(?:to)?|to) (half|halves|quarters|\d{1,2})\b(?! ?(?:g|cm|mm)\b)[^.]*?\b(?:each|every|both)(?: (?:half|halves|quarter|part|piece|third|one|of them))?(?: again)? (?:in(?:to)? )(half|\d{1,2})\b(?! ?(?:g|cm|mm)\b)/i;
+const SHARED =
+  /\b(?:between|among) (\d{1,2})\b[^.,;]*[,;] (\d) (?:pieces?|balls?|breads?|lumps?)? ?each\b|\b(\d) ?[x×] ?(\d{1,2}) (?:pieces|balls|breads)\b/i;
+const HALVINGS = /\bhalve\b/gi;
+
+function dividedAgain(text: string): number | undefined {
+  const of = (word = ''): number => (/^hal/i.test(word) ? 2 : /^quarters/i.test(word) ? 4 : Number(word));
+  const again = AGAIN.exec(text);
+  if (again) return of(again[1]) * of(again[2]);
+  const shared = SHARED.exec(text);
+  if (shared) return Number(shared[1] ?? shared[3]) * Number(shared[2] ?? shared[4]);
+  const sentence = text.split(/[.\n]/).find((s) => /\bhalve\b[^.]*\b(?:again|once more)\b/i.test(s));
+  const halvings = sentence?.match(HALVINGS)?.length ?? 0;
+  return halvings > 1 ? 2 ** halvings : undefined;
+}
+
+/** The number of pieces that a step divides into: "divide into 8", "cut into 6 to 8 pieces". */
+export function divisionIn(
+  text: string,
+): { readonly least: number; readonly most: number; readonly text: string } | undefined {
+  const twice = dividedAgain(text);
+  if (twice !== undefined)
+    return { least: twice, most: twice, text: (AGAIN.exec(text) ?? SHARED.exec(text))?.[0] ?? '' };
+  const m =
+    /\b(?:into|in|to|make|form|shape|off)\s+(?:about )?(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?(?!\d|\s*(?:cm|mm|g|in|inch)\b)\s*(?:\w+[ -]){0,3}?(?:pieces?|balls?|portions?|parts?|rounds?|lumps?|quarters|equal|breads?|farls?|wedges?|squares?|slices?)\b/i.exec(
+      text,
+    );
+  if (m) return { least: Number(m[1]), most: Number(m[2] ?? m[1]), text: m[0] };
+  const slices = /\b(?:cut|slice)(?: off)? (\d{1,3}) (?:slices|pieces)\b/i.exec(text);
+  if (slices) return { least: Number(slices[1]), most: Number(slices[1]), text: slices[0] };
+  const halves = /\bhalve\b[^.]*\beach half in(?:to)? (\d{1,2})\b/i.exec(text);
+  if (halves) return { least: 2 * Number(halves[1]), most: 2 * Number(halves[1]), text: halves[0] };
+  const bare =
+    /(?:^|[.;/] |\n)(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))? (?:even |equal )?(?:pieces|balls|rounds|portions)\b|\b(?:div|divide) (\d{1,3})\b(?! ?g)/i.exec(
+      text,
+    );
+  if (bare) return { least: Number(bare[1] ?? bare[3]), most: Number(bare[2] ?? bare[1] ?? bare[3]), text: bare[0] };
+  const plain =
+    /\b(?:divides?|cuts?|split|parted|portion)\b[^.]*?\bin(?:to)? (\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?\b(?!\s*(?:g|cm|mm|min|in\b))/i.exec(
+      text,
+    );
+  if (plain) return { least: Number(plain[1]), most: Number(plain[2] ?? plain[1]), text: plain[0] };
+  return /\bcut\b[^.]*\binto quarters\b|\bquarter (?:it|the)\b/i.test(text)
+    ? { least: 4, most: 4, text: 'quarters' }
+    : undefined;
+}
+
+/** Grams of a piece: "about 70 g each", "balls of 60-70 g". */
+export function pieceWeightIn(text: string): { readonly g: number; readonly text: string } | undefined {
+  const m =
+    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|per|balls?|pieces?|squares?|spoonfuls?|portions?|lumps?)/i.exec(
+      text,
+    ) ??
+    /\b(?:balls?|pieces?|portions?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?) (?:(?:it|them|each) )?(?:(?:of|weighing|at|@|à)(?: about| around| approx\.?)? |, about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
+    /\b(?:(?:scal(?:e|ing)|divide|portion)[:,]?(?: (?:it|them|the dough))?(?: at| to| in(?:to)?)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of|à|@)) (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
+    /\b(?:piece|ball)s? weights?:? (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??
+    /\bin(?:to)? \d{1,3}(?: \w+){0,3} ?\((?:about |around |approx\.? |ca\.? |~ ?)?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
+    /\b(?:breads?|flatbreads?|pieces?|balls?|rounds?|wraps?|dividing|divide) \((?:about |around |approx\.? |ca\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\)/i.exec(
+      text,
+    ) ??
+    /(?:^|[;.] )(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g, ?(?:round|ball)/im.exec(text) ??
+    /\b(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?batter (?:per|a|for each)\b/i.exec(text) ??
+    /\bladle(?:ful)?s? (?:of (?:the )?batter )?\((?:about |around )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
+    /\bweight of (?:the |each |a )?(?:pieces?|balls?):? (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
+    /\b(?:the size of|as big as) [\w ]{3,20}\((?:about |around )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
+    /\beach (?:weighing |of |ball |piece )?(?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    );
+  if (!m) return undefined;
+  return { g: (Number(m[1]) + Number(m[2] ?? m[1])) / 2, text: m[0].trim() };
+}
