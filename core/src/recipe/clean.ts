@@ -12,7 +12,7 @@ const PARTED = /\d$/;
 const UNIT_FIRST = /^(?:g|kg|ml|l|oz|minutes?|hours?|seconds?|cm)\b/i;
 
 /** A measure that is cut short ends no sentence. */
-const UNIT_LAST = /\d ?(?:mins?|secs?|hrs?|tsp|tbsp|oz|lb)\.$/i;
+const UNIT_LAST = /[\d½¼¾] ?(?:mins?|secs?|hrs?|tsp|tbsp|tea?sp|tablesp|dessertsp|oz|lb|pts?|gms?|approx)\.$/i;
 const isEnded = (text: string): boolean => /[.!?:]\)?$/.test(text) && !UNIT_LAST.test(text);
 
 /** One step after another in one line: "mix → knead → rest". */

@@ -96,6 +96,12 @@ export function itemsOf(line: Mapped): readonly Mapped[] {
   return spelled.length > items.length ? spelled : items;
 }
 
+/** What goes on top or into a bread, "40 g melted butter, chopped parsley": foods that stand alone behind an amount. */
+export function withFoodsAlone(item: Mapped): readonly Mapped[] {
+  const pieces = cut(item, /,\s+(?:and\s+)?/g);
+  return pieces.length > 1 && pieces.slice(1).every((p) => isFoodAlone(p.text)) ? pieces : [item];
+}
+
 /** Of a piece that holds two amounts, each with its food, both: "400 g white flour plus 100 g rye". */
 function apart(piece: Mapped): readonly Mapped[] {
   const both = cut(piece, /\s+(?:\+|plus|and)\s+(?=(?:about )?(?:\d|[½¼¾]))/gi);

@@ -112,6 +112,16 @@ const foldsInAll = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
   drafts.flatMap((d, n): readonly StepDraft[] => {
     const [before, next] = [drafts[n - 1], drafts[n + 1]];
     const isInAll = (x: StepDraft | undefined): boolean => x?.action === 'proof' && /\bin all\b/i.test(x.text);
+    // "bulk 60 min, fold at 30": within it
+    const isWithin = (a: StepDraft | undefined, b: StepDraft | undefined): boolean =>
+      a !== undefined &&
+      RESTS.has(a.action) &&
+      b?.action === 'fold' &&
+      b.foldAfter !== undefined &&
+      /\bfold at\b/i.test(b.text) &&
+      b.foldAfter.ideal < (a.times.at(-1)?.ideal ?? 0);
+    if (isWithin(before, d)) return [];
+    if (isWithin(d, next)) return [{ ...d, foldAfter: next?.foldAfter, spans: [...d.spans, ...(next?.spans ?? [])] }];
     if (d.action === 'fold' && d.foldAfter && isInAll(next)) return [];
     return before?.action === 'fold' && before.foldAfter && isInAll(d)
       ? [{ ...d, foldAfter: before.foldAfter, spans: [...before.spans, ...d.spans] }]

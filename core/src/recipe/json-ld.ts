@@ -78,8 +78,10 @@ function instructionLines(value: unknown, of = '', depth = 0): readonly Instruct
         .filter((t) => t !== '')
         .map((text) => ({ text, of }));
     if (!isObject(v)) return [];
+    // an entry of a list holds its step
+    if (isObject(v['item'])) return instructionLines(v['item'], of, depth + 1);
     if (v['itemListElement'] !== undefined)
-      return instructionLines(v['itemListElement'], COMPONENT.exec(plain(v['name']))?.[1] ?? '', depth + 1);
+      return instructionLines(v['itemListElement'], COMPONENT.exec(plain(v['name']))?.[1] ?? of, depth + 1);
     const text = plain(v['text'] ?? v['name']);
     return text === '' ? [] : [{ text, of }];
   });

@@ -44,6 +44,7 @@ const LEAST_REST_MIN = 5;
 /** "Cover.", "Repeat.", "Let it cool.": said of what goes on already. */
 const SAID_BESIDE =
   /^(?:cover(?:ed)?(?: (?:it|them|the bowl|and))?(?: with [\p{L} ]+)?|repeat(?: with [\p{L} ]+)?|(?:let|leave) (?:it|them|this) (?:to )?cool)[.!]?$/iu;
+const ONE_SIDE = /^(?:on )?(?:1|one) side only\b|^only (?:on )?(?:1|one) side\b/i;
 const CAREFUL = /\b(?:careful|take care|mind (?:the|your)|watch out|do not touch|danger|burns?\b)/i;
 
 /** A method while it is taken apart, sentence by sentence. */
@@ -152,6 +153,11 @@ class Drafting {
     const last = this.drafts.at(-1);
     const times = timesOf(sentence);
     const implied = impliedIn(text, times);
+    // "One side only."
+    if (last?.action === 'cook' && times.length === 0 && ONE_SIDE.test(text)) {
+      this.continues(last, raw, text, []);
+      return;
+    }
     if (times.length === 0 && (SAID_BESIDE.test(text) || /^\d{1,2}[.)]?$/.test(text))) {
       this.beside.push(raw);
       return;
@@ -249,7 +255,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   )
     return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)/i.test(text)) return 'chill';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|under a bowl|bowl over|overnight|bench)\b/i.test(
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|under (?:a|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'

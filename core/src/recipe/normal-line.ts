@@ -134,7 +134,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d)\s*h\s*(\d{2})\b/g, '$1 hours $2 minutes'],
   [/(\d)-(\d\/\d)/g, '$1 $2'],
   [
-    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= on the bench|[,;.]|$)/gi,
+    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= (?:on the bench|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
     'rest $1 min',
   ],
   [/(?<=\bfold(?:s|ed)?(?: once| again)?, )(\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?)\b(?! apart)/gi, 'rest $1 $2'],
@@ -143,6 +143,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(?:an?|1|one) minute and a quarter\b/gi, '75 seconds'],
   [/\b(?:an?|1|one) minute and three quarters\b/gi, '105 seconds'],
   [/\banother hour and a half\b/gi, '90 minutes more'],
+  [/\banother minute and a half\b/gi, '90 seconds more'],
   [/\b(?:an?|1|one) hour and three quarters\b/gi, '105 minutes'],
   [/,? say (\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],

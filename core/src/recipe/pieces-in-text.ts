@@ -102,8 +102,13 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\b(?:breads?|flatbreads?|pieces?|balls?|rounds?|wraps?|dividing|divide) \((?:about |around |approx\.? |ca\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\)/i.exec(
       text,
     ) ??
-    /(?:^|[;.] )(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g, ?(?:round|ball)/im.exec(text) ??
+    /(?:^|[;.] )(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g, ?(?:round|ball|pat|press|roll|flatten|shape|stretch)/im.exec(
+      text,
+    ) ??
     /\b(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?batter (?:per|a|for each)\b/i.exec(text) ??
+    /\bfor (?:each|every) \p{L}+,? (?:pour|ladle|use|take|spoon) (?:in |on )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/iu.exec(
+      text,
+    ) ??
     /\bladle(?:ful)?s? (?:of (?:the )?batter )?\((?:about |around )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??

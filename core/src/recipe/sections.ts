@@ -3,7 +3,7 @@ import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn } from './actions.ts';
 import { answerOf } from './answers.ts';
 import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
-import { itemsOf } from './items.ts';
+import { itemsOf, withFoodsAlone } from './items.ts';
 import {
   FACT,
   isInList,
@@ -360,7 +360,8 @@ class Taking {
 
   private list(line: Mapped): void {
     let before = '';
-    for (const item of asPercent(itemsOf(line.replace(TOLD_LIST, '')))) {
+    const told = asPercent(itemsOf(line.replace(TOLD_LIST, '')));
+    for (const item of this.use === 'dough' ? told : told.flatMap(withFoodsAlone)) {
       // "two teaspoons of soda and the same of salt"
       let whole = item
         .replace(/^(?:the )?same (?:(?:amount|weight|quantity) )?of\b/i, () => before)

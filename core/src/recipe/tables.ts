@@ -13,7 +13,7 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+
  * each then says so. The cells of a table stand in one line.
  */
 export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
-  const told = workApart(commaRows(all.flatMap(barred)).map(tabbed)).flatMap(listApart);
+  const told = workApart(aligned(commaRows(all.flatMap(barred)).map(tabbed))).flatMap(listApart);
   const lines = told.some((l) => PER_PIECE.test(l.text)) ? told.flatMap(secondApart) : told;
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
@@ -66,7 +66,7 @@ function withUnits(row: Mapped, units: readonly string[]): Mapped {
   const cells = row.replace(/^\s*\||\|\s*$/g, '').split(/\|/g);
   return Mapped.join(
     cells.map((c, n) => (/^\s*\d+(?:[.,]\d+)?\s*$/.test(c.text) && units[n] ? c.replace(/\s*$/, ` ${units[n]}`) : c)),
-    '  ',
+    ' | ',
   );
 }
 
@@ -128,6 +128,28 @@ function commaRows(lines: readonly Mapped[]): readonly Mapped[] {
 /** A row of cells that tabs part. */
 const tabbed = (line: Mapped): Mapped =>
   (line.text.match(/\S\t+(?=\S)/g) ?? []).length > 1 ? line.replace(/\t+/g, ' | ').replace(/^/, '| ') : line;
+
+/** Where columns are parted by room alone. */
+const ROOM = /(?<=\S) {2,}(?=\S)/g;
+const HEAD_WORD = /^(?:ingredients?|formula|item|what|material|name|recipe|dough)\b/i;
+/** Rows under a head whose columns are parted by room: three or more of one length, each a name with figures behind it. */
+function aligned(lines: readonly Mapped[]): readonly Mapped[] {
+  const cellsOf = (l: Mapped | undefined): readonly string[] => (l && !l.text.includes('|') ? l.text.split(ROOM) : []);
+  const head = lines.findIndex((l) => HEAD_WORD.test(l.text) && cellsOf(l).length > 2);
+  if (head < 0) return lines;
+  const columns = cellsOf(lines[head]).length;
+  const isRow = (l: Mapped): boolean => {
+    const cells = cellsOf(l);
+    return (
+      cells.length === columns && /^\p{L}/u.test(cells[0] ?? '') && cells.slice(1).every((c) => /^[\d½¼¾–-]/.test(c))
+    );
+  };
+  const after = lines.slice(head + 1);
+  const firstOther = after.findIndex((l) => !isRow(l));
+  const rows = firstOther < 0 ? after.length : firstOther;
+  if (rows < 3) return lines;
+  return lines.map((l, n) => (n >= head && n <= head + rows ? l.replace(ROOM, ' | ').replace(/^/, '| ') : l));
+}
 
 /** Columns for several sizes of a class: "| For 6 | For 12". */
 const SIZES =

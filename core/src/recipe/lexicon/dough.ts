@@ -30,6 +30,7 @@ export const BLOOM = phrases`
 `;
 
 export const RUB = phrases`
+  work (?:the )?(?:cold |soft )?{fat} in(?:to)? > the (?:\w+ )?flours?\b
   work (?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
   cut (?:the )?(?:cold )?(?:butter|lard|fat|shortening) into
   cut in > (?:\d+ ?g|(?:the )?(?:cold )?(?:butter|lard|fat))\b
@@ -57,7 +58,7 @@ export const FOLD = phrases`
   stretch(?:ing)? and fold(?:ing|s)?
   (?:sets?|rounds?) of folds
   (?<=^|[;.] )\d folds
-  (?<=^|[,;.] )fold > after \d
+  (?<=^|[,;.] )fold > (?:after|at) \d
   fold the dough > (?:in the (?:bowl|tub)|a few times)\b
   fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))
   give (?:it|the dough) (?:\w+ )?folds?

@@ -30,8 +30,8 @@ export const BALL = phrases`
 `;
 
 export const DIVIDE = phrases`
-  (?<=^|[,;.] )\d{2,3} ?g (?:pieces|portions)
-  (?<=^|[;.] )\d{2,3} ?g(?= ?, ?(?:round|ball))
+  (?<=^|[,;.] |\bthen )\d{2,3} ?g (?:pieces|portions)
+  (?<=^|[;.] )\d{2,3} ?g(?= ?, ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) > (?:about )?\d
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
   (?<=^|[;,/] )scale(?= *[;,/.])
@@ -99,7 +99,7 @@ export const FILL = phrases`
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
   spoon (?:\w+ ){0,3}?(?:filling|mixture)
-  spread (?!with the back|thin|to \d|(?:it |them )?out)(?:\w+ ){0,6}?(?:over|on|with|filling|butter|oil)
+  spread (?!(?:it |them )?(?:with the back|thin|to (?:about )?\d|out))(?:\w+ ){0,6}?(?:over|on|with|filling|butter|oil)
   put (?:\w+ ){0,4}?filling
   (?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))
   put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)
@@ -135,7 +135,7 @@ export const SHAPE = phrases`
   (?<=^|[.;,] |\b(?:and|then) )ladle > (?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b
   (?<=^|[.;,] )(?:1|one|a) ladle(?:ful)?(?: of (?:the )?batter)? > (?:for|per|makes)\b
   spread (?:with the back|thin|(?:it |them )?out)
-  spread to > \d
+  spread (?:it |them )?to > (?:about )?\d
   spread (?:\w+ )?ladle(?:ful)?
   pour in (?:half|a third|a quarter|some|enough|\d+ ?(?:ml|g)) (?:of )?(?:the )?batter
   drop (?:\w+ ){0,4}?(?:spoonfuls?|batter)
