@@ -5,6 +5,7 @@ import { Mapped } from './mapped.ts';
 import { plainList } from './list-forms.ts';
 import { normalLine } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
+import { unwrapped } from './unwrapped.ts';
 
 /** A line that a scan or a narrow column has broken: a word cut by a hyphen, or a figure parted from its unit. */
 const HYPHENED = /\p{Ll}-$/u;
@@ -88,7 +89,8 @@ const plainLine = (line: Mapped): Mapped =>
  * The lines of a text as they were written before something broke them: where a word is cut or a figure parted from its unit the text is
  * taken for a scan, and lines that go on in small letters are joined.
  */
-export function joinedLines(lines: readonly Mapped[]): readonly Mapped[] {
+export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
+  const lines = unwrapped(all);
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
   const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines);
   const told = asked.flatMap(undashed);

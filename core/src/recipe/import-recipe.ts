@@ -120,7 +120,7 @@ function fromLines(
   given: readonly GivenOwner[],
   onShare: OnShare,
 ): ImportedRecipe {
-  const lines = joinedLines(all.map(plainSpaces).filter((l) => l.text !== ''));
+  const lines = joinedLines(all.map(plainSpaces));
   const kept = readableLines(lines);
   const choices = recipesIn(kept);
   const open = choices.filter((c) => !isSetAside(c, given));

@@ -15,14 +15,16 @@ const MOST_WORDS = 11;
 const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
 
 const isItem = (piece: Mapped): boolean => {
-  const text = normalLine(piece.text)
-    .replace(/\.$/, '')
-    .replace(/\s*\([^)%]*\)$/, '');
+  const whole = normalLine(piece.text).replace(/\.$/, '');
+  const text = whole.replace(/\s*\([^)%]*\)$/, '');
   return (
     text.split(' ').length <= MOST_WORDS &&
     actionsIn(text.replace(PURPOSE, '')).length === 0 &&
     !/\b(?:minutes?|mins?|hours?|seconds?|°|sides?|cm)\b/i.test(text) &&
-    (MEASURED.test(text) || (WITHOUT_MEASURE.test(text) && findFood(text) !== undefined))
+    (MEASURED.test(text) ||
+      // "water to mix (about 1 1/3 cups)"
+      (MEASURED.test(whole) && text.search(PURPOSE) > 0) ||
+      (WITHOUT_MEASURE.test(text) && findFood(text) !== undefined))
   );
 };
 

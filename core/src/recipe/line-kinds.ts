@@ -29,7 +29,7 @@ const WITHOUT_AMOUNT =
 /** A sentence ends within it. */
 export const SENTENCE = /[.!?](?:\s|$)/;
 const STARTS_AS_STEP =
-  /^(?:mix|add|stir|knead|put|place|combine|roll|heat|cook|brush|divide|cover|sift|whisk|pour|dissolve|rub|serve|leave|let|in|when|once|then|meanwhile|turn|using|make|take|shape|form|blend|beat|cream|tip|sprinkle|bring|melt|press|pat|smear|spread|drizzle|scatter|dust|wrap|stack|fry|bake|griddle|flip|flatten|stretch|fill|fold)\b/i;
+  /^(?:mix|add|stir|knead|put|place|combine|roll|heat|cook|brush|divide|cover|sift|whisk|pour|dissolve|rub|serve|leave|let|in|when|once|then|meanwhile|turn|using|make|take|shape|form|blend|beat|cream|tip|sprinkle|bring|melt|press|pat|smear|spread|drizzle|scatter|dust|wrap|stack|fry|bake|griddle|flip|flatten|stretch|fill|fold|grind|season|tear|split|lay|slap|drop)\b/i;
 
 /** Whether a line reads as an ingredient without a heading to say so. */
 export function looksLikeIngredient(line: string): boolean {
@@ -47,7 +47,7 @@ export function looksLikeIngredient(line: string): boolean {
     .replace(/\([^)]*\)/g, '')
     .trim()
     .split(/ +/).length;
-  if (STARTS_AS_STEP.test(text) || /\bon top$|\b\d+ ?(?:mins?|minutes?|hours?|hrs?|secs?)\b/i.test(text)) return false;
+  if (STARTS_AS_STEP.test(text) || /\buse\b/i.test(text) || /\bon top$|\b\d+ ?(?:mins?|minutes?|hours?|hrs?|secs?)\b/i.test(text)) return false;
   return (
     words <= 4 ||
     (words <= 9 &&

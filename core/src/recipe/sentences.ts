@@ -3,6 +3,9 @@ import { Mapped } from './mapped.ts';
 const SHORTENED =
   /(?<=[\d½¼¾] ?(?:heaping |level |rounded )?)[cCtT]\.$|\b(?:approx|mins?|max|secs?|hrs?|tbsp|tsp|teasp|tablesp|oz|lb|in|cm|ca|e\.g|i\.e|no)\.$/i;
 
+/** A measure that is cut short, before what is measured. */
+const MEASURED = /[\d½¼¾] ?(?:tsp|tbsp|teasp|tablesp|oz|lb|pt)$/i;
+
 /** Sentences of a paragraph; a point inside a number or after a shortening ends none. */
 export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
   const pieces: Mapped[] = [];
@@ -16,6 +19,8 @@ export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
       /["'(\p{Lu}\d½¼¾]/u.test(next) ||
       /\p{Ll}{4}$/u.test(before) ||
       (/[\d)]$/.test(before) && before.trim().length > 3);
+    // "4 teasp. Baking Powder"
+    if (/^\s*[\d½¼¾]/.test(before) && MEASURED.test(before)) continue;
     if (/\b(?:mrs?|dr|st)\.$/i.test(paragraph.text.slice(from, end))) continue;
     // "to 18 cm. 1 minute a side": no size goes on behind its unit
     const isSized = /\d ?cm\.$/.test(paragraph.text.slice(from, end)) && /\d/.test(next);

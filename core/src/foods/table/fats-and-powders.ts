@@ -161,7 +161,7 @@ export const FATS_AND_POWDERS: readonly Food[] = [
   food(
     'animal-fat',
     'fat',
-    'tallow | beef dripping | duck fat | goose fat | lamb fat | mutton fat | chicken fat | tail fat',
+    'tallow | beef dripping | dripping | duck fat | goose fat | lamb fat | mutton fat | chicken fat | tail fat',
     per100(99, 48, 0, 0, 0, 0),
     5,
     { gPerCup: 205, contains: ['animal', 'meat'] },

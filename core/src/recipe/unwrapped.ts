@@ -1,0 +1,106 @@
+import { actionsIn } from './actions.ts';
+import { Mapped } from './mapped.ts';
+import { normalLine } from './normal-line.ts';
+
+/** Narrower columns than this are read by other signs; wider ones nobody sets. */
+const WIDTH = { least: 28, most: 110 } as const;
+const ENDED = /[.!?:;]["')]?$/;
+/** A point behind a measure that is cut short ends no sentence. */
+const CUT_SHORT = /[\d½¼¾] ?(?:mins?|secs?|hrs?|tsp|tbsp|tea?sp|tablesp|oz|lb|pts?|gms?|approx)\.$/i;
+/** A row of a list ends with its amount. */
+const ROW = /^\p{L}(?:[^,;]|,\d)*\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp|cups?|pints?)\.?(?: \([^)]*\))?$/u;
+/** Words behind which a sentence goes on whatever comes. */
+const LEADS_ON =
+  /(?:,|[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)|\b(?:an?|the|of|in|into|to|for|with|and|or|on|at|by|from|about|until|till|each|your|then|than|it|them|is|are|as|per))$/i;
+/** Room within a line parts columns, or a heading from the number of its page. */
+const COLUMNS = /\S\s{3,}\S|\.{3}/;
+const LABEL = /^\p{Lu}[\p{L} ]{2,20}:/u;
+const AMOUNT_FIRST = /^[\d½¼¾⅓⅔⅛]/;
+const PREPOSITION_LAST = /\b(?:an?|the|of|in|into|to|for|with|on|at|by|about|each)$/i;
+const QUALITY_LAST =
+  /\b(?:fresh|dried|dry|instant|strong|plain|olive|baking|warm|cold|hot|lukewarm|melted|soft|sea|fine|coarse|bread|natural|active|ripe|rapeseed|sunflower|vegetable)$/i;
+const WAIT_LAST = /\b(?:rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
+const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:min|mins|minutes|h|hours?|s|secs?|seconds)\b/i;
+/** "…, oil 5 %, salt": a list that goes on with an amount. */
+const NAME_LAST = /\d ?(?:%|k?g|m?l)[,;/] \p{L}[\p{L} ]{2,24}$/u;
+const MARKED = /^(?:[-–—*•·▢☐>#]|[a-z]\) )/u;
+const NUMBERED = /^\d{1,2}[.)] /;
+const UNIT_FIRST = /^(?:%|°|(?:g|kg|ml|l|oz|min(?:ute)?s?|hours?|h|sec(?:ond)?s?|s|cm|mm)\b)/i;
+const AMOUNT_LAST = /\d ?\p{L}+\b.*[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)$/iu;
+
+const isWork = (text: string): boolean => actionsIn(normalLine(text)).length > 0;
+/** So much of its width is left at the end of a line that somebody has broken by hand. */
+const SLACK_SHARE = 0.15;
+
+/** Whether a line ends in the midst of a sentence, or of a list in a sentence. */
+const isOpen = (text: string): boolean =>
+  (!ENDED.test(text) && !ROW.test(text) && !COLUMNS.test(text)) || CUT_SHORT.test(text);
+
+/**
+ * Whatever the width: a figure is parted from its unit, a bracket is still open, an amount has no name yet or a name no amount, or a word
+ * leads on.
+ */
+function isParted(before: string, text: string): boolean {
+  if (/\d$/.test(before) && UNIT_FIRST.test(text)) return true;
+  if (/\([^)]*$/.test(before)) return /^[^(]*\)/.test(text);
+  if (!/^[\p{Ll}\d½¼¾]/u.test(text)) return false;
+  const isTold = /\d/.test(before) || isWork(before);
+  if (isTold && (PREPOSITION_LAST.test(before) || (QUALITY_LAST.test(before) && /^\p{Ll}/u.test(text)))) return true;
+  if (WAIT_LAST.test(before) && TIME_FIRST.test(text)) return true;
+  if (isWork(before)) return false;
+  return (
+    AMOUNT_LAST.test(before) ||
+    (CUT_SHORT.test(before) && /[,;]/.test(before)) ||
+    (NAME_LAST.test(before) && /^[\d½¼¾.,]+ ?(?:%|k?g|m?l)(?![\p{L}])/u.test(text))
+  );
+}
+
+/** Whether a line may go on in the next: rows of a list begin with amounts, labels with a capital, and work with a verb. */
+function isNext(before: string, text: string, isSure: boolean): boolean {
+  if (/^\p{Ll}/u.test(text) || LEADS_ON.test(before) || CUT_SHORT.test(before)) return true;
+  const isAmount = AMOUNT_FIRST.test(text);
+  if (!isSure) return isAmount && isWork(before);
+  if (isAmount) return !AMOUNT_FIRST.test(before) || isWork(before);
+  return !LABEL.test(text) && actionsIn(normalLine(text))[0]?.at !== 0;
+}
+
+/**
+ * The lines of a text that a mail, a page of a book or a printer has set to one width, each paragraph in one line again. Such a text shows
+ * itself: wherever a line goes on in small letters, the next word would not have fitted into it any more. Lines that end before that
+ * width, as those of a list do, stay what they are. Empty lines part paragraphs, and are left out.
+ */
+export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
+  const lines = all.filter((l) => l.text !== '');
+  const opens = new Set(all.filter((l, n) => l.text !== '' && all[n - 1]?.text === ''));
+  const textOf = (n: number): string => lines[n]?.text ?? '';
+  const isSmall = (n: number): boolean => /^\p{Ll}/u.test(textOf(n));
+  const goesOn = lines.flatMap((l, n) => (n > 0 && !opens.has(l) && isOpen(textOf(n - 1)) && isSmall(n) ? [n] : []));
+  const width = Math.max(0, ...goesOn.map((n) => textOf(n - 1).length).filter((w) => w <= WIDTH.most));
+  /** Whether the first word of a line would have had no room in the one before. */
+  const isFull = (n: number, slack = 0): boolean => {
+    const before = textOf(n - 1).length;
+    const [word = ''] = /^\S+/.exec(textOf(n)) ?? [];
+    return before <= width && before + 1 + word.length > width * (1 - slack);
+  };
+  const full = goesOn.filter((n) => isFull(n, SLACK_SHARE)).length;
+  const isProse = goesOn.some((n) => isWork(textOf(n - 1)) || /[.!?] \p{Lu}/u.test(textOf(n - 1)));
+  const isSet =
+    width >= WIDTH.least &&
+    full >= 4 * (goesOn.length - full) &&
+    (full > 1 || (full === 1 && isProse && lines.length <= 6));
+  const isSure = isSet && full > 2;
+  const isNumbered = lines.some((l) => /^1[.)] /.test(l.text));
+  const isMarked = (text: string): boolean => MARKED.test(text) || (isNumbered && NUMBERED.test(text));
+  return lines.reduce<readonly Mapped[]>((list, line, n) => {
+    const last = list.at(-1);
+    const before = textOf(n - 1);
+    const isWrapped =
+      isSet && isFull(n, isSure && isSmall(n) ? SLACK_SHARE : 0) && isOpen(before) && isNext(before, line.text, isSure);
+    const isSame = !opens.has(line) && !isMarked(line.text) && (isWrapped || isParted(before, line.text));
+    if (!last || !isSame) return [...list, line];
+    const joined = /\p{Ll}-$/u.test(last.text)
+      ? Mapped.join([last.slice(0, last.text.length - 1), line], '')
+      : Mapped.join([last, line]);
+    return [...list.slice(0, -1), joined];
+  }, []);
+}
