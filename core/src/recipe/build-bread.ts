@@ -22,6 +22,7 @@ import { normalLine } from './normal-line.ts';
 import type { Conflict, Guess, ImportedRecipe, OnShare, OwnedWords } from './result.ts';
 import type { RecipeParts } from './sections.ts';
 import { sentencesOf } from './sentences.ts';
+import { inWhole } from './per-measure.ts';
 import { addUnlisted, heldBack, namedToAvoid } from './unlisted.ts';
 import { usedByMethod } from './uses.ts';
 
@@ -36,7 +37,9 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   const facts = plain(parts.facts);
   const whole = [...facts, ...plain(parts.ingredients.map((i) => i.line)), ...plain(parts.method)].join('\n');
   const system = systemOf([...parts.notUnderstood.map((l) => l.text), whole].join('\n'));
-  const read = parts.ingredients.flatMap(({ line, use }): readonly ReadIngredient[] => {
+  const inAll = inWhole(parts.ingredients.map((i) => i.line));
+  const read = parts.ingredients.flatMap(({ use, line: told }, n): readonly ReadIngredient[] => {
+    const line = inAll[n] ?? told;
     const one = readIngredientLine(line, use, system);
     if (!one) notUnderstood.push(line);
     return one ?? [];

@@ -54,7 +54,10 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
       const last = list.at(-1);
       // ", lukewarm": how it is, and nothing of its own
       // "or 7 g dried" is the same once more
-      return last && ((HOW_IT_IS.test(p.text) && !findFood(p.text)) || /^or\b/i.test(p.text))
+      return last &&
+        (/^(?:at )?(?:about )?\d{1,3} ?°/.test(p.text) ||
+          (HOW_IT_IS.test(p.text) && !findFood(p.text)) ||
+          /^or\b/i.test(p.text))
         ? [...list.slice(0, -1), Mapped.join([last, p], ', ')]
         : [...list, p];
     }, []);

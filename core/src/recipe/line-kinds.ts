@@ -4,7 +4,7 @@ import { normalLine } from './normal-line.ts';
 
 /** Says how many a recipe makes, how heavy, how long in all. */
 export const FACT =
-  /^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|(?<!\b(?:sides?|other|1|first|second|everybody|everyone|each|student|person|pupil|child|one) )takes|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
+  /^for \d+ (?:people|pieces|breads) \d+ ?k?g (?:of )?flour|^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|(?<!\b(?:sides?|other|1|first|second|everybody|everyone|each|student|person|pupil|child|one) )takes|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
 /** "(8 pieces)". */
 const ONLY_A_YIELD =
   /^(?:\((?:about )?\d{1,3} (?:pieces|pcs|breads|flatbreads|rounds|wraps|loaves|people)\)|for (?:about )?\d{1,3} (?:breads|flatbreads|rounds|wraps|people)|\d{1,3} servings?)\.?$/i;
@@ -40,6 +40,8 @@ export function looksLikeIngredient(line: string): boolean {
     return (
       WITH_UNIT.test(text) && / \p{L}{3}/u.test(text) && text.split(' ').length <= 7 && actionsIn(text).length === 0
     );
+  // "0 - mix until …": a minute, and what is done in it
+  if (/^\d+ ?[–—-] ?/.test(text) && actionsIn(text).length > 0) return false;
   if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 0);
   if (!food || SENTENCE.test(text.replace(/\.$/, ''))) return false;
   // what stands in brackets says how it is, and counts no words
@@ -47,7 +49,12 @@ export function looksLikeIngredient(line: string): boolean {
     .replace(/\([^)]*\)/g, '')
     .trim()
     .split(/ +/).length;
-  if (STARTS_AS_STEP.test(text) || /\buse\b/i.test(text) || /\bon top$|\b\d+ ?(?:mins?|minutes?|hours?|hrs?|secs?)\b/i.test(text)) return false;
+  if (
+    STARTS_AS_STEP.test(text) ||
+    /\buse\b/i.test(text) ||
+    /\bon top$|\b\d+ ?(?:mins?|minutes?|hours?|hrs?|secs?)\b/i.test(text)
+  )
+    return false;
   return (
     words <= 4 ||
     (words <= 9 &&

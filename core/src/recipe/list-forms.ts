@@ -17,6 +17,12 @@ const COLOUR = '(?:white|brown|strong|dark|light|plain|wholemeal|whole wheat|who
 const flour = (kind: string): string =>
   /flour$/i.test(kind) || findFood(kind)?.role === 'flour' ? kind : `${kind} flour`;
 
+/** How many, in figures or words. */
+const COUNT =
+  '(?:\\d+(?:[.,]\\d+)?(?: ?[½¼¾⅓⅔]| \\d\\/\\d)?|[½¼¾⅓⅔]|\\d\\/\\d|an?|one|two|three|four|five|six|half an?|a (?:half|quarter|third) of an?)';
+const VESSEL =
+  '(?:(?:tea|coffee|dessert|table)[ -]?)?(?:cup|mug|glass|bowl|spoon|packet|sachet|pinch|handful|jar|ladle|part|measure|tin|jug|beaker|tub)(?:e?s|ful|fuls)?';
+
 /** Of so much of two flours each, by shares in hundredths or by halves. */
 function twoFlours(amount: string, unit: string, shares: readonly (readonly [string, number])[]): string {
   return shares
@@ -87,6 +93,15 @@ export const plainList = (line: Mapped): Mapped =>
           [a, 50],
           [b, 50],
         ]),
+    )
+    // "salt: 1 level teaspoon", "flour – 6 glasses"
+    .replace(
+      new RegExp(
+        `^(\\p{L}[\\p{L} -]*?) ?[:–—-] ?(${COUNT}) ((?:heaped|level|flat|big|small|scant|rounded|good) )?(${VESSEL})(?:, ([^\\d,]*))?\\.?$`,
+        'iu',
+      ),
+      (_, name = '', n = '', how = '', vessel = '', more = '') =>
+        `${n} ${how}${vessel} ${name}${more === '' ? '' : ` (${more})`}`,
     )
     // parts by weight
     .replace(/^(?=.*\bby weight\b).*$/i, (all = '') =>

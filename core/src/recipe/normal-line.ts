@@ -115,6 +115,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<=^|[,;.] )(\d{1,3}) (?:min )?bench\b(?! ?(?:rest|flour))/gi, 'bench rest $1 min'],
   [/(?<=\b(?:cook|bake|fry|griddle)\b[^.;]*)(\d+)\s*["″](?=\s*(?:[/,;.+]|$|a side|each))/gi, '$1 s'],
   [/\bhalf a dozen\b/gi, '6'],
+  [/\ba good half (?=pint|cup|glass|litre|kilo)/gi, 'half a '],
   [
     /\ban? (pint|pound|ounce|litre|cup|glass|kilo) and (?:a|three) quarters?\b/gi,
     (m = '', unit = '') => `${/three/i.test(m) ? 1.75 : 1.25} ${unit}`,
@@ -145,7 +146,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\banother hour and a half\b/gi, '90 minutes more'],
   [/\banother minute and a half\b/gi, '90 seconds more'],
   [/\b(?:an?|1|one) hour and three quarters\b/gi, '105 minutes'],
-  [/,? say (\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],
+  [/,? (?:say|that['’]s|that is|which is|i\.e\.) (?:about )?(\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
   [/\b(?:an? )?(\w+ )?(hour|minute)s? and a half\b/gi, (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}s`],
   // the speeds of a machine, each with its time
@@ -177,6 +178,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [new RegExp(`\\bthree[- ]quarters (?:of )?an? (?=${MEASURE})`, 'gi'), '3/4 '],
   [new RegExp(`\\b(?:an? )?half (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/2 '],
   [new RegExp(`\\b(?:an? )?quarter (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/4 '],
+  [new RegExp(`\\b(?:two|2) thirds (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '2/3 '],
   [new RegExp(`\\b(?:an? )?third (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/3 '],
   [/\ba couple (?:of )?/gi, '2 '],
   [/\bhalf an? (?=(?:\w+ )?(?:egg|onion|lemon)\b)/gi, '1/2 '],

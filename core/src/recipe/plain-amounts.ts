@@ -22,7 +22,10 @@ export function plainAmounts(line: Mapped): Mapped {
       )
       .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<!\([^)]*)(?<=\d ?% )hydration\b/i, 'water ')
       .replace(/^(\p{L}[\p{L} ]+?)\s+[-–—]\s+(?=(?:about )?(?:\d|[½¼¾]))/u, (_, name = '') => `${name} `)
-      .replace(/ (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?)\b/i, '')
+      .replace(
+        / (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?|spoon(?:ful)?s?|splash(?:es)?|drops?|dash)\b/i,
+        '',
+      )
       .replace(/ approx\.?$/i, '')
       .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
       // "15 g fresh yeast, or 7 g dried": the first is meant

@@ -54,7 +54,7 @@ export interface RecipeParts {
 
 /** A line that says by its own label that it is no part of the bread. */
 const LABELLED =
-  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product) ?: ?\S/i;
+  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product|allergens?|allergy(?: advice)?|contains|difficulty|level|active time|hands-on time) ?: ?\S/i;
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
@@ -237,6 +237,14 @@ class Taking {
       (isBareTitle(line.text) || isNamedTitle(line.text))
     ) {
       this.takeTitle(line);
+      return undefined;
+    }
+    if (this.isAtStart && isNamedTitle(line.text)) {
+      // what a house or a class is called stands over what its bread is called
+      if (this.title && !isNamedTitle(this.title.text)) {
+        this.headings.push(this.title);
+        this.title = line;
+      } else this.headings.push(line);
       return undefined;
     }
     return line;

@@ -39,7 +39,7 @@ export const isNamedTitle = (line: string): boolean =>
   !/\bflour\b/i.test(line.replace(/\([^)]*\)/g, '')) &&
   actionsIn(normalLine(line)).length === 0;
 const TITLE_NOUN =
-  /\b(?:rounds|breads?|flatbreads?|cakes|wraps|tortillas|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe)\b/i;
+  /\b(?:rounds|breads?(?! (?:flour|spice))|flatbreads?|cakes|wraps|tortillas?|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe|naans?|rotis?|chapatt?is?|parathas?|pitas?|piadin[ae]|bannocks?|scones)\b/i;
 const isBare = (line: string): boolean =>
   line.length <= 60 &&
   line.split(/\s+/).length <= 7 &&

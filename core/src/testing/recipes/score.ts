@@ -1,3 +1,4 @@
+import type { Bread } from '../../bread/index.ts';
 import type { ImportedRecipe } from '../../recipe/index.ts';
 import { isRest, type Step } from '../../method/index.ts';
 import type { RecipeText } from './recipe-text.ts';
@@ -16,6 +17,27 @@ export interface Score {
 }
 
 const POINTS = { formula: 4, kinds: 2, rests: 1.5, cook: 1, piece: 0.5, invented: 1 } as const;
+
+/** Words that name no ingredient: of a bread, of a class, of work; and figures. */
+const NO_FOOD =
+  /\b(?:flat ?breads?|breads?(?! (?:flour|spice))|naans?|wraps?|chapatt?is?|farls?|pitas?|tortillas?|rounds|allergens?|contains|time|people|persons?|portions?|pieces|serves|makes|each|every|what|take|use|if|your|you|that['’]s|per|less|plus|mix|knead|rest|cook|dough)\b|[:°/]|\d(?! ?%)/i;
+/** Shares of the flour beyond which nobody bakes (common practice): of salt, of yeast or powder, of a weight of one piece in grams. */
+const MOST = { saltPct: 6, leavenPct: 10, leastPieceG: 18, mostPieceG: 450 } as const;
+
+/** What of the ingredients nobody can have meant, beside those that are expected. */
+function strangeIn(wanted: RecipeText, bread: Bread): readonly string[] {
+  const dough = bread.ingredients.filter((i) => i.use === 'dough' && wanted.pct[i.name] === undefined);
+  const words = dough.filter((i) => NO_FOOD.test(i.name.replace(/\b(?:0{1,2}|T ?\d{2,3})\b/g, ''))).map((i) => i.name);
+  const shares = dough
+    .filter(
+      (i) =>
+        (i.role === 'salt' && (i.pct ?? 0) > MOST.saltPct) || (i.role === 'leaven' && (i.pct ?? 0) > MOST.leavenPct),
+    )
+    .map((i) => `${i.name} ${i.pct} %`);
+  const { doughG } = bread.piece;
+  const isPiece = wanted.pieceG !== undefined || (doughG >= MOST.leastPieceG && doughG <= MOST.mostPieceG);
+  return [...words, ...shares, ...(isPiece ? [] : [`a piece of ${doughG} g`])];
+}
 
 const isNear = (is: number, wanted: number, share: number, least = 0): boolean =>
   Math.abs(is - wanted) <= Math.max(wanted * share, least);
@@ -68,6 +90,7 @@ export function scoreOf(wanted: RecipeText, read: ImportedRecipe): Score {
       ? [`allergens ${allergens.join()}`]
       : []),
   ];
+  const strange = strangeIn(wanted, bread);
   const missing = [
     ...(wanted.allergens?.filter((a) => !allergens.includes(a)) ?? []),
     ...(wanted.others?.filter((o) => !bread.ingredients.some((i) => i.name.includes(o))) ?? []),
@@ -92,9 +115,9 @@ export function scoreOf(wanted: RecipeText, read: ImportedRecipe): Score {
       `a piece of ${bread.piece.doughG} g, not ${wanted.pieceG}`,
     ) +
     part(
-      invented.length + missing.length === 0 ? 1 : 0,
+      invented.length + missing.length + strange.length === 0 ? 1 : 0,
       POINTS.invented,
-      [...invented, ...missing.map((m) => `no ${m}`)].join(', '),
+      [...invented, ...strange.map((x) => `strange: ${x}`), ...missing.map((m) => `no ${m}`)].join(', '),
     );
   return { points, isFit: wrong.length === 0 && lost.length === 0, lost, amounts, wrong };
 }

@@ -1,0 +1,49 @@
+import { findFood } from '../foods/index.ts';
+import { Mapped } from './mapped.ts';
+import { normal } from './normal-line.ts';
+
+const VESSEL = '(cup|mug|glass|bowl|jar|part|measure|handful)';
+/** "½ tsp salt per cup of flour", "a teaspoon for every 3 cups": by what of the flour it goes. */
+const PER = new RegExp(
+  `\\s(?:per|for (?:each|every)|to (?:each|every)) (?:(\\d+) )?${VESSEL}(?:e?s)?(?: of (?:the )?flour)?\\.?$`,
+  'i',
+);
+const COUNTED = new RegExp(
+  `(\\d+(?:\\.\\d+)?)?\\s*([½¼¾⅓⅔])?\\s*(?:\\d\\/\\d )?(?:\\p{L}+ )?${VESSEL}(?:e?s)?\\b`,
+  'iu',
+);
+const SIGNS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
+const AMOUNT = /^(\d+(?:\.\d+)?)?\s*([½¼¾⅓⅔])?(?:(\d)\/(\d))?(?=\s*\p{L})/u;
+
+const valueOf = (whole: string | undefined, sign: string | undefined): number =>
+  Number(whole ?? 0) + (sign === undefined ? 0 : (SIGNS[sign] ?? 0));
+
+/** How many of each vessel the flours come to. */
+function floursIn(lines: readonly Mapped[]): ReadonlyMap<string, number> {
+  const counts = new Map<string, number>();
+  for (const line of lines) {
+    const { text } = normal(line);
+    const m = PER.test(text) || findFood(text)?.role !== 'flour' ? null : COUNTED.exec(text);
+    const vessel = m?.[3]?.toLowerCase();
+    if (m && vessel !== undefined) counts.set(vessel, (counts.get(vessel) ?? 0) + valueOf(m[1], m[2]));
+  }
+  return counts;
+}
+
+/** Lines of a list in which so much for each cup of flour is so much in all. */
+export function inWhole(lines: readonly Mapped[]): readonly Mapped[] {
+  const flours = floursIn(lines);
+  return lines.map((line) => {
+    const spelled = normal(line);
+    const per = PER.exec(spelled.text);
+    const cups = flours.get(per?.[2]?.toLowerCase() ?? '');
+    const amount = AMOUNT.exec(spelled.text);
+    if (!per || cups === undefined || cups === 0 || !amount || amount[0] === '') return line;
+    const one = valueOf(amount[1], amount[2]) + (amount[3] === undefined ? 0 : Number(amount[3]) / Number(amount[4]));
+    const all = Number(((one * cups) / Number(per[1] ?? 1)).toFixed(3));
+    return Mapped.join([
+      spelled.slice(0, amount[0].length).replace(/^.*$/, String(all)),
+      spelled.slice(amount[0].length, per.index).trim(),
+    ]);
+  });
+}
