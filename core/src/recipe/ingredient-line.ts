@@ -61,7 +61,7 @@ const FILLED: readonly (readonly [RegExp, number, string])[] = [
   [/\brounded\b/i, 1.25, 'a rounded measure is taken as a quarter more than a level one'],
   [/\b(scant|scanty|barely)\b/i, 0.9, 'a scant measure is taken as nine tenths'],
   [/\b(generous|good)\b/i, 1.1, 'a generous measure is taken as a tenth more'],
-  [/\blevel\b/i, 1, ''],
+  [/\b(?:level|flat)\b/i, 1, ''],
 ];
 const VAGUE = /\b(about|approx(?:imately)?\.?|around|roughly|ca\.?|circa|some|just under|just over)\s+(?=\d|½|¼|¾|⅓)/gi;
 const BY_FEEL =
@@ -145,7 +145,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
   const level = text
     .replace(VAGUE, '')
     .replace(
-      /\b(heaped|heaping|rounded|scant|scanty|barely|generous|good|level|big|US|metric|Australian|imperial)\s+(?=\w)/gi,
+      /\b(heaped|heaping|rounded|scant|scanty|barely|generous|good|level|flat|big|small|US|metric|Australian|imperial)\s+(?=\w)/gi,
       '',
     );
   const read = readAmounts(level);

@@ -9,7 +9,9 @@ export const FACT =
 const ONLY_A_YIELD =
   /^(?:\((?:about )?\d{1,3} (?:pieces|pcs|breads|flatbreads|rounds|wraps|loaves|people)\)|for (?:about )?\d{1,3} (?:breads|flatbreads|rounds|wraps|people)|\d{1,3} servings?)\.?$/i;
 /** Opens with so much of something. */
-export const STARTS_WITH_AMOUNT = /^(?:about |approx\.? |roughly )?(?:\d|[½¼¾⅓⅔⅛])/;
+/** "5-minute flatbread" opens with none. */
+export const STARTS_WITH_AMOUNT =
+  /^(?:about |approx\.? |roughly )?(?!\d{1,3}[ -](?:minutes?|hours?|days?|ingredients?)[ -]\p{L})(?:\d|[½¼¾⅓⅔⅛])/iu;
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
 /** "Make a dozen balls" is work, and no yield. */
 export const MAKE = /^(?:make|form|shape|roll|cut)\b[^.]*\b(?:balls?|pieces?|rounds?|patties|portions?)\b/i;

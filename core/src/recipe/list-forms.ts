@@ -97,11 +97,11 @@ export const plainList = (line: Mapped): Mapped =>
     // "salt: 1 level teaspoon", "flour – 6 glasses"
     .replace(
       new RegExp(
-        `^(\\p{L}[\\p{L} -]*?) ?[:–—-] ?(${COUNT}) ((?:heaped|level|flat|big|small|scant|rounded|good) )?(${VESSEL})(?:, ([^\\d,]*))?\\.?$`,
+        `^(\\p{L}[\\p{L} -]*?) ?[:–—-] ?(${COUNT}) ((?:heaped|level|flat|big|small|scant|rounded|good) )?(${VESSEL})(?:, ([^\\d,]*)|( (?:for|per|to) (?:each|every|the) .*))?\\.?$`,
         'iu',
       ),
-      (_, name = '', n = '', how = '', vessel = '', more = '') =>
-        `${n} ${how}${vessel} ${name}${more === '' ? '' : ` (${more})`}`,
+      (_, name = '', n = '', how = '', vessel = '', more = '', per = '') =>
+        `${n} ${how}${vessel} ${name}${more === '' ? '' : ` (${more})`}${per}`,
     )
     // parts by weight
     .replace(/^(?=.*\bby weight\b).*$/i, (all = '') =>

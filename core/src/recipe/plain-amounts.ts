@@ -12,12 +12,27 @@ const SHORT: Readonly<Record<string, string>> = {
 const COUNT = '\\d+(?:\\.\\d+)?(?: ?[½¼¾⅓⅔])?|[½¼¾⅓⅔]|(?:\\d+ )?\\d\\/\\d';
 const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag|cube)s?';
 
+const SIGNS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
+/** "1 ½", "3/4", "1 1/2" as a figure. */
+function figureOf(text: string): number {
+  const sign = Array.from(text).find((c) => c in SIGNS);
+  const [, whole = '0', over, under] =
+    /^(\d+(?:\.\d+)?)?(?: ?(?<!\d)(\d)\/(\d))?/.exec(text.replace(/[½¼¾⅓⅔]/g, '').trim()) ?? [];
+  const [, a, b] = /^(\d)\/(\d)$/.exec(text.trim()) ?? [];
+  if (a !== undefined) return Number(a) / Number(b);
+  return (
+    Number(whole) +
+    (over === undefined ? 0 : Number(over) / Number(under)) +
+    (sign === undefined ? 0 : (SIGNS[sign] ?? 0))
+  );
+}
+
 /** A line in which sums, containers with what they hold, and a teacher's own short forms are plain amounts. */
 export function plainAmounts(line: Mapped): Mapped {
   return (
     line
       .replace(
-        /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|with|and|then|and then|roughly) (?:(?:about|around|roughly) )?(?=\d|[½¼¾])/i,
+        /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|plus|with|and|then|and then|roughly) (?:(?:about|around|roughly) )?(?=\d|[½¼¾])/i,
         '',
       )
       .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<!\([^)]*)(?<=\d ?% )hydration\b/i, 'water ')
@@ -68,12 +83,20 @@ export function plainAmounts(line: Mapped): Mapped {
       // whose measure it goes by is none of what is measured: "a spoon of oil for each mug of flour"
       .replace(/ (?:for|per|to) (?:each|every) .*$| per (?:mug|cup|glass|bowl|person|head|pupil)$/i, '')
       .replace(
-        new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good) )?spoon(?:ful)?s? (?:of )?`, 'i'),
+        new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good|big|flat|small) )?spoon(?:ful)?s? (?:of )?`, 'i'),
         (_, n = '', how = '') => `${n} ${how}tbsp `,
       )
+      // a bowl, a tin, a jar hold two glasses (common practice)
       .replace(
-        new RegExp(`^(${COUNT}) (?:mug|bowl|ladle|scoop|measure|jug|teacup|tin|jar|tub|beaker|pot)s? (?!\\()`, 'i'),
-        (_, n = '') => `${n} glass `,
+        new RegExp(`^(${COUNT}) ((?:heaped|level|flat|big|small|good) )?(?:bowl|tin|jar)s? (?!\\()`, 'i'),
+        (_, n = '', how = '') => `${2 * figureOf(n)} ${how}glass `,
+      )
+      .replace(
+        new RegExp(
+          `^(${COUNT}) ((?:heaped|level|flat|big|small|good) )?(?:mug|bowl|ladle|scoop|measure|jug|teacup|tin|jar|tub|beaker|pot)s? (?!\\()`,
+          'i',
+        ),
+        (_, n = '', how = '') => `${n} ${how}glass `,
       )
   );
 }

@@ -243,7 +243,8 @@ class Taking {
       // what a house or a class is called stands over what its bread is called
       if (this.title && !isNamedTitle(this.title.text)) {
         this.headings.push(this.title);
-        this.title = line;
+        this.title = undefined;
+        this.takeTitle(line);
       } else this.headings.push(line);
       return undefined;
     }

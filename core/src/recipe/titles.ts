@@ -30,14 +30,18 @@ export const OPENING_LABEL =
 export const isBareTitle = (whole: string): boolean =>
   isBare(whole.replace(/(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$/gu, '').trim());
 /** "Wholemeal rounds, formula (batch 10 kg)": what a bread is called, though it names a food and figures. */
-export const isNamedTitle = (line: string): boolean =>
-  line.length <= 70 &&
-  TITLE_NOUN.test(line) &&
-  !STARTS_WITH_AMOUNT.test(line) &&
-  !FACT.test(line) &&
-  !/[.;!?] |:$|:.*\d/.test(line) &&
-  !/\bflour\b/i.test(line.replace(/\([^)]*\)/g, '')) &&
-  actionsIn(normalLine(line)).length === 0;
+export function isNamedTitle(line: string): boolean {
+  const bare = line.replace(/\([^)]*\)/g, '');
+  return (
+    line.length <= 70 &&
+    TITLE_NOUN.test(line) &&
+    !STARTS_WITH_AMOUNT.test(line) &&
+    !FACT.test(line) &&
+    !/[.;!?] |:$|:.*\d/.test(bare) &&
+    !/\bflour\b/i.test(bare) &&
+    actionsIn(normalLine(line)).length === 0
+  );
+}
 const TITLE_NOUN =
   /\b(?:rounds|breads?(?! (?:flour|spice))|flatbreads?|cakes|wraps|tortillas?|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe|naans?|rotis?|chapatt?is?|parathas?|pitas?|piadin[ae]|bannocks?|scones)\b/i;
 const isBare = (line: string): boolean =>

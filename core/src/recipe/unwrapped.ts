@@ -32,9 +32,13 @@ const isWork = (text: string): boolean => actionsIn(normalLine(text)).length > 0
 /** So much of its width is left at the end of a line that somebody has broken by hand. */
 const SLACK_SHARE = 0.15;
 
+/** "lukewarm milk – 1 tea glass": a row of a list, that says no more. */
+const isRow = (text: string): boolean =>
+  ROW.test(text) || (/\d/.test(text) && !/[.,;]/.test(text) && text.split(' ').length <= 7 && !isWork(text));
+
 /** Whether a line ends in the midst of a sentence, or of a list in a sentence. */
 const isOpen = (text: string): boolean =>
-  (!ENDED.test(text) && !ROW.test(text) && !COLUMNS.test(text)) || CUT_SHORT.test(text);
+  (!ENDED.test(text) && !isRow(text) && !COLUMNS.test(text)) || CUT_SHORT.test(text);
 
 /**
  * Whatever the width: a figure is parted from its unit, a bracket is still open, an amount has no name yet or a name no amount, or a word
