@@ -22,7 +22,7 @@ import { normalLine } from './normal-line.ts';
 import type { Conflict, Guess, ImportedRecipe, OnShare, OwnedWords } from './result.ts';
 import type { RecipeParts } from './sections.ts';
 import { sentencesOf } from './sentences.ts';
-import { inWhole } from './per-measure.ts';
+import { byTheKilo, inWhole } from './per-measure.ts';
 import { addUnlisted, heldBack, namedToAvoid } from './unlisted.ts';
 import { usedByMethod } from './uses.ts';
 
@@ -44,7 +44,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
     if (!one) notUnderstood.push(line);
     return one ?? [];
   });
-  const listed = weighedByFlour(withoutShares(read), facts);
+  const listed = weighedByFlour(withoutShares(byTheKilo(read)), facts);
   const told = draftsOf(parts.method, listed);
   const lines = usedByMethod(listed, told.drafts);
   if (lines.some((l) => /cup|spoon|tsp|tbsp|\bc\b/i.test(l.amountText)))

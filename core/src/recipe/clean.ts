@@ -27,11 +27,14 @@ const STOP = /\s+stop\b[.\s]*/gi;
 const NO_UNIT = '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?)\\b)(?=\\p{L})';
 const CLOCK = '(\\d{1,2})[:.]([0-5]\\d)';
 const TIME_OF_DAY = new RegExp(
-  `^\\s*\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:\\|\\s*)?${NO_UNIT}`,
+  `^\\s*(?:[-–—*•·▢☐]\\s+)?\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:\\|\\s*)?${NO_UNIT}`,
   'u',
 );
 /** "14:20 to 15:30 proof": what a schedule gives a stage. */
-const FROM_TO = new RegExp(`^\\s*${CLOCK}\\s*(?:to|till|until|-|–)\\s*${CLOCK}\\s*:?\\s+${NO_UNIT}`, 'u');
+const FROM_TO = new RegExp(
+  `^\\s*(?:[-–—*•·▢☐]\\s+)?${CLOCK}\\s*(?:to|till|until|-|–)\\s*${CLOCK}\\s*:?\\s+${NO_UNIT}`,
+  'u',
+);
 const minutesBetween = (from: readonly string[], to: readonly string[]): number => {
   const of = ([h, min]: readonly string[]): number => 60 * Number(h) + Number(min);
   return (of(to) - of(from) + 1440) % 1440;

@@ -101,7 +101,10 @@ const isSetAside = (c: RecipeChoice, given: readonly GivenOwner[]): boolean =>
 /** A line without the room that only sets its columns apart: what is looked for in it takes the longer, the more of that there is. */
 const plainSpaces = (line: Mapped): Mapped =>
   line
-    .replace(/[\s\u00a0]{9,}/g, WIDE)
+    // a mail that is answered
+    .replace(/^(?:> ?)+/, '')
+    .replace(/\u00a0/g, ' ')
+    .replace(/\s{9,}/g, WIDE)
     .slice(0, WIDE.length + LONGEST_LINE)
     .trim();
 const WIDE = '        ';

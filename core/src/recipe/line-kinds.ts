@@ -7,7 +7,7 @@ export const FACT =
   /^for \d+ (?:people|pieces|breads) \d+ ?k?g (?:of )?flour|^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time|ready in|(?<!\b(?:sides?|other|1|first|second|everybody|everyone|each|student|person|pupil|child|one) )takes|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
 /** "(8 pieces)". */
 const ONLY_A_YIELD =
-  /^(?:\((?:about )?\d{1,3} (?:pieces|pcs|breads|flatbreads|rounds|wraps|loaves|people)\)|for (?:about )?\d{1,3} (?:breads|flatbreads|rounds|wraps|people)|\d{1,3} servings?)\.?$/i;
+  /^(?:\d{1,3} (?:flatbreads|breads|naans|wraps|chapatis|pitas|tortillas)|\((?:about )?\d{1,3} (?:pieces|pcs|breads|flatbreads|rounds|wraps|loaves|people)\)|for (?:about )?\d{1,3} (?:breads|flatbreads|rounds|wraps|people)|\d{1,3} servings?)\.?$/i;
 /** Opens with so much of something. */
 /** "5-minute flatbread" opens with none. */
 export const STARTS_WITH_AMOUNT =

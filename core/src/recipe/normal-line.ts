@@ -22,6 +22,8 @@ export function inParts(ratio: string): string {
 const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])[] = [
   [/\u00a0|\t/g, ' '],
   [/ {2,}/g, ' '],
+  [/(\d) ?grams?\b/gi, '$1 g'],
+  [/(\d)(min(?:ute)?s?|sec(?:ond)?s?|hrs?|hours?|h)\b/gi, '$1 $2'],
   [/ [·•] /g, ', '],
   [/ ?(?:→|⇒|➔|=>|->) ?(?=[\d½¼¾])/g, ' '],
   [/⁄/g, '/'],
@@ -185,7 +187,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<!\b(?:of|like|as|than|big|large) )\ban? (?=(?:\w+ )?(?:egg|onion|lemon|potato|leek)\b(?! ?-))/gi, '1 '],
   [
     new RegExp(
-      `(?<!\\bin(?:to)? )\\ban? (?=(?:(?:heaped|heaping|level|rounded|scant|generous|good|big|small|large) )?(?:${MEASURE}|splash|glug|drizzle|dash|sprinkle|stick)\\b)`,
+      `(?<!\\bin(?:to)? )\\ban? (?=(?:(?:heaped|heaping|level|rounded|scant|generous|good|big|small|large) )?(?:${MEASURE}|splash|glug|drizzle|drop|dash|sprinkle|stick)\\b)`,
       'gi',
     ),
     '1 ',
@@ -225,7 +227,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /(?<=\b(?:scale|divide|pieces? of|balls? of)(?: at| into)? )(\d+(?:\.\d+)?)? ?([½¼¾])? ?oz\b\.?/gi,
     (_, n = '0', part = '') => `${Math.round(28.35 * (Number(n) + ({ '½': 0.5, '¼': 0.25, '¾': 0.75 }[part] ?? 0)))} g`,
   ],
-  [/(\d)\s*g\b\.?(?=\s|$|[),/])/g, '$1 g'],
+  [/(\d)\s*g\b\.?(?=\s|$|[),/;])/g, '$1 g'],
   [/(\d)\s*(kg|mg|ml|cl|dl|oz|lb|lbs|cm|mm|tsp|tbsp|tbs|l|L)\b/g, '$1 $2'],
   [/(\d|[½¼¾])\s*pts?\b\.?/gi, '$1 pint'],
   [/(\d) ?mts?\b\.?/gi, '$1 min'],

@@ -48,7 +48,7 @@ export function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string 
   return String(100 * of(hundreds) + of(more) + of(ones) + of(tens) + of(tensOnes));
 }
 export const MEASURE =
-  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|litres?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilitres?|mugs?|jars?|beakers?|measures?|spoons?|spoonfuls?|bowls?|tins?|ladles?|scoops?';
+  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|lit(?:re|er)s?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilit(?:re|er)s?|mugs?|jars?|beakers?|measures?|spoons?|spoonfuls?|bowls?|tins?|ladles?|scoops?';
 
 export function wordValue(word: string): string {
   const w = word.trim().toLowerCase();

@@ -1,4 +1,5 @@
 import { findFood } from '../foods/index.ts';
+import type { ReadIngredient } from './ingredient-line.ts';
 import { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 
@@ -45,5 +46,21 @@ export function inWhole(lines: readonly Mapped[]): readonly Mapped[] {
       spelled.slice(0, amount[0].length).replace(/^.*$/, String(all)),
       spelled.slice(amount[0].length, per.index).trim(),
     ]);
+  });
+}
+
+const BY_THE_KILO = /\b(?:to|per|for) (?:the|a|each|every|1) (?:kilo|kg)\b/i;
+
+/** "A spoon of salt to the kilo": so much for every kilogram of the flour that there is. */
+export function byTheKilo(lines: readonly ReadIngredient[]): readonly ReadIngredient[] {
+  const flourG = lines.reduce(
+    (sum, l) => sum + (l.use === 'dough' && l.food?.role === 'flour' ? (l.weight?.g ?? 0) : 0),
+    0,
+  );
+  return lines.map((l) => {
+    if (!l.weight || flourG === 0 || !BY_THE_KILO.test(l.line)) return l;
+    const share = flourG / 1000;
+    const { g, leastG, mostG } = l.weight;
+    return { ...l, weight: { ...l.weight, g: g * share, leastG: leastG * share, mostG: mostG * share } };
   });
 }

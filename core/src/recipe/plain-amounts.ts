@@ -41,6 +41,7 @@ export function plainAmounts(line: Mapped): Mapped {
         / (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?|spoon(?:ful)?s?|splash(?:es)?|drops?|dash)\b/i,
         '',
       )
+      .replace(/,? enough for \d{1,3}(?: people| breads| pieces)?$/i, '')
       .replace(/ approx\.?$/i, '')
       .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
       // "15 g fresh yeast, or 7 g dried": the first is meant
@@ -81,7 +82,10 @@ export function plainAmounts(line: Mapped): Mapped {
         (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
       )
       // whose measure it goes by is none of what is measured: "a spoon of oil for each mug of flour"
-      .replace(/ (?:for|per|to) (?:each|every) .*$| per (?:mug|cup|glass|bowl|person|head|pupil)$/i, '')
+      .replace(
+        / (?:for|per|to) (?:each|every) .*$| (?:to|per|for) (?:the|a|each|every|1) (?:kilo|kg)(?: of (?:the )?flour)?$| per (?:mug|cup|glass|bowl|person|head|pupil)$/i,
+        '',
+      )
       .replace(
         new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good|big|flat|small) )?spoon(?:ful)?s? (?:of )?`, 'i'),
         (_, n = '', how = '') => `${n} ${how}tbsp `,

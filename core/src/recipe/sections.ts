@@ -301,7 +301,7 @@ class Taking {
   /** How much the formula is for is no part of the name; "(8 x 110 g)" says how many and how heavy. */
   private takeTitle(line: Mapped): void {
     const amount =
-      /\s*(?:\s%)?\s+\d[\d.,]* ?k?g flour$|\s*(?:\([^)]*\d ?(?:k?g|m?l)\b[^)]*\)|, \d[\d.,]* ?k?g\b.*| \d{1,3} ?[x×] ?[\d.,]+ ?k?g)\s*$/i.exec(
+      /\s*(?:\s%)?\s+\d[\d.,]* ?k?g flour$|\s*(?:\([^)]*\d ?(?:k?g|m?l|cm)\b[^)]*\)|, \d[\d.,]* ?k?g\b.*| \d{1,3} ?[x×] ?[\d.,]+ ?k?g)\s*$/i.exec(
         line.text,
       );
     const title = line.slice(0, amount?.index);
@@ -309,7 +309,8 @@ class Taking {
     if (/\d ?(?:k?g|m?l)\b/.test(title.text)) this.notUnderstood.push(title);
     else this.title = title;
     if (!amount) return;
-    const isYield = /\d ?[x×] ?\d/.test(amount[0]) || /pieces of \d/.test(normalLine(amount[0]));
+    const isYield =
+      /\d ?[x×] ?\d|\d (?:loaves|breads|pieces)/.test(amount[0]) || /pieces of \d/.test(normalLine(amount[0]));
     (isYield ? this.facts : this.notUnderstood).push(line.slice(amount.index).trim());
   }
 
@@ -398,7 +399,10 @@ class Taking {
 
   private place(body: Mapped): void {
     const { text } = body;
-    if (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 3) {
+    if (
+      isShortFact(text) ||
+      (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 3)
+    ) {
       this.facts.push(body);
       const name = titleIn(text);
       if (name !== undefined) this.title ??= body.slice(0, name.length);
@@ -432,7 +436,7 @@ class Taking {
 /** "10 g salt." before anything is done. */
 const isAmount = (text: string): boolean =>
   looksLikeIngredient(text) &&
-  /\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp)\b/i.test(text) &&
+  /\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp)\b/i.test(normalLine(text)) &&
   actionsIn(normalLine(text)).length === 0;
 
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}$/u;
@@ -440,7 +444,7 @@ const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]
 const IMPERATIVE = /^(?:(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?|(?:[Rr]ound|[Bb]all|[Ff]old|[Dd]ivid)ing\.?)$/;
 /** "1 Wash", "2 Put", "3 Knead": figures that only count the lines, where they run on from one. */
 function withoutNumbers(lines: readonly Mapped[]): readonly Mapped[] {
-  const figureOf = (l: Mapped): number => Number(/^(\d{1,2}) (?=\p{Lu}\p{Ll})/u.exec(l.text)?.[1] ?? 0);
+  const figureOf = (l: Mapped): number => Number(/^(\d{1,2})\s+(?=\p{Lu}\p{Ll})/u.exec(l.text)?.[1] ?? 0);
   let next = 1;
   const counted = new Set<Mapped>();
   for (const l of lines)
@@ -448,7 +452,7 @@ function withoutNumbers(lines: readonly Mapped[]): readonly Mapped[] {
       counted.add(l);
       next++;
     }
-  return counted.size < 3 ? lines : lines.map((l) => (counted.has(l) ? l.replace(/^\d{1,2} /, '') : l));
+  return counted.size < 3 ? lines : lines.map((l) => (counted.has(l) ? l.replace(/^\d{1,2}\s+/, '') : l));
 }
 
 /**

@@ -10,7 +10,9 @@ const MEASURED = /[\d½¼¾] ?(?:tsp|tbsp|teasp|tablesp|oz|lb|pt)$/i;
 export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
   const pieces: Mapped[] = [];
   let from = 0;
-  for (const m of paragraph.text.matchAll(/[.!?]\s+(?=["'(\p{L}\d½¼¾])/gu)) {
+  for (const m of paragraph.text.matchAll(
+    /[.!?]\s+(?=["'(\p{L}\d½¼¾])|;\s+(?=(?:Meanwhile|While|If|When|Once|Then|Next|In the meantime)\b)/gu,
+  )) {
     const end = m.index + 1;
     const next = paragraph.text[m.index + m[0].length] ?? '';
     // in a hurry nobody writes capitals: behind a whole word a point ends a sentence all the same

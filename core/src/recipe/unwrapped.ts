@@ -8,30 +8,34 @@ const ENDED = /[.!?:;]["')]?$/;
 /** A point behind a measure that is cut short ends no sentence. */
 const CUT_SHORT = /[\d½¼¾] ?(?:mins?|secs?|hrs?|tsp|tbsp|tea?sp|tablesp|oz|lb|pts?|gms?|approx)\.$/i;
 /** A row of a list ends with its amount. */
-const ROW = /^\p{L}(?:[^,;]|,\d)*\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp|cups?|pints?)\.?(?: \([^)]*\))?$/u;
+const ROW = /^\p{L}(?:[^,;.!?:]|[,.]\d)*\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp|cups?|pints?)\.?(?: \([^)]*\))?$/u;
 /** Words behind which a sentence goes on whatever comes. */
 const LEADS_ON =
-  /(?:,|[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)|\b(?:an?|the|of|in|into|to|for|with|and|or|on|at|by|from|about|until|till|each|your|then|than|it|them|is|are|as|per))$/i;
+  /(?:[,–/]|[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)|\b(?:an?|the|of|in|into|to|for|with|and|or|on|at|by|from|about|until|till|each|your|then|than|it|them|is|are|as|per))$/i;
 /** Room within a line parts columns, or a heading from the number of its page. */
-const COLUMNS = /\S\s{3,}\S|\.{3}/;
+const COLUMNS = /\S\s{2,}\S|\.{2}/;
 const LABEL = /^\p{Lu}[\p{L} ]{2,20}:/u;
 const AMOUNT_FIRST = /^[\d½¼¾⅓⅔⅛]/;
 const PREPOSITION_LAST = /\b(?:an?|the|of|in|into|to|for|with|on|at|by|about|each)$/i;
 const QUALITY_LAST =
   /\b(?:fresh|dried|dry|instant|strong|plain|olive|baking|warm|cold|hot|lukewarm|melted|soft|sea|fine|coarse|bread|natural|active|ripe|rapeseed|sunflower|vegetable)$/i;
-const WAIT_LAST = /\b(?:rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
-const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:min|mins|minutes|h|hours?|s|secs?|seconds)\b/i;
+const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
+const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:['′]|(?:g|min|mins|minutes|h|hours?|s|secs?|seconds)\b)/i;
 /** "…, oil 5 %, salt": a list that goes on with an amount. */
-const NAME_LAST = /\d ?(?:%|k?g|m?l)[,;/] \p{L}[\p{L} ]{2,24}$/u;
+const NAME_LAST = /\p{L}{3}.*\d ?(?:%|k?g|m?l)\s*[,;/–-] \p{L}[\p{L} ]{2,24}$/u;
 const MARKED = /^(?:[-–—*•·▢☐>#]|[a-z]\) )/u;
 const NUMBERED = /^\d{1,2}[.)] /;
 const UNIT_FIRST = /^(?:%|°|(?:g|kg|ml|l|oz|min(?:ute)?s?|hours?|h|sec(?:ond)?s?|s|cm|mm)\b)/i;
 const AMOUNT_LAST = /\d ?\p{L}+\b.*[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)$/iu;
 
 const isWork = (text: string): boolean => actionsIn(normalLine(text)).length > 0;
+/** The longest line is no longer than so much of those that go on in small letters. */
+const MORE = 1.15;
 /** So much of its width is left at the end of a line that somebody has broken by hand. */
 const SLACK_SHARE = 0.15;
 
+/** Sentences, or a list in a sentence: no row, and no heading. */
+const isProse = (text: string): boolean => isWork(text) || /[.!?,;:] \S/.test(text);
 /** "lukewarm milk – 1 tea glass": a row of a list, that says no more. */
 const isRow = (text: string): boolean =>
   ROW.test(text) || (/\d/.test(text) && !/[.,;]/.test(text) && text.split(' ').length <= 7 && !isWork(text));
@@ -65,7 +69,7 @@ function isNext(before: string, text: string, isSure: boolean): boolean {
   const isAmount = AMOUNT_FIRST.test(text);
   if (!isSure) return isAmount && isWork(before);
   if (isAmount) return !AMOUNT_FIRST.test(before) || isWork(before);
-  return !LABEL.test(text) && actionsIn(normalLine(text))[0]?.at !== 0;
+  return isProse(before) && !LABEL.test(text) && (!isOpen(before) || actionsIn(normalLine(text))[0]?.at !== 0);
 }
 
 /**
@@ -79,7 +83,9 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
   const textOf = (n: number): string => lines[n]?.text ?? '';
   const isSmall = (n: number): boolean => /^\p{Ll}/u.test(textOf(n));
   const goesOn = lines.flatMap((l, n) => (n > 0 && !opens.has(l) && isOpen(textOf(n - 1)) && isSmall(n) ? [n] : []));
-  const width = Math.max(0, ...goesOn.map((n) => textOf(n - 1).length).filter((w) => w <= WIDTH.most));
+  const sure = Math.max(0, ...goesOn.map((n) => textOf(n - 1).length).filter((w) => w <= WIDTH.most));
+  // the longest line may go on with a figure
+  const width = Math.max(sure, ...lines.map((l) => l.text.length).filter((w) => w <= sure * MORE));
   /** Whether the first word of a line would have had no room in the one before. */
   const isFull = (n: number, slack = 0): boolean => {
     const before = textOf(n - 1).length;
@@ -87,11 +93,11 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
     return before <= width && before + 1 + word.length > width * (1 - slack);
   };
   const full = goesOn.filter((n) => isFull(n, SLACK_SHARE)).length;
-  const isProse = goesOn.some((n) => isWork(textOf(n - 1)) || /[.!?] \p{Lu}/u.test(textOf(n - 1)));
+  const hasProse = goesOn.some((n) => isWork(textOf(n - 1)) || /[.!?] \p{Lu}/u.test(textOf(n - 1)));
   const isSet =
     width >= WIDTH.least &&
     full >= 4 * (goesOn.length - full) &&
-    (full > 1 || (full === 1 && isProse && lines.length <= 6));
+    (full > 1 || (full === 1 && hasProse && lines.length <= 6));
   const isSure = isSet && full > 2;
   const isNumbered = lines.some((l) => /^1[.)] /.test(l.text));
   const isMarked = (text: string): boolean => MARKED.test(text) || (isNumbered && NUMBERED.test(text));
@@ -99,8 +105,15 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
     const last = list.at(-1);
     const before = textOf(n - 1);
     const isWrapped =
-      isSet && isFull(n, isSure && isSmall(n) ? SLACK_SHARE : 0) && isOpen(before) && isNext(before, line.text, isSure);
-    const isSame = !opens.has(line) && !isMarked(line.text) && (isWrapped || isParted(before, line.text));
+      isSet &&
+      isFull(n, isSure && isSmall(n) ? SLACK_SHARE : 0) &&
+      (isOpen(before) || (isSure && isProse(before))) &&
+      isNext(before, line.text, isSure);
+    const isSame =
+      !opens.has(line) &&
+      !isMarked(line.text) &&
+      !COLUMNS.test(line.text) &&
+      (isWrapped || isParted(before, line.text));
     if (!last || !isSame) return [...list, line];
     const joined = /\p{Ll}-$/u.test(last.text)
       ? Mapped.join([last.slice(0, last.text.length - 1), line], '')

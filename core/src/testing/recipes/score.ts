@@ -21,13 +21,17 @@ const POINTS = { formula: 4, kinds: 2, rests: 1.5, cook: 1, piece: 0.5, invented
 /** Words that name no ingredient: of a bread, of a class, of work; and figures. */
 const NO_FOOD =
   /\b(?:flat ?breads?|breads?(?! (?:flour|spice))|naans?|wraps?|chapatt?is?|farls?|pitas?|tortillas?|rounds|allergens?|contains|time|people|persons?|portions?|pieces|serves|makes|each|every|what|take|use|if|your|you|that['’]s|per|less|plus|mix|knead|rest|cook|dough)\b|[:°/]|\d(?! ?%)/i;
-/** Shares of the flour beyond which nobody bakes (common practice): of salt, of yeast or powder, of a weight of one piece in grams. */
-const MOST = { saltPct: 6, leavenPct: 10, leastPieceG: 18, mostPieceG: 450 } as const;
+/** Shares of the flour beyond which nobody bakes (common practice): of salt, of yeast or powder, of a weight of one piece in grams; and of a name in words. */
+const MOST = { saltPct: 6, leavenPct: 10, nameWords: 7, leastPieceG: 18, mostPieceG: 450 } as const;
 
 /** What of the ingredients nobody can have meant, beside those that are expected. */
 function strangeIn(wanted: RecipeText, bread: Bread): readonly string[] {
   const dough = bread.ingredients.filter((i) => i.use === 'dough' && wanted.pct[i.name] === undefined);
-  const words = dough.filter((i) => NO_FOOD.test(i.name.replace(/\b(?:0{1,2}|T ?\d{2,3})\b/g, ''))).map((i) => i.name);
+  const isLong = (name: string): boolean => name.split(' ').length > MOST.nameWords;
+  const words = [
+    ...dough.filter((i) => NO_FOOD.test(i.name.replace(/\b(?:0{1,2}|T ?\d{2,3})\b/g, ''))),
+    ...bread.ingredients.filter((i) => isLong(i.name)),
+  ].map((i) => i.name);
   const shares = dough
     .filter(
       (i) =>

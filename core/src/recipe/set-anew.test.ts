@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest';
+import { isRest } from '../method/index.ts';
+import { RECIPE_TEXTS } from '../testing/recipes/index.ts';
+import { importRecipe } from './index.ts';
+
+/** Of the texts that are no page, no table and no scan, which say the same however they are set, every third. */
+const TEXTS = RECIPE_TEXTS.filter((t) => !/[<>{|]/.test(t.text) && !/table|scan|comma/.test(t.manner)).map(
+  (t) => t.text,
+);
+
+/** What is read of a text, without its places. */
+function readOf(text: string): string {
+  const read = importRecipe(text);
+  const bread = read.ok ? read.value.bread : null;
+  if (!bread) return 'no bread';
+  const parts = bread.ingredients.map((i) => `${i.name.replace(/\s+/g, ' ')} ${i.use} ${i.pct?.toFixed(1) ?? ''}`);
+  const steps = bread.steps.map((s) =>
+    isRest(s)
+      ? `${s.kind} ${s.window.ideal}`
+      : s.kind === 'cook'
+        ? `cook ${(s.phases ?? []).map((p) => p.sec).join('+')}`
+        : s.kind,
+  );
+  return [...parts, ...steps].join(', ');
+}
+
+function setTo(text: string, width: number): string {
+  const wrapped = (line: string): readonly string[] => {
+    const lines = [''];
+    for (const word of line.split(' ')) {
+      const last = lines.at(-1) ?? '';
+      if (last !== '' && last.length + 1 + word.length > width) lines.push(word);
+      else lines[lines.length - 1] = last === '' ? word : `${last} ${word}`;
+    }
+    return lines;
+  };
+  return text.split('\n').flatMap(wrapped).join('\n');
+}
+
+const pages = (text: string): string => `<html><body>${text.replace(/^.*$/gm, '<p>$&</p>')}</body></html>`;
+
+const BEFORE = new Map(TEXTS.map((t) => [t, readOf(t)]));
+
+/** Ways in which one text comes, and of how many texts in a hundred the reading may be another. */
+const WAYS: readonly (readonly [string, (text: string) => string, number])[] = [
+  ['lines that end as another system ends them', (t) => t.replace(/\n/g, '\r\n'), 0],
+  ['room behind each line', (t) => t.replace(/\n/g, '   \n'), 0],
+  ['room before each line', (t) => t.replace(/^/gm, '   '), 0],
+  ['blanks that do not break', (t) => t.replace(/(\d) (?=\p{L})/gu, '$1\u00a0'), 0],
+  ['a mail that is answered', (t) => t.replace(/^/gm, '> '), 0],
+  ['an empty line behind each', (t) => t.replace(/\n/g, '\n\n'), 1],
+  ['units without room', (t) => t.replace(/(\d) (g|ml|kg|cm|mm|min|s|h)\b/g, '$1$2'), 1],
+  ['grams in full', (t) => t.replace(/(\d) ?g\b/g, '$1 grams'), 2],
+  ['minutes cut short', (t) => t.replace(/(\d) minutes\b/g, '$1 mins'), 1],
+  ['ranges in words', (t) => t.replace(/(\d)[-–](\d)/g, '$1 to $2'), 1],
+  ['a page of it', pages, 1],
+  ['lines no longer than 60 characters', (t) => setTo(t, 60), 5],
+  ['lines no longer than 45 characters', (t) => setTo(t, 45), 8],
+];
+
+describe('a text that is set anew', () => {
+  it.each(WAYS)('is read as it was: %s', (_, way, most) => {
+    const changed = TEXTS.filter((t) => way(t) !== t);
+    const others = changed.filter((t) => (BEFORE.get(t) ?? '') !== readOf(way(t)));
+    expect(changed.length).toBeGreaterThan(3);
+    expect((100 * others.length) / changed.length, others.slice(0, 2).join('\n---\n')).toBeLessThanOrEqual(most);
+  });
+});
