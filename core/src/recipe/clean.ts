@@ -3,7 +3,7 @@ import { byQuestions } from './answers.ts';
 import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
 import { plainList } from './list-forms.ts';
-import { normalLine } from './normal-line.ts';
+import { normalLine, SCANNED } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
 import { unwrapped } from './unwrapped.ts';
 
@@ -65,8 +65,8 @@ function besideEachOther(line: Mapped): readonly Mapped[] {
 
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
-  plainList(line)
-    // a scan takes capitals and figures for small letters
+  plainList(SCANNED.reduce((text, [from, to]) => text.replace(from, to), line))
+    // a scan takes letters for figures, and the other way round
     .replace(/(?<=\p{Ll})I(?=\p{Ll}|\b)|(?<=\b\p{Ll})I(?=\p{Ll}{2})/gu, 'l')
     .replace(/(?<=\p{Lu}{2})0(?=\p{Lu})|(?<=\p{Lu})0(?=\p{Lu}{2})/gu, 'O')
     .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')

@@ -21,7 +21,9 @@ const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of
 export function nameOf(told: string, food: Food | undefined): string {
   // "bloem (flour)": of two languages the one that is known
   const [, foreign = '', known = ''] =
-    /^\W*([\p{L} ]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ?? /^\W*(\p{L}+) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ?? [];
+    /^\W*([\p{L} ]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ??
+    /^\W*(?:(?:de|di|du) )?(\p{L}+) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ??
+    [];
   const words = known !== '' && !findFood(foreign) && findFood(known) ? known : told;
   const head = words
     .replace(/\([^)]*\)/g, ' ')
@@ -41,7 +43,7 @@ export function nameOf(told: string, food: Food | undefined): string {
     .replace(/^(?:a )?bit of /i, '')
     .replace(/ in (?:a|the|1) (?:\w+ )?bowl$| little by little$| gradually$| a little at a time$/i, '')
     .replace(/^(?:take|use|add)\s+/i, '')
-    .replace(/^(?:(?:of|a|an|the|some|little|enough)\s+)+/i, '')
+    .replace(/^(?:(?:of|de|di|du|a|an|the|some|little|enough)\s+)+/i, '')
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
     // what is done to it is none of its name
     .replace(

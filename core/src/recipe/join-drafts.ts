@@ -56,7 +56,7 @@ const withFoldedPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
 const withRounds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
   drafts.map((d, n) =>
     d.action === 'shape' &&
-    /\bshape (?:\w+ ){0,3}?(?:in)?to (?:smooth |neat |tight |even )?rounds\b/i.test(d.text) &&
+    /\bshape (?:\w+ ){0,3}?(?:in)?to (?:smooth |neat |tight |even |loose |rough )?rounds\b/i.test(d.text) &&
     drafts.slice(n + 1).some((x) => x.action === 'roll' || x.action === 'shape')
       ? { ...d, action: 'ball' }
       : d,

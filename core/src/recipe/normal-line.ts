@@ -19,6 +19,19 @@ export function inParts(ratio: string): string {
   return shares.every((share) => findFood(share)) ? shares.map((s) => s.replace(' ', ' parts ')).join(', ') : ratio;
 }
 
+/** What a scan takes for figures, and is none. */
+export const SCANNED: readonly (readonly [RegExp, string | ((m?: string) => string)])[] = [
+  [
+    /(?<![\p{L}\d])[lI](?= (?:lb|oz|pint|kg|g|dl|l|ml|cup|tsp|tbsp|min|minutes?|hours?|egg|level|heaped|teasp|tablesp)\b)/gu,
+    '1',
+  ],
+  [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
+  [
+    /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:[x×] ?\d|(?:g|kg|ml|l|dl|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|pieces|balls|%)(?![\p{L}])))/gu,
+    (m = '') => m.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'),
+  ],
+];
+
 const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])[] = [
   [/\u00a0|\t/g, ' '],
   [/ {2,}/g, ' '],
@@ -62,6 +75,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
   [/\b(\d{1,3}) pieces [x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [TWO_TONGUES, inOneTongue],
+  ...SCANNED,
   // a scan takes letters for figures
   [/(?<![\p{L}\d])(\p{L}+)1(\p{L}{2,})(?![\p{L}\d])/gu, '$1l$2'],
   [/(?<![\p{L}\d])(\p{L}+)0(\p{L}{2,})(?![\p{L}\d])/gu, '$1o$2'],
@@ -124,7 +138,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/\b(rest|proof|prove|rise|bulk|chill)[:,] (\d{1,3})(?=\s*(?:\.(?!\d)|;|$))/gi, '$1 $2 min'],
   [
-    /\b(rest|knead|mix|proof|prove|rise|cook|bulk|bench|autolyse|chill) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/(–-]|with\b|$))/gi,
+    /\b(rest|wait|knead|mix|proof|prove|rise|cook|bulk|bench|autolyse|chill) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/(–-]|with\b|$))/gi,
     '$1 $2 min',
   ],
   [
@@ -193,6 +207,8 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     '1 ',
   ],
   [NUMBER_WORD, (_, word = '') => NUMBERS[word.toLowerCase()] ?? word],
+  // "wait ten."
+  [/\b(rest|wait|prove|proof) (\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2 min'],
   [/(\d) hours? (\d{1,2})(?=[.,;]|$)/gi, '$1 hours $2 minutes'],
   [/(?<![\d:])(\d{1,2}):([0-5]\d) ?(?:h|hours?|hrs?)\b/gi, '$1 hours $2 minutes'],
   [/\bbetween (\d+(?:\.\d+)?) and (\d+(?:\.\d+)?)(?= ?(?:min|sec|s\b|h\b|hour|g\b|cm\b|mm\b))/gi, '$1-$2'],
@@ -207,7 +223,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],
   [/(\d)\s+and\s+(?:a\s+)?half\b/gi, '$1 1/2'],
   [
-    /(\d+(?:\.\d+)?)\s*(seconds?|secs?|s|minutes?|mins?|min)\b([^.]*?\b\d+) more\b(?! *(?:seconds?|secs?|s|minutes?|mins?)\b)/gi,
+    /(\d+(?:\.\d+)?)\s*(seconds?|secs?|s|minutes?|mins?|min)\b([^.]*?\b\d+) more\b(?! *(?:seconds?|secs?|s|minutes?|mins?|hours?|hrs?|h)\b)/gi,
     '$1 $2$3 $2 more',
   ],
   [
@@ -242,12 +258,6 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/(\d)\s*(?:litres?|liters?)\b/gi, '$1 l'],
   [/(\d)\s*millilit(?:re|er)s?\b/gi, '$1 ml'],
-  [/(?<![\p{L}\d])l(?= (?:lb|oz|pint|kg|cup|tsp|tbsp)\b)/gu, '1'],
-  // a scan takes a nought, or a one, for a letter
-  [
-    /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:[x×] ?\d|(?:g|kg|ml|l|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|%)(?![\p{L}])))/gu,
-    (m = '') => m.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'),
-  ],
   [/(\d+(?:\.\d+)?)\s*cl\b/g, (_, n = '') => `${Number(n) * 10} ml`],
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
   [/(\d)\s*\((\d+(?:\.\d+)?)\s*g\)\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],

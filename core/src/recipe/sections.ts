@@ -63,7 +63,7 @@ const TOLD_LIST =
 const halfOf = (amount: string): string => amount.replace(/^[\d.]+/, (n) => String(Number(n) / 2));
 /** "500 g flour; 300 g water; makes 8": how many, behind a list. */
 const FACT_BEHIND =
-  /(?:[;,–—-] ?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
+  /(?:[:;,–—-] ?(?:(?:that|this|it|which) )?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -363,6 +363,12 @@ class Taking {
 
   private placeSentence(told: Mapped): void {
     const s = this.withoutFact(told);
+    const work = WORK_THEN_AMOUNT.exec(s.text);
+    if (work && looksLikeIngredient(s.text.slice(work[0].length))) {
+      this.headings.push(s.slice(0, work[0].length));
+      this.list(s.slice(work[0].length));
+      return;
+    }
     if (isShortFact(s.text)) this.facts.push(s);
     else if (itemsOf(s).length > 1 || (this.method.length === 0 && isAmount(s.text))) this.list(s);
     else this.method.push(s);
@@ -433,6 +439,9 @@ class Taking {
   }
 }
 
+/** "Empty the pot into the bowl: 1 pot of yoghurt." */
+const WORK_THEN_AMOUNT =
+  /^(?:empty|fill|measure|weigh|tip|start)\b[^:\d]{3,50}:\s+(?=(?:\d|[½¼¾]|an? |half )[^.;]{3,40}\.?$)/i;
 /** "10 g salt." before anything is done. */
 const isAmount = (text: string): boolean =>
   looksLikeIngredient(text) &&

@@ -19,6 +19,7 @@ export const JOB = phrases`
   boil (?:and mash |, peel and mash )?(?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*
   make the filling
   soften the
+  (?:blitz|whizz|liquidise) (?:the |all the )?(?:topping|filling|sauce|dip)
 `;
 
 export const BLOOM = phrases`
@@ -60,6 +61,7 @@ export const FOLD = phrases`
   (?<=^|[;.] )\d folds
   (?<=^|[,;.] )fold > (?:after|at) \d
   fold the dough > (?:in the (?:bowl|tub)|a few times)\b
+  (?<=\b(?:min|mins|minutes|hour|hours),? )folds? (?:the dough|it|them)(?: again)?
   fold (?:the dough|it|each side)(?: \w+){0,3} (?:over|onto|into|on) (?:itself|the (?:middle|centre|center))
   give (?:it|the dough) (?:\w+ )?folds?
 `;
@@ -81,6 +83,8 @@ export const MIX = phrases`
   combines?
   stirs?
   whisk
+  blitz
+  whizz
   beat
   bring (?:it |everything |the dough )?together
   come together

@@ -25,7 +25,7 @@ export const BALL = phrases`
   (?:hand|mould) (?:them |it )?up(?: round)?
   (?<=^|[,;.] )\d{2,3} ?g balls
   (?<=^|[;.] )(?:[\w-]+-sized|small|little|tight|equal|even|smooth) balls
-  (?<=^|[,;.-] )\d{1,2} (?:even |equal |small )?balls(?= *(?:[,;.(]|@|of \d))
+  (?<=^|[,;.-] )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
   (?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
 `;
 
