@@ -160,7 +160,10 @@ function completed({ drafts, passed }: MethodDrafts, guesses: Guess[]): readonly
     const at = result.findIndex(
       (d) =>
         d.action === 'cook' ||
-        (!d.isBeside && /\brolled (?:rounds|breads|pieces|discs|dough|balls|out rounds)\b/i.test(d.text)),
+        (!d.isBeside &&
+          /\b(?:rolled|shaped) (?:rounds|breads|pieces|discs|dough|balls|out rounds)\b|\b(?:rest|prove|proof) the discs\b/i.test(
+            d.text,
+          )),
     );
     // a batter is poured
     const shaping = [...drafts, ...passed].some((d) => /\bbatter\b/i.test(d.text)) ? 'shape' : 'roll';

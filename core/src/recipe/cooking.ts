@@ -49,6 +49,8 @@ const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
 const EACH =
   /^(?:\W|on|for|to)*(?:about )?(?:a|per|by|each|either|both|every) sides?\b|^\s*(?:\.? ?\/ ?side|sides? each)\b|^[^.,;]{0,24}\b(?:each|both|either|a|per) sides?\b/i;
 const IN_ALL = /\b(?:in all|in total|altogether|total)\b/i;
+/** "Turn and repeat": the second side as the first. */
+const AGAIN = /\b(?:repeat|the same|same again|likewise)\b/i;
 const EVERY = /\b(?:turn|flip)\w*(?: (?:it|them|over))? every$/i;
 const EVERY_MINUTE = /\bevery minute\b/i;
 /** Sides of a bread that is "turned often" (this program's own choice). */
@@ -207,13 +209,13 @@ function sharedOf(text: string, time: Duration, tokens: readonly Token[], cookin
     IN_ALL.test(text) || /\b(?:turning|flipping|half-?way)\b/i.test(text)
       ? [0.5, 0.5]
       : isTurned
-        ? [1, 0.6]
+        ? [1, AGAIN.test(text) ? 1 : 0.6]
         : [0.6, 0.4];
   cooking.lay(shareOf(time, first));
   cooking.see('turn');
   cooking.lay(shareOf(time, second));
   if (first === 0.5) say('the whole time is shared by two sides');
-  else if (isTurned) say('the second side is not told; six tenths of the first is usual');
+  else if (isTurned && !AGAIN.test(text)) say('the second side is not told; six tenths of the first is usual');
   else say('one time is told and no turn; it is shared by two sides');
   for (const t of tokens.slice(at + 1)) if (t.sign === 'flame' || t.sign === 'grill') cooking.see(t.sign);
   cooking.end();

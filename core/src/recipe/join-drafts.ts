@@ -89,6 +89,18 @@ const withLid = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
       : d,
   );
 
+/** "Turn it once to coat" in its bowl: nothing is cooked before there are pieces, and no cold dough comes up. */
+const withoutTurning = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
+  const pieces = drafts.findIndex((d) => d.action === 'divide' || d.action === 'ball');
+  return drafts.flatMap((d, n): readonly StepDraft[] => {
+    const isCold = drafts.slice(0, n).some((x) => x.action === 'chill');
+    if (d.action === 'temper' && !isCold && /\bcome up\b/i.test(d.text)) return [{ ...d, action: 'proof' }];
+    const isTurned =
+      d.action === 'cook' && n < pieces && d.times.length === 0 && /\bturn (?:it |them )?once\b/i.test(d.text);
+    return isTurned ? [] : [d];
+  });
+};
+
 /** "Take it out, divide it": what is worked at once has not stood. */
 const withoutTaking = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   const isTaking = (d: StepDraft | undefined, n: number): boolean =>
@@ -105,7 +117,9 @@ const withoutTaking = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
 
 /** What is done to the pieces, and to the dough before there are any, by its place among the steps. */
 export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
-  withFoldedPieces(withRubbedPieces(withWholeBall(withRounds(withBloom(withLid(withoutTaking(drafts)))))));
+  withFoldedPieces(
+    withRubbedPieces(withWholeBall(withRounds(withBloom(withLid(withoutTaking(withoutTurning(drafts))))))),
+  );
 
 /** "Fold after 30 min, bulk in all 90": told before the proof that it is within. */
 const foldsInAll = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
@@ -236,7 +250,7 @@ function withLateAdditions(drafts: readonly StepDraft[]): readonly StepDraft[] {
     const last = list.at(-1);
     const isLate =
       last?.action === 'mix' &&
-      !/[.!?]$|\bflours?\b|\bdough\b/i.test(last.text) &&
+      !/[.!?]$|\bflours?\b|\bdough\b|\bthe rest\b|\bremaining\b/i.test(last.text) &&
       /\b(?:add|sprinkle|scatter|drizzle|stir in|work in|knead in|incorporate|mix in)\b/i.test(last.text) &&
       !last.isBeside &&
       // crumbs are no dough yet

@@ -2,11 +2,18 @@ import { findFood } from '../foods/index.ts';
 import type { Mapped } from './mapped.ts';
 import { inParts, RATIO } from './normal-line.ts';
 
-/** "To 500 g of flour take 330 of water": a list that opens with what the rest is for. */
+/** "To 500 g of flour take 330 of water", "500 g flour takes 300 g water": a list that opens with what the rest is for. */
 const flourFirst = (line: Mapped): Mapped =>
-  /^To [^,;]{5,45}?flour,? (?:take|add|use) (?:\p{Ll}|\d)/u.test(line.text)
-    ? line.slice('To '.length).replace(/(?<=flour),? (?:take|add|use) (?=\p{Ll}|\d)/u, ', ')
-    : line.replace(/(?<=^(?:\p{L}+|\d+) [^,;.]{3,30}flour) needs? (?=\p{Ll}|\d)/u, ', ');
+  /^(?:To|With) [^,;]{5,45}?flour,? (?:take|add|use|goe?s?) (?:\p{Ll}|\d)/u.test(line.text)
+    ? line.replace(/^(?:To|With) /, '').replace(/(?<=flour),? (?:take|add|use|goe?s?) (?=\p{Ll}|\d)/u, ', ')
+    : line
+        .replace(/(?<=^(?:\p{L}+|\d+) [^,;.]{3,30}flour) (?:needs?|wants?|gets?|takes?) (?=\p{Ll}|\d)/u, ', ')
+        .replace(/(?<=^\d+ ?k?g (?:of )?flour) (?:needs?|wants?|gets?|takes?) (?=\d)/u, ', ')
+        // "300 g water for 500 g flour"
+        .replace(
+          /(?<=^(?:\d[\d.,]* ?(?:g|kg|ml) (?:of )?\p{L}[\p{L} ]{2,20}|\p{L}[\p{L} ]{2,20} \d[\d.,]* ?(?:g|kg|ml))) (?:for|per|on|to) (?=\d[\d.,]* ?k?g (?:of )?(?:\p{L}+ ){0,2}flour)/iu,
+          ', ',
+        );
 
 /** Grams of a part, where parts are told by weight; only their proportion counts. */
 const G_PER_PART = 100;
@@ -124,6 +131,15 @@ export const plainList = (line: Mapped): Mapped =>
       (_, name = '', n = '', unit = '') => `${n} ${unit} of ${name}`,
     )
     .replace(RATIO, inParts)
+    // "equal weights of flour and yoghurt", "as much yoghurt as flour, 300 g of each"
+    .replace(
+      /\bequal (?:weights|amounts|quantities) of ([\p{L} ]{3,20}?) and ([\p{L} ]{3,20}?)(?=[,.;]|$)/iu,
+      (_, a = '', b = '') => `100 % ${a}, 100 % ${b}`,
+    )
+    .replace(
+      /\bas much ([\p{L} ]{3,20}?) as ([\p{L} ]*?flour)(?: by weight)?,? (\d[\d.,]* ?k?g) (?:of )?each\b/iu,
+      (_, a = '', b = '', amount = '') => `${amount} ${b}, ${amount} ${a}`,
+    )
     // "equal measures of plain flour and yoghurt by weight, or two cups of flour to one of yoghurt": what is counted says it
     .replace(
       /\bequal (?:measures|parts|amounts|weights) of ((?:\p{L}+ )*?(\p{L}+)) and ((?:\p{L}+ )*?(\p{L}+))(?: by weight)?, or (\p{L}+|\d) (\p{L}+) of \2 to (\p{L}+|\d) of \4/iu,

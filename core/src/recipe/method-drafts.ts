@@ -255,7 +255,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   )
     return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)/i.test(text)) return 'chill';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|under (?:a|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|under (?:a|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'
@@ -284,13 +284,17 @@ const placedTimes = (text: Mapped): readonly Duration[] =>
 const timesOf = (text: Mapped): readonly Duration[] =>
   placedTimes(text).filter(
     (t) =>
-      !/\bfolds? (?:after|every|at) (?:about )?(?:[\d\s/,&+-]|and|min(?:utes?)?)*$/i.test(text.text.slice(0, t.at)),
+      !/\bfold(?:s|ing)? (?:(?:it|once|the dough) )*(?:after|every|at) (?:about )?(?:[\d\s/,&+-]|and|min(?:utes?)?)*$/i.test(
+        text.text.slice(0, t.at),
+      ),
   );
 
 /** "With one fold after 30 minutes": when within a rest it is folded. */
 const foldAfterIn = (text: Mapped): Duration | undefined =>
   placedTimes(text).find((t) =>
-    /(?:\b(?:an?|1|one) |^\W*)(?:stretch and )?fold (?:after|at) (?:about )?$/i.test(text.text.slice(0, t.at)),
+    /(?:\b(?:an?|1|one) |^\W*|, )(?:stretch and )?fold(?:ing)? (?:(?:it|once|the dough) )*(?:after|at) (?:about )?$/i.test(
+      text.text.slice(0, t.at),
+    ),
   );
 
 const draftOf = (action: Action, text: Mapped, times: readonly Duration[], isBeside = false): StepDraft => ({

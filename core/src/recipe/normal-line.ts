@@ -26,6 +26,7 @@ export const SCANNED: readonly (readonly [RegExp, string | ((m?: string) => stri
     '1',
   ],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
+  [/(?<![\p{L}\d])[lI][O0](?= ?(?:g|ml|min(?:ute)?s?|cm|%)(?![\p{L}]))/gu, '10'],
   [
     /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:[x×] ?\d|(?:g|kg|ml|l|dl|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|pieces|balls|%)(?![\p{L}])))/gu,
     (m = '') => m.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'),
@@ -77,7 +78,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [TWO_TONGUES, inOneTongue],
   ...SCANNED,
   // a scan takes letters for figures
-  [/(?<![\p{L}\d])(\p{L}+)1(\p{L}{2,})(?![\p{L}\d])/gu, '$1l$2'],
+  [
+    /(?<![\p{L}\d])(\p{L}{2,})1(\p{L}+)(?![\p{L}\d])|(?<![\p{L}\d])(\p{L})1(\p{L}{2,})(?![\p{L}\d])/gu,
+    (_, a = '', b = '', c = '', d = '') => `${a || c}l${b || d}`,
+  ],
   [/(?<![\p{L}\d])(\p{L}+)0(\p{L}{2,})(?![\p{L}\d])/gu, '$1o$2'],
   [/\b2 ?[x×] ?(\d+(?:[.,]\d+)?) ?(seconds?|secs?|s|minutes?|mins?)\b/gi, '$1 $2 per side'],
   [SPEEDS, (all = '', a = '', b = '') => bothSpeeds(all, a, b)],
@@ -154,7 +158,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= (?:on the bench|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
     'rest $1 min',
   ],
-  [/(?<=\bfold(?:s|ed)?(?: once| again)?, )(\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?)\b(?! apart)/gi, 'rest $1 $2'],
+  [
+    /(?<=\bfold(?:s|ed)?(?: once| again)?[,;] )(?:another )?(\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?)\b(?! apart)/gi,
+    'rest $1 $2',
+  ],
   [/\b(\d) ?[x×] ?(\d+(?:\.\d+)?) ?ml\b/gi, (_, n = '', ml = '') => `${Number(n) * Number(ml)} ml`],
   [/\b(?:an?|1|one) hour and a quarter\b/gi, '75 minutes'],
   [/\b(?:an?|1|one) minute and a quarter\b/gi, '75 seconds'],
@@ -192,6 +199,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\bthree[- ]quarters of an hour\b/gi, '45 minutes'],
   [/\b(?:a )?quarter of an hour\b/gi, '15 minutes'],
   [new RegExp(`\\bthree[- ]quarters (?:of )?an? (?=${MEASURE})`, 'gi'), '3/4 '],
+  [
+    new RegExp(`\\b(?:one|1) (half|quarter|third) (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'),
+    (_, share = '') => `1/${share === 'half' ? 2 : share === 'third' ? 3 : 4} `,
+  ],
   [new RegExp(`\\b(?:an? )?half (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/2 '],
   [new RegExp(`\\b(?:an? )?quarter (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/4 '],
   [new RegExp(`\\b(?:two|2) thirds (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '2/3 '],
@@ -207,6 +218,13 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     '1 ',
   ],
   [NUMBER_WORD, (_, word = '') => NUMBERS[word.toLowerCase()] ?? word],
+  // "count to sixty" is a minute
+  [/\bcount(?:ing)? to (\d{2,3})\b/gi, '$1 seconds'],
+  [/(?<=\d ?(?:s|secs?|seconds?|min|mins?|minutes?) )(each|per|a) (?:way|face)\b/gi, '$1 side'],
+  [/\b(first|second|other|1st|2nd) side: (?=(?:about )?\d)/gi, '$1 side '],
+  [/\bafter (?:the )?first (hour)\b/gi, 'after 1 $1'],
+  [/(?<=\bleave),? covered,? (?=for\b)/gi, ' covered '],
+  [/(\d+) (seconds?|secs?|minutes?|mins?),? then (\d+)(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2, then $3 $2'],
   // "wait ten."
   [/\b(rest|wait|prove|proof) (\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2 min'],
   [/(\d) hours? (\d{1,2})(?=[.,;]|$)/gi, '$1 hours $2 minutes'],

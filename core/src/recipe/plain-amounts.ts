@@ -53,6 +53,14 @@ export function plainAmounts(line: Mapped): Mapped {
       .replace(/ T ?(\d{2,3})\b(?= |$)/, '')
       .replace(/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`)
       .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
+      // "water 2 mugs"
+      .replace(
+        new RegExp(
+          `^(\\p{L}[\\p{L} ]*?):? (${COUNT}) ((?:heaped|level|flat|big|small|good) )?(cup|mug|glass|bowl|jar|tin|ladle|measure|spoon|teaspoon|tablespoon|handful|pinch)(?:e?s|ful|fuls)?\\.?$`,
+          'iu',
+        ),
+        (_, name = '', n = '', how = '', vessel = '') => `${n} ${how}${vessel} ${name}`,
+      )
       // "cups of flour: 4"
       .replace(
         /^(?:\p{L}+ )?(cup|glass|mug|spoon|bowl|ladle)s?(?: \((?:small|tea)\))? of ([\p{L} ]+): (\d[\d ./½¼¾]*)$/iu,

@@ -175,6 +175,7 @@ class Taking {
     if (
       opening &&
       !/\([^)]*$|\bno$/i.test(opening[1] ?? '') &&
+      itemsOf(line.slice(0, opening[1]?.length)).length < 2 &&
       (actionsIn(opening[1] ?? '').length === 0 ||
         isNamedTitle(opening[1]?.replace(/\p{L}+(?:-\p{L}+)+/gu, '') ?? '')) &&
       isBareTitle(opening[1] ?? '')
@@ -267,7 +268,7 @@ class Taking {
     // "500 g flour, 300 g water. Makes 6.": a list, and how many it is for
     const isListWithFact = sentences.length > 1 && sentences.every((s) => isShortFact(s.text) || itemsOf(s).length > 1);
     // "Flour, 1 lb. Buttermilk, ½ pint."
-    if (sentences.length > 1 && sentences.every((s) => NAME_FIRST.test(s.text))) {
+    if (sentences.length > 1 && sentences.every((s) => NAME_FIRST.test(s.text) && !looksTimed(s.text))) {
       for (const s of sentences) this.list(s);
       return;
     }
@@ -378,6 +379,10 @@ class Taking {
     let before = '';
     const told = asPercent(itemsOf(line.replace(TOLD_LIST, '')));
     for (const item of this.use === 'dough' ? told : told.flatMap(withFoodsAlone)) {
+      if (/^total\b/i.test(item.text)) {
+        this.facts.push(item);
+        continue;
+      }
       // "two teaspoons of soda and the same of salt"
       let whole = item
         .replace(/^(?:the )?same (?:(?:amount|weight|quantity) )?of\b/i, () => before)
@@ -445,7 +450,7 @@ const WORK_THEN_AMOUNT =
 /** "10 g salt." before anything is done. */
 const isAmount = (text: string): boolean =>
   looksLikeIngredient(text) &&
-  /\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp)\b/i.test(normalLine(text)) &&
+  /\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp|cups?|mugs?|glass(?:es)?|bowls?|parts?|spoons?)\b/i.test(normalLine(text)) &&
   actionsIn(normalLine(text)).length === 0;
 
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}$/u;

@@ -19,6 +19,7 @@ export const COOK = phrases`
   grill > (?:for|until|each)
   lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)
   (?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
+  (?:put|place) (?:\w+ ){0,4}?(?:in|on|onto) (?:the|a) (?:\w+ )?{pan}
   leave (?:it |them )?on the (?:hot )?{pan} > for \d
   slap
   dry-fry
@@ -58,6 +59,8 @@ export const ASIDE = phrases`
   (?:continue|carry on|repeat) with
   brush off
   wipe
+  (?:mark|score) a cross
+  snip
   line (?:a|the|your) \w+
 `;
 

@@ -2,7 +2,7 @@ import { phrases } from './phrases.ts';
 
 /** What is done before there are pieces, and beside. */
 export const HEAT = phrases`
-  (?:pre-?heat|heat|warm|get|put|place|set)(?:ing)? (?:up )?(?:a |an |the |your )?(?:\w+[ -]){0,3}?(?:pan|griddle|skillet|hotplate|hot plate|frying pan|stone|plate) !> and|with oil
+  (?:pre-?heat|heat|warm|get|put|place|set)(?:ing)? (?:up )?(?:a |an |the |your )?(?:(?!(?:in|on|into|onto)\b)\w+[ -]){0,3}?(?:pan|griddle|skillet|hotplate|hot plate|frying pan|stone|plate) !> and|with oil
 `;
 
 export const JOB = phrases`
@@ -72,6 +72,7 @@ export const KNEAD = phrases`
   massage
   (?:bash|slam|throw) (?:it|the dough)(?: about| around)? > (?:on the (?:bench|table)|for|about)\b
   work well
+  work (?:it )?to a (?:\w+ ){0,2}dough
   work (?:it|the (?:dough|paste|mass)|them) (?:well|until|till|for|hard)
   work (?:it|the (?:dough|paste|mass)|them) > (?:\d|on (?:the|a) (?:\w+ )?(?:bench|table|board|surface|worktop))
 `;

@@ -19,11 +19,12 @@ export const BALL = phrases`
   roll (?:{it} )?(?:between|in) (?:your |the )?(?:palms|hands)(?: until (?:they are |it is )?(?:round|smooth))?
   (?:tuck|pull|fold) the (?:edges|sides) under
   gather the edges (?:of {it} )?(?:up )?(?:in)?to(?:wards)? the (?:middle|centre)(?: and turn (?:it|them|each) over)?
-  (?<=^|[,;/&] |\band )round(?= *(?:[.,;/(\d]|$|and (?:rest|leave|let|cover|prove|proof)\b|loosely|gently|tightly))
+  (?<=^|[,;/&] |\band )round(?= *(?:[.,;/(\d]|$|at\b|and (?:rest|leave|let|cover|prove|proof)\b|loosely|gently|tightly))
   pre-?shape
   round (?:them|each|up|the (?:pieces|portions))
   (?:hand|mould) (?:them |it )?up(?: round)?
   (?<=^|[,;.] )\d{2,3} ?g balls
+  (?<=^|[;.] )balls? of > (?:about )?\d
   (?<=^|[;.] )(?:[\w-]+-sized|small|little|tight|equal|even|smooth) balls
   (?<=^|[,;.-] )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
   (?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
@@ -34,8 +35,8 @@ export const DIVIDE = phrases`
   (?<=^|[;.] )\d{2,3} ?g(?= ?, ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) > (?:about )?\d
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
-  (?<=^|[;,/] )scale(?= *[;,/.])
-  (?:roll|shape|form|make) (?:{it} )?(?:in)?(?:to )?an? {few}(?:log|sausage|rope|rod|cylinder|snake)(?:,? and(?: then)?|,? then|,) (?:cut|slice|divide|chop)(?: (?:it|this|that))?
+  (?<=^|[;,/] )scale(?= *[;,/.(])
+  (?:roll|shape|form|make) (?:out )?(?:{it} )?(?:in)?(?:to )?an? {few}(?:log|sausage|rope|rod|cylinder|snake)(?: [^.;,]{1,20})?(?:,? and(?: then)?|,? then|[,;]) (?:cut|slice|divide|chop|pinch|pull|break)(?: (?:it|this|that|off))?
   divid(?:es?|ing) !> the (?:filling|mixture|topping|cheese|stuffing)\b
   div
   cut out
@@ -43,7 +44,7 @@ export const DIVIDE = phrases`
   parted > into\b
   scale (?:off )?pieces > of \d
   scale(?: off)? > (?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d
-  portion
+  (?<!\b(?:each|every|the|per|one|a) )portion
   split
   halve
   quarter (?:it|them|each|the dough)
@@ -75,7 +76,7 @@ export const COIL = phrases`
 `;
 
 export const CLAP = phrases`
-  clap
+  clap !> (?:it |them |each )?from (?:palm|hand)
   crush
   scrunch
   fluff
@@ -99,7 +100,7 @@ export const FILL = phrases`
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
   spoon (?:\w+ ){0,3}?(?:filling|mixture)
-  spread (?!(?:it |them )?(?:with the back|thin|to (?:about )?\d|out))(?:\w+ ){0,6}?(?:over|on|with|filling|butter|oil)
+  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:it |them )?(?:with the back|thin|to (?:about )?\d|out))(?:\w+ ){0,6}?(?:over|on|with|filling|butter|oil)
   put (?:\w+ ){0,4}?filling
   (?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))
   put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)
@@ -116,6 +117,12 @@ export const ROLL = phrases`
 `;
 
 export const SHAPE = phrases`
+  clap (?:it |them |each )?from (?:palm|hand)
+  (?:open|push) (?:{it} )?out
+  use (?:a|the) (?:\w+ )?press
+  (?:put|run|pass) (?:it |them |each )?through (?:a|the) press
+  spread in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)
+  pour (?:on |in )?(?:enough|some|a little) batter
   pleat(?![^.;]*\bcoil)
   crimp
   fold (?:in )?(?:the |its )?(?:\w+ )?(?:sides|edges|corners) (?:in|over|up|to|into)
@@ -128,7 +135,7 @@ export const SHAPE = phrases`
   press(?:ing)? (?:\w+ ){0,3}?to > \d
   press(?:ing)?(?: \w+){0,3}? > \d+(?:\.\d+)? ?cm
   press (?:each|the balls?|one ball) > (?:ball |piece |one )?(?:in|between|with|on|to)\b
-  press > in (?:a|the) {few}press\b
+  press > (?:in|with|using) (?:a|the) {few}press\b
   stretch(?:ing)?
   shape
   form (?:\w+ ){0,2}?(?:into|cakes|discs|rounds|patties|flatbreads)

@@ -33,6 +33,7 @@ export const PROOF = phrases`
   doubl(?:ed|ing) in (?:size|volume|bulk)
   grown? (?:by|to)
   puffy
+  let {it} puff(?: up)? > for (?:about )?\d+ ?(?:min|h)
   fold(?:s|ing)? (?:it |the dough )?every > {time}[^.;]* for\b
 `;
 
@@ -54,6 +55,9 @@ export const REST = phrases`
   (?:\d+[- ]minute|\d+[- ]min|short|brief|a) rest
   (?:a )?rest of > (?:about )?\d
   nap > of \d
+  let (?:the yeast|it|them) (?:do (?:its|their) (?:work|thing)|work) > for\b
+  (?:have|take) a break
+  (?:it|they|the dough) (?:wants?|needs?)(?= {time})(?![^.;]*\bsides?\b)
   (?<!\b(?:when|once|until|till)\b[^.;,]{0,20})cool (?:for|until|down|enough)
   soak
   autolyse
