@@ -49,7 +49,7 @@ const undashed = (line: Mapped): readonly Mapped[] => {
   const stages = pieces.filter((p) => STAGE_ALONE.test(p.text) || actionsIn(normalLine(p.text)).length > 0);
   const isStaged =
     (pieces.length > 4 && 2 * stages.length >= pieces.length) ||
-    (pieces.length > 2 && pieces.every((p) => /\d/.test(p.text) && findFood(p.text) !== undefined)) ||
+    (pieces.length > 2 && pieces.slice(1).every((p) => /\d/.test(p.text) && findFood(p.text) !== undefined)) ||
     (pieces.length > 2 && stages.length > 1 && pieces.every((p) => p.text.length < 40));
   return isStaged ? pieces.map((p) => p.replace(/(?<=\p{L})$/u, '.')) : [line];
 };

@@ -89,6 +89,18 @@ const withLid = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
       : d,
   );
 
+/** What is boiled or mashed cools before it meets the flour: that is no rest of a dough. */
+const withoutCooling = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
+  const flour = drafts.findIndex((d) => /\b(?:flours?|dough|everything|all)\b/i.test(d.text));
+  const isCooling = (d: StepDraft, n: number): boolean =>
+    d.action === 'rest' &&
+    d.times.length === 0 &&
+    /\bcool\b/i.test(d.text) &&
+    n < flour &&
+    /\b(?:mash|boil|steam|roast)/i.test(drafts[n - 1]?.text ?? '');
+  return drafts.filter((d, n) => !isCooling(d, n));
+};
+
 /** "Turn it once to coat" in its bowl: nothing is cooked before there are pieces, and no cold dough comes up. */
 const withoutTurning = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   const pieces = drafts.findIndex((d) => d.action === 'divide' || d.action === 'ball');
@@ -118,7 +130,9 @@ const withoutTaking = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
 /** What is done to the pieces, and to the dough before there are any, by its place among the steps. */
 export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
   withFoldedPieces(
-    withRubbedPieces(withWholeBall(withRounds(withBloom(withLid(withoutTaking(withoutTurning(drafts))))))),
+    withRubbedPieces(
+      withWholeBall(withRounds(withBloom(withLid(withoutTaking(withoutTurning(withoutCooling(drafts))))))),
+    ),
   );
 
 /** "Fold after 30 min, bulk in all 90": told before the proof that it is within. */

@@ -15,7 +15,9 @@ import {
   writtenIn,
 } from '../units/index.ts';
 import { withoutEntities } from './html.ts';
+import { headingOf } from './headings.ts';
 import { Mapped } from './mapped.ts';
+import type { IngredientUse } from '../formula/index.ts';
 import type { RecipeParts } from './sections.ts';
 import { sentencesOf } from './sentences.ts';
 
@@ -87,6 +89,17 @@ function instructionLines(value: unknown, of = '', depth = 0): readonly Instruct
   });
 }
 
+/** Lines of a list, each with the use of the heading that stands over it, "For the top:". */
+function usedAs(lines: readonly Mapped[]): RecipeParts['ingredients'] {
+  let use: IngredientUse = 'dough';
+  return lines.flatMap((line) => {
+    const heading = /:\s*$/.test(line.text) ? headingOf(line.text) : undefined;
+    if (heading?.rest !== '') return [{ line, use }];
+    ({ use } = heading);
+    return [];
+  });
+}
+
 /**
  * A schema.org Recipe as the parts of a recipe. Each text is looked up in the source, behind the one before it, so that its words can be
  * shown there; what stands in other signs than it is read has the place of the whole.
@@ -107,10 +120,12 @@ export function partsOfJsonLd(recipe: Json, source = ''): RecipeParts {
   const title = titleOfJsonLd(recipe);
   return {
     title: title === '' ? undefined : placed(title),
-    ingredients: listOf(recipe['recipeIngredient'] ?? recipe['ingredients'])
-      .flatMap(linesIn)
-      .filter((t) => t !== '')
-      .map((line) => ({ line: placed(line), use: 'dough' as const })),
+    ingredients: usedAs(
+      listOf(recipe['recipeIngredient'] ?? recipe['ingredients'])
+        .flatMap(linesIn)
+        .filter((t) => t !== '')
+        .map(placed),
+    ),
     method: instructionLines(recipe['recipeInstructions']).flatMap(({ text, of }) =>
       of === ''
         ? [placed(text)]

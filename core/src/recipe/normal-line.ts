@@ -71,11 +71,20 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/^pieces?:? (\d{1,3})$/i, 'makes $1 pieces'],
   [/^weight:? (\d{2,3}) ?g$/i, 'piece weight $1 g'],
   [/^hydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)/i, 'water '],
-  [/(?<=^|[.;] )(\d{1,3}) ?[x×] ?(\d{2,3}(?:[.,]\d)?) ?g(?= *(?:[,;]|\.(?!\d)|$))/gi, '$1 pieces of $2 g'],
+  [/(?<=\d ?g) \p{L}+ ?\/ ?(round|ball)\b/giu, ', $1'],
+  [
+    /(?<=^|[.;] )(\d{1,3}) ?[x×] ?(\d{2,3}(?:[.,]\d)?) ?g(?= *(?:[,;]|\.(?!\d)|$)| (?:\p{L}+ ?\/ ?)?(?:round|ball|shape)\b)/giu,
+    '$1 pieces of $2 g',
+  ],
   [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
   [/\b(\d{1,3}) pieces [x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [TWO_TONGUES, inOneTongue],
+  // "Stesura / press: 14 cm": work in two languages
+  [
+    /^(?!(?:mix|knead|roll|press|stretch|shape|cook|bake|pat|round|ball)\b)\p{L}+ ?\/ ?(mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\b/iu,
+    '$1',
+  ],
   ...SCANNED,
   // a scan takes letters for figures
   [

@@ -54,11 +54,11 @@ export interface RecipeParts {
 
 /** A line that says by its own label that it is no part of the bread. */
 const LABELLED =
-  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product|allergens?|allergy(?: advice)?|contains|difficulty|level|active time|hands-on time) ?: ?\S/i;
+  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|difficulty|level|active time|hands-on time) ?: ?\S/i;
 const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
 /** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
 const TOLD_LIST =
-  /^(?:(?:so|now|for [\w ]{3,25}?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|(?:we )?start(?:ed)?(?: \w+){0,3} with|(?:each|every) (?:of (?:them|us) |person |pupil |student )?(?:gets|takes|has|needs|uses|weighs(?: out)?)|per (?:person|head|pupil|student|pair|table)|(?:the|my|our) (?:dough|formula|recipe|mix) (?:is|was|has|takes|holds)|(?:measure|weigh) out|(?:for [\w -]{3,30} )?(?:you|we|i) (?:will )?(?:want|need)) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
+  /^(?:(?:so|now|for [\w ]{3,25}?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|(?:we )?start(?:ed)?(?: \w+){0,3} with|(?:everyone|everybody|(?:each|every)(?: of (?:them|us)| person| pupil| student)?) (?:gets|takes|has|needs|uses|weighs(?: out)?)|per (?:person|head|pupil|student|pair|table)|(?:the|my|our) (?:dough|formula|recipe|mix) (?:is|was|has|takes|holds)|(?:measure|weigh) out|(?:for [\w -]{3,30} )?(?:you|we|i) (?:will )?(?:want|need)) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
 /** Half of an amount with its measure. */
 const halfOf = (amount: string): string => amount.replace(/^[\d.]+/, (n) => String(Number(n) / 2));
 /** "500 g flour; 300 g water; makes 8": how many, behind a list. */

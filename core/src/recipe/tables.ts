@@ -13,7 +13,7 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+
  * each then says so. The cells of a table stand in one line.
  */
 export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
-  const told = workApart(aligned(commaRows(all.flatMap(barred)).map(tabbed))).flatMap(listApart);
+  const told = workApart(aligned(commaRows(semicolonRows(all.flatMap(barred))).map(tabbed))).flatMap(listApart);
   const lines = told.some((l) => PER_PIECE.test(l.text)) ? told.flatMap(secondApart) : told;
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
@@ -106,6 +106,17 @@ function workApart(lines: readonly Mapped[]): readonly Mapped[] {
     const ingredient = Mapped.join(cells.slice(isNumbered ? 1 : 0, -1), '  ').trim();
     return [ingredient, work].filter((l) => /\p{L}/u.test(l.text));
   });
+}
+
+/** Rows of a file whose cells semicolons part: three or more of one length, without a space behind any of them. */
+function semicolonRows(lines: readonly Mapped[]): readonly Mapped[] {
+  const cells = (l: Mapped | undefined): number =>
+    l && /^[^;:.!?]*(?:;(?! )[^;:]*)+$/.test(l.text) ? l.text.split(';').length : 0;
+  const isRow = (n: number): boolean => {
+    const own = cells(lines[n]);
+    return own > 1 && [-2, -1, 1, 2].filter((by) => cells(lines[n + by]) === own).length > 1;
+  };
+  return lines.map((l, n) => (isRow(n) ? l.replace(/;/g, ' | ').replace(/^/, '| ') : l));
 }
 
 /** Rows of a file whose cells commas part: three or more of one length, without a space behind any comma. */

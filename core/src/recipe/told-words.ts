@@ -22,10 +22,14 @@ export const TOLD: Readonly<Record<string, string>> = {
   griddled: 'griddle',
   flipped: 'flip',
   turned: 'turn',
+  pressed: 'press out',
+  flattened: 'flatten',
+  stretched: 'stretch',
+  patted: 'pat',
 };
 /** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
 export const PASSIVE = new RegExp(
-  `(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?= (?:(?:for|and|with|in|into|under|to|out|until|by|at)\\b|\\d))`,
+  `(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?= (?:(?:for|and|with|in|into|on|under|to|out|until|by|at)\\b|\\d))`,
   'gi',
 );
 /** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */

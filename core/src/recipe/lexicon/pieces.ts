@@ -10,7 +10,7 @@ export const BALL = phrases`
   balls? (?:up|each|them|it)
   (?<=[,;] |\band )(?:round(?:ed|ing)|balled)
   shape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)
-  shape round(?= *[,;.])
+  shape (?:it |them |each )?round(?= *(?:[,;.]|and\b))
   make (?:them|it|each) round
   round off
   mould(?: round| (?:in)?to balls)?
@@ -26,7 +26,7 @@ export const BALL = phrases`
   (?<=^|[,;.] )\d{2,3} ?g balls
   (?<=^|[;.] )balls? of > (?:about )?\d
   (?<=^|[;.] )(?:[\w-]+-sized|small|little|tight|equal|even|smooth) balls
-  (?<=^|[,;.-] )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
+  (?<=^|[,;.-] |\b[Tt]hen )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
   (?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
 `;
 
@@ -119,6 +119,7 @@ export const ROLL = phrases`
 export const SHAPE = phrases`
   clap (?:it |them |each )?from (?:palm|hand)
   (?:open|push) (?:{it} )?out
+  (?<=^)press(?= ?:? ?\d+ ?cm)
   use (?:a|the) (?:\w+ )?press
   (?:put|run|pass) (?:it |them |each )?through (?:a|the) press
   spread in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)
