@@ -62,6 +62,15 @@ function plainTimes(text: string): readonly Plain[] {
     const firstPer =
       firstUnit === undefined || second === undefined ? per : (MIN_PER[(firstUnit[0] ?? 'm').toLowerCase()] ?? per);
     const extra = more === undefined ? 0 : Number(more) * (MIN_PER[(moreUnit[0] ?? 'm').toLowerCase()] ?? 1);
+    // "2 minutes and 2 minutes" are two times
+    if (more !== undefined && /^m/i.test(unit) && /^m/i.test(moreUnit)) {
+      const at = all.search(/(?:and\s*)?\d+\s*m\w*\.?$/i);
+      const figures = /\d+/.exec(all.slice(at))?.[0] ?? '';
+      const second = at + all.slice(at).indexOf(figures);
+      found.push(...plainTimes(all.slice(0, at)).map((t) => ({ ...t, at: t.at + m.index })));
+      found.push(...plainTimes(all.slice(second)).map((t) => ({ ...t, at: t.at + m.index + second })));
+      continue;
+    }
     const from = valueOf(first) * (second === undefined ? per : firstPer) + (second === undefined ? extra : 0);
     const to = second === undefined ? from : valueOf(second) * per + extra;
     found.push({

@@ -24,7 +24,8 @@ const isItem = (piece: Mapped): boolean => {
     (MEASURED.test(text) ||
       // "water to mix (about 1 1/3 cups)"
       (MEASURED.test(whole) && text.search(PURPOSE) > 0) ||
-      (WITHOUT_MEASURE.test(text) && findFood(text) !== undefined))
+      (WITHOUT_MEASURE.test(text) &&
+        (findFood(text) !== undefined || /\bof (?:wheat|barley|white|brown)$/i.test(text))))
   );
 };
 

@@ -197,6 +197,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/\b(min|sec)\.(?= [/+])/gi, '$1'],
   [/\b(?:tipo|type) (0{1,2})\b(?! ?flour)/gi, '$1 flour'],
+  [/\ba (?:good |small )?palmful\b/gi, '1 tbsp'],
   [
     /\b(knead|mix|rest|prove|proof)((?:ed)?(?: it)?)(?: for)? another (\d{1,2})(?=[,;]|\.(?!\d)|$)/gi,
     '$1$2 for $3 min',
@@ -247,6 +248,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /(?<![\d:])(\d{1,2}):([0-5]\d)(?= ?(?:min(?:utes?)? )?(?:on |for )?(?:each|per|a|both|either) sides?\b)/gi,
     '$1 min $2 s',
   ],
+  [/(?<=\bballs?(?: of \d{2,3} g(?:rams)?)?[,;] )(\d(?:\.\d+)?) (hours?) more(?=[,;.]|$)/gi, 'rest $1 $2'],
   [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],
   [/(\d)\s+and\s+(?:a\s+)?half\b/gi, '$1 1/2'],
   [

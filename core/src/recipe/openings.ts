@@ -4,7 +4,7 @@ import type { Mapped } from './mapped.ts';
 /** "350 ff": so much of something that only the writer knows. */
 export const BARE_NOUN =
   /^\d{1,4} (?!(?:k?g|m?l|cl|dl|oz|lb|s|h|pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
-const LIST_OPENS = String.raw`(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} /]{2,34} (?:T\d+ )?\d)`;
+const LIST_OPENS = String.raw`(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} /-]{2,34} (?:T\d+ )?\d)`;
 /** "By the mug: ", "Dough for 24: ", "Wraps 8 x 0,1 kg: ". */
 export const LEAD = new RegExp(
   String.raw`^((?:[^:\d]{2,60}|[^:\d]{3,40} \d{1,3} ?[x×] ?[\d.,]+ ?k?g|[^:\d,]{3,40}, \d{1,3} \p{L}{2,12}|(?:[Dd]ough|[Rr]ecipe|[Ee]nough) for \d{1,3}(?: \w+)?|\d{1,3} (?:wraps|breads|flatbreads|rounds|pieces|pitas|tortillas|naans?))(?:\([^)]*\))?):\s+${LIST_OPENS}`,
@@ -17,7 +17,7 @@ export const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
 export const STAGE_LABEL =
   /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing)|(?:mix|knead|rest|prove|divide|shape|roll|cook) (?:it|them))\. (?=\S)/i;
 export const COLOUR_ALONE =
-  /\d.*\b(?:white|brown|strong|plain|dark|light)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light)\.?$/iu;
+  /\d.*\b(?:white|brown|strong|plain|dark|light|wheat|barley)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light|wheat|barley)\.?$/iu;
 /** "…, 10 à 90 g": how many, and how heavy. */
 export const YIELD_TAIL =
   /(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|x|×|@|à)(?: of| à| @)? ?\d{2,3} ?g\)?$/i;

@@ -109,7 +109,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\bfor (?:each|every) \p{L}+,? (?:pour|ladle|use|take|spoon) (?:in |on )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/iu.exec(
       text,
     ) ??
-    /\bladle(?:ful)?s? (?:of (?:the )?batter )?\((?:about |around )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\bladle(?:ful)?s?,? (?:of (?:the )?batter )?\(?(?:about |around )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\bweight of (?:the |each |a )?(?:pieces?|balls?):? (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(

@@ -153,6 +153,11 @@ class Taking {
       this.title = line.slice(named[0].length);
       return undefined;
     }
+    // the head of a page
+    if (/^\d{1,3}\s{3,}\p{Lu}[\p{Lu} .,'’&-]+$/u.test(line.text)) {
+      this.headings.push(line);
+      return undefined;
+    }
     if (this.title === undefined && this.isAtStart && IN_CAPITALS.test(line.text)) {
       this.title = line.replace(/\s{2,}\d{1,3}$/, '');
       return undefined;

@@ -14,11 +14,12 @@ export const JOB = phrases`
   peel
   mince
   warm the (?:milk|butter|oil)
-  warm (?:milk|butter|oil) > (?:with|in|until|to)\b
+  warm (?:milk|butter|oil)(?: and \w+)? > (?:with|in|until|to)\b
   crush (?:the |\w+ )?garlic
   boil (?:and mash |, peel and mash )?(?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*
   make the filling
   soften the
+  toast (?:the )?(?:\w+ )?(?:seeds?|cumin|sesame|nuts|spices?|caraway)
   (?:blitz|whizz|liquidise) (?:the |all the )?(?:topping|filling|sauce|dip)
 `;
 

@@ -48,6 +48,7 @@ import { FORTY_SIXTH } from './held-forty-sixth.ts';
 import { FORTY_SEVENTH } from './held-forty-seventh.ts';
 import { FORTY_EIGHTH } from './held-forty-eighth.ts';
 import { FORTY_NINTH } from './held-forty-ninth.ts';
+import { FIFTIETH } from './held-fiftieth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -102,6 +103,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FORTY_SEVENTH,
   ...FORTY_EIGHTH,
   ...FORTY_NINTH,
+  ...FIFTIETH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
