@@ -72,6 +72,8 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')
     .replace(/(?:\s\.){3,}\s*|\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
+    // a column in which nothing stands
+    .replace(/(?<=\p{L})\s{2,}[–—-]\s*$/u, '')
     // what the first of two columns has none of
     .replace(/^\p{L}[\p{L} ]+?\s{2,}[–—-]\s{2,}\d[\d.,]* ?(?:k?g|m?l)\s*$/u, '')
     .replace(
@@ -97,7 +99,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
   const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines);
   const told = asked.flatMap(undashed);
-  const parted = wrappedJoined(told).flatMap(besideEachOther);
+  const parted = told.flatMap(besideEachOther);
   const trimmed = parted
     .flatMap((l) => l.split(ARROW))
     .map(plainLine)
@@ -126,21 +128,6 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   }, []);
   return whole.flatMap(undashed);
 }
-
-/** A long line without a full stop goes on in the next where that begins in small letters: a paragraph that was wrapped. */
-const wrappedJoined = (lines: readonly Mapped[]): readonly Mapped[] =>
-  lines.reduce<readonly Mapped[]>((list, line) => {
-    const last = list.at(-1);
-    const isOpen = last && (/[\p{L},]$/u.test(last.text) || UNIT_LAST.test(last.text));
-    const isLong = last && (last.text.length >= WRAPPED_LEAST || /^\d{1,2}[.)] /.test(last.text));
-    const isParted =
-      last && isWork(last.text) && /\b(?:into|to|for|about|in|of)$/.test(last.text) && /^\d/.test(line.text);
-    const isSmall = isLong === true && /^\p{Ll}{2}/u.test(line.text);
-    const goesOn = isOpen === true && (isSmall || isParted === true);
-    return last && goesOn ? [...list.slice(0, -1), Mapped.join([last, line])] : [...list, line];
-  }, []);
-const WRAPPED_LEAST = 60;
-const isWork = (text: string): boolean => text.length >= 40 && actionsIn(normalLine(text)).length > 0;
 
 /** A column so narrow that sentences go on in the next line, again and again. */
 function isNarrow(lines: readonly Mapped[]): boolean {

@@ -55,7 +55,7 @@ export function looksLikeIngredient(line: string): boolean {
   if (
     STARTS_AS_STEP.test(text) ||
     /\buse\b/i.test(text) ||
-    /\bon top$|\b\d+ ?(?:mins?|minutes?|hours?|hrs?|secs?)\b/i.test(text)
+    /\bon top\b|\b\d+ ?(?:mins?|minutes?|hours?|hrs?|secs?)\b/i.test(text)
   )
     return false;
   return (

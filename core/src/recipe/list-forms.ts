@@ -15,6 +15,8 @@ const flourFirst = (line: Mapped): Mapped =>
           ', ',
         );
 
+/** "water 2": a share without a measure. */
+const BARE_SHARE = /\b(\p{L}+(?: \p{L}+)?) (\d+(?:\/\d)?)(?= *(?:[,;]|\.(?!\d)|$))/gu;
 /** Grams of a part, where parts are told by weight; only their proportion counts. */
 const G_PER_PART = 100;
 /** A colour, which beside percentages names a flour. */
@@ -112,6 +114,12 @@ export const plainList = (line: Mapped): Mapped =>
       (_, name = '', n = '', how = '', vessel = '', more = '', per = '') =>
         `${n} ${how}${vessel} ${name}${more === '' ? '' : ` (${more})`}${per}`,
     )
+    // "flour 6, water 2, oil 1/2", by volume
+    .replace(/^(?=.*\bby volume\b).*$/i, (all = '') =>
+      (all.match(BARE_SHARE) ?? []).length > 1 ? all.replace(BARE_SHARE, '$2 parts $1') : all,
+    )
+    // somebody who speaks puts it right
+    .replace(/^[^.:]*\.{2,3} no[:,] (?=\p{L}|\d)/iu, '')
     // parts by weight
     .replace(/^(?=.*\bby weight\b).*$/i, (all = '') =>
       all

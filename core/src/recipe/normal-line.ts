@@ -227,7 +227,9 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     ),
     '1 ',
   ],
+  [/\ban? (?=(?:pound|kilo|ounce|pint|litre|quart) of\b)/gi, '1 '],
   [NUMBER_WORD, (_, word = '') => NUMBERS[word.toLowerCase()] ?? word],
+  [/(\d) fluid ounces?\b/gi, '$1 fl oz'],
   // "count to sixty" is a minute
   [/\bcount(?:ing)? to (\d{2,3})\b/gi, '$1 seconds'],
   [/(?<=\d ?(?:s|secs?|seconds?|min|mins?|minutes?) )(each|per|a) (?:way|face)\b/gi, '$1 side'],
@@ -248,7 +250,12 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /(?<![\d:])(\d{1,2}):([0-5]\d)(?= ?(?:min(?:utes?)? )?(?:on |for )?(?:each|per|a|both|either) sides?\b)/gi,
     '$1 min $2 s',
   ],
-  [/(?<=\bballs?(?: of \d{2,3} g(?:rams)?)?[,;] )(\d(?:\.\d+)?) (hours?) more(?=[,;.]|$)/gi, 'rest $1 $2'],
+  [
+    /(?<=\b(?:balls?(?: of \d{2,3} g(?:rams)?)?|round)[,;] )(\d(?:\.\d+)?) (hours?)(?: more)?(?=[,;.]|$)/gi,
+    'rest $1 $2',
+  ],
+  [/(\d) min(?:ute)?s? ([1-5]\d)(?= (?:on )?(?:each|per|a) side\b)/gi, '$1 min $2 s'],
+  [/(\d) ?g (?:tub|pot|jar|carton|tin|can|packet) (?:of )?(?=\p{L})/giu, '$1 g '],
   [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],
   [/(\d)\s+and\s+(?:a\s+)?half\b/gi, '$1 1/2'],
   [

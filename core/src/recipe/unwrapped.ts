@@ -24,6 +24,8 @@ const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:['′]|(?:g|min|mins|minutes|h
 /** "…, oil 5 %, salt": a list that goes on with an amount. */
 const NAME_LAST = /\p{L}{3}.*\d ?(?:%|k?g|m?l)\s*[,;/–-] \p{L}[\p{L} ]{2,24}$/u;
 const MARKED = /^(?:[-–—*•·▢☐>#]|[a-z]\) )/u;
+/** A line that ends with a bare verb is no item of a list if it is so long. */
+const LONG = 60;
 const NUMBERED = /^\d{1,2}[.)] /;
 const UNIT_FIRST = /^(?:%|°|(?:g|kg|ml|l|oz|min(?:ute)?s?|hours?|h|sec(?:ond)?s?|s|cm|mm)\b)/i;
 const AMOUNT_LAST = /\d ?\p{L}+\b.*[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)$/iu;
@@ -54,7 +56,8 @@ function isParted(before: string, text: string): boolean {
   if (!/^[\p{Ll}\d½¼¾]/u.test(text)) return false;
   const isTold = /\d/.test(before) || isWork(before);
   if (isTold && (PREPOSITION_LAST.test(before) || (QUALITY_LAST.test(before) && /^\p{Ll}/u.test(text)))) return true;
-  if (WAIT_LAST.test(before) && TIME_FIRST.test(text)) return true;
+  if (WAIT_LAST.test(before) && (TIME_FIRST.test(text) || (before.length >= LONG && /^\p{Ll}/u.test(text))))
+    return true;
   if (isWork(before)) return false;
   return (
     AMOUNT_LAST.test(before) ||

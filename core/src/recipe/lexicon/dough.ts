@@ -14,7 +14,7 @@ export const JOB = phrases`
   peel
   mince
   warm the (?:milk|butter|oil)
-  warm (?:milk|butter|oil)(?: and \w+)? > (?:with|in|until|to)\b
+  warm (?:\d+ ?(?:ml|g) (?:of )?)?(?:milk|butter|oil)(?: and \w+)? > (?:with|in|until|to)\b
   crush (?:the |\w+ )?garlic
   boil (?:and mash |, peel and mash )?(?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*
   make the filling

@@ -187,6 +187,8 @@ function lostAmounts(
       const values = [
         value + half,
         value + Number(added),
+        // "1 minute 30 each side"
+        value + Number(/^ ([1-5]\d)(?= (?:each|per|a) side)/.exec(text.slice(m.index + m[0].length))?.[1] ?? 0) / 60,
         value + Number(next),
         (value + Number(range ?? value)) / 2,
       ].map((v) => v * perMinute(unit));
@@ -211,7 +213,9 @@ function lostAmounts(
     // what is shown as not understood before it is no amount of the line
     const before = words
       .filter((w) => w.owner === 'none' && w.from >= own.from && w.to <= m.index)
-      .reduce((t, w) => t.replace(text.slice(w.from, w.to), ''), text.slice(own.from, m.index));
+      .reduce((t, w) => t.replace(text.slice(w.from, w.to), ''), text.slice(own.from, m.index))
+      // the cells of a page's table
+      .replace(/<\/?t[dr][^>]*>/g, ' ');
     const isFirst = before.match(AMOUNT) === null;
     return (
       isFirst ||
