@@ -69,6 +69,10 @@ const plainLine = (line: Mapped): Mapped =>
     // a scan takes letters for figures, and the other way round
     .replace(/(?<=\p{Ll})I(?=\p{Ll}|\b)|(?<=\b\p{Ll})I(?=\p{Ll}{2})/gu, 'l')
     .replace(/(?<=\p{Lu}{2})0(?=\p{Lu})|(?<=\p{Lu})0(?=\p{Lu}{2})/gu, 'O')
+    // the quotes of a file whose cells commas part
+    .replace(/^"[^"]*"(?:[,;]"[^"]*")+$/, (row = '') => row.replace(/"/g, ''))
+    // an empty cell
+    .replace(/(?<=\p{L})\s*\|\s*$/u, '')
     .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')
     .replace(/(?:\s\.){3,}\s*|\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')

@@ -51,6 +51,8 @@ function inOrder(all: string, figures: string, names: string): string {
 /** A list that is told in another way, in the words of a plain one: each amount with its name. */
 export const plainList = (line: Mapped): Mapped =>
   flourFirst(line)
+    .replace(/^[("“]((?:[^()"“”]*,){2,}[^()"“”]*)[)"”]\.?(?= |$)/u, '$1.')
+    .replace(/(?<=\p{L}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu, ' ')
     // a column that says how it is: "FLOUR   BREAD   500"
     .replace(/^(\p{L}+)\s{2,}(\p{L}[\p{L} ]{2,20}?|\d{1,2} ?°? ?C)\s{2,}(?=\d)/u, '$1, $2  ')
     .replace(/(?<=\d ?(?:k?g|m?l|oz) [\p{L} ]{2,30}),(?=\d)/gu, ', ')

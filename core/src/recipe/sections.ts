@@ -14,6 +14,7 @@ import {
   looksLikeIngredient,
   looksTimed,
   MAKE,
+  STARTS_WITH_AMOUNT,
 } from './line-kinds.ts';
 import {
   asPercent,
@@ -32,7 +33,7 @@ import type { GivenOwner } from './result.ts';
 import { type ListLine, listLine } from './list-lines.ts';
 import { Mapped } from './mapped.ts';
 import { sentencesOf } from './sentences.ts';
-import { normalLine, withoutBullet } from './normal-line.ts';
+import { normal, normalLine, withoutBullet } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
 import { isBareTitle, isNamedTitle, isTitle, OPENING, OPENING_LABEL, plainTitle, titleIn } from './titles.ts';
 
@@ -64,6 +65,9 @@ const halfOf = (amount: string): string => amount.replace(/^[\d.]+/, (n) => Stri
 /** "500 g flour; 300 g water; makes 8": how many, behind a list. */
 const FACT_BEHIND =
   /(?:[:;,–—-] ?(?:(?:that|this|it|which) )?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
+/** The first amount with its measure, in one spelling. */
+const AMOUNT_WITH_UNIT =
+  /(?:about |approx\.? |roughly )?(?:\d[\d.,/]*(?: ?[½¼¾])?(?: \d\/\d)?|[½¼¾⅓⅔]) ?(?:k?g|m?l|oz|lb|pints?|%|cups?|tbsp|tsp|mugs?|glass(?:es)?|bowls?|parts?|(?:tea|table)?spoons?|handfuls?)(?![\p{L}])/iu;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -148,7 +152,7 @@ class Taking {
       line = line.slice(dashed[0].length);
     }
     const named = this.title === undefined ? /^(?:name|title|recipe)\s*:\s*/i.exec(line.text) : null;
-    if (named) {
+    if (named && itemsOf(line.slice(named[0].length)).length < 2 && sentencesOf(line).length < 2) {
       this.headings.push(line.slice(0, named[0].length));
       this.title = line.slice(named[0].length);
       return undefined;
@@ -375,14 +379,38 @@ class Taking {
       this.list(s.slice(work[0].length));
       return;
     }
-    if (isShortFact(s.text)) this.facts.push(s);
+    if (isShortFact(s.text) && itemsOf(s).length < 3) this.facts.push(s);
     else if (itemsOf(s).length > 1 || (this.method.length === 0 && isAmount(s.text))) this.list(s);
     else this.method.push(s);
   }
 
+  /** A list whose first amount stands behind words that are of no ingredient: "to make 8 breads you need 500 g flour, …". */
+  private withoutOpening(items: readonly Mapped[]): readonly Mapped[] {
+    const [first, ...rest] = items;
+    // "to make eight, take 500 g flour, …"
+    if (
+      first &&
+      rest.length > 1 &&
+      /^(?:to make|for) \p{L}+(?: \p{L}+)?$/iu.test(first.text) &&
+      !findFood(first.text)
+    ) {
+      this.facts.push(first);
+      return this.withoutOpening(rest);
+    }
+    const later = rest.filter((i) => STARTS_WITH_AMOUNT.test(normalLine(i.text)));
+    if (!first || later.length === 0 || 2 * later.length < rest.length) return items;
+    const spelled = normal(first);
+    const at = spelled.text.search(AMOUNT_WITH_UNIT);
+    const opening = spelled.slice(0, Math.max(0, at)).trim();
+    if (at <= 0 || !/\p{L}{2}/u.test(opening.text) || !findFood(spelled.text.slice(at)) || findFood(opening.text))
+      return items;
+    (/\d/.test(opening.text) ? this.facts : this.headings).push(opening);
+    return [spelled.slice(at), ...rest];
+  }
+
   private list(line: Mapped): void {
     let before = '';
-    const told = asPercent(itemsOf(line.replace(TOLD_LIST, '')));
+    const told = asPercent(this.withoutOpening(itemsOf(line.replace(TOLD_LIST, ''))));
     for (const item of this.use === 'dough' ? told : told.flatMap(withFoodsAlone)) {
       if (/^total\b/i.test(item.text)) {
         this.facts.push(item);
@@ -415,9 +443,11 @@ class Taking {
 
   private place(body: Mapped): void {
     const { text } = body;
+    const isList = itemsOf(body).length > 2;
     if (
-      isShortFact(text) ||
-      (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 3)
+      !isList &&
+      (isShortFact(text) ||
+        (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 3))
     ) {
       this.facts.push(body);
       const name = titleIn(text);

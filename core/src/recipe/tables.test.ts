@@ -1,4 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { isRest } from '../method/index.ts';
+import { TABLE_FORMS } from '../testing/recipes/phrases/tables.ts';
+import { importRecipe } from './import-recipe.ts';
 import { listLine } from './list-lines.ts';
 import { Mapped } from './mapped.ts';
 import { percentLines } from './tables.ts';
@@ -79,5 +82,24 @@ describe('lines that are a list in a form of their own', () => {
   it('a list that opens with its amounts, and a sentence, have no such form', () => {
     expect(formOf('500 g flour; 300 g water; 10 g salt')).toBeUndefined();
     expect(formOf('Mix flour and water (by hand, not long, never hard), then rest.')).toBeUndefined();
+  });
+});
+
+describe('one recipe in every form of a table', () => {
+  it.each(TABLE_FORMS)('%s', (_, form) => {
+    const read = importRecipe(form.startsWith('<') ? `<h1>Griddle rounds</h1>${form}` : `Griddle rounds\n\n${form}`);
+    const bread = read.ok ? read.value.bread : null;
+    expect(bread?.ingredients.map((i) => [i.name, i.pct])).toEqual([
+      ['strong flour', 100],
+      ['water', 65],
+      ['salt', 2],
+      ['instant yeast', 1],
+    ]);
+    expect(bread?.steps.map((s) => s.kind).join(' ')).toBe('mix knead proof divide ball rest roll cook');
+    expect(bread?.steps.flatMap((s) => (isRest(s) ? [s.window.ideal] : []))).toEqual([60, 15]);
+    expect(bread?.steps.flatMap((s) => (s.kind === 'cook' ? (s.phases ?? []).map((p) => p.sec) : []))).toEqual([
+      60, 60,
+    ]);
+    expect(bread?.piece).toMatchObject({ doughG: 105, diameterCm: 18 });
   });
 });
