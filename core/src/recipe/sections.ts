@@ -402,7 +402,13 @@ class Taking {
     const spelled = normal(first);
     const at = spelled.text.search(AMOUNT_WITH_UNIT);
     const opening = spelled.slice(0, Math.max(0, at)).trim();
-    if (at <= 0 || !/\p{L}{2}/u.test(opening.text) || !findFood(spelled.text.slice(at)) || findFood(opening.text))
+    if (
+      at <= 0 ||
+      /^[\d½¼¾][^a-z]*(?:to|or|and|plus)$/i.test(opening.text) ||
+      !/\p{L}{2}/u.test(opening.text) ||
+      !findFood(spelled.text.slice(at)) ||
+      findFood(opening.text)
+    )
       return items;
     (/\d/.test(opening.text) ? this.facts : this.headings).push(opening);
     return [spelled.slice(at), ...rest];
