@@ -197,7 +197,9 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   // flattened, filled and sealed is filling
   if (a.action === 'shape' && b.action === 'fill')
     return (
-      a.times.length === 0 && /\b(?:flatten|press|pat)/i.test(a.text) && !/\b(?:dot|smear|brush)|^butter$/i.test(b.text)
+      a.times.length === 0 &&
+      /\b(?:flatten|press|pat)/i.test(a.text) &&
+      !/\b(?:dot|smear|brush|dip)|^butter$/i.test(b.text)
     );
   // seeds hold on what is wet
   if (a.action === 'finish' && b.action === 'fill') return /\bwith water\b/i.test(a.text);

@@ -16,6 +16,7 @@ import {
 } from '../units/index.ts';
 import { withoutEntities } from './html.ts';
 import { headingOf } from './headings.ts';
+import { itemsOf } from './items.ts';
 import { Mapped } from './mapped.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import type { RecipeParts } from './sections.ts';
@@ -93,10 +94,15 @@ function instructionLines(value: unknown, of = '', depth = 0): readonly Instruct
 function usedAs(lines: readonly Mapped[]): RecipeParts['ingredients'] {
   let use: IngredientUse = 'dough';
   return lines.flatMap((line) => {
-    const heading = /:\s*$/.test(line.text) ? headingOf(line.text) : undefined;
-    if (heading?.rest !== '') return [{ line, use }];
-    ({ use } = heading);
-    return [];
+    const heading = line.text.includes(':') ? headingOf(line.text) : undefined;
+    if (!heading) return [{ line, use }];
+    if (heading.rest === '') {
+      ({ use } = heading);
+      return [];
+    }
+    // "To coat: 80 g sesame seeds, 30 g syrup"
+    const list = line.slice(line.text.length - heading.rest.length);
+    return itemsOf(list).map((item) => ({ line: item, use: heading.use }));
   });
 }
 

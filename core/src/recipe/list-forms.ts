@@ -1,5 +1,5 @@
 import { findFood } from '../foods/index.ts';
-import type { Mapped } from './mapped.ts';
+import { Mapped } from './mapped.ts';
 import { inParts, RATIO } from './normal-line.ts';
 
 /** "To 500 g of flour take 330 of water", "500 g flour takes 300 g water": a list that opens with what the rest is for. */
@@ -48,8 +48,16 @@ function inOrder(all: string, figures: string, names: string): string {
     : all;
 }
 
+/** The sign before an entry of a list. */
+const BULLET = /^\s*[*•·▢☐‣◦-]\s+/u;
 /** A list that is told in another way, in the words of a plain one: each amount with its name. */
-export const plainList = (line: Mapped): Mapped =>
+export function plainList(line: Mapped): Mapped {
+  const [bullet = ''] = BULLET.exec(line.text) ?? [];
+  const plain = inPlainWords(line.slice(bullet.length));
+  return bullet === '' ? plain : Mapped.join([line.slice(0, bullet.length), plain], '');
+}
+
+const inPlainWords = (line: Mapped): Mapped =>
   flourFirst(line)
     .replace(/^[("“]((?:[^()"“”]*,){2,}[^()"“”]*)[)"”]\.?(?= |$)/u, '$1.')
     .replace(/(?<=\p{L}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu, ' ')
@@ -110,7 +118,7 @@ export const plainList = (line: Mapped): Mapped =>
     // "salt: 1 level teaspoon", "flour – 6 glasses"
     .replace(
       new RegExp(
-        `^(\\p{L}[\\p{L} -]*?) ?[:–—-] ?(${COUNT}) ((?:heaped|level|flat|big|small|scant|rounded|good) )?(${VESSEL})(?:, ([^\\d,]*)|( (?:for|per|to) (?:each|every|the) .*))?\\.?$`,
+        `^(\\p{L}[\\p{L} -]*?) ?[:–—-] ?(${COUNT}) ((?:heaped|level|flat|big|small|scant|rounded|good) )?(${VESSEL})(?:, ([^\\d,]*)|( \\([^)]*\\)| (?:for|per|to) (?:each|every|the) .*))?\\.?$`,
         'iu',
       ),
       (_, name = '', n = '', how = '', vessel = '', more = '', per = '') =>
@@ -141,6 +149,11 @@ export const plainList = (line: Mapped): Mapped =>
       (_, name = '', n = '', unit = '') => `${n} ${unit} of ${name}`,
     )
     .replace(RATIO, inParts)
+    .replace(
+      /\bto (?:each|every) (mug|cup|glass|bowl|measure|part) of flour,? (?=an? |\d|half|one|two)/iu,
+      '1 $1 of flour, ',
+    )
+    .replace(/\bas much ([\p{L} ]{3,20}?) \((?:about )?([\p{L}\d½¼¾./ ]{3,16})\)(?: as [^.,;]*)?/iu, '$2 of $1')
     // "equal weights of flour and yoghurt", "as much yoghurt as flour, 300 g of each"
     .replace(
       /\bequal (?:weights|amounts|quantities) of ([\p{L} ]{3,20}?) and ([\p{L} ]{3,20}?)(?=[,.;]|$)/iu,

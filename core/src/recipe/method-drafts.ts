@@ -44,6 +44,8 @@ const LEAST_REST_MIN = 5;
 /** "Cover.", "Repeat.", "Let it cool.": said of what goes on already. */
 const SAID_BESIDE =
   /^(?:cover(?:ed)?(?: (?:it|them|the bowl|and))?(?: with [\p{L} ]+)?|repeat(?: with [\p{L} ]+)?|(?:let|leave) (?:it|them|this) (?:to )?cool)[.!]?$/iu;
+const HOT_PLACE =
+  /^(?:(?:in|on|a|the|hot|dry|heavy|oiled|very) )*(?:pan|griddle|skillet|tawa|hot ?plate|bakestone)\b[^.]*\b(?:heat|hot|flame|fire)\b/i;
 const ONE_SIDE = /^(?:on )?(?:1|one) side only\b|^only (?:on )?(?:1|one) side\b/i;
 const CAREFUL = /\b(?:careful|take care|mind (?:the|your)|watch out|do not touch|danger|burns?\b)/i;
 
@@ -154,12 +156,21 @@ class Drafting {
     const times = timesOf(sentence);
     const implied = impliedIn(text, times);
     // "One side only."
-    if (last?.action === 'cook' && times.length === 0 && ONE_SIDE.test(text)) {
+    if (
+      last?.action === 'cook' &&
+      times.length === 0 &&
+      (ONE_SIDE.test(text) || /^(?:then )?turn(?: (?:it|them))?(?: over)?[.!]?$/i.test(text))
+    ) {
       this.continues(last, raw, text, []);
       return;
     }
     if (times.length === 0 && (SAID_BESIDE.test(text) || /^\d{1,2}[.)]?$/.test(text))) {
       this.beside.push(raw);
+      return;
+    }
+    // "Pan over a medium heat, no oil.": where it cooks, for how long comes next
+    if (times.length === 0 && last && last.action !== 'cook' && HOT_PLACE.test(text)) {
+      this.drafts.push(draftOf('cook', sentence, []));
       return;
     }
     if (CAREFUL.test(text) && last)
@@ -168,7 +179,8 @@ class Drafting {
         caution: joined(last.caution, raw.text),
         spans: [...last.spans, raw.span()],
       };
-    else if (implied) this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text) });
+    else if (implied)
+      this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text), foldAfter: foldAfterIn(sentence) });
     else if (
       ['ball', 'fill'].includes(last?.action ?? '') &&
       ONLY_A_TIME.test(text) &&
@@ -255,7 +267,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   )
     return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)/i.test(text)) return 'chill';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|under (?:a|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|in the bowl|under (?:a|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'

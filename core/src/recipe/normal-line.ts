@@ -26,6 +26,7 @@ export const SCANNED: readonly (readonly [RegExp, string | ((m?: string) => stri
     '1',
   ],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
+  [/(?<=\btype )(\d{2})[Oo]\b/gi, '$10'],
   [/(?<![\p{L}\d])[lI][O0](?= ?(?:g|ml|min(?:ute)?s?|cm|%)(?![\p{L}]))/gu, '10'],
   [
     /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:[x×] ?\d|(?:g|kg|ml|l|dl|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|pieces|balls|%)(?![\p{L}])))/gu,
@@ -180,6 +181,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(?:an?|1|one) hour and three quarters\b/gi, '105 minutes'],
   [/,? (?:say|that['’]s|that is|which is|i\.e\.) (?:about )?(\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
+  [
+    /\b(\d+|one|two|three|four|five) and a half (minutes?|hours?)\b/gi,
+    (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}`,
+  ],
   [/\b(?:an? )?(\w+ )?(hour|minute)s? and a half\b/gi, (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}s`],
   // the speeds of a machine, each with its time
   [
@@ -230,6 +235,9 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\ban? (?=(?:pound|kilo|ounce|pint|litre|quart) of\b)/gi, '1 '],
   [NUMBER_WORD, (_, word = '') => NUMBERS[word.toLowerCase()] ?? word],
   [/(\d) fluid ounces?\b/gi, '$1 fl oz'],
+  [/(\d+(?:\.\d+)? ?(?:k?g|grams)) each (?:of )?([\p{L} ]{3,20}) and ([\p{L} ]{3,25}?)(?=[,.;]|$)/giu, '$1 $2, $1 $3'],
+  // "give it 40 seconds, turn it, give it 30"
+  [/(\d+) (seconds?|minutes?)([^.]*?\bgive it \d+)(?=,| and\b|\.(?!\d))/gi, '$1 $2$3 $2'],
   // "count to sixty" is a minute
   [/\bcount(?:ing)? to (\d{2,3})\b/gi, '$1 seconds'],
   [/(?<=\d ?(?:s|secs?|seconds?|min|mins?|minutes?) )(each|per|a) (?:way|face)\b/gi, '$1 side'],

@@ -102,7 +102,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\b(?:breads?|flatbreads?|pieces?|balls?|rounds?|wraps?|dividing|divide) \((?:about |around |approx\.? |ca\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\)/i.exec(
       text,
     ) ??
-    /(?:^|[;.] )(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g, ?(?:round|ball|pat|press|roll|flatten|shape|stretch)/im.exec(
+    /(?:^|[,;.] )(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g, ?(?:round|ball|pat|press|roll|flatten|shape|stretch)/im.exec(
       text,
     ) ??
     /\b(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?batter (?:per|a|for each)\b/i.exec(text) ??

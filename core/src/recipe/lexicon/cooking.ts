@@ -11,6 +11,7 @@ export const COOK = phrases`
   (?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|saj|sac|stone|plancha) > \d+(?:\.\d+)? ?(?:min|s\b|sec|h\b)
   (?<=^|[;,.] )griddle > (?:with|under|on)
   bake
+  baking > on
   toast
   sear
   sizzle
@@ -21,6 +22,7 @@ export const COOK = phrases`
   (?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
   (?:put|place) (?:\w+ ){0,4}?(?:in|on|onto) (?:the|a) (?:\w+ )?{pan}
   leave (?:it |them )?on the (?:hot )?{pan} > for \d
+  lay (?:on|down) (?:a|one|the) (?:bread|round|flatbread|first)
   slap
   dry-fry
   turn (?!over and roll)(?:it |them |each )?(?:over|once|and)

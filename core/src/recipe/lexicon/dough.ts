@@ -16,9 +16,10 @@ export const JOB = phrases`
   warm the (?:milk|butter|oil)
   warm (?:\d+ ?(?:ml|g) (?:of )?)?(?:milk|butter|oil)(?: and \w+)? > (?:with|in|until|to)\b
   crush (?:the |\w+ )?garlic
-  boil (?:and mash |, peel and mash )?(?:the |\d+(?:\.\d+)? ?k?g (?:of )?)?(?:\w+ )?potato\w*
+  boil (?:and mash |, peel and mash )?(?:the |[\d./½¼]+ ?(?:k?g|oz|lb) (?:of )?)?(?:\w+ )?potato\w*
   make the filling
   soften the
+  soak (?:the |\d+ ?g (?:of )?)?(?:\w+ )?(?:oats|seeds?|raisins|currants|grains?|bulgur|linseeds?|flakes)
   toast (?:the )?(?:\w+ )?(?:seeds?|cumin|sesame|nuts|spices?|caraway)
   (?:blitz|whizz|liquidise) (?:the |all the )?(?:topping|filling|sauce|dip)
 `;

@@ -32,7 +32,7 @@ export const BALL = phrases`
 
 export const DIVIDE = phrases`
   (?<=^|[,;.] |\bthen )\d{2,3} ?g (?:pieces|portions)
-  (?<=^|[;.] )\d{2,3} ?g(?= ?, ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
+  (?<=^|[,;.] )\d{2,3} ?g(?= ?, ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) > (?:about )?\d
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
   (?<=^|[;,/] )scale(?= *[;,/.(])
@@ -72,6 +72,7 @@ export const COIL = phrases`
   roll (?:it |each |them )?up !> (?:in)?to (?:[\w-]+ ){0,3}?balls?
   wind (?:it|each)
   swiss roll
+  roll {it} (?:in)?to an? (?:\w+ )?rope
   rope
 `;
 
@@ -90,7 +91,7 @@ export const FILL = phrases`
   spoon (?:in|on|over) {few}(?:filling|mixture|cheese)
   oil the tops?
   press in > {few}(?:seeds?|sesame|onions?|herbs?|olives|nigella)\b
-  dip (?:it |them |each )?(?:in|into) > {few}(?:seeds?|sesame|nigella)\b
+  dip (?:it |them |each )?(?:in|into)
   (?:sprinkle|brush) (?:\w+ ){0,3}?with water and > (?:\w+ )?(?:seeds?|sesame|nigella|scatter|sprinkle|dip)\b
   fill !> the\b
   \d+ g (?:of )?filling (?:each|on each|in each)
@@ -110,6 +111,7 @@ export const FILL = phrases`
 
 export const ROLL = phrases`
   (?<=\bthen )to > \d+(?:\.\d+)? ?cm\b
+  (?<=^)out > to \d+(?:\.\d+)? ?cm\b
   (?:lay|spread|open|work) (?:\w+ ){0,4}?with (?:a|the) (?:rolling )?pin
   roll(?:ing|s)? !> pin\b|(?:it |them |each )?(?:up )?into a cone\b|(?:them |it |each (?:one |ball )?)?in (?!to\b|a\b|between\b|half\b|one\b)
   pin out

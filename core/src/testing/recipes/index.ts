@@ -50,6 +50,7 @@ import { FORTY_EIGHTH } from './held-forty-eighth.ts';
 import { FORTY_NINTH } from './held-forty-ninth.ts';
 import { FIFTIETH } from './held-fiftieth.ts';
 import { FIFTY_FIRST } from './held-fifty-first.ts';
+import { FIFTY_SECOND } from './held-fifty-second.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -106,6 +107,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FORTY_NINTH,
   ...FIFTIETH,
   ...FIFTY_FIRST,
+  ...FIFTY_SECOND,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
