@@ -32,6 +32,9 @@ const AFTER =
 /** "After about 1 minute, flip": how long it has lain on the griddle. */
 const TURNED_AFTER =
   /^after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?),? (?:flip|turn)\b/i;
+/** "When the dough has rested for 30 minutes, divide it". */
+const HAS_WAITED =
+  /^(?:when|once|after) (?:it|they|the \w+) (?:has|have) (?:been )?(?:rest\w*|stood|standing|risen|rising|proved|proofed) for (?:about |at least )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b,?/i;
 const IDLE = new Set<Action>(['rest', 'proof', 'chill', 'temper', 'bloom']);
 /** "Brush with butter after baking", told before it is baked. */
 const ONCE_COOKED =
@@ -102,7 +105,7 @@ class Drafting {
       .reduce((left, s) => left.replace(text.slice(s.from, s.to), ''), text)
       .replace(/[\s.,;:–—-]+/g, ' ')
       .trim();
-    const waited = AFTER.exec(text);
+    const waited = AFTER.exec(text) ?? HAS_WAITED.exec(text);
     if (waited && (actions.length > 0 || /\bflame\b/i.test(text))) {
       const words = sentence.slice(0, waited[0].length);
       const cook = this.drafts.at(-1);
@@ -110,8 +113,8 @@ class Drafting {
         this.continues(cook, raw, text, timesOf(sentence));
         return;
       }
-      if (this.hasRested) this.remarks.push(words);
-      else this.drafts.push(draftOf('rest', words, timesOf(words)));
+      if (this.hasRested && !(this.drafts.length === 0 && HAS_WAITED.test(text))) this.remarks.push(words);
+      else this.drafts.push(draftOf(/\b(?:ris|pro[vo])/i.test(words.text) ? 'proof' : 'rest', words, timesOf(words)));
       this.take(sentence.slice(waited[0].length).trim());
       return;
     }
@@ -267,7 +270,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   )
     return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)/i.test(text)) return 'chill';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|in the bowl|under (?:a|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|in the bowl|under (?:a|1|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'
@@ -431,7 +434,7 @@ function impliedBehind(
   );
   const isRest =
     action === 'rest' &&
-    /^[\W]*(?:then )?(?:cover|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ bench)/i.test(
+    /^[\W]*(?:then )?(?:cover|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ (?:bench|under|covered))/i.test(
       text,
     );
   // bread that is brushed goes back on the griddle, and rests no more

@@ -2,7 +2,17 @@ import { findFood } from '../foods/index.ts';
 import { Mapped } from './mapped.ts';
 import { LARGE, largeValue, MEASURE, NUMBER_WORD, NUMBERS, SMALL, wordValue } from './number-words.ts';
 import { remembered } from './remembered.ts';
-import { bothSpeeds, PASSIVE, SPEEDS, STAGES, THIRD, TOLD, TOLD_VERB, WORK_OF_STAGE } from './told-words.ts';
+import {
+  bothSpeeds,
+  PASSIVE,
+  SPEEDS,
+  STAGES,
+  THIRD,
+  TO_BE_DONE,
+  TOLD,
+  TOLD_VERB,
+  WORK_OF_STAGE,
+} from './told-words.ts';
 
 const SHARE =
   '(?:\\d{1,2}(?:[./]\\d)?|[½¼¾]) (?!(?:g|kg|ml|l|min|h|parts?|cups?|mugs?|glass(?:es)?|bowls?|spoons?|tbsp|tsp|tins?)\\b)\\p{L}[\\p{L} -]{2,20}';
@@ -118,6 +128,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\bea\.(?= side)/gi, 'each'],
   [/\bdiv\.(?= into)/gi, 'divide'],
   [THIRD, '$1'],
+  [TO_BE_DONE, (_, verb = '') => TOLD[verb.toLowerCase()] ?? verb],
   [PASSIVE, (_, verb = '') => (verb.toLowerCase() === 'left' ? 'leave' : (TOLD[verb.toLowerCase()] ?? verb))],
   [TOLD_VERB, (_, before = '', verb = '') => before + (TOLD[verb.toLowerCase()] ?? verb)],
   [/(\p{L}{3})(?=\d)/gu, '$1 '],
@@ -264,7 +275,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/(\d) min(?:ute)?s? ([1-5]\d)(?= (?:on )?(?:each|per|a) side\b)/gi, '$1 min $2 s'],
   [/(\d) ?g (?:tub|pot|jar|carton|tin|can|packet) (?:of )?(?=\p{L})/giu, '$1 g '],
-  [/(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20}), )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi, 'rest $1 min'],
+  [
+    /(?<=\b(?:balls?|pieces|rounds|divide[^,;.]{0,20})[;,] )(\d{1,3})(?: ?min(?:utes?)?)? more(?=[,;.])/gi,
+    'rest $1 min',
+  ],
   [/(\d)\s+and\s+(?:a\s+)?half\b/gi, '$1 1/2'],
   [
     /(\d+(?:\.\d+)?)\s*(seconds?|secs?|s|minutes?|mins?|min)\b([^.]*?\b\d+) more\b(?! *(?:seconds?|secs?|s|minutes?|mins?|hours?|hrs?|h)\b)/gi,

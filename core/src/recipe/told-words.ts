@@ -9,6 +9,7 @@ export const TOLD: Readonly<Record<string, string>> = {
   rested: 'rest',
   proofed: 'proof',
   balled: 'balls',
+  left: 'leave',
   proved: 'prove',
   rose: 'rise',
   divided: 'divide',
@@ -30,6 +31,11 @@ export const TOLD: Readonly<Record<string, string>> = {
 /** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
 export const PASSIVE = new RegExp(
   `(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?= (?:(?:for|and|with|in|into|on|under|to|out|until|by|at)\\b|\\d))`,
+  'gi',
+);
+/** "The dough should be kneaded for 8 minutes", "it can then be divided". */
+export const TO_BE_DONE = new RegExp(
+  `\\b(?:should|must|needs? to|ha(?:s|ve) to|(?:is|are) to|can (?=then|now))(?: then| now)? be (?:then )?(${Object.keys(TOLD).join('|')})\\b`,
   'gi',
 );
 /** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
@@ -73,6 +79,6 @@ export const STAGES: Readonly<Record<string, string>> = {
 /** A line that is the noun of a stage and nothing more. */
 export const STAGE_ALONE = new RegExp(`^(?:${Object.keys(STAGES).join('|')})\\.?$`, 'i');
 export const WORK_OF_STAGE = new RegExp(
-  `^(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|\\s+(?=\\d)|\\.?$)`,
+  `^(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|\\s+takes\\s+|\\s+(?=\\d)|\\.?$)`,
   'i',
 );

@@ -771,6 +771,161 @@ const SCOPES: PhraseBank = {
   ],
 };
 
+const RUNS: PhraseBank = {
+  name: 'From mixing to the griddle in one breath',
+  before: '',
+  behind: '',
+  steps: [0, 0],
+  phrases: [
+    [
+      'Mix it, knead it for 8 minutes, let it rest for half an hour, cut it in 8 and roll it out; then a minute a side in a hot pan.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Mix and knead 8 minutes; 30 minutes under a bowl; eight balls; ten minutes more; roll; one minute each side.',
+      'mix, knead 8, rest 30, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Knead everything together for 8 minutes and leave it covered for an hour before dividing it into 8 and rolling it out. Cook for a minute on each side.',
+      'mix, knead 8, rest 60, divide, roll, cook 60+60',
+    ],
+    [
+      'After kneading for 8 minutes the dough rests for half an hour; it is then divided into eight, rolled to 18 cm and cooked for a minute on each side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Knead 8 minutes, rest 30, divide, roll, and cook one minute on each side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Mix to a dough, knead until smooth (8 minutes or so), cover and rest 30 minutes. Divide into 8 balls, rest another 10 minutes, then roll out thinly and cook on a hot griddle, 1 minute per side.',
+      'mix, knead 8, rest 30, divide, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Once mixed, knead for 8 minutes. Once kneaded, rest for 30 minutes. Once rested, divide into 8. Once divided, roll to 18 cm. Once rolled, cook for 1 minute a side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'When the dough has rested for 30 minutes, divide it into 8, roll each piece out and cook 1 minute a side.',
+      'mix, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'When it has doubled (about 1 hour), knock it back, divide into 8 balls and let them rest 10 minutes. Roll, then cook 1 minute a side.',
+      'mix, proof 60, knead, divide, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Let the dough rise for an hour. Meanwhile melt the butter. Divide into 8, roll, cook 1 minute a side and brush with the butter.',
+      'mix, proof 60, prepare, divide, roll, cook 60+60, finish',
+    ],
+    [
+      'Knead 8 min. Meanwhile heat the griddle. Rest the dough 30 min, divide into 8, roll, cook 1 min a side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'We mix, we knead for eight minutes, we wait for half an hour, we divide, we roll, and we cook a minute a side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'First mix. Then knead for 8 minutes. Then rest for 30 minutes. Then divide into 8. Then roll out. Finally cook for 1 minute on each side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    ['mix - knead 8 - rest 30 - divide 8 - roll - cook 1+1 min', 'mix, knead 8, rest 30, divide, roll, cook 60+60'],
+    [
+      'mix > knead 8 min > rest 30 min > divide 8 > roll 18 cm > cook 1 min/side',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Mix (3), knead (8), rest (30), divide, roll, cook (1 min a side).',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      "Mixing, 8 minutes of kneading, half an hour's rest, dividing into 8, rolling out, a minute's cooking on each side.",
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      "8 minutes' kneading, 30 minutes' rest, then divide by 8, roll to 18 cm and griddle for 1 minute each side.",
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Kneaded for 8 minutes, rested for 30, divided into 8, rolled out and cooked for 1 minute a side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'She kneads it for 8 minutes, lets it stand for half an hour, divides it into 8, rolls the pieces out and cooks them for a minute on each side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'He mixed the dough, kneaded it for 8 minutes and left it for half an hour. Then he cut it into 8, rolled each piece out and baked it for a minute on each side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Everybody kneads for 8 minutes, covers their dough for half an hour, divides it into 2, rolls it out and cooks it 1 minute a side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'The dough should be kneaded for 8 minutes and then left to rest for 30 minutes. It can then be divided into 8. Each piece should be rolled out to 18 cm and cooked for 1 minute on each side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'The dough must be kneaded for 8 minutes. It must rest for 30 minutes. Then it must be divided into 8 and rolled out. The breads are baked for a minute on each side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'You knead it for 8 minutes, you let it rest for 30 minutes, you divide it into 8, you roll it out, you cook it 1 minute a side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Kneading takes 8 minutes, resting half an hour. Divide into 8, roll out. Cooking takes a minute a side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Knead: 8 min; rest: 30 min; pieces: 8; roll: 18 cm; cook: 1 min a side',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    ["Knead 8', rest 30', divide 8, roll, cook 1' + 1'.", 'mix, knead 8, rest 30, divide, roll, cook 60+60'],
+    [
+      'Knead (8 min). Rest (30 min). Divide (8 pcs). Roll (18 cm). Cook (1 min per side).',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Knead for 8 minutes; cover; after 30 minutes divide into 8; roll out; cook 1 minute a side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Knead for 8 minutes. Half an hour later divide it into 8, roll it out and cook it for 1 minute a side.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Knead for 8 minutes. Wait half an hour. Divide into 8. Ball. Wait ten minutes. Roll. Cook a minute a side.',
+      'mix, knead 8, rest 30, divide, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Divide the rested dough (30 minutes) into 8, roll out and cook 1 minute a side.',
+      'mix, divide, roll, cook 60+60',
+    ],
+    [
+      'Leave the kneaded dough for 30 minutes, divide into 8 and roll. Cook 1 minute a side.',
+      'mix, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Rest the kneaded dough, covered, for at least 20 minutes. Divide into 8, roll out, and cook in a dry pan for 1 minute on each side, or until brown spots show.',
+      'mix, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Rub in the lard, add the water, knead for 3 minutes, rest 30 minutes, make 8 balls, rest 10 minutes, roll thin, cook 40 seconds a side, keep warm in a cloth.',
+      'mix, mix, knead 3, rest 30, ball, rest 10, roll, cook 40+40, finish',
+    ],
+    [
+      'Make the batter, leave it for an hour, pour 80 g on to the griddle, spread thin, cook 2 minutes, flip, 1 minute.',
+      'mix, rest 60, divide, shape, cook 120+60',
+    ],
+    [
+      'Scald the flour with the boiling water, leave for 10 minutes, knead 5 minutes, make 8 balls, press to 14 cm, cook 1 minute, turn, 1 minute.',
+      'mix, rest 10, knead 5, ball, shape, cook 60+60',
+    ],
+  ],
+};
+
 const AFTERWARDS: PhraseBank = {
   name: 'Once it is cooked',
   before:
@@ -843,5 +998,6 @@ export const PHRASE_BANKS: readonly PhraseBank[] = [
   MIXING,
   TIMES,
   SCOPES,
+  RUNS,
   AFTERWARDS,
 ];
