@@ -102,6 +102,7 @@ const OPEN = [
   'filling apart, with its own steps',
   'long headings, times set apart under them',
   'a filling and a dip beside',
+  'one paragraph, so much to what was named before',
 ];
 
 describe('texts whose expectation was written first', () => {

@@ -93,7 +93,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [TWO_TONGUES, inOneTongue],
   // "Stesura / press: 14 cm": work in two languages
   [
-    /^(?!(?:mix|knead|roll|press|stretch|shape|cook|bake|pat|round|ball)\b)\p{L}+ ?\/ ?(mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\b/iu,
+    /(?<=^|[,;] )(?!(?:mix|knead|roll|press|stretch|shape|cook|bake|pat|round|ball|rest|fold|cover|divide|proof|rise|chill)\b)\p{L}+ ?\/ ?(mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\b/giu,
     '$1',
   ],
   ...SCANNED,

@@ -65,6 +65,8 @@ const halfOf = (amount: string): string => amount.replace(/^[\d.]+/, (n) => Stri
 /** "500 g flour; 300 g water; makes 8": how many, behind a list. */
 const FACT_BEHIND =
   /(?:[:;,–—-] ?(?:(?:that|this|it|which) )?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
+/** Behind such words a list begins, though they name a food: "to make ten rye flatbreads, mix". */
+const LEADS_TO_LIST = /(?:[,:]|\b(?:mix|take|use|needs?|want|combine|weigh|put|with|from|is|are|has|gets?))$/i;
 /** The first amount with its measure, in one spelling. */
 const AMOUNT_WITH_UNIT =
   /(?:about |approx\.? |roughly )?(?:\d[\d.,/]*(?: ?[½¼¾])?(?: \d\/\d)?|[½¼¾⅓⅔]) ?(?:k?g|m?l|oz|lb|pints?|%|cups?|tbsp|tsp|mugs?|glass(?:es)?|bowls?|parts?|(?:tea|table)?spoons?|handfuls?)(?![\p{L}])/iu;
@@ -391,8 +393,7 @@ class Taking {
     if (
       first &&
       rest.length > 1 &&
-      /^(?:to make|for) \p{L}+(?: \p{L}+)?$/iu.test(first.text) &&
-      !findFood(first.text)
+      /^to make [\p{L}\d]+(?: \p{L}+){0,3}$|^for \p{L}+(?: (?:breads|pieces|people|wraps))?$/iu.test(first.text)
     ) {
       this.facts.push(first);
       return this.withoutOpening(rest);
@@ -407,7 +408,7 @@ class Taking {
       /^[\d½¼¾][^a-z]*(?:to|or|and|plus)$/i.test(opening.text) ||
       !/\p{L}{2}/u.test(opening.text) ||
       !findFood(spelled.text.slice(at)) ||
-      findFood(opening.text)
+      (findFood(opening.text) && !LEADS_TO_LIST.test(opening.text))
     )
       return items;
     (/\d/.test(opening.text) ? this.facts : this.headings).push(opening);

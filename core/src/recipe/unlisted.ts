@@ -19,6 +19,8 @@ const DUSTING =
 const BRUSHING =
   /\b(?:brush|smear|drizzl|spread|rub|dot|slather|paint|bast|appl)(?:e|ed|y|ying|ing|s)?\b[^.]*?\b((?:melted |soft |garlic |herb |clarified |olive )*(?:butter|ghee|oil|honey))\b/i;
 
+/** "Butter them while hot", "butter, fold": the fat is the verb. */
+const BUTTERING = /(?:^|[,;] |\band )(butter|oil)(?=$|[,;.]| (?:it|them|the|each|while|when|as)\b)/i;
 /** "… with a little ghee", while it cooks. */
 const WITH_FAT = /\bwith (?:a |some )?(?:little |few drops of |drop of )?((?:\w+ )?(?:ghee|butter|oil))\b/i;
 
@@ -42,7 +44,9 @@ function unlistedOutside(
     });
   const cooked = drafts.findIndex((x) => x.action === 'cook');
   for (const d of drafts) {
-    const brush = ['finish', 'clap', 'fill', 'cook'].includes(d.action) ? BRUSHING.exec(d.text) : null;
+    const brush = ['finish', 'clap', 'fill', 'cook'].includes(d.action)
+      ? (BRUSHING.exec(d.text) ?? (d.action === 'cook' ? null : BUTTERING.exec(d.text)))
+      : null;
     const fat = d.action === 'cook' ? WITH_FAT.exec(d.text) : null;
     if (fat)
       found.push({ food: findFood(fat[1] ?? '') ?? foodById('oil'), use: 'griddle', gPerPiece: 2, from: fat[0] });

@@ -61,6 +61,7 @@ export const ASIDE = phrases`
   (?:continue|carry on|repeat) with
   brush off
   wipe
+  fill (?:it |them )?and (?:eat|serve|enjoy)
   (?:mark|score) a cross
   snip
   line (?:a|the|your) \w+

@@ -86,6 +86,7 @@ export const MIX = phrases`
   combines?
   stirs?
   whisk
+  moisten > with\b
   blitz
   whizz
   beat

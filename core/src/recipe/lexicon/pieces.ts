@@ -55,7 +55,7 @@ export const DIVIDE = phrases`
   scaling > \d
   cut (?:in|to) > {n}
   cut (?:out|in(?:to)?) > (?:rounds|farls|squares|triangles)\b
-  cut > \d{2,3} ?g (?:pieces|squares|rounds|rolls)\b
+  cut(?: (?:in)?to)? > \d{2,3} ?g (?:pieces|squares|rounds|rolls)\b
   share(?: it| the dough)?(?: out)? > (?:in(?:to)?|between)\b
   (?:form|cut|make) > \d{1,2} (?:\w+ )?(?:pieces|portions)\b
   (?:break|pull|pinch|tear|cut) off
@@ -96,6 +96,7 @@ export const FILL = phrases`
   fill !> the\b
   \d+ g (?:of )?filling (?:each|on each|in each)
   (?<=\b(?:thin|out|flat)[,;] )butter(?= *[,;])
+  (?<=[,;] )butter(?=, (?:fold|roll|coil|pleat))
   stuff > (?:the|each|them|it|with|every)\b
   dot (?:\w+ )?with > (?:\w+ )?(?:butter|ghee|oil)
   cover (?:\w+ ){0,3}?with (?:the )?filling

@@ -51,6 +51,7 @@ import { FORTY_NINTH } from './held-forty-ninth.ts';
 import { FIFTIETH } from './held-fiftieth.ts';
 import { FIFTY_FIRST } from './held-fifty-first.ts';
 import { FIFTY_SECOND } from './held-fifty-second.ts';
+import { FIFTY_THIRD } from './held-fifty-third.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -108,6 +109,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FIFTIETH,
   ...FIFTY_FIRST,
   ...FIFTY_SECOND,
+  ...FIFTY_THIRD,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
