@@ -72,7 +72,7 @@ const plainLine = (line: Mapped): Mapped =>
     // the quotes of a file whose cells commas part
     .replace(/^"[^"]*"(?:[,;]"[^"]*")+$/, (row = '') => row.replace(/"/g, ''))
     // an empty cell
-    .replace(/(?<=\p{L})\s*\|\s*$/u, '')
+    .replace(/(?<=\p{L})\s*\|\s*[–—-]?\s*$/u, '')
     .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')
     .replace(/(?:\s\.){3,}\s*|\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
@@ -94,12 +94,18 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(TIME_OF_DAY, '')
     .trim();
 
+/** "o Mix": a letter that some use for a bullet. */
+const bulleted = (line: Mapped): Mapped => line.replace(/^o (?=\p{Lu}\p{Ll}|\d)/u, '• ');
+/** "Spelt wraps        Portions: 16": how many, beside the title. */
+const besideTitle = (line: Mapped): readonly Mapped[] =>
+  line.split(/\s{3,}(?=(?:portions?|makes|yields?|quantity|serves)\b[ :]*[\dlI])/gi);
+
 /**
  * The lines of a text as they were written before something broke them: where a word is cut or a figure parted from its unit the text is
  * taken for a scan, and lines that go on in small letters are joined.
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
-  const lines = unwrapped(all);
+  const lines = unwrapped(all.flatMap(besideTitle).map(bulleted));
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
   const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines);
   const told = asked.flatMap(undashed);

@@ -6,7 +6,7 @@ export type Part = 'unknown' | 'ingredients' | 'method' | 'keeping' | 'passed';
 
 const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   [
-    /^(?:the )?(?:filling|stuffing)s?(?: ingredients)?$|^for (?:the |a )?(?:\w+ )?(?:filling|stuffing)$/i,
+    /^(?:the )?(?:filling|stuffing)s?(?: ingredients)?$|^(?:for )?(?:the )?inside$|^for (?:the |a )?(?:\w+ )?(?:filling|stuffing)$/i,
     'ingredients',
     'fill',
   ],

@@ -30,12 +30,17 @@ export function inParts(ratio: string): string {
 }
 
 /** What a scan takes for figures, and is none. */
-export const SCANNED: readonly (readonly [RegExp, string | ((m?: string) => string)])[] = [
+export const SCANNED: readonly (readonly [RegExp, string | ((...m: string[]) => string)])[] = [
+  [
+    /(?<![\p{L}\d])(\p{L}{2,})1(\p{L}+)(?![\p{L}\d])|(?<![\p{L}\d])(\p{L})1(\p{L}{2,})(?![\p{L}\d])/gu,
+    (_, a = '', b = '', c = '', d = '') => `${a || c}l${b || d}`,
+  ],
   [
     /(?<![\p{L}\d])[lI](?= (?:lb|oz|pint|kg|g|dl|l|ml|cup|tsp|tbsp|min|minutes?|hours?|egg|level|heaped|teasp|tablesp)\b)/gu,
     '1',
   ],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
+  [/(?<=\b(?:portions?|makes|yields?|quantity|serves)[ :]+)[lI](?=\d\b)/giu, '1'],
   [/(?<=\btype )(\d{2})[Oo]\b/gi, '$10'],
   [/(?<![\p{L}\d])[lI][O0](?= ?(?:g|ml|min(?:ute)?s?|cm|%)(?![\p{L}]))/gu, '10'],
   [
@@ -98,10 +103,6 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   ...SCANNED,
   // a scan takes letters for figures
-  [
-    /(?<![\p{L}\d])(\p{L}{2,})1(\p{L}+)(?![\p{L}\d])|(?<![\p{L}\d])(\p{L})1(\p{L}{2,})(?![\p{L}\d])/gu,
-    (_, a = '', b = '', c = '', d = '') => `${a || c}l${b || d}`,
-  ],
   [/(?<![\p{L}\d])(\p{L}+)0(\p{L}{2,})(?![\p{L}\d])/gu, '$1o$2'],
   [/\b2 ?[x×] ?(\d+(?:[.,]\d+)?) ?(seconds?|secs?|s|minutes?|mins?)\b/gi, '$1 $2 per side'],
   [SPEEDS, (all = '', a = '', b = '') => bothSpeeds(all, a, b)],
@@ -179,6 +180,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= (?:on the bench|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
     'rest $1 min',
   ],
+  [/(?<=\b(?:coil|under)[,;] )(\d{1,3}) ?min(?:ute)?s?(?=[,;.]|$)/gi, 'rest $1 min'],
   [
     /(?<=\bfold(?:s|ed)?(?: once| again)?[,;] )(?:another )?(\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?)\b(?! apart)/gi,
     'rest $1 $2',
@@ -355,7 +357,7 @@ export function withoutBullet(line: Mapped): Mapped {
   return (
     line
       .replace(/^\s*(?:\p{Extended_Pictographic}\uFE0F?\s*)+/u, '')
-      .replace(/^\s*(?:[-=]>|[•*·▢□☐✓‣◦►>#①-⑳]+|[-–—]+(?=\s))\s*/u, '')
+      .replace(/^\s*(?:[-=]>|o(?=\s+\p{Lu})|[•*·▢□☐✓‣◦►>#①-⑳]+|[-–—]+(?=\s))\s*/u, '')
       // "3 BULK PROOF – 65 minutes"
       .replace(
         /^\s*\d{1,2}\s+(?=(?:MIX|KNEAD|(?:BULK )?PROOF|BULK|(?:BENCH )?REST|DIVIDE|SCALE|BALL|ROUND|SHAPE|FLATTEN|STRETCH|ROLL|FOLD|CHILL|COOK|BAKE|BRUSH)\b)/,

@@ -3,7 +3,7 @@ import type { ReadIngredient } from './ingredient-line.ts';
 import { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 
-const VESSEL = '(cup|mug|glass|bowl|jar|part|measure|handful)';
+const VESSEL = '(cup|mug|glass|bowl|jar|part|measure|handful|scoop|spoon)';
 /** "½ tsp salt per cup of flour", "a teaspoon for every 3 cups": by what of the flour it goes. */
 const PER = new RegExp(
   `\\s(?:per|for (?:each|every)|to (?:each|every)) (?:(\\d+) )?${VESSEL}(?:e?s)?(?: of (?:the )?flour)?\\.?$`,

@@ -227,7 +227,7 @@ class Taking {
       this.hasHeaded.add(heading.part);
       [this.part, this.use] = [heading.part, heading.use];
       const head = line.slice(0, line.text.length - heading.rest.length);
-      (/\d ?(?:k?g|ml|%)/.test(head.text) ? this.notUnderstood : this.headings).push(head);
+      (/\d ?(?:k?g|ml|%|min|h\b|hours?)/.test(head.text) ? this.notUnderstood : this.headings).push(head);
       if (heading.rest === '') return undefined;
       if (heading.part === 'keeping') {
         // of a labelled line the label holds for that line alone
@@ -373,6 +373,11 @@ class Taking {
     return line.slice(0, many.index).trim();
   }
 
+  /** Whether anything has been told to do yet. */
+  private get hasWork(): boolean {
+    return this.method.some((m) => actionsIn(normalLine(m.text)).length > 0);
+  }
+
   private placeSentence(told: Mapped): void {
     const s = this.withoutFact(told);
     const work = WORK_THEN_AMOUNT.exec(s.text);
@@ -382,7 +387,7 @@ class Taking {
       return;
     }
     if (isShortFact(s.text) && itemsOf(s).length < 3) this.facts.push(s);
-    else if (itemsOf(s).length > 1 || (this.method.length === 0 && isAmount(s.text))) this.list(s);
+    else if (itemsOf(s).length > 1 || (!this.hasWork && (isAmount(s.text) || isNamedFood(s.text)))) this.list(s);
     else this.method.push(s);
   }
 
@@ -489,6 +494,11 @@ class Taking {
 /** "Empty the pot into the bowl: 1 pot of yoghurt." */
 const WORK_THEN_AMOUNT =
   /^(?:empty|fill|measure|weigh|tip|start)\b[^:\d]{3,50}:\s+(?=(?:\d|[½¼¾]|an? |half )[^.;]{3,40}\.?$)/i;
+/** "Yeast: a piece like a walnut." */
+const isNamedFood = (text: string): boolean => {
+  const [, name = ''] = /^(\p{L}[\p{L} ]{2,20}): [^:.\d]{3,40}\.?$/u.exec(text) ?? [];
+  return name !== '' && findFood(name) !== undefined && actionsIn(normalLine(text)).length === 0;
+};
 /** "10 g salt." before anything is done. */
 const isAmount = (text: string): boolean =>
   looksLikeIngredient(text) &&

@@ -23,7 +23,7 @@ const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|
 const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:['′]|(?:g|min|mins|minutes|h|hours?|s|secs?|seconds)\b)/i;
 /** "…, oil 5 %, salt": a list that goes on with an amount. */
 const NAME_LAST = /\p{L}{3}.*\d ?(?:%|k?g|m?l)\s*[,;/–-] \p{L}[\p{L} ]{2,24}$/u;
-const MARKED = /^(?:[-–—*•·▢☐>#]|[a-z]\) )/u;
+const MARKED = /^(?:o \p{Lu}|[-–—*•·▢☐>#]|[a-z]\) )/u;
 /** A line that ends with a bare verb is no item of a list if it is so long. */
 const LONG = 60;
 const NUMBERED = /^\d{1,2}[.)] /;

@@ -148,7 +148,7 @@ export const SHAPE = phrases`
   spread (?:with the back|thin|(?:it |them )?out)
   spread (?:it |them )?to > (?:about )?\d
   spread (?:\w+ )?ladle(?:ful)?
-  pour in (?:half|a third|a quarter|some|enough|\d+ ?(?:ml|g)) (?:of )?(?:the )?batter
+  pour in (?:about )?(?:half|a third|a quarter|some|enough|\d+ ?(?:ml|g)) (?:of )?(?:the )?batter
   drop (?:\w+ ){0,4}?(?:spoonfuls?|batter)
   pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*
   pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)

@@ -55,6 +55,7 @@ export const REST = phrases`
   (?:put|set|leave) (?:\w+ ){0,2}?to (?:one|a) side
   (?:\d+[- ]minute|\d+[- ]min|short|brief|a) rest
   (?:a )?rest of > (?:about )?\d
+  (?:put|set|leave) (?:it|them|the dough) (?:by|near|next to|on) the (?:stove|radiator|fire|heater|boiler)
   put (?:it|them|the dough) in (?:a|the) bag > for\b
   nap > of \d
   let (?:the yeast|it|them) (?:do (?:its|their) (?:work|thing)|work) > for\b
