@@ -3,7 +3,7 @@ import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn } from './actions.ts';
 import { answerOf } from './answers.ts';
 import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
-import { itemsOf, withFoodsAlone } from './items.ts';
+import { itemsOf } from './items.ts';
 import {
   FACT,
   isInList,
@@ -14,12 +14,9 @@ import {
   looksLikeIngredient,
   looksTimed,
   MAKE,
-  STARTS_WITH_AMOUNT,
 } from './line-kinds.ts';
 import {
-  asPercent,
   BARE_NOUN,
-  COLOUR_ALONE,
   IN_CAPITALS,
   LEAD,
   LONG_LEAD,
@@ -32,8 +29,9 @@ import {
 import type { GivenOwner } from './result.ts';
 import { type ListLine, listLine } from './list-lines.ts';
 import { Mapped } from './mapped.ts';
+import { entriesOf, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
 import { sentencesOf } from './sentences.ts';
-import { normal, normalLine, withoutBullet } from './normal-line.ts';
+import { normalLine, withoutBullet } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
 import { isBareTitle, isNamedTitle, isTitle, OPENING, OPENING_LABEL, plainTitle, titleIn } from './titles.ts';
 
@@ -56,20 +54,9 @@ export interface RecipeParts {
 /** A line that says by its own label that it is no part of the bread. */
 const LABELLED =
   /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|difficulty|level|active time|hands-on time) ?: ?\S/i;
-const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
-/** "I used 500 g of flour": what stands before the first amount is of no ingredient. */
-const TOLD_LIST =
-  /^(?:(?:so|now|for [\w ]{3,25}?),? )?(?:(?:i|we) )?(?:use|take|put|used|took|weigh(?:ed)?(?: out)?|what (?:i|we|you) need is|(?:my|our|the) formula is|it is|(?:we )?start(?:ed)?(?: \w+){0,3} with|(?:everyone|everybody|(?:each|every)(?: of (?:them|us)| person| pupil| student)?) (?:gets|takes|has|needs|uses|weighs(?: out)?)|per (?:person|head|pupil|student|pair|table)|(?:the|my|our) (?:dough|formula|recipe|mix) (?:is|was|has|takes|holds)|(?:measure|weigh) out|(?:for [\w -]{3,30} )?(?:you|we|i) (?:will )?(?:want|need)) (?=\d|an? |½|half|(?:one|two|three|four|five|six|seven|eight|nine|ten)\b|\w+(?:teen|ty)\b)/i;
-/** Half of an amount with its measure. */
-const halfOf = (amount: string): string => amount.replace(/^[\d.]+/, (n) => String(Number(n) / 2));
 /** "500 g flour; 300 g water; makes 8": how many, behind a list. */
 const FACT_BEHIND =
   /(?:[:;,–—-] ?(?:(?:that|this|it|which) )?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
-/** Behind such words a list begins, though they name a food: "to make ten rye flatbreads, mix". */
-const LEADS_TO_LIST = /(?:[,:]|\b(?:mix|take|use|needs?|want|combine|weigh|put|with|from|is|are|has|gets?))$/i;
-/** The first amount with its measure, in one spelling. */
-const AMOUNT_WITH_UNIT =
-  /(?:about |approx\.? |roughly )?(?:\d[\d.,/]*(?: ?[½¼¾])?(?: \d\/\d)?|[½¼¾⅓⅔]) ?(?:k?g|m?l|oz|lb|pints?|%|cups?|tbsp|tsp|mugs?|glass(?:es)?|bowls?|parts?|(?:tea|table)?spoons?|handfuls?)(?![\p{L}])/iu;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -391,66 +378,12 @@ class Taking {
     else this.method.push(s);
   }
 
-  /** A list whose first amount stands behind words that are of no ingredient: "to make 8 breads you need 500 g flour, …". */
-  private withoutOpening(items: readonly Mapped[]): readonly Mapped[] {
-    const [first, ...rest] = items;
-    // "to make eight, take 500 g flour, …"
-    if (
-      first &&
-      rest.length > 1 &&
-      /^to make [\p{L}\d]+(?: \p{L}+){0,3}$|^for \p{L}+(?: (?:breads|pieces|people|wraps))?$/iu.test(first.text)
-    ) {
-      this.facts.push(first);
-      return this.withoutOpening(rest);
-    }
-    const later = rest.filter((i) => STARTS_WITH_AMOUNT.test(normalLine(i.text)));
-    if (!first || later.length === 0 || 2 * later.length < rest.length) return items;
-    const spelled = normal(first);
-    const at = spelled.text.search(AMOUNT_WITH_UNIT);
-    const opening = spelled.slice(0, Math.max(0, at)).trim();
-    if (
-      at <= 0 ||
-      /^[\d½¼¾][^a-z]*(?:to|or|and|plus)$/i.test(opening.text) ||
-      !/\p{L}{2}/u.test(opening.text) ||
-      !findFood(spelled.text.slice(at)) ||
-      (findFood(opening.text) && !LEADS_TO_LIST.test(opening.text))
-    )
-      return items;
-    (/\d/.test(opening.text) ? this.facts : this.headings).push(opening);
-    return [spelled.slice(at), ...rest];
-  }
-
   private list(line: Mapped): void {
-    let before = '';
-    const told = asPercent(this.withoutOpening(itemsOf(line.replace(TOLD_LIST, ''))));
-    for (const item of this.use === 'dough' ? told : told.flatMap(withFoodsAlone)) {
-      if (/^total\b/i.test(item.text)) {
-        this.facts.push(item);
-        continue;
-      }
-      // "two teaspoons of soda and the same of salt"
-      let whole = item
-        .replace(/^(?:the )?same (?:(?:amount|weight|quantity) )?of\b/i, () => before)
-        .replace(/^half (?:its|that) (?:own )?(?:weight|amount) (?:of|in)\b/i, () => halfOf(before));
-      // "250 g of wholemeal flour, 250 of white"
-      const last = this.ingredients.at(-1)?.line.text ?? '';
-      if (COLOUR_ALONE.test(whole.text) && findFood(last)?.role === 'flour') {
-        this.ingredients.push({
-          line: whole.replace(/\.?$/, ' flour'),
-          use: this.part === 'method' ? 'dough' : this.use,
-        });
-        continue;
-      }
-      // "three handfuls of flour, one of semolina"
-      const [, vessel = ''] =
-        /^[\d./½¼¾]+ ((?:handful|cup|mug|glass|bowl|spoon|tbsp|tsp|(?:tea|table)spoon|part|measure)(?:e?s)?)\b/.exec(
-          normalLine(before),
-        ) ?? [];
-      if (vessel !== '')
-        whole = whole.replace(/^(\d+|one|two|three|half|a half) of /i, (_, n = '') => `${n} ${vessel} of `);
-      before = MEASURE.exec(normalLine(whole.text))?.[0] ?? before;
-      this.ingredients.push({ line: whole, use: this.part === 'method' ? 'dough' : this.use });
-    }
+    const use = this.part === 'method' ? 'dough' : this.use;
+    const { items, facts, openings } = entriesOf(line, use, this.ingredients.at(-1)?.line);
+    this.ingredients.push(...items.map((item) => ({ line: item, use })));
+    this.facts.push(...facts);
+    this.headings.push(...openings);
   }
 
   private place(body: Mapped): void {
@@ -490,20 +423,6 @@ class Taking {
     else this.notUnderstood.push(body);
   }
 }
-
-/** "Empty the pot into the bowl: 1 pot of yoghurt." */
-const WORK_THEN_AMOUNT =
-  /^(?:empty|fill|measure|weigh|tip|start)\b[^:\d]{3,50}:\s+(?=(?:\d|[½¼¾]|an? |half )[^.;]{3,40}\.?$)/i;
-/** "Yeast: a piece like a walnut." */
-const isNamedFood = (text: string): boolean => {
-  const [, name = ''] = /^(\p{L}[\p{L} ]{2,20}): [^:.\d]{3,40}\.?$/u.exec(text) ?? [];
-  return name !== '' && findFood(name) !== undefined && actionsIn(normalLine(text)).length === 0;
-};
-/** "10 g salt." before anything is done. */
-const isAmount = (text: string): boolean =>
-  looksLikeIngredient(text) &&
-  /\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp|cups?|mugs?|glass(?:es)?|bowls?|parts?|spoons?)\b/i.test(normalLine(text)) &&
-  actionsIn(normalLine(text)).length === 0;
 
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}$/u;
 /** A stage that is an order: where its line does not say it again it is done. */

@@ -1,0 +1,98 @@
+import { findFood } from '../foods/index.ts';
+import type { IngredientUse } from '../formula/index.ts';
+import { actionsIn } from './actions.ts';
+import { itemsOf, withFoodsAlone } from './items.ts';
+import { looksLikeIngredient, STARTS_WITH_AMOUNT } from './line-kinds.ts';
+import type { Mapped } from './mapped.ts';
+import { normal, normalLine } from './normal-line.ts';
+import { asPercent, COLOUR_ALONE } from './openings.ts';
+
+const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
+/** Half of an amount with its measure. */
+const halfOf = (amount: string): string => amount.replace(/^[\d.]+/, (n) => String(Number(n) / 2));
+/** Behind such words a list begins, though they name a food: "to make ten rye flatbreads, mix". */
+const LEADS_TO_LIST = /(?:[,:]|\b(?:mix|take|use|needs?|want|combine|weigh|put|with|from|is|are|has|gets?))$/i;
+/** The first amount with its measure, in one spelling. */
+const AMOUNT_WITH_UNIT =
+  /(?:about |approx\.? |roughly )?(?:\d[\d.,/]*(?: ?[½¼¾])?(?: \d\/\d)?|[½¼¾⅓⅔]) ?(?:k?g|m?l|oz|lb|pints?|%|cups?|tbsp|tsp|mugs?|glass(?:es)?|bowls?|parts?|(?:tea|table)?spoons?|handfuls?)(?![\p{L}])/iu;
+/** "To make eight", "for ten people": how many, before a list. */
+const HOW_MANY = /^to make [\p{L}\d]+(?: \p{L}+){0,3}$|^for \p{L}+(?: (?:breads|pieces|people|wraps))?$/iu;
+
+/** A list in one line: its entries, how many they are for, and words before them that are of no ingredient. */
+interface ListEntries {
+  readonly items: readonly Mapped[];
+  readonly facts: readonly Mapped[];
+  readonly openings: readonly Mapped[];
+}
+
+/** A list whose first amount stands behind words that are of no ingredient: "to make 8 breads you need 500 g flour, …". */
+function withoutOpening(all: readonly Mapped[]): ListEntries {
+  const [first, ...rest] = all;
+  const whole: ListEntries = { items: all, facts: [], openings: [] };
+  if (!first) return whole;
+  if (rest.length > 1 && HOW_MANY.test(first.text)) {
+    const more = withoutOpening(rest);
+    return { ...more, facts: [first, ...more.facts] };
+  }
+  const later = rest.filter((i) => STARTS_WITH_AMOUNT.test(normalLine(i.text)));
+  const spelled = normal(first);
+  const at = spelled.text.search(AMOUNT_WITH_UNIT);
+  const opening = spelled.slice(0, Math.max(0, at)).trim();
+  const leads = LEADS_TO_LIST.test(opening.text);
+  const isList = rest.length === 0 ? leads : later.length > 0 && 2 * later.length >= rest.length;
+  if (!isList || at <= 0 || !/\p{L}{2}/u.test(opening.text)) return whole;
+  if (/^[\d½¼¾][^a-z]*(?:to|or|and|plus)$/i.test(opening.text)) return whole;
+  if (!findFood(spelled.text.slice(at)) || (findFood(opening.text) && !leads)) return whole;
+  const items = [spelled.slice(at), ...rest];
+  return /\d/.test(opening.text)
+    ? { items, facts: [opening], openings: [] }
+    : { items, facts: [], openings: [opening] };
+}
+
+/** The entries of a list in one line. `last`: the ingredient before it, to which "250 of white" refers. */
+export function entriesOf(line: Mapped, use: IngredientUse, last: Mapped | undefined): ListEntries {
+  const told = withoutOpening(itemsOf(line));
+  const facts = [...told.facts];
+  const items: Mapped[] = [];
+  let before = '';
+  const named = asPercent(told.items);
+  for (const item of use === 'dough' ? named : named.flatMap(withFoodsAlone)) {
+    if (/^total\b/i.test(item.text)) {
+      facts.push(item);
+      continue;
+    }
+    // "two teaspoons of soda and the same of salt"
+    const same = item
+      .replace(/^(?:the )?same (?:(?:amount|weight|quantity) )?of\b/i, () => before)
+      .replace(/^half (?:its|that) (?:own )?(?:weight|amount) (?:of|in)\b/i, () => halfOf(before));
+    // "250 g of wholemeal flour, 250 of white"
+    const earlier = (items.at(-1) ?? last)?.text ?? '';
+    if (COLOUR_ALONE.test(same.text) && findFood(earlier)?.role === 'flour') {
+      items.push(same.replace(/\.?$/, ' flour'));
+      continue;
+    }
+    // "three handfuls of flour, one of semolina"
+    const [, vessel = ''] = VESSEL_BEFORE.exec(normalLine(before)) ?? [];
+    const whole =
+      vessel === '' ? same : same.replace(/^(\d+|one|two|three|half|a half) of /i, (_, n = '') => `${n} ${vessel} of `);
+    before = MEASURE.exec(normalLine(whole.text))?.[0] ?? before;
+    items.push(whole);
+  }
+  return { items, facts, openings: told.openings };
+}
+const VESSEL_BEFORE =
+  /^[\d./½¼¾]+ ((?:handful|cup|mug|glass|bowl|spoon|tbsp|tsp|(?:tea|table)spoon|part|measure)(?:e?s)?)\b/;
+
+/** "Empty the pot into the bowl: 1 pot of yoghurt." */
+export const WORK_THEN_AMOUNT =
+  /^(?:empty|fill|measure|weigh|tip|start)\b[^:\d]{3,50}:\s+(?=(?:\d|[½¼¾]|an? |half )[^.;]{3,40}\.?$)/i;
+/** "Yeast: a piece like a walnut." */
+export const isNamedFood = (text: string): boolean => {
+  const [, name = ''] = /^(\p{L}[\p{L} ]{2,20}): [^:.\d]{3,40}\.?$/u.exec(text) ?? [];
+  return name !== '' && findFood(name) !== undefined && actionsIn(normalLine(text)).length === 0;
+};
+/** "10 g salt." before anything is done. */
+export const isAmount = (text: string): boolean =>
+  looksLikeIngredient(text) &&
+  /\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp|cups?|mugs?|glass(?:es)?|bowls?|parts?|spoons?)\b/i.test(normalLine(text)) &&
+  actionsIn(normalLine(text)).length === 0;
