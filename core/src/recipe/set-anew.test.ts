@@ -3,7 +3,7 @@ import { isRest } from '../method/index.ts';
 import { RECIPE_TEXTS } from '../testing/recipes/index.ts';
 import { importRecipe } from './index.ts';
 
-/** Of the texts that are no page, no table and no scan, which say the same however they are set, every fifth. */
+/** Of the texts that are no page, no table and no scan, which say the same however they are set, every sixth. */
 const TEXTS = RECIPE_TEXTS.filter((t) => !/[<>{|]/.test(t.text) && !/table|scan|comma/.test(t.manner)).map(
   (t) => t.text,
 );
