@@ -67,7 +67,7 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
 const SLASH = /\s+\/\s+/g;
 /** Two columns of a page that nothing parts but room, which a scan loses. */
 const COLUMNS =
-  /(?<!\b(?:about|with|or|plus|and|in|of|to|per|for))\s+(?=(?:about )?(?:\d+\/\d+|\d+(?:[.,]\d+)?[½¼¾]?|[½¼¾])\s*(?:g|kg|ml|l|oz|lb|pints?|cups?|tsp|tbsp|(?:tea|table)spoons?)\.?\s+\p{L})/gu;
+  /(?<!\b(?:about|with|or|plus|and|in|of|to|per|for|every|each))\s+(?=(?:about )?(?:\d+\/\d+|\d+(?:[.,]\d+)?[½¼¾]?|[½¼¾])\s*(?:g|kg|ml|l|oz|lb|pints?|cups?|tsp|tbsp|(?:tea|table)spoons?)\.?\s+\p{L})/gu;
 /** "Wheat flour  700 g   Salt  14 g": the same with the names first. */
 const NAMES_FIRST =
   /(?<=[\d½¼¾]\s*(?:g|kg|ml|l|oz|lb|pint|cups?|tsp|tbsp)\.?)\s+(?=\p{Lu}\p{Ll}+(?:\s\p{Ll}+)?\s+[\d½¼¾])/gu;

@@ -1,0 +1,71 @@
+import { describe, expect, it } from 'vitest';
+import { importRecipe } from './index.ts';
+
+const WORK = 'Knead 8 minutes. Rest 30 minutes. Divide into 8. Roll. Cook 1 minute a side.';
+function breadOf(list: string) {
+  const read = importRecipe(`Rounds\n\n${list}\n\n${WORK}`);
+  if (!read.ok || !read.value.bread) throw new Error(`no bread comes of ${list}`);
+  return read.value.bread;
+}
+const pctOf = (list: string, name: string): number =>
+  breadOf(list).ingredients.find((i) => i.name === name)?.pct ?? NaN;
+
+describe('so much by what of the flour', () => {
+  it('for each cup is so much in all', () => {
+    const list = (salt: string): string => `4 cups flour\n2 cups water\n${salt}`;
+    const one = pctOf(list('1 tsp salt'), 'salt');
+    expect(pctOf(list('1 tsp salt per cup of flour'), 'salt')).toBeCloseTo(4 * one, 1);
+    expect(pctOf(list('1 tsp salt for every 2 cups of flour'), 'salt')).toBeCloseTo(2 * one, 1);
+  });
+  it('to the kilo is a share of the flour that there is', () => {
+    const list = (salt: string, flour: string): string => `${flour} flour\n300 g water\n${salt}`;
+    const one = pctOf(list('1 tbsp salt', '1 kg'), 'salt');
+    for (const flour of ['1 kg', '500 g', '250 g'])
+      expect(pctOf(list('1 tbsp salt to the kilo', flour), 'salt')).toBeCloseTo(one, 1);
+  });
+  it('a starter is as wet as it is told', () => {
+    const starter = (words: string) =>
+      breadOf(`500 g flour\n300 g water\n100 g starter${words}`).ingredients.find((i) => i.role === 'starter');
+    expect(starter('')).toMatchObject({ waterPct: 50, flourPct: 50 });
+    expect(starter(' (60 % hydration)')).toMatchObject({ waterPct: 37.5, flourPct: 62.5 });
+  });
+});
+
+describe('what somebody may avoid', () => {
+  const allergensOf = (list: string, more = ''): readonly string[] => {
+    const read = importRecipe(`Rounds\n\n${list}\n\n${WORK} ${more}`);
+    const bread = read.ok ? read.value.bread : null;
+    return [...new Set(bread?.ingredients.flatMap((i) => i.allergens ?? []))].sort();
+  };
+  it('is there where butter is what is done', () => {
+    expect(allergensOf('500 g flour\n300 g water')).toEqual(['gluten', 'wheat']);
+    expect(allergensOf('500 g flour\n300 g water', 'Butter them while they are hot.')).toEqual([
+      'gluten',
+      'milk',
+      'wheat',
+    ]);
+  });
+  it('is none where something is as big as a nut', () => {
+    expect(allergensOf('500 g flour\n300 g water\nYeast: a piece like a walnut')).toEqual(['gluten', 'wheat']);
+  });
+});
+
+describe('what is not understood', () => {
+  it('shows no pieces of words, where a rule has moved them', () => {
+    const read = importRecipe(
+      `Rounds\n\n250 g each plain and wholemeal flour\nhalf milk, half water, 300 ml in all\n\n${WORK}`,
+    );
+    expect(read.ok && read.value.notUnderstood).toEqual([]);
+  });
+});
+
+describe('what a bread is called', () => {
+  it('stands below what a house or a class is called', () => {
+    const read = importRecipe(
+      `Mill Lane Cookery School\n\nCaraway rye flatbreads\n\n500 g rye flour\n300 g water\n5 g caraway\n\n${WORK}`,
+    );
+    const bread = read.ok ? read.value.bread : null;
+    expect(bread?.name).toBe('Caraway rye flatbreads');
+    expect(bread?.ingredients.map((i) => i.name)).toEqual(['rye flour', 'water', 'caraway']);
+  });
+});
