@@ -5,7 +5,7 @@ export const FIFTIETH: readonly RecipeText[] = [
   {
     manner: 'a handout',
     text: `FLATBREADS FOR FAMILIES
-Session sheet
+Class sheet
 
 Soft milk breads (8)
 
