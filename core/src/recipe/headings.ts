@@ -11,7 +11,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'fill',
   ],
   [
-    /^(?:for (?:the )?)?(?:topping|tops?|finish|finishing|to finish|to brush|brushing|glaze|garnish|to coat|coating)$|^to finish$|^for brushing$/i,
+    /^(?:for (?:the )?)?(?:topping|tops?|finish|finishing|to finish|to brush|brushing|glaze|garnish|to coat|coating|(?:garlic|herb|chilli|lemon|spiced?) (?:oil|butter))$|^to finish$|^for brushing$/i,
     'ingredients',
     'finish',
   ],

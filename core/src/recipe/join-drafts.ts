@@ -106,6 +106,8 @@ const withoutTurning = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   const pieces = drafts.findIndex((d) => d.action === 'divide' || d.action === 'ball');
   return drafts.flatMap((d, n): readonly StepDraft[] => {
     const isCold = drafts.slice(0, n).some((x) => x.action === 'chill');
+    if (d.action === 'rest' && drafts[n - 1]?.action === 'chill' && /\broom temp/i.test(d.text))
+      return [{ ...d, action: 'temper' }];
     if (d.action === 'temper' && !isCold && /\bcome up\b/i.test(d.text)) return [{ ...d, action: 'proof' }];
     const isTurned =
       d.action === 'cook' && n < pieces && d.times.length === 0 && /\bturn (?:it |them )?once\b/i.test(d.text);

@@ -96,6 +96,11 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
   [/\b(\d{1,3}) pieces [x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [TWO_TONGUES, inOneTongue],
+  // "Bollen (ball)."
+  [
+    /^\p{L}+ \((mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\)/iu,
+    '$1',
+  ],
   // "Stesura / press: 14 cm": work in two languages
   [
     /(?<=^|[,;] )(?!(?:mix|knead|roll|press|stretch|shape|cook|bake|pat|round|ball|rest|fold|cover|divide|proof|rise|chill)\b)\p{L}+ ?\/ ?(mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\b/giu,

@@ -106,6 +106,9 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
       text,
     ) ??
     /\b(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?batter (?:per|a|for each)\b/i.exec(text) ??
+    /\b(?:drop|pour|ladle|spoon) (?:in |on )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?batter\b/i.exec(
+      text,
+    ) ??
     /\bfor (?:each|every) \p{L}+,? (?:pour|ladle|use|take|spoon) (?:in |on )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/iu.exec(
       text,
     ) ??

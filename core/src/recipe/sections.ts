@@ -53,7 +53,7 @@ export interface RecipeParts {
 
 /** A line that says by its own label that it is no part of the bread. */
 const LABELLED =
-  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|difficulty|level|active time|hands-on time) ?: ?\S/i;
+  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?(?: from \w+)?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|difficulty|level|active time|hands-on time) ?: ?\S/i;
 /** "500 g flour; 300 g water; makes 8": how many, behind a list. */
 const FACT_BEHIND =
   /(?:[:;,–—-] ?(?:(?:that|this|it|which) )?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
@@ -354,6 +354,11 @@ class Taking {
 
   /** A list without how many it makes, which is told behind it. */
   private withoutFact(line: Mapped): Mapped {
+    const total = /\s*\((?:total|in all|sum)\b[^)]*\)/i.exec(line.text);
+    if (total && itemsOf(line.slice(0, total.index)).length > 1) {
+      this.facts.push(line.slice(total.index, total.index + total[0].length).trim());
+      return this.withoutFact(Mapped.join([line.slice(0, total.index), line.slice(total.index + total[0].length)], ''));
+    }
     const many = FACT_BEHIND.exec(line.text);
     if (!many || itemsOf(line.slice(0, many.index)).length < 2) return line;
     this.facts.push(line.slice(many.index));

@@ -64,8 +64,14 @@ const unitsOf = (row: string): readonly string[] =>
 /** A row whose bare figures have the units of their columns. */
 function withUnits(row: Mapped, units: readonly string[]): Mapped {
   const cells = row.replace(/^\s*\||\|\s*$/g, '').split(/\|/g);
+  // where the work tells its own times the column says no more than how long the hands are busy
+  const isTimed = cells.some((c) => /\d ?(?:min|s|sec|h)\b/.test(c.text));
   return Mapped.join(
-    cells.map((c, n) => (/^\s*\d+(?:[.,]\d+)?\s*$/.test(c.text) && units[n] ? c.replace(/\s*$/, ` ${units[n]}`) : c)),
+    cells.map((c, n) =>
+      /^\s*\d+(?:[.,]\d+)?\s*$/.test(c.text) && units[n] && !(isTimed && units[n] === 'min')
+        ? c.replace(/\s*$/, ` ${units[n]}`)
+        : c,
+    ),
     ' | ',
   );
 }
@@ -167,11 +173,12 @@ const SIZES =
   /\|\s*(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads)?\s*\|\s*(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads)?\s*\|?\s*$/i;
 
 /** The amounts of one piece before those of the class: "| Per bread | x 12 |". */
-const PER_PIECE = /\|\s*(?:per|each|for (?:1|one))\b[^|]*\|\s*(?:[x×]|for|makes)?\s*\d+[^|]*\|?\s*$/i;
+const PER_PIECE =
+  /\|\s*(?:per(?! (?:person|head|pupil|student))|each)\b[^|]*\|\s*(?:[x×]|for|makes)?\s*\d+[^|]*\|?\s*$/i;
 function secondApart(row: Mapped): readonly Mapped[] {
   const [, head = '', second = ''] = /^(\|?[^|]*\|)([^|]*\|)/.exec(row.text) ?? [];
   const [from, to] = [head.length, head.length + second.length];
-  if (!/\d/.test(second)) return [row];
+  if (!/\d/.test(second) || (row.text.match(/\|/g) ?? []).length < 3) return [row];
   return [Mapped.join([row.slice(0, from), row.slice(to)], ''), row.slice(from, to - 1).trim()];
 }
 

@@ -37,7 +37,7 @@ export function isNamedTitle(line: string): boolean {
     TITLE_NOUN.test(line) &&
     !STARTS_WITH_AMOUNT.test(line) &&
     !FACT.test(line) &&
-    !/[.;!?] |:$|:.*\d/.test(bare) &&
+    !/[.;!?] |:$|:.*\d ?(?:k?g|m?l|%|min|cm)/.test(bare) &&
     !/\bflour\b/i.test(bare) &&
     actionsIn(normalLine(line)).length === 0
   );

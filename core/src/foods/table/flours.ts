@@ -46,7 +46,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'semolina',
     'flour',
-    'fine semolina | semolina | durum flour | semolina flour',
+    'fine semolina | semolina | durum | durum flour | semolina flour',
     per100(1, 0.2, 70, 4, 12, 0),
     1.9,
     { gPerCup: 163, ...wheat },

@@ -53,6 +53,7 @@ import { FIFTY_FIRST } from './held-fifty-first.ts';
 import { FIFTY_SECOND } from './held-fifty-second.ts';
 import { FIFTY_THIRD } from './held-fifty-third.ts';
 import { FIFTY_FOURTH } from './held-fifty-fourth.ts';
+import { FIFTY_FIFTH } from './held-fifty-fifth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -112,6 +113,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FIFTY_SECOND,
   ...FIFTY_THIRD,
   ...FIFTY_FOURTH,
+  ...FIFTY_FIFTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

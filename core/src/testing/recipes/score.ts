@@ -215,7 +215,7 @@ function lostAmounts(
       .filter((w) => w.owner === 'none' && w.from >= own.from && w.to <= m.index)
       .reduce((t, w) => t.replace(text.slice(w.from, w.to), ''), text.slice(own.from, m.index))
       // the cells of a page's table
-      .replace(/<\/?t[dr][^>]*>/g, ' ');
+      .replace(/<\/?t[dr][^>]*>|\.{3,}/g, ' ');
     const isFirst = before.match(AMOUNT) === null;
     return (
       isFirst ||
