@@ -19,13 +19,13 @@ const isItem = (piece: Mapped): boolean => {
   const text = whole.replace(/\s*\([^)%]*\)$/, '');
   return (
     text.split(' ').length <= MOST_WORDS &&
-    actionsIn(text.replace(PURPOSE, '')).length === 0 &&
     !/\b(?:minutes?|mins?|hours?|seconds?|°|sides?|cm)\b/i.test(text) &&
     (MEASURED.test(text) ||
       // "water to mix (about 1 1/3 cups)"
       (MEASURED.test(whole) && text.search(PURPOSE) > 0) ||
       (WITHOUT_MEASURE.test(text) &&
-        (findFood(text) !== undefined || /\bof (?:wheat|barley|white|brown)$/i.test(text))))
+        (findFood(text) !== undefined || /\bof (?:wheat|barley|white|brown)$/i.test(text)))) &&
+    actionsIn(text.replace(PURPOSE, '')).length === 0
   );
 };
 
@@ -96,6 +96,16 @@ const CUTS: readonly RegExp[] = [
 
 /** The ingredients that one line lists, "500 g flour; 300 g water; 10 g salt"; the line itself where it does not list several. */
 export function itemsOf(line: Mapped): readonly Mapped[] {
+  const before = KNOWN.get(line);
+  if (before) return before;
+  const items = itemsAnew(line);
+  KNOWN.set(line, items);
+  return items;
+}
+/** A line is asked for its items again and again while it finds its place: they are worked out once. */
+const KNOWN = new WeakMap<Mapped, readonly Mapped[]>();
+
+function itemsAnew(line: Mapped): readonly Mapped[] {
   const items = itemsAsWritten(line.replace(/,? and, if you (?:like|wish),? /i, ' and '));
   // numbers in words, and other spellings, part more surely once they are figures
   const spelled = itemsAsWritten(normal(line));
@@ -115,15 +125,29 @@ function apart(piece: Mapped): readonly Mapped[] {
   return both.length > 1 && isEach ? both : [piece];
 }
 
+/** So many pieces of a list may be no items of their own. */
+const MOST_OTHERS = 2;
+/** The items among pieces; undefined as soon as too many of them are none. */
+function itemsAmong(pieces: readonly Mapped[]): readonly Mapped[] | undefined {
+  const items: Mapped[] = [];
+  let others = 0;
+  for (const p of pieces) {
+    if (isItem(p)) items.push(p);
+    else if (++others > MOST_OTHERS) return undefined;
+  }
+  return items;
+}
+
 function itemsAsWritten(line: Mapped): readonly Mapped[] {
   for (const pattern of CUTS) {
     // "the poolish, 350 g flour": what is made already is no ingredient
     const pieces = cut(line, pattern).filter(
       (p) => !/^(?:(?:all (?:of )?)?(?:the|your) (?!same\b)|(?:no|without) )[\p{L} ]{3,25}\.?$/iu.test(p.text),
     );
-    const measured = pieces.filter(isItem);
+    const measured = itemsAmong(pieces);
+    if (!measured) continue;
     // among what is measured a food alone is told as "to taste"
-    if (pieces.length < 2 || measured.length < pieces.length - (measured.length > 2 ? 2 : 0)) continue;
+    if (pieces.length < 2 || measured.length < pieces.length - (measured.length > 2 ? MOST_OTHERS : 0)) continue;
     if (!pieces.every((p) => isItem(p) || isFoodAlone(p.text))) continue;
     // "600 fl, 390 w, 12 s" begins with flour; "60 s + 40 s" are seconds
     const hasShortFlour = pieces.some((p) => /\d\s*fl?$/.test(p.text));
