@@ -5,19 +5,16 @@ import { Mapped } from './mapped.ts';
 import { plainList } from './list-forms.ts';
 import { normalLine, SCANNED } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
-import { unwrapped } from './unwrapped.ts';
+import { CUT_SHORT, unwrapped } from './unwrapped.ts';
 
 /** A line that a scan or a narrow column has broken: a word cut by a hyphen, or a figure parted from its unit. */
 const HYPHENED = /\p{Ll}-$/u;
 const PARTED = /\d$/;
 const UNIT_FIRST = /^(?:g|kg|ml|l|oz|minutes?|hours?|seconds?|cm)\b/i;
 
-/** A measure that is cut short ends no sentence. */
-const UNIT_LAST = /[\d½¼¾] ?(?:mins?|secs?|hrs?|tsp|tbsp|tea?sp|tablesp|dessertsp|oz|lb|pts?|gms?|approx)\.$/i;
-const isEnded = (text: string): boolean => /[.!?:]\)?$/.test(text) && !UNIT_LAST.test(text);
+const isEnded = (text: string): boolean => /[.!?:]\)?$/.test(text) && !CUT_SHORT.test(text);
 
-/** One step after another in one line: "mix → knead → rest". */
-/** Arrows between what is done; one before an amount alone only leads to it. */
+/** One step after another in one line, "mix → knead → rest"; an arrow before an amount alone only leads to it. */
 const ARROW = /\s*(?:👉|→|⇒|➡\uFE0F?|\s->\s|\s=>\s)(?!\s*\d[\d.,]* ?(?:k?g|m?l|%)\s*$)\s*/gu;
 
 /** A telegram has a word for its points. */

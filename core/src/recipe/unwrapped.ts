@@ -6,7 +6,7 @@ import { normalLine } from './normal-line.ts';
 const WIDTH = { least: 28, most: 110 } as const;
 const ENDED = /[.!?:;]["')]?$/;
 /** A point behind a measure that is cut short ends no sentence. */
-const CUT_SHORT = /[\d½¼¾] ?(?:mins?|secs?|hrs?|tsp|tbsp|tea?sp|tablesp|oz|lb|pts?|gms?|approx)\.$/i;
+export const CUT_SHORT = /[\d½¼¾] ?(?:mins?|secs?|hrs?|tsp|tbsp|tea?sp|tablesp|dessertsp|oz|lb|pts?|gms?|approx)\.$/i;
 /** A row of a list ends with its amount. */
 const ROW = /^\p{L}(?:[^,;.!?:]|[,.]\d)*\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp|cups?|pints?)\.?(?: \([^)]*\))?$/u;
 /** Words behind which a sentence goes on whatever comes. */

@@ -159,5 +159,4 @@ export const SHAPE = phrases`
   trim
   dimple
   pull (?:{it} |\w+ )?(?:out )?(?:in)?to > (?:\d|an?\b)
-  pull (?:\w+ )?(?:out )?to > \d
 `;
