@@ -31,8 +31,8 @@ const byName = new Map(FOODS.flatMap((f) => f.names.map((n) => [wordsOf(n).join(
  * where nothing before it is known. Undefined when no food is named.
  */
 export function findFood(text: string): Food | undefined {
-  const [head = ''] = text.split(/[,(;]/);
-  return longestName(head) ?? longestName(text);
+  const [head = ''] = text.split(/[,(;]/, 1);
+  return longestName(head) ?? (head === text ? undefined : longestName(text));
 }
 
 function longestName(text: string): Food | undefined {

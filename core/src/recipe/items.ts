@@ -140,6 +140,7 @@ function itemsAmong(pieces: readonly Mapped[]): readonly Mapped[] | undefined {
 
 function itemsAsWritten(line: Mapped): readonly Mapped[] {
   for (const pattern of CUTS) {
+    if (line.text.search(pattern) < 0) continue;
     // "the poolish, 350 g flour": what is made already is no ingredient
     const pieces = cut(line, pattern).filter(
       (p) => !/^(?:(?:all (?:of )?)?(?:the|your) (?!same\b)|(?:no|without) )[\p{L} ]{3,25}\.?$/iu.test(p.text),

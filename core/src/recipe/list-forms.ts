@@ -11,7 +11,7 @@ const flourFirst = (line: Mapped): Mapped =>
         .replace(/(?<=^\d+ ?k?g (?:of )?flour) (?:needs?|wants?|gets?|takes?) (?=\d)/u, ', ')
         // "300 g water for 500 g flour"
         .replace(
-          /(?<=^(?:\d[\d.,]* ?(?:g|kg|ml) (?:of )?\p{L}[\p{L} ]{2,20}|\p{L}[\p{L} ]{2,20} \d[\d.,]* ?(?:g|kg|ml))) (?:for|per|on|to) (?=\d[\d.,]* ?k?g (?:of )?(?:\p{L}+ ){0,2}flour)/iu,
+          /(?= (?:for|per|on|to) \d)(?<=^(?:\d[\d.,]* ?(?:g|kg|ml) (?:of )?\p{L}[\p{L} ]{2,20}|\p{L}[\p{L} ]{2,20} \d[\d.,]* ?(?:g|kg|ml))) (?:for|per|on|to) (?=\d[\d.,]* ?k?g (?:of )?(?:\p{L}+ ){0,2}flour)/iu,
           ', ',
         );
 
@@ -63,7 +63,7 @@ const inPlainWords = (line: Mapped): Mapped =>
     .replace(/(?<=\p{L}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu, ' ')
     // a column that says how it is: "FLOUR   BREAD   500"
     .replace(/^(\p{L}+)\s{2,}(\p{L}[\p{L} ]{2,20}?|\d{1,2} ?°? ?C)\s{2,}(?=\d)/u, '$1, $2  ')
-    .replace(/(?<=\d ?(?:k?g|m?l|oz) [\p{L} ]{2,30}),(?=\d)/gu, ', ')
+    .replace(/(?=,\d)(?<=\d ?(?:k?g|m?l|oz) [\p{L} ]{2,30}),/gu, ', ')
     // a thousand with a point, or with room
     .replace(
       /(?<![\d.,/] ?)([1-9]\d{0,2})[. ](\d{3})(?= ?(?:g|ml|grams?)\b(?! (?:bags?|packs?|packets?|tins?|tubs?)\b))/g,

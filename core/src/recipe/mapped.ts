@@ -84,6 +84,8 @@ export class Mapped {
     for (const m of matches) {
       const end = m.index + m[0].length;
       const next = typeof to === 'function' ? to(...m.map((g) => g)) : expanded(to, m);
+      // most of what is found is spelled so already
+      if (next === m[0]) continue;
       text += this.text.slice(from, m.index) + next;
       starts.push(...this.from.slice(from, m.index));
       ends.push(...this.to.slice(from, m.index));
@@ -93,6 +95,7 @@ export class Mapped {
       }
       from = end;
     }
+    if (from === 0 && text === '') return this;
     return new Mapped(
       text + this.text.slice(from),
       [...starts, ...this.from.slice(from)],

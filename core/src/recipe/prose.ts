@@ -16,7 +16,7 @@ const WITH_MEASURE = new RegExp(
   'giu',
 );
 /** "600 grams of flour, 340 of water": a figure whose measure the one before has said. */
-const UNMEASURED = /(?<=\d ?(?:g|ml)\b[^.;]*)\b\d{1,4} of ((?:[\p{L}-]+\s?){1,3})/giu;
+const UNMEASURED = /\b(?=\d{1,4} of )(?<=\d ?(?:g|ml)\b[^.;]*)\d{1,4} of ((?:[\p{L}-]+\s?){1,3})/giu;
 /** "natural yogurt 300 g, …". */
 const NAME_THEN_WEIGHT =
   /(?<!\d ?\p{L}{0,4} )\b((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \d+(?:\.\d+)? ?(?:k?g|m?l)(?=\s*(?:[,;.]|and\b|$))/giu;
