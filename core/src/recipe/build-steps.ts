@@ -59,7 +59,9 @@ const USUAL_WINDOW: Readonly<Partial<Record<Action, readonly [number, number, nu
   chill: [60, 480, 1440],
   temper: [60, 75, 120],
 };
-const OF_MADE_PIECES = /(?<!\ball )\b(?:the|your) (?:balls|pieces|portions)\b|\bbench rest\b/i;
+const OF_MADE_PIECES = /^balls to (?:rest|prove)|(?<!\ball )\b(?:the|your) (?:balls|pieces|portions)\b|\bbench rest\b/i;
+const OF_ROLLED =
+  /\b(?:rolled|shaped) (?:rounds|breads|pieces|discs|dough|balls|out rounds)\b|\b(?:rest|prove|proof|lay|leave|cover) the (?:discs|rounds)\b/i;
 const USUAL_COOK_SEC = [75, 50] as const;
 const LONGEST_MIN = 7 * 24 * 60;
 
@@ -149,22 +151,16 @@ function completed({ drafts, passed }: MethodDrafts, guesses: Guess[]): readonly
     note('mix', 'no mixing is told; it is added');
   }
   const before = (d: StepDraft): boolean => !d.isBeside && PIECE_KINDS.has(KIND[d.action] ?? 'mix');
+  const isOfRolled = (d: StepDraft): boolean => !d.isBeside && OF_ROLLED.test(d.text);
   if (!has('divide', 'ball')) {
     // balls that rest have been divided
-    const at = result.findIndex((d) => before(d) || (!d.isBeside && OF_MADE_PIECES.test(d.text)));
+    const at = result.findIndex((d) => before(d) || (!d.isBeside && OF_MADE_PIECES.test(d.text)) || isOfRolled(d));
     result.splice(at < 0 ? result.length : at, 0, addedDraft('divide'));
     note('divide', 'no dividing is told; it is added before the first step of a piece');
   }
   if (!has('roll', 'shape', 'coil', 'fill')) {
     // what rests rolled has been rolled
-    const at = result.findIndex(
-      (d) =>
-        d.action === 'cook' ||
-        (!d.isBeside &&
-          /\b(?:rolled|shaped) (?:rounds|breads|pieces|discs|dough|balls|out rounds)\b|\b(?:rest|prove|proof) the discs\b/i.test(
-            d.text,
-          )),
-    );
+    const at = result.findIndex((d) => d.action === 'cook' || isOfRolled(d));
     // a batter is poured
     const shaping = [...drafts, ...passed].some((d) => /\bbatter\b/i.test(d.text)) ? 'shape' : 'roll';
     result.splice(at < 0 ? result.length : at, 0, addedDraft(shaping));
@@ -244,7 +240,9 @@ function minutesOf(draft: StepDraft, path: string, guesses: Guess[]): { minutes:
       guesses.push({ path: `${path}.minutes`, from: time.text, why: 'the middle of the range is taken' });
     else if (time.why !== undefined && !/longest is taken|longest time/.test(time.why))
       guesses.push({ path: `${path}.minutes`, from: time.text, why: time.why });
-    return { minutes: capped(time.ideal) };
+    // hands stop when it is done: of a bound the bound itself
+    const bound = /only the (least|longest)/.exec(time.why ?? '')?.[1];
+    return { minutes: capped(bound === 'least' ? time.least : bound === 'longest' ? time.most : time.ideal) };
   }
   const [minutes, minutesPerPiece] = USUAL_MIN[draft.action] ?? [2, 0];
   guesses.push({

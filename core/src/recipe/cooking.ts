@@ -32,7 +32,7 @@ type Sign = 'time' | 'turn' | 'straight' | 'lid' | 'no-lid' | 'flame' | 'grill' 
 const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
   [
     'straight',
-    /\b(?:(?:one|1) side(?: only|(?= *(?:[.;]|$)))|only (?:on )?(?:one|1) side|without turning|no (?:turning|flipping|need to turn)|not turned|do(?:n['’]t| not) (?:turn|flip))\b/gi,
+    /\b(?:(?:one|1) side(?: only|(?= *(?:[.;]|$)))|only (?:on )?(?:one|1) side|without turning|no (?:turning|flipping|need to turn)|not turned|do(?:n['’]t| not) (?:turn|flip)|in (?:a|the) (?:[\w-]+ ){0,3}?oven)\b/gi,
   ],
   [
     'turn',
@@ -50,13 +50,18 @@ const EACH =
   /^(?:\W|on|for|to)*(?:about )?(?:a|per|by|each|either|both|every) sides?\b|^\s*(?:\.? ?\/ ?side|sides? each)\b|^[^.,;]{0,24}\b(?:each|both|either|a|per) sides?\b/i;
 const IN_ALL = /\b(?:in all|in total|altogether|total)\b/i;
 /** "Turn and repeat": the second side as the first. */
-const AGAIN = /\b(?:repeat|the same|same again|likewise)\b/i;
+const AGAIN = /\b(?:repeat|the same|same again|likewise|for another(?= *(?:[.,;]|$)))\b/i;
 const EVERY = /\b(?:turn|flip)\w*(?: (?:it|them|over))? every$/i;
 const EVERY_MINUTE = /\bevery minute\b/i;
 /** Sides of a bread that is "turned often" (this program's own choice). */
 const USUAL_TURNS = 4;
 const OFTEN =
   /\b(?:turn|flip)\w* (?:it |them )?(?:often|frequently|several times|now and then|occasionally|regularly|a few times)\b/i;
+
+/** "Turn it three times". */
+const TIMES_TURNED = /\b(?:turn|flip)\w* (?:it |them )?(?:over )?(?:(\d) times|twice)\b/i;
+/** "3 minutes, turn after 2": how long the first side lies. */
+const TURNED_AT = /\b(?:turn|flip)\w* (?:it |them )?(?:over )?after (?:about )?(\d+(?:\.\d+)?)\b/i;
 
 interface Token {
   readonly sign: Sign;
@@ -162,6 +167,25 @@ export function cookingTold(text: string, times: readonly Duration[]): ToldCooki
       cooking.guesses.push({ from: text, why: `how often it is turned is not told; ${count} sides are taken` });
     return { phases: cooking.phases, guesses: cooking.guesses, used: told.flatMap((t) => t.time ?? []) };
   }
+  const [one, each] = told;
+  // "2 minutes to cook, a minute a side": the whole, and its halves
+  const isWhole =
+    told.length === 2 && one?.time && each?.time && Math.abs(one.time.ideal - 2 * each.time.ideal) < 0.01;
+  if (isWhole && EACH.test(text.slice(each.end)) && !/\b(?:turn|flip|then|sides?)\b/i.test(text.slice(one.end, each.at))) {
+    for (let i = 0; i < 2; i++) {
+      cooking.see('turn');
+      cooking.lay(shareOf(each.time as Duration));
+    }
+    return { phases: cooking.phases, guesses: cooking.guesses, used: told.flatMap((t) => t.time ?? []) };
+  }
+  const turned = whole?.time && told.length === 1 ? turnedTold(text, whole.time, whole.end) : undefined;
+  if (turned) {
+    for (const sec of turned) {
+      cooking.see('turn');
+      cooking.lay({ sec, minSec: undefined, maxSec: undefined });
+    }
+    return { phases: cooking.phases, guesses: cooking.guesses, used: [first.time] };
+  }
   const isOfEach = (t: Token, next: Token | undefined): boolean => EACH.test(text.slice(t.end, next?.at));
   const hasEach =
     told.some((t, i) => isOfEach(t, told[i + 1])) ||
@@ -191,6 +215,21 @@ export function cookingTold(text: string, times: readonly Duration[]): ToldCooki
   }
   cooking.end();
   return cooking;
+}
+
+/** Seconds of each side where a text says how often, or when, it is turned within one time. */
+function turnedTold(text: string, { ideal }: Duration, end: number): readonly number[] | undefined {
+  const often = TIMES_TURNED.exec(text);
+  const all = 60 * ideal;
+  if (often) {
+    const sides = Math.min(MOST_PHASES, Number(often[1] ?? 2) + 1);
+    const isEach = /^ ?(?:each|every|a|per)\b/i.test(text.slice(end));
+    return Array.from({ length: sides }, () => Math.max(1, Math.round(isEach ? all : all / sides)));
+  }
+  const at = Number(TURNED_AT.exec(text)?.[1] ?? NaN);
+  // a figure without a measure is in that of the whole
+  const sec = ideal >= 1 ? 60 * at : at;
+  return sec < all ? [Math.round(sec), Math.round(all - sec)] : undefined;
 }
 
 /** One time alone: halved where it is told for both sides together, else of the first side, and the second is guessed. */

@@ -42,7 +42,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'dough',
   ],
   [
-    /^(?:notes?|tips?|equipment|tools|nutrition(?:al info\w*)?|variations?|comments?(?: \(\d+\))?|about (?:the|this|me|us|our)\b.*|introduction|video|related .*|share .*)$/i,
+    /^(?:notes?|tips?|equipment|tools|nutrition(?:al info\w*)?|variations?|comments?(?: \(\d+\))?|about (?:the|this|me|us|our)\b.*|introduction|video|related .*|share (?:this|on|with)\b.*)$/i,
     'passed',
     'dough',
   ],

@@ -84,7 +84,7 @@ const withLid = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
     d.action === 'cook' &&
     /\blid on\b/i.test(d.text) &&
     !/\b(?:griddle|pan|heat|skillet|tawa|plate|flip|turn)\b/i.test(d.text) &&
-    drafts.slice(n + 1).some((x) => ['knead', 'divide', 'ball'].includes(x.action))
+    drafts.slice(n + 1).some((x) => ['knead', 'divide', 'ball', 'shape', 'roll'].includes(x.action))
       ? { ...d, action: 'rest' }
       : d,
   );
@@ -103,14 +103,17 @@ const withoutCooling = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
 
 /** "Turn it once to coat" in its bowl: nothing is cooked before there are pieces, and no cold dough comes up. */
 const withoutTurning = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
-  const pieces = drafts.findIndex((d) => d.action === 'divide' || d.action === 'ball');
+  const pieces = drafts.findIndex((d) => OF_PIECES.has(d.action) && d.action !== 'cook');
   return drafts.flatMap((d, n): readonly StepDraft[] => {
     const isCold = drafts.slice(0, n).some((x) => x.action === 'chill');
     if (d.action === 'rest' && drafts[n - 1]?.action === 'chill' && /\broom temp/i.test(d.text))
       return [{ ...d, action: 'temper' }];
     if (d.action === 'temper' && !isCold && /\bcome up\b/i.test(d.text)) return [{ ...d, action: 'proof' }];
     const isTurned =
-      d.action === 'cook' && n < pieces && d.times.length === 0 && /\bturn (?:it |them )?once\b/i.test(d.text);
+      d.action === 'cook' &&
+      d.times.length === 0 &&
+      (/\b(?:turn|flip)\w* (?:it |them )?(?:once |over )?to (?:coat|grease|oil)\b/i.test(d.text) ||
+        (n < pieces && /\bturn (?:it |them )?once\b/i.test(d.text)));
     return isTurned ? [] : [d];
   });
 };
@@ -176,6 +179,7 @@ export const withFolds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
 const MIXES = new Set<Action>(['mix', 'scald']);
 /** What a dough does that only lies there. */
 export const RESTS = new Set<Action>(['rest', 'proof']);
+const OF_BALLS = /\bthe (?:balls|pieces|portions)\b/i;
 const COOKS = new Set<Action>(['cook']);
 const FINISHES = new Set<Action>(['finish', 'clap']);
 
@@ -186,7 +190,9 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   // "knead, and I mean knead, for ten minutes"
   if (a.action === 'knead' && b.action === 'knead') return a.times.length === 0 && a.text.length < 14;
   if (a.action === 'proof' && /\b(?:second|final|last|2nd)\b/i.test(b.text)) return false;
-  if (a.action === b.action) return a.action !== 'rest' || a.times.length === 0 || b.times.length === 0;
+  // dough that has risen, and then the balls of it
+  if (RESTS.has(b.action) && OF_BALLS.test(b.text) && !OF_BALLS.test(a.text)) return false;
+  if (a.action === b.action) return !RESTS.has(a.action) || a.times.length === 0 || b.times.length === 0;
   if (MIXES.has(a.action) && MIXES.has(b.action)) return true;
   if (RESTS.has(a.action) && RESTS.has(b.action)) return a.times.length === 0 || b.times.length === 0;
   if (COOKS.has(a.action) && COOKS.has(b.action)) return true;

@@ -113,6 +113,11 @@ class Drafting {
         this.continues(cook, raw, text, timesOf(sentence));
         return;
       }
+      // "after 1 minute turn it": it has lain on the griddle
+      if (TURNED_AFTER.test(text) && !this.drafts.some((d) => d.action === 'cook')) {
+        this.drafts.push(draftOf('cook', sentence, timesOf(sentence)));
+        return;
+      }
       if (this.hasRested && !(this.drafts.length === 0 && HAS_WAITED.test(text))) this.remarks.push(words);
       else this.drafts.push(draftOf(/\b(?:ris|pro[vo])/i.test(words.text) ? 'proof' : 'rest', words, timesOf(words)));
       this.take(sentence.slice(waited[0].length).trim());
@@ -194,7 +199,7 @@ class Drafting {
       this.continues(last, raw, text, times);
     else if (
       last &&
-      /^(?:it should|they should|the dough (?:should|will|must)|this (?:will )?takes?|it (?:will )?takes?|until|about|for|you want)/i.test(
+      /^(?:it should|they should|the dough (?:should|will|must)|this (?:will )?takes?|same again|the same again|it (?:will )?takes?|until|about|for|you want)/i.test(
         text,
       )
     )
@@ -244,7 +249,7 @@ export function draftMethod(
 /** "Give it another 40 seconds." */
 const isMoreCooking = (last: StepDraft, text: string, times: readonly Duration[]): boolean =>
   last.action === 'cook' &&
-  /^(?:then )?(?:give|leave|allow) (?:it|them|each|the (?:other|second) side)\b/i.test(text) &&
+  (/^(?:then )?(?:give|leave|allow) (?:it|them|each|the (?:other|second) side)\b/i.test(text) || AFTER.test(text)) &&
   times.some((t) => t.most <= LEAST_REST_MIN);
 
 const joined = (a: string | undefined, b: string): string => (a === undefined ? b : `${a} ${b}`);
@@ -263,13 +268,14 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
     )
   )
     return 'cook';
+  if (/^\d+ ?(?:s|secs?|seconds?)\s*(?:,|\band\b)\s*\d+ ?(?:s|secs?|seconds?)\.?$/i.test(text)) return 'cook';
   // "1 min + 45 sec", "1 min, turn, 50 sec": both sides
   if (
-    (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*(?:\+|\/|then)\s*\d/i.test(text) || /\b(?:turn|flip)\b/i.test(text)) &&
+    (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*(?:\+|\/|then)\s*\d/i.test(text) || /\b(?:turn|flip)(?:ing|ping)?\b/i.test(text)) &&
     times.every((t) => t.most <= 12)
   )
     return 'cook';
-  if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)/i.test(text)) return 'chill';
+  if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)|\bat [1-8] ?°/i.test(text)) return 'chill';
   return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|in the bowl|under (?:a|1|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
     text,
   )
@@ -380,7 +386,7 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
   const drafts = steps.flatMap((step, n): readonly StepDraft[] => {
     const [from, end] = [starts[n] ?? step.at, starts[n + 1] ?? whole.length];
     const implied = impliedBehind(sentence, step, end, times);
-    const to = implied?.from ?? end;
+    const to = implied[0]?.from ?? end;
     const piece = sentence.slice(from, to);
     const text = piece.text
       .replace(/^[\s,;/-]*(?:then\b\s*)?/, '')
@@ -397,10 +403,13 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
       caution: CAREFUL.test(text) ? text : undefined,
       trouble: undefined,
     };
-    if (!implied) return [draft];
-    const behind = sentence.slice(implied.from, end);
-    const own = times.filter((t) => t.at >= implied.from && t.at < end);
-    return [draft, { ...draftOf(implied.action, behind, own), cue: cueIn(behind.text) }];
+    const others = implied.map(({ from: start, action }, i) => {
+      const stop = implied[i + 1]?.from ?? end;
+      const behind = sentence.slice(start, stop);
+      const own = times.filter((t) => t.at >= start && t.at < stop);
+      return { ...draftOf(action, behind, own), cue: cueIn(behind.text) };
+    });
+    return [draft, ...others];
   });
   for (const [n, d] of drafts.entries())
     // "turn them and give them another minute"
@@ -415,29 +424,46 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
   return drafts;
 }
 
+/** Where a clause without a verb begins behind a verb's own, and what is done in it. */
+interface Implied {
+  readonly from: number;
+  readonly action: Action;
+}
+
+/** A clause behind a sign in which dough or its pieces only lie. */
+const LYING =
+  /^[\W]*(?:then )?(?:cover|(?:the )?(?:dough )?back in|(?:(?:pop|put|place|set) (?:it |the dough )?(?:back )?)?in(?:to)? (?:a|the|its) (?:\w+ )?(?:bowl|tub|bag)|(?:lay|put|place|set) (?:them |the balls )?on (?:a|an|the) (?:\w+ )?(?:cloth|tray|board|towel)|invert|lid on|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ (?:bench|under|covered))/i;
+
 /** "Roll out, hot griddle, 70 s": what stands behind a verb's own clause and is done elsewhere is a step of its own. */
 function impliedBehind(
   sentence: Mapped,
   step: FoundAction,
   to: number,
   times: readonly Duration[],
-): { readonly from: number; readonly action: Action } | undefined {
-  if (['cook', 'rest', 'proof', 'chill', 'temper', 'bloom', 'job'].includes(step.action)) return undefined;
+): readonly Implied[] {
+  if (step.action === 'cook' || step.action === 'job') return [];
   const end = step.at + step.length;
-  const sign = sentence.text.slice(end, to).search(/[,;]|\s[-/]\s/);
-  if (sign < 0) return undefined;
-  const from = end + sign;
-  const text = sentence.text.slice(from, to);
-  const action = impliedIn(
-    text,
-    times.filter((t) => t.at >= from && t.at < to),
-  );
-  const isRest =
-    action === 'rest' &&
-    /^[\W]*(?:then )?(?:cover|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ (?:bench|under|covered))/i.test(
+  const isTimed = (a: number, b: number): boolean => times.some((t) => t.at >= a && t.at < b);
+  const at = (from: number, until: number): Implied | undefined => {
+    const text = sentence.text.slice(from, until);
+    const action = impliedIn(
       text,
+      times.filter((t) => t.at >= from && t.at < until),
     );
-  // bread that is brushed goes back on the griddle, and rests no more
-  if (step.action === 'finish' && action !== 'cook') return undefined;
-  return isRest || action === 'cook' || action === 'chill' ? { from, action } : undefined;
+    // bread that is brushed goes back on the griddle, and rests no more
+    if (step.action === 'finish' && action !== 'cook') return undefined;
+    return (action === 'rest' && LYING.test(text)) || action === 'cook' || action === 'chill'
+      ? { from, action }
+      : undefined;
+  };
+  const sign = sentence.text.slice(end, to).search(/[,;]|\s[-/]\s/);
+  const first = sign < 0 || IDLE.has(step.action) ? undefined : at(end + sign, to);
+  // "rest 20 minutes; on a tray, covered, 20 minutes; hot griddle, 60 s": each with its own time
+  const begin = first?.from ?? end - 1;
+  const stops = [...sentence.text.slice(0, to).matchAll(/;/g)].map((m) => m.index).filter((n) => n > begin);
+  const further = stops.flatMap((from, n) => {
+    const until = stops[n + 1] ?? to;
+    return isTimed(Math.max(0, begin), from) && isTimed(from, until) ? (at(from, until) ?? []) : [];
+  });
+  return first ? [first, ...further] : further;
 }

@@ -55,6 +55,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d) ?grams?\b/gi, '$1 g'],
   [/(\d)(min(?:ute)?s?|sec(?:ond)?s?|hrs?|hours?|h)\b/gi, '$1 $2'],
   [/ [·•] /g, ', '],
+  [/(?<=\p{L}) & (?=\p{Ll})/gu, ' and '],
   [/ ?(?:→|⇒|➔|=>|->) ?(?=[\d½¼¾])/g, ' '],
   [/⁄/g, '/'],
   [/[‐‑−]/g, '-'],
@@ -149,6 +150,8 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   // "3 + 3 min": both sides
   [/(?<![\d.])(\d+(?:\.\d+)?) ?\+ ?(\d+(?:\.\d+)?) ?(min(?:ute)?s?|sec(?:ond)?s?|s)\b/gi, '$1 $3 + $2 $3'],
+  [/(?<!\d)(\d{2,3})\s*["″]\s*[/+]\s*(\d{2,3})\s*["″]/g, '$1 s, $2 s'],
+  [/(?<!\d)(\d{2,3})\s*["″](?= (?:a|per|each|on|for) )/g, '$1 s'],
   [/(\d+)\s*['′] ?(\d{2})(?!\d)(?:\s*["″])?/g, '$1 min $2 s'],
   [/(\d+)\s*['′](?=\s|[/,;.+)]|$)/g, '$1 min'],
   [/\b(?:the )?(?:finely )?(?:grated )?zest of (\d+(?:\/\d)?) (lemon|lime|orange)s?\b/gi, '$1 $2 zest'],
@@ -156,6 +159,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /(?<![\d./])(\d+(?:\.\d+)?) ?\/ ?(\d+(?:\.\d+)?) ?\/ ?(\d+(?:\.\d+)?) ?(seconds?|secs?|s|min(?:utes?)?)\b/gi,
     '$1 $4, $2 $4, $3 $4',
   ],
+  [/(?<=^(?:griddle|cook|bake|fry|tawa|hot ?plate|pan):? )(\d{2,3}) ?\/ ?(\d{2,3})(?=\s*(?:[.;,(]|$))/gi, '$1 s, $2 s'],
   // "60/45 sec": one side and the other
   [/(?<![\d./])(\d{2,3})\s*\/\s*(\d{2,3})\s*(seconds?|secs?|s)\b/gi, '$1 $3, $2 $3'],
   [WORK_OF_STAGE, (_, stage = '') => `${STAGES[stage.toLowerCase()] ?? stage} `],
@@ -256,9 +260,13 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d+(?:\.\d+)? ?(?:k?g|grams)) each (?:of )?([\p{L} ]{3,20}) and ([\p{L} ]{3,25}?)(?=[,.;]|$)/giu, '$1 $2, $1 $3'],
   // "give it 40 seconds, turn it, give it 30"
   [/(\d+) (seconds?|minutes?)([^.]*?\bgive it \d+)(?=,| and\b|\.(?!\d))/gi, '$1 $2$3 $2'],
+  // of a bread lying there
+  [/\b(?:leave|wait)(?: (?:it|them))? (?:for )?(?:about )?(\d+) (seconds?|secs?|s),? (?:before (?:turning|flipping)\b|(?=(?:then )?(?:turn|flip)\b))/gi, 'cook $1 $2, turn, '],
+  [/\bwait (?=\d+ ?(?:s|secs?|seconds?)\b)/gi, 'cook '],
   // "count to sixty" is a minute
   [/\bcount(?:ing)? to (\d{2,3})\b/gi, '$1 seconds'],
-  [/(?<=\d ?(?:s|secs?|seconds?|min|mins?|minutes?) )(each|per|a) (?:way|face)\b/gi, '$1 side'],
+  [/(?<=\d ?(?:s|secs?|seconds?|min|mins?|minutes?) )(each|per|a) way\b/gi, '$1 side'],
+  [/\b(each|per|a|both|either|first|second|other) (face)(s?)\b/gi, '$1 side$3'],
   [/\b(first|second|other|1st|2nd) side: (?=(?:about )?\d)/gi, '$1 side '],
   [/\bafter (?:the )?first (hour)\b/gi, 'after 1 $1'],
   [/(?<=\bleave),? covered,? (?=for\b)/gi, ' covered '],
@@ -343,6 +351,9 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     '$1$2 for $3 min',
   ],
   [/(?<=\d ?(?:s|secs?|seconds)\b[^.]*\bside(?: again)? )(\d{2,3})(?=\s*(?:[,;]|\.(?!\d)|$))/gi, '$1 s'],
+  // "on one side for 60 seconds, on the other for 45"
+  [/\bside for (\d+) (seconds?|secs?|s|minutes?|mins?)\b([^.;\d]*\bother(?: side)? (?:for )?)(\d+)(?=\s*(?:[.,;]|$))/gi, 'side for $1 $2$3$4 $2'],
+  [/(\d+) (seconds?|secs?|s|minutes?|mins?) (?:on )?(?:1|one) side and (\d+) (?:on )?(?=the other\b)/gi, '$1 $2 on the first side and $3 $2 on '],
   // "knead for 10 minutes, rest it for 15"
   [/(?<=\d ?min(?:utes?)?\b[^.;]*\bfor )(\d{1,3})(?=\s*(?:[.,;](?!\d)|$))/gi, '$1 minutes'],
 ];

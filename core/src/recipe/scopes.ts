@@ -12,11 +12,11 @@ const IF =
   /\bif (?!you (?:like|wish|want|prefer|have)\b|liked\b|desired\b|using\b|needed\b|necessary\b|possible\b)[^.;]*/gi;
 /** "as thin as you can", "until you can": no choice. */
 const MAY =
-  /(?<!\b(?:as|once|until|till|so|so that|that|which|where|when) (?:\w+ ){0,3})\b(?:can|could|may|might)\b(?! be seen)/gi;
+  /(?<!\b(?:as|once|until|till|so|so that|that|which|where|when) (?:\w+ ){0,3})\b(?:can|could|may|might)\b(?! (?:be seen|now|then)\b)/gi;
 
 /** A sentence that opens with a wish is a choice as a whole; "brush with butter if you like" is done, and may be left. */
 const WISH =
-  /^(?:and |or )?(?:if you (?:like|wish|prefer),|alternatively\b|optional(?:ly)?\b|(?:some|others|many|a few) (?:(?:people|teachers|cooks|bakers|of us) )?(?=\p{Ll}+ )(?!of\b|more\b|salt\b|water\b|flour\b|oil\b|milk\b))[^.;]*/iu;
+  /^(?:and |or )?(?:if you (?:like|wish|prefer),|alternatively\b|for (?:an? )?(?:\w+ )?(?:softer|crisp(?:er)?|thicker|thinner|darker) (?:breads?|ones?|crust|result|version)?,? ?|optional(?:ly)?\b|(?:some|others|many|a few) (?:(?:people|teachers|cooks|bakers|of us) )?(?=\p{Ll}+ )(?!of\b|more\b|salt\b|water\b|flour\b|oil\b|milk\b))[^.;]*/iu;
 
 /** "Rest 30 minutes, or up to 8 hours in the fridge." */
 const OR_COLD = /,? or (?:for )?(?:up to )?(?:\d|an?\b|overnight)[^.,;]*\b(?:fridge|refrigerator)\b/gi;

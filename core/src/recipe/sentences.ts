@@ -11,13 +11,14 @@ export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
   const pieces: Mapped[] = [];
   let from = 0;
   for (const m of paragraph.text.matchAll(
-    /[.!?]\s+(?=["'(\p{L}\d½¼¾])|;\s+(?=(?:Meanwhile|While|If|When|Once|Then|Next|In the meantime)\b)/gu,
+    /[.!?]\s+(?=["'(\p{L}\d½¼¾])|;\s+(?=(?:[Mm]eanwhile|[Ww]hile|If|[Ww]hen|[Oo]nce|Then|Next|In the meantime)\b)|;\s+(?=(?:[Aa]lternatively|[Oo]ptional(?:ly)?|[Ff]or (?:a )?(?:softer|soft|crisp\w*)|[Rr]eheat|(?:they|these|breads?) (?:will )?keep|[Mm]akes|[Ss]erves)\b)/gu,
   )) {
     const end = m.index + 1;
     const next = paragraph.text[m.index + m[0].length] ?? '';
     // in a hurry nobody writes capitals: behind a whole word a point ends a sentence all the same
     const before = paragraph.text.slice(from, m.index);
     const isNew =
+      m[0].startsWith(';') ||
       /["'(\p{Lu}\d½¼¾]/u.test(next) ||
       /\p{Ll}{4}$/u.test(before) ||
       (/[\d)]$/.test(before) && before.trim().length > 3);

@@ -79,6 +79,6 @@ export const STAGES: Readonly<Record<string, string>> = {
 /** A line that is the noun of a stage and nothing more. */
 export const STAGE_ALONE = new RegExp(`^(?:${Object.keys(STAGES).join('|')})\\.?$`, 'i');
 export const WORK_OF_STAGE = new RegExp(
-  `^(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|\\s+takes\\s+|\\s+(?=\\d)|\\.?$)`,
+  `(?<=^|; )(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|(?<=proofing|proving|resting|fermentation)\\s+(?=\\(\\d)|\\s+takes\\s+|\\s+(?=\\d)|\\.?$)`,
   'i',
 );

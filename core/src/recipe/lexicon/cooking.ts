@@ -26,7 +26,10 @@ export const COOK = phrases`
   slap
   dry-fry
   turn (?!over and roll)(?:it |them |each )?(?:over|once|and)
-  flip
+  turn (?:it |them |each )?(?:twice|\d times)
+  (?<=\d ?(?:s|secs?|seconds?|min|minutes?)\b[^.;]{0,20}, )turn (?:it|them)(?= *(?:[,;.]|$))
+  (?:turn|flipp)ing > every \d
+  flip !> (?:it )?(?:over )?and roll
 `;
 
 export const FINISH = phrases`

@@ -6,7 +6,7 @@ export const HEAT = phrases`
 `;
 
 export const JOB = phrases`
-  chop
+  chop !> (?:it |the dough )?(?:in(?:to)?|up)
   melt !> (?:\w+ )?(?:into|in)\b
   slice !> (?:{it} )?(?:in)?to \d
   grate
@@ -29,6 +29,7 @@ export const BLOOM = phrases`
   (?<!the )foam\w*
   activate
   bloom
+  let the yeast (?:dissolve|soften|wake(?: up)?|soak)
   (?<!\b(?:cook|bake|fry|griddle)\b[^.;]{0,30})until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?)
 `;
 
@@ -37,6 +38,7 @@ export const RUB = phrases`
   work (?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
   cut (?:the )?(?:cold )?(?:butter|lard|fat|shortening) into
   cut in > (?:\d+ ?g|(?:the )?(?:cold )?(?:butter|lard|fat))\b
+  crumble (?:the )?(?:cold )?{fat} into
   rub(?:bing)?(?: \w+){0,4}? (?:in|into|with)
   rub
 `;
@@ -53,6 +55,7 @@ export const KNOCK = phrases`
   deflate
   degas
   knock the air
+  (?:press|push|squeeze|let|take|knock) (?:out )?(?:all )?the (?:air|gas)(?: out)?
 `;
 
 export const FOLD = phrases`
@@ -74,7 +77,13 @@ export const KNEAD = phrases`
   massage
   (?:bash|slam|throw) (?:it|the dough)(?: about| around)? > (?:on the (?:bench|table)|for|about)\b
   work well
-  work (?:it )?to a (?:\w+ ){0,2}dough
+  (?:pummel|thump) {it}
+  (?:squeeze|pound) (?:it|the dough) !> dry
+  punch and squeeze
+  punch !> (?:it |the dough )?(?:down|out|the air)
+  (?:push|pull|stretch|fold) and (?:push|pull|fold|turn) > {it}[^.;,]*\bfor\b
+  work {it} > [^.;,]*\bfor (?:about )?\d
+  work (?:it )?to a (?!(?:\w+ )?(?:ragged|shaggy|rough)\b)(?:\w+ ){0,2}dough
   work (?:it|the (?:dough|paste|mass)|them) (?:well|until|till|for|hard)
   work (?:it|the (?:dough|paste|mass)|them) > (?:\d|on (?:the|a) (?:\w+ )?(?:bench|table|board|surface|worktop))
 `;
@@ -102,6 +111,8 @@ export const MIX = phrases`
   sieve
   tip !> (?:it |them |the dough )?(?:out|onto)\b
   incorporate
+  bind > (?:it )?(?:with|together)\b
+  work (?:it )?to a (?:ragged|shaggy|rough) dough
   dissolve
   crumble
   mash

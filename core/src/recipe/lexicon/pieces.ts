@@ -2,9 +2,13 @@ import { phrases } from './phrases.ts';
 
 /** What is done to make pieces, and with each of them before the griddle. */
 export const BALL = phrases`
+  (?:shape|form|make|roll) (?:up )?(?:in)?to {few}(?:balls?|boules?|buns)
+  roll (?:{it} )?under (?:a|your|the) (?:cupped )?(?:hand|palm)(?: until \w+)?
+  cup and roll
+  (?:bring|pull|gather|draw|fold|tuck) (?:the |its |all the )?(?:corners|edges|sides|ends)(?: of {it})?(?: \w+){0,4}?(?:,? and|,) (?:turn (?:it )?over|flip|roll)(?: (?:it )?(?:over )?and roll)?(?: (?:it )?(?:smooth|round|(?:in)?to a(?: \w+)? ball))
   (?:shape|form|make) {it} (?:in)?to (?:\w+ ){0,2}?{balls}
   roll(?:ing)? the (?:pieces|dough) (?:in)?to (?:\d+ )?(?:\w+ )?{balls}
-  (?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?{balls}
+  (?<!\b(?:proof|prove|rise) )(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?{balls}
   (?:break|pull|pinch|tear) off (?:[\w-]+ ){0,3}?{balls}
   (?:shape|form|makes?|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?{balls} !> (?:in)?to\b
   balls? (?:up|each|them|it)
@@ -27,7 +31,7 @@ export const BALL = phrases`
   (?<=^|[;.] )balls? of > (?:about )?\d
   (?<=^|[;.] )(?:[\w-]+-sized|small|little|tight|equal|even|smooth) balls
   (?<=^|[,;.-] |\b[Tt]hen )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
-  (?<=^|[,;/–-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
+  (?<=^|[,;/–&-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
 `;
 
 export const DIVIDE = phrases`
@@ -51,12 +55,14 @@ export const DIVIDE = phrases`
   cut (?:it|them) across
   cuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)
   (?:break|tear|separate|part|slice|chop|cut) (?:it|them|this|(?:the|your) (?:\w+ )?(?:dough|roll|log|sausage|rope)) > (?:in)?to (?:{n}|quarters|{few}{pieces})
-  (?:slice|chop) > (?:in)?to {n}
+  (?:slice|chop|separate|break|tear) > (?:in)?to {n}
   scaling > \d
   cut (?:in|to) > {n}
   cut (?:out|in(?:to)?) > (?:rounds|farls|squares|triangles)\b
   cut(?: (?:in)?to)? > \d{2,3} ?g (?:pieces|squares|rounds|rolls)\b
+  cut > (?:out )?\d+(?:\.\d+)? ?cm (?:rounds|discs|circles|squares)\b
   share(?: it| the dough)?(?: out)? > (?:in(?:to)?|between)\b
+  share (?:it |the dough )?out
   (?:form|cut|make) > \d{1,2} (?:\w+ )?(?:pieces|portions)\b
   (?:break|pull|pinch|tear|cut) off
   take > (?:\w+ )?(?:pieces|bits|lumps)\b
@@ -95,8 +101,8 @@ export const FILL = phrases`
   (?:sprinkle|brush) (?:\w+ ){0,3}?with water and > (?:\w+ )?(?:seeds?|sesame|nigella|scatter|sprinkle|dip)\b
   fill !> the\b
   \d+ g (?:of )?filling (?:each|on each|in each)
-  (?<=\b(?:thin|out|flat)[,;] )butter(?= *[,;])
-  (?<=[,;] )butter(?=, (?:fold|roll|coil|pleat))
+  (?<=\b(?:thin|out|flat)[,;] )(?:butter|oil|ghee)(?= *[,;])
+  (?<=[,;] )(?:butter|oil|ghee)(?=, (?:fold|roll|coil|pleat))
   stuff > (?:the|each|them|it|with|every)\b
   dot (?:\w+ )?with > (?:\w+ )?(?:butter|ghee|oil)
   cover (?:\w+ ){0,3}?with (?:the )?filling
@@ -114,6 +120,7 @@ export const ROLL = phrases`
   (?<=\bthen )to > \d+(?:\.\d+)? ?cm\b
   (?<=^)out > to \d+(?:\.\d+)? ?cm\b
   (?:lay|spread|open|work) (?:\w+ ){0,4}?with (?:a|the) (?:rolling )?pin
+  (?:using|with|use) (?:a|the|your) (?:\w+ )?(?:rolling )?pin,?(?: to)? (?:flatten|press|open|make|roll|thin)
   roll(?:ing|s)? !> pin\b|(?:it |them |each )?(?:up )?into a cone\b|(?:them |it |each (?:one |ball )?)?in (?!to\b|a\b|between\b|half\b|one\b)
   pin out
   sheet > (?:to|out|\d+(?:\.\d+)? ?(?:mm|cm))
@@ -136,7 +143,9 @@ export const SHAPE = phrases`
   flatten
   beat (?:\w+ ){0,2}?out
   press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into)
-  press(?:ing)? (?:\w+ ){0,3}?to > \d
+  press(?:ing)? (?:\w+ ){0,5}?to > \d
+  open (?:up )?{it} > [^.;,]*(?:\d|\bfinger|\bhand)
+  (?:make|form) (?:flat |thin )(?:discs|rounds|ovals|patties|cakes)
   press(?:ing)?(?: \w+){0,3}? > \d+(?:\.\d+)? ?cm
   press (?:each|the balls?|one ball) > (?:ball |piece |one )?(?:in|between|with|on|to)\b
   press > (?:in|with|using) (?:a|the) {few}press\b

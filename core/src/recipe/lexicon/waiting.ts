@@ -19,6 +19,7 @@ export const CHILL = phrases`
   in(?:to)? (?:the|a) (?:{fridge}|cool box|cold room|cellar)
   cold (?:prove|proof|ferment(?:ation)?|rise|retard)
   retard
+  keep (?:it |the dough )?cold
   fridge
 `;
 
@@ -35,6 +36,10 @@ export const PROOF = phrases`
   puffy
   let {it} puff(?: up)? > for (?:about )?\d+ ?(?:min|h)
   fold(?:s|ing)? (?:it |the dough )?every > {time}[^.;]* for\b
+  until (?:\w+ ){0,4}?(?:risen|spongy|airy|twice (?:its|the|their))
+  in(?:to)? (?:the|a) (?:prover|proofer|proving (?:drawer|cabinet|box)|proofing (?:drawer|cabinet|box))
+  proving !> (?:drawer|cabinet|box|basket)
+  (?:final|second|last|2nd) (?:proof|prove|rise) (?:in|of|as) (?:the )?balls
 `;
 
 export const REST = phrases`
@@ -44,9 +49,10 @@ export const REST = phrases`
   let (?:it|them) (?:go|be)
   give (?:it|them|the dough) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b
   lie > (?:for )?(?:an?|\d)
-  wait > (?:for )?(?:an?|another|\d)
+  wait > (?:for )?(?:an?|another|\d+(?! ?s))
   leave (?:it|them) > a (?:while|bit)\b
-  keep(?: (?:it|them|the dough))?(?: aside)? > (?:\w+ ){0,4}?for \d+ ?(?:min|h)
+  walk away > for
+  keep(?: (?:it|them|the dough))?(?: aside)? > (?!(?:knead|mix|stirr|turn|cook|flipp|go|work)ing\b)(?:\w+ ){0,4}?for \d+ ?(?:min|h)
   let (?:it|them|the (?:dough|balls|pieces|batter)) (?!(?:rise|prove|proof|double|ferment|cook|fry|bake|brown|toast|bubble|puff|char|colour|have)\b)\w+(?: and \w+(?: up| down)?)? > for (?:about )?(?:\d+(?! ?s)|an?\b)
   (?<=^|[,;/] )bench > (?:for )?\d
   leaves?(?: (?:it|them|the dough))? > (?:for )?\d

@@ -125,7 +125,7 @@ export const SHAPING: PhraseBank = {
     ['Roll one ball at a time into a 15 cm disc, about 2 mm thick.', 'roll'],
     ['Flatten each ball with your palm and roll into a circle.', 'roll'],
     ['Flatten and roll out.', 'roll'],
-    ['With a rolling pin, flatten each piece to about 3 mm.', 'shape'],
+    ['With a rolling pin, flatten each piece to about 3 mm.', 'roll'],
     ['Using a pin, work each ball out to 18 cm.', 'roll'],
     ['Pat each ball out to 15 cm with wet hands.', 'shape'],
     ['Pat flat.', 'shape'],
