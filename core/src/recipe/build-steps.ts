@@ -160,7 +160,7 @@ function completed({ drafts, passed }: MethodDrafts, guesses: Guess[]): readonly
   }
   if (!has('roll', 'shape', 'coil', 'fill')) {
     // what rests rolled has been rolled
-    const at = result.findIndex((d) => d.action === 'cook' || isOfRolled(d));
+    const at = result.findIndex((d) => ['cook', 'finish', 'clap'].includes(d.action) || isOfRolled(d));
     // a batter is poured
     const shaping = [...drafts, ...passed].some((d) => /\bbatter\b/i.test(d.text)) ? 'shape' : 'roll';
     result.splice(at < 0 ? result.length : at, 0, addedDraft(shaping));

@@ -4,7 +4,7 @@ import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
 import { plainList } from './list-forms.ts';
 import { normalLine, SCANNED } from './normal-line.ts';
-import { STAGE_ALONE } from './told-words.ts';
+import { STAGE_ALONE, STAGE_FIRST } from './told-words.ts';
 import { CUT_SHORT, unwrapped } from './unwrapped.ts';
 
 /** A line that a scan or a narrow column has broken: a word cut by a hyphen, or a figure parted from its unit. */
@@ -53,11 +53,46 @@ const undashed = (line: Mapped): readonly Mapped[] => {
 
 /** "500 g flour      Knead all for 10 min": a list, and the work beside it. */
 function besideEachOther(line: Mapped): readonly Mapped[] {
+  // "Scaling : 70 g       Rounding": two stages
+  const cells = line.split(/(?<=\S)\s{3,}(?=\S)/g);
+  if (cells.length > 1 && cells.every((c) => STAGE_FIRST.test(normalLine(c.text)))) return cells;
   const left = /^\s*[\d½¼¾⅓⅔⅛][^.;]{2,38}?\S(?=\s{3,}\p{Lu}\p{Ll})/u.exec(line.text);
   if (!left) return [line];
   const right = line.slice(left[0].length).trim();
   const isWork = actionsIn(normalLine(right.text)).length > 0 && actionsIn(normalLine(left[0])).length === 0;
   return isWork ? [line.slice(0, left[0].length), right] : [line];
+}
+
+/** "1 lb. flour      1 tea-", "½ pint milk    spoonful of soda": of two columns, where a word is cut in the right one, one after the other. */
+function columnsApart(lines: readonly Mapped[]): readonly Mapped[] {
+  const gapOf = (l: Mapped): RegExpExecArray | null => /^\s*(\S(?:.*?\S)??)(\s{3,})(?=\S)/.exec(l.text);
+  const isCut = (l: Mapped): boolean => {
+    const gap = gapOf(l);
+    return gap !== null && /\p{Ll}-$/u.test(l.text) && !/\s{3,}/.test(l.text.slice(gap[0].length));
+  };
+  const first = lines.findIndex(isCut);
+  if (first < 0) return lines;
+  // what stands on the right alone goes on there
+  const isRight = (l: Mapped): boolean => /^(?:\s{12,}\S|\s*of \p{Ll}{3,12}$)/u.test(l.text);
+  const count = lines.slice(first).findIndex((l) => gapOf(l) === null && !isRight(l));
+  const block = lines.slice(first, count < 0 ? undefined : first + count);
+  const left = block.flatMap((l) => {
+    const gap = isRight(l) ? null : gapOf(l);
+    return gap ? l.slice(0, gap[0].trimEnd().length) : [];
+  });
+  const right = block.map((l) => {
+    const gap = isRight(l) ? null : gapOf(l);
+    return l.slice(gap?.[0].length ?? 0).trim();
+  });
+  const [head, ...rest] = right;
+  const joined = rest.reduce(
+    (all, l) =>
+      /\p{Ll}-$/u.test(all?.text ?? '') && all
+        ? Mapped.join([all.slice(0, all.text.length - 1), l], '')
+        : Mapped.join(all ? [all, l] : [l]),
+    head,
+  );
+  return [...lines.slice(0, first), ...left, ...(joined ? [joined] : []), ...lines.slice(first + block.length)];
 }
 
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
@@ -102,7 +137,7 @@ const besideTitle = (line: Mapped): readonly Mapped[] =>
  * taken for a scan, and lines that go on in small letters are joined.
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
-  const lines = unwrapped(all.flatMap(besideTitle).map(bulleted));
+  const lines = unwrapped(columnsApart(all).flatMap(besideTitle).map(bulleted));
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
   const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines);
   const told = asked.flatMap(undashed);

@@ -169,9 +169,12 @@ export function cookingTold(text: string, times: readonly Duration[]): ToldCooki
   }
   const [one, each] = told;
   // "2 minutes to cook, a minute a side": the whole, and its halves
-  const isWhole =
-    told.length === 2 && one?.time && each?.time && Math.abs(one.time.ideal - 2 * each.time.ideal) < 0.01;
-  if (isWhole && EACH.test(text.slice(each.end)) && !/\b(?:turn|flip|then|sides?)\b/i.test(text.slice(one.end, each.at))) {
+  const isWhole = told.length === 2 && one?.time && each?.time && Math.abs(one.time.ideal - 2 * each.time.ideal) < 0.01;
+  if (
+    isWhole &&
+    EACH.test(text.slice(each.end)) &&
+    !/\b(?:turn|flip|then|sides?)\b/i.test(text.slice(one.end, each.at))
+  ) {
     for (let i = 0; i < 2; i++) {
       cooking.see('turn');
       cooking.lay(shareOf(each.time as Duration));

@@ -21,7 +21,7 @@ const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of
 export function nameOf(told: string, food: Food | undefined): string {
   // "bloem (flour)": of two languages the one that is known
   const [, foreign = '', known = ''] =
-    /^\W*([\p{L} '’]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ??
+    /^\W*([\p{L}\d '’]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ??
     /^\W*(?:(?:de|di|du) )?([\p{L}][\p{L}\d ]*?) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ??
     [];
   const words = known !== '' && !findFood(foreign) && findFood(known) ? known : told;

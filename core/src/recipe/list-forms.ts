@@ -73,6 +73,19 @@ const inPlainWords = (line: Mapped): Mapped =>
       /^((?:\d+(?:\.\d+)?)(?: ?: ?\d+(?:\.\d+)?)+)[ ,:]+(\p{L}[\p{L} ]+(?:(?:,| and|, and) \p{L}[\p{L} ]+)+)(?=[.;]|$)/iu,
       (all = '', figures = '', names = '') => inOrder(all, figures, names),
     )
+    // "for every 100 of flour (half white, half rye) use 66 of water"
+    .replace(
+      /^for (?:every|each) 100(?: parts)? (?:of )?((?:\p{L}+ )*flour)(?: \(half ([\p{L} ]+?),? (?:and )?half ([\p{L} ]+?)\))?,? (?:use|take|add|you need|there are|we use|i use)? ?((?:about )?\d+(?:[.,]\d+)? (?:parts )?of .+)$/iu,
+      (_, name = '', first = '', second = '', rest = '') =>
+        `${
+          first === ''
+            ? `${name} 100 %`
+            : twoFlours('100', '%', [
+                [first, 50],
+                [second, 50],
+              ])
+        }, ${rest.replace(/(\d) (?:parts )?of /g, '$1 % ')}`,
+    )
     // "60 % hydration": of water; a starter has its own
     .replace(/(?<!\([^)]*)(\d ?%) hydration(?: dough)?\b/gi, '$1 water')
     .replace(/(?<!\([^)]*)\bhydration:? (?:of )?(?=\d+(?:[.,]\d+)? ?%)/gi, 'water ')

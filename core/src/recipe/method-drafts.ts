@@ -261,6 +261,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   if (/^\d+ parts\b/i.test(text) && findFood(text)) return undefined;
   if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits)\b(?! \p{L}+ to\b)|pieces? of \d)/iu.test(text))
     return 'divide';
+  if (/^\d{2,3} ?g\.?$/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
   if (
     /(?<!\bcut )\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
@@ -271,7 +272,8 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   if (/^\d+ ?(?:s|secs?|seconds?)\s*(?:,|\band\b)\s*\d+ ?(?:s|secs?|seconds?)\.?$/i.test(text)) return 'cook';
   // "1 min + 45 sec", "1 min, turn, 50 sec": both sides
   if (
-    (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*(?:\+|\/|then)\s*\d/i.test(text) || /\b(?:turn|flip)(?:ing|ping)?\b/i.test(text)) &&
+    (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*(?:\+|\/|then)\s*\d/i.test(text) ||
+      /\b(?:turn|flip)(?:ing|ping)?\b/i.test(text)) &&
     times.every((t) => t.most <= 12)
   )
     return 'cook';

@@ -40,6 +40,7 @@ export const SCANNED: readonly (readonly [RegExp, string | ((...m: string[]) => 
     '1',
   ],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
+  [/(?<![\p{L}\d])[lI][O0]{2}(?= ?%)/gu, '100'],
   [/(?<=\b(?:portions?|makes|yields?|quantity|serves)[ :]+)[lI](?=\d\b)/giu, '1'],
   [/(?<=\btype )(\d{2})[Oo]\b/gi, '$10'],
   [/(?<![\p{L}\d])[lI][O0](?= ?(?:g|ml|min(?:ute)?s?|cm|%)(?![\p{L}]))/gu, '10'],
@@ -72,6 +73,7 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     /(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})( (?:heaping|heaped|level|rounded|scant))?\s*t\.?(?= \p{Ll})/gu,
     '$1$2 tsp',
   ],
+  [/^spiral(?: mixer)?:? (?=\d)/i, 'mix '],
   // the two speeds of a machine are one mixing
   [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
   [/\b0,(\d+)/g, '0.$1'],
@@ -223,10 +225,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
     'take 1 $1 of $2',
   ],
   [/\b(min|sec)\.(?= [/+])/gi, '$1'],
-  [/\b(?:tipo|type) (0{1,2})\b(?! ?flour)/gi, '$1 flour'],
+  [/\b(?:tipo|type) (0{1,2})\b(?! ?(?:flour|\())/gi, '$1 flour'],
   [/\ba (?:good |small )?palmful\b/gi, '1 tbsp'],
   [
-    /\b(knead|mix|rest|prove|proof)((?:ed)?(?: it)?)(?: for)? another (\d{1,2})(?=[,;]|\.(?!\d)|$)/gi,
+    /\b(knead|mix|rest|prove|proof|wait|leave)((?:ed)?(?: it)?)(?: for)? another (\d{1,2})(?=[,;]|\.(?!\d)|$)/gi,
     '$1$2 for $3 min',
   ],
   [/(\d)\s*fl\.? ?oz\b/gi, '$1 fl oz'],
@@ -244,6 +246,20 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [new RegExp(`\\b(?:an? )?quarter (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/4 '],
   [new RegExp(`\\b(?:two|2) thirds (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '2/3 '],
   [new RegExp(`\\b(?:an? )?third (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/3 '],
+  // what nobody weighs, by how much of it a hand takes
+  [/\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:blob|dollop)s? of\b/gi, '1 tbsp of'],
+  [
+    /\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:slug|slosh|splosh|squirt|squeeze|lick) of\b/gi,
+    '1 splash of',
+  ],
+  [
+    /\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:scattering|sprinkling|sprinkle|shake|twist|grating|touch|hint|smidgen|grind) of\b/gi,
+    '1 pinch of',
+  ],
+  [
+    /\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:lump|nub|nut) of (?=butter|ghee|lard|margarine)/gi,
+    '1 knob of ',
+  ],
   [/\ba couple (?:of )?/gi, '2 '],
   [/\bhalf an? (?=(?:\w+ )?(?:egg|onion|lemon)\b)/gi, '1/2 '],
   [/(?<!\b(?:of|like|as|than|big|large) )\ban? (?=(?:\w+ )?(?:egg|onion|lemon|potato|leek)\b(?! ?-))/gi, '1 '],
@@ -261,7 +277,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   // "give it 40 seconds, turn it, give it 30"
   [/(\d+) (seconds?|minutes?)([^.]*?\bgive it \d+)(?=,| and\b|\.(?!\d))/gi, '$1 $2$3 $2'],
   // of a bread lying there
-  [/\b(?:leave|wait)(?: (?:it|them))? (?:for )?(?:about )?(\d+) (seconds?|secs?|s),? (?:before (?:turning|flipping)\b|(?=(?:then )?(?:turn|flip)\b))/gi, 'cook $1 $2, turn, '],
+  [
+    /\b(?:leave|wait)(?: (?:it|them))? (?:for )?(?:about )?(\d+) (seconds?|secs?|s),? (?:before (?:turning|flipping)\b|(?=(?:then )?(?:turn|flip)\b))/gi,
+    'cook $1 $2, turn, ',
+  ],
   [/\bwait (?=\d+ ?(?:s|secs?|seconds?)\b)/gi, 'cook '],
   // "count to sixty" is a minute
   [/\bcount(?:ing)? to (\d{2,3})\b/gi, '$1 seconds'],
@@ -352,8 +371,14 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   ],
   [/(?<=\d ?(?:s|secs?|seconds)\b[^.]*\bside(?: again)? )(\d{2,3})(?=\s*(?:[,;]|\.(?!\d)|$))/gi, '$1 s'],
   // "on one side for 60 seconds, on the other for 45"
-  [/\bside for (\d+) (seconds?|secs?|s|minutes?|mins?)\b([^.;\d]*\bother(?: side)? (?:for )?)(\d+)(?=\s*(?:[.,;]|$))/gi, 'side for $1 $2$3$4 $2'],
-  [/(\d+) (seconds?|secs?|s|minutes?|mins?) (?:on )?(?:1|one) side and (\d+) (?:on )?(?=the other\b)/gi, '$1 $2 on the first side and $3 $2 on '],
+  [
+    /\bside for (\d+) (seconds?|secs?|s|minutes?|mins?)\b([^.;\d]*\bother(?: side)? (?:for )?)(\d+)(?=\s*(?:[.,;]|$))/gi,
+    'side for $1 $2$3$4 $2',
+  ],
+  [
+    /(\d+) (seconds?|secs?|s|minutes?|mins?) (?:on )?(?:1|one) side and (\d+) (?:on )?(?=the other\b)/gi,
+    '$1 $2 on the first side and $3 $2 on ',
+  ],
   // "knead for 10 minutes, rest it for 15"
   [/(?<=\d ?min(?:utes?)?\b[^.;]*\bfor )(\d{1,3})(?=\s*(?:[.,;](?!\d)|$))/gi, '$1 minutes'],
 ];

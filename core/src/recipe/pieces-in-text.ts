@@ -121,6 +121,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\b(?:the size of|as big as) [\w ]{3,20}\((?:about |around )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
+    /\b\d{1,2} each, (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??
     /\beach (?:weighing |of |ball |piece )?(?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     );

@@ -9,14 +9,14 @@ import type { RecipeParts } from './sections.ts';
 const AMOUNT =
   '(?:\\d+(?:\\.\\d+)?(?:\\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\\d+\\s+\\d\\/\\d|\\d\\/\\d)(?:\\s*(?:-|–|to)\\s*(?:\\d+(?:\\.\\d+)?|[½¼¾⅓⅔]))?';
 const MEASURE =
-  '(?:g|kg|ml|cl|dl|l|fl oz|oz|lb|pints?|litres?|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?|spoon(?:ful)?s?|mugs?|bowls?|tubs?|jars?|beakers?|tins?|cans?|cartons?|bottles?|ladles?|scoops?|measures?)';
+  '(?:g|kg|ml|cl|dl|l|fl oz|oz|lb|pints?|litres?|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?|spoon(?:ful)?s?|mugs?|bowls?|tubs?|jars?|beakers?|tins?|cans?|cartons?|bottles?|ladles?|scoops?|measures?|(?:cup|glass|mug|bowl|ladle)fuls?|splash(?:es)?|drizzles?|glugs?|dash(?:es)?|drops?|sprigs?|bunch(?:es)?)';
 /** An amount with a measure and up to five words behind it: "½ glass of sunflower oil". */
 const WITH_MEASURE = new RegExp(
-  `${AMOUNT}\\s*(?:heaped |level |good )?${MEASURE}\\b\\.?\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:(?:tipo |type )?(?:00|0|\\d{3}) (?=flour))?(?:[\\p{L}-]+\\s?){1,5})`,
+  `${AMOUNT}\\s*(?:heaped |level |good )?${MEASURE}\\b\\.?\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:(?:tipo |type )?(?:00|0|\\d{3}) (?=flour))?(?:[\\p{L}'’-]+\\s?){1,5})`,
   'giu',
 );
 /** "600 grams of flour, 340 of water": a figure whose measure the one before has said. */
-const UNMEASURED = /\b(?=\d{1,4} of )(?<=\d ?(?:g|ml)\b[^.;]*)\d{1,4} of ((?:[\p{L}-]+\s?){1,3})/giu;
+const UNMEASURED = /\b(?=\d{1,4} of )(?<=\d ?(?:g|ml)\b[^.;]*)\d{1,4} of ((?:[\p{L}'’-]+\s?){1,3})/giu;
 /** "natural yogurt 300 g, …". */
 const NAME_THEN_WEIGHT =
   /(?<!\d ?\p{L}{0,4} )\b((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \d+(?:\.\d+)? ?(?:k?g|m?l)(?=\s*(?:[,;.]|and\b|$))/giu;
@@ -25,7 +25,7 @@ const BEHIND = /\b((?:[\p{L}-]+ ){1,3})\((?:about |ca\.? |approx\.? )?\d+(?:\.\d
 /** "as much buttermilk as will make a dough": a liquid without a measure, and usual. */
 const AS_MUCH = /\b(?:as much|enough|sufficient) ((?:[\p{L}-]+ ){1,2}?)(?=as\b|to\b)/giu;
 /** "a little fresh yeast": how much is not told, and usual. */
-const SOME = /\b(?:a little|some|a bit of) ((?:[\p{L}-]+\s?){1,3})/giu;
+const SOME = /\b(?:a little|some|a bit of) ((?:[\p{L}'’-]+\s?){1,3})/giu;
 /** "2 eggs", "1 chopped onion": what is counted. */
 const COUNTED = /(?<![\d/] ?|\d[.,])\b\d{1,2} ((?:[\p{L}-]+ ?){1,3})/giu;
 
@@ -84,7 +84,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
         if (listed && use === undefined) continue;
         if (pattern === COUNTED && !isCountable(words)) continue;
         if (pattern === AS_MUCH && !['milk', 'yogurt'].includes(food?.role ?? '')) continue;
-        if (pattern === SOME && !['leaven', 'salt'].includes(food?.role ?? '')) continue;
+        if (pattern === SOME && (!food || ['flour', 'water'].includes(food.role))) continue;
         const isFound = found.some(
           (f) =>
             f.line.span().to > text.span(m.index).from &&

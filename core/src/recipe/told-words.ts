@@ -73,9 +73,15 @@ export const STAGES: Readonly<Record<string, string>> = {
   shaping: 'shape',
   rolling: 'roll',
   sheeting: 'roll',
+  pinning: 'roll',
   baking: 'bake',
   cooking: 'cook',
 };
+/** A cell that opens with a stage by its noun. */
+export const STAGE_FIRST = new RegExp(
+  `^(?:${Object.keys(STAGES).join('|')}|${Object.values(STAGES).join('|')})\\b`,
+  'i',
+);
 /** A line that is the noun of a stage and nothing more. */
 export const STAGE_ALONE = new RegExp(`^(?:${Object.keys(STAGES).join('|')})\\.?$`, 'i');
 export const WORK_OF_STAGE = new RegExp(

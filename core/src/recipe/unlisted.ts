@@ -13,7 +13,7 @@ interface Found {
 }
 
 const GREASING =
-  /\b(?:oil|grease|butter|brush|wipe)(?:ed)? (?:the |a |your )?(?:\w+ )?(?:pan|griddle|skillet|hotplate|plate)\b|\b(?:oiled|greased|buttered) (?:pan|griddle|skillet)|\b(?:drizzle|drop|splash|little|teaspoon|film) of (?:\w+ )?(?:oil|butter|ghee)\b[^.]*\b(?:pan|griddle|skillet)/i;
+  /\b(?:oil|grease|butter|brush|wipe)(?:ed)? (?:the |a |your )?(?:\w+ )?(?:pan|griddle|skillet|hotplate|plate)\b|\b(?:oiled|greased|buttered) (?:pan|griddle|skillet)|\b(?:drizzle|drop|splash|little|teaspoon|film) of (?:\w+ )?(?:oil|butter|ghee)\b[^.]*\b(?:pan|griddle|skillet)|\b(?:pan|griddle|skillet|plate|tawa)\b[^.;]{0,12},? (?:and )?(?:brush|grease|wipe|oil) it (?:lightly )?(?:with )?(?:a little )?(?:\w+ )?(?:oil|butter|ghee)?\b/i;
 const DUSTING =
   /\b(?:floured|dusted|dust(?:ing)?|sprinkle(?:d)?)\b[^.]*?\b(?:surface|bench|board|worktop|work surface|table|counter|pin|flour)\b|\bflour (?:the|a|your) (?:bench|board|surface|worktop|table|pin)|\b(?:surface|bench|board|worktop|table|counter) (?:lightly )?(?:dusted|sprinkled|floured) with [\p{L}-]+(?: (?:flour|meal))?/iu;
 const BRUSHING =

@@ -15,6 +15,7 @@ export const COOK = phrases`
   toast
   sear
   sizzle
+  ^ puff(?= (?:\d|on|over|it|them|with|by))
   lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)
   brown > (?:on|for)
   grill > (?:for|until|each)
@@ -63,6 +64,7 @@ export const ASIDE = phrases`
   cook (?:the|your) (?:rest|others?|remaining)
   (?:continue|carry on|repeat) with
   brush off
+  (?<=\b{pan}\b[^.;]{0,12}[,;] (?:and )?)(?:brush|wipe|grease|oil) it
   wipe
   fill (?:it |them )?and (?:eat|serve|enjoy)
   (?:mark|score) a cross

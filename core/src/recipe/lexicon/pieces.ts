@@ -54,7 +54,7 @@ export const DIVIDE = phrases`
   quarter (?:it|them|each|the dough)
   cut (?:it|them) across
   cuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)
-  (?:break|tear|separate|part|slice|chop|cut) (?:it|them|this|(?:the|your) (?:\w+ )?(?:dough|roll|log|sausage|rope)) > (?:in)?to (?:{n}|quarters|{few}{pieces})
+  (?:break|tear|pull|separate|part|slice|chop|cut) (?:it|them|this|(?:the|your) (?:\w+ )?(?:dough|roll|log|sausage|rope)) > (?:in)?to (?:{n}|quarters|{few}{pieces})
   (?:slice|chop|separate|break|tear) > (?:in)?to {n}
   scaling > \d
   cut (?:in|to) > {n}
@@ -73,7 +73,7 @@ export const DIVIDE = phrases`
 
 export const COIL = phrases`
   coil
-  (?<!\bin a )spiral
+  (?<!\bin a )spiral !> (?:mixer|\d)
   snail
   roll (?:it |each |them )?up !> (?:in)?to (?:[\w-]+ ){0,3}?balls?
   wind (?:it|each)

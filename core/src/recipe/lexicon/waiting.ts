@@ -67,7 +67,8 @@ export const REST = phrases`
   let (?:the yeast|it|them) (?:do (?:its|their) (?:work|thing)|work) > for\b
   (?:have|take) a break
   (?:it|they|the dough) (?:wants?|needs?)(?= {time})(?![^.;]*\bsides?\b)
-  (?<!\b(?:when|once|until|till)\b[^.;,]{0,20})cool (?:for|until|down|enough)
+  (?<!\b(?:when|once|until|till)\b[^.;,]{0,20})cool (?:for|until|down|enough|completely)
+  (?<!\b(?:when|once|until|till)\b[^.;,]{0,20})cool > (?:about )?\d+ ?(?:min|h)
   soak
   autolyse
 `;

@@ -54,6 +54,7 @@ import { FIFTY_SECOND } from './held-fifty-second.ts';
 import { FIFTY_THIRD } from './held-fifty-third.ts';
 import { FIFTY_FOURTH } from './held-fifty-fourth.ts';
 import { FIFTY_FIFTH } from './held-fifty-fifth.ts';
+import { FIFTY_SIXTH } from './held-fifty-sixth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -114,6 +115,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FIFTY_THIRD,
   ...FIFTY_FOURTH,
   ...FIFTY_FIFTH,
+  ...FIFTY_SIXTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
