@@ -59,7 +59,7 @@ const USUAL_WINDOW: Readonly<Partial<Record<Action, readonly [number, number, nu
   chill: [60, 480, 1440],
   temper: [60, 75, 120],
 };
-const OF_MADE_PIECES = /^balls to (?:rest|prove)|(?<!\ball )\b(?:the|your) (?:balls|pieces|portions)\b|\bbench rest\b/i;
+const OF_MADE_PIECES = /\bintermediate (?:rest|proof)|^bench(?: time)?\b|\b(?:the|your) dough balls\b|\bin balls\b|^balls to (?:rest|prove)|(?<!\ball )\b(?:the|your) (?:balls|pieces|portions)\b|\bbench rest\b/i;
 const OF_ROLLED =
   /\b(?:rolled|shaped) (?:rounds|breads|pieces|discs|dough|balls|out rounds)\b|\b(?:rest|prove|proof|lay|leave|cover) the (?:discs|rounds)\b/i;
 const USUAL_COOK_SEC = [75, 50] as const;
@@ -160,7 +160,8 @@ function completed({ drafts, passed }: MethodDrafts, guesses: Guess[]): readonly
   }
   if (!has('roll', 'shape', 'coil', 'fill')) {
     // what rests rolled has been rolled
-    const at = result.findIndex((d) => ['cook', 'finish', 'clap'].includes(d.action) || isOfRolled(d));
+    const cooked = result.findIndex((d) => d.action === 'cook' || isOfRolled(d));
+    const at = cooked >= 0 ? cooked : result.findIndex((d) => d.action === 'finish' || d.action === 'clap');
     // a batter is poured
     const shaping = [...drafts, ...passed].some((d) => /\bbatter\b/i.test(d.text)) ? 'shape' : 'roll';
     result.splice(at < 0 ? result.length : at, 0, addedDraft(shaping));

@@ -38,7 +38,7 @@ const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
     'turn',
     /\b(?:turn(?:ed|ing)?(?! (?:the |your )?(?:heat|flame|gas|down|up|out))|flip(?:ped|ping)?|back (?:to|on to|onto|over)|over(?=,)|other side|second side|reverse side|underside)\b/gi,
   ],
-  ['no-lid', /\b(?:remove the lid|take off the lid|lid off|uncover(?:ed)?)\b/gi],
+  ['no-lid', /\b(?:remove the lid|take off the lid|lid off|uncover(?:ed)?|without(?= *(?:[,;.]|for\b|\d|(?:the |a )?lid\b|$)))\b/gi],
   ['lid', /\b(?:lid(?: on)?|cover(?:ed)?(?! with (?:a )?(?:cloth|towel)))\b/gi],
   ['flame', /\b(?:over|on|onto|in|to) (?:a |an |the )?(?:open |naked |gas |direct )*(?:flame|gas ring|burner)\b/gi],
   ['grill', /\b(?:under|beneath|below) (?:a |an |the )?(?:very |hot |preheated )*(?:grill|broiler)\b/gi],
@@ -177,7 +177,7 @@ export function cookingTold(text: string, times: readonly Duration[]): ToldCooki
   ) {
     for (let i = 0; i < 2; i++) {
       cooking.see('turn');
-      cooking.lay(shareOf(each.time as Duration));
+      cooking.lay(shareOf(each.time));
     }
     return { phases: cooking.phases, guesses: cooking.guesses, used: told.flatMap((t) => t.time ?? []) };
   }

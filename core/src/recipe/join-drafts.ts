@@ -15,13 +15,15 @@ export const withRubbedBread = (drafts: readonly StepDraft[]): readonly StepDraf
 };
 
 const OF_PIECES = new Set<Action>(['divide', 'ball', 'roll', 'shape', 'coil', 'fill', 'cook']);
+const IDLE_DOUGH = new Set<Action>(['rest', 'proof', 'chill']);
 /** "Sprinkle over the salt and knead": before there are pieces, what is strewn or dropped goes into the dough, and what is wrapped rests. */
 export const withEarlyAdditions = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   const pieces = drafts.findIndex((d) => OF_PIECES.has(d.action));
   return drafts.map((d, n) => {
     if (n >= pieces || d.action !== 'finish' || d.isBeside) return d;
     if (/\bwrap/i.test(d.text)) return { ...d, action: 'rest' };
-    return /\b(?:sprinkle|scatter|drizzle)/i.test(d.text) ? { ...d, action: 'mix' } : d;
+    const goesOn = drafts.slice(n + 1).some((x) => x.action === 'knead' || x.action === 'mix' || IDLE_DOUGH.has(x.action));
+    return goesOn && /\b(?:sprinkle|scatter|drizzle)/i.test(d.text) ? { ...d, action: 'mix' } : d;
   });
 };
 
@@ -48,7 +50,7 @@ const withRubbedPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
 
 /** Pieces are folded to shape them. */
 const withFoldedPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
-  const divided = drafts.findIndex((d) => d.action === 'divide');
+  const divided = drafts.findIndex((d) => d.action === 'divide' || d.action === 'ball' || d.action === 'fill');
   return drafts.map((d, n) => (divided >= 0 && n > divided && d.action === 'fold' ? { ...d, action: 'shape' } : d));
 };
 
@@ -189,7 +191,7 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (a.isBeside) return true;
   // "knead, and I mean knead, for ten minutes"
   if (a.action === 'knead' && b.action === 'knead') return a.times.length === 0 && a.text.length < 14;
-  if (a.action === 'proof' && /\b(?:second|final|last|2nd)\b/i.test(b.text)) return false;
+  if ((a.action === 'proof' || a.action === 'chill') && /\b(?:second|final|last|2nd)\b/i.test(b.text)) return false;
   // dough that has risen, and then the balls of it
   if (RESTS.has(b.action) && OF_BALLS.test(b.text) && !OF_BALLS.test(a.text)) return false;
   if (a.action === b.action) return !RESTS.has(a.action) || a.times.length === 0 || b.times.length === 0;

@@ -34,21 +34,32 @@ const TURNED_AFTER =
   /^after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?),? (?:flip|turn)\b/i;
 /** "When the dough has rested for 30 minutes, divide it". */
 const HAS_WAITED =
-  /^(?:when|once|after) (?:it|they|the \w+) (?:has|have) (?:been )?(?:rest\w*|stood|standing|risen|rising|proved|proofed) for (?:about |at least )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b,?/i;
+  /^after (?:rest|prov|proof|chill|ris|ferment)ing(?: (?:it|them|the dough))?(?: for)?(?: (?:about |at least )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?|h)\b)?,? |^(?:when|once|after) (?:it|they|the \w+) (?:has|have) (?:been )?(?:rest\w*|stood|standing|risen|rising|proved|proofed) for (?:about |at least )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b,?/i;
+/** What a dough does, by the words in which it is told to have done it. */
+const waitingIn = (text: string): 'proof' | 'chill' | 'rest' =>
+  /\b(?:ris|pro[vo]|ferment)/i.test(text) ? 'proof' : /\bchill/i.test(text) ? 'chill' : 'rest';
+const WHILE_RESTING =
+  /^while (?:it|they|the \w+) (?:is |are )?(?:rest|prov|proof|ris|chill|stand|ferment)\w*(?: \w+){0,3}? for (?:about )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?|h)\b,?/i;
+/** "Coax it out to 20 cm": work at a piece whose word nobody knows shapes it. */
+const SIZED_WORK = /^(?:\p{L}+ly )?(?!(?:size|diameter|width|thickness|about|around|roughly|they|it|the|this|each)\b)\p{L}{2,}(?! of\b)[^.;]*\b\d+(?:\.\d+)? ?(?:cm|mm)\b/iu;
+const OF_PIECE = new Set<Action>(['divide', 'ball', 'rest', 'proof', 'fill']);
+/** "Bash the dough about for 5 minutes": work at a dough whose word nobody knows is kneading. */
+const DOUGH_WORK = /^(?!(?:cover|leave|let|put|place|set|keep|wrap|return|chill|rest|move|transfer|store)\b)\p{L}+(?: and \p{L}+)? (?:it|the dough)\b[^.;]*\bfor (?:about )?\d+(?:\.\d+)? ?min/iu;
+const LONGEST_KNEAD_MIN = 20;
 const IDLE = new Set<Action>(['rest', 'proof', 'chill', 'temper', 'bloom']);
 /** "Brush with butter after baking", told before it is baked. */
 const ONCE_COOKED =
   /\b(?:after|once|when) (?:they (?:are|have been) |it (?:is|has been) )?(?:baking|cooking|cooked|baked)\b/i;
 /** "Mix flour and water. 3 min": a time, or a size, that stands as a sentence of its own. */
 const ONLY_A_TIME =
-  /^\(?(?:about |ca\.? )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)(?: (?:by hand|by machine|with a (?:mixer|machine)|in (?:a|the) (?:mixer|machine)|on (?:low|medium|slow|first|speed \d)(?: speed)?|or so|in all|total))?\)?[.!]?\)?$/i;
+  /^\(?(?:about |ca\.? |then |another |a further )*\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)(?: (?:by hand|by machine|with a (?:mixer|machine)|in (?:a|the) (?:mixer|machine)|on (?:low|medium|slow|first|speed \d)(?: speed)?|or so|in all|total|more))?\)?[.!]?\)?$/i;
 /** Balls that take so long are resting. */
 const LEAST_REST_MIN = 5;
 /** "Cover.", "Repeat.", "Let it cool.": said of what goes on already. */
 const SAID_BESIDE =
-  /^(?:cover(?:ed)?(?: (?:it|them|the bowl|and))?(?: with [\p{L} ]+)?|repeat(?: with [\p{L} ]+)?|(?:let|leave) (?:it|them|this) (?:to )?cool)[.!]?$/iu;
+  /^(?:cover(?:ed)?(?: (?:it|them|the bowl|and))?(?: with [\p{L} ]+)?|repeat(?: with [\p{L} ]+)?|(?:let|leave) (?:it|them|this) (?:to )?cool|off|out|done|ready)[.!]?$/iu;
 const HOT_PLACE =
-  /^(?:(?:in|on|a|the|hot|dry|heavy|oiled|very) )*(?:pan|griddle|skillet|tawa|hot ?plate|bakestone)\b[^.]*\b(?:heat|hot|flame|fire)\b/i;
+  /^(?:on(?:to)? (?:a|the) )?(?:(?:very|really) )?(?:hot |dry )*(?:pan|griddle|skillet|tawa|hot ?plate|stone|bakestone)[.!]?$|^(?:(?:in|on|a|the|hot|dry|heavy|oiled|very) )*(?:pan|griddle|skillet|tawa|hot ?plate|bakestone)\b[^.]*\b(?:heat|hot|flame|fire)\b/i;
 const ONE_SIDE = /^(?:on )?(?:1|one) side only\b|^only (?:on )?(?:1|one) side\b/i;
 const CAREFUL = /\b(?:careful|take care|mind (?:the|your)|watch out|do not touch|danger|burns?\b)/i;
 
@@ -106,7 +117,8 @@ class Drafting {
       .replace(/[\s.,;:–—-]+/g, ' ')
       .trim();
     const waited = AFTER.exec(text) ?? HAS_WAITED.exec(text);
-    if (waited && (actions.length > 0 || /\bflame\b/i.test(text))) {
+    const isTimed = waited !== null && HAS_WAITED.test(text) && timesOf(sentence.slice(0, waited[0].length)).length > 0;
+    if (waited && (actions.length > 0 || isTimed || /\bflame\b/i.test(text))) {
       const words = sentence.slice(0, waited[0].length);
       const cook = this.drafts.at(-1);
       if (cook?.action === 'cook' && timesOf(words).every((t) => t.most <= LEAST_REST_MIN)) {
@@ -118,9 +130,21 @@ class Drafting {
         this.drafts.push(draftOf('cook', sentence, timesOf(sentence)));
         return;
       }
-      if (this.hasRested && !(this.drafts.length === 0 && HAS_WAITED.test(text))) this.remarks.push(words);
-      else this.drafts.push(draftOf(/\b(?:ris|pro[vo])/i.test(words.text) ? 'proof' : 'rest', words, timesOf(words)));
+      // "after resting": of a rest that is told already
+      const isKnown = HAS_WAITED.test(text) && !isTimed && this.drafts.some((d) => IDLE.has(d.action));
+      if (isKnown || (this.hasRested && !(this.drafts.length === 0 && HAS_WAITED.test(text)))) this.remarks.push(words);
+      else this.drafts.push(draftOf(waitingIn(words.text), words, timesOf(words)));
       this.take(sentence.slice(waited[0].length).trim());
+      return;
+    }
+    // "while it rests for 30 minutes, tidy the bench"
+    const meanwhile = WHILE_RESTING.exec(text);
+    if (meanwhile && (this.drafts.length === 0 || !this.hasRested)) {
+      const words = sentence.slice(0, meanwhile[0].length);
+      this.drafts.push(draftOf(waitingIn(words.text), words, timesOf(words)));
+      const rest = sentence.slice(meanwhile[0].length).trim();
+      if (actionsIn(rest.text).length > 0) this.drafts.push(besideDraft(rest));
+      else this.beside.push(rest);
       return;
     }
     if (actions.length > 0) {
@@ -167,7 +191,7 @@ class Drafting {
     if (
       last?.action === 'cook' &&
       times.length === 0 &&
-      (ONE_SIDE.test(text) || /^(?:then )?turn(?: (?:it|them))?(?: over)?[.!]?$/i.test(text))
+      (ONE_SIDE.test(text) || /^(?:then )?(?:turn(?: (?:it|them))?(?: over)?|over)[.!]?$/i.test(text))
     ) {
       this.continues(last, raw, text, []);
       return;
@@ -187,6 +211,16 @@ class Drafting {
         caution: joined(last.caution, raw.text),
         spans: [...last.spans, raw.span()],
       };
+    else if (!implied && this.isWorkAtPiece(text, times)) this.drafts.push(draftOf(/\bpin\b/i.test(text) ? 'roll' : 'shape', sentence, times));
+    else if (
+      !implied &&
+      DOUGH_WORK.test(text) &&
+      times.every((t) => t.most <= 2 * LONGEST_KNEAD_MIN) &&
+      last &&
+      ['mix', 'rub', 'scald', 'knead', 'rest'].includes(last.action) &&
+      !this.drafts.some((d) => d.action === 'divide' || d.action === 'ball')
+    )
+      this.drafts.push(draftOf('knead', sentence, times));
     else if (implied)
       this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text), foldAfter: foldAfterIn(sentence) });
     else if (
@@ -205,6 +239,18 @@ class Drafting {
     )
       this.continues(last, raw, text, times, raw.text);
     else this.passed.push(raw);
+  }
+
+  private isWorkAtPiece(text: string, times: readonly Duration[]): boolean {
+    const isPieced = this.drafts.some((d) => d.action === 'divide' || d.action === 'ball');
+    const isShaped = this.drafts.some((d) => d.action === 'roll' || d.action === 'shape' || d.action === 'cook');
+    return (
+      times.length === 0 &&
+      isPieced &&
+      !isShaped &&
+      OF_PIECE.has(this.drafts.at(-1)?.action ?? 'mix') &&
+      SIZED_WORK.test(text)
+    );
   }
 
   /** What says no more than how long, or until when, is of the step before it. */
@@ -273,12 +319,12 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   // "1 min + 45 sec", "1 min, turn, 50 sec": both sides
   if (
     (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*(?:\+|\/|then)\s*\d/i.test(text) ||
-      /\b(?:turn|flip)(?:ing|ping)?\b/i.test(text)) &&
+      /\b(?:turn|flip)(?:ing|ping|ed|ped)?\b/i.test(text)) &&
     times.every((t) => t.most <= 12)
   )
     return 'cook';
-  if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)|\bat [1-8] ?°/i.test(text)) return 'chill';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|in the bowl|under (?:a|1|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
+  if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)|^chilled\b|\bat [1-8] ?°/i.test(text)) return 'chill';
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|in the bowl|in(?:to)? (?:a|the|its) (?:[\w-]+ ){0,3}?(?:box|tub|container|bucket|bag)|peace|under (?:a|1|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'
@@ -373,7 +419,7 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
     const signs = [...between.matchAll(/[,;]|\s-\s|\s\/\s|\bthen\b/g)];
     // "for each; 2 minutes, flip": how long it lies before it is turned
     const lain = /^(?:flip|turn)/i.test(whole.slice(step.at))
-      ? /[,;]\s*[\d./½¼¾]+ ?(?:min|s)[^,;\d]*,?\s*$/i.exec(between)
+      ? /[,;]\s*[\d./½¼¾]+ ?(?:min|s)[^,;\d]*,?\s*(?:then\s*)?$/i.exec(between)
       : null;
     if (lain) return before.at + before.length + lain.index;
     // "… for 8 minutes and prove": what stands before "and" is told already
@@ -426,6 +472,13 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
   return drafts;
 }
 
+/** Where the clauses behind semicolons begin; one that is only a time goes on with the one before. */
+const clausesIn = (text: string): readonly number[] =>
+  [...text.matchAll(/;(?!\s*(?:about |another )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+)? ?(?:min\w*|h|hours?|s|sec\w*)\.?\s*(?:;|$))/g)].map(
+    (m) => m.index,
+  );
+const MIXED = new Set<Action>(['mix', 'scald', 'rub']);
+const LEAST_STAND_MIN = 30;
 /** Where a clause without a verb begins behind a verb's own, and what is done in it. */
 interface Implied {
   readonly from: number;
@@ -445,27 +498,30 @@ function impliedBehind(
 ): readonly Implied[] {
   if (step.action === 'cook' || step.action === 'job') return [];
   const end = step.at + step.length;
-  const isTimed = (a: number, b: number): boolean => times.some((t) => t.at >= a && t.at < b);
+  const ownOf = (from: number, until: number): readonly Duration[] =>
+    times.filter((t) => t.at >= from && t.at < until);
   const at = (from: number, until: number): Implied | undefined => {
     const text = sentence.text.slice(from, until);
-    const action = impliedIn(
-      text,
-      times.filter((t) => t.at >= from && t.at < until),
-    );
+    const own = ownOf(from, until);
+    // "make a poolish; 3 hours": so long nobody stirs
+    if (MIXED.has(step.action) && ONLY_A_TIME.test(text.replace(/^\W+/, '')) && (own[0]?.least ?? 0) >= LEAST_STAND_MIN)
+      return { from, action: 'rest' };
+    const action = impliedIn(text, own);
     // bread that is brushed goes back on the griddle, and rests no more
     if (step.action === 'finish' && action !== 'cook') return undefined;
-    return (action === 'rest' && LYING.test(text)) || action === 'cook' || action === 'chill'
-      ? { from, action }
-      : undefined;
+    // what stands behind a semicolon with its own time is no part of what is done before it
+    const isRest = action === 'rest' && (LYING.test(text) || text.startsWith(';'));
+    return isRest || action === 'cook' || action === 'chill' ? { from, action } : undefined;
   };
+  const begins = clausesIn(sentence.text.slice(0, to)).filter((n) => n >= end);
+  const untilOf = (from: number): number => begins.find((n) => n > from) ?? to;
   const sign = sentence.text.slice(end, to).search(/[,;]|\s[-/]\s/);
-  const first = sign < 0 || IDLE.has(step.action) ? undefined : at(end + sign, to);
+  const first = sign < 0 || IDLE.has(step.action) ? undefined : at(end + sign, untilOf(end + sign));
   // "rest 20 minutes; on a tray, covered, 20 minutes; hot griddle, 60 s": each with its own time
-  const begin = first?.from ?? end - 1;
-  const stops = [...sentence.text.slice(0, to).matchAll(/;/g)].map((m) => m.index).filter((n) => n > begin);
-  const further = stops.flatMap((from, n) => {
-    const until = stops[n + 1] ?? to;
-    return isTimed(Math.max(0, begin), from) && isTimed(from, until) ? (at(from, until) ?? []) : [];
+  const further = begins.flatMap((from) => {
+    const before = ownOf(IDLE.has(step.action) ? 0 : (first?.from ?? 0), from).length > 0;
+    if (from === first?.from || !before || ownOf(from, untilOf(from)).length === 0) return [];
+    return at(from, untilOf(from)) ?? [];
   });
   return first ? [first, ...further] : further;
 }

@@ -7,7 +7,7 @@ export interface Scope {
 }
 
 const NOT =
-  /\b(?:nothing (?:has|needs) to\b|no (?!more\b|longer\b|less\b|dry\b|lumps?\b|flour\b|matter\b|\d)|without\b|do not (?!skip|forget|miss)|don['’]t (?!skip|forget|miss)|never\b|not needed\b|need not\b|needn['’]t\b|(?<!\b(?:until|till|when|once|so|so that) (?:\w+ ){0,3})(?:does|should|must|will) ?n[o'’]t\b|(?<!n['’]t |not )skip (?:the|any)\b)[^,.;:–—]*?(?=[,.;:–—]|\s-\s|\s(?:but|just)\b|$)/gi;
+  /\b(?:nothing (?:has|needs) to\b|no (?!more\b|longer\b|less\b|dry\b|lumps?\b|flour\b|matter\b|\d)|without\b(?! (?:for\b|\d))|do not (?!skip|forget|miss)|don['’]t (?!skip|forget|miss)|never\b|not needed\b|need not\b|needn['’]t\b|(?<!\b(?:until|till|when|once|so|so that) (?:\w+ ){0,3})(?:does|should|must|will) ?n[o'’]t\b|(?<!n['’]t |not )skip (?:the|any)\b)[^,.;:–—]*?(?=[,.;:–—]|\s-\s|\s(?:but|just)\b|$)/gi;
 const IF =
   /\bif (?!you (?:like|wish|want|prefer|have)\b|liked\b|desired\b|using\b|needed\b|necessary\b|possible\b)[^.;]*/gi;
 /** "as thin as you can", "until you can": no choice. */
@@ -32,6 +32,9 @@ const WHENEVER = /,? ?\b(?:resting|rest) (?:it|them|the dough) for (?:about )?\d
 /** "Add water if required.": what only some doughs need. */
 const ADD_IF = /^add (?:a little |some |more |a little more )?[\p{L} ]{3,24} if (?:required|needed|necessary)\b/iu;
 
+/** "… makes it easier to roll": why, and nothing to do. */
+const EASIER = /\bbefore (?:rolling|shaping|cooking|dividing|baking|stretching|filling)\b(?! (?:it |them )?(?:for|to)\b)|\b(?:makes? (?:it|them|the \w+) )?(?:much )?easier to \w+/gi;
+
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
 export function scopesIn(text: string): readonly Scope[] {
   const found: Scope[] = [];
@@ -49,6 +52,7 @@ export function scopesIn(text: string): readonly Scope[] {
   for (const m of text.matchAll(IF_TIME)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of text.matchAll(OR_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of text.matchAll(WHENEVER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'if' });
+  for (const m of text.matchAll(EASIER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   const addIf = ADD_IF.exec(text);
   if (addIf) found.push({ from: 0, to: addIf[0].length, kind: 'may' });
   const idle = IDLE_IF_TIME.exec(text);

@@ -11,7 +11,7 @@ export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
   const pieces: Mapped[] = [];
   let from = 0;
   for (const m of paragraph.text.matchAll(
-    /[.!?]\s+(?=["'(\p{L}\d½¼¾])|;\s+(?=(?:[Mm]eanwhile|[Ww]hile|If|[Ww]hen|[Oo]nce|Then|Next|In the meantime)\b)|;\s+(?=(?:[Aa]lternatively|[Oo]ptional(?:ly)?|[Ff]or (?:a )?(?:softer|soft|crisp\w*)|[Rr]eheat|(?:they|these|breads?) (?:will )?keep|[Mm]akes|[Ss]erves)\b)/gu,
+    /[.!?]\s+(?=["'(\p{L}\d½¼¾])|;\s+(?=(?:[Mm]eanwhile|[Ww]hile|If|[Ww]hen|[Oo]nce|Then|Next|In the meantime)\b)|;\s+(?=(?:[Aa]lternatively|[Oo]ptional(?:ly)?|[Ff]or (?:a )?(?:softer|soft|crisp\w*)|[Rr]eheat|(?:they|these|breads?) (?:will )?keep|[Mm]akes|[Ss]erves|[Bb]est eaten|[Tt]hey freeze|[Ll]eftovers)\b)/gu,
   )) {
     const end = m.index + 1;
     const next = paragraph.text[m.index + m[0].length] ?? '';

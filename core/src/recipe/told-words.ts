@@ -27,10 +27,13 @@ export const TOLD: Readonly<Record<string, string>> = {
   flattened: 'flatten',
   stretched: 'stretch',
   patted: 'pat',
+  chilled: 'chill',
+  refrigerated: 'refrigerate',
+  opened: 'open',
 };
 /** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
 export const PASSIVE = new RegExp(
-  `\\b(?=(?:is|are|was|were|then|left|${Object.keys(TOLD).join('|')})\\b)(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?= (?:(?:for|and|with|in|into|on|under|to|out|until|by|at)\\b|\\d))`,
+  `\\b(?=(?:is|are|was|were|then|left|${Object.keys(TOLD).join('|')})\\b)(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?= (?:(?:for|and|with|in|into|on|under|to|out|until|by|at|flat|thin)\\b|\\d))`,
   'gi',
 );
 /** "The dough should be kneaded for 8 minutes", "it can then be divided". */
@@ -57,6 +60,8 @@ export const STAGES: Readonly<Record<string, string>> = {
   'bulk fermentation': 'bulk ferment',
   'bulk proof': 'bulk proof',
   fermentation: 'ferment',
+  refrigeration: 'refrigerate',
+  chilling: 'chill',
   proofing: 'proof',
   proving: 'prove',
   dividing: 'divide',

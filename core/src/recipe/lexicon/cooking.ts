@@ -18,7 +18,7 @@ export const COOK = phrases`
   ^ puff(?= (?:\d|on|over|it|them|with|by))
   lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)
   brown > (?:on|for)
-  grill > (?:for|until|each)
+  grill > (?:for|until|each|\d)
   lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)
   (?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
   (?:put|place) (?:\w+ ){0,4}?(?:in|on|onto) (?:the|a) (?:\w+ )?{pan}
@@ -42,13 +42,17 @@ export const FINISH = phrases`
   spread with !> the back
   dab
   smear
-  wrap
+  wrap(?:ped)?
   stack(?:ing)?
   pile > (?:them |it )?(?:up|in|under)\b
   basket
   (?<=^|[;.] )into (?:the|a) (?:\w+ )?(?:towel|cloth)
   dust (?:it |them )?with > (?:\w+ )?(?:sugar|cinnamon|paprika|za)\b
   keep (?:\w+ ){0,2}?(?:warm|wrapped)
+  keep covered > (?:until|till)\b
+  finish with
+  ^ straight into (?:a|the) (?:\w+ )?(?:cloth|towel|basket)
+  (?<=\bgoe?s? )straight into (?:a|the) (?:\w+ )?(?:cloth|towel|basket)
   (?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)
   apply > (?:\w+ )?(?:ghee|butter|oil)\b
   butter > (?:the tops?|the breads?|them|it|each|while|when|as soon)\b
@@ -64,6 +68,9 @@ export const ASIDE = phrases`
   cook (?:the|your) (?:rest|others?|remaining)
   (?:continue|carry on|repeat) with
   brush off
+  (?:oil|grease|flour|dust) (?:a|your) (?:\w+ )?(?:tray|bowl|tub|box|tin|sheet)
+  (?:brush|rub) the balls with (?:a little )?oil
+  oil the balls
   (?<=\b{pan}\b[^.;]{0,12}[,;] (?:and )?)(?:brush|wipe|grease|oil) it
   wipe
   fill (?:it |them )?and (?:eat|serve|enjoy)

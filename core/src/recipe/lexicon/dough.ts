@@ -29,13 +29,14 @@ export const BLOOM = phrases`
   (?<!the )foam\w*
   activate
   bloom
+  (?:prove|proof|activate|wake) (?:up )?the (?:\w+ )?yeast
   let the yeast (?:dissolve|soften|wake(?: up)?|soak)
   (?<!\b(?:cook|bake|fry|griddle)\b[^.;]{0,30})until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?)
 `;
 
 export const RUB = phrases`
   work (?:the )?(?:cold |soft )?{fat} in(?:to)? > the (?:\w+ )?flours?\b
-  work (?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
+  (?:work|blend) (?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
   cut (?:the )?(?:cold )?(?:butter|lard|fat|shortening) into
   cut in > (?:\d+ ?g|(?:the )?(?:cold )?(?:butter|lard|fat))\b
   crumble (?:the )?(?:cold )?{fat} into
@@ -106,7 +107,7 @@ export const MIX = phrases`
   pour
   cream > (?:the )?(?:yeast|butter)\b
   work (?:\w+ ){0,3}?in(?:to)?
-  make a (?:soft |firm |rough )?dough
+  make (?:a|the) (?:\w+ )?(?:dough|batter|paste|poolish|sponge|biga|preferment|levain)
   sift
   sieve
   tip !> (?:it |them |the dough )?(?:out|onto)\b

@@ -5,10 +5,13 @@ export const BALL = phrases`
   (?:shape|form|make|roll) (?:up )?(?:in)?to {few}(?:balls?|boules?|buns)
   roll (?:{it} )?under (?:a|your|the) (?:cupped )?(?:hand|palm)(?: until \w+)?
   cup and roll
+  balling
+  take (?:an? )?[\w-]+-sized? balls?
+  makes? (?:[\w-]+, )(?:[\w-]+ ){1,2}{balls}
   (?:bring|pull|gather|draw|fold|tuck) (?:the |its |all the )?(?:corners|edges|sides|ends)(?: of {it})?(?: \w+){0,4}?(?:,? and|,) (?:turn (?:it )?over|flip|roll)(?: (?:it )?(?:over )?and roll)?(?: (?:it )?(?:smooth|round|(?:in)?to a(?: \w+)? ball))
   (?:shape|form|make) {it} (?:in)?to (?:\w+ ){0,2}?{balls}
   roll(?:ing)? the (?:pieces|dough) (?:in)?to (?:\d+ )?(?:\w+ )?{balls}
-  (?<!\b(?:proof|prove|rise) )(?:into|to|in) (?:(?!and\b)[\w-]+ ){0,3}?{balls}
+  (?<!\b(?:proof|prove|rise) )(?:into|to|in) (?:(?!(?:and|open|each|roll|press|flatten)\b)[\w-]+ ){0,3}?{balls}
   (?:break|pull|pinch|tear) off (?:[\w-]+ ){0,3}?{balls}
   (?:shape|form|makes?|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?{balls} !> (?:in)?to\b
   balls? (?:up|each|them|it)
@@ -30,7 +33,7 @@ export const BALL = phrases`
   (?<=^|[,;.] )\d{2,3} ?g balls
   (?<=^|[;.] )balls? of > (?:about )?\d
   (?<=^|[;.] )(?:[\w-]+-sized|small|little|tight|equal|even|smooth) balls
-  (?<=^|[,;.-] |\b[Tt]hen )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
+  (?<=^|[,;.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
   (?<=^|[,;/–&-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
 `;
 
@@ -65,7 +68,7 @@ export const DIVIDE = phrases`
   share (?:it |the dough )?out
   (?:form|cut|make) > \d{1,2} (?:\w+ )?(?:pieces|portions)\b
   (?:break|pull|pinch|tear|cut) off
-  take > (?:\w+ )?(?:pieces|bits|lumps)\b
+  take > (?:[\w-]+ )?(?:pieces|bits|lumps|portions)\b
   weigh out > (?:the )?(?:dough|pieces|balls)
   weigh(?:ing)?(?: out| off)? > (?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b
   cut (?:in|into|to) (?:quarters|\d+(?! ?(?:cm|mm|g|min))|(?:\w+ ){0,2}(?:pieces|portions))
@@ -102,18 +105,21 @@ export const FILL = phrases`
   fill !> the\b
   \d+ g (?:of )?filling (?:each|on each|in each)
   (?<=\b(?:thin|out|flat)[,;] )(?:butter|oil|ghee)(?= *[,;])
-  (?<=[,;] )(?:butter|oil|ghee)(?=, (?:fold|roll|coil|pleat))
+  (?<=^|[,;] )(?:butter|oil|ghee)(?=, (?:fold|roll|coil|pleat))
   stuff > (?:the|each|them|it|with|every)\b
   dot (?:\w+ )?with > (?:\w+ )?(?:butter|ghee|oil)
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
   spoon (?:\w+ ){0,3}?(?:filling|mixture)
-  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:it |them )?(?:with the back|thin|to (?:about )?\d|out))(?:\w+ ){0,6}?(?:over|on|with|filling|butter|oil)
+  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin|to (?:about )?\d|out))(?:\w+ ){0,6}?(?:over|on|with|filling|butter|oil)
   put (?:\w+ ){0,4}?filling
+  (?:place|lay) (?:the |some |a little )?filling
+  press (?:the |some )?(?:\w+ )?(?:seeds?|sesame|nigella|onions?|herbs?) in
   (?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))
   put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)
   press (?:the |some |a few )?(?:\w+ )?(?:seeds?|sesame|onions?|herbs?|olives|coriander|nigella)(?: \w+)? (?:in)?to
   top one half
+  wrap (?:it|{it}) around
 `;
 
 export const ROLL = phrases`
@@ -129,7 +135,7 @@ export const ROLL = phrases`
 export const SHAPE = phrases`
   clap (?:it |them |each )?from (?:palm|hand)
   (?:open|push) (?:{it} )?out
-  (?<=^)press(?= ?:? ?\d+ ?cm)
+  (?<=^|; )press(?= ?:? ?\d+ ?cm)
   use (?:a|the) (?:\w+ )?press
   (?:put|run|pass) (?:it |them |each )?through (?:a|the) press
   spread in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)
@@ -144,6 +150,7 @@ export const SHAPE = phrases`
   beat (?:\w+ ){0,2}?out
   press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into)
   press(?:ing)? (?:\w+ ){0,5}?to > \d
+  open by hand
   open (?:up )?{it} > [^.;,]*(?:\d|\bfinger|\bhand)
   (?:make|form) (?:flat |thin )(?:discs|rounds|ovals|patties|cakes)
   press(?:ing)?(?: \w+){0,3}? > \d+(?:\.\d+)? ?cm
@@ -151,7 +158,9 @@ export const SHAPE = phrases`
   press > (?:in|with|using) (?:a|the) {few}press\b
   stretch(?:ing)?
   shape
-  form (?:\w+ ){0,2}?(?:into|cakes|discs|rounds|patties|flatbreads)
+  form (?:\w+ ){0,4}?(?:into|cakes|discs|rounds|patties|flatbreads|ovals|tongues|teardrops)
+  spread (?:it |them )?with (?:your |wet |oiled |floured )?(?:fingers|fingertips|hands)
+  put (?:it |them |each )?in(?:to)? the (?:\w+ )?press
   (?<=^|[.;,] |\b(?:and|then) )ladle > (?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b
   (?<=^|[.;,] )(?:1|one|a) ladle(?:ful)?(?: of (?:the )?batter)? > (?:for|per|makes)\b
   spread (?:with the back|thin|(?:it |them )?out)

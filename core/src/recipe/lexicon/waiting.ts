@@ -14,7 +14,7 @@ export const TEMPER = phrases`
 
 export const CHILL = phrases`
   (?:leave|put|place|keep|let|rest|cover|pop)\b(?:(?!\b(?:and|then)\b)[^.;]){0,45}?\b{fridge}
-  chill
+  chill(?:ed)?
   refrigerate
   in(?:to)? (?:the|a) (?:{fridge}|cool box|cold room|cellar)
   cold (?:prove|proof|ferment(?:ation)?|rise|retard)
@@ -24,7 +24,7 @@ export const CHILL = phrases`
 `;
 
 export const PROOF = phrases`
-  (?<!\brest in )bulk(?: (?:ferment(?:ation)?|proof|rise))?(?= (?:in all )?(?:for )?\d| at (?:room|\d)|[,.;:]| *$)
+  (?<!\brest in )bulk(?: (?:ferment(?:ation)?|proof|rise))?(?= (?:in all )?(?:for )?\d| at (?:room|\d)|[,.;:]| *[=(]| *$)
   prove
   proof
   (?<!bubbles )rise
@@ -36,6 +36,7 @@ export const PROOF = phrases`
   puffy
   let {it} puff(?: up)? > for (?:about )?\d+ ?(?:min|h)
   fold(?:s|ing)? (?:it |the dough )?every > {time}[^.;]* for\b
+  let {it} (?:become|get|go|turn) (?:light|airy|puffy|bubbly|spongy)
   until (?:\w+ ){0,4}?(?:risen|spongy|airy|twice (?:its|the|their))
   in(?:to)? (?:the|a) (?:prover|proofer|proving (?:drawer|cabinet|box)|proofing (?:drawer|cabinet|box))
   proving !> (?:drawer|cabinet|box|basket)
@@ -47,7 +48,7 @@ export const REST = phrases`
   let (?:it|them|the (?:dough|balls|pieces)) have(?= {time}[^,.;]*(?:[,.;]|$))(?![^,.;]*\bsides?\b)
   (?<!\bthe )(?<!remaining )(?:rests?|resting|reposes?|relax|swell|sit|sleeps?|stands?(?! mixer)) !> of\b
   let (?:it|them) (?:go|be)
-  give (?:it|them|the dough) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b
+  give (?:it|them|the (?:dough|balls|pieces)) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b
   lie > (?:for )?(?:an?|\d)
   wait > (?:for )?(?:an?|another|\d+(?! ?s))
   leave (?:it|them) > a (?:while|bit)\b
