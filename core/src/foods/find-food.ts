@@ -1,8 +1,8 @@
 import type { Food } from './food.ts';
 import { FOODS } from './table/index.ts';
 
-/** One of them is another word: a day, a picture, a colour. */
-const ONLY_MANY = new Set(['dates', 'figs', 'nuts']);
+/** One of them is another word, a day, a picture, a colour, or none. */
+const ONLY_MANY = new Set(['dates', 'figs', 'nuts', 'hummus', 'couscous', 'molasses', 'asparagus']);
 
 /** "seeds" and "seed", "potatoes" and "potato" are one word. */
 const singular = (word: string): string =>

@@ -108,7 +108,8 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   if (parts.title === undefined) guesses.push({ path: 'name', from: '', why: 'the recipe has no title' });
   conflicts.push(...pairs(lines, built.texts, facts), ...totalConflicts(facts, bread));
   conflicts.push(...wetForCups(lines, bread));
-  const words = plain([...parts.method, ...parts.notUnderstood, ...parts.keeping].flatMap(sentencesOf));
+  const sentences = [...parts.method, ...parts.notUnderstood, ...parts.keeping].flatMap(sentencesOf);
+  const words = plain([...sentences, ...parts.ingredients.map((i) => i.line)]);
   conflicts.push(...namedToAvoid(words, ingredients, conflicts));
   onShare(0.8);
   const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood, piece: bread.piece });

@@ -59,7 +59,8 @@ const USUAL_WINDOW: Readonly<Partial<Record<Action, readonly [number, number, nu
   chill: [60, 480, 1440],
   temper: [60, 75, 120],
 };
-const OF_MADE_PIECES = /\bintermediate (?:rest|proof)|^bench(?: time)?\b|\b(?:the|your) dough balls\b|\bin balls\b|^balls to (?:rest|prove)|(?<!\ball )\b(?:the|your) (?:balls|pieces|portions)\b|\bbench rest\b/i;
+const OF_MADE_PIECES =
+  /\bintermediate (?:rest|proof)|^bench(?: time)?\b|\b(?:the|your) dough balls\b|\bin balls\b|^balls to (?:rest|prove)|(?<!\ball )\b(?:the|your) (?:balls|pieces|portions)\b|\bbench rest\b/i;
 const OF_ROLLED =
   /\b(?:rolled|shaped) (?:rounds|breads|pieces|discs|dough|balls|out rounds)\b|\b(?:rest|prove|proof|lay|leave|cover) the (?:discs|rounds)\b/i;
 const USUAL_COOK_SEC = [75, 50] as const;

@@ -38,7 +38,10 @@ const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
     'turn',
     /\b(?:turn(?:ed|ing)?(?! (?:the |your )?(?:heat|flame|gas|down|up|out))|flip(?:ped|ping)?|back (?:to|on to|onto|over)|over(?=,)|other side|second side|reverse side|underside)\b/gi,
   ],
-  ['no-lid', /\b(?:remove the lid|take off the lid|lid off|uncover(?:ed)?|without(?= *(?:[,;.]|for\b|\d|(?:the |a )?lid\b|$)))\b/gi],
+  [
+    'no-lid',
+    /\b(?:remove the lid|take off the lid|lid off|uncover(?:ed)?|without(?= *(?:[,;.]|for\b|\d|(?:the |a )?lid\b|$)))\b/gi,
+  ],
   ['lid', /\b(?:lid(?: on)?|cover(?:ed)?(?! with (?:a )?(?:cloth|towel)))\b/gi],
   ['flame', /\b(?:over|on|onto|in|to) (?:a |an |the )?(?:open |naked |gas |direct )*(?:flame|gas ring|burner)\b/gi],
   ['grill', /\b(?:under|beneath|below) (?:a |an |the )?(?:very |hot |preheated )*(?:grill|broiler)\b/gi],

@@ -120,7 +120,7 @@ export function withFoodsAlone(item: Mapped): readonly Mapped[] {
 
 /** Of a piece that holds two amounts, each with its food, both: "400 g white flour plus 100 g rye". */
 function apart(piece: Mapped): readonly Mapped[] {
-  const both = cut(piece, /\s+(?:\+|plus|and)\s+(?=(?:about )?(?:\d|[½¼¾]))/gi);
+  const both = cut(piece, /(?:\s+(?:\+|plus|and)|,)\s+(?=(?:about )?(?:\d|[½¼¾]))/gi);
   const isEach = both.every((p) => isItem(p) && findFood(normalLine(p.text)) !== undefined);
   return both.length > 1 && isEach ? both : [piece];
 }

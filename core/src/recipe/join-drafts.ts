@@ -22,7 +22,9 @@ export const withEarlyAdditions = (drafts: readonly StepDraft[]): readonly StepD
   return drafts.map((d, n) => {
     if (n >= pieces || d.action !== 'finish' || d.isBeside) return d;
     if (/\bwrap/i.test(d.text)) return { ...d, action: 'rest' };
-    const goesOn = drafts.slice(n + 1).some((x) => x.action === 'knead' || x.action === 'mix' || IDLE_DOUGH.has(x.action));
+    const goesOn = drafts
+      .slice(n + 1)
+      .some((x) => x.action === 'knead' || x.action === 'mix' || IDLE_DOUGH.has(x.action));
     return goesOn && /\b(?:sprinkle|scatter|drizzle)/i.test(d.text) ? { ...d, action: 'mix' } : d;
   });
 };

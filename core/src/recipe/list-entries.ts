@@ -7,7 +7,7 @@ import type { Mapped } from './mapped.ts';
 import { normal, normalLine } from './normal-line.ts';
 import { asPercent, COLOUR_ALONE } from './openings.ts';
 
-const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ \p{L}+/u;
+const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ (?:(?:level|heaped|heaping|scant|rounded|good|big|small) )?\p{L}+/u;
 /** Half of an amount with its measure. */
 const halfOf = (amount: string): string => amount.replace(/^[\d.]+/, (n) => String(Number(n) / 2));
 /** Behind such words a list begins, though they name a food: "to make ten rye flatbreads, mix". */
@@ -81,7 +81,7 @@ export function entriesOf(line: Mapped, use: IngredientUse, last: Mapped | undef
   return { items, facts, openings: told.openings };
 }
 const VESSEL_BEFORE =
-  /^[\d./½¼¾]+ ((?:handful|cup|mug|glass|bowl|spoon|tbsp|tsp|(?:tea|table)spoon|part|measure)(?:e?s)?)\b/;
+  /^[\d./½¼¾]+ (?:(?:level|heaped|heaping|scant|rounded|good|big|small) )?((?:handful|cup|mug|glass|bowl|spoon|tbsp|tsp|(?:tea|table)spoon|part|measure)(?:e?s)?)\b/;
 
 /** "Empty the pot into the bowl: 1 pot of yoghurt." */
 export const WORK_THEN_AMOUNT =

@@ -1,4 +1,5 @@
 import { findFood } from '../foods/index.ts';
+import { withOwnAmounts } from './list-relations.ts';
 import { Mapped } from './mapped.ts';
 import { inParts, RATIO } from './normal-line.ts';
 
@@ -58,7 +59,7 @@ export function plainList(line: Mapped): Mapped {
 }
 
 const inPlainWords = (line: Mapped): Mapped =>
-  flourFirst(line)
+  withOwnAmounts(flourFirst(line))
     .replace(/^[("“]((?:[^()"“”]*,){2,}[^()"“”]*)[)"”]\.?(?= |$)/u, '$1.')
     .replace(/(?<=\p{L}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu, ' ')
     // a column that says how it is: "FLOUR   BREAD   500"

@@ -41,10 +41,13 @@ const waitingIn = (text: string): 'proof' | 'chill' | 'rest' =>
 const WHILE_RESTING =
   /^while (?:it|they|the \w+) (?:is |are )?(?:rest|prov|proof|ris|chill|stand|ferment)\w*(?: \w+){0,3}? for (?:about )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?|h)\b,?/i;
 /** "Coax it out to 20 cm": work at a piece whose word nobody knows shapes it. */
-const SIZED_WORK = /^(?:\p{L}+ly )?(?!(?:size|diameter|width|thickness|about|around|roughly|they|it|the|this|each)\b)\p{L}{2,}(?! of\b)[^.;]*\b\d+(?:\.\d+)? ?(?:cm|mm)\b/iu;
+const SIZED_WORK =
+  /^(?:\p{L}+ly )?(?!(?:size|diameter|width|thickness|about|around|roughly|they|it|the|this|each)\b)\p{L}{2,}(?! of\b)[^.;]*\b\d+(?:\.\d+)? ?(?:cm|mm)\b/iu;
+const PIN = /\bpin\b/i;
 const OF_PIECE = new Set<Action>(['divide', 'ball', 'rest', 'proof', 'fill']);
 /** "Bash the dough about for 5 minutes": work at a dough whose word nobody knows is kneading. */
-const DOUGH_WORK = /^(?!(?:cover|leave|let|put|place|set|keep|wrap|return|chill|rest|move|transfer|store)\b)\p{L}+(?: and \p{L}+)? (?:it|the dough)\b[^.;]*\bfor (?:about )?\d+(?:\.\d+)? ?min/iu;
+const DOUGH_WORK =
+  /^(?!(?:cover|leave|let|put|place|set|keep|wrap|return|chill|rest|move|transfer|store)\b)\p{L}+(?: and \p{L}+)? (?:it|the dough)\b[^.;]*\bfor (?:about )?\d+(?:\.\d+)? ?min/iu;
 const LONGEST_KNEAD_MIN = 20;
 const IDLE = new Set<Action>(['rest', 'proof', 'chill', 'temper', 'bloom']);
 /** "Brush with butter after baking", told before it is baked. */
@@ -211,7 +214,8 @@ class Drafting {
         caution: joined(last.caution, raw.text),
         spans: [...last.spans, raw.span()],
       };
-    else if (!implied && this.isWorkAtPiece(text, times)) this.drafts.push(draftOf(/\bpin\b/i.test(text) ? 'roll' : 'shape', sentence, times));
+    else if (!implied && this.isWorkAtPiece(text, times))
+      this.drafts.push(draftOf(PIN.test(text) ? 'roll' : 'shape', sentence, times));
     else if (
       !implied &&
       DOUGH_WORK.test(text) &&
@@ -474,9 +478,11 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
 
 /** Where the clauses behind semicolons begin; one that is only a time goes on with the one before. */
 const clausesIn = (text: string): readonly number[] =>
-  [...text.matchAll(/;(?!\s*(?:about |another )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+)? ?(?:min\w*|h|hours?|s|sec\w*)\.?\s*(?:;|$))/g)].map(
-    (m) => m.index,
-  );
+  [
+    ...text.matchAll(
+      /;(?!\s*(?:about |another )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+)? ?(?:min\w*|h|hours?|s|sec\w*)\.?\s*(?:;|$))/g,
+    ),
+  ].map((m) => m.index);
 const MIXED = new Set<Action>(['mix', 'scald', 'rub']);
 const LEAST_STAND_MIN = 30;
 /** Where a clause without a verb begins behind a verb's own, and what is done in it. */
@@ -498,8 +504,7 @@ function impliedBehind(
 ): readonly Implied[] {
   if (step.action === 'cook' || step.action === 'job') return [];
   const end = step.at + step.length;
-  const ownOf = (from: number, until: number): readonly Duration[] =>
-    times.filter((t) => t.at >= from && t.at < until);
+  const ownOf = (from: number, until: number): readonly Duration[] => times.filter((t) => t.at >= from && t.at < until);
   const at = (from: number, until: number): Implied | undefined => {
     const text = sentence.text.slice(from, until);
     const own = ownOf(from, until);
@@ -519,6 +524,10 @@ function impliedBehind(
   const first = sign < 0 || IDLE.has(step.action) ? undefined : at(end + sign, untilOf(end + sign));
   // "rest 20 minutes; on a tray, covered, 20 minutes; hot griddle, 60 s": each with its own time
   const further = begins.flatMap((from) => {
+    // "divide into 8; squash to 10 cm"
+    const clause = sentence.text.slice(from, untilOf(from)).replace(/^;\s*/, '');
+    if (OF_PIECE.has(step.action) && SIZED_WORK.test(clause) && ownOf(from, untilOf(from)).length === 0)
+      return [{ from, action: PIN.test(clause) ? ('roll' as const) : ('shape' as const) }];
     const before = ownOf(IDLE.has(step.action) ? 0 : (first?.from ?? 0), from).length > 0;
     if (from === first?.from || !before || ownOf(from, untilOf(from)).length === 0) return [];
     return at(from, untilOf(from)) ?? [];

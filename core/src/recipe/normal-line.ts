@@ -62,7 +62,10 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(?<=^|; )(?:to shape|shaping): (?=divid|cut\b|\d)/i, ''],
   [/\b(it|that)['’]s (?=\p{L}+ed\b|left\b|then\b)/giu, '$1 is '],
   [/\bthey['’]re (?=\p{L}+ed\b|left\b|then\b)/giu, 'they are '],
-  [/^having (\p{L}+ed) (?=it\b|the\b|them\b)/iu, (all = '', verb = '') => (TOLD[verb.toLowerCase()] === undefined ? all : `${TOLD[verb.toLowerCase()]} `)],
+  [
+    /^having (\p{L}+ed) (?=it\b|the\b|them\b)/iu,
+    (all = '', verb = '') => (TOLD[verb.toLowerCase()] === undefined ? all : `${TOLD[verb.toLowerCase()]} `),
+  ],
   [/\bBF(?= ?:? ?\d)/g, 'bulk'],
   [/\ba further (minute|hour)\b/gi, '1 $1 more'],
   [/\ba (?:full|whole|good|short) (minute)\b/gi, '1 $1'],

@@ -33,7 +33,8 @@ const WHENEVER = /,? ?\b(?:resting|rest) (?:it|them|the dough) for (?:about )?\d
 const ADD_IF = /^add (?:a little |some |more |a little more )?[\p{L} ]{3,24} if (?:required|needed|necessary)\b/iu;
 
 /** "… makes it easier to roll": why, and nothing to do. */
-const EASIER = /\bbefore (?:rolling|shaping|cooking|dividing|baking|stretching|filling)\b(?! (?:it |them )?(?:for|to)\b)|\b(?:makes? (?:it|them|the \w+) )?(?:much )?easier to \w+/gi;
+const EASIER =
+  /\bbefore (?:rolling|shaping|cooking|dividing|baking|stretching|filling)\b(?! (?:it |them )?(?:for|to)\b)|\b(?:makes? (?:it|them|the \w+) )?(?:much )?easier to \w+/gi;
 
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
 export function scopesIn(text: string): readonly Scope[] {

@@ -137,19 +137,24 @@ export function addUnlisted(
       foods.add(food.id);
       conflicts.push({
         paths: ['ingredients'],
-        what: `${words} is used ("${d.text.slice(0, 80)}") and never listed`,
+        what: `${calledIn(d.text, food, words)} is used ("${d.text.slice(0, 80)}") and never listed`,
       });
     }
   }
   return { ingredients: [...ingredients, ...added], guesses, conflicts };
 }
 
+/** What a text calls a food; where it writes it in another way than it is looked up, its name in the table. */
+const calledIn = (text: string, food: Food, words: string): string =>
+  text.toLowerCase().includes(words) ? words : (food.names[0] ?? words);
+
 /** A sentence that says for whom something is left out. */
 const LEFT_OUT = /\b(?:avoids?|vegan|leave (?:off|out|the \w+ off)|allergic)\b/i;
 /** "Ghee instead of butter", "free of egg": what stands behind is not there. */
 const IN_PLACE_OF = /\b(?:instead of|free (?:from|of))\s[^,.;]*/gi;
 /** "Pieces the size of a walnut" hold none. */
-const AS_LARGE = /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?[\p{L}-]+|\p{L}+[- ]sized\b/giu;
+const AS_LARGE =
+  /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b/giu;
 
 /** Foods that a text names, that somebody may have to avoid, and that the bread does not hold: it is said, whatever else was not understood. */
 export function namedToAvoid(
@@ -170,9 +175,13 @@ export function namedToAvoid(
       // "the flour" is the one of the bread, "the milk" of one with oat milk is that
       if (words === 'flour' || ingredients.some((i) => i.name.endsWith(words))) continue;
       const missing = (food.allergens ?? []).filter((a) => !held.has(a));
-      if (missing.length === 0 || found.has(words) || known.some((k) => k.what.startsWith(`${words} is used`)))
+      if (
+        missing.length === 0 ||
+        found.has(words) ||
+        known.some((k) => k.what.startsWith(`${calledIn(sentence, food, words)} is used`))
+      )
         continue;
-      const what = `${words} is named ("${sentence.slice(0, 80)}") and is not in the bread; it holds ${missing.map(avoidedName).join(', ')}`;
+      const what = `${calledIn(sentence, food, words)} is named ("${sentence.slice(0, 80)}") and is not in the bread; it holds ${missing.map(avoidedName).join(', ')}`;
       found.set(words, { paths: ['ingredients'], what });
     }
   }

@@ -71,7 +71,7 @@ export const PIECES: PhraseBank = {
     ['With floured hands shape the dough into 8 balls.', 'ball'],
     ['Using a scraper, cut the dough into 8 wedges.', 'divide'],
     ['Using scales, portion the dough into 90 g pieces.', 'divide'],
-    ['Take golf-ball-sized pieces and roll each into a ball.', 'ball'],
+    ['Take golf-ball-sized pieces and roll each into a ball.', 'divide, ball'],
     ['Take a piece of dough and roll it into a ball.', 'ball'],
     ['Turn out onto the bench, cut into 8 and form into balls.', 'divide, ball'],
     ['On the bench divide it in 8, and ball.', 'divide, ball'],

@@ -1,0 +1,185 @@
+import { findFood } from '../foods/index.ts';
+import type { Mapped } from './mapped.ts';
+import { wordValue } from './number-words.ts';
+
+/** How many, in figures or words. */
+const N = String.raw`(?:\d+(?:\.\d+)?(?: ?[½¼¾])?|[½¼¾]|an?|one|two|three|four|five|six|seven|eight|nine|ten)`;
+const UNIT = String.raw`(?:k?g|m?l|cups?|mugs?|glass(?:es)?|bowls?|parts?|measures?|handfuls?|jars?|tins?|scoops?)`;
+const NAME = String.raw`\p{L}[\p{L} -]{2,24}?`;
+const END = String.raw`(?= *(?:[,;.]|$))`;
+const COLOUR = '(?:white|brown|strong|dark|light|plain|wholemeal|whole wheat|wholewheat|rye|spelt)';
+const SIGNS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
+const SHARES: Readonly<Record<string, number>> = { half: 0.5, third: 1 / 3, quarter: 0.25 };
+/** Grams of a part, where parts are told by weight; only their proportion counts. */
+const G_PER_PART = 100;
+
+const valueOf = (n: string): number => {
+  const sign = /[½¼¾]/.exec(n)?.[0];
+  const whole = n.replace(/ ?[½¼¾]/, '').toLowerCase();
+  const count = whole === '' ? 0 : whole === 'a' ? 1 : Number(wordValue(whole));
+  return count + (sign === undefined ? 0 : (SIGNS[sign] ?? 0));
+};
+const figure = (n: number): string => String(Number(n.toFixed(3)));
+/** By what an amount is told of another: "half as much", "twice as much", "the same". */
+const factorOf = (words: string): number => (/\bhalf\b/i.test(words) ? 0.5 : /\btwice|double\b/i.test(words) ? 2 : 1);
+const flour = (kind: string): string => (findFood(kind)?.role === 'flour' ? kind : `${kind} flour`);
+
+/** What a baker's first letters stand for. */
+const LETTERS: Readonly<Record<string, string>> = {
+  F: 'flour',
+  Fl: 'flour',
+  W: 'water',
+  S: 'salt',
+  Y: 'yeast',
+  O: 'oil',
+};
+
+type Rule = readonly [RegExp, (...m: string[]) => string];
+
+const RULES: readonly Rule[] = [
+  // "per 100 flour: 60 water, 2 salt", "for 100 parts of flour: 60 parts water and 2 parts salt"
+  [
+    /^(?:for|per|on|to) 100(?: parts)?(?: of)? ((?:\p{L}+ )*flour)[:,]? (\d+(?:[.,]\d+)? (?:parts? )?(?:of )?\p{L}.*)$/iu,
+    (_, name = '', rest = '') => `${name} 100 %, ${rest.replace(/(\d) (?:parts? )?(?:of )?(?=\p{L})/gu, '$1 % ')}`,
+  ],
+  // "on 1 kg of flour: 600 g water and 20 g salt"
+  [
+    /^(?:on|per|for|to) (\d+(?:[.,]\d+)? ?k?g) of ((?:\p{L}+ )*flour): (?=\d)/iu,
+    (_, amount = '', name = '') => `${amount} ${name}, `,
+  ],
+  [/,? to which (?:you|we|i) (?:add|put) /i, () => ', '],
+  // "flour 500/water 300/salt 10"
+  [/^\p{L}[\p{L} ]* \d+(?:\/\p{L}[\p{L} ]* \d+(?:\.\d+)?){1,8}\.?$/u, (all = '') => all.replace(/\//g, ', ')],
+  // "60 % water and 2 % salt on the flour weight", "water is 60 % and salt 2 % of the flour"
+  [
+    /^((?:[^.]|\.\d)*\d ?%(?:[^.]|\.\d)*?) (?:on|of) the (?:flour weight|weight of (?:the )?flour|flour)(?=\.|$)/i,
+    (_, list = '') => `flour 100 %, ${list.replace(/ is (?=\d)/gi, ' ').replace(/ and /g, ', ')}`,
+  ],
+  // "flour, 60 % water, 2 % salt", "bread flour with 60 % water"
+  [/^((?:\p{L}+ ){0,2}flour)(?:,| with) (?=\d+(?:[.,]\d+)? ?% ?\p{L})/iu, (_, name = '') => `${name} 100 %, `],
+  // "4 cups of flour, half as much water", "300 g flour and just as much yoghurt"
+  [
+    new RegExp(
+      `(${N}) ?(${UNIT}) (?:of )?(${NAME})(,|;| and| with) ((?:(?:just |exactly )?as much|half as much|twice as much|half of that(?: amount)? (?:of|in)|double the amount of)) (?![^,;.]* as\\b)(${NAME})${END}`,
+      'iu',
+    ),
+    (_, n = '', unit = '', name = '', sign = '', how = '', other = '') =>
+      `${n} ${unit} ${name}${sign === ';' ? ';' : ','} ${figure(valueOf(n) * factorOf(how))} ${unit} ${other}`,
+  ],
+  // "300 g flour, yoghurt ditto", "4 cups flour; water half of that"
+  [
+    new RegExp(
+      `(${N}) ?(${UNIT}) (?:of )?(${NAME})(?:,|;| and) (${NAME}),? (ditto|the same(?: again)?|as much again|half(?: of)? that|half as much|twice (?:that|as much))${END}`,
+      'iu',
+    ),
+    (_, n = '', unit = '', name = '', other = '', how = '') =>
+      `${n} ${unit} ${name}, ${figure(valueOf(n) * factorOf(how))} ${unit} ${other}`,
+  ],
+  // "flour (4 cups), water (2 cups)", "flour – four cups, water – two cups"
+  [
+    new RegExp(`^(?:${NAME}(?:, | \\(| [–-] | x )${N} ${UNIT}\\)?(?:[,;] ?|(?=\\.|$))){2,}(?=\\.|$)`, 'iu'),
+    (all = '') =>
+      all.replace(
+        new RegExp(`(${NAME})(?:, | \\(| [–-] | x )(${N} ${UNIT})\\)?(?=[,;.]|$)`, 'giu'),
+        (_, name: string, amount: string) => `${amount} ${name.trim()}`,
+      ),
+  ],
+  [/(\d) ?x (?=(?:cups?|mugs?|glass(?:es)?|bowls?|spoons?|tbsp|tsp|parts?)\b)/gi, (_, n = '') => `${n} `],
+  // "2:1 flour to water, by volume", "flour and yoghurt, 1:1 by weight"
+  [
+    new RegExp(`^(\\d+) ?: ?(\\d+) (${NAME}) (?:to|and) (${NAME})(?:,? by (volume|weight))?(?=\\.|$)`, 'iu'),
+    (all = '', a = '', b = '', first = '', second = '', by = '') => inShares(all, [a, first], [b, second], by),
+  ],
+  [
+    new RegExp(`^(${NAME}) (?:to|and) (${NAME}),? (\\d+) ?: ?(\\d+)(?:,? by (volume|weight))?(?=\\.|$)`, 'iu'),
+    (all = '', first = '', second = '', a = '', b = '', by = '') => inShares(all, [a, first], [b, second], by),
+  ],
+  [
+    new RegExp(`\\bequal parts by weight of (${NAME}) and (${NAME})${END}`, 'iu'),
+    (_, a = '', b = '') => `100 % ${a}, 100 % ${b}`,
+  ],
+  // "400 g flour, of which a quarter rye", "400 g flour, half of it wholemeal"
+  [
+    /(\d+(?:\.\d+)?) ?(k?g) (?:of )?((?:\p{L}+ )*flour),? (?:of which )?(?:an? |one )?(half|third|quarter)(?: of (?:it|which|this))?(?: is)? (\p{L}+)(?: flour)?(?= *(?:[,;.]|$))/iu,
+    (_, n = '', unit = '', name = '', share = '', kind = '') => {
+      const part = Number(n) * (SHARES[share.toLowerCase()] ?? 0);
+      return `${figure(Number(n) - part)} ${unit} ${name}, ${figure(part)} ${unit} ${flour(kind)}`;
+    },
+  ],
+  // "300 g white and 100 g wholemeal flour"
+  [
+    new RegExp(`(\\d+ ?k?g) (${COLOUR})(?: and|,| \\+) (?=\\d+ ?k?g (?:\\p{L}+ )?flour)`, 'iu'),
+    (_, amount = '', kind = '') => `${amount} ${flour(kind)}, `,
+  ],
+  // "flours: 300 g white, 100 g wholemeal"
+  [
+    /^flours?: ([^;]*\d ?k?g [^;]*)(?=;|$)/i,
+    (_, list = '') =>
+      list.replace(
+        new RegExp(`(\\d ?k?g) (${COLOUR})(?= *(?:,|and\\b|$))`, 'gi'),
+        (_all, amount: string, kind: string) => `${amount} ${flour(kind)}`,
+      ),
+  ],
+  // "3/4 white flour and 1/4 rye, 60 % water"
+  [
+    /^(\d)\/(\d) (\p{L}+ flour)(?: and|,) (\d)\/(\d) (\p{L}+)(?: flour)?,(?= \d+(?:\.\d+)? ?%)/iu,
+    (_, a = '', b = '', first = '', c = '', d = '', second = '') =>
+      `${figure((100 * Number(a)) / Number(b))} % ${first}, ${figure((100 * Number(c)) / Number(d))} % ${flour(second)},`,
+  ],
+  // "300 g milk/water mix (half and half)", "300 g liquid (half milk, half water)"
+  [
+    /(\d+) ?(g|ml) (\p{L}+)(?: ?\/ ?| and )(\p{L}+)(?: mix(?:ture)?)? \(half (?:and|\/|-) half\)/iu,
+    (_, n = '', unit = '', a = '', b = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
+  ],
+  [
+    /(\d+) ?(g|ml) (?:of )?liquid \(half (\p{L}+)(?:,| and|, and) half (\p{L}+)\)/iu,
+    (_, n = '', unit = '', a = '', b = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
+  ],
+  // "F500 W300 S10"
+  [
+    /^(?:(?:Fl|F|W|S|Y|O)[.:]? ?\d+(?:[.,]\d+)?(?:[ ,;/]+|(?=\.|$))){3,}/,
+    (all = '') =>
+      all
+        .trim()
+        .replace(
+          /(Fl|F|W|S|Y|O)[.:]? ?(\d+(?:[.,]\d+)?)[ ,;/]*/g,
+          (_, letter: string, n: string) => `${LETTERS[letter] ?? ''} ${n} g, `,
+        )
+        .replace(/, $/, ''),
+  ],
+  // a range, and where in it to begin
+  [/\bbetween (\d+) and (\d+)(?= ?(?:k?g|m?l)\b)/gi, (_, a = '', b = '') => `${a}–${b}`],
+  [/ [–-] (start with (?:about )?\d+(?: ?(?:g|ml))?)\.?$/i, (_, how = '') => ` (${how})`],
+  // "500g/1lb 2oz plain flour"
+  [/(\d ?k?g) ?\/ ?(\d+ ?lb \d+(?: ?[½¼¾])? ?oz) (?=\p{L})/iu, (_, metric = '', other = '') => `${metric} (${other}) `],
+  [/, \+ (?=(?:more|extra|a little)\b)/i, () => ', plus '],
+  [
+    /(\d ?k?g) T ?(45|55|65|80|110|130|150)(?= *(?:[,;.]|$))/,
+    (_, amount = '', type = '') => `${amount} flour T${type}`,
+  ],
+  // two kinds of yeast, of which one is taken
+  [
+    /(\d+(?:\.\d+)? ?g fresh yeast) ?\/ ?(?=\d+(?:\.\d+)? ?g (?:\p{L}+ )?(?:dried|dry|instant|active|yeast)\b)/iu,
+    (_, fresh = '') => `${fresh} or `,
+  ],
+  [
+    /(\d\/\d|[½¼]|half an?|an?|1) cubes? (?:of )?(fresh yeast) \((\d+ ?g)\)/i,
+    (_, n = '', name = '', g = '') => `${g} ${name} (${n} cube)`,
+  ],
+];
+
+function inShares(
+  all: string,
+  [a, first]: readonly [string, string],
+  [b, second]: readonly [string, string],
+  by: string,
+): string {
+  if (!findFood(first) || !findFood(second)) return all;
+  return by.toLowerCase() === 'weight'
+    ? `${Number(a) * G_PER_PART} g ${first}, ${Number(b) * G_PER_PART} g ${second}`
+    : `${a} parts ${first}, ${b} parts ${second}`;
+}
+
+/** A list in which one amount is told by another, "half as much water", "yoghurt ditto", each with its own. */
+export const withOwnAmounts = (line: Mapped): Mapped =>
+  RULES.reduce((text, [from, to]) => text.replace(from, to), line);
