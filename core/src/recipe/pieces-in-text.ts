@@ -38,7 +38,7 @@ export function yieldIn(text: string): StatedYield | undefined {
 const AGAIN =
   /\b(?:divide|cut|split|part)\b[^.]*?\b(?:in(?:to)?|to) (half|halves|quarters|\d{1,2})\b(?! ?(?:g|cm|mm)\b)[^.]*?\b(?:each|every|both)(?: (?:half|halves|quarter|part|piece|third|one|of them))?(?: again)? (?:in(?:to)? )(half|\d{1,2})\b(?! ?(?:g|cm|mm)\b)/i;
 const SHARED =
-  /\b(?:between|among) (\d{1,2})\b[^.,;]*[,;] (\d) (?:pieces?|balls?|breads?|lumps?)? ?each\b|\b(\d) ?[x×] ?(\d{1,2}) (?:pieces|balls|breads)\b/i;
+  /\b(?:between|among) (\d{1,2})\b[^.,;]*[,;] (\d) (?:pieces?|balls?|breads?|lumps?)? ?each\b|\b(\d) ?[x×] ?(\d{1,2}) (?:pieces|balls|breads)\b|\b(\d{1,2}) (?:people|students|pupils|learners|persons)[,;:]? (?:each (?:makes?|rolls?|gets?|has|takes?) )?(\d) (?:pieces|balls|breads|lumps)\b/i;
 const HALVINGS = /\bhalve\b/gi;
 
 function dividedAgain(text: string): number | undefined {
@@ -46,7 +46,7 @@ function dividedAgain(text: string): number | undefined {
   const again = AGAIN.exec(text);
   if (again) return of(again[1]) * of(again[2]);
   const shared = SHARED.exec(text);
-  if (shared) return Number(shared[1] ?? shared[3]) * Number(shared[2] ?? shared[4]);
+  if (shared) return Number(shared[1] ?? shared[3] ?? shared[5]) * Number(shared[2] ?? shared[4] ?? shared[6]);
   const sentence = text.split(/[.\n]/).find((s) => /\bhalve\b[^.]*\b(?:again|once more)\b/i.test(s));
   const halvings = sentence?.match(HALVINGS)?.length ?? 0;
   return halvings > 1 ? 2 ** halvings : undefined;
@@ -60,7 +60,7 @@ export function divisionIn(
   if (twice !== undefined)
     return { least: twice, most: twice, text: (AGAIN.exec(text) ?? SHARED.exec(text))?.[0] ?? '' };
   const m =
-    /\b(?:into|in|to|make|form|shape|off)\s+(?:about )?(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?(?!\d|\s*(?:cm|mm|g|in|inch)\b)\s*(?:\w+[ -]){0,3}?(?:pieces?|balls?|portions?|parts?|rounds?|lumps?|quarters|equal|breads?|farls?|wedges?|squares?|slices?)\b/i.exec(
+    /\b(?:into|in|to|make|form|shape|off|get|end up with)\s+(?:about )?(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?(?!\d|\s*(?:cm|mm|g|in|inch)\b)\s*(?:\w+[ -]){0,3}?(?:pieces?|balls?|portions?|parts?|rounds?|lumps?|quarters|equal|breads?|farls?|wedges?|squares?|slices?)\b/i.exec(
       text,
     );
   if (m) return { least: Number(m[1]), most: Number(m[2] ?? m[1]), text: m[0] };
@@ -121,6 +121,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\b(?:the size of|as big as) [\w ]{3,20}\((?:about |around )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
+    /(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of (?:the )?dough )?for (?:each|every)\b/i.exec(text) ??
     /\b\d{1,2} each, (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??
     /\beach (?:weighing |of |ball |piece )?(?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,

@@ -69,6 +69,7 @@ export const DIVIDE = phrases`
   (?:form|cut|make) > \d{1,2} (?:\w+ )?(?:pieces|portions)\b
   (?:break|pull|pinch|tear|cut) off
   take > (?:[\w-]+ )?(?:pieces|bits|lumps|portions)\b
+  ^ (?:take|use|allow) > (?:about )?\d{2,3} ?g (?:of (?:the )?dough )?(?:for|per)\b
   weigh out > (?:the )?(?:dough|pieces|balls)
   weigh(?:ing)?(?: out| off)? > (?:about )?\d{2,3} ?g (?:pieces|balls|portions|lumps)\b
   cut (?:in|into|to) (?:quarters|\d+(?! ?(?:cm|mm|g|min))|(?:\w+ ){0,2}(?:pieces|portions))
