@@ -63,25 +63,41 @@ function besideEachOther(line: Mapped): readonly Mapped[] {
   return isWork ? [line.slice(0, left[0].length), right] : [line];
 }
 
+/** The left of two columns, and the room behind it. */
+const gapIn = (l: Mapped | undefined): RegExpExecArray | null =>
+  l ? /^\s*(\S(?:.*?\S)??)(\s{3,})(?=\S)/.exec(l.text) : null;
+
+/** "½ teaspoonful bicarbonate   ¼ pint water", and below it "of soda": what goes on under the left of two columns. */
+function underLeft(lines: readonly Mapped[]): readonly Mapped[] {
+  const below = lines.findIndex(
+    (l, n) => /^(?!\s{12})\s*of \p{Ll}{3,12}$/u.test(l.text) && gapIn(lines[n - 1]) !== null,
+  );
+  const [above, under] = [lines[below - 1], lines[below]];
+  const gap = gapIn(above);
+  if (!above || !under || !gap) return lines;
+  const left = Mapped.join([above.slice(0, gap[0].trimEnd().length), under.trim()]);
+  const both = Mapped.join([left, above.slice(gap[0].length)], '   ');
+  return [...lines.slice(0, below - 1), both, ...lines.slice(below + 1)];
+}
+
 /** "1 lb. flour      1 tea-", "½ pint milk    spoonful of soda": of two columns, where a word is cut in the right one, one after the other. */
 function columnsApart(lines: readonly Mapped[]): readonly Mapped[] {
-  const gapOf = (l: Mapped): RegExpExecArray | null => /^\s*(\S(?:.*?\S)??)(\s{3,})(?=\S)/.exec(l.text);
   const isCut = (l: Mapped): boolean => {
-    const gap = gapOf(l);
+    const gap = gapIn(l);
     return gap !== null && /\p{Ll}-$/u.test(l.text) && !/\s{3,}/.test(l.text.slice(gap[0].length));
   };
   const first = lines.findIndex(isCut);
-  if (first < 0) return lines;
+  if (first < 0) return underLeft(lines);
   // what stands on the right alone goes on there
   const isRight = (l: Mapped): boolean => /^(?:\s{12,}\S|\s*of \p{Ll}{3,12}$)/u.test(l.text);
-  const count = lines.slice(first).findIndex((l) => gapOf(l) === null && !isRight(l));
+  const count = lines.slice(first).findIndex((l) => gapIn(l) === null && !isRight(l));
   const block = lines.slice(first, count < 0 ? undefined : first + count);
   const left = block.flatMap((l) => {
-    const gap = isRight(l) ? null : gapOf(l);
+    const gap = isRight(l) ? null : gapIn(l);
     return gap ? l.slice(0, gap[0].trimEnd().length) : [];
   });
   const right = block.map((l) => {
-    const gap = isRight(l) ? null : gapOf(l);
+    const gap = isRight(l) ? null : gapIn(l);
     return l.slice(gap?.[0].length ?? 0).trim();
   });
   const [head, ...rest] = right;

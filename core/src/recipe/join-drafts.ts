@@ -259,7 +259,8 @@ function withCookingJoined(drafts: readonly StepDraft[]): readonly StepDraft[] {
     const isMore =
       cook?.action === 'cook' &&
       d.action === 'cook' &&
-      (between?.action === 'finish' || (between?.action === 'fill' && /\b(?:another|more|again)\b/i.test(d.text)));
+      (between?.action === 'finish' ||
+        (between?.action === 'fill' && /\b(?:another|more|again)\b|^\W*(?:cover|lid)/i.test(d.text)));
     if (!isMore) return [...list, d];
     const joined = {
       ...cook,

@@ -44,7 +44,7 @@ const RULES: readonly Rule[] = [
   ],
   // "on 1 kg of flour: 600 g water and 20 g salt"
   [
-    /^(?:on|per|for|to) (\d+(?:[.,]\d+)? ?k?g) of ((?:\p{L}+ )*flour): (?=\d)/iu,
+    /^(?:on|per|for|to) (\d+(?:[.,]\d+)? ?k?g) (?:of )?((?:\p{L}+ )*flour): (?=\d)/iu,
     (_, amount = '', name = '') => `${amount} ${name}, `,
   ],
   [/,? to which (?:you|we|i) (?:add|put) /i, () => ', '],
@@ -150,8 +150,17 @@ const RULES: readonly Rule[] = [
   // a range, and where in it to begin
   [/\bbetween (\d+) and (\d+)(?= ?(?:k?g|m?l)\b)/gi, (_, a = '', b = '') => `${a}–${b}`],
   [/ [–-] (start with (?:about )?\d+(?: ?(?:g|ml))?)\.?$/i, (_, how = '') => ` (${how})`],
-  // "500g/1lb 2oz plain flour"
-  [/(\d ?k?g) ?\/ ?(\d+ ?lb \d+(?: ?[½¼¾])? ?oz) (?=\p{L})/iu, (_, metric = '', other = '') => `${metric} (${other}) `],
+  // "500g/1lb 2oz plain flour", "100ml/3½fl oz milk"
+  [
+    /(\d ?(?:k?g|m?l)) ?\/ ?((?:\d+ ?lb )?(?:\d+|\d* ?[½¼¾⅓⅔]) ?(?:[½¼¾] ?)?(?:fl ?oz|oz|lb|pints?|cups?|tbsp|tsp))\s+(?=\p{L})/iu,
+    (_, metric = '', other = '') => `${metric} (${other}) `,
+  ],
+  [/^discard(?= *(?:\(|\d))/i, (name = '') => `sourdough ${name.toLowerCase()}`],
+  // "enough hot water, roughly 380 ml"
+  [
+    /\b(?:enough|sufficient) ([\p{L} -]{3,25}?),? \(?(?:roughly|about|around|approx\.?) (\d+ ?(?:g|ml|l))\b\)?,?/iu,
+    (_, name = '', amount = '') => `${amount} ${name}`,
+  ],
   [/, \+ (?=(?:more|extra|a little)\b)/i, () => ', plus '],
   [
     /(\d ?k?g) T ?(45|55|65|80|110|130|150)(?= *(?:[,;.]|$))/,

@@ -485,6 +485,7 @@ const clausesIn = (text: string): readonly number[] =>
   ].map((m) => m.index);
 const MIXED = new Set<Action>(['mix', 'scald', 'rub']);
 const LEAST_STAND_MIN = 30;
+const ON_GRIDDLE = /\b(?:griddle|cook|flip|turn|fry|bake)\b/i;
 /** Where a clause without a verb begins behind a verb's own, and what is done in it. */
 interface Implied {
   readonly from: number;
@@ -514,14 +515,27 @@ function impliedBehind(
     const action = impliedIn(text, own);
     // bread that is brushed goes back on the griddle, and rests no more
     if (step.action === 'finish' && action !== 'cook') return undefined;
+    // "flip, spread the topping, cover, 90 s": on the griddle nothing rests
+    if (
+      action === 'rest' &&
+      own.every((t) => t.most <= LEAST_REST_MIN) &&
+      ON_GRIDDLE.test(sentence.text.slice(0, step.at))
+    )
+      return { from, action: 'cook' };
     // what stands behind a semicolon with its own time is no part of what is done before it
     const isRest = action === 'rest' && (LYING.test(text) || text.startsWith(';'));
     return isRest || action === 'cook' || action === 'chill' ? { from, action } : undefined;
   };
   const begins = clausesIn(sentence.text.slice(0, to)).filter((n) => n >= end);
   const untilOf = (from: number): number => begins.find((n) => n > from) ?? to;
-  const sign = sentence.text.slice(end, to).search(/[,;]|\s[-/]\s/);
-  const first = sign < 0 || IDLE.has(step.action) ? undefined : at(end + sign, untilOf(end + sign));
+  const signs = IDLE.has(step.action)
+    ? []
+    : [...sentence.text.slice(end, to).matchAll(/[,;]|\s[-/]\s/g)].map((m) => end + m.index);
+  // what begins a clause of its own stands in the same stretch between semicolons
+  const first = signs
+    .filter((from) => untilOf(from) === untilOf(signs[0] ?? to) || begins.includes(signs[0] ?? to))
+    .map((from) => at(from, untilOf(from)))
+    .find((found) => found !== undefined);
   // "rest 20 minutes; on a tray, covered, 20 minutes; hot griddle, 60 s": each with its own time
   const further = begins.flatMap((from) => {
     // "divide into 8; squash to 10 cm"

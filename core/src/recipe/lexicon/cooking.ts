@@ -67,6 +67,7 @@ export const ASIDE = phrases`
   dock
   cook (?:the|your) (?:rest|others?|remaining)
   (?:continue|carry on|repeat) with
+  melt (?:the |a little |some )?{fat}(?: in (?:a|the) (?:\w+ )?{pan})?(?= and (?:cook|fry)\b)
   brush off
   (?:oil|grease|flour|dust) (?:a|your) (?:\w+ )?(?:tray|bowl|tub|box|tin|sheet)
   (?:brush|rub) the balls with (?:a little )?oil

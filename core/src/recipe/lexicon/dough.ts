@@ -84,7 +84,8 @@ export const KNEAD = phrases`
   punch !> (?:it |the dough )?(?:down|out|the air)
   (?:push|pull|stretch|fold) and (?:push|pull|fold|turn) > {it}[^.;,]*\bfor\b
   work {it} > [^.;,]*\bfor (?:about )?\d
-  work (?:it )?to a (?!(?:\w+ )?(?:ragged|shaggy|rough)\b)(?:\w+ ){0,2}dough
+  work (?:it )?to a (?:\w+,? ){0,2}(?:smooth|elastic|supple|silky)(?: \w+)? dough
+  work (?:it )?to a (?:\w+ ){0,2}dough(?=,? (?:for |in )?(?:about )?(?:\d|an? min))
   work (?:it|the (?:dough|paste|mass)|them) (?:well|until|till|for|hard)
   work (?:it|the (?:dough|paste|mass)|them) > (?:\d|on (?:the|a) (?:\w+ )?(?:bench|table|board|surface|worktop))
 `;
@@ -113,7 +114,7 @@ export const MIX = phrases`
   tip !> (?:it |them |the dough )?(?:out|onto)\b
   incorporate
   bind > (?:it )?(?:with|together)\b
-  work (?:it )?to a (?:ragged|shaggy|rough) dough
+  work (?:it )?to a (?:\w+ ){0,2}dough
   dissolve
   crumble
   mash

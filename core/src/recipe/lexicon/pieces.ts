@@ -112,7 +112,7 @@ export const FILL = phrases`
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
   spoon (?:\w+ ){0,3}?(?:filling|mixture)
-  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin|to (?:about )?\d|out))(?:\w+ ){0,6}?(?:over|on|with|filling|butter|oil)
+  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin|to (?:about )?\d|out))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
   put (?:\w+ ){0,4}?filling
   (?:place|lay) (?:the |some |a little )?filling
   press (?:the |some )?(?:\w+ )?(?:seeds?|sesame|nigella|onions?|herbs?) in
