@@ -1,11 +1,11 @@
 import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
+import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { normal, normalLine } from './normal-line.ts';
 
 const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
-const UNIT =
-  '(?:%|g|kg|ml|cl|dl|l|oz|pts?|lbs?|pounds?|ounces?|pints?|quarts?|(?:milli)?lit(?:re|er)s?|kilos?|grams?|cups?|tbsp|tsp|tea ?spoons?|table ?spoons?|glass(?:es)?|mugs?|jars?|tubs?|beakers?|jugs?|measures?|spoon(?:ful)?s?|bowls?|ladles?|scoops?|parts?|sachets?|pinch(?:es)?|bottles?|tins?|cans?|cloves?|fl|f|w|s|y|o)';
+const UNIT = `(?:%|${WEIGHTS}|${VOLUMES}|${VESSELS}|${SPOONS}|${HANDS}|${PACKS}|cloves?|fl|f|w|s|y|o)`;
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
 const WITHOUT_MEASURE =

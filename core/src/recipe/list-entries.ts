@@ -4,6 +4,7 @@ import { actionsIn } from './actions.ts';
 import { itemsOf, withFoodsAlone } from './items.ts';
 import { looksLikeIngredient, STARTS_WITH_AMOUNT } from './line-kinds.ts';
 import type { Mapped } from './mapped.ts';
+import { SPOONS, VESSELS } from './measures.ts';
 import { normal, normalLine } from './normal-line.ts';
 import { asPercent, COLOUR_ALONE } from './openings.ts';
 
@@ -13,8 +14,10 @@ const halfOf = (amount: string): string => amount.replace(/^[\d.]+/, (n) => Stri
 /** Behind such words a list begins, though they name a food: "to make ten rye flatbreads, mix". */
 const LEADS_TO_LIST = /(?:[,:]|\b(?:mix|take|use|needs?|want|combine|weigh|put|with|from|is|are|has|gets?))$/i;
 /** The first amount with its measure, in one spelling. */
-const AMOUNT_WITH_UNIT =
-  /(?:about |approx\.? |roughly )?(?:\d[\d.,/]*(?: ?[½¼¾])?(?: \d\/\d)?|[½¼¾⅓⅔]) ?(?:k?g|m?l|oz|lb|pints?|%|cups?|tbsp|tsp|mugs?|glass(?:es)?|bowls?|parts?|(?:tea|table)?spoons?|handfuls?)(?![\p{L}])/iu;
+const AMOUNT_WITH_UNIT = new RegExp(
+  `(?:about |approx\\.? |roughly )?(?:\\d[\\d.,/]*(?: ?[½¼¾])?(?: \\d\\/\\d)?|[½¼¾⅓⅔]) ?(?:k?g|m?l|oz|lb|pints?|%|${VESSELS}|${SPOONS}|handfuls?)(?![\\p{L}])`,
+  'iu',
+);
 /** "To make eight", "for ten people": how many, before a list. */
 const HOW_MANY = /^to make [\p{L}\d]+(?: \p{L}+){0,3}$|^for \p{L}+(?: (?:breads|pieces|people|wraps))?$/iu;
 
@@ -80,8 +83,9 @@ export function entriesOf(line: Mapped, use: IngredientUse, last: Mapped | undef
   }
   return { items, facts, openings: told.openings };
 }
-const VESSEL_BEFORE =
-  /^[\d./½¼¾]+ (?:(?:level|heaped|heaping|scant|rounded|good|big|small) )?((?:handful|cup|mug|glass|bowl|spoon|tbsp|tsp|(?:tea|table)spoon|part|measure)(?:e?s)?)\b/;
+const VESSEL_BEFORE = new RegExp(
+  `^[\\d./½¼¾]+ (?:(?:level|heaped|heaping|scant|rounded|good|big|small) )?(${VESSELS}|${SPOONS}|handfuls?)\\b`,
+);
 
 /** "Empty the pot into the bowl: 1 pot of yoghurt." */
 export const WORK_THEN_AMOUNT =
@@ -91,8 +95,7 @@ export const isNamedFood = (text: string): boolean => {
   const [, name = ''] = /^(\p{L}[\p{L} ]{2,20}): [^:.\d]{3,40}\.?$/u.exec(text) ?? [];
   return name !== '' && findFood(name) !== undefined && actionsIn(normalLine(text)).length === 0;
 };
+const MEASURED = new RegExp(`\\d ?(?:k?g|m?l|%|oz|lb|${VESSELS}|${SPOONS})\\b`, 'i');
 /** "10 g salt." before anything is done. */
 export const isAmount = (text: string): boolean =>
-  looksLikeIngredient(text) &&
-  /\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp|cups?|mugs?|glass(?:es)?|bowls?|parts?|spoons?)\b/i.test(normalLine(text)) &&
-  actionsIn(normalLine(text)).length === 0;
+  looksLikeIngredient(text) && MEASURED.test(normalLine(text)) && actionsIn(normalLine(text)).length === 0;

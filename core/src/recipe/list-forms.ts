@@ -1,6 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import { withOwnAmounts } from './list-relations.ts';
 import { Mapped } from './mapped.ts';
+import { HANDS, PACKS, SPOONS, VESSELS } from './measures.ts';
 import { inParts, RATIO } from './normal-line.ts';
 
 /** "To 500 g of flour take 330 of water", "500 g flour takes 300 g water": a list that opens with what the rest is for. */
@@ -30,8 +31,7 @@ const flour = (kind: string): string =>
 /** How many, in figures or words. */
 const COUNT =
   '(?:\\d+(?:[.,]\\d+)?(?: ?[½¼¾⅓⅔]| \\d\\/\\d)?|[½¼¾⅓⅔]|\\d\\/\\d|an?|one|two|three|four|five|six|half an?|a (?:half|quarter|third) of an?)';
-const VESSEL =
-  '(?:(?:tea|coffee|dessert|table)[ -]?)?(?:cup|mug|glass|bowl|spoon|packet|sachet|pinch|handful|jar|ladle|part|measure|tin|jug|beaker|tub)(?:e?s|ful|fuls)?';
+const VESSEL = `(?:${VESSELS}|${SPOONS}|${HANDS}|${PACKS})`;
 
 /** Of so much of two flours each, by shares in hundredths or by halves. */
 function twoFlours(amount: string, unit: string, shares: readonly (readonly [string, number])[]): string {

@@ -1,10 +1,11 @@
 import { findFood } from '../foods/index.ts';
 import type { Mapped } from './mapped.ts';
-import { wordValue } from './number-words.ts';
+import { SPOONS, VESSELS } from './measures.ts';
+import { LARGE, largeValue, SMALL, wordValue } from './number-words.ts';
 
 /** How many, in figures or words. */
 const N = String.raw`(?:\d+(?:\.\d+)?(?: ?[½¼¾])?|[½¼¾]|an?|one|two|three|four|five|six|seven|eight|nine|ten)`;
-const UNIT = String.raw`(?:k?g|m?l|cups?|mugs?|glass(?:es)?|bowls?|parts?|measures?|handfuls?|jars?|tins?|scoops?)`;
+const UNIT = `(?:k?g|m?l|${VESSELS}|${SPOONS}|handfuls?)`;
 const NAME = String.raw`\p{L}[\p{L} -]{2,24}?`;
 const END = String.raw`(?= *(?:[,;.]|$))`;
 const COLOUR = '(?:white|brown|strong|dark|light|plain|wholemeal|whole wheat|wholewheat|rye|spelt)';
@@ -37,6 +38,12 @@ const LETTERS: Readonly<Record<string, string>> = {
 type Rule = readonly [RegExp, (...m: string[]) => string];
 
 const RULES: readonly Rule[] = [
+  // "nine hundred grams of flour, half of it wholemeal": what is reckoned with stands in figures
+  [
+    /^.*\b(?:half of it|of which|half as much|just as much|ditto|the same)\b.*$/i,
+    (all = '') => all.replace(LARGE, largeValue).replace(/(\d) grams?\b/gi, '$1 g'),
+  ],
+  [new RegExp(`\\b(${SMALL}) and a half(?= (?:of|grams?|g)\\b)`, 'gi'), (_, n = '') => `${wordValue(n)}.5`],
   // "per 100 flour: 60 water, 2 salt", "for 100 parts of flour: 60 parts water and 2 parts salt"
   [
     /^(?:for|per|on|to) 100(?: parts)?(?: of)? ((?:\p{L}+ )*flour)[:,]? (\d+(?:[.,]\d+)? (?:parts? )?(?:of )?\p{L}.*)$/iu,
@@ -84,7 +91,7 @@ const RULES: readonly Rule[] = [
         (_, name: string, amount: string) => `${amount} ${name.trim()}`,
       ),
   ],
-  [/(\d) ?x (?=(?:cups?|mugs?|glass(?:es)?|bowls?|spoons?|tbsp|tsp|parts?)\b)/gi, (_, n = '') => `${n} `],
+  [new RegExp(`(\\d) ?x (?=(?:${VESSELS}|${SPOONS})\\b)`, 'gi'), (_, n = '') => `${n} `],
   // "2:1 flour to water, by volume", "flour and yoghurt, 1:1 by weight"
   [
     new RegExp(`^(\\d+) ?: ?(\\d+) (${NAME}) (?:to|and) (${NAME})(?:,? by (volume|weight))?(?=\\.|$)`, 'iu'),
@@ -135,6 +142,8 @@ const RULES: readonly Rule[] = [
     /(\d+) ?(g|ml) (?:of )?liquid \(half (\p{L}+)(?:,| and|, and) half (\p{L}+)\)/iu,
     (_, n = '', unit = '', a = '', b = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
   ],
+  // "3 scoops flour : 1.5 scoops water"
+  [new RegExp(`(\\d (?:${VESSELS}|${SPOONS}|k?g|m?l) (?:of )?${NAME}) : (?=\\d)`, 'giu'), (_, one = '') => `${one}, `],
   // "F500 W300 S10"
   [
     /^(?:(?:Fl|F|W|S|Y|O)[.:]? ?\d+(?:[.,]\d+)?(?:[ ,;/]+|(?=\.|$))){3,}/,

@@ -2,7 +2,7 @@
  * What recipes measure with, beside weights and litres, in one vocabulary: each is the source of a pattern of words in one spelling
  * (`normalLine`), in the singular and the plural.
  */
-export const VESSELS = String.raw`cups?|mugs?|glass(?:es)?|bowls?|jars?|tubs?|pots?|tins?|cans?|jugs?|beakers?|tumblers?|teacups?|ladles?|scoops?|measures?|parts?|(?:cup|glass|mug|bowl|ladle)fuls?`;
+export const VESSELS = String.raw`egg ?cups?|cups?|mugs?|glass(?:es)?|bowls?|jars?|tubs?|pots?|tins?|cans?|jugs?|beakers?|tumblers?|teacups?|ladles?|scoops?|measures?|parts?|(?:cup|glass|mug|bowl|ladle)fuls?`;
 export const SPOONS = String.raw`tbsps?|tsps?|(?:(?:tea|table|dessert|coffee) ?)?spoon(?:ful)?s?`;
 /** What a hand takes, and nobody weighs. */
 export const HANDS = String.raw`pinch(?:es)?|handfuls?|knobs?|splash(?:es)?|drizzles?|glugs?|dash(?:es)?|drops?|sprigs?|bunch(?:es)?`;

@@ -328,7 +328,7 @@ function impliedIn(text: string, times: readonly Duration[]): Action | undefined
   )
     return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)|^chilled\b|\bat [1-8] ?°/i.test(text)) return 'chill';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|in the bowl|in(?:to)? (?:a|the|its) (?:[\w-]+ ){0,3}?(?:box|tub|container|bucket|bag)|peace|under (?:a|1|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|plate (?:on top|over)|dough in\b|in the bowl|in(?:to)? (?:a|the|its) (?:[\w-]+ ){0,3}?(?:box|tub|container|bucket|bag)|peace|under (?:a|1|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'
@@ -471,6 +471,15 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
       d.action === 'rest' &&
       /^(?:and )?(?:give|leave)\b/i.test(d.text) &&
       d.times.every((t) => t.most <= 12)
+    )
+      drafts[n] = { ...d, action: 'cook' };
+    // "turn, brush with ghee, 1 minute": it goes on cooking
+    else if (
+      n > 0 &&
+      drafts[n - 1]?.action === 'cook' &&
+      d.action === 'finish' &&
+      d.times.length > 0 &&
+      d.times.every((t) => t.most <= LEAST_REST_MIN)
     )
       drafts[n] = { ...d, action: 'cook' };
   return drafts;

@@ -1,5 +1,6 @@
 import { findFood } from '../foods/index.ts';
 import { Mapped } from './mapped.ts';
+import { SPOONS, VESSELS } from './measures.ts';
 import { LARGE, largeValue, MEASURE, NUMBER_WORD, NUMBERS, SMALL, wordValue } from './number-words.ts';
 import { remembered } from './remembered.ts';
 import {
@@ -14,8 +15,7 @@ import {
   WORK_OF_STAGE,
 } from './told-words.ts';
 
-const SHARE =
-  '(?:\\d{1,2}(?:[./]\\d)?|[½¼¾]) (?!(?:g|kg|ml|l|min|h|parts?|cups?|mugs?|glass(?:es)?|bowls?|spoons?|tbsp|tsp|tins?)\\b)\\p{L}[\\p{L} -]{2,20}';
+const SHARE = `(?:\\d{1,2}(?:[./]\\d)?|[½¼¾]) (?!(?:k?g|m?l|min|h|${VESSELS}|${SPOONS})\\b)\\p{L}[\\p{L} -]{2,20}`;
 /** "Mehl / flour 0,750 kg": one name in two languages. */
 const TWO_TONGUES = /^(\p{L}[\p{L} ]*?) ?\/ ?(\p{L}[\p{L} ]*?)(?=[ :.]+\d)/iu;
 const inOneTongue = (all = '', a = '', b = ''): string =>
@@ -40,6 +40,7 @@ export const SCANNED: readonly (readonly [RegExp, string | ((...m: string[]) => 
     '1',
   ],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
+  [/(?<![\p{L}\d])[lI](?=[½¼¾])/gu, '1'],
   [/(?<![\p{L}\d])[lI][O0]{2}(?= ?%)/gu, '100'],
   [/(?<=\b(?:portions?|makes|yields?|quantity|serves)[ :]+)[lI](?=\d\b)/giu, '1'],
   [/(?<=\btype )(\d{2})[Oo]\b/gi, '$10'],
@@ -115,10 +116,12 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
   [/\b(\d{1,3}) pieces [x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
+  // "25 x 165 g teilen (divide)"
+  [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (?:\p{L}+ )?\((?:divide|scale)\)/giu, 'divide into $1 pieces of $2 g'],
   [TWO_TONGUES, inOneTongue],
   // "Bollen (ball)."
   [
-    /^\p{L}+ \((mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\)/iu,
+    /(?<=^|[,;] )\p{L}+ \((mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\)/giu,
     '$1',
   ],
   // "Stesura / press: 14 cm": work in two languages

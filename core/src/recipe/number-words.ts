@@ -1,3 +1,5 @@
+import { HANDS, PACKS, SPOONS, VESSELS } from './measures.ts';
+
 export const NUMBERS: Readonly<Record<string, string>> = {
   one: '1',
   two: '2',
@@ -47,8 +49,7 @@ export function largeValue(...[, hundreds, more, ones, tens, tensOnes]: (string 
   };
   return String(100 * of(hundreds) + of(more) + of(ones) + of(tens) + of(tensOnes));
 }
-export const MEASURE =
-  'cups?|glass(?:es)?|tea ?spoons?|table ?spoons?|dessert ?spoons?|tsps?|tbsps?|sachets?|pounds?|kilos?|lit(?:re|er)s?|pints?|hours?|minutes?|pinch(?:es)?|handfuls?|knobs?|parts?|ounces?|quarts?|kilograms?|millilit(?:re|er)s?|mugs?|jars?|beakers?|measures?|spoons?|spoonfuls?|bowls?|tins?|ladles?|scoops?';
+export const MEASURE = `${VESSELS}|${SPOONS}|${HANDS}|${PACKS}|pounds?|ounces?|kilos?|kilograms?|lit(?:re|er)s?|millilit(?:re|er)s?|pints?|quarts?|hours?|minutes?`;
 
 export function wordValue(word: string): string {
   const w = word.trim().toLowerCase();

@@ -86,7 +86,7 @@ export function divisionIn(
 /** Grams of a piece: "about 70 g each", "balls of 60-70 g". */
 export function pieceWeightIn(text: string): { readonly g: number; readonly text: string } | undefined {
   const m =
-    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|per|balls?|pieces?|squares?|spoonfuls?|portions?|lumps?)/i.exec(
+    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|per|balls?|pieces?|squares?|rectangles?|blocks?|strips?|spoonfuls?|portions?|lumps?)/i.exec(
       text,
     ) ??
     /\b(?:balls?|pieces?|portions?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?) (?:(?:it|them|each) )?(?:(?:of|weighing|at|@|à)(?: about| around| approx\.?)? |, about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
@@ -102,7 +102,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\b(?:breads?|flatbreads?|pieces?|balls?|rounds?|wraps?|dividing|divide) \((?:about |around |approx\.? |ca\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\)/i.exec(
       text,
     ) ??
-    /(?:^|[,;.] )(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g, ?(?:round|ball|pat|press|roll|flatten|shape|stretch)/im.exec(
+    /(?:^|[,;.] )(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch)/im.exec(
       text,
     ) ??
     /\b(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?batter (?:per|a|for each)\b/i.exec(text) ??

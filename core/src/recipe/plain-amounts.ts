@@ -12,6 +12,8 @@ const SHORT: Readonly<Record<string, string>> = {
 const COUNT = '\\d+(?:\\.\\d+)?(?: ?[½¼¾⅓⅔])?|[½¼¾⅓⅔]|(?:\\d+ )?\\d\\/\\d';
 const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag|cube)s?';
 
+const EGG_CUP_ML = 45;
+
 const SIGNS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
 /** "1 ½", "3/4", "1 1/2" as a figure. */
 function figureOf(text: string): number {
@@ -103,6 +105,12 @@ export function plainAmounts(line: Mapped): Mapped {
         new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good|big|flat|small) )?spoon(?:ful)?s? (?:of )?`, 'i'),
         (_, n = '', how = '') => `${n} ${how}tbsp `,
       )
+      // what stands in brackets says it; else an egg cup holds so much (common practice)
+      .replace(
+        new RegExp(`^(?:${COUNT}) egg[- ]?cups? (?:of )?([^(]+?) \\((?:about )?(\\d+ ?(?:g|ml))\\)`, 'i'),
+        (_, name = '', amount = '') => `${amount} ${name}`,
+      )
+      .replace(new RegExp(`^(${COUNT}) egg[- ]?cups? (?:of )?`, 'i'), (_, n = '') => `${EGG_CUP_ML * figureOf(n)} ml `)
       // a bowl, a tin, a jar hold two glasses (common practice)
       .replace(
         new RegExp(`^(${COUNT}) ((?:heaped|level|flat|big|small|good) )?(?:bowl|tin|jar)s? (?!\\()`, 'i'),

@@ -2,14 +2,14 @@ import { actionsIn } from './actions.ts';
 import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { Mapped } from './mapped.ts';
+import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { normal } from './normal-line.ts';
 import { sentencesOf } from './sentences.ts';
 import type { RecipeParts } from './sections.ts';
 
 const AMOUNT =
   '(?:\\d+(?:\\.\\d+)?(?:\\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\\d+\\s+\\d\\/\\d|\\d\\/\\d)(?:\\s*(?:-|–|to)\\s*(?:\\d+(?:\\.\\d+)?|[½¼¾⅓⅔]))?';
-const MEASURE =
-  '(?:g|kg|ml|cl|dl|l|fl oz|oz|lb|pints?|litres?|cups?|tbsp|tsp|tablespoons?|teaspoons?|dessertspoons?|glass(?:es)?|parts?|sachets?|pinch(?:es)?|handfuls?|knobs?|sticks?|spoon(?:ful)?s?|mugs?|bowls?|tubs?|jars?|beakers?|tins?|cans?|cartons?|bottles?|ladles?|scoops?|measures?|(?:cup|glass|mug|bowl|ladle)fuls?|splash(?:es)?|drizzles?|glugs?|dash(?:es)?|drops?|sprigs?|bunch(?:es)?)';
+const MEASURE = `(?:${WEIGHTS}|${VOLUMES}|${VESSELS}|${SPOONS}|${HANDS}|${PACKS})`;
 /** An amount with a measure and up to five words behind it: "½ glass of sunflower oil". */
 const WITH_MEASURE = new RegExp(
   `${AMOUNT}\\s*(?:heaped |level |good )?${MEASURE}\\b\\.?\\s*(?:\\([^)]{1,20}\\)\\s*)?(?:of )?(?:the )?((?:(?:tipo |type )?(?:00|0|\\d{3}) (?=flour))?(?:[\\p{L}'’-]+\\s?){1,5})`,

@@ -131,7 +131,7 @@ class Taking {
   /** The line behind what it opens with of the bread's name, and how many it makes; undefined where that was all of it. */
   private withoutName(whole: Mapped): Mapped | undefined {
     let line = whole;
-    const dashed = /^(\p{L}[\p{L} '’.,-]{2,45}?) [—–-] (?=\d)/u.exec(line.text);
+    const dashed = /^(\p{L}[\p{L} '’.,-]{2,45}?) [—–-] (?=\d|(?:\p{L}+ ){1,3}\d)/u.exec(line.text);
     if (
       dashed &&
       !findFood(dashed[1] ?? '') &&

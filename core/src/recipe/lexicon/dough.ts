@@ -79,7 +79,7 @@ export const KNEAD = phrases`
   (?:bash|slam|throw) (?:it|the dough)(?: about| around)? > (?:on the (?:bench|table)|for|about)\b
   work well
   (?:pummel|thump) {it}
-  (?:squeeze|pound) (?:it|the dough) !> dry
+  (?:squeeze|pound) (?:it|the dough) > [^.;,]*\bfor (?:about )?\d
   punch and squeeze
   punch !> (?:it |the dough )?(?:down|out|the air)
   (?:push|pull|stretch|fold) and (?:push|pull|fold|turn) > {it}[^.;,]*\bfor\b

@@ -39,7 +39,7 @@ export const BALL = phrases`
 
 export const DIVIDE = phrases`
   (?<=^|[,;.] |\bthen )\d{2,3} ?g (?:pieces|portions)
-  (?<=^|[,;.] )\d{2,3} ?g(?= ?, ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
+  (?<=^|[,;.] )\d{2,3} ?g(?= ?[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) > (?:about )?\d
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
   (?<=^|[;,/] )scale(?= *[;,/.(])
@@ -62,7 +62,7 @@ export const DIVIDE = phrases`
   scaling > \d
   cut (?:in|to) > {n}
   cut (?:out|in(?:to)?) > (?:rounds|farls|squares|triangles)\b
-  cut(?: (?:in)?to)? > \d{2,3} ?g (?:pieces|squares|rounds|rolls)\b
+  cut(?: (?:in)?to)? > \d{2,3} ?g (?:pieces|squares|rounds|rolls|rectangles|blocks|strips|lumps)\b
   cut > (?:out )?\d+(?:\.\d+)? ?cm (?:rounds|discs|circles|squares)\b
   share(?: it| the dough)?(?: out)? > (?:in(?:to)?|between)\b
   share (?:it |the dough )?out

@@ -29,6 +29,7 @@ export const PROOF = phrases`
   proof
   (?<!bubbles )rise
   rising
+  floor time
   ferment(?:ation|ing|s)?
   double[ds]? !> cream
   doubl(?:ed|ing) in (?:size|volume|bulk)

@@ -56,6 +56,7 @@ import { FIFTY_FOURTH } from './held-fifty-fourth.ts';
 import { FIFTY_FIFTH } from './held-fifty-fifth.ts';
 import { FIFTY_SIXTH } from './held-fifty-sixth.ts';
 import { FIFTY_SEVENTH } from './held-fifty-seventh.ts';
+import { FIFTY_EIGHTH } from './held-fifty-eighth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -118,6 +119,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FIFTY_FIFTH,
   ...FIFTY_SIXTH,
   ...FIFTY_SEVENTH,
+  ...FIFTY_EIGHTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
