@@ -17,6 +17,12 @@ const isEnded = (text: string): boolean => /[.!?:]\)?$/.test(text) && !CUT_SHORT
 /** One step after another in one line, "mix → knead → rest"; an arrow before an amount alone only leads to it. */
 const ARROW = /\s*(?:👉|→|⇒|➡\uFE0F?|\s->\s|\s=>\s)(?!\s*\d[\d.,]* ?(?:k?g|m?l|%)\s*$)\s*/gu;
 
+/** "Mix > rest 20 > knead 5", "mix – 5 min / rest – 30 min": stages in one line. */
+const STAGE_SIGN = / (?:>|\/) /;
+/** "1) mix 2) knead 8 min 3) rest": each in a line of its own. */
+const numberedApart = (line: Mapped): readonly Mapped[] =>
+  /^1\) .*\s2\) .*\s3\) /.test(line.text) ? line.split(/\s+(?=\d{1,2}\) )/g) : [line];
+
 /** A telegram has a word for its points. */
 const STOP = /\s+stop\b[.\s]*/gi;
 
@@ -155,7 +161,14 @@ const besideTitle = (line: Mapped): readonly Mapped[] =>
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(columnsApart(all).flatMap(besideTitle).map(bulleted));
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
-  const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines);
+  const staged = (l: Mapped): Mapped => {
+    const cells = l.text.split(STAGE_SIGN);
+    const work = cells.filter((c) => actionsIn(normalLine(c)).length > 0);
+    return cells.length > 3 && work.length > 2
+      ? l.replace(new RegExp(STAGE_SIGN, 'g'), ', ').replace(/ [–-] (?=\d)/g, ' ')
+      : l;
+  };
+  const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines.flatMap(numberedApart).map(staged));
   const told = asked.flatMap(undashed);
   const parted = told.flatMap(besideEachOther);
   const trimmed = parted

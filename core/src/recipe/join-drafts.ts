@@ -155,7 +155,7 @@ const foldsInAll = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
       RESTS.has(a.action) &&
       b?.action === 'fold' &&
       b.foldAfter !== undefined &&
-      /\bfold at\b/i.test(b.text) &&
+      /\bfold (?:at|after)\b/i.test(b.text) &&
       b.foldAfter.ideal < (a.times.at(-1)?.ideal ?? 0);
     if (isWithin(before, d)) return [];
     if (isWithin(d, next)) return [{ ...d, foldAfter: next?.foldAfter, spans: [...d.spans, ...(next?.spans ?? [])] }];

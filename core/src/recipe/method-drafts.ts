@@ -44,6 +44,9 @@ const WHILE_RESTING =
 const SIZED_WORK =
   /^(?:\p{L}+ly )?(?!(?:size|diameter|width|thickness|about|around|roughly|they|it|the|this|each)\b)\p{L}{2,}(?! of\b)[^.;]*\b\d+(?:\.\d+)? ?(?:cm|mm)\b/iu;
 const PIN = /\bpin\b/i;
+/** What nobody does for half an hour. */
+const STIRRED = new Set<Action>(['mix', 'scald', 'rub', 'knead']);
+const LEAST_STAND_MIN = 30;
 const OF_PIECE = new Set<Action>(['divide', 'ball', 'rest', 'proof', 'fill']);
 /** "Bash the dough about for 5 minutes": work at a dough whose word nobody knows is kneading. */
 const DOUGH_WORK =
@@ -233,6 +236,8 @@ class Drafting {
       (times[0]?.ideal ?? 0) >= LEAST_REST_MIN
     )
       this.drafts.push(draftOf('rest', sentence, times));
+    else if (last && STIRRED.has(last.action) && ONLY_A_TIME.test(text) && (times[0]?.least ?? 0) >= LEAST_STAND_MIN)
+      this.drafts.push(draftOf('rest', sentence, times));
     else if (last && (ONLY_A_TIME.test(text) || isMoreCooking(last, text, times)))
       this.continues(last, raw, text, times);
     else if (
@@ -416,9 +421,10 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
   const steps = actions.filter((a) => !NO_STEP.has(a.action));
   const times = timesOf(sentence).filter((t) => !scopeAt(scopes, t.at));
   const isBeside = BESIDE.test(whole);
+  const lead = leadingIn(sentence, steps[0], times);
   const starts = steps.map((step, n) => {
     const before = steps[n - 1];
-    if (!before) return 0;
+    if (!before) return lead?.to ?? 0;
     const between = whole.slice(before.at + before.length, step.at);
     const signs = [...between.matchAll(/[,;]|\s-\s|\s\/\s|\bthen\b/g)];
     // "for each; 2 minutes, flip": how long it lies before it is turned
@@ -463,6 +469,14 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
     });
     return [draft, ...others];
   });
+  if (lead)
+    drafts.unshift(
+      draftOf(
+        lead.action,
+        sentence.slice(0, lead.to),
+        times.filter((t) => t.at < lead.to),
+      ),
+    );
   for (const [n, d] of drafts.entries())
     // "turn them and give them another minute"
     if (
@@ -485,6 +499,20 @@ function draftsOf(sentence: Mapped, actions: readonly FoundAction[], scopes: rea
   return drafts;
 }
 
+/** "1 hour at room temperature, 8 balls": what dough does before the first verb of a sentence. */
+function leadingIn(
+  sentence: Mapped,
+  step: FoundAction | undefined,
+  times: readonly Duration[],
+): { readonly to: number; readonly action: Action } | undefined {
+  const before = sentence.text.slice(0, step?.at ?? 0);
+  const to = Math.max(before.lastIndexOf(','), before.lastIndexOf(';'));
+  const own = times.filter((t) => t.at < to);
+  if (!step || to < 1 || own.length === 0 || IDLE.has(step.action) || step.action === 'cook') return undefined;
+  const action = impliedIn(before.slice(0, to), own);
+  return action === 'rest' || action === 'chill' ? { to, action } : undefined;
+}
+
 /** Where the clauses behind semicolons begin; one that is only a time goes on with the one before. */
 const clausesIn = (text: string): readonly number[] =>
   [
@@ -492,8 +520,6 @@ const clausesIn = (text: string): readonly number[] =>
       /;(?!\s*(?:about |another )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+)? ?(?:min\w*|h|hours?|s|sec\w*)\.?\s*(?:;|$))/g,
     ),
   ].map((m) => m.index);
-const MIXED = new Set<Action>(['mix', 'scald', 'rub']);
-const LEAST_STAND_MIN = 30;
 const ON_GRIDDLE = /\b(?:griddle|cook|flip|turn|fry|bake)\b/i;
 /** Where a clause without a verb begins behind a verb's own, and what is done in it. */
 interface Implied {
@@ -519,7 +545,11 @@ function impliedBehind(
     const text = sentence.text.slice(from, until);
     const own = ownOf(from, until);
     // "make a poolish; 3 hours": so long nobody stirs
-    if (MIXED.has(step.action) && ONLY_A_TIME.test(text.replace(/^\W+/, '')) && (own[0]?.least ?? 0) >= LEAST_STAND_MIN)
+    if (
+      STIRRED.has(step.action) &&
+      ONLY_A_TIME.test(text.replace(/^\W+/, '')) &&
+      (own[0]?.least ?? 0) >= LEAST_STAND_MIN
+    )
       return { from, action: 'rest' };
     const action = impliedIn(text, own);
     // bread that is brushed goes back on the griddle, and rests no more
@@ -537,23 +567,33 @@ function impliedBehind(
   };
   const begins = clausesIn(sentence.text.slice(0, to)).filter((n) => n >= end);
   const untilOf = (from: number): number => begins.find((n) => n > from) ?? to;
-  const signs = IDLE.has(step.action)
-    ? []
-    : [...sentence.text.slice(end, to).matchAll(/[,;]|\s[-/]\s/g)].map((m) => end + m.index);
+  const isIdle = IDLE.has(step.action);
+  // a rest has its own time before anything else begins
+  const signs = [...sentence.text.slice(end, to).matchAll(/[,;]|\s[-/]\s/g)].map((m) => end + m.index);
   // what begins a clause of its own stands in the same stretch between semicolons
-  const first = signs
+  const clauses = signs
     .filter((from) => untilOf(from) === untilOf(signs[0] ?? to) || begins.includes(signs[0] ?? to))
-    .map((from) => at(from, untilOf(from)))
-    .find((found) => found !== undefined);
+    .map((from) => {
+      if (!isIdle) return at(from, untilOf(from));
+      const isOver = ownOf(0, from).length > 0 && sentence.text[from] === ',';
+      const next = isOver ? at(from, untilOf(from)) : undefined;
+      const clause = /^[^,;]*/.exec(sentence.text.slice(from).replace(/^\W+/, ''))?.[0] ?? '';
+      if (isOver && SIZED_WORK.test(clause) && !/\d ?(?:min|s|h)\b/.test(clause))
+        return { from, action: PIN.test(clause) ? ('roll' as const) : ('shape' as const) };
+      return next?.action === 'cook' ? next : undefined;
+    })
+    .filter((found) => found !== undefined);
+  const first = clauses[0];
+  const cooked = first && first.action !== 'cook' ? clauses.find((c) => c.action === 'cook' && isIdle) : undefined;
   // "rest 20 minutes; on a tray, covered, 20 minutes; hot griddle, 60 s": each with its own time
   const further = begins.flatMap((from) => {
     // "divide into 8; squash to 10 cm"
     const clause = sentence.text.slice(from, untilOf(from)).replace(/^;\s*/, '');
     if (OF_PIECE.has(step.action) && SIZED_WORK.test(clause) && ownOf(from, untilOf(from)).length === 0)
       return [{ from, action: PIN.test(clause) ? ('roll' as const) : ('shape' as const) }];
-    const before = ownOf(IDLE.has(step.action) ? 0 : (first?.from ?? 0), from).length > 0;
+    const before = ownOf(isIdle ? 0 : (first?.from ?? 0), from).length > 0;
     if (from === first?.from || !before || ownOf(from, untilOf(from)).length === 0) return [];
     return at(from, untilOf(from)) ?? [];
   });
-  return first ? [first, ...further] : further;
+  return [...(first ? [first] : []), ...(cooked ? [cooked] : []), ...further];
 }

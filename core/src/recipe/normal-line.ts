@@ -57,6 +57,31 @@ const RULES: readonly (readonly [RegExp, string | ((...m: string[]) => string)])
   [/(\d) ?grams?\b/gi, '$1 g'],
   [/(\d)(min(?:ute)?s?|sec(?:ond)?s?|hrs?|hours?|h)\b/gi, '$1 $2'],
   [/ [·•] /g, ', '],
+  // "4+4 min mix", "rest – 30 min", "fold at 30 and 60 min"
+  [
+    /^(\d{1,2}) ?\+ ?(\d{1,2}) ?min(?:ute)?s? (?:of )?mix(?:ing)?\b/i,
+    (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`,
+  ],
+  [/\b(mix|knead|rest|proof|prove|bulk|divide|scale|chill|roll|cook|bake|griddle) [–-] (?=\d)/gi, '$1 '],
+  [
+    /\b(bulk|ferment|proof|prove|rest) (\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?),? (?:with )?(?:a )?folds? (?:at|after) (\d+) ?(?:min(?:ute)?s?)? and (?:at |after )?(\d+) ?min(?:ute)?s?\b/gi,
+    (_, verb = '', n = '', unit = '', a = '', b = '') => {
+      const all = Number(n) * (unit.startsWith('h') ? 60 : 1);
+      return `${verb} ${a} min, fold, ${verb} ${Number(b) - Number(a)} min, fold, ${verb} ${all - Number(b)} min`;
+    },
+  ],
+  [/\bIP(?= ?:? ?\d)/g, 'intermediate proof'],
+  [/(?<=^|[,;:] )(\d+(?:\.\d+)? ?(?:h|hours?|min(?:ute)?s?)) out(?= *[,;.])/gi, 'out of the fridge $1'],
+  [/(?<=\b(?:rest|balls?|round)\b[^,;]{0,16}[,;] )(\d{1,2}(?:\.\d)?) ?cm(?= *[,;])/gi, 'roll to $1 cm'],
+  [/(?<!\d)(\d{2,3})-(\d{2,3})-(\d{2,3}) ?(?:s|secs?|seconds?)\b/gi, '$1 s, $2 s, $3 s'],
+  [
+    /\b(cook|bake|griddle|fry) (\d{1,3}) (?=(?:a|per|each) side\b)/gi,
+    (_, verb = '', n = '') => `${verb} ${n} ${Number(n) <= 12 ? 'min' : 's'} `,
+  ],
+  [
+    new RegExp(`(?<=^|[,;] )(${Object.keys(TOLD).join('|')})(?=[,;])`, 'gi'),
+    (verb = '') => TOLD[verb.toLowerCase()] ?? verb,
+  ],
   [/(?<=\p{L}) & (?=\p{Ll})/gu, ' and '],
   [/,? please\b/gi, ''],
   [/^(?:now|next|finally|lastly),? (?!day\b|morning\b)(?=\p{Ll}|\d)/iu, ''],

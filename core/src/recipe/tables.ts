@@ -79,6 +79,13 @@ function withUnits(row: Mapped, units: readonly string[]): Mapped {
 /** "360 g plain flour | 200 g water": a list in one line, and no row of a table. */
 function barred(line: Mapped): readonly Mapped[] {
   const cells = line.text.split('|');
+  // "mix 5 | bulk 45 | divide 90 g": stages, and no row either
+  if (
+    cells.length > 3 &&
+    cells.filter((c) => actionsIn(normalLine(c)).length > 0).length > 2 &&
+    !/^\s*\|/.test(line.text)
+  )
+    return [line.replace(/\s*\|\s*/g, ', ')];
   const isList = cells.length > 1 && cells.every((c) => /^\s*[\d½¼¾⅓⅔⅛][^|]*\p{L}{3}/u.test(c));
   return isList ? line.split(/\s*\|\s*/g) : [line];
 }

@@ -121,4 +121,5 @@ export const MIX = phrases`
   put the (?:flour|water|dry)
   (?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)
   wet it
+  ^ (?:water|milk|liquid|liquids) in $
 `;

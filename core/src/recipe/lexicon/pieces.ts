@@ -33,7 +33,7 @@ export const BALL = phrases`
   (?<=^|[,;.] )\d{2,3} ?g balls
   (?<=^|[;.] )balls? of > (?:about )?\d
   (?<=^|[;.] )(?:[\w-]+-sized|small|little|tight|equal|even|smooth) balls
-  (?<=^|[,;.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
+  (?<=^|[,;:.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
   (?<=^|[,;/–&-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
 `;
 
@@ -164,6 +164,8 @@ export const SHAPE = phrases`
   put (?:it |them |each )?in(?:to)? the (?:\w+ )?press
   (?<=^|[.;,] |\b(?:and|then) )ladle > (?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b
   (?<=^|[.;,] )(?:1|one|a) ladle(?:ful)?(?: of (?:the )?batter)? > (?:for|per|makes)\b
+  ^ ladle $
+  ^ spread $
   spread (?:with the back|thin|(?:it |them )?out)
   spread (?:it |them )?to > (?:about )?\d
   spread (?:\w+ )?ladle(?:ful)?

@@ -507,5 +507,152 @@ export const RUNS: PhraseBank = {
       'Scald the flour with the boiling water, leave for 10 minutes, knead 5 minutes, make 8 balls, press to 14 cm, cook 1 minute, turn, 1 minute.',
       'mix, rest 10, knead 5, ball, shape, cook 60+60',
     ],
+    [
+      "Mix 4', knead 8', bulk 60', 100 g, ball, 15', roll 18 cm, griddle 60\"/45\".",
+      'mix, knead 8, proof 60, divide, ball, rest 15, roll, cook 60+45',
+    ],
+    [
+      'mix 5 | bulk 45 | divide 90 g | ball | rest 20 | roll 17 cm | cook 60 s + 50 s',
+      'mix, proof 45, divide, ball, rest 20, roll, cook 60+50',
+    ],
+    [
+      'Mix > rest 20 > knead 5 > proof 60 > divide 8 > ball > rest 15 > roll 18 > griddle 60 s a side',
+      'mix, rest 20, knead 5, proof 60, divide, ball, rest 15, roll, cook 60+60',
+    ],
+    [
+      'Mixing 4 min slow, 4 min fast. Bulk 1 h. Divide 100 g. Pre-shape. Rest 15 min. Roll 18 cm. Bake 250 °C 90 s per side.',
+      'mix, proof 60, divide, ball, rest 15, roll, cook 90+90',
+    ],
+    [
+      '4+4 min mix; BF 60 min; scale 100 g; round; IP 15 min; sheet 3 mm; griddle 1+1 min',
+      'mix, proof 60, divide, ball, proof 15, roll, cook 60+60',
+    ],
+    [
+      'Knead 10 min. Rise 1 h. Knock back. 8 balls. 10 min. Roll. 1 min a side.',
+      'mix, knead 10, proof 60, knead, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Knead 10, rise 60, divide 8, ball, rest 10, roll, cook 1 a side.',
+      'mix, knead 10, proof 60, divide, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Mix all, 20 min rest, 3 min knead, 20 min rest, 8 balls, 10 min rest, roll thin, tawa 40 s / 40 s / 10 s.',
+      'mix, rest 20, knead 3, rest 20, ball, rest 10, roll, cook 40+40+10',
+    ],
+    [
+      'Autolyse 30 min, add salt, mix 5 min, bulk 2 h with folds at 30 and 60 min, divide, ball, 30 min, stretch 20 cm, 2 min a side.',
+      'mix, rest 30, mix, proof 30, fold, proof 30, fold, proof 60, divide, ball, rest 30, shape, cook 120+120',
+    ],
+    [
+      'Day 1: mix, 10 min knead, fridge overnight. Day 2: 1 h out, divide 8, ball, 30 min, roll, griddle 90 s a side.',
+      'mix, knead 10, chill 600, temper 60, divide, ball, rest 30, roll, cook 90+90',
+    ],
+    [
+      'Evening: mix, cover, leave overnight. Morning: divide into 8, shape, prove 1 h, cook 2 min each side.',
+      'mix, rest 600, divide, shape, proof 60, cook 120+120',
+    ],
+    [
+      'Mix – 5 min / Rest – 30 min / Divide – 8 / Ball / Rest – 10 min / Roll – 18 cm / Cook – 1 min per side',
+      'mix, rest 30, divide, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Mix (5 min), rest (30 min), divide (8), ball, rest (10 min), roll (18 cm), cook (1 min per side).',
+      'mix, rest 30, divide, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Mix: 5 min. Rest: 30 min. Divide: 8. Ball. Rest: 10 min. Roll: 18 cm. Cook: 1 min per side.',
+      'mix, rest 30, divide, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      '5 min mix, 30 min rest, 8 pieces, balls, 10 min rest, 18 cm, 1 min a side',
+      'mix, rest 30, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Mix and knead (10 mins), prove (1 hr), knock back, shape (8), prove (30 mins), cook (2 mins each side).',
+      'mix, knead 10, proof 60, knead, divide, shape, proof 30, cook 120+120',
+    ],
+    [
+      'Mix, then knead 8 min, then prove 50 min, then divide and ball, then rest 15 min, then roll, then cook 1 min a side.',
+      'mix, knead 8, proof 50, divide, ball, rest 15, roll, cook 60+60',
+    ],
+    [
+      "First mix, then 10 minutes' kneading, an hour's rise, shaping into 8 balls, a quarter of an hour's rest, rolling out, and a minute a side on the griddle.",
+      'mix, knead 10, proof 60, ball, rest 15, roll, cook 60+60',
+    ],
+    [
+      'Mix it, rest it 20 minutes, knead it 5 minutes, rest it 20 minutes, cut it in 8, roll it, bake it a minute a side.',
+      'mix, rest 20, knead 5, rest 20, divide, roll, cook 60+60',
+    ],
+    [
+      'Mixed, kneaded 8 minutes, proved an hour, divided in 8, balled, rested 15 minutes, rolled to 18 cm, griddled a minute a side.',
+      'mix, knead 8, proof 60, divide, ball, rest 15, roll, cook 60+60',
+    ],
+    [
+      'MIX 5 MIN. KNEAD 8 MIN. REST 30 MIN. DIVIDE 8. ROLL 18 CM. COOK 1 MIN EACH SIDE.',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'mix 5min knead 8min rest 30min divide 8 roll 18cm cook 1min/side',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Mix/knead 8 min → rest 30 min → 8 balls → rest 10 min → roll 18 cm → cook 60 s + 40 s',
+      'mix, knead 8, rest 30, ball, rest 10, roll, cook 60+40',
+    ],
+    [
+      '1) mix 2) knead 8 min 3) rest 30 min 4) divide 8, ball 5) rest 10 min 6) roll 7) cook 1 min a side',
+      'mix, knead 8, rest 30, divide, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Dough: mix, knead 8 min, rest 30 min. Breads: 8 balls, rest 10 min, roll 18 cm. Cook: 1 min a side.',
+      'mix, knead 8, rest 30, ball, rest 10, roll, cook 60+60',
+    ],
+    ['Batter: whisk, 30 min. Pan: ladle 90 g, 2 min, flip, 1 min.', 'mix, rest 30, divide, shape, cook 120+60'],
+    ['Whisk. Half an hour. Ladle, spread, 2 min, turn, 1 min.', 'mix, rest 30, divide, shape, cook 120+60'],
+    [
+      'Rub fat in. Water in. Knead 3 min. Rest 30. 10 balls. Rest 15. Roll 20 cm. Comal 30 s, flip 30 s.',
+      'mix, mix, knead 3, rest 30, ball, rest 15, roll, cook 30+30',
+    ],
+    [
+      'Rub the lard into the flour, hot water, knead 3 min, rest 20 min, 12 balls, rest 20 min, roll, 30 s a side.',
+      'mix, knead 3, rest 20, ball, rest 20, roll, cook 30+30',
+    ],
+    [
+      'Scald, cool 15 min, knead 4 min, divide 8, press 14 cm, 1 min a side.',
+      'mix, rest 15, knead 4, divide, shape, cook 60+60',
+    ],
+    [
+      'Bring together, knead briefly, cut into 8, pat out, cook 5 min a side on low.',
+      'mix, knead, divide, shape, cook 300+300',
+    ],
+    ['Mix, pat to 2 cm, cut in 6 wedges, low griddle 7 min + 6 min.', 'mix, shape, divide, cook 420+360'],
+    [
+      'Mix in the evening, into the fridge. Next day: 1 hour at room temperature, 8 balls, 30 minutes, stretch to 20 cm, 90 seconds a side.',
+      'mix, chill, temper 60, ball, rest 30, shape, cook 90+90',
+    ],
+    [
+      'Mix, knead 8. Prove 1h. 8 balls, prove 20m. Roll. 90s/60s.',
+      'mix, knead 8, proof 60, ball, proof 20, roll, cook 90+60',
+    ],
+    [
+      'Ferment 2 h, fold after 1 h, scale 120 g, ball, 20 min, open to 22 cm, plate 300 °C 45 s + 45 s',
+      'mix, proof 60, fold, proof 60, divide, ball, rest 20, shape, cook 45+45',
+    ],
+    [
+      'Dough 10 min, rest 15 min, 60 g balls, fill with 30 g cheese, close, rest 10 min, press 12 cm, griddle 2 min a side',
+      'mix, rest 15, ball, fill, rest 10, shape, cook 120+120',
+    ],
+    [
+      'Roll, butter, roll up, coil, rest 20 min, roll 18 cm, griddle 90 s a side',
+      'mix, divide, roll, fill, coil, rest 20, roll, cook 90+90',
+    ],
+    [
+      'Divide 8, ball, 15 min, roll, ghee, fold, fold, roll, tawa 45-45-15 s',
+      'mix, divide, ball, rest 15, roll, fill, shape, roll, cook 45+45+15',
+    ],
+    [
+      'Knead, 30 min, 8 balls, 10 min, roll, dry pan till spotted, a minute a side.',
+      'mix, knead, rest 30, ball, rest 10, roll, cook 60+60',
+    ],
   ],
 };
