@@ -3,7 +3,8 @@ import { byQuestions } from './answers.ts';
 import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
 import { plainList } from './list-forms.ts';
-import { normalLine, SCANNED } from './normal-line.ts';
+import { normalLine } from './normal-line.ts';
+import { SCANNED } from './spelling/scanned.ts';
 import { STAGE_ALONE, STAGE_FIRST } from './told-words.ts';
 import { CUT_SHORT, unwrapped } from './unwrapped.ts';
 

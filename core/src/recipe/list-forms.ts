@@ -2,7 +2,7 @@ import { findFood } from '../foods/index.ts';
 import { withOwnAmounts } from './list-relations.ts';
 import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS } from './measures.ts';
-import { inParts, RATIO } from './normal-line.ts';
+import { inParts, RATIO } from './shares.ts';
 
 /** "To 500 g of flour take 330 of water", "500 g flour takes 300 g water": a list that opens with what the rest is for. */
 const flourFirst = (line: Mapped): Mapped =>

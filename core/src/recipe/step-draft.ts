@@ -1,6 +1,6 @@
 import type { Action } from './actions.ts';
-import type { Duration } from './durations.ts';
-import type { Span } from './mapped.ts';
+import { durationsIn, type Duration } from './durations.ts';
+import type { Mapped, Span } from './mapped.ts';
 
 /** A step as the recipe's words give it, before it has an id and a place in the chain. */
 export interface StepDraft {
@@ -18,3 +18,43 @@ export interface StepDraft {
   /** What goes wrong, and what then. */
   readonly trouble: string | undefined;
 }
+
+/** All times of a piece of a text, each with where it stands. */
+const placedTimes = (text: Mapped): readonly Duration[] =>
+  durationsIn(text.text).map((t) => ({ ...t, span: text.span(t.at, t.at + t.text.length) }));
+
+/** Its times but for those that say when something is done within a rest: "with a fold after 30 min". */
+export const timesOf = (text: Mapped): readonly Duration[] =>
+  placedTimes(text).filter(
+    (t) =>
+      !/\bfold(?:s|ing)? (?:(?:it|once|the dough) )*(?:after|every|at) (?:about )?(?:[\d\s/,&+-]|and|min(?:utes?)?)*$/i.test(
+        text.text.slice(0, t.at),
+      ),
+  );
+
+/** "With one fold after 30 minutes": when within a rest it is folded. */
+export const foldAfterIn = (text: Mapped): Duration | undefined =>
+  placedTimes(text).find((t) =>
+    /(?:\b(?:an?|1|one) |^\W*|, )(?:stretch and )?fold(?:ing)? (?:(?:it|once|the dough) )*(?:after|at) (?:about )?$/i.test(
+      text.text.slice(0, t.at),
+    ),
+  );
+
+export const draftOf = (action: Action, text: Mapped, times: readonly Duration[], isBeside = false): StepDraft => ({
+  action,
+  text: text.text,
+  spans: [text.span()],
+  times,
+  isBeside,
+  cue: undefined,
+  caution: undefined,
+  trouble: undefined,
+});
+export const besideDraft = (text: Mapped): StepDraft => draftOf('job', text, timesOf(text), true);
+
+const CUE = /\b(?:until|till)\s+([^.;]+?)(?=,? (?:then|and then|about|for|turning)\b|[.;]|$)/i;
+export const cueIn = (text: string): string | undefined =>
+  CUE.exec(text)?.[1]
+    ?.trim()
+    .replace(/\s*\(.*$/, '')
+    .slice(0, 200);

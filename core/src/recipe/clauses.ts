@@ -1,0 +1,210 @@
+import { findFood } from '../foods/index.ts';
+import type { Action, FoundAction } from './actions.ts';
+import type { Duration } from './durations.ts';
+import {
+  BESIDE,
+  CAREFUL,
+  IDLE,
+  impliedIn,
+  LEAST_REST_MIN,
+  LEAST_STAND_MIN,
+  OF_PIECE,
+  ONLY_A_TIME,
+  PIN,
+  SIZED_WORK,
+  STIRRED,
+} from './implied.ts';
+import type { Mapped } from './mapped.ts';
+import { scopeAt, type Scope } from './scopes.ts';
+import { cueIn, draftOf, foldAfterIn, type StepDraft, timesOf } from './step-draft.ts';
+
+const NO_STEP = new Set<Action>(['aside', 'heat', 'serve']);
+/**
+ * One sentence with its actions: words and times from the start of its own clause up to the next one's belong to each, so that a time
+ * before a verb ("then overnight in the fridge") is never another's; what stands before the first belongs to it.
+ */
+export function draftsOf(
+  sentence: Mapped,
+  actions: readonly FoundAction[],
+  scopes: readonly Scope[],
+): readonly StepDraft[] {
+  const whole = sentence.text;
+  const steps = actions.filter((a) => !NO_STEP.has(a.action));
+  const times = timesOf(sentence).filter((t) => !scopeAt(scopes, t.at));
+  const isBeside = BESIDE.test(whole);
+  const lead = leadingIn(sentence, steps[0], times);
+  const starts = steps.map((step, n) => {
+    const before = steps[n - 1];
+    if (!before) return lead?.to ?? 0;
+    const between = whole.slice(before.at + before.length, step.at);
+    const signs = [...between.matchAll(/[,;]|\s-\s|\s\/\s|\bthen\b/g)];
+    // "for each; 2 minutes, flip": how long it lies before it is turned
+    const lain = /^(?:flip|turn)/i.test(whole.slice(step.at))
+      ? /[,;]\s*[\d./½¼¾]+ ?(?:min|s)[^,;\d]*,?\s*(?:then\s*)?$/i.exec(between)
+      : null;
+    if (lain) return before.at + before.length + lain.index;
+    // "… for 8 minutes and prove": what stands before "and" is told already
+    if (/\b(?:min(?:ute)?s?|hours?|h) and (?:then )?$/i.test(between)) return step.at;
+    const clause = signs.at(-1);
+    // "add the yogurt, flour and salt and knead": the list goes on behind its comma
+    const listed = clause ? between.slice(clause.index) : '';
+    if (/^, *[\p{L} -]+ and $/u.test(listed) && findFood(listed.slice(1))) return step.at;
+    // where a time stands between the sign and the verb the clause is the verb's
+    return clause ? before.at + before.length + clause.index : step.at;
+  });
+  const drafts = steps.flatMap((step, n): readonly StepDraft[] => {
+    const [from, end] = [starts[n] ?? step.at, starts[n + 1] ?? whole.length];
+    const implied = impliedBehind(sentence, step, end, times);
+    const to = implied[0]?.from ?? end;
+    const piece = sentence.slice(from, to);
+    const text = piece.text
+      .replace(/^[\s,;/-]*(?:then\b\s*)?/, '')
+      .replace(/[\s,;/-]+(?:and|then|and then)?\s*$/i, '')
+      .trim();
+    const draft = {
+      action: step.action,
+      text,
+      spans: [piece.span()],
+      times: times.filter((t) => t.at >= from && t.at < to),
+      foldAfter: foldAfterIn(piece),
+      isBeside: isBeside || step.action === 'job',
+      cue: cueIn(text),
+      caution: CAREFUL.test(text) ? text : undefined,
+      trouble: undefined,
+    };
+    const others = implied.map(({ from: start, action }, i) => {
+      const stop = implied[i + 1]?.from ?? end;
+      const behind = sentence.slice(start, stop);
+      const own = times.filter((t) => t.at >= start && t.at < stop);
+      return { ...draftOf(action, behind, own), cue: cueIn(behind.text) };
+    });
+    return [draft, ...others];
+  });
+  if (lead)
+    drafts.unshift(
+      draftOf(
+        lead.action,
+        sentence.slice(0, lead.to),
+        times.filter((t) => t.at < lead.to),
+      ),
+    );
+  for (const [n, d] of drafts.entries())
+    // "turn them and give them another minute"
+    if (
+      n > 0 &&
+      drafts[n - 1]?.action === 'cook' &&
+      d.action === 'rest' &&
+      /^(?:and )?(?:give|leave)\b/i.test(d.text) &&
+      d.times.every((t) => t.most <= 12)
+    )
+      drafts[n] = { ...d, action: 'cook' };
+    // "turn, brush with ghee, 1 minute": it goes on cooking
+    else if (
+      n > 0 &&
+      drafts[n - 1]?.action === 'cook' &&
+      d.action === 'finish' &&
+      d.times.length > 0 &&
+      d.times.every((t) => t.most <= LEAST_REST_MIN)
+    )
+      drafts[n] = { ...d, action: 'cook' };
+  return drafts;
+}
+
+/** "1 hour at room temperature, 8 balls": what dough does before the first verb of a sentence. */
+function leadingIn(
+  sentence: Mapped,
+  step: FoundAction | undefined,
+  times: readonly Duration[],
+): { readonly to: number; readonly action: Action } | undefined {
+  const before = sentence.text.slice(0, step?.at ?? 0);
+  const to = Math.max(before.lastIndexOf(','), before.lastIndexOf(';'));
+  const own = times.filter((t) => t.at < to);
+  if (!step || to < 1 || own.length === 0 || IDLE.has(step.action) || step.action === 'cook') return undefined;
+  const action = impliedIn(before.slice(0, to), own);
+  return action === 'rest' || action === 'chill' ? { to, action } : undefined;
+}
+
+/** Where the clauses behind semicolons begin; one that is only a time goes on with the one before. */
+const clausesIn = (text: string): readonly number[] =>
+  [
+    ...text.matchAll(
+      /;(?!\s*(?:about |another )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+)? ?(?:min\w*|h|hours?|s|sec\w*)\.?\s*(?:;|$))/g,
+    ),
+  ].map((m) => m.index);
+const ON_GRIDDLE = /\b(?:griddle|cook|flip|turn|fry|bake)\b/i;
+/** Where a clause without a verb begins behind a verb's own, and what is done in it. */
+interface Implied {
+  readonly from: number;
+  readonly action: Action;
+}
+
+/** A clause behind a sign in which dough or its pieces only lie. */
+const LYING =
+  /^[\W]*(?:then )?(?:cover|(?:the )?(?:dough )?back in|(?:(?:pop|put|place|set) (?:it |the dough )?(?:back )?)?in(?:to)? (?:a|the|its) (?:\w+ )?(?:bowl|tub|bag)|(?:lay|put|place|set) (?:them |the balls )?on (?:a|an|the) (?:\w+ )?(?:cloth|tray|board|towel)|invert|lid on|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ (?:bench|under|covered))/i;
+
+/** "Roll out, hot griddle, 70 s": what stands behind a verb's own clause and is done elsewhere is a step of its own. */
+function impliedBehind(
+  sentence: Mapped,
+  step: FoundAction,
+  to: number,
+  times: readonly Duration[],
+): readonly Implied[] {
+  if (step.action === 'cook' || step.action === 'job') return [];
+  const end = step.at + step.length;
+  const ownOf = (from: number, until: number): readonly Duration[] => times.filter((t) => t.at >= from && t.at < until);
+  const at = (from: number, until: number): Implied | undefined => {
+    const text = sentence.text.slice(from, until);
+    const own = ownOf(from, until);
+    // "make a poolish; 3 hours": so long nobody stirs
+    if (
+      STIRRED.has(step.action) &&
+      ONLY_A_TIME.test(text.replace(/^\W+/, '')) &&
+      (own[0]?.least ?? 0) >= LEAST_STAND_MIN
+    )
+      return { from, action: 'rest' };
+    const action = impliedIn(text, own);
+    // bread that is brushed goes back on the griddle, and rests no more
+    if (step.action === 'finish' && action !== 'cook') return undefined;
+    // "flip, spread the topping, cover, 90 s": on the griddle nothing rests
+    if (
+      action === 'rest' &&
+      own.every((t) => t.most <= LEAST_REST_MIN) &&
+      ON_GRIDDLE.test(sentence.text.slice(0, step.at))
+    )
+      return { from, action: 'cook' };
+    // what stands behind a semicolon with its own time is no part of what is done before it
+    const isRest = action === 'rest' && (LYING.test(text) || text.startsWith(';'));
+    return isRest || action === 'cook' || action === 'chill' ? { from, action } : undefined;
+  };
+  const begins = clausesIn(sentence.text.slice(0, to)).filter((n) => n >= end);
+  const untilOf = (from: number): number => begins.find((n) => n > from) ?? to;
+  const isIdle = IDLE.has(step.action);
+  // a rest has its own time before anything else begins
+  const signs = [...sentence.text.slice(end, to).matchAll(/[,;]|\s[-/]\s/g)].map((m) => end + m.index);
+  // what begins a clause of its own stands in the same stretch between semicolons
+  const clauses = signs
+    .filter((from) => untilOf(from) === untilOf(signs[0] ?? to) || begins.includes(signs[0] ?? to))
+    .map((from) => {
+      if (!isIdle) return at(from, untilOf(from));
+      const isOver = ownOf(0, from).length > 0 && sentence.text[from] === ',';
+      const next = isOver ? at(from, untilOf(from)) : undefined;
+      const clause = /^[^,;]*/.exec(sentence.text.slice(from).replace(/^\W+/, ''))?.[0] ?? '';
+      if (isOver && SIZED_WORK.test(clause) && !/\d ?(?:min|s|h)\b/.test(clause))
+        return { from, action: PIN.test(clause) ? ('roll' as const) : ('shape' as const) };
+      return next?.action === 'cook' ? next : undefined;
+    })
+    .filter((found) => found !== undefined);
+  const first = clauses[0];
+  const cooked = first && first.action !== 'cook' ? clauses.find((c) => c.action === 'cook' && isIdle) : undefined;
+  // "rest 20 minutes; on a tray, covered, 20 minutes; hot griddle, 60 s": each with its own time
+  const further = begins.flatMap((from) => {
+    // "divide into 8; squash to 10 cm"
+    const clause = sentence.text.slice(from, untilOf(from)).replace(/^;\s*/, '');
+    if (OF_PIECE.has(step.action) && SIZED_WORK.test(clause) && ownOf(from, untilOf(from)).length === 0)
+      return [{ from, action: PIN.test(clause) ? ('roll' as const) : ('shape' as const) }];
+    const before = ownOf(isIdle ? 0 : (first?.from ?? 0), from).length > 0;
+    if (from === first?.from || !before || ownOf(from, untilOf(from)).length === 0) return [];
+    return at(from, untilOf(from)) ?? [];
+  });
+  return [...(first ? [first] : []), ...(cooked ? [cooked] : []), ...further];
+}

@@ -1,0 +1,53 @@
+import { findFood } from '../foods/index.ts';
+import type { Action } from './actions.ts';
+import type { Duration } from './durations.ts';
+
+export const IDLE = new Set<Action>(['rest', 'proof', 'chill', 'temper', 'bloom']);
+/** "Coax it out to 20 cm": work at a piece whose word nobody knows shapes it. */
+export const SIZED_WORK =
+  /^(?:\p{L}+ly )?(?!(?:size|diameter|width|thickness|about|around|roughly|they|it|the|this|each)\b)\p{L}{2,}(?! of\b)[^.;]*\b\d+(?:\.\d+)? ?(?:cm|mm)\b/iu;
+export const PIN = /\bpin\b/i;
+/** What nobody does for half an hour. */
+export const STIRRED = new Set<Action>(['mix', 'scald', 'rub', 'knead']);
+export const LEAST_STAND_MIN = 30;
+export const OF_PIECE = new Set<Action>(['divide', 'ball', 'rest', 'proof', 'fill']);
+/** "Mix flour and water. 3 min": a time, or a size, that stands as a sentence of its own. */
+export const ONLY_A_TIME =
+  /^\(?(?:about |ca\.? |then |another |a further )*\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)(?: (?:by hand|by machine|with a (?:mixer|machine)|in (?:a|the) (?:mixer|machine)|on (?:low|medium|slow|first|speed \d)(?: speed)?|or so|in all|total|more))?\)?[.!]?\)?$/i;
+/** Balls that take so long are resting. */
+export const LEAST_REST_MIN = 5;
+/** What a clause without a verb says is done: by sides, by cold, by cover or warmth, by a number of pieces. */
+export function impliedIn(text: string, times: readonly Duration[]): Action | undefined {
+  if (/^(?:then )?(?:\d+ )?(?:even |equal )?balls\b/i.test(text)) return 'ball';
+  if (/^weight of (?:the |each |a )?(?:piece|ball)/i.test(text)) return 'divide';
+  if (/^\d+ parts\b/i.test(text) && findFood(text)) return undefined;
+  if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits)\b(?! \p{L}+ to\b)|pieces? of \d)/iu.test(text))
+    return 'divide';
+  if (/^\d{2,3} ?g\.?$/i.test(text)) return 'divide';
+  if (times.length === 0) return undefined;
+  if (
+    /(?<!\bcut )\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
+      text,
+    )
+  )
+    return 'cook';
+  if (/^\d+ ?(?:s|secs?|seconds?)\s*(?:,|\band\b)\s*\d+ ?(?:s|secs?|seconds?)\.?$/i.test(text)) return 'cook';
+  // "1 min + 45 sec", "1 min, turn, 50 sec": both sides
+  if (
+    (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*(?:\+|\/|then)\s*\d/i.test(text) ||
+      /\b(?:turn|flip)(?:ing|ping|ed|ped)?\b/i.test(text)) &&
+    times.every((t) => t.most <= 12)
+  )
+    return 'cook';
+  if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)|^chilled\b|\bat [1-8] ?°/i.test(text)) return 'chill';
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|plate (?:on top|over)|dough in\b|in the bowl|in(?:to)? (?:a|the|its) (?:[\w-]+ ){0,3}?(?:box|tub|container|bucket|bag)|peace|under (?:a|1|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
+    text,
+  )
+    ? 'rest'
+    : undefined;
+}
+
+export const BESIDE =
+  /^(?:meanwhile|in the meantime|at the same time|while (?:the dough|it|they|the balls?)(?:'s| is| are)? (?:rests?|resting|proves?|proving|rises?|rising|stands?|chills?|chilling|proofs?|proofing)|as (?:it|the dough) (?:rests|rises|proves))\b/i;
+
+export const CAREFUL = /\b(?:careful|take care|mind (?:the|your)|watch out|do not touch|danger|burns?\b)/i;

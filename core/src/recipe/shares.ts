@@ -1,0 +1,11 @@
+import { findFood } from '../foods/index.ts';
+import { SPOONS, VESSELS } from './measures.ts';
+
+const SHARE = `(?:\\d{1,2}(?:[./]\\d)?|[½¼¾]) (?!(?:k?g|m?l|min|h|${VESSELS}|${SPOONS})\\b)\\p{L}[\\p{L} -]{2,20}`;
+/** Shares of a whole, one behind the other: "by volume: 3 flour : 1 yogurt : 1/2 water". */
+export const RATIO = new RegExp(`(?<![\\d.,/] ?)${SHARE}(?: ?: ?${SHARE})+`, 'gu');
+
+export function inParts(ratio: string): string {
+  const shares = ratio.split(/ ?: ?/);
+  return shares.every((share) => findFood(share)) ? shares.map((s) => s.replace(' ', ' parts ')).join(', ') : ratio;
+}

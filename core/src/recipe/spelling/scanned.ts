@@ -1,0 +1,23 @@
+import type { Spelling } from './rule.ts';
+
+/** What a scan takes for figures, and is none. */
+export const SCANNED: readonly Spelling[] = [
+  [
+    /(?<![\p{L}\d])(\p{L}{2,})1(\p{L}+)(?![\p{L}\d])|(?<![\p{L}\d])(\p{L})1(\p{L}{2,})(?![\p{L}\d])/gu,
+    (_, a = '', b = '', c = '', d = '') => `${a || c}l${b || d}`,
+  ],
+  [
+    /(?<![\p{L}\d])[lI](?= (?:lb|oz|pint|kg|g|dl|l|ml|cup|tsp|tbsp|min|minutes?|hours?|egg|level|heaped|teasp|tablesp)\b)/gu,
+    '1',
+  ],
+  [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
+  [/(?<![\p{L}\d])[lI](?=[½¼¾])/gu, '1'],
+  [/(?<![\p{L}\d])[lI][O0]{2}(?= ?%)/gu, '100'],
+  [/(?<=\b(?:portions?|makes|yields?|quantity|serves)[ :]+)[lI](?=\d\b)/giu, '1'],
+  [/(?<=\btype )(\d{2})[Oo]\b/gi, '$10'],
+  [/(?<![\p{L}\d])[lI][O0](?= ?(?:g|ml|min(?:ute)?s?|cm|%)(?![\p{L}]))/gu, '10'],
+  [
+    /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:[x×] ?\d|(?:g|kg|ml|l|dl|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|pieces|balls|%)(?![\p{L}])))/gu,
+    (m = '') => m.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'),
+  ],
+];

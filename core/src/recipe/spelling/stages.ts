@@ -1,0 +1,120 @@
+import type { Spelling } from './rule.ts';
+import { bothSpeeds, SPEEDS, TOLD } from '../told-words.ts';
+import { SCANNED } from './scanned.ts';
+import { findFood } from '../../foods/index.ts';
+
+/** "Mehl / flour 0,750 kg": one name in two languages. */
+const TWO_TONGUES = /^(\p{L}[\p{L} ]*?) ?\/ ?(\p{L}[\p{L} ]*?)(?=[ :.]+\d)/iu;
+const inOneTongue = (all = '', a = '', b = ''): string =>
+  findFood(a) ? (findFood(b) ? all : a) : findFood(b) ? b : all;
+
+/** Signs, stages and their times, pieces and their weights, and work told in other words. */
+export const STAGE_WORDS: readonly Spelling[] = [
+  [/\u00a0|\t/g, ' '],
+  [/ {2,}/g, ' '],
+  [/(\d) ?grams?\b/gi, '$1 g'],
+  [/(\d)(min(?:ute)?s?|sec(?:ond)?s?|hrs?|hours?|h)\b/gi, '$1 $2'],
+  [/ [·•] /g, ', '],
+  // "4+4 min mix", "rest – 30 min", "fold at 30 and 60 min"
+  [
+    /^(\d{1,2}) ?\+ ?(\d{1,2}) ?min(?:ute)?s? (?:of )?mix(?:ing)?\b/i,
+    (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`,
+  ],
+  [/\b(mix|knead|rest|proof|prove|bulk|divide|scale|chill|roll|cook|bake|griddle) [–-] (?=\d)/gi, '$1 '],
+  [
+    /\b(bulk|ferment|proof|prove|rest) (\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?),? (?:with )?(?:a )?folds? (?:at|after) (\d+) ?(?:min(?:ute)?s?)? and (?:at |after )?(\d+) ?min(?:ute)?s?\b/gi,
+    (_, verb = '', n = '', unit = '', a = '', b = '') => {
+      const all = Number(n) * (unit.startsWith('h') ? 60 : 1);
+      return `${verb} ${a} min, fold, ${verb} ${Number(b) - Number(a)} min, fold, ${verb} ${all - Number(b)} min`;
+    },
+  ],
+  [/\bIP(?= ?:? ?\d)/g, 'intermediate proof'],
+  [/(?<=^|[,;:] )(\d+(?:\.\d+)? ?(?:h|hours?|min(?:ute)?s?)) out(?= *[,;.])/gi, 'out of the fridge $1'],
+  [/(?<=\b(?:rest|balls?|round)\b[^,;]{0,16}[,;] )(\d{1,2}(?:\.\d)?) ?cm(?= *[,;])/gi, 'roll to $1 cm'],
+  [/(?<!\d)(\d{2,3})-(\d{2,3})-(\d{2,3}) ?(?:s|secs?|seconds?)\b/gi, '$1 s, $2 s, $3 s'],
+  [
+    /\b(cook|bake|griddle|fry) (\d{1,3}) (?=(?:a|per|each) side\b)/gi,
+    (_, verb = '', n = '') => `${verb} ${n} ${Number(n) <= 12 ? 'min' : 's'} `,
+  ],
+  [
+    new RegExp(`(?<=^|[,;] )(${Object.keys(TOLD).join('|')})(?=[,;])`, 'gi'),
+    (verb = '') => TOLD[verb.toLowerCase()] ?? verb,
+  ],
+  [/(?<=\p{L}) & (?=\p{Ll})/gu, ' and '],
+  [/,? please\b/gi, ''],
+  [/^(?:now|next|finally|lastly),? (?!day\b|morning\b)(?=\p{Ll}|\d)/iu, ''],
+  [/(?<=^|; )(?:to shape|shaping): (?=divid|cut\b|\d)/i, ''],
+  [/\b(it|that)['’]s (?=\p{L}+ed\b|left\b|then\b)/giu, '$1 is '],
+  [/\bthey['’]re (?=\p{L}+ed\b|left\b|then\b)/giu, 'they are '],
+  [
+    /^having (\p{L}+ed) (?=it\b|the\b|them\b)/iu,
+    (all = '', verb = '') => (TOLD[verb.toLowerCase()] === undefined ? all : `${TOLD[verb.toLowerCase()]} `),
+  ],
+  [/\bBF(?= ?:? ?\d)/g, 'bulk'],
+  [/\ba further (minute|hour)\b/gi, '1 $1 more'],
+  [/\ba (?:full|whole|good|short) (minute)\b/gi, '1 $1'],
+  [/\b\w+ (minutes?|mins?),? (?:1|one) (?:on|for) (?:each|either) side\b/gi, '1 $1 each side'],
+  [
+    /\bmachine[- ]knead(?:ing)?:? (\d+ ?min(?:ute)?s?),? (?:or )?(?:by )?hand[- ]knead(?:ing)?:? (\d+ ?min(?:ute)?s?)/gi,
+    'knead $2 by hand ($1 by machine)',
+  ],
+  [/ ?(?:→|⇒|➔|=>|->) ?(?=[\d½¼¾])/g, ' '],
+  [/⁄/g, '/'],
+  [/[‐‑−]/g, '-'],
+  // "2 C flour, 1 T oil, ½ t salt": a cook's own capitals; degrees are more than twelve
+  [
+    /(?<![\d.,/]|\bat )((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|1[0-2]|[1-9])\s*[Cc]\.?(?= (?!(?:for|and|or|until|in|on|at|to|oven|overnight)\b)\p{Ll})/gu,
+    '$1 cups',
+  ],
+  [
+    /(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})( (?:heaping|heaped|level|rounded|scant))?\s*T\.?(?= \p{Ll})/gu,
+    '$1$2 tbsp',
+  ],
+  [
+    /(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})( (?:heaping|heaped|level|rounded|scant))?\s*t\.?(?= \p{Ll})/gu,
+    '$1$2 tsp',
+  ],
+  [/^spiral(?: mixer)?:? (?=\d)/i, 'mix '],
+  // the two speeds of a machine are one mixing
+  [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
+  [/\b0,(\d+)/g, '0.$1'],
+  [
+    /\b(?:coffee|tea|tin|enamel|metal|camping|paper|plastic|measuring|drinking|small|large|big) (cup|mug|glass|bowl)/gi,
+    '$1',
+  ],
+  [/(?<=\b(?:yields?|makes|gives|quantity):? )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
+  [/(?<=^\(?|= )(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\)?$/i, '$1 pieces of $2 g'],
+  [
+    /\b(\d{1,3}) ?[x×] ?0[.,](\d{1,3}) ?kg\b/gi,
+    (_, n = '', kg = '') => `${n} pieces of ${Math.round(1000 * Number(`0.${kg}`))} g`,
+  ],
+  [/^pieces?:? (\d{1,3})$/i, 'makes $1 pieces'],
+  [/^weight:? (\d{2,3}) ?g$/i, 'piece weight $1 g'],
+  [/^hydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)/i, 'water '],
+  [/(?<=\d ?g) \p{L}+ ?\/ ?(round|ball)\b/giu, ', $1'],
+  [
+    /(?<=^|[.;] )(\d{1,3}) ?[x×] ?(\d{2,3}(?:[.,]\d)?) ?g(?= *(?:[,;]|\.(?!\d)|$)| (?:\p{L}+ ?\/ ?)?(?:round|ball|shape)\b)/giu,
+    '$1 pieces of $2 g',
+  ],
+  [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
+  [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
+  [/\b(\d{1,3}) pieces [x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
+  // "25 x 165 g teilen (divide)"
+  [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (?:\p{L}+ )?\((?:divide|scale)\)/giu, 'divide into $1 pieces of $2 g'],
+  [TWO_TONGUES, inOneTongue],
+  // "Bollen (ball)."
+  [
+    /(?<=^|[,;] )\p{L}+ \((mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\)/giu,
+    '$1',
+  ],
+  // "Stesura / press: 14 cm": work in two languages
+  [
+    /(?<=^|[,;] )(?!(?:mix|knead|roll|press|stretch|shape|cook|bake|pat|round|ball|rest|fold|cover|divide|proof|rise|chill)\b)\p{L}+ ?\/ ?(mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\b/giu,
+    '$1',
+  ],
+  ...SCANNED,
+  // a scan takes letters for figures
+  [/(?<![\p{L}\d])(\p{L}+)0(\p{L}{2,})(?![\p{L}\d])/gu, '$1o$2'],
+  [/\b2 ?[x×] ?(\d+(?:[.,]\d+)?) ?(seconds?|secs?|s|minutes?|mins?)\b/gi, '$1 $2 per side'],
+  [SPEEDS, (all = '', a = '', b = '') => bothSpeeds(all, a, b)],
+];
