@@ -32,7 +32,11 @@ const byName = new Map(FOODS.flatMap((f) => f.names.map((n) => [wordsOf(n).join(
  */
 export function findFood(text: string): Food | undefined {
   const [head = ''] = text.split(/[,(;]/, 1);
-  return longestName(head) ?? (head === text ? undefined : longestName(text));
+  const own = longestName(head);
+  if (own !== undefined || head === text) return own;
+  // "poolish (flour and water)" is neither
+  const others = new Set(foodsIn(text.slice(head.length)).map((f) => f.food));
+  return others.size === 1 ? longestName(text) : undefined;
 }
 
 function longestName(text: string): Food | undefined {

@@ -145,6 +145,8 @@ const plainLine = (line: Mapped): Mapped =>
       (_, metric = '', other = '') => `${metric} (${other})`,
     )
     .replace(/(\d[\d.,]* ?ml)\s+((?:\d|[½¼¾]) ?tsp)\s*$/i, (_, metric = '', other = '') => `${metric} (${other})`)
+    // what tells its own times needs none of the schedule
+    .replace(new RegExp(`${FROM_TO.source}(?=.*\\d ?(?:s|secs?|seconds?|min)\\b)`, 'u'), '')
     .replace(FROM_TO, (_, h = '', min = '', toH = '', toMin = '') => `${minutesBetween([h, min], [toH, toMin])} min `)
     .replace(TIME_OF_DAY, '')
     .trim();

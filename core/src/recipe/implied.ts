@@ -34,7 +34,7 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   if (/^\d+ ?(?:s|secs?|seconds?)\s*(?:,|\band\b)\s*\d+ ?(?:s|secs?|seconds?)\.?$/i.test(text)) return 'cook';
   // "1 min + 45 sec", "1 min, turn, 50 sec": both sides
   if (
-    (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*(?:\+|\/|then)\s*\d/i.test(text) ||
+    (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*,?\s*(?:\+|\/|then)\s*\d/i.test(text) ||
       /\b(?:turn|flip)(?:ing|ping|ed|ped)?\b/i.test(text)) &&
     times.every((t) => t.most <= 12)
   )

@@ -103,6 +103,7 @@ const OPEN = [
   'long headings, times set apart under them',
   'a filling and a dip beside',
   'one paragraph, so much to what was named before',
+  'percentages alone, a preferment that stands',
 ];
 
 describe('texts whose expectation was written first', () => {

@@ -144,6 +144,17 @@ const RULES: readonly Rule[] = [
   ],
   // "3 scoops flour : 1.5 scoops water"
   [new RegExp(`(\\d (?:${VESSELS}|${SPOONS}|k?g|m?l) (?:of )?${NAME}) : (?=\\d)`, 'giu'), (_, one = '') => `${one}, `],
+  // "bloem 1 kg, water 0.6 l, zout 20 g (flour, water, salt)": the names once more, in their order
+  [
+    /((?:\p{L}[\p{L} ]* \d[\d.,]* ?(?:k?g|m?l|%)(?:, | \()){2,9})((?:\p{L}[\p{L} ]*, )+\p{L}[\p{L} ]*)\)/u,
+    (all = '', list = '', names = '') => {
+      const items = list.replace(/ \($/, '').split(', ');
+      const told = names.split(', ');
+      return items.length === told.length && told.every((n) => findFood(n))
+        ? items.map((item, n) => `${told[n] ?? ''} ${/\d.*$/.exec(item)?.[0] ?? ''}`).join(', ')
+        : all;
+    },
+  ],
   // "F500 W300 S10"
   [
     /^(?:(?:Fl|F|W|S|Y|O)[.:]? ?\d+(?:[.,]\d+)?(?:[ ,;/]+|(?=\.|$))){3,}/,
@@ -170,6 +181,7 @@ const RULES: readonly Rule[] = [
     /\b(?:enough|sufficient) ([\p{L} -]{3,25}?),? \(?(?:roughly|about|around|approx\.?) (\d+ ?(?:g|ml|l))\b\)?,?/iu,
     (_, name = '', amount = '') => `${amount} ${name}`,
   ],
+  [/\bveg\. (?=\p{Ll})/giu, () => 'vegetable '],
   [/, \+ (?=(?:more|extra|a little)\b)/i, () => ', plus '],
   [
     /(\d ?k?g) T ?(45|55|65|80|110|130|150)(?= *(?:[,;.]|$))/,

@@ -213,6 +213,8 @@ class Drafting {
         caution: joined(last.caution, raw.text),
         spans: [...last.spans, raw.span()],
       };
+    else if (/^\d+(?:\.\d+)? ?cm[.!]?$/i.test(text) && this.isPieced && !this.isShaped)
+      this.drafts.push(draftOf('roll', sentence, times));
     else if (!implied && this.isWorkAtPiece(text, times))
       this.drafts.push(draftOf(PIN.test(text) ? 'roll' : 'shape', sentence, times));
     else if (
@@ -246,13 +248,19 @@ class Drafting {
     else this.passed.push(raw);
   }
 
+  private get isPieced(): boolean {
+    return this.drafts.some((d) => d.action === 'divide' || d.action === 'ball');
+  }
+
+  private get isShaped(): boolean {
+    return this.drafts.some((d) => d.action === 'roll' || d.action === 'shape' || d.action === 'cook');
+  }
+
   private isWorkAtPiece(text: string, times: readonly Duration[]): boolean {
-    const isPieced = this.drafts.some((d) => d.action === 'divide' || d.action === 'ball');
-    const isShaped = this.drafts.some((d) => d.action === 'roll' || d.action === 'shape' || d.action === 'cook');
     return (
       times.length === 0 &&
-      isPieced &&
-      !isShaped &&
+      this.isPieced &&
+      !this.isShaped &&
       OF_PIECE.has(this.drafts.at(-1)?.action ?? 'mix') &&
       SIZED_WORK.test(text)
     );

@@ -147,7 +147,7 @@ class Taking {
       return undefined;
     }
     // the head of a page
-    if (/^\d{1,3}\s{3,}\p{Lu}[\p{Lu} .,'’&-]+$/u.test(line.text)) {
+    if (/^\d{1,3}\s{3,}\p{Lu}[\p{Lu} .,'’&-]+$|\s{3,}[Pp](?:age|\.) ?\d+(?: of \d+)?$/u.test(line.text)) {
       this.headings.push(line);
       return undefined;
     }

@@ -33,7 +33,7 @@ export const BALL = phrases`
   (?<=^|[,;.] )\d{2,3} ?g balls
   (?<=^|[;.] )balls? of > (?:about )?\d
   (?<=^|[;.] )(?:[\w-]+-sized|small|little|tight|equal|even|smooth) balls
-  (?<=^|[,;:.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
+  (?<=^|[,;:.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext|[Aa]bout|[Rr]oughly) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
   (?<=^|[,;/–&-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
 `;
 
@@ -112,7 +112,7 @@ export const FILL = phrases`
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
   spoon (?:\w+ ){0,3}?(?:filling|mixture)
-  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin|to (?:about )?\d|out))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
+  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin|to (?:about )?\d|out))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
   put (?:\w+ ){0,4}?filling
   (?:place|lay) (?:the |some |a little )?filling
   press (?:the |some )?(?:\w+ )?(?:seeds?|sesame|nigella|onions?|herbs?) in
@@ -166,6 +166,7 @@ export const SHAPE = phrases`
   (?<=^|[.;,] )(?:1|one|a) ladle(?:ful)?(?: of (?:the )?batter)? > (?:for|per|makes)\b
   ^ ladle $
   ^ spread $
+  spread {it} (?:\w+[ -])?(?:thin|out|flat)
   spread (?:with the back|thin|(?:it |them )?out)
   spread (?:it |them )?to > (?:about )?\d
   spread (?:\w+ )?ladle(?:ful)?

@@ -42,6 +42,7 @@ export const FIGURES: readonly Spelling[] = [
   ],
   // "3 + 3 min": both sides
   [/(?<![\d.])(\d+(?:\.\d+)?) ?\+ ?(\d+(?:\.\d+)?) ?(min(?:ute)?s?|sec(?:ond)?s?|s)\b/gi, '$1 $3 + $2 $3'],
+  [/(?<!\d)(\d{2,3}) ?(?:''|’’|′′)/g, '$1 s'],
   [/(?<!\d)(\d{2,3})\s*["″]\s*[/+]\s*(\d{2,3})\s*["″]/g, '$1 s, $2 s'],
   [/(?<!\d)(\d{2,3})\s*["″](?= (?:a|per|each|on|for) )/g, '$1 s'],
   [/(\d+)\s*['′] ?(\d{2})(?!\d)(?:\s*["″])?/g, '$1 min $2 s'],
@@ -77,10 +78,6 @@ export const FIGURES: readonly Spelling[] = [
   [/\b(two|three|four) dozen\b/gi, (_, n = '') => String(12 * Number(wordValue(n)))],
   [/(\d)\s*h\s*(\d{2})\b/g, '$1 hours $2 minutes'],
   [/(\d)-(\d\/\d)/g, '$1 $2'],
-  [
-    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= (?:on the bench|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
-    'rest $1 min',
-  ],
   [/(?<=\b(?:coil|under)[,;] )(\d{1,3}) ?min(?:ute)?s?(?=[,;.]|$)/gi, 'rest $1 min'],
   [
     /(?<=\bfold(?:s|ed)?(?: once| again)?[,;] )(?:another )?(\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?)\b(?! apart)/gi,

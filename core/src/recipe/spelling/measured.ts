@@ -2,6 +2,10 @@ import type { Spelling } from './rule.ts';
 
 /** Times, weights and sizes, each with its own measure. */
 export const MEASURES: readonly Spelling[] = [
+  [
+    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= (?:on the bench|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
+    'rest $1 min',
+  ],
   // "give it 40 seconds, turn it, give it 30"
   [/(\d+) (seconds?|minutes?)([^.]*?\bgive it \d+)(?=,| and\b|\.(?!\d))/gi, '$1 $2$3 $2'],
   // of a bread lying there

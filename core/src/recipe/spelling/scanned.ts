@@ -11,6 +11,9 @@ export const SCANNED: readonly Spelling[] = [
     '1',
   ],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
+  // the first of a numbered list, and the first end of a range
+  [/^(\s*)[lI](?=[.)] +\p{Lu})/u, '$11'],
+  [/(?<![\p{L}\d])(\d)O(?=\s*[-–]\s*\d)/gu, '$10'],
   [/(?<![\p{L}\d])[lI](?=[½¼¾])/gu, '1'],
   [/(?<![\p{L}\d])[lI][O0]{2}(?= ?%)/gu, '100'],
   [/(?<=\b(?:portions?|makes|yields?|quantity|serves)[ :]+)[lI](?=\d\b)/giu, '1'],

@@ -57,6 +57,7 @@ import { FIFTY_FIFTH } from './held-fifty-fifth.ts';
 import { FIFTY_SIXTH } from './held-fifty-sixth.ts';
 import { FIFTY_SEVENTH } from './held-fifty-seventh.ts';
 import { FIFTY_EIGHTH } from './held-fifty-eighth.ts';
+import { FIFTY_NINTH } from './held-fifty-ninth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -120,6 +121,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FIFTY_SIXTH,
   ...FIFTY_SEVENTH,
   ...FIFTY_EIGHTH,
+  ...FIFTY_NINTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
