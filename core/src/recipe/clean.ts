@@ -167,7 +167,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const staged = (l: Mapped): Mapped => {
     const cells = l.text.split(STAGE_SIGN);
     const work = cells.filter((c) => actionsIn(normalLine(c)).length > 0);
-    return cells.length > 3 && work.length > 2
+    return cells.length > 3 && 2 * work.length > cells.length
       ? l.replace(new RegExp(STAGE_SIGN, 'g'), ', ').replace(/ [–-] (?=\d)/g, ' ')
       : l;
   };

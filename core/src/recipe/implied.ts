@@ -40,7 +40,7 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   )
     return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)|^chilled\b|\bat [1-8] ?°/i.test(text)) return 'chill';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|plate (?:on top|over)|dough in\b|in the bowl|in(?:to)? (?:a|the|its) (?:[\w-]+ ){0,3}?(?:box|tub|container|bucket|bag)|peace|under (?:a|1|the|its|an upturned) bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|plate (?:on top|over)|dough in\b|in the bowl|in(?:to)? (?:a|the|its) (?:[\w-]+ ){0,3}?(?:box|tub|container|bucket|bag)|peace|under (?:an?|1|the|its) (?:\w+ )?bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'

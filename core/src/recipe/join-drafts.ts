@@ -220,6 +220,8 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (a.action === 'shape' && b.action === 'roll') return a.times.length === 0 && !/\bfold/i.test(a.text);
   if (a.action === 'roll' && b.action === 'shape')
     return b.times.length === 0 && !/\b(?:seal|in half|pinch|fold)/.test(b.text);
+  // "knead 6 min, add salt"
+  if (a.action === 'knead' && b.action === 'mix') return b.times.length === 0 && /^add (?:the )?salt$/i.test(b.text);
   if (a.action === 'divide' && b.action === 'ball') return false;
   return FINISHES.has(a.action) && FINISHES.has(b.action) && a.action === b.action;
 }

@@ -155,6 +155,12 @@ const RULES: readonly Rule[] = [
         : all;
     },
   ],
+  // "1.2 kg Mehl / flour": of two languages the one that is known
+  [
+    /(\d[\d.,]* ?(?:k?g|m?l)) (\p{L}+) \/ (\p{L}[\p{L} ]*?)(?=[,.;]|$)/giu,
+    (all = '', amount = '', foreign = '', known = '') =>
+      findFood(known) && (!findFood(foreign) || findFood(foreign) === findFood(known)) ? `${amount} ${known}` : all,
+  ],
   // "F500 W300 S10"
   [
     /^(?:(?:Fl|F|W|S|Y|O)[.:]? ?\d+(?:[.,]\d+)?(?:[ ,;/]+|(?=\.|$))){3,}/,

@@ -54,7 +54,7 @@ export function plainAmounts(line: Mapped): Mapped {
       // the type of a flour is no amount
       .replace(/ T ?(\d{2,3})\b(?= |$)/, '')
       .replace(/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`)
-      .replace(/^(\d+(?:\.\d+)?) (fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
+      .replace(/^(\d+(?:\.\d+)?) ?(fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
       // "yeast: a piece like a walnut" is no nut
       .replace(
         /^(\p{L}[\p{L} ]*?) ?[:,–-]? (?:(?:an?|the|1) )?(?:piece |lump |bit )?(?:like|(?:the )?size of|as big as) (?:an?|1) [\p{L} -]{3,16}\.?$/iu,

@@ -187,7 +187,7 @@ class Taking {
   /** Whether a line is no part of the bread by its own label, or only sets the text out. */
   private isNoPart(line: Mapped): boolean {
     const isLabelled = LABELLED.test(line.text);
-    const isRule = /^[|\s:+=_*-]*$/.test(line.text);
+    const isRule = /^[|\s:+=_*-]*$|^(?:[—–-]\s*)?\d{1,3}\s*[—–-]$/.test(line.text);
     if (isLabelled) this.notUnderstood.push(line);
     else if (isRule) this.headings.push(line);
     return isLabelled || isRule;

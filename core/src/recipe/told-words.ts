@@ -30,6 +30,10 @@ export const TOLD: Readonly<Record<string, string>> = {
   chilled: 'chill',
   refrigerated: 'refrigerate',
   opened: 'open',
+  brushed: 'brush',
+  sprinkled: 'sprinkle',
+  topped: 'top',
+  filled: 'fill',
 };
 /** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
 export const PASSIVE = new RegExp(

@@ -13,7 +13,7 @@ interface Found {
 }
 
 const GREASING =
-  /\b(?:oil|grease|butter|brush|wipe)(?:ed)? (?:the |a |your )?(?:\w+ )?(?:pan|griddle|skillet|hotplate|plate)\b|\b(?:oiled|greased|buttered) (?:pan|griddle|skillet)|\b(?:drizzle|drop|splash|little|teaspoon|film) of (?:\w+ )?(?:oil|butter|ghee)\b[^.]*\b(?:pan|griddle|skillet)|\b(?:pan|griddle|skillet|plate|tawa)\b[^.;]{0,12},? (?:and )?(?:brush|grease|wipe|oil) it (?:lightly )?(?:with )?(?:a little )?(?:\w+ )?(?:oil|butter|ghee)?\b/i;
+  /\b(?:oil|grease|butter|brush|wipe)(?:ed)? (?:the |a |your )?(?:\w+ )?(?:pan|griddle|skillet|hotplate|plate)\b|\b(?:oiled|greased|buttered) (?:pan|griddle|skillet)|\b(?:drizzle|drop|splash|little|teaspoon|film) of (?:\w+ )?(?:oil|butter|ghee)\b[^.]*\b(?:pan|griddle|skillet)|\b(?:pan|griddle|skillet|plate|tawa)\b[^.;]{0,12},? (?:and )?(?:brush|grease|wipe|oil|butter) it (?:lightly )?(?:with )?(?:a little )?(?:\w+ )?(?:oil|butter|ghee)?\b/i;
 const DUSTING =
   /\b(?:floured|dusted|dust(?:ing)?|sprinkle(?:d)?)\b[^.]*?\b(?:surface|bench|board|worktop|work surface|table|counter|pin|flour)\b|\bflour (?:the|a|your) (?:bench|board|surface|worktop|table|pin)|\b(?:surface|bench|board|worktop|table|counter) (?:lightly )?(?:dusted|sprinkled|floured) with [\p{L}-]+(?: (?:flour|meal))?/iu;
 const BRUSHING =
@@ -55,6 +55,23 @@ function unlistedOutside(
     if (d.action === 'fill') found.push({ food, use: 'layer', gPerPiece: 6, from: brush[0] });
     if ((d.action === 'finish' && drafts.indexOf(d) > cooked) || d.action === 'cook')
       found.push({ food, use: 'finish', gPerPiece: 4, from: brush[0] });
+  }
+  return found;
+}
+
+const STREWING = /\b(?:sprinkl|scatter|strew|top|dip|dredge)\w*\b[^.;]*/i;
+/** What is strewn on top and no line lists, "sprinkle with sesame": a gram or two of each. */
+function strewn(ingredients: readonly Ingredient[], drafts: readonly StepDraft[]): readonly Found[] {
+  const listed = new Set(ingredients.map((i) => findFood(i.name)?.id));
+  const found: Found[] = [];
+  for (const d of drafts.filter((x) => x.action === 'finish' || x.action === 'fill')) {
+    const [from] = STREWING.exec(d.text) ?? [];
+    for (const { food, words } of foodsIn((from ?? '').replace(AS_LARGE, ' ').replace(IN_PLACE_OF, ' '))) {
+      const isListed = listed.has(food.id) || ingredients.some((i) => i.name.includes(words));
+      if (isListed || ['water', 'flour', 'salt'].includes(food.role)) continue;
+      listed.add(food.id);
+      found.push({ food, use: 'finish', gPerPiece: 2, from: from ?? '' });
+    }
   }
   return found;
 }
@@ -110,6 +127,18 @@ export function addUnlisted(
     added.push({
       ...ingredientOfFood(f.food, { use: f.use }),
       name: `${f.food.names[0] ?? f.food.id}, ${PURPOSE[f.use]}`,
+      gPerPiece: f.gPerPiece,
+    });
+  }
+  for (const f of strewn([...ingredients, ...added], drafts)) {
+    guesses.push({
+      path: `ingredients[${at()}].gPerPiece`,
+      from: f.from,
+      why: `used in the method and never listed; ${f.gPerPiece} g a piece is taken`,
+    });
+    added.push({
+      ...ingredientOfFood(f.food, { use: f.use }),
+      name: f.food.names[0] ?? f.food.id,
       gPerPiece: f.gPerPiece,
     });
   }

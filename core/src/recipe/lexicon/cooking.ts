@@ -72,7 +72,7 @@ export const ASIDE = phrases`
   (?:oil|grease|flour|dust) (?:a|your) (?:\w+ )?(?:tray|bowl|tub|box|tin|sheet)
   (?:brush|rub) the balls with (?:a little )?oil
   oil the balls
-  (?<=\b{pan}\b[^.;]{0,12}[,;] (?:and )?)(?:brush|wipe|grease|oil) it
+  (?<=\b{pan}\b[^.;]{0,12}[,;] (?:and )?)(?:brush|wipe|grease|oil|butter) it
   wipe
   fill (?:it |them )?and (?:eat|serve|enjoy)
   (?:mark|score) a cross

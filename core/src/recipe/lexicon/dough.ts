@@ -114,6 +114,7 @@ export const MIX = phrases`
   tip !> (?:it |them |the dough )?(?:out|onto)\b
   incorporate
   bind > (?:it )?(?:with|together)\b
+  ^ work > (?:the )?(?:flours?|water|everything|all)\b
   work (?:it )?to a (?:\w+ ){0,2}dough
   dissolve
   crumble

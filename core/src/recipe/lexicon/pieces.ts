@@ -5,6 +5,7 @@ export const BALL = phrases`
   (?:shape|form|make|roll) (?:up )?(?:in)?to {few}(?:balls?|boules?|buns)
   roll (?:{it} )?under (?:a|your|the) (?:cupped )?(?:hand|palm)(?: until \w+)?
   cup and roll
+  make up (?:in)?to (?:{n} )?(?:rounds|balls)
   balling
   take (?:an? )?[\w-]+-sized? balls?
   makes? (?:[\w-]+, )(?:[\w-]+ ){1,2}{balls}
@@ -61,6 +62,7 @@ export const DIVIDE = phrases`
   (?:slice|chop|separate|break|tear) > (?:in)?to {n}
   scaling > \d
   cut (?:in|to) > {n}
+  cut > (?:farls|wedges|triangles)\b
   cut (?:out|in(?:to)?) > (?:rounds|farls|squares|triangles)\b
   cut(?: (?:in)?to)? > \d{2,3} ?g (?:pieces|squares|rounds|rolls|rectangles|blocks|strips|lumps)\b
   cut > (?:out )?\d+(?:\.\d+)? ?cm (?:rounds|discs|circles|squares)\b
@@ -77,7 +79,7 @@ export const DIVIDE = phrases`
 
 export const COIL = phrases`
   coil
-  (?<!\bin a )spiral !> (?:mixer|\d)
+  (?<!\bin a )spiral(?!,? (?:mixer|slow|fast|\d|out))
   snail
   roll (?:it |each |them )?up !> (?:in)?to (?:[\w-]+ ){0,3}?balls?
   wind (?:it|each)
@@ -134,6 +136,7 @@ export const ROLL = phrases`
 `;
 
 export const SHAPE = phrases`
+  spiral (?:it )?(?:outwards?|out)
   clap (?:it |them |each )?from (?:palm|hand)
   (?:open|push) (?:{it} )?out
   (?<=^|; )press(?= ?:? ?\d+ ?cm)

@@ -66,7 +66,7 @@ export const FIGURES: readonly Spelling[] = [
   ],
   [/\b(rest|proof|prove|rise|bulk|chill)[:,] (\d{1,3})(?=\s*(?:\.(?!\d)|;|$))/gi, '$1 $2 min'],
   [
-    /\b(rest|wait|knead|mix|proof|prove|rise|cook|bulk|bench|autolyse|chill) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/(–-]|with\b|$))/gi,
+    /\b(rest|wait|knead|mix|proof|prove|rise|cook|bulk|bench(?= (?:[5-9]|\d\d))|autolyse|chill) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/(–-]|with\b|$))/gi,
     '$1 $2 min',
   ],
   [
@@ -147,6 +147,7 @@ export const FIGURES: readonly Spelling[] = [
     /\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:lump|nub|nut) of (?=butter|ghee|lard|margarine)/gi,
     '1 knob of ',
   ],
+  [/\bfistful/gi, 'handful'],
   [/\ba couple (?:of )?/gi, '2 '],
   [/\bhalf an? (?=(?:\w+ )?(?:egg|onion|lemon)\b)/gi, '1/2 '],
   [/(?<!\b(?:of|like|as|than|big|large) )\ban? (?=(?:\w+ )?(?:egg|onion|lemon|potato|leek)\b(?! ?-))/gi, '1 '],

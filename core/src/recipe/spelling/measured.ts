@@ -2,6 +2,7 @@ import type { Spelling } from './rule.ts';
 
 /** Times, weights and sizes, each with its own measure. */
 export const MEASURES: readonly Spelling[] = [
+  [/(?<=^|[,;] )(\d+(?:\.\d+)? ?(?:h|min(?:ute)?s?)) \p{L}+ ?\/ ?(rest|proof|knead|mix)\b/giu, '$2 $1'],
   [
     /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= (?:on the bench|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
     'rest $1 min',
@@ -104,6 +105,10 @@ export const MEASURES: readonly Spelling[] = [
     '$1$2 for $3 min',
   ],
   [/(?<=\d ?(?:s|secs?|seconds)\b[^.]*\bside(?: again)? )(\d{2,3})(?=\s*(?:[,;]|\.(?!\d)|$))/gi, '$1 s'],
+  [
+    /(\d+) (seconds?|secs?|s|minutes?|mins?),? (turn|flip),? (?:another )?(\d+)(?=\s*(?:[;]|\.(?!\d)|$))/gi,
+    '$1 $2, $3, $4 $2',
+  ],
   // "on one side for 60 seconds, on the other for 45"
   [
     /\bside for (\d+) (seconds?|secs?|s|minutes?|mins?)\b([^.;\d]*\bother(?: side)? (?:for )?)(\d+)(?=\s*(?:[.,;]|$))/gi,

@@ -99,6 +99,11 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
   [/\b(\d{1,3}) pieces [x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
+  [
+    /\b(divide|scale)[:,]? (\d+ ?min(?:ute)?s?),?\s+(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi,
+    '$1 into $3 pieces of $4 g ($2)',
+  ],
+  [/\b(?:one|a|1) fold at (\d{2,3})(?! ?(?:min|h\b|°))/gi, 'one fold after $1 min'],
   // "25 x 165 g teilen (divide)"
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (?:\p{L}+ )?\((?:divide|scale)\)/giu, 'divide into $1 pieces of $2 g'],
   [TWO_TONGUES, inOneTongue],

@@ -58,6 +58,7 @@ import { FIFTY_SIXTH } from './held-fifty-sixth.ts';
 import { FIFTY_SEVENTH } from './held-fifty-seventh.ts';
 import { FIFTY_EIGHTH } from './held-fifty-eighth.ts';
 import { FIFTY_NINTH } from './held-fifty-ninth.ts';
+import { SIXTIETH } from './held-sixtieth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -122,6 +123,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FIFTY_SEVENTH,
   ...FIFTY_EIGHTH,
   ...FIFTY_NINTH,
+  ...SIXTIETH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
