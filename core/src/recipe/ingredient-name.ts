@@ -2,6 +2,8 @@ import { findFood, type Food } from '../foods/index.ts';
 
 /** "Flour, whole wheat": what it is before what it is like. */
 export function turnedName(words: string): string {
+  const yeast = /^\W*yeast (fresh|dried|dry|instant)\W*$/i.exec(words);
+  if (yeast) return `${(yeast[1] ?? '').toLowerCase()} yeast`;
   const m =
     /^\W*(flour|yeast|sugar|oil|milk|butter|salt|water|cream|yogurt)(?:, *| *\()([\p{L} -]{3,24})\)?\W*$/iu.exec(words);
   const turned = m ? `${m[2]?.trim()} ${m[1]}`.toLowerCase() : '';
@@ -22,7 +24,7 @@ export function nameOf(told: string, food: Food | undefined): string {
   // "bloem (flour)": of two languages the one that is known
   const [, foreign = '', known = ''] =
     /^\W*([\p{L}\d '’]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ??
-    /^\W*(?:(?:de|di|du) )?([\p{L}][\p{L}\d ]*?) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ??
+    /^\W*(?:(?:de|di|du) )?([\p{L}][\p{L}\d '’]*?) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ??
     [];
   const words = known !== '' && !findFood(foreign) && findFood(known) ? known : told;
   const head = words
@@ -47,7 +49,7 @@ export function nameOf(told: string, food: Food | undefined): string {
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
     // what is done to it is none of its name
     .replace(
-      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened)(?: (?:and|together) ?\p{L}*)?$| together$/iu,
+      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened)(?: (?:and|together) ?\p{L}*)?$| together$| (?:mix|knead|whisk|stir|combine)$/iu,
       '',
     )
     .replace(/\s+/g, ' ')

@@ -113,6 +113,14 @@ const withoutTurning = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
     if (d.action === 'rest' && drafts[n - 1]?.action === 'chill' && /\broom temp/i.test(d.text))
       return [{ ...d, action: 'temper' }];
     if (d.action === 'temper' && !isCold && /\bcome up\b/i.test(d.text)) return [{ ...d, action: 'proof' }];
+    // "I bake on the stove top: 500 g flour …"
+    const isTold =
+      d.action === 'cook' &&
+      d.times.length === 0 &&
+      !drafts.slice(0, n).some((x) => x.action === 'mix' || x.action === 'knead') &&
+      drafts.slice(n + 1).some((x) => x.action === 'mix' || x.action === 'knead') &&
+      drafts.slice(n + 1).some((x) => x.action === 'cook');
+    if (isTold) return [];
     const isTurned =
       d.action === 'cook' &&
       d.times.length === 0 &&

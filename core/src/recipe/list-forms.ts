@@ -132,7 +132,7 @@ const inPlainWords = (line: Mapped): Mapped =>
     // "salt: 1 level teaspoon", "flour – 6 glasses"
     .replace(
       new RegExp(
-        `^(\\p{L}[\\p{L} -]*?) ?[:–—-] ?(${COUNT}) ((?:heaped|level|flat|big|small|scant|rounded|good) )?(${VESSEL})(?:, ([^\\d,]*)|( \\([^)]*\\)| (?:for|per|to) (?:each|every|the) .*))?\\.?$`,
+        `^(\\p{L}[\\p{L} -]*?) ?[:–—-] ?(${COUNT}) ((?:heaped|level|flat|big|small|scant|rounded|good) )?(${VESSEL})(?: and a (?:bit|little|splash))?(?:, ([^\\d,]*)|( \\([^)]*\\)| (?:for|per|to) (?:each|every|the) .*))?\\.?$`,
         'iu',
       ),
       (_, name = '', n = '', how = '', vessel = '', more = '', per = '') =>

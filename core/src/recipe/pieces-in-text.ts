@@ -92,7 +92,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\b(?:balls?|pieces?|portions?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?) (?:(?:it|them|each) )?(?:(?:of|weighing|at|@|à)(?: about| around| approx\.?)? |, about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:(?:scal(?:e|ing)|divide|portion)[:,]?(?: (?:it|them|the dough))?(?: at| to| in(?:to)?)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of|à|@)) (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:(?:scal(?:e|ing)|divide|portion|cut)[:,]?(?: (?:it|them|the dough))?(?: at| to| in(?:to)?)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of|à|@)) (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\b(?:piece|ball)s? weights?:? (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??

@@ -1,7 +1,7 @@
 import { actionsIn } from './actions.ts';
 import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
-import { Mapped } from './mapped.ts';
+import { Mapped, type Span } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { normal } from './normal-line.ts';
 import { sentencesOf } from './sentences.ts';
@@ -44,6 +44,8 @@ function lengthOf(text: string, m: RegExpExecArray, words: string): number {
   return named + (weighed?.[0].length ?? 0);
 }
 
+/** What is done outside of a dough. */
+const OUTSIDE = new Set<IngredientUse>(['griddle', 'finish']);
 /** So many ingredients make a list. */
 const ENOUGH = 2;
 const MIXING = new Set(['mix', 'rub', 'scald', 'bloom', 'knead', 'rest', 'proof']);
@@ -71,7 +73,7 @@ function useAt(text: string, at: number): IngredientUse | undefined {
 export function inProse(parts: RecipeParts): RecipeParts {
   const listed = parts.ingredients.length >= ENOUGH;
   const known = new Set(parts.ingredients.map((i) => findFood(normal(i.line).text)?.id));
-  const found: { line: Mapped; use: IngredientUse }[] = [];
+  const found: { line: Mapped; use: IngredientUse; sentence: Span }[] = [];
   for (const sentence of [...parts.notUnderstood, ...parts.method].flatMap(sentencesOf)) {
     const text = normal(sentence);
     for (const pattern of [WITH_MEASURE, NAME_THEN_WEIGHT, UNMEASURED, COUNTED, SOME, AS_MUCH, BEHIND]) {
@@ -92,9 +94,14 @@ export function inProse(parts: RecipeParts): RecipeParts {
             (pattern === NAME_THEN_WEIGHT || (pattern === BEHIND && f.line.text.includes(m[0]))),
         );
         if (food && !isFound && !(listed && known.has(food.id)))
-          found.push({ line: text.slice(m.index, m.index + length), use: use ?? 'dough' });
+          found.push({ line: text.slice(m.index, m.index + length), use: use ?? 'dough', sentence: sentence.span() });
       }
     }
+  }
+  // "I bake on the stove: 3 cups of flour, 1 cup of water": nobody fries in flour
+  for (const sentence of found.filter((f) => OUTSIDE.has(f.use) && findFood(f.line.text)?.role === 'flour')) {
+    const { from, to } = sentence.sentence;
+    for (const f of found) if (f.sentence.from === from && f.sentence.to === to && OUTSIDE.has(f.use)) f.use = 'dough';
   }
   const hasFlour = found.some((f) => findFood(f.line.text)?.role === 'flour');
   if (found.length + (listed || hasFlour ? ENOUGH : 0) < ENOUGH) return withFlour(parts);

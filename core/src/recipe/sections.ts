@@ -29,6 +29,7 @@ import {
 import type { GivenOwner } from './result.ts';
 import { type ListLine, listLine } from './list-lines.ts';
 import { Mapped } from './mapped.ts';
+import { plainList } from './list-forms.ts';
 import { entriesOf, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
 import { sentencesOf } from './sentences.ts';
 import { normalLine, withoutBullet } from './normal-line.ts';
@@ -267,7 +268,7 @@ class Taking {
     const isListWithFact = sentences.length > 1 && sentences.every((s) => isShortFact(s.text) || itemsOf(s).length > 1);
     // "Flour, 1 lb. Buttermilk, ½ pint."
     if (sentences.length > 1 && sentences.every((s) => NAME_FIRST.test(s.text) && !looksTimed(s.text))) {
-      for (const s of sentences) this.list(s);
+      for (const s of sentences) this.list(plainList(s));
       return;
     }
     // "20 g starter, 60 g flour. 12 hours at room temperature."
@@ -429,7 +430,7 @@ class Taking {
   }
 }
 
-const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}$/u;
+const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}(?:, \p{Ll}+\.?)?$/u;
 /** A stage that is an order: where its line does not say it again it is done. */
 const IMPERATIVE = /^(?:(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?|(?:[Rr]ound|[Bb]all|[Ff]old|[Dd]ivid)ing\.?)$/;
 /** "1 Wash", "2 Put", "3 Knead": figures that only count the lines, where they run on from one. */

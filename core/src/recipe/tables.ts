@@ -49,7 +49,7 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
 
 /** What the head of a table says of each of its columns, "| Ingredient | % | g |": the unit of its figures, or nothing. */
 const unitsOf = (row: string): readonly string[] =>
-  /\d/.test(row)
+  /\d/.test(row) && !/\|\s*%\s*\|/.test(row)
     ? []
     : row
         .replace(/^\s*\||\|\s*$/g, '')
@@ -57,6 +57,7 @@ const unitsOf = (row: string): readonly string[] =>
         .map((cell) => {
           const text = cell.trim().toLowerCase();
           if (/^(?:%|(?:baker['’]?s['’]? )?(?:%|percent(?:age)?s?))$/.test(text)) return '%';
+          if (/^\d+ ?k?g (?:of )?flour$/.test(text)) return 'g';
           if (/^(?:min(?:ute)?s?|time \(min(?:ute)?s?\))$/.test(text)) return 'min';
           return /^(?:g|grams?|(?:weight|amount|quantity)(?: \(g\)| in g| in grams)|weight)$/.test(text) ? 'g' : '';
         });
@@ -176,7 +177,7 @@ function aligned(lines: readonly Mapped[]): readonly Mapped[] {
 }
 
 /** Columns for several sizes of a class: "| For 6 | For 12". */
-const SIZE_HEAD = String.raw`(?:(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads)?|(?:per|for (?:one|each)) (?:person|head|student|pupil)|(?:the |whole |for (?:the|all) )?(?:group|class|batch|total|all|everyone))`;
+const SIZE_HEAD = String.raw`(?:(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads|k?g(?: (?:of )?flour)?)?|(?:per|for (?:one|each)) (?:person|head|student|pupil)|(?:the |whole |for (?:the|all) )?(?:group|class|batch|total|all|everyone))`;
 const SIZES = new RegExp(String.raw`\|\s*${SIZE_HEAD}\s*\|\s*${SIZE_HEAD}\s*\|?\s*$`, 'i');
 
 /** The amounts of one piece before those of the class: "| Per bread | x 12 |". */

@@ -19,7 +19,7 @@ export const COOK = phrases`
   lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)
   brown > (?:on|for)
   grill > (?:for|until|each|\d)
-  lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?(?:pan|griddle|skillet)
+  lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?{pan}
   (?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
   (?:put|place) (?:\w+ ){0,4}?(?:in|on|onto) (?:the|a) (?:\w+ )?{pan}
   leave (?:it |them )?on the (?:hot )?{pan} > for \d

@@ -101,7 +101,7 @@ export const MEASURES: readonly Spelling[] = [
     '$1$2$3$4 $3',
   ],
   [
-    /\b(rest|knead|proof|rise|prove|cover)((?: (?:it|them))?(?: again)?) for (\d{1,3})(?= *(?:and\b|[,;]|\.(?!\d)|$))/gi,
+    /\b(rest|knead|proof|rise|prove|cover)((?: (?:it|them))?(?: again)?) for (\d{1,3})(?= *(?:(?:and|under|in|on|covered|before)\b|[,;]|\.(?!\d)|$))/gi,
     '$1$2 for $3 min',
   ],
   [/(?<=\d ?(?:s|secs?|seconds)\b[^.]*\bside(?: again)? )(\d{2,3})(?=\s*(?:[,;]|\.(?!\d)|$))/gi, '$1 s'],

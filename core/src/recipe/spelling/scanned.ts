@@ -15,6 +15,11 @@ export const SCANNED: readonly Spelling[] = [
   [/^(\s*)[lI](?=[.)] +\p{Lu})/u, '$11'],
   [/(?<![\p{L}\d])(\d)O(?=\s*[-–]\s*\d)/gu, '$10'],
   [/(?<![\p{L}\d])[lI](?=[½¼¾])/gu, '1'],
+  // "2.5OO kg"
+  [
+    /(?<![\p{L}\d.,])[lIOo\d]{1,3}[.,](?=[lIOo\d]*\d)[lIOo\d]{2,4}(?=\s*(?:kg|g|l|ml)(?![\p{L}]))/gu,
+    (m = '') => m.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'),
+  ],
   [/(?<![\p{L}\d])[lI][O0]{2}(?= ?%)/gu, '100'],
   [/(?<=\b(?:portions?|makes|yields?|quantity|serves)[ :]+)[lI](?=\d\b)/giu, '1'],
   [/(?<=\btype )(\d{2})[Oo]\b/gi, '$10'],

@@ -104,6 +104,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
     '$1 into $3 pieces of $4 g ($2)',
   ],
   [/\b(?:one|a|1) fold at (\d{2,3})(?! ?(?:min|h\b|°))/gi, 'one fold after $1 min'],
+  [/(?<=^|[,;.] )out (?:for )?(?=\d+(?:\.\d+)? ?(?:min|h))/gi, 'out of the fridge '],
   // "25 x 165 g teilen (divide)"
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (?:\p{L}+ )?\((?:divide|scale)\)/giu, 'divide into $1 pieces of $2 g'],
   [TWO_TONGUES, inOneTongue],

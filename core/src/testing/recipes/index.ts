@@ -59,6 +59,7 @@ import { FIFTY_SEVENTH } from './held-fifty-seventh.ts';
 import { FIFTY_EIGHTH } from './held-fifty-eighth.ts';
 import { FIFTY_NINTH } from './held-fifty-ninth.ts';
 import { SIXTIETH } from './held-sixtieth.ts';
+import { SIXTY_FIRST } from './held-sixty-first.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -124,6 +125,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FIFTY_EIGHTH,
   ...FIFTY_NINTH,
   ...SIXTIETH,
+  ...SIXTY_FIRST,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
