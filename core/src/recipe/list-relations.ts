@@ -64,6 +64,52 @@ const RULES: readonly Rule[] = [
   ],
   // "flour, 60 % water, 2 % salt", "bread flour with 60 % water"
   [/^((?:\p{L}+ ){0,2}flour)(?:,| with) (?=\d+(?:[.,]\d+)? ?% ?\p{L})/iu, (_, name = '') => `${name} 100 %, `],
+  // "flour 100 - water 60 - salt 2", "100% flour 60% water 2% salt": a row without commas
+  [
+    /^(?:\p{L}[\p{L} ]*? \d+(?:\.\d+)?|\d+(?:\.\d+)? \p{L}[\p{L} ]*?)(?: [-–|] (?:\p{L}[\p{L} ]*? \d+(?:\.\d+)?|\d+(?:\.\d+)? \p{L}[\p{L} ]*?)){2,}(?=\.? |\.?$)/u,
+    (all = '') => all.replace(/ [-–|] /g, ', '),
+  ],
+  [/^(?:\p{L}[\p{L} ]*? \d+(?:\.\d+)? ?% ?){3,}(?=\.|$)/u, (all = '') => all.trim().replace(/% (?=\p{L})/gu, '%, ')],
+  [/^(?:\d+(?:\.\d+)? ?% ?\p{L}+ ?){3,}(?=\.|$)/u, (all = '') => all.trim().replace(/(\p{L}) (?=\d)/gu, '$1, ')],
+  // "in % of flour: flour 100, …" says it by its figures
+  [/^in (?:%|per ?cent) of (?:the )?flour(?: weight)?[:,] (?=.*\bflour \d)/i, () => 'Percent: '],
+  // "white flour at 60 % hydration"
+  [
+    /^((?:\p{L}+ ){0,2}flour) at (\d+(?:\.\d+)? ?%) (?:hydration|water)/iu,
+    (_, name = '', n = '') => `${name} 100 %, ${n} water`,
+  ],
+  [/(?<=\d ?k?g (?:of )?(?:\p{L}+ ){0,2}flour) at (?=\d+(?:\.\d+)? ?% (?:hydration|water))/giu, () => ', '],
+  [
+    /^100 parts (?:of )?((?:\p{L}+ )*flour) to (\d+(?:\.\d+)?) (\p{L}+)(?:,| and) (\d+(?:\.\d+)?) (\p{L}+)/iu,
+    (_, name = '', ...[a = '', b = '', c = '', d = '']: string[]) => `${name} 100 %, ${a} % ${b}, ${c} % ${d}`,
+  ],
+  // "flour : water : salt = 100 : 60 : 2", "flour/water/salt 500/300/10 g"
+  [
+    /^(\p{L}+(?: ?[:/] ?\p{L}+){1,6})(?: ?= ?|: | )(\d+(?:\.\d+)?(?: ?[:/] ?\d+(?:\.\d+)?){1,6})(?: (g))?(?=\.|$)/u,
+    (all = '', names = '', figures = '', unit = '') => {
+      const [of, n] = [names.split(/ ?[:/] ?/), figures.split(/ ?[:/] ?/)];
+      const isList = of.length === n.length && of.filter((name) => findFood(name)).length > 1;
+      const measure = unit === '' ? (n[0] === '100' ? ' %' : ' g') : ' g';
+      return isList ? of.map((name, i) => `${name} ${n[i] ?? ''}${measure}`).join(', ') : all;
+    },
+  ],
+  // "flours: bread 80, rye 20. Water 65. Salt 2."
+  [
+    /^flours?: (\p{L}+) (\d+), (\p{L}+) (\d+)((?:\. \p{L}[\p{L} ]* \d+(?:\.\d+)?)+)(?=\.)/iu,
+    (all = '', ...[a = '', x = '', b = '', y = '', rest = '']: string[]) =>
+      Number(x) + Number(y) === 100
+        ? `${flour(a)} ${x} %, ${flour(b)} ${y} %${rest.replace(/\. (\p{L}[\p{L} ]*) (\d+(?:\.\d+)?)/gu, ', $1 $2 %')}`
+        : all,
+  ],
+  [
+    /^flour (?:mix )?\((\d+) (\p{L}+) ?[:,/+] ?(\d+) (\p{L}+)\)/iu,
+    (_, x = '', a = '', ...[y = '', b = '']: string[]) => `${flour(a)} ${x}, ${flour(b)} ${y}`,
+  ],
+  // "harina – flour – 500 g", "Mehl, flour: 500 g"
+  [
+    /(?<=^|[,;] )(\p{L}+)(?: [–-] |, )(\p{L}[\p{L} ]*?)(?: [–-] |: )(?=\d)/gu,
+    (all = '', foreign = '', known = '') => (!findFood(foreign) && findFood(known) ? `${known} ` : all),
+  ],
   // "4 cups of flour, half as much water", "300 g flour and just as much yoghurt"
   [
     new RegExp(

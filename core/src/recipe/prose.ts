@@ -145,6 +145,13 @@ function withFlour(parts: RecipeParts): RecipeParts {
   });
   if (found.some((f) => isFlour(f.line.text))) return { ...parts, ingredients: [...parts.ingredients, ...found] };
   const listed = parts.ingredients.map((i) => normal(i.line));
+  // "60 % hydration, 2 % salt": percentages are of flour, whether it is named or not
+  const [share] = listed;
+  if (share && listed.length > 1 && listed.every((l) => /\d ?%/.test(l.text)) && !texts.some((t) => isFlour(t.text)))
+    return {
+      ...parts,
+      ingredients: [{ line: Mapped.of('flour 100 %', share.span().from), use: 'dough' }, ...parts.ingredients],
+    };
   const bare = [...texts, ...listed].flatMap((text) =>
     [...text.text.matchAll(/(?:[\p{L}-]+ )?\p{L}+/giu)].map((m) => ({ text, m })),
   );

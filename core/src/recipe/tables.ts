@@ -177,7 +177,7 @@ function aligned(lines: readonly Mapped[]): readonly Mapped[] {
 }
 
 /** Columns for several sizes of a class: "| For 6 | For 12". */
-const SIZE_HEAD = String.raw`(?:(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads|k?g(?: (?:of )?flour)?)?|(?:per|for (?:one|each)) (?:person|head|student|pupil)|(?:the |whole |for (?:the|all) )?(?:group|class|batch|total|all|everyone))`;
+const SIZE_HEAD = String.raw`(?:(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads|k?g (?:of )?flour)?|(?:per|for (?:one|each)) (?:person|head|student|pupil)|(?:the |whole |for (?:the|all) )?(?:group|class|batch|total|all|everyone))`;
 const SIZES = new RegExp(String.raw`\|\s*${SIZE_HEAD}\s*\|\s*${SIZE_HEAD}\s*\|?\s*$`, 'i');
 
 /** The amounts of one piece before those of the class: "| Per bread | x 12 |". */

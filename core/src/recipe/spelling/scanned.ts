@@ -11,6 +11,10 @@ export const SCANNED: readonly Spelling[] = [
     '1',
   ],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
+  [/\bfiour/gi, 'flour'],
+  [/\bvv(?=\p{Ll})/gu, 'w'],
+  // figures set wide
+  [/(?<![\d.,]|\d )\b(\d) (\d)(?: (\d))?(?= (?:k?g|ml)\b)/g, (_, a = '', b = '', c = '') => `${a}${b}${c}`],
   // the first of a numbered list, and the first end of a range
   [/^(\s*)[lI](?=[.)] +\p{Lu})/u, '$11'],
   [/(?<![\p{L}\d])(\d)O(?=\s*[-–]\s*\d)/gu, '$10'],
@@ -23,9 +27,9 @@ export const SCANNED: readonly Spelling[] = [
   [/(?<![\p{L}\d])[lI][O0]{2}(?= ?%)/gu, '100'],
   [/(?<=\b(?:portions?|makes|yields?|quantity|serves)[ :]+)[lI](?=\d\b)/giu, '1'],
   [/(?<=\btype )(\d{2})[Oo]\b/gi, '$10'],
-  [/(?<![\p{L}\d])[lI][O0](?= ?(?:g|ml|min(?:ute)?s?|cm|%)(?![\p{L}]))/gu, '10'],
+  [/(?<![\p{L}\d])[lI][O0](?= ?(?:g|ml|oz|lb|min(?:ute)?s?|cm|%)(?![\p{L}]))/gu, '10'],
   [
-    /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:[x×] ?\d|(?:g|kg|ml|l|dl|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|pieces|balls|%)(?![\p{L}])))/gu,
+    /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:[x×] ?\d|(?:g|kg|ml|l|dl|lb|oz|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|pieces|balls|%)(?![\p{L}])))/gu,
     (m = '') => m.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'),
   ],
 ];
