@@ -63,7 +63,10 @@ function besideEachOther(line: Mapped): readonly Mapped[] {
   // "Scaling : 70 g       Rounding": two stages
   const cells = line.split(/(?<=\S)\s{3,}(?=\S)/g);
   if (cells.length > 1 && cells.every((c) => STAGE_FIRST.test(normalLine(c.text)))) return cells;
-  const left = /^\s*[\d½¼¾⅓⅔⅛][^.;]{2,38}?\S(?=\s{3,}\p{Lu}\p{Ll})/u.exec(line.text);
+  const left =
+    /^\s*(?:[\d½¼¾⅓⅔⅛][^.;]{2,38}?\S|\p{L}[\p{L} ]{2,24} \d[\d.,]* ?(?:k?g|m?l|%))(?=\s{3,}\p{Lu}\p{Ll})/u.exec(
+      line.text,
+    );
   if (!left) return [line];
   const right = line.slice(left[0].length).trim();
   const isWork = actionsIn(normalLine(right.text)).length > 0 && actionsIn(normalLine(left[0])).length === 0;

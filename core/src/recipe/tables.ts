@@ -3,6 +3,7 @@ import { actionsIn } from './actions.ts';
 import { itemsOf } from './items.ts';
 import { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
+import { amountsBelow, namedList, turnedUp, workFirst } from './tables-set.ts';
 import { STAGE_ALONE } from './told-words.ts';
 
 /** A name with a figure behind it. */
@@ -13,7 +14,8 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+
  * each then says so. The cells of a table stand in one line.
  */
 export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
-  const told = workApart(aligned(commaRows(semicolonRows(all.flatMap(barred))).map(tabbed))).flatMap(listApart);
+  const set = turnedUp(amountsBelow(all)).flatMap(namedList).map(workFirst);
+  const told = workApart(aligned(commaRows(semicolonRows(set.flatMap(barred))).map(tabbed))).flatMap(listApart);
   const lines = told.some((l) => PER_PIECE.test(l.text)) ? told.flatMap(secondApart) : told;
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
@@ -24,10 +26,15 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
   const cells = lines.map((l) => {
     if (!isRow(l.text)) {
       if (!/^[|\s:+-]+$/.test(l.text)) units = [];
-      return l.replace(/\t+/g, '  ').replace(/^(\p{L}[^|]*?)\s*\|\s*(?=[\d½¼¾])/u, (_, name = '') => `${name}  `);
+      return l
+        .replace(/\t+/g, '  ')
+        .replace(/^(\p{L}[^|]*?)\s*\|\s*(?=[\d½¼¾])/u, (_, name = '') => `${name}  `)
+        .replace(/^(\d[\d.,]* ?(?:k?g|m?l|cups?|tbsp|tsp))\s*\|\s*(?=\p{L})/iu, (_, amount = '') => `${amount} `);
     }
     const head = unitsOf(l.text);
     if (head.some((u) => u !== '')) units = head;
+    // how many a column is for is none of what is made
+    if (l === sizes && SIZED.test(l.text)) return l.replace(new RegExp(SIZED, 'g'), '');
     return inOneLine(units.length > 2 || units[1] ? withUnits(l, units) : oneSize(l, sizes));
   });
   const hasHead = lines.some(
@@ -58,21 +65,27 @@ const unitsOf = (row: string): readonly string[] =>
           const text = cell.trim().toLowerCase();
           if (/^(?:%|(?:baker['’]?s['’]? )?(?:%|percent(?:age)?s?))$/.test(text)) return '%';
           if (/^\d+ ?k?g (?:of )?flour$/.test(text)) return 'g';
+          if (/^(?:kg|kilos?)$/.test(text)) return 'kg';
+          if (/^(?:price|cost|[€£$]|eur|p\.p\.)\b/.test(text) || text === '€' || text === '£') return PRICE;
           if (/^(?:min(?:ute)?s?|time \(min(?:ute)?s?\))$/.test(text)) return 'min';
           return /^(?:g|grams?|(?:weight|amount|quantity)(?: \(g\)| in g| in grams)|weight)$/.test(text) ? 'g' : '';
         });
 
+const PRICE = 'price';
+const SIZED = /\d+ (?=pieces|pcs|breads)/;
 /** A row whose bare figures have the units of their columns. */
 function withUnits(row: Mapped, units: readonly string[]): Mapped {
   const cells = row.replace(/^\s*\||\|\s*$/g, '').split(/\|/g);
   // where the work tells its own times the column says no more than how long the hands are busy
   const isTimed = cells.some((c) => /\d ?(?:min|s|sec|h)\b/.test(c.text));
   return Mapped.join(
-    cells.map((c, n) =>
-      /^\s*\d+(?:[.,]\d+)?\s*$/.test(c.text) && units[n] && !(isTimed && units[n] === 'min')
-        ? c.replace(/\s*$/, ` ${units[n]}`)
-        : c,
-    ),
+    cells
+      .filter((_, n) => units[n] !== PRICE)
+      .map((c, n) =>
+        /^\s*\d+(?:[.,]\d+)?\s*$/.test(c.text) && units[n] && !(isTimed && units[n] === 'min')
+          ? c.replace(/\s*$/, ` ${units[n]}`)
+          : c,
+      ),
     ' | ',
   );
 }
@@ -211,8 +224,11 @@ const inOneLine = (row: Mapped): Mapped => {
         !(n === 0 && /^\d{1,2}\.?$/.test(c.text) && !UNIT_NEXT.test(row.text) && /\|\s*\p{L}/u.test(row.text)),
     );
   const [stage, ...work] = cells;
-  if (stage && work.length > 0 && STAGE_ALONE.test(stage.text))
-    return Mapped.join([stage, Mapped.join(work, ', ')], ': ');
+  const isStage =
+    stage &&
+    (STAGE_ALONE.test(stage.text) ||
+      (/^\p{L}+$/u.test(stage.text) && actionsIn(stage.text).length === 1 && work.every((c) => !/\d/.test(c.text))));
+  if (stage && work.length > 0 && isStage) return Mapped.join([stage, Mapped.join(work, ', ')], ': ');
   const first = cells.findIndex((c) => CELL_AMOUNT.test(c.text));
   const unitOf = (c: Mapped | undefined): string | undefined => CELL_AMOUNT.exec(c?.text ?? '')?.[1]?.toLowerCase();
   // a second column in another measure says the same once more

@@ -116,6 +116,7 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       !opens.has(line) &&
       !isMarked(line.text) &&
       !COLUMNS.test(line.text) &&
+      !line.text.includes('|') &&
       (isWrapped || isParted(before, line.text));
     if (!last || !isSame) return [...list, line];
     const joined = /\p{Ll}-$/u.test(last.text)

@@ -35,7 +35,7 @@ export const BALL = phrases`
   (?<=^|[;.] )balls? of > (?:about )?\d
   (?<=^|[;.] )(?:[\w-]+-sized|small|little|tight|equal|even|smooth) balls
   (?<=^|[,;:.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext|[Aa]bout|[Rr]oughly) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
-  (?<=^|[,;/–&-] |\band )balls?(?= *(?:[,;:/.–-]|$|and\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
+  (?<=^|[,;/–&-] |\band )balls?(?= *(?:[,;:/.(–-]|$|and\b|tight\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
 `;
 
 export const DIVIDE = phrases`

@@ -1,0 +1,76 @@
+import { findFood } from '../foods/index.ts';
+import { actionsIn } from './actions.ts';
+import { Mapped } from './mapped.ts';
+import { SPOONS, VESSELS } from './measures.ts';
+import { normalLine } from './normal-line.ts';
+
+/** An amount, and nothing more. */
+const ONLY_AMOUNT = new RegExp(
+  `^[\\s•*-]*(?:\\d[\\d.,/]*(?: ?[½¼¾])?|[½¼¾]) ?(?:k?g|m?l|%|oz|lb|${VESSELS}|${SPOONS})\\s*$`,
+  'iu',
+);
+/** A name, and nothing more. */
+const ONLY_NAME = /^[\s•*-]*\p{L}[\p{L} ,-]{2,40}$/u;
+const MARK = /^[\s•*-]+/;
+const LEAST_PAIRS = 2;
+
+/** "Strong flour", and in the line below "500 g": each amount in the line of its name. */
+export function amountsBelow(lines: readonly Mapped[]): readonly Mapped[] {
+  const isPair = (n: number): boolean =>
+    ONLY_NAME.test(lines[n]?.text ?? '') &&
+    ONLY_AMOUNT.test(lines[n + 1]?.text ?? '') &&
+    findFood(lines[n]?.text ?? '') !== undefined;
+  if (lines.filter((_, n) => isPair(n)).length < LEAST_PAIRS) return lines;
+  return lines.flatMap((line, n) => {
+    const next = lines[n + 1];
+    if (isPair(n) && next) return [Mapped.join([line, next.replace(MARK, '')])];
+    return isPair(n - 1) ? [] : [line];
+  });
+}
+
+const cellsOf = (row: Mapped | undefined): readonly Mapped[] =>
+  row?.text.includes('|')
+    ? row
+        .replace(/^\s*\||\|\s*$/g, '')
+        .split(/\|/g)
+        .map((c) => c.trim())
+    : [];
+const LEAST_COLUMNS = 3;
+
+/** A row of names over a row of amounts: the table lies on its side. */
+export function turnedUp(lines: readonly Mapped[]): readonly Mapped[] {
+  const isNames = (n: number): boolean => {
+    const cells = cellsOf(lines[n]);
+    return cells.length >= LEAST_COLUMNS && cells.every((c) => findFood(c.text) !== undefined && !/\d/.test(c.text));
+  };
+  const head = lines.findIndex((_, n) => isNames(n));
+  const isRule = /^[|\s:+-]+$/.test(lines[head + 1]?.text ?? '');
+  const at = head + (isRule ? 2 : 1);
+  const [names, amounts] = [cellsOf(lines[head]), cellsOf(lines[at])];
+  if (head < 0 || names.length !== amounts.length || !amounts.every((c) => ONLY_AMOUNT.test(c.text))) return lines;
+  const rows = names.flatMap((name, n) => (amounts[n] ? [Mapped.join([name, amounts[n]])] : []));
+  return [...lines.slice(0, head), ...rows, ...lines.slice(at + 1)];
+}
+
+const TIMED = /^\s*\d+(?:[.,]\d+)? ?(?:s|secs?|min|mins?|minutes?|h|hours?)\s*$/i;
+/** "3 min | Mix": the work, and how long the hands are at it; what tells its own times needs no more. */
+export function workFirst(row: Mapped): Mapped {
+  const [time, work, ...more] = cellsOf(row);
+  if (!time || !work || more.length > 0 || !TIMED.test(time.text)) return row;
+  const spelled = normalLine(work.text);
+  if (actionsIn(spelled).length === 0) return row;
+  return /\d ?(?:s|secs?|seconds?|min|minutes?|h|hours?)\b/.test(spelled)
+    ? work
+    : Mapped.join([work, time.replace(/^(.*)$/, '($1)')]);
+}
+
+/** "Formula: flour 500 g | water 325 g": a list of names with amounts in one line. */
+export function namedList(line: Mapped): readonly Mapped[] {
+  if (/^\s*\|/.test(line.text)) return [line];
+  const cells = cellsOf(line);
+  const isEntry = (c: Mapped): boolean =>
+    /^(?:\p{L}+: ?)?\p{L}[\p{L} -]{2,30} \d[\d.,]* ?(?:k?g|m?l|%)$/u.test(c.text) && findFood(c.text) !== undefined;
+  return cells.length >= LEAST_COLUMNS && cells.every(isEntry)
+    ? cells.map((c, n) => (n === 0 ? c.replace(/^\p{L}+: ?(?=\p{L})/u, '') : c))
+    : [line];
+}
