@@ -115,13 +115,20 @@ function withFlour(list: readonly Weighed[], pieces: number): readonly Weighed[]
   return list.map((w, n) => (n === first ? { ...w, g, guesses: [...w.guesses, { from: w.ingredient.name, why }] } : w));
 }
 
+/** What is soaked and ground where there is no flour. */
+const AS_FLOUR = /\b(?:lentils?|chickpeas|beans|rice|moong|mung|urad|dal|quinoa|millet|buckwheat|sorghum)\b/i;
+
 /** A formula in which nothing is known for a flour: of what nobody knows the heaviest, if it weighs more than the water, is taken for it. */
 function withUnknownFlour(list: readonly Weighed[], waterG: number): readonly Weighed[] {
-  const unknown = list.filter((w) => w.food === undefined && w.ingredient.use === 'dough' && (w.g ?? 0) > waterG);
+  const dough = list.filter((w) => w.ingredient.use === 'dough');
+  const pulses = dough.filter((w) => AS_FLOUR.test(w.ingredient.name) && (w.g ?? 0) > 0);
+  const unknown = pulses.length > 0 ? pulses : dough.filter((w) => w.food === undefined && (w.g ?? 0) > waterG);
   const heaviest = unknown.reduce<Weighed | undefined>((a, b) => (a && (a.g ?? 0) >= (b.g ?? 0) ? a : b), undefined);
   if (!heaviest || list.length < 2) return list;
   const why =
-    'nothing is named that is known for a flour; what weighs most is taken for it, and what is in it is not known';
+    pulses.length > 0
+      ? 'no flour is named; what is soaked and ground is taken for it'
+      : 'nothing is named that is known for a flour; what weighs most is taken for it, and what is in it is not known';
   return list.map((w) =>
     w === heaviest
       ? {

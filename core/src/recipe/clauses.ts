@@ -131,6 +131,8 @@ const clausesIn = (text: string): readonly number[] =>
       /;(?!\s*(?:about |another )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+)? ?(?:min\w*|h|hours?|s|sec\w*)\.?\s*(?:;|$))/g,
     ),
   ].map((m) => m.index);
+/** Nobody stirs flour and water for so long by hand. */
+const LONGEST_STIR_MIN = 15;
 const ON_GRIDDLE = /\b(?:griddle|cook|flip|turn|fry|bake)\b/i;
 /** Where a clause without a verb begins behind a verb's own, and what is done in it. */
 interface Implied {
@@ -159,7 +161,7 @@ function impliedBehind(
     if (
       STIRRED.has(step.action) &&
       ONLY_A_TIME.test(text.replace(/^\W+/, '')) &&
-      (own[0]?.least ?? 0) >= LEAST_STAND_MIN
+      (own[0]?.least ?? 0) >= (step.action === 'knead' ? LEAST_STAND_MIN : LONGEST_STIR_MIN)
     )
       return { from, action: 'rest' };
     const action = impliedIn(text, own);

@@ -84,7 +84,7 @@ export function entriesOf(line: Mapped, use: IngredientUse, last: Mapped | undef
   return { items, facts, openings: told.openings };
 }
 const VESSEL_BEFORE = new RegExp(
-  `^[\\d./½¼¾]+ (?:(?:level|heaped|heaping|scant|rounded|good|big|small) )?(${VESSELS}|${SPOONS}|handfuls?)\\b`,
+  `^[\\d./½¼¾]+ (?:(?:level|heaped|heaping|scant|rounded|good|big|small) )?(${VESSELS}|${SPOONS}|handfuls?|oz|lb)\\b`,
 );
 
 /** "Empty the pot into the bowl: 1 pot of yoghurt." */

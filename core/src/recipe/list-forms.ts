@@ -18,7 +18,7 @@ const flourFirst = (line: Mapped): Mapped =>
         );
 
 /** "water 2": a share without a measure. */
-const BARE_SHARE = /\b(\p{L}+(?: \p{L}+)?) (\d+(?:\/\d)?)(?= *(?:[,;]|\.(?!\d)|$))/gu;
+const BARE_SHARE = /\b(\p{L}+(?: \p{L}+)?) (\d+(?:\/\d)?|[½¼¾⅓⅔])(?= *(?:[,;]|\.(?!\d)|$))/gu;
 /** Grams of a part, where parts are told by weight; only their proportion counts. */
 const G_PER_PART = 100;
 /** A colour, which beside percentages names a flour. */
@@ -139,7 +139,7 @@ const inPlainWords = (line: Mapped): Mapped =>
         `${n} ${how}${vessel} ${name}${more === '' ? '' : ` (${more})`}${per}`,
     )
     // "flour 6, water 2, oil 1/2", by volume
-    .replace(/^(?=.*\bby volume\b).*$/i, (all = '') =>
+    .replace(/^(?=.*(?:\bby volume\b|\(any (?:mug|cup|glass|bowl|jar)\))).*$/i, (all = '') =>
       (all.match(BARE_SHARE) ?? []).length > 1 ? all.replace(BARE_SHARE, '$2 parts $1') : all,
     )
     // somebody who speaks puts it right

@@ -234,6 +234,7 @@ const RULES: readonly Rule[] = [
     (_, name = '', amount = '') => `${amount} ${name}`,
   ],
   [/\bveg\. (?=\p{Ll})/giu, () => 'vegetable '],
+  [/\bwater by the (?:splash|spoonful|drop)(?: until [^.;,]*)?/gi, () => 'enough water'],
   [/, \+ (?=(?:more|extra|a little)\b)/i, () => ', plus '],
   [
     /(\d ?k?g) T ?(45|55|65|80|110|130|150)(?= *(?:[,;.]|$))/,

@@ -17,10 +17,10 @@ export const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
 export const STAGE_LABEL =
   /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing)|(?:mix|knead|rest|prove|divide|shape|roll|cook) (?:it|them))\. (?=\S)/i;
 export const COLOUR_ALONE =
-  /\d.*\b(?:white|brown|strong|plain|dark|light|wheat|barley)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light|wheat|barley)\.?$/iu;
+  /\d.*\b(?:white|brown|strong|plain|dark|light|wheat|wheaten|barley)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light|wheat|wheaten|barley)\.?$/iu;
 /** "…, 10 à 90 g": how many, and how heavy. */
 export const YIELD_TAIL =
-  /(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|x|×|@|à)(?: of| à| @)? ?\d{2,3} ?g\)?$/i;
+  /(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|piezas|pezzi|pièces|uds\.?|szt\.?|x|×|@|à)(?: (?:of|à|@|de|da))? ?(?:\d{2,3} ?g|0[.,]\d{1,3} ?kg)\)?$/i;
 /** The same before a list: "Pita, 40 pcs à 85 g: …". */
 export const YIELD_LEAD =
   /^(\p{L}[^:\d]{2,50}?)(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|x|×|@|à)(?: of| à| @)? ?\d{2,3} ?g\)?:\s+/iu;

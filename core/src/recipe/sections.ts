@@ -135,7 +135,8 @@ class Taking {
     const dashed = /^(\p{L}[\p{L} '’.,-]{2,45}?) [—–-] (?=\d|(?:\p{L}+ ){1,3}\d)/u.exec(line.text);
     if (
       dashed &&
-      !findFood(dashed[1] ?? '') &&
+      (!findFood(dashed[1] ?? '') ||
+        findFood(/^[^,;]*/.exec(line.text.slice(dashed[0].length))?.[0] ?? '')?.role === 'flour') &&
       itemsOf(sentencesOf(line.slice(dashed[0].length))[0] ?? line).length > 2
     ) {
       this.takeHead(line.slice(0, dashed[1]?.length));

@@ -138,7 +138,9 @@ function workApart(lines: readonly Mapped[]): readonly Mapped[] {
 /** Rows of a file whose cells semicolons part: three or more of one length, without a space behind any of them. */
 function semicolonRows(lines: readonly Mapped[]): readonly Mapped[] {
   const cells = (l: Mapped | undefined): number =>
-    l && /^[^;:.!?]*(?:;(?! )[^;:]*)+$/.test(l.text) ? l.text.split(';').length : 0;
+    l && (/^[^;:.!?]*(?:;(?! )[^;:]*)+$/.test(l.text) || /^[^;:!?]+(?: ;(?: [^;:]*)?)+$/.test(l.text))
+      ? l.text.split(';').length
+      : 0;
   const isRow = (n: number): boolean => {
     const own = cells(lines[n]);
     return own > 1 && [-2, -1, 1, 2].filter((by) => cells(lines[n + by]) === own).length > 1;

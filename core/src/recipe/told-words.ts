@@ -30,6 +30,8 @@ export const TOLD: Readonly<Record<string, string>> = {
   chilled: 'chill',
   refrigerated: 'refrigerate',
   opened: 'open',
+  laid: 'lay',
+  halved: 'halve',
   brushed: 'brush',
   sprinkled: 'sprinkle',
   topped: 'top',

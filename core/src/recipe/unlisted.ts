@@ -10,6 +10,8 @@ interface Found {
   readonly use: Exclude<IngredientUse, 'dough'>;
   readonly gPerPiece: number;
   readonly from: string;
+  /** What the text calls it; undefined where it names none. */
+  readonly told?: string | undefined;
 }
 
 const GREASING =
@@ -52,9 +54,10 @@ function unlistedOutside(
       found.push({ food: findFood(fat[1] ?? '') ?? foodById('oil'), use: 'griddle', gPerPiece: 2, from: fat[0] });
     if (!brush || (d.action !== 'cook' && GREASING.test(d.text))) continue;
     const food = findFood(brush[1] ?? '') ?? foodById('butter');
-    if (d.action === 'fill') found.push({ food, use: 'layer', gPerPiece: 6, from: brush[0] });
+    const told = brush[1]?.toLowerCase();
+    if (d.action === 'fill') found.push({ food, use: 'layer', gPerPiece: 6, from: brush[0], told });
     if ((d.action === 'finish' && drafts.indexOf(d) > cooked) || d.action === 'cook')
-      found.push({ food, use: 'finish', gPerPiece: 4, from: brush[0] });
+      found.push({ food, use: 'finish', gPerPiece: 4, from: brush[0], told });
   }
   return found;
 }
@@ -126,7 +129,7 @@ export function addUnlisted(
     });
     added.push({
       ...ingredientOfFood(f.food, { use: f.use }),
-      name: `${f.food.names[0] ?? f.food.id}, ${PURPOSE[f.use]}`,
+      name: `${f.told ?? f.food.names[0] ?? f.food.id}, ${PURPOSE[f.use]}`,
       gPerPiece: f.gPerPiece,
     });
   }

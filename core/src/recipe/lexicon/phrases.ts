@@ -7,7 +7,7 @@ const GROUPS: Readonly<Record<string, string>> = {
   n: String.raw`\d{1,3}(?! ?(?:g|ml|kg|oz|cm|mm|min)\b)`,
   balls: String.raw`(?:balls?|boules?)`,
   pieces: String.raw`(?:pieces|portions|parts|lumps|bits|wedges|slices)`,
-  pan: String.raw`(?:pan|griddle|skillet|hot ?plate|tawa|tava|comal|saj|sac|stone|plate|bakestone|girdle)`,
+  pan: String.raw`(?:pans?|griddles?|skillets?|hot ?plates?|tawas?|tava|comal|saj|sac|stone|plate|bakestone|girdle)`,
   fat: String.raw`(?:butter|ghee|oil|lard|fat)`,
   fridge: String.raw`(?:fridge|refrigerator)`,
   time: String.raw`(?:about |another |a further )?\d+(?:\.\d+)? ?(?:min|h)`,

@@ -12,6 +12,7 @@ export const SCANNED: readonly Spelling[] = [
   ],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
   [/\bfiour/gi, 'flour'],
+  [/(?<=(?<![\p{L}\d])\p{Ll}{4,})1(?![\p{L}\d])/gu, 'l'],
   [/\bvv(?=\p{Ll})/gu, 'w'],
   // figures set wide
   [/(?<![\d.,]|\d )\b(\d) (\d)(?: (\d))?(?= (?:k?g|ml)\b)/g, (_, a = '', b = '', c = '') => `${a}${b}${c}`],

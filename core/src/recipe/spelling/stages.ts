@@ -105,6 +105,10 @@ export const STAGE_WORDS: readonly Spelling[] = [
   ],
   [/\b(?:one|a|1) fold at (\d{2,3})(?! ?(?:min|h\b|°))/gi, 'one fold after $1 min'],
   [/(?<=^|[,;.] )out (?:for )?(?=\d+(?:\.\d+)? ?(?:min|h))/gi, 'out of the fridge '],
+  [
+    /\b(\d{1,3}) (?:piezas|pezzi|pièces|stück|szt\.?|uds\.?|st\.?|pieces|breads) (?:de |da |à |von |of )?0[.,](\d{1,3}) ?kg\b/gi,
+    (_, n = '', kg = '') => `${n} pieces of ${Math.round(1000 * Number(`0.${kg}`))} g`,
+  ],
   // "25 x 165 g teilen (divide)"
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (?:\p{L}+ )?\((?:divide|scale)\)/giu, 'divide into $1 pieces of $2 g'],
   [TWO_TONGUES, inOneTongue],

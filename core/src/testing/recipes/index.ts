@@ -60,6 +60,7 @@ import { FIFTY_EIGHTH } from './held-fifty-eighth.ts';
 import { FIFTY_NINTH } from './held-fifty-ninth.ts';
 import { SIXTIETH } from './held-sixtieth.ts';
 import { SIXTY_FIRST } from './held-sixty-first.ts';
+import { SIXTY_SECOND } from './held-sixty-second.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -126,6 +127,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...FIFTY_NINTH,
   ...SIXTIETH,
   ...SIXTY_FIRST,
+  ...SIXTY_SECOND,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
