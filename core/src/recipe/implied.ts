@@ -21,7 +21,11 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   if (/^(?:then )?(?:\d+ )?(?:even |equal )?balls\b/i.test(text)) return 'ball';
   if (/^weight of (?:the |each |a )?(?:piece|ball)/i.test(text)) return 'divide';
   if (/^\d+ parts\b/i.test(text) && findFood(text)) return undefined;
-  if (/^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits)\b(?! \p{L}+ to\b)|pieces? of \d)/iu.test(text))
+  if (
+    /^(?:\d+ (?:even |equal )?(?:pieces|portions|rounds|parts|bits|lumps|wedges)\b(?! \p{L}+ to\b)|pieces? of \d)/iu.test(
+      text,
+    )
+  )
     return 'divide';
   if (/^\d{2,3} ?g\.?$/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;

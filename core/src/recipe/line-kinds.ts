@@ -103,4 +103,4 @@ export const looksHeatOrServe = (line: string): boolean =>
 export const looksTimed = (line: string): boolean =>
   /\d\s*(?:seconds?|secs?|s|minutes?|mins?|hours?|hrs?|h)\b|\ban? (?:hour|minute)\b|\bovernight\b/i.test(
     normalLine(line),
-  ) || /^\d+ (?:pieces|balls|rounds|portions)\b/i.test(normalLine(line));
+  ) || /^\d+ (?:pieces|balls|rounds|portions|lumps|wedges)\b/i.test(normalLine(line));

@@ -138,6 +138,7 @@ export const ROLL = phrases`
 
 export const SHAPE = phrases`
   spiral (?:it )?(?:outwards?|out)
+  ^ flat (?:as|like)
   clap (?:it |them |each )?from (?:palm|hand)
   (?:open|push) (?:{it} )?out
   (?<=^|; )press(?= ?:? ?\d+ ?cm)

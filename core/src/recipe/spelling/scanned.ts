@@ -12,6 +12,7 @@ export const SCANNED: readonly Spelling[] = [
   ],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
   [/\bfiour/gi, 'flour'],
+  [/(?<![\p{L}\d.,])([1-9]\d?)O(?![\p{L}\d])/gu, '$10'],
   [/(?<=(?<![\p{L}\d])\p{Ll}{4,})1(?![\p{L}\d])/gu, 'l'],
   [/\bvv(?=\p{Ll})/gu, 'w'],
   // figures set wide

@@ -61,6 +61,7 @@ import { FIFTY_NINTH } from './held-fifty-ninth.ts';
 import { SIXTIETH } from './held-sixtieth.ts';
 import { SIXTY_FIRST } from './held-sixty-first.ts';
 import { SIXTY_SECOND } from './held-sixty-second.ts';
+import { SIXTY_THIRD } from './held-sixty-third.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -128,6 +129,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SIXTIETH,
   ...SIXTY_FIRST,
   ...SIXTY_SECOND,
+  ...SIXTY_THIRD,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
