@@ -1,3 +1,4 @@
+import { foodsIn } from '../foods/index.ts';
 import type { Action } from './actions.ts';
 import type { StepDraft } from './step-draft.ts';
 
@@ -144,11 +145,30 @@ const withoutTaking = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   });
 };
 
+/** "Stir the garlic into the butter", once the dough has been kneaded and rests: that is for what comes later. */
+const withLateMixing = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
+  drafts.map((d, n) => {
+    const [before, later] = [drafts.slice(0, n), drafts.slice(n + 1)];
+    const pieced = later.findIndex((x) => x.action === 'divide' || x.action === 'ball');
+    const isLate =
+      d.action === 'mix' &&
+      !d.isBeside &&
+      RESTS.has(drafts[n - 1]?.action ?? 'mix') &&
+      before.some((x) => x.action === 'knead') &&
+      pieced >= 0 &&
+      !later.slice(0, pieced).some((x) => x.action === 'knead' || RESTS.has(x.action)) &&
+      !/\b(?:flours?|dough|it|them|remaining|rest|all|everything|work in|fold in)\b/i.test(d.text) &&
+      foodsIn(d.text).length > 1;
+    return isLate ? { ...d, action: 'job', isBeside: true } : d;
+  });
+
 /** What is done to the pieces, and to the dough before there are any, by its place among the steps. */
 export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
-  withFoldedPieces(
-    withRubbedPieces(
-      withWholeBall(withRounds(withBloom(withLid(withoutTaking(withoutTurning(withoutCooling(drafts))))))),
+  withLateMixing(
+    withFoldedPieces(
+      withRubbedPieces(
+        withWholeBall(withRounds(withBloom(withLid(withoutTaking(withoutTurning(withoutCooling(drafts))))))),
+      ),
     ),
   );
 
@@ -206,6 +226,9 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (RESTS.has(b.action) && OF_BALLS.test(b.text) && !OF_BALLS.test(a.text)) return false;
   if (a.action === b.action) return !RESTS.has(a.action) || a.times.length === 0 || b.times.length === 0;
   if (MIXES.has(a.action) && MIXES.has(b.action)) return true;
+  // "put flour and butter in a bowl and rub together"
+  if (a.action === 'mix' && b.action === 'rub')
+    return a.times.length === 0 && /^(?:put|place|tip)\b/i.test(a.text) && !/\b(?:water|milk)\b/i.test(a.text);
   if (RESTS.has(a.action) && RESTS.has(b.action)) return a.times.length === 0 || b.times.length === 0;
   if (COOKS.has(a.action) && COOKS.has(b.action)) return true;
   if (a.action === 'chill' && RESTS.has(b.action)) return b.times.length === 0 || a.times.length === 0;

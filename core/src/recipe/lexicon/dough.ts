@@ -31,7 +31,7 @@ export const BLOOM = phrases`
   bloom
   (?:prove|proof|activate|wake) (?:up )?the (?:\w+ )?yeast
   let the yeast (?:dissolve|soften|wake(?: up)?|soak)
-  (?<!\b(?:cook|bake|fry|griddle)\b[^.;]{0,30})until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?)
+  (?<!\b(?:cook|bake|fry|griddle)\b[^.;]{0,70})until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?)
 `;
 
 export const RUB = phrases`

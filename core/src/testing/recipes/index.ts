@@ -62,6 +62,7 @@ import { SIXTIETH } from './held-sixtieth.ts';
 import { SIXTY_FIRST } from './held-sixty-first.ts';
 import { SIXTY_SECOND } from './held-sixty-second.ts';
 import { SIXTY_THIRD } from './held-sixty-third.ts';
+import { SIXTY_FOURTH } from './held-sixty-fourth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -130,6 +131,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SIXTY_FIRST,
   ...SIXTY_SECOND,
   ...SIXTY_THIRD,
+  ...SIXTY_FOURTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
