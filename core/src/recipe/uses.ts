@@ -42,7 +42,8 @@ export function usedByMethod(
   return lines.map((line) => {
     if (
       line.use === 'dough' &&
-      filling.some((d) => namesFood(d, line)) &&
+      // salt that is named beside may be that of the dough
+      filling.some((d) => namesFood(d, line) && (d.action === 'mix' || (line.food?.role ?? 'other') === 'other')) &&
       !mixing.some((d) => !filling.includes(d) && namesFood(d, line))
     )
       return { ...line, use: 'fill' };
@@ -62,11 +63,12 @@ export function usedByMethod(
   });
 }
 
+const MIXED_BESIDE = /\b(?:mix|stir|combine|mash|toss)\b/i;
 /** "Mix the potatoes with the chilli", once the dough is made and before something is filled with "the filling". */
 function isFilling(d: StepDraft, n: number, drafts: readonly StepDraft[]): boolean {
   const foods = foodsIn(d.text).map((f) => f.food.role);
   return (
-    d.action === 'mix' &&
+    (d.action === 'mix' || (d.isBeside && MIXED_BESIDE.test(d.text))) &&
     foods.includes('other') &&
     foods.every((r) => ['other', 'salt', 'fat'].includes(r)) &&
     !/\bdough\b/i.test(d.text) &&
