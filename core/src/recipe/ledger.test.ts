@@ -153,6 +153,29 @@ describe('what somebody may have to avoid', () => {
     ]);
   });
 
+  it('is told where a line of the list names it beside its own food', () => {
+    const read = importRecipe(
+      'Rounds\n500 g rice flour\n300 g water\n10 g salt (sesame on top if you like)\nMix. Divide into 8, roll, cook 1 minute a side.',
+    );
+    expect(read.ok ? read.value.conflicts.map((c) => c.what) : []).toContainEqual(
+      expect.stringMatching(/^sesame is named/),
+    );
+  });
+
+  it('stands on the bread where it is strewn on, or goes in by the blob, though no line lists it', () => {
+    const held = (text: string): readonly string[] => {
+      const read = importRecipe(text);
+      return read.ok ? (read.value.bread?.ingredients ?? []).flatMap((i) => i.allergens ?? []) : [];
+    };
+    const list = 'Rounds\n500 g rice flour\n300 g water\n10 g salt\n';
+    expect(
+      held(`${list}Mix. Divide into 8, roll, brush with water and sprinkle with sesame. Cook 1 minute a side.`),
+    ).toEqual(['sesame']);
+    const blobs =
+      'Stir 350 g of rice flour with 7 g of salt, a blob of yoghurt and some sesame, add 235 g of water and knead. Divide into 6, roll, cook 1 minute a side.';
+    expect([...held(`Rounds\n\n${blobs}`)].sort()).toEqual(['milk', 'sesame']);
+  });
+
   it('is not told of what is left out, nor of a flour that is another', () => {
     expect(conflictsOf('Two of them avoid sesame; no milk goes in. Work the flour well.')).toEqual([]);
     expect(conflictsOf('Each is the size of an egg, then as big as a walnut.')).toEqual([]);

@@ -146,7 +146,7 @@ export function addUnlisted(
     });
   }
   const known = new Set([...ingredients, ...added].map((i) => findFood(i.name)?.role));
-  const foods = new Set(ingredients.map((i) => findFood(i.name)?.id));
+  const foods = new Set([...ingredients, ...added].map((i) => findFood(i.name)?.id));
   if (
     !known.has('water') &&
     !known.has('milk') &&
