@@ -57,7 +57,11 @@ export function draftsOf(
     const implied = impliedBehind(sentence, step, end, times);
     const to = implied[0]?.from ?? end;
     const piece = sentence.slice(from, to);
-    const text = piece.text
+    // "…; dip the balls in flour": what is no step is none of the one before it
+    const aside = actions.find((a) => NO_STEP.has(a.action) && a.at > step.at && a.at < to);
+    const cut = aside ? whole.lastIndexOf(';', aside.at) : -1;
+    const words = cut > step.at ? sentence.slice(from, cut) : piece;
+    const text = words.text
       .replace(/^[\s,;/-]*(?:then\b\s*)?/, '')
       .replace(/[\s,;/-]+(?:and|then|and then)?\s*$/i, '')
       .trim();

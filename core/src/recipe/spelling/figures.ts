@@ -52,7 +52,10 @@ export const FIGURES: readonly Spelling[] = [
     /(?<![\d./])(\d+(?:\.\d+)?) ?\/ ?(\d+(?:\.\d+)?) ?\/ ?(\d+(?:\.\d+)?) ?(seconds?|secs?|s|min(?:utes?)?)\b/gi,
     '$1 $4, $2 $4, $3 $4',
   ],
-  [/(?<=^(?:griddle|cook|bake|fry|tawa|hot ?plate|pan):? )(\d{2,3}) ?\/ ?(\d{2,3})(?=\s*(?:[.;,(]|$))/gi, '$1 s, $2 s'],
+  [
+    /(?<=(?:^|; )(?:griddle|cook|bake|fry|tawa|hot ?plate|pan):? )(\d{2,3}) ?\/ ?(\d{2,3})(?=\s*(?:[.;,(]|$))/gi,
+    '$1 s, $2 s',
+  ],
   // "60/45 sec": one side and the other
   [/(?<![\d./])(\d{2,3})\s*\/\s*(\d{2,3})\s*(seconds?|secs?|s)\b/gi, '$1 $3, $2 $3'],
   [WORK_OF_STAGE, (_, stage = '') => `${STAGES[stage.toLowerCase()] ?? stage} `],
