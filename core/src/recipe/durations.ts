@@ -1,5 +1,6 @@
 import { roundHalfUp } from '../units/index.ts';
 import type { Span } from './mapped.ts';
+import { FRACTION_SIGNS } from './number-words.ts';
 
 /** A length of time in words: minutes at least, ideally, at most; which ends were said. */
 export interface Duration {
@@ -22,18 +23,10 @@ const TIME = new RegExp(
   `(about |around |roughly |approx\\.? |approximately |another |a further )?${NUMBER}(?:\\s*(?:${UNIT})?\\s*(?:-|–|—|to|or)\\s*${NUMBER})?\\s*${UNIT}(?:\\s*(?:and\\s*)?(\\d+)\\s*(minutes?|mins?|m|(?<=\\d\\s*m(?:ins?|inutes?)?\\.?\\s*(?:and\\s*)?\\d+\\s*)(?:seconds?|secs?|s))\\b)?`,
   'gi',
 );
-const FRACTIONS: Readonly<Record<string, number>> = {
-  '½': 0.5,
-  '¼': 0.25,
-  '¾': 0.75,
-  '⅓': 1 / 3,
-  '⅔': 2 / 3,
-  '⅛': 0.125,
-};
 const OVERNIGHT = { least: 480, ideal: 600, most: 840 } as const;
 
 function valueOf(text: string): number {
-  const sign = Array.from(text).find((c) => c in FRACTIONS);
+  const sign = Array.from(text).find((c) => c in FRACTION_SIGNS);
   const [whole = '', over = ''] = text
     .replace(/[½¼¾⅓⅔⅛]/g, '')
     .trim()
@@ -42,7 +35,7 @@ function valueOf(text: string): number {
     const [a = '0', b] = t.split('/');
     return b === undefined ? Number(a || 0) : Number(a) / Number(b);
   };
-  return ratio(whole) + (over === '' ? 0 : ratio(over)) + (sign === undefined ? 0 : (FRACTIONS[sign] ?? 0));
+  return ratio(whole) + (over === '' ? 0 : ratio(over)) + (sign === undefined ? 0 : (FRACTION_SIGNS[sign] ?? 0));
 }
 
 /** A range of plain minutes, with the words around it that shift its ends. */

@@ -1,14 +1,14 @@
 import type { Conflict } from './result.ts';
 import { celsiusOfFahrenheit, cmOfInches, roundedTo, roundHalfUp } from '../units/index.ts';
 import { divisionIn, pieceWeightIn } from './pieces-in-text.ts';
+import { FRACTION_SIGNS } from './number-words.ts';
 
 const LENGTH = /(\d+(?:\.\d+)?)(?:\s*(?:-|–|to)\s*(\d+(?:\.\d+)?))?\s*(cm|mm)\b/gi;
 const INCHES =
   /(?<!\d)(\d+(?:\.\d+)?(?:\s*[½¼¾⅛]|\s+\d\/\d)?|[½¼¾⅛]|\d\/\d)\s*(?:-\s*)?(?:inch(?:es)?\b|in\b\.?(?=[\s),.;]|$)|["”])/gi;
-const INCH_SIGNS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅛': 0.125 };
 
 function inchValue(text: string): number {
-  const sign = Array.from(text).find((c) => c in INCH_SIGNS);
+  const sign = Array.from(text).find((c) => c in FRACTION_SIGNS);
   const parts = text
     .replace(/[½¼¾⅛]/g, '')
     .trim()
@@ -18,7 +18,7 @@ function inchValue(text: string): number {
     (s, p) => s + (p.includes('/') ? Number(p.split('/')[0]) / Number(p.split('/')[1]) : Number(p)),
     0,
   );
-  return sum + (sign === undefined ? 0 : (INCH_SIGNS[sign] ?? 0));
+  return sum + (sign === undefined ? 0 : (FRACTION_SIGNS[sign] ?? 0));
 }
 
 /** The middle of a range; "roll three to 20 cm" is none. */

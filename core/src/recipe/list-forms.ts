@@ -1,8 +1,7 @@
-import { findFood } from '../foods/index.ts';
 import { withOwnAmounts } from './list-relations.ts';
 import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS } from './measures.ts';
-import { inParts, RATIO } from './shares.ts';
+import { COLOUR, flour, G_PER_PART, inParts, RATIO } from './shares.ts';
 
 /** "To 500 g of flour take 330 of water", "500 g flour takes 300 g water": a list that opens with what the rest is for. */
 const flourFirst = (line: Mapped): Mapped =>
@@ -19,14 +18,6 @@ const flourFirst = (line: Mapped): Mapped =>
 
 /** "water 2": a share without a measure. */
 const BARE_SHARE = /\b(\p{L}+(?: \p{L}+)?) (\d+(?:\/\d)?|[½¼¾⅓⅔])(?= *(?:[,;]|\.(?!\d)|$))/gu;
-/** Grams of a part, where parts are told by weight; only their proportion counts. */
-const G_PER_PART = 100;
-/** A colour, which beside percentages names a flour. */
-const COLOUR = '(?:white|brown|strong|dark|light|plain|wholemeal|whole wheat|wholewheat|rye|spelt)';
-
-/** "White" is a flour by its colour; "wholemeal" is one by its name. */
-const flour = (kind: string): string =>
-  /flour$/i.test(kind) || findFood(kind)?.role === 'flour' ? kind : `${kind} flour`;
 
 /** How many, in figures or words. */
 const COUNT =

@@ -1,29 +1,25 @@
 import { findFood } from '../foods/index.ts';
 import type { Mapped } from './mapped.ts';
 import { SPOONS, VESSELS } from './measures.ts';
-import { LARGE, largeValue, SMALL, wordValue } from './number-words.ts';
+import { FRACTION_SIGNS, LARGE, largeValue, SMALL, wordValue } from './number-words.ts';
+import { COLOUR, flour, G_PER_PART } from './shares.ts';
 
 /** How many, in figures or words. */
 const N = String.raw`(?:\d+(?:\.\d+)?(?: ?[½¼¾])?|[½¼¾]|an?|one|two|three|four|five|six|seven|eight|nine|ten)`;
 const UNIT = `(?:k?g|m?l|${VESSELS}|${SPOONS}|handfuls?)`;
 const NAME = String.raw`\p{L}[\p{L} -]{2,24}?`;
 const END = String.raw`(?= *(?:[,;.]|$))`;
-const COLOUR = '(?:white|brown|strong|dark|light|plain|wholemeal|whole wheat|wholewheat|rye|spelt)';
-const SIGNS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75 };
 const SHARES: Readonly<Record<string, number>> = { half: 0.5, third: 1 / 3, quarter: 0.25 };
-/** Grams of a part, where parts are told by weight; only their proportion counts. */
-const G_PER_PART = 100;
 
 const valueOf = (n: string): number => {
   const sign = /[½¼¾]/.exec(n)?.[0];
   const whole = n.replace(/ ?[½¼¾]/, '').toLowerCase();
   const count = whole === '' ? 0 : whole === 'a' ? 1 : Number(wordValue(whole));
-  return count + (sign === undefined ? 0 : (SIGNS[sign] ?? 0));
+  return count + (sign === undefined ? 0 : (FRACTION_SIGNS[sign] ?? 0));
 };
 const figure = (n: number): string => String(Number(n.toFixed(3)));
 /** By what an amount is told of another: "half as much", "twice as much", "the same". */
 const factorOf = (words: string): number => (/\bhalf\b/i.test(words) ? 0.5 : /\btwice|double\b/i.test(words) ? 2 : 1);
-const flour = (kind: string): string => (findFood(kind)?.role === 'flour' ? kind : `${kind} flour`);
 
 /** What a baker's first letters stand for. */
 const LETTERS: Readonly<Record<string, string>> = {

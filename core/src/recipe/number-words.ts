@@ -16,6 +16,15 @@ export const NUMBERS: Readonly<Record<string, string>> = {
   thirteen: '13',
   sixteen: '16',
 };
+/** What the signs of fractions stand for. */
+export const FRACTION_SIGNS: Readonly<Record<string, number>> = {
+  '½': 0.5,
+  '¼': 0.25,
+  '¾': 0.75,
+  '⅓': 1 / 3,
+  '⅔': 2 / 3,
+  '⅛': 0.125,
+};
 /** "one" alone is mostly somebody or something: it is a figure before a measure. */
 export const NUMBER_WORD = new RegExp(
   `\\b(?<!\\b(?:each|every|this|that|the|the (?:dry|fresh|small|large|big|other|same|red|white|plain)|any|no|other|which|first|second|last) )(${Object.keys(NUMBERS).join('|')})\\b`,

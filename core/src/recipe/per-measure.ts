@@ -2,6 +2,7 @@ import { findFood } from '../foods/index.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
+import { FRACTION_SIGNS } from './number-words.ts';
 
 const VESSEL = '(cup|mug|glass|bowl|jar|part|measure|handful|scoop|spoon)';
 /** "½ tsp salt per cup of flour", "a teaspoon for every 3 cups": by what of the flour it goes. */
@@ -13,11 +14,10 @@ const COUNTED = new RegExp(
   `(\\d+(?:\\.\\d+)?)?\\s*([½¼¾⅓⅔])?\\s*(?:\\d\\/\\d )?(?:\\p{L}+ )?${VESSEL}(?:e?s)?\\b`,
   'iu',
 );
-const SIGNS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
 const AMOUNT = /^(\d+(?:\.\d+)?)?\s*([½¼¾⅓⅔])?(?:(\d)\/(\d))?(?=\s*\p{L})/u;
 
 const valueOf = (whole: string | undefined, sign: string | undefined): number =>
-  Number(whole ?? 0) + (sign === undefined ? 0 : (SIGNS[sign] ?? 0));
+  Number(whole ?? 0) + (sign === undefined ? 0 : (FRACTION_SIGNS[sign] ?? 0));
 
 /** How many of each vessel the flours come to. */
 function floursIn(lines: readonly Mapped[]): ReadonlyMap<string, number> {

@@ -1,4 +1,5 @@
 import type { Mapped } from './mapped.ts';
+import { FRACTION_SIGNS } from './number-words.ts';
 
 /** What is short for a flour, water, salt, yeast or oil in a teacher's own notes: "600 fl, 390 w, 12 s". */
 const SHORT: Readonly<Record<string, string>> = {
@@ -14,10 +15,9 @@ const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag|cu
 
 const EGG_CUP_ML = 45;
 
-const SIGNS: Readonly<Record<string, number>> = { '½': 0.5, '¼': 0.25, '¾': 0.75, '⅓': 1 / 3, '⅔': 2 / 3 };
 /** "1 ½", "3/4", "1 1/2" as a figure. */
 function figureOf(text: string): number {
-  const sign = Array.from(text).find((c) => c in SIGNS);
+  const sign = Array.from(text).find((c) => c in FRACTION_SIGNS);
   const [, whole = '0', over, under] =
     /^(\d+(?:\.\d+)?)?(?: ?(?<!\d)(\d)\/(\d))?/.exec(text.replace(/[½¼¾⅓⅔]/g, '').trim()) ?? [];
   const [, a, b] = /^(\d)\/(\d)$/.exec(text.trim()) ?? [];
@@ -25,7 +25,7 @@ function figureOf(text: string): number {
   return (
     Number(whole) +
     (over === undefined ? 0 : Number(over) / Number(under)) +
-    (sign === undefined ? 0 : (SIGNS[sign] ?? 0))
+    (sign === undefined ? 0 : (FRACTION_SIGNS[sign] ?? 0))
   );
 }
 

@@ -9,3 +9,11 @@ export function inParts(ratio: string): string {
   const shares = ratio.split(/ ?: ?/);
   return shares.every((share) => findFood(share)) ? shares.map((s) => s.replace(' ', ' parts ')).join(', ') : ratio;
 }
+
+/** Grams of a part, where parts are told by weight; only their proportion counts. */
+export const G_PER_PART = 100;
+/** A colour, which beside percentages names a flour. */
+export const COLOUR = '(?:white|brown|strong|dark|light|plain|wholemeal|whole wheat|wholewheat|rye|spelt)';
+/** "White" is a flour by its colour; "wholemeal" is one by its name. */
+export const flour = (kind: string): string =>
+  /flour$/i.test(kind) || findFood(kind)?.role === 'flour' ? kind : `${kind} flour`;

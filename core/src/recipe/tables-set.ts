@@ -1,8 +1,6 @@
 import { findFood } from '../foods/index.ts';
-import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
 import { SPOONS, VESSELS } from './measures.ts';
-import { normalLine } from './normal-line.ts';
 
 /** An amount, and nothing more. */
 const ONLY_AMOUNT = new RegExp(
@@ -50,18 +48,6 @@ export function turnedUp(lines: readonly Mapped[]): readonly Mapped[] {
   if (head < 0 || names.length !== amounts.length || !amounts.every((c) => ONLY_AMOUNT.test(c.text))) return lines;
   const rows = names.flatMap((name, n) => (amounts[n] ? [Mapped.join([name, amounts[n]])] : []));
   return [...lines.slice(0, head), ...rows, ...lines.slice(at + 1)];
-}
-
-const TIMED = /^\s*\d+(?:[.,]\d+)? ?(?:s|secs?|min|mins?|minutes?|h|hours?)\s*$/i;
-/** "3 min | Mix": the work, and how long the hands are at it; what tells its own times needs no more. */
-export function workFirst(row: Mapped): Mapped {
-  const [time, work, ...more] = cellsOf(row);
-  if (!time || !work || more.length > 0 || !TIMED.test(time.text)) return row;
-  const spelled = normalLine(work.text);
-  if (actionsIn(spelled).length === 0) return row;
-  return /\d ?(?:s|secs?|seconds?|min|minutes?|h|hours?)\b/.test(spelled)
-    ? work
-    : Mapped.join([work, time.replace(/^(.*)$/, '($1)')]);
 }
 
 /** "Formula: flour 500 g | water 325 g": a list of names with amounts in one line. */

@@ -3,7 +3,7 @@ import { actionsIn } from './actions.ts';
 import { itemsOf } from './items.ts';
 import { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
-import { amountsBelow, namedList, turnedUp, workFirst } from './tables-set.ts';
+import { amountsBelow, namedList, turnedUp } from './tables-set.ts';
 import { STAGE_ALONE } from './told-words.ts';
 
 /** A name with a figure behind it. */
@@ -14,7 +14,7 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+
  * each then says so. The cells of a table stand in one line.
  */
 export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
-  const set = turnedUp(amountsBelow(all)).flatMap(namedList).map(workFirst);
+  const set = turnedUp(amountsBelow(all)).flatMap(namedList);
   const told = workApart(aligned(commaRows(semicolonRows(set.flatMap(barred))).map(tabbed))).flatMap(listApart);
   const lines = told.some((l) => PER_PIECE.test(l.text)) ? told.flatMap(secondApart) : told;
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
