@@ -221,8 +221,7 @@ class Drafting {
       !implied &&
       DOUGH_WORK.test(text) &&
       times.every((t) => t.most <= 2 * LONGEST_KNEAD_MIN) &&
-      last &&
-      ['mix', 'rub', 'scald', 'knead', 'rest'].includes(last.action) &&
+      (!last || ['mix', 'rub', 'scald', 'knead', 'rest'].includes(last.action)) &&
       !this.drafts.some((d) => d.action === 'divide' || d.action === 'ball')
     )
       this.drafts.push(draftOf('knead', sentence, times));

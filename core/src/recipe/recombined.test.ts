@@ -19,14 +19,14 @@ function numbers(seed: number): () => number {
 const lower = (text: string): string => text.replace(/^\p{Lu}(?=\p{Ll})/u, (c) => c.toLowerCase());
 const ended = (text: string): string => (/[.!?:)]$/.test(text) ? text : `${text}.`);
 /**
- * Ways in which the stages of a method stand one behind the other, and how many of a hundred may be read in another way: a phrase may imply
+ * Ways in which the stages of a method stand one behind the other, and how many of three hundred may be read in another way: a phrase may imply
  * what another tells, as dividing before a rest of balls.
  */
 const WAYS: readonly (readonly [string, (stages: readonly string[]) => string, number])[] = [
-  ['a stage in a line', (s) => s.join('\n'), 8],
-  ['numbered', (s) => s.map((t, n) => `${n + 1}. ${t}`).join('\n'), 8],
-  ['in a paragraph', (s) => s.map(ended).join(' '), 8],
-  ['parted by semicolons', (s) => `${s.map((t, n) => (n === 0 ? t : lower(t)).replace(/\.$/, '')).join('; ')}.`, 14],
+  ['a stage in a line', (s) => s.join('\n'), 30],
+  ['numbered', (s) => s.map((t, n) => `${n + 1}. ${t}`).join('\n'), 20],
+  ['in a paragraph', (s) => s.map(ended).join(' '), 20],
+  ['parted by semicolons', (s) => `${s.map((t, n) => (n === 0 ? t : lower(t)).replace(/\.$/, '')).join('; ')}.`, 60],
 ];
 
 /** A step as the banks write it; without a figure where they have none. */
@@ -37,7 +37,7 @@ function told(step: Step, wanted: string): string {
   return step.kind === 'knead' ? `knead ${step.minutes}` : step.kind;
 }
 
-const TEXTS = 100;
+const TEXTS = 300;
 describe('phrases that were put together', () => {
   it.each(WAYS)('are read as each of them is: %s', (way, joined, most) => {
     const random = numbers(way.length);

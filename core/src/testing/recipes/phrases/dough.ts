@@ -233,6 +233,9 @@ export const MIXING: PhraseBank = {
     ['Stir to a batter as thick as cream; let it rest 1 hour.', 'mix, rest 60'],
     ['Beat well for 2 minutes. Let the batter stand 30 minutes.', 'mix, rest 30'],
     ['Whizz everything in a blender for 1 minute. Let it stand 30 minutes.', 'mix, rest 30'],
+    // work whose word nobody knows
+    ['Wrestle the dough for 6 minutes.', 'mix, knead 6'],
+    ['Thrash and tug it for 4 minutes.', 'mix, knead 4'],
   ],
 };
 
