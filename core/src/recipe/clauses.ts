@@ -10,8 +10,7 @@ import {
   LEAST_STAND_MIN,
   OF_PIECE,
   ONLY_A_TIME,
-  PIN,
-  SIZED_WORK,
+  sizedWorkIn,
   STIRRED,
 } from './implied.ts';
 import type { Mapped } from './mapped.ts';
@@ -195,8 +194,8 @@ function impliedBehind(
       const isOver = ownOf(0, from).length > 0 && sentence.text[from] === ',';
       const next = isOver ? at(from, untilOf(from)) : undefined;
       const clause = /^[^,;]*/.exec(sentence.text.slice(from).replace(/^\W+/, ''))?.[0] ?? '';
-      if (isOver && SIZED_WORK.test(clause) && !/\d ?(?:min|s|h)\b/.test(clause))
-        return { from, action: PIN.test(clause) ? ('roll' as const) : ('shape' as const) };
+      const worked = isOver && !/\d ?(?:min|s|h)\b/.test(clause) ? sizedWorkIn(clause) : undefined;
+      if (worked) return { from, action: worked };
       return next?.action === 'cook' ? next : undefined;
     })
     .filter((found) => found !== undefined);
@@ -206,10 +205,11 @@ function impliedBehind(
   const further = begins.flatMap((from) => {
     // "divide into 8; squash to 10 cm"
     const clause = sentence.text.slice(from, untilOf(from)).replace(/^;\s*/, '');
-    if (OF_PIECE.has(step.action) && SIZED_WORK.test(clause) && ownOf(from, untilOf(from)).length === 0)
-      return [{ from, action: PIN.test(clause) ? ('roll' as const) : ('shape' as const) }];
+    const isUntimed = ownOf(from, untilOf(from)).length === 0;
+    const worked = OF_PIECE.has(step.action) && isUntimed ? sizedWorkIn(clause) : undefined;
+    if (worked) return [{ from, action: worked }];
     const before = ownOf(isIdle ? 0 : (first?.from ?? 0), from).length > 0;
-    if (from === first?.from || !before || ownOf(from, untilOf(from)).length === 0) return [];
+    if (from === first?.from || !before || isUntimed) return [];
     return at(from, untilOf(from)) ?? [];
   });
   return [...(first ? [first] : []), ...(cooked ? [cooked] : []), ...further];

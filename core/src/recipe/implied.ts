@@ -4,9 +4,11 @@ import type { Duration } from './durations.ts';
 
 export const IDLE = new Set<Action>(['rest', 'proof', 'chill', 'temper', 'bloom']);
 /** "Coax it out to 20 cm": work at a piece whose word nobody knows shapes it. */
-export const SIZED_WORK =
+const SIZED_WORK =
   /^(?:\p{L}+ly )?(?!(?:size|diameter|width|thickness|about|around|roughly|they|it|the|this|each)\b)\p{L}{2,}(?! of\b)[^.;]*\b\d+(?:\.\d+)? ?(?:cm|mm)\b/iu;
-export const PIN = /\bpin\b/i;
+const PIN = /\bpin\b/i;
+export const sizedWorkIn = (clause: string): 'roll' | 'shape' | undefined =>
+  SIZED_WORK.test(clause) ? (PIN.test(clause) ? 'roll' : 'shape') : undefined;
 /** What nobody does for half an hour. */
 export const STIRRED = new Set<Action>(['mix', 'scald', 'rub', 'knead']);
 export const LEAST_STAND_MIN = 30;

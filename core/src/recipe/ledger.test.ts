@@ -171,6 +171,7 @@ describe('what somebody may have to avoid', () => {
     expect(
       held(`${list}Mix. Divide into 8, roll, brush with water and sprinkle with sesame. Cook 1 minute a side.`),
     ).toEqual(['sesame']);
+    expect(held(`${list}Mix. Divide into 8, roll, sprinkle with salt, no sesame. Cook 1 minute a side.`)).toEqual([]);
     const blobs =
       'Stir 350 g of rice flour with 7 g of salt, a blob of yoghurt and some sesame, add 235 g of water and knead. Divide into 6, roll, cook 1 minute a side.';
     expect([...held(`Rounds\n\n${blobs}`)].sort()).toEqual(['milk', 'sesame']);

@@ -10,8 +10,7 @@ import {
   LEAST_STAND_MIN,
   OF_PIECE,
   ONLY_A_TIME,
-  PIN,
-  SIZED_WORK,
+  sizedWorkIn,
   STIRRED,
 } from './implied.ts';
 import { joinNeighbours, RESTS, withEarlyAdditions, withFolds, withPieces, withRubbedBread } from './join-drafts.ts';
@@ -216,7 +215,7 @@ class Drafting {
     else if (/^\d+(?:\.\d+)? ?cm[.!]?$/i.test(text) && this.isPieced && !this.isShaped)
       this.drafts.push(draftOf('roll', sentence, times));
     else if (!implied && this.isWorkAtPiece(text, times))
-      this.drafts.push(draftOf(PIN.test(text) ? 'roll' : 'shape', sentence, times));
+      this.drafts.push(draftOf(sizedWorkIn(text) ?? 'shape', sentence, times));
     else if (
       !implied &&
       DOUGH_WORK.test(text) &&
@@ -261,7 +260,7 @@ class Drafting {
       this.isPieced &&
       !this.isShaped &&
       OF_PIECE.has(this.drafts.at(-1)?.action ?? 'mix') &&
-      SIZED_WORK.test(text)
+      sizedWorkIn(text) !== undefined
     );
   }
 

@@ -69,7 +69,7 @@ function strewn(ingredients: readonly Ingredient[], drafts: readonly StepDraft[]
   const found: Found[] = [];
   for (const d of drafts.filter((x) => x.action === 'finish' || x.action === 'fill')) {
     const [from] = STREWING.exec(d.text) ?? [];
-    for (const { food, words } of foodsIn((from ?? '').replace(AS_LARGE, ' ').replace(IN_PLACE_OF, ' '))) {
+    for (const { food, words } of foodsIn(saidIn(from ?? ''))) {
       const isListed = listed.has(food.id) || ingredients.some((i) => i.name.includes(words));
       if (isListed || ['water', 'flour', 'salt'].includes(food.role)) continue;
       listed.add(food.id);
@@ -188,6 +188,13 @@ const IN_PLACE_OF = /\b(?:instead of|free (?:from|of))\s[^,.;]*/gi;
 const AS_LARGE =
   /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b/giu;
 
+/** A sentence without what is not done, what something else stands for, and how large or like what something is. */
+const saidIn = (sentence: string): string =>
+  scopesIn(sentence)
+    .reduce((t, s) => (s.kind === 'not' ? t.replace(sentence.slice(s.from, s.to), ' ') : t), sentence)
+    .replace(AS_LARGE, ' ')
+    .replace(IN_PLACE_OF, ' ');
+
 /** Foods that a text names, that somebody may have to avoid, and that the bread does not hold: it is said, whatever else was not understood. */
 export function namedToAvoid(
   sentences: readonly string[],
@@ -197,13 +204,7 @@ export function namedToAvoid(
   const held = new Set(ingredients.flatMap((i) => i.allergens ?? []));
   const found = new Map<string, Conflict>();
   for (const sentence of sentences.filter((s) => !LEFT_OUT.test(s))) {
-    const scopes = scopesIn(sentence);
-    const told = scopes.reduce(
-      (t, s) => (s.kind === 'not' ? t.replace(sentence.slice(s.from, s.to), ' ') : t),
-      sentence,
-    );
-    const said = told.replace(AS_LARGE, ' ').replace(IN_PLACE_OF, ' ');
-    for (const { food, words } of foodsIn(said)) {
+    for (const { food, words } of foodsIn(saidIn(sentence))) {
       // "the flour" is the one of the bread, "the milk" of one with oat milk is that
       if (words === 'flour' || ingredients.some((i) => i.name.endsWith(words))) continue;
       const missing = (food.allergens ?? []).filter((a) => !held.has(a));
