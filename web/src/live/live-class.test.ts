@@ -18,6 +18,7 @@ class FakeServer implements LiveServer {
   hangs = false;
   refuses = '';
   sent = 0;
+  aheadMs = 3_600_000;
   private readonly hearing = new Set<Hear>();
   send = async (_: string, events: readonly unknown[], signal: AbortSignal): Promise<Answered> => {
     await Promise.resolve();
@@ -32,15 +33,18 @@ class FakeServer implements LiveServer {
     }
     if (this.losesAnswer) throw new Error('the answer was lost');
     const accepted = (events as readonly { id: string }[]).flatMap((e) => this.log.filter((l) => l.id === e.id));
-    return { accepted, refused, nowMs: Date.now() + 3_600_000 };
+    return { accepted, refused, nowMs: Date.now() + this.aheadMs };
   };
   follow = (_: string, after: number, hear: Hear): (() => void) => {
     this.hearing.add(hear);
     for (const e of this.log.filter((l) => l.seq > after)) hear.event(e);
-    hear.time(Date.now() + 3_600_000);
     hear.line(true);
+    this.tellTime();
     return () => this.hearing.delete(hear);
   };
+  tellTime(): void {
+    for (const hear of this.hearing) hear.time(Date.now() + this.aheadMs);
+  }
   append(e: { id: string }): void {
     const logged = { ...e, seq: this.log.length + 1 };
     this.log.push(logged);
@@ -157,6 +161,40 @@ describe('a class that runs, on one device', () => {
     await settled();
     expect([counted(a), counted(b)]).toEqual([2, 2]);
     expect(JSON.stringify(a.current().state)).toBe(JSON.stringify(b.current().state));
+  });
+
+  it('has the last tap of a device stand, although a slow answer put its clock back, and two come in one moment', async () => {
+    const live = new LiveClass('c', 'tablet', server, memory());
+    await settled();
+    start(live);
+    const griddle = workshop.kitchen.griddles[0]?.id ?? '';
+    const measured = (surfaceC: number): string =>
+      live.tap('griddle-measured', { griddle, surfaceC, isHot: surfaceC > 200 }, 'Wren');
+    await settled();
+    measured(90);
+    server.aheadMs -= 4000;
+    server.tellTime();
+    measured(240);
+    expect(live.current().state?.griddles[griddle]?.surfaceC).toBe(240);
+    for (let c = 201; c <= 220; c++) measured(c);
+    expect(live.current().state?.griddles[griddle]?.surfaceC).toBe(220);
+    await settled();
+    expect(live.current().state?.log.map((e) => e.kind === 'griddle-measured' && e.data.surfaceC)).toEqual([
+      90,
+      240,
+      ...Array.from({ length: 20 }, (_, i) => 201 + i),
+    ]);
+  });
+
+  it('does not follow a clock that was wrong by an hour', async () => {
+    const live = new LiveClass('c', 'tablet', server, memory());
+    await settled();
+    start(live);
+    server.aheadMs = 0;
+    server.tellTime();
+    here(live, 0);
+    const last = live.current().state?.log.at(-1);
+    expect(last?.atMs).toBe(Date.now());
   });
 
   it('lets go of what the server refuses, and says why', async () => {

@@ -51,6 +51,8 @@ const ANSWER_MS = 10_000;
 /** How long a tap waits for the store of the device before it is sent all the same. */
 const KEPT_MS = 2000;
 const MOST_SENT = 200;
+/** By so much at most a slow answer moves the clock: half its way there and back, or the whole of a time that came late. */
+const CORRECTED_MS = ANSWER_MS;
 
 interface Logged {
   readonly seq: number;
@@ -100,7 +102,7 @@ export class LiveClass {
       id: newId(),
       device: this.device,
       who,
-      atMs: Math.round(this.nowMs()),
+      atMs: this.tapMs(),
       kind,
       data,
     } as unknown as LiveEvent;
@@ -109,6 +111,18 @@ export class LiveClass {
     const kept = Promise.race([this.write(), new Promise((done) => setTimeout(done, KEPT_MS))]);
     void kept.then(() => this.send());
     return event.id;
+  }
+
+  /**
+   * The moment of a tap, in ms since 1970. Events stand in the order of their moments, so a tap comes after the last one of this device,
+   * although a slow answer has put the clock back in between.
+   */
+  private tapMs(): number {
+    const nowMs = Math.round(this.nowMs());
+    const own = [...this.log.map((l) => l.event), ...this.outbox].filter((e) => e.device === this.device);
+    // what is later still was tapped by a clock that was wrong, before the server had told the time
+    const near = own.map((e) => e.atMs).filter((atMs) => atMs <= nowMs + CORRECTED_MS);
+    return near.reduce((last, atMs) => Math.max(last, atMs + 1), nowMs);
   }
 
   close(): void {

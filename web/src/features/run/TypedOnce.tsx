@@ -13,16 +13,21 @@ interface Props {
 
 /** A figure that is taken down once, when its field is left. */
 export function TypedOnce({ label, quantity, most, value, onTake }: Props) {
-  const [typed, setTyped] = useState(value);
+  const [typed, setTyped] = useState<number>();
+  // what another screen takes down meanwhile is seen here, but for the figure that is being typed
+  const leave = (): void => {
+    if (typed !== undefined && typed !== value) onTake(typed);
+    setTyped(undefined);
+  };
   return (
-    <div className={TALL_FIELD} onBlur={() => typed !== undefined && typed !== value && onTake(typed)}>
+    <div className={TALL_FIELD} onBlur={leave}>
       <NumberField
         label={label}
         quantity={quantity}
         digits={0}
         least={0}
         most={most}
-        value={typed}
+        value={typed ?? value}
         onChange={setTyped}
       />
     </div>
