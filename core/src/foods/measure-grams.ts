@@ -45,9 +45,10 @@ export function weightOfVolume(
   volume: Volume,
   system: MeasureSystem,
 ): WeightRange | undefined {
-  const isMetric = volume === 'ml' || volume === 'litre';
+  // the charts of mills weigh cups and spoons; what a jug with a scale measures weighs what the food does
+  const isMeasured = volume === 'ml' || volume === 'litre' || volume === 'pint' || volume === 'fluidOunce';
   const density =
-    (isMetric ? food.gPerMl : undefined) ??
+    (isMeasured ? food.gPerMl : undefined) ??
     gPerMl(food, volume === 'teaspoon' || volume === 'tablespoon' || volume === 'dessertspoon');
   if (density === undefined) return undefined;
   const g = count * mlOf(volume, system) * density;

@@ -21,6 +21,7 @@ import type { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 import type { Conflict, Guess, ImportedRecipe, OnShare, OwnedWords } from './result.ts';
 import type { RecipeParts } from './sections.ts';
+import { withProof } from './join-drafts.ts';
 import { sentencesOf } from './sentences.ts';
 import { byTheKilo, inWhole } from './per-measure.ts';
 import { addUnlisted, heldBack, namedToAvoid } from './unlisted.ts';
@@ -85,8 +86,15 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   conflicts.push(...formula.conflicts);
   const extended = addUnlisted(formula.ingredients, method.drafts, parts.method.map((l) => l.text).join(' '));
   guesses.push(...extended.guesses);
-  conflicts.push(...extended.conflicts, ...unused(extended.ingredients.slice(0, formula.ingredients.length), text));
-  const built = buildSteps(method);
+  const raisesItself = lines.some((l) => l.food?.id === 'self-raising');
+  conflicts.push(
+    ...extended.conflicts,
+    ...unused(extended.ingredients.slice(0, formula.ingredients.length), text, raisesItself),
+  );
+  const isRaised = extended.ingredients.some(
+    (i) => i.use === 'dough' && (i.role === 'starter' || leavenKind(i) === 'yeast'),
+  );
+  const built = buildSteps(isRaised ? { ...method, drafts: withProof(method.drafts) } : method);
   guesses.push(...built.guesses, ...goesIn(text, method));
   const ingredients = withHeldBack(extended.ingredients, text, guesses);
   const family = familyOf(ingredients, method, guesses);
@@ -146,13 +154,13 @@ function weighedByFlour(lines: readonly ReadIngredient[], facts: readonly string
 function onlyIn(lines: readonly ReadIngredient[], uses: readonly IngredientUse[]): readonly string[] {
   const nouns = (isOf: (use: IngredientUse) => boolean): readonly string[] =>
     lines.filter((l) => isOf(l.use)).flatMap((l) => l.name.replace(/,.*$/, '').split(' ').slice(-1));
-  const inDough = new Set(nouns((use) => !['fill', 'serve', 'finish'].includes(use)));
+  const inDough = new Set(nouns((use) => use === 'dough'));
   return nouns((use) => uses.includes(use))
     .filter((n) => n.length > 2 && !inDough.has(n))
     .flatMap((n) => [n, n.replace(/(?:(?<=o)es|s)$/, ''), `${n}s`]);
 }
 const draftsOf = (method: readonly Mapped[], lines: readonly ReadIngredient[]): MethodDrafts =>
-  draftMethod(method, onlyIn(lines, ['fill', 'serve']), onlyIn(lines, ['finish']));
+  draftMethod(method, onlyIn(lines, ['fill', 'serve']), onlyIn(lines, ['finish', 'layer']));
 
 /** Cups of flour that were scooped hold more than they are taken for, and the dough looks wetter than it is. */
 function wetForCups(lines: readonly ReadIngredient[], bread: Bread): readonly Conflict[] {
@@ -235,12 +243,15 @@ function familyOf(ingredients: readonly Ingredient[], method: MethodDrafts, gues
   return family;
 }
 
-function unused(ingredients: readonly Ingredient[], method: string): readonly Conflict[] {
+/** `raisesItself`: powder goes in with the flour that holds it. */
+function unused(ingredients: readonly Ingredient[], method: string, raisesItself: boolean): readonly Conflict[] {
   const foods = ingredients.map((i) => findFood(i.name));
-  return neverUsed(ingredients, foods, method).map((n) => ({
-    paths: [`ingredients[${n}]`],
-    what: `${ingredients[n]?.name ?? ''} is listed and never used in the method`,
-  }));
+  return neverUsed(ingredients, foods, method)
+    .filter((n) => !(raisesItself && ingredients[n]?.role === 'leaven'))
+    .map((n) => ({
+      paths: [`ingredients[${n}]`],
+      what: `${ingredients[n]?.name ?? ''} is listed and never used in the method`,
+    }));
 }
 
 function withHeldBack(ingredients: readonly Ingredient[], method: string, guesses: Guess[]): readonly Ingredient[] {

@@ -100,7 +100,10 @@ export function buildSteps(method: MethodDrafts): BuiltSteps {
     };
     if (n.draft.isBeside) return prepareStep(n, besideOf(named, index), told, path, guesses);
     if (REST_KINDS.has(n.kind)) return restStep(n, per, told, path, guesses);
-    return n.kind === 'cook' ? cookStep(n, method.heat, told, path, guesses) : handStep(n, per, told, path, guesses);
+    const before = named.slice(0, index).findLast((x) => !x.draft.isBeside);
+    return n.kind === 'cook'
+      ? cookStep(n, isTopping(before), method.heat, told, path, guesses)
+      : handStep(n, per, told, path, guesses);
   });
   return {
     steps,
@@ -293,9 +296,22 @@ function prepareStep(n: Named, before: string, told: object, path: string, guess
 /** No bread lies on a griddle for longer than forty minutes. */
 const cookTimes = (draft: StepDraft): readonly Duration[] => draft.times.filter((t) => t.most <= 40);
 
-function cookStep(n: Named, heat: MethodDrafts['heat'], told: object, path: string, guesses: Guess[]): Step {
+/** What lies open on a bread that is laid on: nothing folds over it. */
+const isTopping = (before: Named | undefined): boolean =>
+  before?.kind === 'fill' &&
+  /\b(?:spread|scatter|sprinkle|top|cover|spoon)\b/i.test(before.draft.text) &&
+  !/\b(?:fold|half|seal|close|pinch|middle|centre|gather)\b/i.test(before.draft.text);
+
+function cookStep(
+  n: Named,
+  isTopped: boolean,
+  heat: MethodDrafts['heat'],
+  told: object,
+  path: string,
+  guesses: Guess[],
+): Step {
   const text = n.draft.text;
-  const cooking = cookingTold(text, cookTimes(n.draft));
+  const cooking = cookingTold(text, cookTimes(n.draft), isTopped);
   if (!cooking)
     guesses.push({ path: `${path}.phases`, from: text, why: `${ORIGIN}; ${USUAL_COOK_SEC.join(' and ')} s are usual` });
   else for (const g of cooking.guesses) guesses.push({ path: `${path}.phases`, ...g });

@@ -43,7 +43,10 @@ const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
     /\b(?:remove the lid|take off the lid|lid off|uncover(?:ed)?|without(?= *(?:[,;.]|for\b|\d|(?:the |a )?lid\b|$)))\b/gi,
   ],
   ['lid', /\b(?:lid(?: on)?|cover(?:ed)?(?! with (?:a )?(?:cloth|towel)))\b/gi],
-  ['flame', /\b(?:over|on|onto|in|to) (?:a |an |the )?(?:open |naked |gas |direct )*(?:flame|gas ring|burner)\b/gi],
+  [
+    'flame',
+    /\b(?:over|on|onto|in|to) (?:a |an |the )?(?:open |naked |gas |direct )*(?:flame|gas ring|burner)\b|(?<=^|[,;.]\s*)\b(?:open |naked |gas )*flame(?= *:? *\d)/gi,
+  ],
   ['grill', /\b(?:under|beneath|below) (?:a |an |the )?(?:very |hot |preheated )*(?:grill|broiler)\b/gi],
   ['low', /\b(?:turn (?:the heat )?(?:down|low)|lower the heat|reduce the heat|low heat|gentle heat)\b/gi],
   ['medium', /\bmedium heat\b/gi],
@@ -147,9 +150,10 @@ class Cooking {
 
 /**
  * Cooking as it goes on the griddle: laid on, each side, turned, back to the first, lid, flame, grill, and how often. Undefined where no
- * time is told. "2–3 minutes a side" is two alike; a time in all is shared by the turns that it tells of.
+ * time is told. "2–3 minutes a side" is two alike; a time in all is shared by the turns that it tells of. `isTopped`: something lies on
+ * the bread, which under a lid is not turned.
  */
-export function cookingTold(text: string, times: readonly Duration[]): ToldCooking | undefined {
+export function cookingTold(text: string, times: readonly Duration[], isTopped = false): ToldCooking | undefined {
   const tokens = tokensOf(text, times);
   const told = tokens.filter((t) => t.time !== undefined);
   const [first] = told;
@@ -196,7 +200,7 @@ export function cookingTold(text: string, times: readonly Duration[]): ToldCooki
   const hasEach =
     told.some((t, i) => isOfEach(t, told[i + 1])) ||
     (/\b(?:each|both|either) sides?\b[^.;]*$/i.test(text.slice(0, first.at)) && !IN_ALL.test(text));
-  if (told.length === 1 && !hasEach) return sharedOf(text, first.time, tokens, cooking);
+  if (told.length === 1 && !hasEach) return sharedOf(text, first.time, tokens, cooking, isTopped);
   const seen = new Set<Token>();
   for (const [i, t] of tokens.entries()) {
     if (cooking.phases.length >= MOST_PHASES) break;
@@ -239,11 +243,18 @@ function turnedTold(text: string, { ideal }: Duration, end: number): readonly nu
 }
 
 /** One time alone: halved where it is told for both sides together, else of the first side, and the second is guessed. */
-function sharedOf(text: string, time: Duration, tokens: readonly Token[], cooking: Cooking): ToldCooking {
+function sharedOf(
+  text: string,
+  time: Duration,
+  tokens: readonly Token[],
+  cooking: Cooking,
+  isTopped: boolean,
+): ToldCooking {
   const at = tokens.findIndex((t) => t.time !== undefined);
   for (const t of tokens.slice(0, at)) if (t.sign !== 'time' && t.sign !== 'turn') cooking.see(t.sign);
   const isTurned = tokens.some((t) => t.sign === 'turn');
-  const isStraight = tokens.some((t) => t.sign === 'straight');
+  const isStraight =
+    tokens.some((t) => t.sign === 'straight') || (isTopped && !isTurned && tokens.some((t) => t.sign === 'lid'));
   const say = (why: string): void => void cooking.guesses.push({ from: time.text, why });
   cooking.used.push(time);
   if (isStraight) {

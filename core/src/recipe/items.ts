@@ -85,7 +85,7 @@ const CUTS: readonly RegExp[] = [
   /\s*;\s*/g,
   SLASH,
   new RegExp(
-    `,\\s+(?!say\\b|that['’]s\\b|which is\\b)(?:and\\s+)?|(?<=flour|meal|semolina|water|milk)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+(?:\\.\\d+)?)\\s)|(?<!hundred)\\s+(?:and|with)\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half|enough|some)\\s|${WORDED}|(?:about |around |roughly )?(?:\\d|[½¼¾⅓⅔⅛]))`,
+    `[,;]\\s+(?!say\\b|that['’]s\\b|which is\\b)(?:and\\s+)?|(?<=flour|meal|semolina|water|milk)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+(?:\\.\\d+)?)\\s)|(?<!hundred)\\s+(?:and|with)\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half|enough|some)\\s|${WORDED}|(?:about |around |roughly )?(?:\\d|[½¼¾⅓⅔⅛]))`,
     'gi',
   ),
   /,\s+(?:and\s+)?(?=(?:an?|half|\d|[½¼¾⅓⅔⅛])\s?)|\s+and\s+(?=\d)/g,

@@ -208,6 +208,30 @@ export const withFolds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
     ];
   });
 
+const MAKES_PIECES = new Set<Action>(['divide', 'ball', 'roll', 'shape']);
+/** Dough with yeast or a starter that is left so long rises, whatever a text calls it; in less it relaxes. */
+const RISES_FROM_MIN = 45;
+const LEAVEN = /\b(?:yeast|starter|levain|leaven|sourdough|poolish|biga)\b/i;
+
+/** "Leave it for an hour and a half", of dough that yeast or a starter raises, where no other words say that it proves: it does then. */
+export function withProof(drafts: readonly StepDraft[]): readonly StepDraft[] {
+  if (drafts.some((d) => d.action === 'proof' && !d.isBeside)) return drafts;
+  // before it is in, nothing rises
+  const leavened = drafts.findIndex((d) => LEAVEN.test(d.text));
+  const made = drafts.findIndex((d) => MAKES_PIECES.has(d.action));
+  const isWaiting = (d: StepDraft | undefined): boolean => d?.action === 'rest' && !d.isBeside && d.times.length > 0;
+  const lasts = (d: StepDraft | undefined): number => (isWaiting(d) ? (d?.times.at(-1)?.ideal ?? 0) : 0);
+  return drafts.map((d, n) => {
+    // with a fold in it the rest is one
+    const before = drafts[n - 1]?.action === 'fold' ? lasts(drafts[n - 2]) : 0;
+    const after = drafts[n + 1]?.action === 'fold' ? lasts(drafts[n + 2]) : 0;
+    const isLong = before + lasts(d) + after >= RISES_FROM_MIN;
+    return (made < 0 || n < made) && !OF_BALLS.test(d.text) && n > leavened && isWaiting(d) && isLong
+      ? { ...d, action: 'proof' }
+      : d;
+  });
+}
+
 const MIXES = new Set<Action>(['mix', 'scald']);
 /** What a dough does that only lies there. */
 export const RESTS = new Set<Action>(['rest', 'proof']);

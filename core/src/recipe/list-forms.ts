@@ -78,6 +78,38 @@ const inPlainWords = (line: Mapped): Mapped =>
               ])
         }, ${rest.replace(/(\d) (?:parts )?of /g, '$1 % ')}`,
     )
+    // "per kilo of flour (70 % white, 30 % rye): 68 % water"
+    .replace(
+      /^(?:per|for|on|to) (?:(?:every|each|an?|one) )?(?:(\d+) ?(k?g)|kg|kilo) (?:of )?flours? \((\d{1,2}) ?% ([\p{L} ]+?)(?:,| and|, and| \+|;) (\d{1,2}) ?% ([\p{L} ]+?)\)[:,]? (?=[^:]*%)/iu,
+      (_, amount = '', unit = '', a = '', first = '', b = '', second = '') =>
+        `${twoFlours(amount === '' ? '1' : amount, unit === '' ? 'kg' : unit, [
+          [first, Number(a)],
+          [second, Number(b)],
+        ])}, `,
+    )
+    .replace(/,? (?:all )?measured (?:with|in|by|using) (?:an?|the|any|your) [\p{L} -]{3,16}(?= *(?:[.;,]|$))/giu, '')
+    // "for every three cups a teaspoon of salt": behind what it is so much of
+    .replace(
+      new RegExp(
+        `(?<=[,;] ?)for (?:every|each) ((?:${COUNT} )?(?:${VESSELS}))(?: of (?:the )?flour)?,? (${COUNT} ${VESSEL} (?:of )?\\p{L}[\\p{L} ]*?)(?= *(?:[,;.]|$))`,
+        'giu',
+      ),
+      (_, measure = '', item = '') => `${item} per ${measure}`,
+    )
+    // "per kilo of flour: 680 g water"
+    .replace(
+      /^(?:(?:per|for|on|to) )?(?:(?:every|each|an?|one) )?(?:kg|kilo) (?:of )?((?:\p{L}+ )*flour)(?:[:,]| (?:takes?|needs?|use|add))? (?=[^.;]*\d ?(?:(?:g|ml)\b|%))/iu,
+      (_, name = '') => `1 kg ${name}, `,
+    )
+    // "for each kilo of flour (half white, half rye): 700 g water"
+    .replace(
+      /^(?:per|for|on|to) (?:(?:every|each|an?|one|1) )?(?:(\d+) ?(k?g)|kg|kilo) (?:of )?flours? \(half ([\p{L} ]+?),? (?:and )?half ([\p{L} ]+?)\)[:,]? /iu,
+      (_, amount = '1', unit = 'kg', first = '', second = '') =>
+        `${twoFlours(amount === '' ? '1' : amount, unit === '' ? 'kg' : unit, [
+          [first, 50],
+          [second, 50],
+        ])}, `,
+    )
     // "60 % hydration": of water; a starter has its own
     .replace(/(?<!\([^)]*)(\d ?%) hydration(?: dough)?\b/gi, '$1 water')
     .replace(/(?<!\([^)]*)\bhydration:? (?:of )?(?=\d+(?:[.,]\d+)? ?%)/gi, 'water ')

@@ -37,7 +37,9 @@ export function inWhole(lines: readonly Mapped[]): readonly Mapped[] {
   return lines.map((line) => {
     const spelled = normal(line);
     const per = PER.exec(spelled.text);
-    const cups = flours.get(per?.[2]?.toLowerCase() ?? '');
+    const vessel = per?.[2]?.toLowerCase() ?? '';
+    // parts are of the vessel that is named
+    const cups = flours.get(vessel) ?? (vessel === '' ? undefined : flours.get('part'));
     const amount = AMOUNT.exec(spelled.text);
     if (!per || cups === undefined || cups === 0 || !amount || amount[0] === '') return line;
     const one = valueOf(amount[1], amount[2]) + (amount[3] === undefined ? 0 : Number(amount[3]) / Number(amount[4]));

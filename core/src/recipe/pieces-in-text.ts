@@ -35,8 +35,11 @@ export function yieldIn(text: string): StatedYield | undefined {
 }
 
 /** Divided again: "in half, then each half into four", "halve, halve again", "between 4 people, 2 pieces each", "2 x 4 pieces". */
+/** "Divide in two, roll each to a round. Cut each round into 4": before anything is cooked. */
+const CUT_LATER =
+  /\b(?:divide|cut|split)\b[^.]*?\bin(?:to)? (\d{1,2})\b(?! ?(?:g|cm|mm)\b)(?:(?!\b(?:cook|bake|fry|griddle|serve)\b)[^])*?[.;,]\s(?:then )?(?:cut|divide|slice|quarter) (?:each|every|both)(?: (?:round|circle|disc|roll|half|length|log|rope|piece|one))?(?: in(?:to)? (\d{1,2}|quarters|halves|half)\b(?! ?(?:g|cm|mm)\b)|(?= *[.,;]))/i;
 const AGAIN =
-  /\b(?:divide|cut|split|part)\b[^.]*?\b(?:in(?:to)?|to) (half|halves|quarters|\d{1,2})\b(?! ?(?:g|cm|mm)\b)[^.]*?\b(?:each|every|both)(?: (?:half|halves|quarter|part|piece|third|one|of them))?(?: again)? (?:in(?:to)? )(half|\d{1,2})\b(?! ?(?:g|cm|mm)\b)/i;
+  /\b(?:divide|cut|split|part)\b[^.]*?\b(?:in(?:to)?|to) (half|halves|quarters|\d{1,2})\b(?! ?(?:g|cm|mm)\b)[^.]*?\b(?:each|every|both)(?: (?:half|halves|quarter|part|piece|third|round|circle|disc|length|rope|log|one|of them))?(?: again)? (?:in(?:to)? )(half|\d{1,2})\b(?! ?(?:g|cm|mm)\b)/i;
 const SHARED =
   /\b(?:between|among) (\d{1,2})\b[^.,;]*[,;] (\d) (?:pieces?|balls?|breads?|lumps?)? ?each\b|\b(\d) ?[x×] ?(\d{1,2}) (?:pieces|balls|breads)\b|\b(\d{1,2}) (?:people|students|pupils|learners|persons)[,;:]? (?:each (?:makes?|rolls?|gets?|has|takes?) )?(\d) (?:pieces|balls|breads|lumps)\b/i;
 const HALVINGS = /\bhalve\b/gi;
@@ -45,6 +48,8 @@ function dividedAgain(text: string): number | undefined {
   const of = (word = ''): number => (/^hal/i.test(word) ? 2 : /^quarters/i.test(word) ? 4 : Number(word));
   const again = AGAIN.exec(text);
   if (again) return of(again[1]) * of(again[2]);
+  const later = CUT_LATER.exec(text);
+  if (later) return of(later[1]) * of(later[2] ?? 'quarters');
   const shared = SHARED.exec(text);
   if (shared) return Number(shared[1] ?? shared[3] ?? shared[5]) * Number(shared[2] ?? shared[4] ?? shared[6]);
   const sentence = text.split(/[.\n]/).find((s) => /\bhalve\b[^.]*\b(?:again|once more)\b/i.test(s));
@@ -58,7 +63,11 @@ export function divisionIn(
 ): { readonly least: number; readonly most: number; readonly text: string } | undefined {
   const twice = dividedAgain(text);
   if (twice !== undefined)
-    return { least: twice, most: twice, text: (AGAIN.exec(text) ?? SHARED.exec(text))?.[0] ?? '' };
+    return {
+      least: twice,
+      most: twice,
+      text: (AGAIN.exec(text) ?? CUT_LATER.exec(text) ?? SHARED.exec(text))?.[0] ?? '',
+    };
   const m =
     /\b(?:into|in|to|make|form|shape|off|get|end up with)\s+(?:about )?(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?(?!\d|\s*(?:cm|mm|g|in|inch)\b)\s*(?:\w+[ -]){0,3}?(?:pieces?|balls?|portions?|parts?|rounds?|lumps?|quarters|equal|breads?|farls?|wedges?|squares?|slices?)\b/i.exec(
       text,

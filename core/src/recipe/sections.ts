@@ -58,6 +58,9 @@ const LABELLED =
 /** "500 g flour; 300 g water; makes 8": how many, behind a list. */
 const FACT_BEHIND =
   /(?:[:;,–—-] ?(?:(?:that|this|it|which) )?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
+/** "Resting time: 2 hours", and nothing more. */
+const TIME_IN_ALL =
+  /^(?:\p{L}+(?:ing|ation)|rest|rise|proof|chill|prep|cook)(?: time)?:? (?:about )?[\d./½¼¾–-]+(?: to \d+)? ?(?:h|hrs?|hours?|min|mins|minutes?)(?: [\d]+ ?(?:min|mins|minutes?))?\.?$/iu;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -399,6 +402,8 @@ class Taking {
     if (
       !isList &&
       (isShortFact(text) ||
+        // what is said of the times over a list is of the whole: the method tells them once more
+        (this.isAtStart && this.facts.length > 0 && TIME_IN_ALL.test(text)) ||
         (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 3))
     ) {
       this.facts.push(body);

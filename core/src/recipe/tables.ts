@@ -175,9 +175,12 @@ const HEAD_WORD = /^(?:ingredients?|formula|item|what|material|name|recipe|dough
 /** Rows under a head whose columns are parted by room: three or more of one length, each a name with figures behind it. */
 function aligned(lines: readonly Mapped[]): readonly Mapped[] {
   const cellsOf = (l: Mapped | undefined): readonly string[] => (l && !l.text.includes('|') ? l.text.split(ROOM) : []);
-  const head = lines.findIndex((l) => HEAD_WORD.test(l.text) && cellsOf(l).length > 2);
-  if (head < 0) return lines;
-  const columns = cellsOf(lines[head]).length;
+  // sizes of a class alone name no column of the ingredients
+  const isSizes = (l: Mapped): boolean => cellsOf(l).length > 1 && cellsOf(l).every((c) => SIZE_ALONE.test(c.trim()));
+  const head = lines.findIndex((l) => (HEAD_WORD.test(l.text) && cellsOf(l).length > 2) || isSizes(l));
+  const first = lines[head];
+  if (!first) return lines;
+  const columns = cellsOf(first).length + (isSizes(first) ? 1 : 0);
   const isRow = (l: Mapped): boolean => {
     const cells = cellsOf(l);
     return (
@@ -188,11 +191,13 @@ function aligned(lines: readonly Mapped[]): readonly Mapped[] {
   const firstOther = after.findIndex((l) => !isRow(l));
   const rows = firstOther < 0 ? after.length : firstOther;
   if (rows < 3) return lines;
-  return lines.map((l, n) => (n >= head && n <= head + rows ? l.replace(ROOM, ' | ').replace(/^/, '| ') : l));
+  const bars = (l: Mapped): Mapped => l.replace(ROOM, ' | ').replace(/^/, isSizes(l) ? '|  | ' : '| ');
+  return lines.map((l, n) => (n >= head && n <= head + rows ? bars(l) : l));
 }
 
 /** Columns for several sizes of a class: "| For 6 | For 12". */
 const SIZE_HEAD = String.raw`(?:(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads|k?g (?:of )?flour)?|(?:per|for (?:one|each)) (?:person|head|student|pupil)|(?:the |whole |for (?:the|all) )?(?:group|class|batch|total|all|everyone))`;
+const SIZE_ALONE = new RegExp(`^${SIZE_HEAD}$`, 'i');
 const SIZES = new RegExp(String.raw`\|\s*${SIZE_HEAD}\s*\|\s*${SIZE_HEAD}\s*\|?\s*$`, 'i');
 
 /** The amounts of one piece before those of the class: "| Per bread | x 12 |". */

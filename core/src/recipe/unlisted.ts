@@ -19,7 +19,7 @@ const GREASING =
 const DUSTING =
   /\b(?:floured|dusted|dust(?:ing)?|sprinkle(?:d)?)\b[^.]*?\b(?:surface|bench|board|worktop|work surface|table|counter|pin|flour)\b|\bflour (?:the|a|your) (?:bench|board|surface|worktop|table|pin)|\b(?:surface|bench|board|worktop|table|counter) (?:lightly )?(?:dusted|sprinkled|floured) with [\p{L}-]+(?: (?:flour|meal))?/iu;
 const BRUSHING =
-  /\b(?:brush|smear|drizzl|spread|rub|dot|slather|paint|bast|appl)(?:e|ed|y|ying|ing|s)?\b[^.]*?\b((?:melted |soft |garlic |herb |clarified |olive )*(?:butter|ghee|oil|honey))\b/i;
+  /\b(?:brush|smear|drizzl|spread|rub|dot|slather|paint|bast|appl)(?:e|ed|y|ying|ing|s)?\b[^.]*?\b((?:(?:melted|soft(?:ened)?|warm|garlic|herb|chilli|clarified|browned|salted|toasted|olive|sesame|walnut|peanut|groundnut|coconut|mustard|rapeseed|sunflower|vegetable) )*(?:butter|ghee|oil|honey))\b/i;
 
 /** "Butter them while hot", "butter, fold": the fat is the verb. */
 const BUTTERING = /(?:^|[,;] |\band )(butter|oil)(?=$|[,;.]| (?:it|them|the|each|while|when|as)\b)/i;
@@ -55,8 +55,9 @@ function unlistedOutside(
     if (!brush || (d.action !== 'cook' && GREASING.test(d.text))) continue;
     const food = findFood(brush[1] ?? '') ?? foodById('butter');
     const told = brush[1]?.toLowerCase();
-    if (d.action === 'fill') found.push({ food, use: 'layer', gPerPiece: 6, from: brush[0], told });
-    if ((d.action === 'finish' && drafts.indexOf(d) > cooked) || d.action === 'cook')
+    const isEarly = d.action === 'finish' && drafts.indexOf(d) < cooked;
+    if (d.action === 'fill' || isEarly) found.push({ food, use: 'layer', gPerPiece: 6, from: brush[0], told });
+    if ((d.action === 'finish' && !isEarly) || d.action === 'cook')
       found.push({ food, use: 'finish', gPerPiece: 4, from: brush[0], told });
   }
   return found;
@@ -71,7 +72,7 @@ function strewn(ingredients: readonly Ingredient[], drafts: readonly StepDraft[]
     const [from] = STREWING.exec(d.text) ?? [];
     for (const { food, words } of foodsIn(saidIn(from ?? ''))) {
       const isListed = listed.has(food.id) || ingredients.some((i) => i.name.includes(words));
-      if (isListed || ['water', 'flour', 'salt'].includes(food.role)) continue;
+      if (isListed || ['water', 'flour'].includes(food.role)) continue;
       listed.add(food.id);
       found.push({ food, use: 'finish', gPerPiece: 2, from: from ?? '' });
     }

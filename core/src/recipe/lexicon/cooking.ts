@@ -15,6 +15,7 @@ export const COOK = phrases`
   toast
   sear
   sizzle
+  (?<=^|[;,.] )(?:(?:over|on|onto) (?:a|the) )?(?:open |gas |naked )*flame(?= *:? *\d+(?:\.\d+)? ?(?:s|sec|min)\b)
   ^ puff(?= (?:\d|on|over|it|them|with|by))
   lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)
   brown > (?:on|for)

@@ -38,7 +38,7 @@ export const RUB = phrases`
   work (?:the )?(?:cold |soft )?{fat} in(?:to)? > the (?:\w+ )?flours?\b
   (?:work|blend) (?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
   cut (?:the )?(?:cold )?(?:butter|lard|fat|shortening) into
-  cut in > (?:\d+ ?g|(?:the )?(?:cold )?(?:butter|lard|fat))\b
+  cut in > (?:\d+ ?g|(?:the )?(?:cold |vegetable )?(?:butter|lard|fat|shortening|dripping|suet))\b
   crumble (?:the )?(?:cold )?{fat} into
   rub(?:bing)?(?: \w+){0,4}? (?:in|into|with)
   rub

@@ -128,7 +128,7 @@ ther 20 min. Roll out to a diameter of
 on the first and 60 sec. on the second
 side.`,
     pct: { 'wheat flour': 100, water: 62, salt: 2, 'fresh yeast': 3 },
-    kinds: 'mix knead rest divide ball rest roll cook',
+    kinds: 'mix knead proof divide ball rest roll cook',
     rests: [45, 20],
     cook: [80, 60],
     pieceG: 101,
@@ -211,7 +211,7 @@ roll 20cm, 1 min + 45 sec, towel!
 if sticky: more flour on the pin`,
     pct: { flour: 100, water: 62.5, salt: 2, 'inst. yeast': 0.5 },
     // what is let be rests, as in the lots before: written as a proof at first
-    kinds: 'mix knead rest ball rest roll cook',
+    kinds: 'mix knead proof ball rest roll cook',
     rests: [80, 15],
     cook: [60, 45],
     pieceG: 95,

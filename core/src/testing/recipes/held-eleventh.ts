@@ -145,7 +145,7 @@ roll ~20cm, turn as you go
 screaming hot pan: 1 min, flip, 45 sec
 eat straight away :)`,
     pct: { flour: 100, water: 64, salt: 2, yeast: 1.2 },
-    kinds: 'mix rest knead rest ball rest roll cook',
+    kinds: 'mix rest knead proof ball rest roll cook',
     rests: [10, 60, 15],
     cook: [60, 45],
     allergens: ['gluten', 'wheat'],

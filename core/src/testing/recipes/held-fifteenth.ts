@@ -179,7 +179,7 @@ screaming hot pan 1 min, flip, 45 secs
 butter optional lol`,
     // written as "flour": of which kind is told behind the comma
     pct: { 'strong flour': 100, water: 65, salt: 2, yeast: 1 },
-    kinds: 'mix knead rest divide ball rest roll cook',
+    kinds: 'mix knead proof divide ball rest roll cook',
     rests: [60, 15],
     cook: [60, 45],
     pieceG: 102,

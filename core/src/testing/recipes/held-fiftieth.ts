@@ -28,7 +28,7 @@ You need:
 
 Contains: wheat, milk.`,
     pct: { 'plain flour': 100, salt: 2, 'instant yeast': 1.5, sugar: 2.5, 'warm milk': 60, 'soft butter': 7.5 },
-    kinds: 'mix knead rest divide ball rest roll cook finish',
+    kinds: 'mix knead proof divide ball rest roll cook finish',
     rests: [60, 10],
     cook: [90, 90],
     allergens: ['gluten', 'milk', 'wheat'],
@@ -138,7 +138,7 @@ Whisk to a batter. Rest 1 hour. 80 g of batter per galette, spread to 24 cm. Hot
     manner: 'one paragraph',
     text: `This is how Ilse did it at the mill: five hundred grams of rye flour and the same of wheat, six hundred and eighty grams of water, twenty of salt, two hundred of sourdough. Mix it well with a wooden spoon, let it stand three hours, stir it down and let it stand one hour more. Take pieces of a hundred and twenty grams, roll them in flour and press them flat to sixteen centimetres. Bake them straight away on the hot plate, three minutes on the one side and two on the other.`,
     pct: { 'rye flour': 50, 'wheat flour': 50, water: 68, salt: 2, sourdough: 20 },
-    kinds: 'mix rest mix rest divide shape cook',
+    kinds: 'mix proof mix proof divide shape cook',
     rests: [180, 60],
     cook: [180, 120],
     allergens: ['gluten', 'wheat'],

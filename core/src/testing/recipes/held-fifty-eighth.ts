@@ -49,7 +49,7 @@ Flour 150 g / water 95 g / salt 3 g / oil 5 g / instant yeast 1 g
 
 Take home: the sheet, your second bread, a big grin.`,
     pct: { flour: 100, water: 63.3, salt: 2, oil: 3.3, 'instant yeast': 0.7 },
-    kinds: 'mix knead rest divide ball rest roll cook',
+    kinds: 'mix knead proof divide ball rest roll cook',
     rests: [45, 10],
     cook: [70, 50],
   },
@@ -105,7 +105,7 @@ Divide into 12. Roll 15 cm. Cook 30 seconds, flip, 30 seconds, flip, 10 seconds.
     text: `Ciabatta-style griddle breads – flour 100, water 78, salt 2, yeast 0.5, olive oil 3. Mix, wait 30 min, fold; wait 30 min, fold; wait 60 min. Tip out on flour, cut 120 g rectangles, rest 20 min. Griddle 200 °C, 3 min a side.`,
     pct: { flour: 100, water: 78, salt: 2, yeast: 0.5, 'olive oil': 3 },
     // no rolling is told
-    kinds: 'mix rest fold rest fold rest divide rest roll cook',
+    kinds: 'mix proof fold proof fold proof divide rest roll cook',
     rests: [30, 30, 60, 20],
     cook: [180, 180],
     pieceG: 120,
@@ -132,7 +132,7 @@ fresh yeast ........ 2
     manner: 'one paragraph',
     text: `We start on Friday evening: 500 g of strong flour, 350 g of cold water, 10 g of salt and just 1 g of yeast go into a tub, get a quick stir and are left on the counter overnight. On Saturday morning the dough is tipped out, divided into six and rounded. After half an hour the rounds are stretched to 20 cm and go on the hottest part of the griddle for two minutes, then are flipped for one more.`,
     pct: { 'strong flour': 100, 'cold water': 70, salt: 2, yeast: 0.2 },
-    kinds: 'mix rest divide ball rest shape cook',
+    kinds: 'mix proof divide ball rest shape cook',
     rests: [600, 30],
     cook: [120, 60],
     allergens: ['gluten', 'wheat'],

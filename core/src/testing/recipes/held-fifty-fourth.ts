@@ -294,7 +294,7 @@ Stir, knead 5 min, rest 20 min. Divide into 8. Roll 15 cm. Hot pan, 45 s a side.
     manner: 'parts by vessel',
     text: `Grandmother's cup held three handfuls. Flour: five cups. Lukewarm milk: one cup. Lukewarm water: one cup. Yeast: a piece like a walnut. Salt: a spoon. She kneaded it on the kitchen table until it sang, about ten minutes, and put it by the stove for an hour. Then twelve balls, a short rest of ten minutes, rolled with a bottle to the size of a plate, and on to the stove plate, a minute and a half each side.`,
     pct: { flour: 100 },
-    kinds: 'mix knead rest ball rest roll cook',
+    kinds: 'mix knead proof ball rest roll cook',
     rests: [60, 10],
     cook: [90, 90],
     allergens: ['gluten', 'milk', 'wheat'],

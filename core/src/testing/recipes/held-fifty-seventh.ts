@@ -74,7 +74,8 @@ Layers: 30 g oil, 3 g salt, 60 g spring onions
     pct: { 'flour T55': 100, water: 60, 'olive oil': 6, salt: 2, sugar: 1.5, 'dry yeast': 0.8 },
     kinds: 'mix knead proof divide ball rest roll fill cook',
     rests: [60, 20],
-    cook: [144, 96],
+    // what lies open under a lid is not turned
+    cook: [240],
     pieceG: 105,
     allergens: ['gluten', 'wheat'],
   },

@@ -148,7 +148,7 @@ Spiral 3' + 5'. Bulk 90'. 160 g. Ball. 30'. Stretch to 30 cm. Saj, 50" a side.`,
     manner: 'one paragraph',
     text: `My neighbour Petra makes these on the barbecue: she stirs 350 g of bread flour with 7 g of salt, 4 g of quick yeast and a spoonful of za'atar, adds 235 g of warm water and works it for about five minutes until it is smooth. It sits in the sun for an hour. She pulls it into six, shapes them into balls, lets them relax for ten minutes, flattens them with her hands to about 15 cm and lays them straight on the oiled bars, two minutes on one side and a minute and a half on the other.`,
     pct: { 'bread flour': 100, salt: 2, 'quick yeast': 1.1, 'warm water': 67.1 },
-    kinds: 'mix knead rest divide ball rest shape cook',
+    kinds: 'mix knead proof divide ball rest shape cook',
     rests: [60, 10],
     cook: [120, 90],
     allergens: ['gluten', 'sesame', 'wheat'],
@@ -224,7 +224,7 @@ two and pat each to a round half an inch
 thick. Cut in quarters. Bake on a moderate
 girdle, six minutes to each side.`,
     // by the density that the table has of buttermilk
-    pct: { 'plain flour': 100, buttermilk: 60.1 },
+    pct: { 'plain flour': 100, buttermilk: 64.5 },
     kinds: 'mix divide shape divide cook',
     rests: [],
     cook: [360, 360],

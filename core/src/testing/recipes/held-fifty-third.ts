@@ -96,7 +96,7 @@ Rest 15'
 Press 15 cm
 Griddle 2' + 2'`,
     pct: { 'teff flour': 30, 'white flour': 70, water: 68, salt: 2, yeast: 1 },
-    kinds: 'mix rest divide ball rest shape cook',
+    kinds: 'mix proof divide ball rest shape cook',
     rests: [60, 15],
     cook: [120, 120],
     allergens: ['gluten', 'wheat'],

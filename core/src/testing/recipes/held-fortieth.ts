@@ -135,7 +135,7 @@ Mix 3 min · knead 3 min · rest 20 min · 70 g pieces · round · rest 10 min �
     manner: 'one paragraph',
     text: `This is a two-day dough. On day one, mix 800 g bread flour, 200 g spelt flour, 680 g cold water, 22 g salt and 3 g dry yeast for six minutes, let it stand for an hour and put it in the fridge for 16 hours. On day two, take it out, divide it straight away into 125 g pieces, round them and let them warm up for 90 minutes. Stretch to 20 cm and griddle for 80 seconds, turn, 60 seconds.`,
     pct: { 'bread flour': 80, 'spelt flour': 20, 'cold water': 68, salt: 2.2, 'dry yeast': 0.3 },
-    kinds: 'mix rest chill divide ball temper shape cook',
+    kinds: 'mix proof chill divide ball temper shape cook',
     rests: [60, 960, 90],
     cook: [80, 60],
     pieceG: 125,

@@ -229,7 +229,7 @@ in a warm place 1 hour. Pour a ladleful on to a
 hot greased bakestone and spread out thinly. Cook
 about 2 minutes, turn and cook 1 minute more.`,
     pct: { 'fine oatmeal': 66.7, 'plain flour': 33.3, yeast: 2.1, 'tepid water': 125.2 },
-    kinds: 'mix rest divide shape cook',
+    kinds: 'mix proof divide shape cook',
     rests: [60],
     cook: [120, 60],
   },

@@ -257,7 +257,7 @@ Mix, knead 4 min, rest 20 min. Divide into 10. Roll 8 in. Skillet 45 s per side.
     text: `Any bowl: 4 bowls flour, 1 bowl milk, 1 bowl water, 1/2 bowl oil, 1 egg, 2 tsp salt, 1 sachet yeast. Knead 10 minutes, leave 1 hour, 16 balls, leave 20 minutes, open to 16 cm, cook on the sač 2 minutes each side.`,
     pct: { flour: 100 },
     // what is opened by nobody's pin is shaped
-    kinds: 'mix knead rest ball rest shape cook',
+    kinds: 'mix knead proof ball rest shape cook',
     rests: [60, 20],
     cook: [120, 120],
     allergens: ['egg', 'gluten', 'milk', 'wheat'],

@@ -153,7 +153,7 @@ Subject: dough
 
 Hello all, here is the dough for Sunday: bread flour 800 g, spelt flour 200 g, water 700 g, salt 20 g, fresh yeast 8 g. Mix for 4 minutes, leave for 30 minutes, give it a fold, leave for another 30 minutes, fold once more and leave for an hour. Divide at 140 g into 12, round loosely. After 20 minutes stretch to 22 cm. Very hot griddle, 80 seconds, flip, 60 seconds. Regards, J.`,
     pct: { 'bread flour': 80, 'spelt flour': 20, water: 70, salt: 2, 'fresh yeast': 0.8 },
-    kinds: 'mix rest fold rest fold rest divide ball rest shape cook',
+    kinds: 'mix proof fold proof fold proof divide ball rest shape cook',
     rests: [30, 30, 60, 20],
     cook: [80, 60],
     pieceG: 140,

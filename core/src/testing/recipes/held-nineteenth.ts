@@ -148,7 +148,7 @@ on each side.`,
 540 g flour, 345 g water, 11 g salt, 5 g yeast, 16 g oil
 A weighs and mixes (5 min). B kneads (8 min). Then the dough rests for 45 minutes. C divides it into 9 and all three make balls. The balls rest 10 minutes. Everybody rolls three to 20 cm and cooks them: 1 minute, turn, 45 seconds.`,
     pct: { flour: 100, water: 63.9, salt: 2, yeast: 0.9, oil: 3 },
-    kinds: 'mix knead rest divide ball rest roll cook',
+    kinds: 'mix knead proof divide ball rest roll cook',
     rests: [45, 10],
     cook: [60, 45],
     pieceG: 99,

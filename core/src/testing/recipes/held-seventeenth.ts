@@ -8,7 +8,7 @@ export const SEVENTEENTH: readonly RecipeText[] = [
 450 g flour; 290 g water; 9 g salt; 5 g instant yeast; 15 g oil
 Mix; knead 8 minutes; cover, warm place, about 1 hour. No knocking back needed. Divide into 8; balls; 10 minutes. Roll to 20 cm; no second proof. Hot dry pan, 45 seconds a side.`,
     pct: { flour: 100, water: 64.4, salt: 2, 'instant yeast': 1.1, oil: 3.3 },
-    kinds: 'mix knead rest divide ball rest roll cook',
+    kinds: 'mix knead proof divide ball rest roll cook',
     rests: [60, 10],
     cook: [45, 45],
     pieceG: 93,

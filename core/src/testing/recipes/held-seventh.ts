@@ -151,7 +151,7 @@ utes each side.`,
 Mix 4 min slow, 6 min fast. Rest 45 min. Weigh 110 g pieces, round, rest 10 min. Roll out 3 mm. Griddle 1,5 min per side.`,
     pct: { 'flour type': 100, water: 62, salt: 2, 'fresh yeast': 1.25, oil: 3 },
     // written as "mix knead"; slow and fast in one clause are one mix, as in the lots before
-    kinds: 'mix rest divide ball rest roll cook',
+    kinds: 'mix proof divide ball rest roll cook',
     rests: [45, 10],
     cook: [90, 90],
     pieceG: 110,

@@ -155,7 +155,7 @@ Stir together quickly, turn out, pat into a round 2 cm thick and cut into quarte
     manner: 'a web page',
     text: `<div class="post"><h1>No-knead skillet flatbreads</h1><p>Prep 10 min &bull; Rest overnight &bull; Makes 6</p><h2>You will need</h2><ul><li>400 g bread flour</li><li>300 g water</li><li>8 g salt</li><li>2 g instant yeast</li></ul><h2>Method</h2><p>The night before, stir everything together, cover and leave at room temperature for 10 to 12 hours.</p><p>The next day, tip the dough onto a floured board, divide into 6 and shape into rough balls. Leave for 30 minutes.</p><p>Stretch each to 16 cm and cook in a hot dry skillet for 2 minutes per side.</p></div>`,
     pct: { 'bread flour': 100, water: 75, salt: 2, 'instant yeast': 0.5 },
-    kinds: 'mix rest divide ball rest shape cook',
+    kinds: 'mix proof divide ball rest shape cook',
     rests: [660, 30],
     cook: [120, 120],
     allergens: ['gluten', 'wheat'],

@@ -91,7 +91,7 @@ Medium griddle, 70 seconds, turn, 60 seconds.`,
 Day 1: mix and knead 6 minutes, leave 1 hour at room temperature, then chill for 18 hours.
 Day 2: take the dough out of the fridge 90 minutes before you need it. Divide into 8, ball, rest 20 minutes, roll and cook 60 s a side.`,
     pct: { flour: 100, water: 68, salt: 2, yeast: 0.4 },
-    kinds: 'mix knead rest chill temper divide ball rest roll cook',
+    kinds: 'mix knead proof chill temper divide ball rest roll cook',
     rests: [60, 1080, 90, 20],
     cook: [60, 60],
     pieceG: 103.4,

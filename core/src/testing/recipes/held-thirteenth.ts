@@ -144,7 +144,7 @@ Mix to a dough, knead five minutes, let it sit fifteen minutes. Divide into six,
 Flour 0,6 kg / Water 0,38 l / Salt 0,012 kg / Yeast 0,009 kg / Oil 0,03 l
 Kneading time: 9 min. Resting time in bulk: 45 min. Weight of the pieces: 100 g. Resting time of the pieces: 15 min. Diameter: 22 cm. Baking time: 1,5 min + 1 min on the plate.`,
     pct: { flour: 100, water: 63.3, salt: 2, yeast: 1.5, oil: 4.6 },
-    kinds: 'mix knead rest divide rest roll cook',
+    kinds: 'mix knead proof divide rest roll cook',
     rests: [45, 15],
     cook: [90, 60],
     pieceG: 100,

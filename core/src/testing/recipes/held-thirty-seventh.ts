@@ -197,7 +197,7 @@ hour in a warm room. Make 8 balls, let stand
 again 2O minutes, roll out 18 cm, prick well.
 Bake on the dry plate 2 minutes on every side.`,
     pct: { 'rye flour': 50, 'wheat flour': 50, water: 66, salt: 2, yeast: 3, caraway: 1 },
-    kinds: 'mix knead rest ball rest roll cook',
+    kinds: 'mix knead proof ball rest roll cook',
     rests: [60, 20],
     cook: [120, 120],
     allergens: ['gluten', 'wheat'],

@@ -219,7 +219,7 @@ out on a board dusted with barley meal, pat out
     manner: 'words for numbers',
     text: `To five hundred grams of flour take three hundred and thirty of water, ten of salt and eight of fresh yeast. Mix for six minutes. Leave for one hour. Divide into seven. Shape into balls. Leave for twenty minutes. Roll to twenty centimetres. Griddle: seventy-five seconds on side one, fifty seconds on side two.`,
     pct: { flour: 100, water: 66, salt: 2, 'fresh yeast': 1.6 },
-    kinds: 'mix rest divide ball rest roll cook',
+    kinds: 'mix proof divide ball rest roll cook',
     rests: [60, 20],
     cook: [75, 50],
     allergens: ['gluten', 'wheat'],

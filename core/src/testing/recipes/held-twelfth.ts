@@ -114,7 +114,7 @@ place for one hour. Divide into eight
 and roll out thin. Bake upon a hot grid-
 dle one minute each side.`,
     pct: { flour: 100, lard: 6.25, salt: 3.1, yeast: 3.1 },
-    kinds: 'mix mix mix knead rest divide roll cook',
+    kinds: 'mix mix mix knead proof divide roll cook',
     rests: [60],
     cook: [60, 60],
     allergens: ['gluten', 'wheat'],

@@ -36,7 +36,7 @@ Malt syrup ......... 10 g (1 %)
 
 Mix: 5 min. Knead: 8 min. Rest: 50 min. Divide: 105 g. Round. Rest: 15 min. Roll: 20 cm. Bake: 60 s, turn, 45 s.`,
     pct: { 'wheat flour': 100, water: 64, salt: 2, 'fresh yeast': 1.5, 'malt syrup': 1 },
-    kinds: 'mix knead rest divide ball rest roll cook',
+    kinds: 'mix knead proof divide ball rest roll cook',
     rests: [50, 15],
     cook: [60, 45],
     pieceG: 105,

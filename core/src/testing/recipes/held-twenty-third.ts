@@ -225,7 +225,7 @@ for 2 to 3 minutes; turn and cook the other side for
 2 minutes.`,
     pct: { 'fine oatmeal': 50, 'plain flour': 50, 'fresh yeast': 6.25 },
     // creaming the yeast is a step, as in the lots before: written as the waking alone
-    kinds: 'mix bloom mix rest divide shape cook',
+    kinds: 'mix bloom mix proof divide shape cook',
     rests: [10, 60],
     cook: [150, 120],
     allergens: ['gluten', 'milk', 'wheat'],

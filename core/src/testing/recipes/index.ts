@@ -63,6 +63,8 @@ import { SIXTY_FIRST } from './held-sixty-first.ts';
 import { SIXTY_SECOND } from './held-sixty-second.ts';
 import { SIXTY_THIRD } from './held-sixty-third.ts';
 import { SIXTY_FOURTH } from './held-sixty-fourth.ts';
+import { SIXTY_FIFTH } from './held-sixty-fifth.ts';
+import { SIXTY_SIXTH } from './held-sixty-sixth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -132,6 +134,8 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SIXTY_SECOND,
   ...SIXTY_THIRD,
   ...SIXTY_FOURTH,
+  ...SIXTY_FIFTH,
+  ...SIXTY_SIXTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
