@@ -94,7 +94,7 @@ const withLid = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
       : d,
   );
 
-/** What is boiled or mashed cools before it meets the flour: that is no rest of a dough. */
+/** What is boiled or mashed cools before it meets the flour: that is prepared, and its cooling no rest of a dough. */
 const withoutCooling = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   const flour = drafts.findIndex((d) => /\b(?:flours?|dough|everything|all)\b/i.test(d.text));
   const isCooling = (d: StepDraft, n: number): boolean =>
@@ -103,7 +103,14 @@ const withoutCooling = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
     /\bcool\b/i.test(d.text) &&
     n < flour &&
     /\b(?:mash|boil|steam|roast)/i.test(drafts[n - 1]?.text ?? '');
-  return drafts.filter((d, n) => !isCooling(d, n));
+  return drafts.flatMap((d, n): readonly StepDraft[] => {
+    const next = drafts[n + 1];
+    if (isCooling(d, n)) return [];
+    const cools = next !== undefined && isCooling(next, n + 1);
+    const isBeside = n < flour && d.action === 'mix' && (cools || /\bmash\b.*\bcools?\b/i.test(d.text));
+    const spans = cools ? [...d.spans, ...next.spans] : d.spans;
+    return [isBeside ? { ...d, action: 'job', isBeside, spans } : d];
+  });
 };
 
 /** "Turn it once to coat" in its bowl: nothing is cooked before there are pieces, and no cold dough comes up. */

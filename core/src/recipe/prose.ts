@@ -27,7 +27,7 @@ const AS_MUCH = /\b(?:as much|enough|sufficient) ((?:[\p{L}-]+ ){1,2}?)(?=as\b|t
 /** "a little fresh yeast": how much is not told, and usual. */
 const SOME = /\b(?:a little|some|a bit of) ((?:[\p{L}'’-]+\s?){1,3})/giu;
 /** "2 eggs", "1 chopped onion": what is counted. */
-const COUNTED = /(?<![\d/] ?|\d[.,])\b\d{1,2} ((?:[\p{L}-]+ ?){1,3})/giu;
+const COUNTED = /(?:(?<![\d/] ?|\d[.,])\b\d{1,2}|(?<!\d ?)(?:1\/2|½)) ((?:[\p{L}-]+ ?){1,3})/giu;
 
 /** "10 onion breads" are no onions: the last word, or the last two, name what is counted. */
 function isCountable(words: string): boolean {

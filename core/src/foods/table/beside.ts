@@ -9,6 +9,7 @@ export const BESIDE: readonly Food[] = [
   }),
   food('lemon-juice', 'other', 'lemon juice | lime juice', per100(0.2, 0, 2.5, 0.3, 0.4, 0), 6, {
     gPerCup: 240,
+    unitG: 45,
     waterPct: 91,
   }),
   food('wine', 'other', 'white wine', per100(0, 0, 2.6, 0, 0.1, 0), 6, {

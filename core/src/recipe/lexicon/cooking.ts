@@ -64,6 +64,8 @@ export const FINISH = phrases`
 
 /** What is read, and is no step of a bread: holes against blisters, the same once more, tidying. */
 export const ASIDE = phrases`
+  (?:brush|oil|grease|butter|wipe) (?:the|your) (?:hot |dry )?{pan}(?: lightly| well)?(?: with (?:a |some )?(?:little |thin film of )?(?:\w+ ){0,2}?(?:{fat}|paper|cloth))? $
+  fill (?:it |them |each )?with (?:anything|whatever|your favou?rite)
   prick
   dock
   cook (?:the|your) (?:rest|others?|remaining)
@@ -82,6 +84,7 @@ export const ASIDE = phrases`
 `;
 
 export const SERVE = phrases`
+  split(?: (?:them|it|open|warm|hot))*(?: and|,) (?:fill|stuff|serve|butter|eat)
   serve
   eat
   enjoy

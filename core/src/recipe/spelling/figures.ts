@@ -49,6 +49,11 @@ export const FIGURES: readonly Spelling[] = [
   [/(\d+)\s*['′](?=\s|[/,;.+)]|$)/g, '$1 min'],
   [/\b(?:the )?(?:finely )?(?:grated )?zest of (\d+(?:\/\d)?) (lemon|lime|orange)s?\b/gi, '$1 $2 zest'],
   [
+    /\b(?:the )?(?:freshly )?(?:squeezed )?juice (?:of|from) (\d+(?:\/\d)?|half an?|[½¼]) (lemon|lime)s?\b/gi,
+    '$1 $2 juice',
+  ],
+  [/\b(?:the )?(zest|juice) of an? (lemon|lime)\b/gi, '1 $2 $1'],
+  [
     /(?<![\d./])(\d+(?:\.\d+)?) ?\/ ?(\d+(?:\.\d+)?) ?\/ ?(\d+(?:\.\d+)?) ?(seconds?|secs?|s|min(?:utes?)?)\b/gi,
     '$1 $4, $2 $4, $3 $4',
   ],

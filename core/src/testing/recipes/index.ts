@@ -65,6 +65,7 @@ import { SIXTY_THIRD } from './held-sixty-third.ts';
 import { SIXTY_FOURTH } from './held-sixty-fourth.ts';
 import { SIXTY_FIFTH } from './held-sixty-fifth.ts';
 import { SIXTY_SIXTH } from './held-sixty-sixth.ts';
+import { SIXTY_SEVENTH } from './held-sixty-seventh.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -136,6 +137,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SIXTY_FOURTH,
   ...SIXTY_FIFTH,
   ...SIXTY_SIXTH,
+  ...SIXTY_SEVENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
