@@ -25,7 +25,7 @@ import { withProof } from './join-drafts.ts';
 import { sentencesOf } from './sentences.ts';
 import { byTheKilo, inWhole } from './per-measure.ts';
 import { addUnlisted, heldBack, namedToAvoid } from './unlisted.ts';
-import { usedByMethod } from './uses.ts';
+import { usedByMethod, withFlourInDough } from './uses.ts';
 
 const MOST_INGREDIENTS = 60;
 
@@ -45,7 +45,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
     if (!one) notUnderstood.push(line);
     return one ?? [];
   });
-  const listed = weighedByFlour(withoutShares(byTheKilo(read)), facts);
+  const listed = weighedByFlour(withoutShares(byTheKilo(withFlourInDough(read))), facts);
   const told = draftsOf(parts.method, listed);
   const lines = usedByMethod(listed, told.drafts);
   if (lines.some((l) => /cup|spoon|tsp|tbsp|\bc\b/i.test(l.amountText)))

@@ -68,8 +68,8 @@ const BY_FEEL =
   /\b(as needed|if needed|as required|enough (?:\w+ )?to|or more|or so|to make a (?:soft )?dough|approximately|roughly|about)\b/i;
 const ANY_DEGREES = /\d{2,3}\s*°?\s*[CF]\b/g;
 const DEGREES = /(\d{2,3})\s*°?\s*C\b/;
-const HALVED = /\b(?:plus|and)\s+(?:(?:a little|some|a bit|extra|more)\s*)+(?:\w+\s+)?(?=for|to)/i;
-const PLUS_AMOUNT = /\b(?:plus|\+|and)\s+(?:(?:an )?extra\s+)?(?=(?:\d|½|¼|¾)[^,]*\b(?:for|to) )/i;
+const HALVED = /(?:\b(?:plus|and)|\+)\s+(?:(?:a little|some|a bit|extra|more)\s*)+(?:\w+\s+)?(?=for|to)/i;
+const PLUS_AMOUNT = /(?:\b(?:plus|and)|\+)\s+(?:(?:an )?extra\s+)?(?=(?:\d|½|¼|¾)[^,]*\b(?:for|to) )/i;
 
 /**
  * The ingredients of one line, mostly one; "plus more for dusting" is a second. `use` is that of the part of the recipe where the line
@@ -118,7 +118,7 @@ function splitExtras(line: Mapped): readonly Mapped[] {
   const m =
     PLUS_AMOUNT.exec(text) ??
     HALVED.exec(text) ??
-    /,?\s*\(?\bplus (?:more|extra|a little back|a little)\b\s*(?=for|to)|,\s*(?:and |with )?(?:(?:a little|some) )?(?:more|extra)\b\s*(?=for|to)/i.exec(
+    /,?\s*\(?(?:\bplus|\+) (?:more|extra|a little back|a little)\b\s*(?=for|to)|,\s*(?:and |with )?(?:(?:a little|some) )?(?:more|extra)\b\s*(?=for|to)/i.exec(
       text,
     );
   return m

@@ -58,6 +58,8 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
       return last &&
         (/^(?:at )?(?:about )?\d{1,3} ?°/.test(p.text) ||
           (HOW_IT_IS.test(p.text) && !findFood(p.text)) ||
+          // ", plus 4 tbsp for the layers" is more of the same
+          (/^(?:plus|\+) [^,]*\b(?:for|to)\b/i.test(p.text) && !findFood(p.text)) ||
           /^or\b/i.test(p.text))
         ? [...list.slice(0, -1), Mapped.join([last, p], ', ')]
         : [...list, p];

@@ -114,7 +114,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /(?:^|[,;.] )(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch)/im.exec(
       text,
     ) ??
-    /\b(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?batter (?:per|a|for each)\b/i.exec(text) ??
+    /\b(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?batter (?:per|a|for (?:each|every|one))\b/i.exec(text) ??
     /\b(?:drop|pour|ladle|spoon) (?:in |on )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?batter\b/i.exec(
       text,
     ) ??

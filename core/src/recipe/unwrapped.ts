@@ -16,7 +16,7 @@ const LEADS_ON =
 const COLUMNS = /\S\s{2,}\S|\.{2}/;
 const LABEL = /^\p{Lu}[\p{L} ]{2,20}:/u;
 const AMOUNT_FIRST = /^[\d½¼¾⅓⅔⅛]/;
-const PREPOSITION_LAST = /\b(?:an?|the|of|in|into|to|for|with|on|at|by|about|each)$/i;
+const PREPOSITION_LAST = /\b(?:an?|the|of|in|into|to|for|with|on|at|by|about|each|every|per)$/i;
 const QUALITY_LAST =
   /\b(?:fresh|dried|dry|instant|strong|plain|olive|baking|warm|cold|hot|lukewarm|melted|soft|sea|fine|coarse|bread|natural|active|ripe|rapeseed|sunflower|vegetable)$/i;
 const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;

@@ -63,6 +63,13 @@ export function usedByMethod(
   });
 }
 
+/** Flour that is told for the bench alone is that of the dough too, where there is no other: nobody makes a bread of none. */
+export function withFlourInDough(lines: readonly ReadIngredient[]): readonly ReadIngredient[] {
+  if (lines.some((l) => l.use === 'dough' && l.food?.role === 'flour')) return lines;
+  const first = lines.findIndex((l) => l.food?.role === 'flour' && l.weight !== undefined);
+  return lines.map((l, n) => (n === first ? { ...l, use: 'dough' } : l));
+}
+
 const MIXED_BESIDE = /\b(?:mix|stir|combine|mash|toss)\b/i;
 /** "Mix the potatoes with the chilli", once the dough is made and before something is filled with "the filling". */
 function isFilling(d: StepDraft, n: number, drafts: readonly StepDraft[]): boolean {

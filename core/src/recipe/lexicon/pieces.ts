@@ -80,6 +80,7 @@ export const DIVIDE = phrases`
 `;
 
 export const COIL = phrases`
+  (?:roll|wind|twist|curl) (?:(?:it|them|this|each|the|every|your) )?(?:(?:strips?|pleats?|rope|one|sheet|length|log) )?(?:up )?(?:in)?to an? {few}(?:coil|spiral|snail|rosette)
   coil
   (?<!\bin a )spiral(?!,? (?:mixer|slow|fast|\d|out))
   snail
@@ -172,6 +173,7 @@ export const SHAPE = phrases`
   (?<=^|[.;,] )(?:1|one|a) ladle(?:ful)?(?: of (?:the )?batter)? > (?:for|per|makes)\b
   ^ ladle $
   ^ spread $
+  pour (?:in |on |out )?(?:about )?\d+ ?g (?:of )?(?:the )?batter
   spread {it} (?:\w+[ -])?(?:thin|out|flat)
   spread (?:with the back|thin|(?:it |them )?out)
   spread (?:it |them )?to > (?:about )?\d

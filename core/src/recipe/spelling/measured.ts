@@ -64,7 +64,8 @@ export const MEASURES: readonly Spelling[] = [
   ],
   [/(\d)\s*(?:grams?|gms?|gr)\b\.?/gi, '$1 g'],
   [/(\d)\s*pounds?\b/gi, '$1 lb'],
-  [/(\d)\s*ounces?\b/gi, '$1 oz'],
+  [/(\d|[½¼¾])\s*(?:ounces?\b|ozs\b\.?)/gi, '$1 oz'],
+  [/(\d|[½¼¾])\s*lbs\b\.?/gi, '$1 lb'],
   [/(\d+) lb (\d+(?:\.\d+)?) oz\b/gi, (_, lb = '', oz = '') => `${16 * Number(lb) + Number(oz)} oz`],
   [
     /(?<=\b(?:scale|divide|pieces? of|balls? of)(?: at| into)? )(\d+(?:\.\d+)?)? ?([½¼¾])? ?oz\b\.?/gi,
@@ -72,6 +73,11 @@ export const MEASURES: readonly Spelling[] = [
   ],
   [/(\d)\s*g\b\.?(?=\s|$|[),/;])/g, '$1 g'],
   [/(\d)\s*(kg|mg|ml|cl|dl|oz|lb|lbs|cm|mm|tsp|tbsp|tbs|l|L)\b/g, '$1 $2'],
+  // a millilitre of batter weighs about a gram (common practice, from memory)
+  [
+    /(\d+(?:\.\d+)?) ?(ml|dl|l) (?:of )?(?:the )?batter\b/gi,
+    (_, n = '', unit = '') => `${Math.round(Number(n) * ({ ml: 1, dl: 100 }[unit.toLowerCase()] ?? 1000))} g of batter`,
+  ],
   [/(\d|[½¼¾])\s*pts?\b\.?/gi, '$1 pint'],
   [/(\d) ?mts?\b\.?/gi, '$1 min'],
   [/(\d{1,3}) nos\b\.?/gi, '$1 pieces'],

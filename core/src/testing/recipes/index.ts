@@ -66,6 +66,7 @@ import { SIXTY_FOURTH } from './held-sixty-fourth.ts';
 import { SIXTY_FIFTH } from './held-sixty-fifth.ts';
 import { SIXTY_SIXTH } from './held-sixty-sixth.ts';
 import { SIXTY_SEVENTH } from './held-sixty-seventh.ts';
+import { SIXTY_EIGHTH } from './held-sixty-eighth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -138,6 +139,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SIXTY_FIFTH,
   ...SIXTY_SIXTH,
   ...SIXTY_SEVENTH,
+  ...SIXTY_EIGHTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

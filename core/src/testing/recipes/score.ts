@@ -208,7 +208,8 @@ function lostAmounts(
       const sizes = [value, (value + Number(least ?? value)) / 2].map((v) => (/mm/i.test(unit) ? v / 10 : v));
       return [diameterCm, 2 * diameterCm, thicknessMm / 10].some((is) => sizes.some((cm) => isNear(cm, is, 0.1)));
     }
-    if (step) return unit.includes('°') || isNear(/^kg$/i.test(unit) ? 1000 * value : value, bread.piece.doughG, 0.1);
+    if (step)
+      return unit.includes('°') || isNear(/^(?:kg|l)$/i.test(unit) ? 1000 * value : value, bread.piece.doughG, 0.1);
     // a line is of one ingredient: what stands beside its amount says it once more in brackets, or adds to it
     // what is shown as not understood before it is no amount of the line
     const before = words
