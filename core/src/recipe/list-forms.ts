@@ -113,7 +113,14 @@ const inPlainWords = (line: Mapped): Mapped =>
     // "60 % hydration": of water; a starter has its own
     .replace(/(?<!\([^)]*)(\d ?%) hydration(?: dough)?\b/gi, '$1 water')
     .replace(/(?<!\([^)]*)\bhydration:? (?:of )?(?=\d+(?:[.,]\d+)? ?%)/gi, 'water ')
-    .replace(new RegExp(`(?<=(?:^|[,;.] ?))all (?:of it )?((?:${COLOUR} )*flour)\\b(?= *[.,;]|$)`, 'gi'), '$1 100 %')
+    .replace(/(?<=\d ?% (?:\p{L}+ ){0,2}\p{L}+) with (?=\d)/giu, ', ')
+    .replace(
+      new RegExp(
+        `(?<=(?:^|[,;.] ?))(?:all (?:of it )?|(?<=%.*)on )((?:(?:${COLOUR}|bread) )*flour)\\b(?= *[.,;]|$)`,
+        'gi',
+      ),
+      '$1 100 %',
+    )
     .replace(/(?<=^|[,;] )((?:plain|strong|white|bread|wholemeal|rye|spelt) flour)(?= *(?:[.;]|$))/i, (flour = '') =>
       /\d ?% water|water \d+(?:[.,]\d+)? ?%/i.test(line.text) || /hydration/i.test(line.text)
         ? `${flour} 100 %`

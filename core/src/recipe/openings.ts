@@ -7,7 +7,7 @@ export const BARE_NOUN =
 const LIST_OPENS = String.raw`(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} /-]{2,34} (?:\([^)\d]*\) )?(?:T\d+ )?\d)`;
 /** "By the mug: ", "Dough for 24: ", "Wraps 8 x 0,1 kg: ". */
 export const LEAD = new RegExp(
-  String.raw`^((?:[^:\d]{2,60}|[^:\d]{3,40} \d{1,3} ?[x×] ?[\d.,]+ ?k?g|[^:\d,]{3,40}, \d{1,3} \p{L}{2,12}|(?:[Dd]ough|[Rr]ecipe|[Ee]nough) for \d{1,3}(?: \w+)?|\d{1,3} (?:wraps|breads|flatbreads|rounds|pieces|pitas|tortillas|naans?))(?:\([^)]*\))?):\s+${LIST_OPENS}`,
+  String.raw`^((?:[^:\d]{2,60}|[^:\d]{3,40} \d{1,3} ?[x×] ?[\d.,]+ ?k?g|[^:\d,]{3,40}, \d{1,3} \p{L}{2,12}|(?:[Dd]ough|[Rr]ecipe|[Ff]ormula|[Ee]nough) for \d{1,3}(?: \w+)?(?: (?:of|at|à) [\d.,]+ ?k?g)?|\d{1,3} (?:wraps|breads|flatbreads|rounds|pieces|pitas|tortillas|naans?))(?:\([^)]*\))?):\s+${LIST_OPENS}`,
   'u',
 );
 export const LONG_LEAD = new RegExp(String.raw`^(\p{L}[^:;,]{2,50}):\s+${LIST_OPENS}`, 'u');
@@ -15,7 +15,7 @@ export const LONG_LEAD = new RegExp(String.raw`^(\p{L}[^:;,]{2,50}):\s+${LIST_OP
 export const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
 /** "Kneading. 10 minutes on the bench.": what a paragraph is about. */
 export const STAGE_LABEL =
-  /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing)|(?:mix|knead|rest|prove|divide|shape|roll|cook) (?:it|them))\. (?=\S)/i;
+  /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing)|(?:mix|knead|rest|prove|divide|shape|roll|cook) (?:it|them))\. (?=\S)|^(shap(?:e|ing)|form(?:ing)?|finish(?:ing)?)(?: ?: | [–—-] )(?=\p{L})/iu;
 export const COLOUR_ALONE =
   /\d.*\b(?:white|brown|strong|plain|dark|light|wheat|wheaten|barley)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light|wheat|wheaten|barley)\.?$/iu;
 /** "…, 10 à 90 g": how many, and how heavy. */

@@ -78,7 +78,8 @@ export function inProse(parts: RecipeParts): RecipeParts {
     const text = normal(sentence);
     for (const pattern of [WITH_MEASURE, NAME_THEN_WEIGHT, UNMEASURED, COUNTED, SOME, AS_MUCH, BEHIND]) {
       for (const m of text.text.matchAll(pattern)) {
-        const words = (m[1] ?? '').split(/\b(?:and|with|to|into|in|on|over|for|then|or|goe?s?|went)\b/)[0] ?? '';
+        const words =
+          (m[1] ?? '').split(/\b(?:and|with|to|into|in|on|over|through|for|then|or|goe?s?|went)\b/)[0] ?? '';
         const length = pattern === BEHIND || pattern === NAME_THEN_WEIGHT ? m[0].length : lengthOf(text.text, m, words);
         const food = findFood(words);
         const use = useAt(text.text, m.index);

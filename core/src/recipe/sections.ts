@@ -207,7 +207,7 @@ class Taking {
     // "First rise. Cover and leave …" is a proof for what it is called
     const isSaid = said.length > 0 && !(/ris|pro/i.test(label[1] ?? '') && said[0] === 'rest');
     if (isSaid) this.headings.push(line.slice(0, label[0].length));
-    return isSaid ? rest : Mapped.join([line.slice(0, label[1]?.length), rest], ': ');
+    return isSaid ? rest : Mapped.join([line.slice(0, (label[1] ?? label[2])?.length), rest], ': ');
   }
 
   /** The line behind a heading, and what the heading changes; undefined where that was all of it, or where it is the title. */
@@ -350,7 +350,7 @@ class Taking {
     // "flour: 200 g, …" is the first of them, where no other is a flour
     if (items.length < 2 || (isFlour(lead[1] ?? '') && !items.some((i) => isFlour(i.text)))) return line;
     const head = line.slice(0, (lead[1] ?? '').length);
-    if (/^(?:(?:dough|recipe|enough) for )?\d/i.test(head.text)) this.facts.push(head);
+    if (/^(?:(?:dough|recipe|formula|enough) for )?\d/i.test(head.text)) this.facts.push(head);
     else if (/^for \w+ (?:breads|pieces|flatbreads|rounds|wraps|people)$/i.test(head.text)) this.facts.push(head);
     else if (this.title === undefined && this.isAtStart) this.takeTitle(head);
     else this.headings.push(head);
@@ -404,6 +404,8 @@ class Taking {
       (isShortFact(text) ||
         // what is said of the times over a list is of the whole: the method tells them once more
         (this.isAtStart && this.facts.length > 0 && TIME_IN_ALL.test(text)) ||
+        // over a list "8 pieces" divides nothing yet
+        (this.isAtStart && this.part !== 'method' && /^\d{1,3} (?:pieces|pcs|portions|wedges)\.?$/i.test(text)) ||
         (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 3))
     ) {
       this.facts.push(body);

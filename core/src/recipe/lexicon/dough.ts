@@ -36,7 +36,7 @@ export const BLOOM = phrases`
 
 export const RUB = phrases`
   work (?:the )?(?:cold |soft )?{fat} in(?:to)? > the (?:\w+ )?flours?\b
-  (?:work|blend) (?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
+  (?:work|blend) (?!(?:it|them|this|everything|all)\b)(?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
   cut (?:the )?(?:cold )?(?:butter|lard|fat|shortening) into
   cut in > (?:\d+ ?g|(?:the )?(?:cold |vegetable )?(?:butter|lard|fat|shortening|dripping|suet))\b
   crumble (?:the )?(?:cold )?{fat} into

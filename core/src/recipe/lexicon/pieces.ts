@@ -35,7 +35,7 @@ export const BALL = phrases`
   (?<=^|[;.] )balls? of > (?:about )?\d
   (?<=^|[;.] )(?:[\w-]+-sized|small|little|tight|equal|even|smooth) balls
   (?<=^|[,;:.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext|[Aa]bout|[Rr]oughly) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
-  (?<=^|[,;/–&-] |\band )balls?(?= *(?:[,;:/.(–-]|$|and\b|tight\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
+  (?<=^|[,;/–&-] |\band |\b[Tt]hey )balls?(?= *(?:[,;:/.(–-]|$|and\b|tight\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
 `;
 
 export const DIVIDE = phrases`
@@ -43,6 +43,7 @@ export const DIVIDE = phrases`
   (?<=^|[,;.] )\d{2,3} ?g(?= ?[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) > (?:about )?\d
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
+  (?:the )?(?:pieces|portions) (?:are|weigh) > (?:about )?\d{2,3} ?g\b
   (?<=^|[;,/] )scale(?= *[;,/.(])
   (?:roll|shape|form|make) (?:out )?(?:{it} )?(?:in)?(?:to )?an? {few}(?:log|sausage|rope|rod|cylinder|snake)(?: [^.;,]{1,20})?(?:,? and(?: then)?|,? then|[,;]) (?:cut|slice|divide|chop|pinch|pull|break)(?: (?:it|this|that|off))?
   divid(?:es?|ing) !> the (?:filling|mixture|topping|cheese|stuffing)\b
@@ -106,7 +107,9 @@ export const FILL = phrases`
   spoon (?:in|on|over) {few}(?:filling|mixture|cheese)
   oil the tops?
   press in > {few}(?:seeds?|sesame|onions?|herbs?|olives|nigella)\b
-  dip (?:it |them |each )?(?:in|into)
+  dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
+  add (?:an?|some|the|1) (?:(?:large|heaped|good|small|little) )?(?:spoon(?:ful)?|tablespoon(?:ful)?|portion|share|bit|ball|little) of (?:the |your )?(?:\w+ )?(?:filling|stuffing|mixture|cheese)
+  add (?:the|some|your) (?:filling|stuffing)
   (?:sprinkle|brush) (?:\w+ ){0,3}?with water and > (?:\w+ )?(?:seeds?|sesame|nigella|scatter|sprinkle|dip)\b
   fill !> the\b
   \d+ g (?:of )?filling (?:each|on each|in each)
@@ -117,7 +120,7 @@ export const FILL = phrases`
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
   spoon (?:\w+ ){0,3}?(?:filling|mixture)
-  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin|to (?:about )?\d|out))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
+  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin\b|to (?:about )?\d|out\b))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
   put (?:\w+ ){0,4}?filling
   (?:place|lay) (?:the |some |a little )?filling
   press (?:the |some )?(?:\w+ )?(?:seeds?|sesame|nigella|onions?|herbs?) in

@@ -2,6 +2,9 @@ import type { Spelling } from './rule.ts';
 import { LARGE, largeValue, MEASURE, NUMBER_WORD, NUMBERS, SMALL, wordValue } from '../number-words.ts';
 import { PASSIVE, STAGES, THIRD, TO_BE_DONE, TOLD, TOLD_VERB, WORK_OF_STAGE } from '../told-words.ts';
 
+/** Into how many parts a word of ordinals cuts a measure. */
+const SHARE_OF: Readonly<Record<string, number>> = { fifth: 5, sixth: 6, eighth: 8, tenth: 10 };
+
 /** Figures: decimal points, words of number, fractions of measures, what a hand takes. */
 export const FIGURES: readonly Spelling[] = [
   // nobody weighs flour by the ton
@@ -141,6 +144,14 @@ export const FIGURES: readonly Spelling[] = [
   [new RegExp(`\\b(?:an? )?quarter (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/4 '],
   [new RegExp(`\\b(?:two|2) thirds (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '2/3 '],
   [new RegExp(`\\b(?:an? )?third (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/3 '],
+  [
+    new RegExp(
+      `\\b(?:(an?|one|two|three|four|five|\\d) )?(fifth|sixth|eighth|tenth)s? (?:of )?(?:an? )?(?=${MEASURE})`,
+      'gi',
+    ),
+    (_, n = '', share = '') =>
+      `${String(Number((Number(/^an?$|^$/i.test(n) ? 1 : wordValue(n)) / (SHARE_OF[share.toLowerCase()] ?? 1)).toFixed(3)))} `,
+  ],
   // what nobody weighs, by how much of it a hand takes
   [/\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:blob|dollop)s? of\b/gi, '1 tbsp of'],
   [

@@ -103,7 +103,7 @@ export const MEASURES: readonly Spelling[] = [
   [/(?<=[a-zA-Z°])\s*\/\s*(?=\d+(?:\.\d+)?\s*(?:oz|lb|g|kg|ml|cups?|tsp|tbsp|fl|°|in|")|[½¼¾⅓⅔⅛])/g, ' / '],
   [/\s{2,}|[^\S ]/g, ' '],
   [
-    /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?(?:\b(?:and|then) (?:a |another )?|, )\d+)(?= (?:on|for) the (?:second|other)\b)/gi,
+    /(\d)(\s*)(seconds?|secs?|s|minutes?|mins?)\b((?:(?!seconds?\b|secs?\b|minutes?\b|mins?\b)[^.])*?(?:\b(?:and|then) (?:a |another )?|, )\d+(?:\.\d+)?(?: ?[½¼¾]| \d\/\d)?)(?= (?:on|for) the (?:second|other)\b)/gi,
     '$1$2$3$4 $3',
   ],
   [
