@@ -1,3 +1,4 @@
+import { withFloursApart } from './flour-shares.ts';
 import { withOwnAmounts } from './list-relations.ts';
 import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS } from './measures.ts';
@@ -24,13 +25,6 @@ const COUNT =
   '(?:\\d+(?:[.,]\\d+)?(?: ?[½¼¾⅓⅔]| \\d\\/\\d)?|[½¼¾⅓⅔]|\\d\\/\\d|an?|one|two|three|four|five|six|half an?|a (?:half|quarter|third) of an?)';
 const VESSEL = `(?:${VESSELS}|${SPOONS}|${HANDS}|${PACKS})`;
 
-/** Of so much of two flours each, by shares in hundredths or by halves. */
-function twoFlours(amount: string, unit: string, shares: readonly (readonly [string, number])[]): string {
-  return shares
-    .map(([kind, pct]) => `${Number(((Number(amount) * pct) / 100).toFixed(3))} ${unit} ${flour(kind)}`)
-    .join(', ');
-}
-
 /** "100:60:2 flour, water, salt": as many names as figures. */
 function inOrder(all: string, figures: string, names: string): string {
   const n = figures.split(/ ?: ?/);
@@ -50,7 +44,7 @@ export function plainList(line: Mapped): Mapped {
 }
 
 const inPlainWords = (line: Mapped): Mapped =>
-  withOwnAmounts(flourFirst(line))
+  withOwnAmounts(withFloursApart(flourFirst(line)))
     .replace(/^[("“]((?:[^()"“”]*,){2,}[^()"“”]*)[)"”]\.?(?= |$)/u, '$1.')
     .replace(/(?<=\p{L}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu, ' ')
     // a column that says how it is: "FLOUR   BREAD   500"
@@ -65,28 +59,6 @@ const inPlainWords = (line: Mapped): Mapped =>
       /^((?:\d+(?:\.\d+)?)(?: ?: ?\d+(?:\.\d+)?)+)[ ,:]+(\p{L}[\p{L} ]+(?:(?:,| and|, and) \p{L}[\p{L} ]+)+)(?=[.;]|$)/iu,
       (all = '', figures = '', names = '') => inOrder(all, figures, names),
     )
-    // "for every 100 of flour (half white, half rye) use 66 of water"
-    .replace(
-      /^for (?:every|each) 100(?: parts)? (?:of )?((?:\p{L}+ )*flour)(?: \(half ([\p{L} ]+?),? (?:and )?half ([\p{L} ]+?)\))?,? (?:use|take|add|you need|there are|we use|i use)? ?((?:about )?\d+(?:[.,]\d+)? (?:parts )?of .+)$/iu,
-      (_, name = '', first = '', second = '', rest = '') =>
-        `${
-          first === ''
-            ? `${name} 100 %`
-            : twoFlours('100', '%', [
-                [first, 50],
-                [second, 50],
-              ])
-        }, ${rest.replace(/(\d) (?:parts )?of /g, '$1 % ')}`,
-    )
-    // "per kilo of flour (70 % white, 30 % rye): 68 % water"
-    .replace(
-      /^(?:per|for|on|to) (?:(?:every|each|an?|one) )?(?:(\d+) ?(k?g)|kg|kilo) (?:of )?flours? \((\d{1,2}) ?% ([\p{L} ]+?)(?:,| and|, and| \+|;) (\d{1,2}) ?% ([\p{L} ]+?)\)[:,]? (?=[^:]*%)/iu,
-      (_, amount = '', unit = '', a = '', first = '', b = '', second = '') =>
-        `${twoFlours(amount === '' ? '1' : amount, unit === '' ? 'kg' : unit, [
-          [first, Number(a)],
-          [second, Number(b)],
-        ])}, `,
-    )
     .replace(/,? (?:all )?measured (?:with|in|by|using) (?:an?|the|any|your) [\p{L} -]{3,16}(?= *(?:[.;,]|$))/giu, '')
     // "for every three cups a teaspoon of salt": behind what it is so much of
     .replace(
@@ -95,20 +67,6 @@ const inPlainWords = (line: Mapped): Mapped =>
         'giu',
       ),
       (_, measure = '', item = '') => `${item} per ${measure}`,
-    )
-    // "per kilo of flour: 680 g water"
-    .replace(
-      /^(?:(?:per|for|on|to) )?(?:(?:every|each|an?|one) )?(?:kg|kilo) (?:of )?((?:\p{L}+ )*flour)(?:[:,]| (?:takes?|needs?|use|add))? (?=[^.;]*\d ?(?:(?:g|ml)\b|%))/iu,
-      (_, name = '') => `1 kg ${name}, `,
-    )
-    // "for each kilo of flour (half white, half rye): 700 g water"
-    .replace(
-      /^(?:per|for|on|to) (?:(?:every|each|an?|one|1) )?(?:(\d+) ?(k?g)|kg|kilo) (?:of )?flours? \(half ([\p{L} ]+?),? (?:and )?half ([\p{L} ]+?)\)[:,]? /iu,
-      (_, amount = '1', unit = 'kg', first = '', second = '') =>
-        `${twoFlours(amount === '' ? '1' : amount, unit === '' ? 'kg' : unit, [
-          [first, 50],
-          [second, 50],
-        ])}, `,
     )
     // "60 % hydration": of water; a starter has its own
     .replace(/(?<!\([^)]*)(\d ?%) hydration(?: dough)?\b/gi, '$1 water')
@@ -131,33 +89,6 @@ const inPlainWords = (line: Mapped): Mapped =>
     .replace(
       new RegExp(`(\\d ?%) (${COLOUR})(?= *(?:[,;.)]|and\\b|$))`, 'gi'),
       (_, n = '', kind = '') => `${n} ${flour(kind)}`,
-    )
-    .replace(
-      new RegExp(
-        `\\bflours? \\((\\d{1,2}) ?% ([\\p{L} ]+?)(?:,| and|, and| \\+|;) (\\d{1,2}) ?% ([\\p{L} ]+?)\\)[,:]? (\\d+(?:[.,]\\d+)?) ?(k?g)\\b`,
-        'iu',
-      ),
-      (_, a = '', first = '', b = '', second = '', amount = '', unit = '') =>
-        twoFlours(amount, unit, [
-          [first, Number(a)],
-          [second, Number(b)],
-        ]),
-    )
-    .replace(
-      /(\d+(?:\.\d+)?) ?(k?g) (?:of )?flours? ?[(:,] ?half ([\p{L} ]{3,14}?)(?:,| and|, and)(?: half)? ([\p{L} ]{3,14}?)(?:\)|(?=[,;.]|$))/iu,
-      (_, amount = '', unit = '', a = '', b = '') =>
-        twoFlours(amount, unit, [
-          [a, 50],
-          [b, 50],
-        ]),
-    )
-    .replace(
-      /\bflours? (\d+(?:\.\d+)?) ?(k?g) \(half ([\p{L} ]{3,14}?)(?:,| and|, and)(?: half)? ([\p{L} ]{3,14}?)\)/iu,
-      (_, amount = '', unit = '', a = '', b = '') =>
-        twoFlours(amount, unit, [
-          [a, 50],
-          [b, 50],
-        ]),
     )
     // "salt: 1 level teaspoon", "flour – 6 glasses"
     .replace(

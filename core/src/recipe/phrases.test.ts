@@ -41,7 +41,7 @@ describe('ways to write an ingredient', () => {
       const grams = i.pct === undefined ? i.gPerPiece : (37 * i.pct) / wheyPct;
       return { name: i.name, g: grams };
     });
-    const wantedOnes = wanted.split(', ').map((w) => /^(.*?)(?: (\d+))?$/.exec(w));
+    const wantedOnes = wanted.split(', ').map((w) => /^(.*?)(?: ([\d.]+))?$/.exec(w));
     expect(read).toHaveLength(wantedOnes.length);
     for (const m of wantedOnes) {
       const one = read.find((r) => r.name.includes(m?.[1] ?? '?'));
@@ -59,7 +59,7 @@ describe('ways to tell a list', () => {
     for (const text of [`Rounds\n\n${list}\n\n${work}`, `${list.replace(/(?<!\.)$/, '.')} ${work}`]) {
       const { bread } = breadOf(text);
       const dough = bread.ingredients.filter((i) => i.use === 'dough');
-      const wantedOnes = wanted.split(', ').map((w) => /^(.*?)(?: (\d+))?$/.exec(w));
+      const wantedOnes = wanted.split(', ').map((w) => /^(.*?)(?: ([\d.]+))?$/.exec(w));
       expect(dough, text).toHaveLength(wantedOnes.length);
       for (const m of wantedOnes) {
         const pct = dough.find((i) => i.name.includes(m?.[1] ?? '?'))?.pct ?? NaN;

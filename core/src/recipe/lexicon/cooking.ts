@@ -22,7 +22,7 @@ export const COOK = phrases`
   grill > (?:for|until|each|\d)
   lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?{pan}
   (?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
-  (?:put|place) (?:\w+ ){0,4}?(?:in|on|onto) (?:the|a) (?:\w+ )?{pan}
+  (?:put|place|drop|slide|slip|lower|transfer) (?:\w+ ){0,4}?(?:in|on|in ?to|onto|to) (?:the|a|your) (?:\w+ )?{pan}
   leave (?:it |them )?on the (?:hot )?{pan} > for \d
   lay (?:on|down) (?:a|one|the) (?:bread|round|flatbread|first)
   slap
@@ -37,8 +37,7 @@ export const COOK = phrases`
 export const FINISH = phrases`
   brush !> the (?:griddle|pan|skillet|plate|hotplate)\b|off\b
   drizzle !> of
-  sprinkle !> (?:\w+ ){0,3}?with water\b
-  scatter
+  (?:sprinkle|scatter) !> (?:\w+ ){0,3}?with water\b|(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast\b
   rub with garlic
   spread with !> the back
   dab
@@ -48,10 +47,12 @@ export const FINISH = phrases`
   pile > (?:them |it )?(?:up|in|under)\b
   basket
   (?<=^|[;.] )into (?:the|a) (?:\w+ )?(?:towel|cloth)
-  dust (?:it |them )?with > (?:\w+ )?(?:sugar|cinnamon|paprika|za)\b
-  keep (?:\w+ ){0,2}?(?:warm|wrapped)
+  dust (?:it |them )?with > (?:\w+ ){0,3}?(?:sugar|cinnamon|paprika|za)\b
+  keep (?:\w+ ){0,4}?(?:warm|wrapped)
   keep covered > (?:until|till)\b
   finish with
+  (?:put|place|slide|pop|tip) {it} (?:straight )?(?:into|in|between) (?:a |the |\d )?(?:\w+ )?(?:cloths?|towels?|basket)
+  slide (?:it |them )?(?:on|on ?to) a (?:\w+ )?(?:plate|board)
   ^ straight into (?:a|the) (?:\w+ )?(?:cloth|towel|basket)
   (?<=\bgoe?s? )straight into (?:a|the) (?:\w+ )?(?:cloth|towel|basket)
   (?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)

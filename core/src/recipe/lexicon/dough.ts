@@ -91,6 +91,7 @@ export const KNEAD = phrases`
 `;
 
 export const MIX = phrases`
+  (?:sprinkle|scatter|crumble) (?:in )?(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast (?:over|on|onto|into|in)
   (?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)
   (?<!flours? )blend
   mix(?:es)?

@@ -15,7 +15,7 @@ export const BALL = phrases`
   (?<!\b(?:proof|prove|rise) )(?:into|to|in) (?:(?!(?:and|open|each|roll|press|flatten)\b)[\w-]+ ){0,3}?{balls}
   (?:break|pull|pinch|tear) off (?:[\w-]+ ){0,3}?{balls}
   (?:shape|form|makes?|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?{balls} !> (?:in)?to\b
-  balls? (?:up|each|them|it)
+  (?<!\bopen (?:each|every|the|a|1) )balls? (?:up|each|them|it)
   (?<=[,;] |\band )(?:round(?:ed|ing)|balled)
   shape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)
   shape (?:it |them |each )?round(?= *(?:[,;.]|and\b))
@@ -161,7 +161,7 @@ export const SHAPE = phrases`
   beat (?:\w+ ){0,2}?out
   press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into)
   press(?:ing)? (?:\w+ ){0,5}?to > \d
-  open by hand
+  open (?:{it} )?(?:up )?by hand
   open (?:up )?{it} > [^.;,]*(?:\d|\bfinger|\bhand)
   (?:make|form) (?:flat |thin )(?:discs|rounds|ovals|patties|cakes)
   press(?:ing)?(?: \w+){0,3}? > \d+(?:\.\d+)? ?cm

@@ -108,7 +108,7 @@ sourdough 25
 
 Method: mix; 20 min; fold; 3 h at 25°; 130 g; round; 45 min; pat to 16 cm; stone 280°, 2 min, turn, 1½ min.`,
     pct: { 'white spelt': 70, rye: 30, water: 66, salt: 2, caraway: 1, sourdough: 25 },
-    // how long it stands is told, and not that it rises
+    // dough that yeast raises rises while it stands so long
     kinds: 'mix proof fold proof divide ball rest shape cook',
     rests: [20, 180, 45],
     cook: [120, 90],

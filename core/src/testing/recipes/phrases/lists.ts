@@ -584,6 +584,32 @@ export const LIST_PHRASES: readonly (readonly [string, string])[] = [
   ['0.5OO kg flour, O.3OO kg water, O.O1O kg salt', 'flour 100, water 60, salt 2'],
   ['l lb flour, lO oz water', 'flour 100, water 62'],
   ['1 lb. of fIour, 1O oz. of water', 'flour 100, water 62'],
+  ['flour (500 g), water (300 g), salt (10 g), oil (25 g)', 'flour 100, water 60, salt 2, oil 5'],
+  ['500 g flour to 300 g water, with 10 g salt and 20 g oil', 'flour 100, water 60, salt 2, oil 4'],
+  ['bread flour 100%, water 65%, salt 2%, yeast 1%', 'bread flour 100, water 65, salt 2, yeast 1'],
+  ['65% hydration, 2% salt, 3% oil, 1% yeast', 'flour 100, water 65, salt 2, oil 3, yeast 1'],
+  ['Flour 1000, water 620, salt 20, yeast 10 (grams)', 'flour 100, water 62, salt 2, yeast 1'],
+  ['1000 g atta | 650 g water | 15 g salt | 30 g ghee', 'atta 100, water 65, salt 1.5, ghee 3'],
+  [
+    '2 parts white flour, 1 part rye flour, 2 parts water (by weight), 2 % salt',
+    'white flour 66.7, rye flour 33.3, water 66.7, salt',
+  ],
+  ['500 g of flour, 60 % of that in water, 2 % salt', 'flour 100, water 60, salt 2'],
+  [
+    'For the dough you need 600 g flour, 380 g water, 12 g salt and 6 g dried yeast.',
+    'flour 100, water 63.3, salt 2, dried yeast 1',
+  ],
+  ["You'll need: 350 g flour, 210 g warm water, 6 g salt, 20 g oil.", 'flour 100, warm water 60, salt 1.7, oil 5.7'],
+  ['Take 1 kg of flour, 600 g of water, 20 g of salt and a spoonful of oil.', 'flour 100, water 60, salt 2, oil'],
+  ['Start with 800 g flour. Add 520 g water, 16 g salt and 24 g oil.', 'flour 100, water 65, salt 2, oil 3'],
+  ['flour: 4 cups; water: 1 1/2 cups; salt: 2 tsp; oil: 2 tbsp', 'flour 100, water, salt, oil'],
+  ['300 g wholemeal flour; 180-200 g water; 5 g salt', 'wholemeal flour 100, water 63.3, salt 1.7'],
+  [
+    '500 g flour, 2 tsp salt, 2 tsp sugar, 7 g yeast, 50 ml oil, 275 ml warm water',
+    'flour 100, salt, sugar, yeast 1.4, oil 9.2, warm water 55',
+  ],
+  ['500 grams flour - 300 grams water - 10 grams salt', 'flour 100, water 60, salt 2'],
+  ['flour, 500 g; salt, 10 g; water, 300 g;', 'flour 100, salt 2, water 60'],
 ];
 
 /** How many pieces, across in cm and thick in mm, as a method of 816 g of dough tells them; a dash where it does not. */
