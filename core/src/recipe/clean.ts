@@ -197,7 +197,8 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
       (/\p{L}$/u.test(last?.text ?? '') && /^\d[\dO.,]*\s*(?:k?g|m?l)\b\s*[.,;](?:\s+\p{Lu}|\s*$)/u.test(line.text));
     // a row of a list ends with its amount
     const isRow = /\p{L}.*\d\s*(?:k?g|m?l|%)\.?$/u.test(line.text);
-    if (!last || !goesOn || isRow || isEnded(last.text)) return [...list, line];
+    const isOfTable = (text: string): boolean => /\S\s{3,}[\d½¼¾]/.test(text);
+    if (!last || !goesOn || isRow || isOfTable(last.text) || isEnded(last.text)) return [...list, line];
     const joined = HYPHENED.test(last.text)
       ? Mapped.join([last.slice(0, last.text.length - 1), line], '')
       : Mapped.join([last, line]);

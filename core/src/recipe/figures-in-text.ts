@@ -115,7 +115,7 @@ export interface PieceSize {
 /** Whether a length is the diameter of a piece, of the round that its wedges are cut of, or its thickness. */
 function isOfPiece([, least, most, unit]: RegExpExecArray, { diameterCm, thicknessMm = 0 }: PieceSize): boolean {
   const cm = middleOf(least, most) * (unit?.toLowerCase() === 'mm' ? 0.1 : 1);
-  return [diameterCm, 2 * diameterCm, thicknessMm / 10].some((is) => Math.abs(is - cm) <= 0.1 * cm);
+  return [diameterCm, 2 * diameterCm, thicknessMm / 10].some((is) => Math.abs(is - cm) <= 0.1 * is);
 }
 
 /**

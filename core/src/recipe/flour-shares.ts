@@ -96,8 +96,8 @@ export const withFloursApart = (line: Mapped): Mapped =>
   RULES.reduce(
     (told, [pattern, as]) =>
       told.replace(pattern, (...m) => {
-        const groups = m.map((x) => x ?? '');
-        return as(groups) ?? groups[0] ?? '';
+        const [all = '', ...groups] = m;
+        return as([all, ...groups]) ?? all;
       }),
     line,
   );

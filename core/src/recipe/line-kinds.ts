@@ -48,10 +48,8 @@ export function looksLikeIngredient(line: string): boolean {
   if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 0);
   if (!food || SENTENCE.test(text.replace(/\.$/, ''))) return false;
   // what stands in brackets says how it is, and counts no words
-  const words = text
-    .replace(/\([^)]*\)/g, '')
-    .trim()
-    .split(/ +/).length;
+  const bare = text.replace(/\([^)]*\)/g, '').trim();
+  const words = bare.split(/ +/).length;
   if (
     STARTS_AS_STEP.test(text) ||
     /\buse\b/i.test(text) ||
@@ -64,8 +62,8 @@ export function looksLikeIngredient(line: string): boolean {
       (/^\p{L}[\p{L} ]{1,30} \d+(?:\.\d+)? ?(?:g|ml|kg|l)\b/u.test(text) ||
         WITHOUT_AMOUNT.test(text) ||
         /[:,–-]\s*(?:\d|[½¼¾])/.test(text) ||
-        /\s\d+(?:\.\d+)? ?(?:g|ml|kg|%|(?:fl )?oz|lb|cups?|tsp|tbsp|(?:tea|table)spoons?|pints?)\.?(?: \d+(?:\.\d+)? ?%)?$/.test(
-          text,
+        /\s(?:\d+(?:\.\d+)?(?: ?[½¼¾]| \d\/\d)?|\d\/\d|[½¼¾]) ?(?:g|ml|kg|%|(?:fl )?oz|lb|cups?|tsp|tbsp|(?:tea|table)spoons?|pints?)\.?(?: \d+(?:\.\d+)? ?%)?$/.test(
+          bare,
         )))
   );
 }

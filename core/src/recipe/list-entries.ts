@@ -98,4 +98,6 @@ export const isNamedFood = (text: string): boolean => {
 const MEASURED = new RegExp(`\\d ?(?:k?g|m?l|%|oz|lb|${VESSELS}|${SPOONS})\\b`, 'i');
 /** "10 g salt." before anything is done. */
 export const isAmount = (text: string): boolean =>
-  looksLikeIngredient(text) && MEASURED.test(normalLine(text)) && actionsIn(normalLine(text)).length === 0;
+  looksLikeIngredient(text) &&
+  (MEASURED.test(normalLine(text)) || /^\p{L}[\p{L} ]{2,20} to taste\.?$/iu.test(text)) &&
+  actionsIn(normalLine(text)).length === 0;

@@ -59,6 +59,11 @@ const inPlainWords = (line: Mapped): Mapped =>
       /^((?:\d+(?:\.\d+)?)(?: ?: ?\d+(?:\.\d+)?)+)[ ,:]+(\p{L}[\p{L} ]+(?:(?:,| and|, and) \p{L}[\p{L} ]+)+)(?=[.;]|$)/iu,
       (all = '', figures = '', names = '') => inOrder(all, figures, names),
     )
+    // "to every 4 oz of oatmeal allow a pinch of salt, …"
+    .replace(
+      /^(?:to|for|with) (?:every|each) (?=\d)((?:[^,;.]|\.(?=[ \d]))+?),? (?:allow|take|use|add) (?=\p{L}|\d)/iu,
+      (_, first = '') => `${first}, `,
+    )
     .replace(/,? (?:all )?measured (?:with|in|by|using) (?:an?|the|any|your) [\p{L} -]{3,16}(?= *(?:[.;,]|$))/giu, '')
     // "for every three cups a teaspoon of salt": behind what it is so much of
     .replace(

@@ -127,7 +127,7 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /\bweight of (?:the |each |a )?(?:pieces?|balls?):? (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:the size of|as big as) [\w ]{3,20}\((?:about |around )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:the size of|as big as) [\w ]{3,20}(?:\(|, )(?:about |around )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of (?:the )?dough )?for (?:each|every)\b/i.exec(text) ??

@@ -72,7 +72,7 @@ const unitsOf = (row: string): readonly string[] =>
         });
 
 const PRICE = 'price';
-const SIZED = /\d+ (?=pieces|pcs|breads)/;
+const SIZED = /\d+ (?=pieces|pcs|breads|batch|recipe)/;
 /** A row whose bare figures have the units of their columns. */
 function withUnits(row: Mapped, units: readonly string[]): Mapped {
   const cells = row.replace(/^\s*\||\|\s*$/g, '').split(/\|/g);
@@ -80,12 +80,9 @@ function withUnits(row: Mapped, units: readonly string[]): Mapped {
   const isTimed = cells.some((c) => /\d ?(?:min|s|sec|h)\b/.test(c.text));
   return Mapped.join(
     cells
-      .filter((_, n) => units[n] !== PRICE)
-      .map((c, n) =>
-        /^\s*\d+(?:[.,]\d+)?\s*$/.test(c.text) && units[n] && !(isTimed && units[n] === 'min')
-          ? c.replace(/\s*$/, ` ${units[n]}`)
-          : c,
-      ),
+      // the row tells its own time: how long all hands take is read nowhere
+      .filter((c, n) => units[n] !== PRICE && !(isTimed && units[n] === 'min' && /^\s*\d+\s*$/.test(c.text)))
+      .map((c, n) => (/^\s*\d+(?:[.,]\d+)?\s*$/.test(c.text) && units[n] ? c.replace(/\s*$/, ` ${units[n]}`) : c)),
     ' | ',
   );
 }
@@ -196,7 +193,7 @@ function aligned(lines: readonly Mapped[]): readonly Mapped[] {
 }
 
 /** Columns for several sizes of a class: "| For 6 | For 12". */
-const SIZE_HEAD = String.raw`(?:(?:for|makes|serves)?\s*\d+\s*(?:people|pieces|pcs|breads|k?g (?:of )?flour)?|(?:per|for (?:one|each)) (?:person|head|student|pupil)|(?:the |whole |for (?:the|all) )?(?:group|class|batch|total|all|everyone))`;
+const SIZE_HEAD = String.raw`(?:(?:for|makes|serves)?\s*\d+\s*(?:people|persons|pieces|pcs|breads|batch(?:es)?|recipes?|k?g (?:of )?flour)?|(?:per|for (?:one|each)) (?:person|head|student|pupil)|(?:the |whole |for (?:the|all) )?(?:group|class|batch|total|all|everyone))`;
 const SIZE_ALONE = new RegExp(`^${SIZE_HEAD}$`, 'i');
 const SIZES = new RegExp(String.raw`\|\s*${SIZE_HEAD}\s*\|\s*${SIZE_HEAD}\s*\|?\s*$`, 'i');
 

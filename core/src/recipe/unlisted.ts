@@ -187,7 +187,7 @@ const LEFT_OUT = /\b(?:avoids?|vegan|leave (?:off|out|the \w+ off)|allergic)\b/i
 const IN_PLACE_OF = /\b(?:instead of|free (?:from|of))\s[^,.;]*/gi;
 /** "Pieces the size of a walnut" hold none. */
 const AS_LARGE =
-  /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b/giu;
+  /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted|small|large|big|little|good|medium) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b/giu;
 
 /** A sentence without what is not done, what something else stands for, and how large or like what something is. */
 const saidIn = (sentence: string): string =>

@@ -68,7 +68,7 @@ export const DIVIDE = phrases`
   cut (?:out|in(?:to)?) > (?:rounds|farls|squares|triangles)\b
   cut(?: (?:in)?to)? > \d{2,3} ?g (?:pieces|squares|rounds|rolls|rectangles|blocks|strips|lumps)\b
   cut(?= \d{2,3} ?g *(?:[.,;]|$))
-  cut > (?:out )?\d+(?:\.\d+)? ?cm (?:rounds|discs|circles|squares)\b
+  cut > (?:(?:out|into) )?\d+(?:\.\d+)? ?cm (?:rounds|discs|circles|squares)\b
   share(?: it| the dough)?(?: out)? > (?:in(?:to)?|between)\b
   share (?:it |the dough )?out
   (?:form|cut|make) > \d{1,2} (?:\w+ )?(?:pieces|portions)\b
