@@ -121,9 +121,16 @@ function columnsApart(lines: readonly Mapped[]): readonly Mapped[] {
   return [...lines.slice(0, first), ...left, ...(joined ? [joined] : []), ...lines.slice(first + block.length)];
 }
 
+/** Minutes and seconds by one sign each, grams by one word: what reads the cells of a table asks for no other. */
+const oneSign = (line: Mapped): Mapped =>
+  line
+    .replace(/(?<=\d)[’′](?!’|′)/g, "'")
+    .replace(/(?<=(?<!“)\b\d+)(?:[”″]|’’|′′)/g, '"')
+    .replace(/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g');
+
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
-  plainList(SCANNED.reduce((text, [from, to]) => text.replace(from, to), line))
+  plainList(SCANNED.reduce((text, [from, to]) => text.replace(from, to), oneSign(line)))
     // a scan takes letters for figures, and the other way round
     .replace(/(?<=\p{Ll})I(?=\p{Ll}|\b)|(?<=\b\p{Ll})I(?=\p{Ll}{2})/gu, 'l')
     .replace(/(?<=\p{Lu}{2})0(?=\p{Lu})|(?<=\p{Lu})0(?=\p{Lu}{2})/gu, 'O')
@@ -154,6 +161,10 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(TIME_OF_DAY, '')
     .trim();
 
+/** One tab within a line parts two columns, as wide room does; several are the cells of a row. */
+const untabbed = (line: Mapped): Mapped =>
+  (line.text.trim().match(/\t+/g) ?? []).length === 1 || /^\t/.test(line.text) ? line.replace(/\t+/g, '    ') : line;
+
 /** "o Mix": a letter that some use for a bullet. */
 const bulleted = (line: Mapped): Mapped => line.replace(/^o (?=\p{Lu}\p{Ll}|\d)/u, '• ');
 /** "Spelt wraps        Portions: 16": how many, beside the title. */
@@ -165,7 +176,7 @@ const besideTitle = (line: Mapped): readonly Mapped[] =>
  * taken for a scan, and lines that go on in small letters are joined.
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
-  const lines = unwrapped(columnsApart(all).flatMap(besideTitle).map(bulleted));
+  const lines = unwrapped(columnsApart(all.map(untabbed)).flatMap(besideTitle).map(bulleted));
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
   const staged = (l: Mapped): Mapped => {
     const cells = l.text.split(STAGE_SIGN);

@@ -34,7 +34,7 @@ export function nameOf(told: string, food: Food | undefined): string {
     .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
     .replace(/^\s*\/?\s*[\d.½¼¾⅓⅔]+\s*(?:fl oz|oz|ounces?|g|ml)\b\s*/, '')
     .split(
-      /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to |until |while |that |which |(?:is|are|was|were) |[—–] |by (?:volume|weight)\b|at \d|a little at a\b|little by little\b|bit by bit\b|gradually\b)/,
+      /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to |until |while |that |which |(?:is|are|was|were) |[—–] |by (?:volume|weight)\b|at \d|a little at a\b|little by little\b|bit by bit\b|gradually\b)/i,
     )[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')

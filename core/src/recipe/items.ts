@@ -69,7 +69,7 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
 const SLASH = /\s+\/\s+/g;
 /** Two columns of a page that nothing parts but room, which a scan loses. */
 const COLUMNS =
-  /(?<!\b(?:about|with|or|plus|and|in|of|to|per|for|every|each))\s+(?=(?:about )?(?:\d+\/\d+|\d+(?:[.,]\d+)?[½¼¾]?|[½¼¾])\s*(?:g|kg|ml|l|oz|lb|pints?|cups?|tsp|tbsp|(?:tea|table)spoons?)\.?\s+\p{L})/gu;
+  /(?<!\b(?:about|with|or|plus|and|in|of|to|per|for|every|each))\s+(?=(?:about )?(?:\d+\/\d+|\d+(?:[.,]\d+)?[½¼¾]?|[½¼¾])\s*(?:g|kg|ml|l|oz|lb|pints?|cups?|tsp|tbsp|(?:tea|table)spoons?)\.?\s+\p{L})/giu;
 /** "Wheat flour  700 g   Salt  14 g": the same with the names first. */
 const NAMES_FIRST =
   /(?<=[\d½¼¾]\s*(?:g|kg|ml|l|oz|lb|pint|cups?|tsp|tbsp)\.?)\s+(?=\p{Lu}\p{Ll}+(?:\s\p{Ll}+)?\s+[\d½¼¾])/gu;
@@ -79,7 +79,7 @@ const PLUSES = /\s+(?:\+|plus)\s+(?=\d|[½¼¾⅓⅔⅛]|an? |\p{L}[\p{L} ]{2,24
 const WORDED =
   '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty)(?:-\\w+| and a half)?\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
 /** The room between two columns. */
-const WIDE = /\s{3,}(?=(?:\d[\d.,/]*|[½¼¾])\s*(?:\p{L}{1,4}\.?\s+)?\p{L}{3})/gu;
+const WIDE = /\s{3,}(?=(?:(?:\d+ )?\d[\d.,/]*|[½¼¾]|pinch of\b)\s*(?:\p{L}{1,4}\.?\s+)?\p{L}{3})/gu;
 /** What parts the ingredients of one line, the surest first. */
 const CUTS: readonly RegExp[] = [
   /\s+[·•|]\s+/g,

@@ -88,7 +88,8 @@ function withUnits(row: Mapped, units: readonly string[]): Mapped {
 }
 
 /** "360 g plain flour | 200 g water": a list in one line, and no row of a table. */
-function barred(line: Mapped): readonly Mapped[] {
+function barred(whole: Mapped): readonly Mapped[] {
+  const line = whole.replace(/^\s*[-*•·] (?=\d)/, '');
   const cells = line.text.split('|');
   // "mix 5 | bulk 45 | divide 90 g": stages, and no row either
   if (
@@ -98,7 +99,7 @@ function barred(line: Mapped): readonly Mapped[] {
   )
     return [line.replace(/\s*\|\s*/g, ', ')];
   const isList = cells.length > 1 && cells.every((c) => /^\s*[\d½¼¾⅓⅔⅛][^|]*\p{L}{3}/u.test(c));
-  return isList ? line.split(/\s*\|\s*/g) : [line];
+  return isList ? line.split(/\s*\|\s*/g) : [whole];
 }
 
 /** A row in which one cell is a whole list: the list is a line of its own. */

@@ -19,6 +19,7 @@ const AMOUNT_FIRST = /^[\d½¼¾⅓⅔⅛]/;
 const PREPOSITION_LAST = /\b(?:an?|the|of|in|into|to|for|with|on|at|by|about|each|every|per)$/i;
 const QUALITY_LAST =
   /\b(?:fresh|dried|dry|instant|strong|plain|olive|baking|warm|cold|hot|lukewarm|melted|soft|sea|fine|coarse|bread|natural|active|ripe|rapeseed|sunflower|vegetable)$/i;
+const LAST_WORD = /^\p{Ll}[\p{Ll}-]{1,14}(?: \p{Ll}[\p{Ll}-]{1,14})?\.$/u;
 const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
 const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:['′]|(?:g|min|mins|minutes|h|hours?|s|secs?|seconds)\b)/i;
 /** "…, oil 5 %, salt": a list that goes on with an amount. */
@@ -35,6 +36,8 @@ const isWork = (text: string): boolean => actionsIn(normalLine(text)).length > 0
 const MORE = 1.15;
 /** So much of its width is left at the end of a line that somebody has broken by hand. */
 const SLACK_SHARE = 0.15;
+/** Lines of which so many stand behind an empty one are set with room between them. */
+const SPACED_SHARE = 0.9;
 
 /** Sentences, or a list in a sentence: no row, and no heading. */
 const isProse = (text: string): boolean => isWork(text) || /[.!?,;:] \S/.test(text);
@@ -53,6 +56,10 @@ const isOpen = (text: string): boolean =>
 function isParted(before: string, text: string): boolean {
   if (/\d$/.test(before) && UNIT_FIRST.test(text)) return true;
   if (/\([^)]*$/.test(before)) return /^[^(]*\)/.test(text);
+  // "… + water", "+ 0.2 kg sourdough"
+  if (/\d.*\s[+/]$/.test(before) || (/\d/.test(before) && /^[+/] \p{L}/u.test(text))) return true;
+  // the last word of a sentence alone
+  if (isWork(before) && !ENDED.test(before.replace(/(?<=\bea)\.$/, '')) && LAST_WORD.test(text)) return true;
   if (!/^[\p{Ll}\d½¼¾]/u.test(text)) return false;
   const isTold = /\d/.test(before) || isWork(before);
   if (isTold && (PREPOSITION_LAST.test(before) || (QUALITY_LAST.test(before) && /^\p{Ll}/u.test(text)))) return true;
@@ -82,7 +89,9 @@ function isNext(before: string, text: string, isSure: boolean): boolean {
  */
 export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
   const lines = all.filter((l) => l.text !== '');
-  const opens = new Set(all.filter((l, n) => l.text !== '' && all[n - 1]?.text === ''));
+  const after = all.filter((l, n) => l.text !== '' && all[n - 1]?.text === '');
+  // where every line is parted from the next they part nothing
+  const opens = new Set(after.length >= SPACED_SHARE * (lines.length - 1) && lines.length > 4 ? [] : after);
   const textOf = (n: number): string => lines[n]?.text ?? '';
   const isSmall = (n: number): boolean => /^\p{Ll}/u.test(textOf(n));
   const goesOn = lines.flatMap((l, n) => (n > 0 && !opens.has(l) && isOpen(textOf(n - 1)) && isSmall(n) ? [n] : []));

@@ -8,7 +8,7 @@ const SHARE_OF: Readonly<Record<string, number>> = { fifth: 5, sixth: 6, eighth:
 /** Figures: decimal points, words of number, fractions of measures, what a hand takes. */
 export const FIGURES: readonly Spelling[] = [
   // nobody weighs flour by the ton
-  [/(?<![\d.,])(\d{1,2}),(\d{3}) ?(kg|l)\b/g, '$1.$2 $3'],
+  [/(?<![\d.,])(\d{1,2}),(\d{3}) ?(kg|l)\b/gi, '$1.$2 $3'],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
