@@ -20,6 +20,11 @@ const PREPOSITION_LAST = /\b(?:an?|the|of|in|into|to|for|with|on|at|by|about|eac
 const QUALITY_LAST =
   /\b(?:fresh|dried|dry|instant|strong|plain|olive|baking|warm|cold|hot|lukewarm|melted|soft|sea|fine|coarse|bread|natural|active|ripe|rapeseed|sunflower|vegetable)$/i;
 const LAST_WORD = /^\p{Ll}[\p{Ll}-]{1,14}(?: \p{Ll}[\p{Ll}-]{1,14})?\.$/u;
+/** How a line opens that is none of its own. */
+const SIGN_FIRST = /^[+/·] [\p{L}\d]/u;
+const OF_SIDES = /^(?:(?:on|per|each|a|an|either|both|every|to|the|one|other|first|second) ){1,2}sides?\b/i;
+/** A clause that is shorter may be a note of its own. */
+const CLAUSE_LEAST = 38;
 const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
 const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:['′]|(?:g|min|mins|minutes|h|hours?|s|secs?|seconds)\b)/i;
 /** "…, oil 5 %, salt": a list that goes on with an amount. */
@@ -56,8 +61,24 @@ const isOpen = (text: string): boolean =>
 function isParted(before: string, text: string): boolean {
   if (/\d$/.test(before) && UNIT_FIRST.test(text)) return true;
   if (/\([^)]*$/.test(before)) return /^[^(]*\)/.test(text);
-  // "… + water", "+ 0.2 kg sourdough"
-  if (/\d.*\s[+/]$/.test(before) || (/\d/.test(before) && /^[+/] \p{L}/u.test(text))) return true;
+  // "… + water", "+ 20 s", "· round"
+  if (/\d.*\s[+/·–-]$/.test(before) || (/\d/.test(before) && SIGN_FIRST.test(text))) return true;
+  if (OF_SIDES.test(text) && /\d/.test(before)) return true;
+  if (/[.;,] \p{L}+:$/u.test(before) && /^\d/.test(text)) return true;
+  // a clause goes on: no row of a list, and nothing new
+  const isClause = isWork(before) && !COLUMNS.test(before) && /^[\p{Ll}(]/u.test(text);
+  if (isClause && /[,;.] .*[,;]$/.test(before)) return true;
+  if (isClause && !/[,;]$/.test(before) && LEADS_ON.test(before)) return true;
+  // notes without a point are no prose
+  const hasPoint = /[.;!?](?:\s|$)/.test(`${before} ${text}`);
+  if (
+    hasPoint &&
+    isClause &&
+    !ENDED.test(before) &&
+    before.length >= CLAUSE_LEAST &&
+    actionsIn(normalLine(text))[0]?.at !== 0
+  )
+    return true;
   // the last word of a sentence alone
   if (isWork(before) && !ENDED.test(before.replace(/(?<=\bea)\.$/, '')) && LAST_WORD.test(text)) return true;
   if (!/^[\p{Ll}\d½¼¾]/u.test(text)) return false;
@@ -82,12 +103,62 @@ function isNext(before: string, text: string, isSure: boolean): boolean {
   return isProse(before) && !LABEL.test(text) && (!isOpen(before) || actionsIn(normalLine(text))[0]?.at !== 0);
 }
 
+/** So many lines one behind the other show that a paragraph was set to a width. */
+const LEAST_RUN = 3;
+/** Lines of a paragraph hold signs; those of a list are short, or each an entry of its own. */
+const SIGNED = /[.,;:)] \S/;
+const SIGNED_SHARE = 0.4;
+
+/** So much room may be left at the end of a line that was broken by hand. */
+const SLACK = 3;
+
+/** Of a run so many at most are rows of a list. */
+const ROWS_SHARE = 0.5;
+
+/**
+ * The lines that go on in paragraphs that were set to one width, lists among them: the first word of each would not have fitted into the
+ * line before. None in a text of which any line is longer than anybody sets.
+ */
+function goingOn(all: readonly Mapped[]): ReadonlySet<Mapped> {
+  if (all.some((l) => l.text.length > WIDTH.most)) return new Set();
+  const isNumbered = all.some((l) => /^1[.)] /.test(l.text));
+  const blocks = all.flatMap((l, n) => (n === 0 || l.text === '' || all[n - 1]?.text === '' ? [n] : []));
+  return new Set(blocks.flatMap((from, i) => goingOnIn(all.slice(from, blocks[i + 1]), isNumbered)));
+}
+
+/** The same of lines that no empty one parts. */
+function goingOnIn(block: readonly Mapped[], isNumbered: boolean): readonly Mapped[] {
+  const isCell = (text: string): boolean => COLUMNS.test(text) || text.includes('|');
+  const widest = Math.max(0, ...block.map((l) => l.text).flatMap((t) => (isCell(t) ? [] : [t.length])));
+  if (block.length < LEAST_RUN || widest < WIDTH.least) return [];
+  const goesOn = (n: number): boolean => {
+    const [before, text] = [block[n - 1]?.text, block[n]?.text];
+    if (before === undefined || text === undefined || isCell(before) || isCell(text)) return false;
+    if (MARKED.test(text) || (isNumbered && NUMBERED.test(text)) || LABEL.test(text)) return false;
+    return before.length + 1 + (/^\S+/.exec(text)?.[0].length ?? 0) > widest - SLACK;
+  };
+  const starts = block.flatMap((_, n) => (goesOn(n) ? [] : [n]));
+  return starts.flatMap((from, i) => {
+    const run = block.slice(from, starts[i + 1]);
+    const share = (is: (text: string) => boolean): number => run.filter((l) => is(l.text)).length / run.length;
+    const isSet = run.length >= LEAST_RUN && share((t) => SIGNED.test(t)) >= SIGNED_SHARE;
+    return isSet && share((t) => AMOUNT_FIRST.test(t) || ROW.test(t)) < ROWS_SHARE ? run.slice(1) : [];
+  });
+}
+
+/** Two lines as one; a word that was cut at the end of the first is whole again. */
+const inOne = (line: Mapped, next: Mapped): Mapped =>
+  /\p{Ll}-$/u.test(line.text)
+    ? Mapped.join([line.slice(0, line.text.length - 1), next], '')
+    : Mapped.join([line, next]);
+
 /**
  * The lines of a text that a mail, a page of a book or a printer has set to one width, each paragraph in one line again. Such a text shows
  * itself: wherever a line goes on in small letters, the next word would not have fitted into it any more. Lines that end before that
  * width, as those of a list do, stay what they are. Empty lines part paragraphs, and are left out.
  */
 export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
+  const sure = goingOn(all);
   const lines = all.filter((l) => l.text !== '');
   const after = all.filter((l, n) => l.text !== '' && all[n - 1]?.text === '');
   // where every line is parted from the next they part nothing
@@ -95,9 +166,9 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
   const textOf = (n: number): string => lines[n]?.text ?? '';
   const isSmall = (n: number): boolean => /^\p{Ll}/u.test(textOf(n));
   const goesOn = lines.flatMap((l, n) => (n > 0 && !opens.has(l) && isOpen(textOf(n - 1)) && isSmall(n) ? [n] : []));
-  const sure = Math.max(0, ...goesOn.map((n) => textOf(n - 1).length).filter((w) => w <= WIDTH.most));
+  const told = Math.max(0, ...goesOn.map((n) => textOf(n - 1).length).filter((w) => w <= WIDTH.most));
   // the longest line may go on with a figure
-  const width = Math.max(sure, ...lines.map((l) => l.text.length).filter((w) => w <= sure * MORE));
+  const width = Math.max(told, ...lines.map((l) => l.text.length).filter((w) => w <= told * MORE));
   /** Whether the first word of a line would have had no room in the one before. */
   const isFull = (n: number, slack = 0): boolean => {
     const before = textOf(n - 1).length;
@@ -127,10 +198,7 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       !COLUMNS.test(line.text) &&
       !line.text.includes('|') &&
       (isWrapped || isParted(before, line.text));
-    if (!last || !isSame) return [...list, line];
-    const joined = /\p{Ll}-$/u.test(last.text)
-      ? Mapped.join([last.slice(0, last.text.length - 1), line], '')
-      : Mapped.join([last, line]);
-    return [...list.slice(0, -1), joined];
+    if (!last || !(isSame || sure.has(line))) return [...list, line];
+    return [...list.slice(0, -1), inOne(last, line)];
   }, []);
 }
