@@ -50,11 +50,19 @@ const WAYS: readonly (readonly [string, (text: string) => string, number])[] = [
   ['a mail that is answered', (t) => t.replace(/^/gm, '> '), 0],
   ['an empty line behind each', (t) => t.replace(/\n/g, '\n\n'), 1],
   ['units without room', (t) => t.replace(/(\d) (g|ml|kg|cm|mm|min|s|h)\b/g, '$1$2'), 1],
-  ['grams in full', (t) => t.replace(/(\d) ?g\b/g, '$1 grams'), 2],
+  ['grams in full', (t) => t.replace(/(\d) ?g\b/g, '$1 grams'), 1],
+  [
+    'seconds and minutes cut short',
+    (t) => t.replace(/(\d) ?seconds\b/g, '$1 secs').replace(/(\d) minutes\b/g, '$1 min'),
+    1,
+  ],
+  ['signs of a printer', (t) => t.replace(/'/g, '’').replace(/ - /g, ' – '), 2],
+  ['a bullet before each amount', (t) => t.replace(/^(?=\d[\d.,/ ]* ?(?:k?g|m?l|tsp|tbsp|cups?)\b)/gm, '• '), 1],
+  ['amounts in capitals', (t) => t.replace(/^\d[\d., ]* ?(?:k?g|m?l)\b.{3,40}$/gm, (l) => l.toUpperCase()), 2],
   ['minutes cut short', (t) => t.replace(/(\d) minutes\b/g, '$1 mins'), 1],
   ['ranges in words', (t) => t.replace(/(\d)[-–](\d)/g, '$1 to $2'), 1],
   ['a page of it', pages, 1],
-  ['lines no longer than 60 characters', (t) => setTo(t, 60), 5],
+  ['lines no longer than 60 characters', (t) => setTo(t, 60), 4],
   ['lines no longer than 45 characters', (t) => setTo(t, 45), 8],
 ];
 

@@ -105,6 +105,8 @@ function isNext(before: string, text: string, isSure: boolean): boolean {
 
 /** So many lines one behind the other show that a paragraph was set to a width. */
 const LEAST_RUN = 3;
+/** No paragraph of a recipe is longer: a book that is read by mistake stays lines. */
+const MOST_RUN = 40;
 /** Lines of a paragraph hold signs; those of a list are short, or each an entry of its own. */
 const SIGNED = /[.,;:)] \S/;
 const SIGNED_SHARE = 0.4;
@@ -141,7 +143,7 @@ function goingOnIn(block: readonly Mapped[], isNumbered: boolean): readonly Mapp
   return starts.flatMap((from, i) => {
     const run = block.slice(from, starts[i + 1]);
     const share = (is: (text: string) => boolean): number => run.filter((l) => is(l.text)).length / run.length;
-    const isSet = run.length >= LEAST_RUN && share((t) => SIGNED.test(t)) >= SIGNED_SHARE;
+    const isSet = run.length >= LEAST_RUN && run.length <= MOST_RUN && share((t) => SIGNED.test(t)) >= SIGNED_SHARE;
     return isSet && share((t) => AMOUNT_FIRST.test(t) || ROW.test(t)) < ROWS_SHARE ? run.slice(1) : [];
   });
 }
