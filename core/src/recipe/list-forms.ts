@@ -35,7 +35,7 @@ function inOrder(all: string, figures: string, names: string): string {
 }
 
 /** The sign before an entry of a list. */
-const BULLET = /^\s*[*•·▢☐‣◦-]\s+/u;
+const BULLET = /^\s*(?:[*•·▢☐‣◦-]|\[[ xX]?\])\s+/u;
 /** A list that is told in another way, in the words of a plain one: each amount with its name. */
 export function plainList(line: Mapped): Mapped {
   const [bullet = ''] = BULLET.exec(line.text) ?? [];

@@ -22,7 +22,7 @@ export function withoutBullet(line: Mapped): Mapped {
   return (
     line
       .replace(/^\s*(?:\p{Extended_Pictographic}\uFE0F?\s*)+/u, '')
-      .replace(/^\s*(?:[-=]>|o(?=\s+\p{Lu})|[•*·▢□☐✓‣◦►>#①-⑳]+|[-–—]+(?=\s))\s*/u, '')
+      .replace(/^\s*(?:[-=]>|(?:[-*] )?\[[ xX]?\]|o(?=\s+\p{Lu})|[•*·▢□☐✓‣◦►>#①-⑳]+|[-–—]+(?=\s))\s*/u, '')
       // "3 BULK PROOF – 65 minutes"
       .replace(
         /^\s*\d{1,2}\s+(?=(?:MIX|KNEAD|(?:BULK )?PROOF|BULK|(?:BENCH )?REST|DIVIDE|SCALE|BALL|ROUND|SHAPE|FLATTEN|STRETCH|ROLL|FOLD|CHILL|COOK|BAKE|BRUSH)\b)/,

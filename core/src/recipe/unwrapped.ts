@@ -29,7 +29,7 @@ const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|
 const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:['′]|(?:g|min|mins|minutes|h|hours?|s|secs?|seconds)\b)/i;
 /** "…, oil 5 %, salt": a list that goes on with an amount. */
 const NAME_LAST = /\p{L}{3}.*\d ?(?:%|k?g|m?l)\s*[,;/–-] \p{L}[\p{L} ]{2,24}$/u;
-const MARKED = /^(?:o \p{Lu}|[-–—*•·▢☐>#]|[a-z]\) )/u;
+const MARKED = /^(?:o \p{Lu}|[-–—*•·▢☐>#]|\[[ xX]?\]|[a-z]\) )/u;
 /** A line that ends with a bare verb is no item of a list if it is so long. */
 const LONG = 60;
 const NUMBERED = /^\d{1,2}[.)] /;
@@ -83,7 +83,12 @@ function isParted(before: string, text: string): boolean {
   if (isWork(before) && !ENDED.test(before.replace(/(?<=\bea)\.$/, '')) && LAST_WORD.test(text)) return true;
   if (!/^[\p{Ll}\d½¼¾]/u.test(text)) return false;
   const isTold = /\d/.test(before) || isWork(before);
-  if (isTold && (PREPOSITION_LAST.test(before) || (QUALITY_LAST.test(before) && /^\p{Ll}/u.test(text)))) return true;
+  if (
+    isTold &&
+    (PREPOSITION_LAST.test(before) ||
+      (QUALITY_LAST.test(before) && /^\p{Ll}/u.test(text) && !/\d ?(?:k?g|m?l)$/.test(text)))
+  )
+    return true;
   if (WAIT_LAST.test(before) && (TIME_FIRST.test(text) || (before.length >= LONG && /^\p{Ll}/u.test(text))))
     return true;
   if (isWork(before)) return false;

@@ -63,6 +63,7 @@ export const DIVIDE = phrases`
   (?:slice|chop|separate|break|tear) > (?:in)?to {n}
   scaling > \d
   cut (?:in|to) > {n}
+  cut > (?:{it} )?(?:up )?(?:in)?to (?:[\w-]+ ){0,3}?{balls}
   (?:cut|slice|divide) (?:each|every|both)(?: (?:one|round|piece|circle|disc|half|of them))? > (?:in)?to (?:{n}|quarters|halves|wedges)
   cut > (?:farls|wedges|triangles)\b
   cut (?:out|in(?:to)?) > (?:rounds|farls|squares|triangles)\b

@@ -57,7 +57,7 @@ export const REST = phrases`
   keep(?: (?:it|them|the dough))?(?: aside)? > (?!(?:knead|mix|stirr|turn|cook|flipp|go|work)ing\b)(?:\w+ ){0,4}?for \d+ ?(?:min|h)
   let (?:it|them|the (?:dough|balls|pieces|batter)) (?!(?:rise|prove|proof|double|ferment|cook|fry|bake|brown|toast|bubble|puff|char|colour|have)\b)\w+(?: and \w+(?: up| down)?)? > for (?:about )?(?:\d+(?! ?s)|an?\b)
   (?<=^|[,;/] )bench > (?:for )?(?:\d+ ?(?:min|h)|[5-9]\b|\d\d)
-  leaves?(?: (?:it|them|the dough))? > (?:for )?\d
+  leaves?(?: (?:it|them|the dough))? > (?:for )?\(?(?:about )?\d
   (?:leave|set) (?!(?:it |them )?on (?:the|a) (?:\w+ )?{pan}\b)(?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|till|under|overnight|to stand)
   leave (?:it |them |the \w+ )?in an? (?:warm|cool|cold) (?:place|spot|room|corner)
   (?:put|set|leave) (?:\w+ ){0,2}?to (?:one|a) side
