@@ -1,3 +1,6 @@
+/** Three digits, and whole from a thousand on. */
+const figure = (n: number): string => (n >= 1000 ? String(Math.round(n)) : n.toPrecision(3));
+
 /** One figure of the benchmarks; where there is a limit, the ratio to it is what counts. */
 export interface Row {
   readonly what: string;
@@ -16,8 +19,8 @@ export function tableOf(rows: readonly Row[]): readonly string[] {
     '| --- | ---: | ---: | ---: |',
     ...rows.map(({ what, measured, unit, limit }) =>
       limit === undefined
-        ? `| ${what} | ${measured.toPrecision(3)} ${unit} | – | – |`
-        : `| ${what} | ${measured.toPrecision(3)} ${unit} | ${limit} ${unit} | ${(measured / limit).toFixed(2)} |`,
+        ? `| ${what} | ${figure(measured)} ${unit} | – | – |`
+        : `| ${what} | ${figure(measured)} ${unit} | ${limit} ${unit} | ${(measured / limit).toFixed(2)} |`,
     ),
   ];
 }

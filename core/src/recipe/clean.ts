@@ -163,7 +163,9 @@ const plainLine = (line: Mapped): Mapped =>
 
 /** One tab within a line parts two columns, as wide room does; several are the cells of a row. */
 const untabbed = (line: Mapped): Mapped =>
-  (line.text.trim().match(/\t+/g) ?? []).length === 1 || /^\t/.test(line.text) ? line.replace(/\t+/g, '    ') : line;
+  (line.text.trim().match(/\t+/g) ?? []).length === 1 || line.text.startsWith('\t')
+    ? line.replace(/\t+/g, '    ')
+    : line;
 
 /** "o Mix": a letter that some use for a bullet. */
 const bulleted = (line: Mapped): Mapped => line.replace(/^o (?=\p{Lu}\p{Ll}|\d)/u, '• ');
