@@ -303,7 +303,8 @@ export function joinNeighbours(drafts: readonly StepDraft[]): readonly StepDraft
       continue;
     }
     result[result.length - 1] = {
-      action: stronger(last.action, d.action),
+      // flour and salt in a bowl, and fat that is rubbed in: what is mixed then comes after it
+      action: d.action === 'rub' && /\brub\w* in\b/i.test(d.text) ? 'rub' : stronger(last.action, d.action),
       text: `${last.text}, ${d.text}`,
       spans: [...last.spans, ...d.spans],
       times: [...last.times, ...d.times],

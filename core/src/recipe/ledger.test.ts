@@ -104,6 +104,7 @@ const OPEN = [
   'a filling and a dip beside',
   'one paragraph, so much to what was named before',
   'percentages alone, a preferment that stands',
+  'words for numbers, a food that was soaked',
 ];
 
 describe('texts whose expectation was written first', () => {

@@ -64,6 +64,8 @@ const inPlainWords = (line: Mapped): Mapped =>
       /^(?:to|for|with) (?:every|each) (?=\d)((?:[^,;.]|\.(?=[ \d]))+?),? (?:allow|take|use|add) (?=\p{L}|\d)/iu,
       (_, first = '') => `${first}, `,
     )
+    // "oats, soaked for 10 minutes in 300 g of milk": both
+    .replace(/, soaked (?:(?:for|over) [^,.;]{3,24}? )?in (?=\d|\p{L}+ (?:hundred|grams))/giu, ', ')
     .replace(/,? (?:all )?measured (?:with|in|by|using) (?:an?|the|any|your) [\p{L} -]{3,16}(?= *(?:[.;,]|$))/giu, '')
     // "for every three cups a teaspoon of salt": behind what it is so much of
     .replace(

@@ -57,7 +57,7 @@ export const FINISH = phrases`
   (?<=\bgoe?s? )straight into (?:a|the) (?:\w+ )?(?:cloth|towel|basket)
   (?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)
   apply > (?:\w+ )?(?:ghee|butter|oil)\b
-  (?<!\bwith )butter > (?:the tops?|the breads?|them|it|each|while|when|as soon)\b
+  (?<!\b(?:with|of|the|g) )butter > (?:the tops?|the breads?|them|it|each|while|when|as soon)\b
   keep (?:them |it )?(?:in|between) (?:a |the |\d )?(?:\w+ )?(?:towel|cloth)s?
   (?<!the )top with
   season with

@@ -69,6 +69,7 @@ import { SIXTY_SEVENTH } from './held-sixty-seventh.ts';
 import { SIXTY_EIGHTH } from './held-sixty-eighth.ts';
 import { SIXTY_NINTH } from './held-sixty-ninth.ts';
 import { SEVENTIETH } from './held-seventieth.ts';
+import { SEVENTY_FIRST } from './held-seventy-first.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -144,6 +145,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SIXTY_EIGHTH,
   ...SIXTY_NINTH,
   ...SEVENTIETH,
+  ...SEVENTY_FIRST,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

@@ -167,7 +167,9 @@ function lostAmounts(
     const [, figure = '', unit = ''] = m;
     const over = words.filter((w) => w.from <= m.index && m.index < w.to);
     if (over.some((w) => w.owner === 'none')) return true;
-    const [own] = [...over].sort((x, y) => x.to - x.from - (y.to - y.from));
+    // within a step an ingredient holds its own amount
+    const [shortest] = [...over].sort((x, y) => x.to - x.from - (y.to - y.from));
+    const own = (shortest?.owner === 'step' ? over.find((w) => w.owner === 'ingredient') : undefined) ?? shortest;
     if (!own || !['ingredient', 'step'].includes(own.owner))
       return own !== undefined && !['title', 'heading', 'noise'].includes(own.owner);
     // the end of a fraction, "1 1/2 min", is no figure of its own
