@@ -52,6 +52,16 @@ export function piecesOf(
       why: `no number of pieces is told; ${USUAL_PIECE_G} g a piece is taken`,
     });
   }
+  // shares alone say how many, and not how heavy
+  const isShares = doughG === 0 && lines.some((l) => l.use === 'dough' && l.pct !== undefined);
+  if (!weight && isShares && range) {
+    guesses.push({
+      path: 'piece.doughG',
+      from: range.text,
+      why: `percentages alone do not say how heavy a piece is; ${USUAL_PIECE_G} g is taken`,
+    });
+    return { pieces: Math.max(1, pieces), pieceG: USUAL_PIECE_G };
+  }
   if (weight && doughG > 0) {
     const by = doughG / (1 + LOSS_PCT / 100) / weight.g;
     if (range ? by < range.least * 0.88 || by > range.most * 1.12 : Math.abs(by - pieces) / pieces > 0.12)

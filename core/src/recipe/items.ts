@@ -79,7 +79,8 @@ const PLUSES = /\s+(?:\+|plus)\s+(?=\d|[½¼¾⅓⅔⅛]|an? |\p{L}[\p{L} ]{2,24
 const WORDED =
   '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty)(?:-\\w+| and a half)?\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
 /** The room between two columns. */
-const WIDE = /\s{3,}(?=(?:(?:\d+ )?\d[\d.,/]*|[½¼¾]|pinch of\b)\s*(?:\p{L}{1,4}\.?\s+)?\p{L}{3})/gu;
+const WIDE =
+  /\s{3,}(?=(?:(?:\d+ )?\d[\d.,/]*|[½¼¾]|(?:a )?(?:pinch of|little|few)\b)\s*(?:\p{L}{1,4}\.?\s+)?\p{L}{3})/gu;
 /** What parts the ingredients of one line, the surest first. */
 const CUTS: readonly RegExp[] = [
   /\s+[·•|]\s+/g,

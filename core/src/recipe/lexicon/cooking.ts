@@ -72,6 +72,7 @@ export const ASIDE = phrases`
   cook (?:the|your) (?:rest|others?|remaining)
   (?:continue|carry on|repeat) with
   melt (?:the |a little |some )?{fat}(?: in (?:a|the) (?:\w+ )?{pan})?(?= and (?:cook|fry)\b)
+  melt (?:a little|some|a knob of|a bit of) {fat} in (?:a|the|your) (?:\w+ )?{pan}
   brush off
   (?:oil|grease|flour|dust) (?:a|your) (?:\w+ )?(?:tray|bowl|tub|box|tin|sheet)
   (?:brush|rub) the balls with (?:a little )?oil

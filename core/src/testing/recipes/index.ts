@@ -70,6 +70,7 @@ import { SIXTY_EIGHTH } from './held-sixty-eighth.ts';
 import { SIXTY_NINTH } from './held-sixty-ninth.ts';
 import { SEVENTIETH } from './held-seventieth.ts';
 import { SEVENTY_FIRST } from './held-seventy-first.ts';
+import { SEVENTY_SECOND } from './held-seventy-second.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -146,6 +147,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SIXTY_NINTH,
   ...SEVENTIETH,
   ...SEVENTY_FIRST,
+  ...SEVENTY_SECOND,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
