@@ -247,7 +247,7 @@ function familyOf(ingredients: readonly Ingredient[], method: MethodDrafts, gues
 function unused(ingredients: readonly Ingredient[], method: string, raisesItself: boolean): readonly Conflict[] {
   const foods = ingredients.map((i) => findFood(i.name));
   return neverUsed(ingredients, foods, method)
-    .filter((n) => !(raisesItself && ingredients[n]?.role === 'leaven'))
+    .filter((n) => !(raisesItself && foods[n]?.id === 'baking-powder'))
     .map((n) => ({
       paths: [`ingredients[${n}]`],
       what: `${ingredients[n]?.name ?? ''} is listed and never used in the method`,

@@ -122,10 +122,10 @@ const AS_FLOUR = /\b(?:lentils?|chickpeas|beans|rice|moong|mung|urad|dal|quinoa|
 function withUnknownFlour(list: readonly Weighed[], waterG: number): readonly Weighed[] {
   const dough = list.filter((w) => w.ingredient.use === 'dough');
   const pulses = dough.filter((w) => AS_FLOUR.test(w.ingredient.name) && (w.g ?? 0) > 0);
-  // of two that are ground together both are
   const unknown = pulses.length > 0 ? pulses : dough.filter((w) => w.food === undefined && (w.g ?? 0) > waterG);
   const heaviest = unknown.reduce<Weighed | undefined>((a, b) => (a && (a.g ?? 0) >= (b.g ?? 0) ? a : b), undefined);
   if (!heaviest || list.length < 2) return list;
+  // of two that are ground together both are
   const isTaken = (w: Weighed): boolean =>
     w === heaviest || (pulses.includes(w) && 3 * (w.g ?? 0) >= (heaviest.g ?? 0));
   const why =

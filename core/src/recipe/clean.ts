@@ -121,7 +121,7 @@ function columnsApart(lines: readonly Mapped[]): readonly Mapped[] {
   return [...lines.slice(0, first), ...left, ...(joined ? [joined] : []), ...lines.slice(first + block.length)];
 }
 
-/** Minutes and seconds by one sign each, grams by one word: what reads the cells of a table asks for no other. */
+/** Minutes and seconds by one sign each, grams by one word: what comes after asks for no other. */
 const oneSign = (line: Mapped): Mapped =>
   line
     .replace(/(?<=\d)[’′](?!’|′)/g, "'")
@@ -130,7 +130,7 @@ const oneSign = (line: Mapped): Mapped =>
 
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
-  plainList(SCANNED.reduce((text, [from, to]) => text.replace(from, to), oneSign(line)))
+  plainList(SCANNED.reduce((text, [from, to]) => text.replace(from, to), line))
     // a scan takes letters for figures, and the other way round
     .replace(/(?<=\p{Ll})I(?=\p{Ll}|\b)|(?<=\b\p{Ll})I(?=\p{Ll}{2})/gu, 'l')
     .replace(/(?<=\p{Lu}{2})0(?=\p{Lu})|(?<=\p{Lu})0(?=\p{Lu}{2})/gu, 'O')
@@ -178,7 +178,7 @@ const besideTitle = (line: Mapped): readonly Mapped[] =>
  * taken for a scan, and lines that go on in small letters are joined.
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
-  const lines = unwrapped(columnsApart(all.map(untabbed)).flatMap(besideTitle).map(bulleted));
+  const lines = unwrapped(columnsApart(all.map(untabbed).map(oneSign)).flatMap(besideTitle).map(bulleted));
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
   const staged = (l: Mapped): Mapped => {
     const cells = l.text.split(STAGE_SIGN);

@@ -26,7 +26,7 @@ const OF_SIDES = /^(?:(?:on|per|each|a|an|either|both|every|to|the|one|other|fir
 /** A clause that is shorter may be a note of its own. */
 const CLAUSE_LEAST = 38;
 const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
-const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:['′]|(?:g|min|mins|minutes|h|hours?|s|secs?|seconds)\b)/i;
+const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:'|(?:g|min|mins|minutes|h|hours?|s|secs?|seconds)\b)/i;
 /** "…, oil 5 %, salt": a list that goes on with an amount. */
 const NAME_LAST = /\p{L}{3}.*\d ?(?:%|k?g|m?l)\s*[,;/–-] \p{L}[\p{L} ]{2,24}$/u;
 const MARKED = /^(?:o \p{Lu}|[-–—*•·▢☐>#]|\[[ xX]?\]|[a-z]\) )/u;

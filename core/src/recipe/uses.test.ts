@@ -44,3 +44,29 @@ describe('what an ingredient is for, by what the method does with it', () => {
     expect(usesOf('40 g butter, for the filling', `${WORK} Brush with butter.`)['butter']).toBe('fill');
   });
 });
+
+describe('flour that is told for the bench', () => {
+  const breadOf = (text: string) => {
+    const read = importRecipe(text);
+    if (!read.ok || !read.value.bread) return expect.fail(JSON.stringify(read));
+    return { ...read.value.bread, conflicts: read.value.conflicts.map((c) => c.what) };
+  };
+  const inDough = (text: string): readonly string[] =>
+    breadOf(text).ingredients.flatMap((i) => (i.use === 'dough' && i.role === 'flour' ? [`${i.name} ${i.pct}`] : []));
+  it('is that of the dough where there is no other', () => {
+    expect(
+      inDough('Rounds\n300 g flour for the bench and the dough\n150 g water\n\nMix. Roll. Cook 1 minute a side.'),
+    ).toEqual(['flour 100']);
+  });
+  it('stays on the bench where lentils and rice are ground: no wheat comes into what is free of it', () => {
+    const text =
+      'Pancakes\n150 g red lentils\n150 g rice\n350 g water\n20 g plain flour for dusting\n\nSoak 6 hours. Blend. Cook 2 minutes a side.';
+    expect(inDough(text)).toEqual(['red lentils 50', 'rice 50']);
+  });
+  it('that raises itself brings its powder, and hides no yeast that is never used', () => {
+    const { conflicts } = breadOf(
+      'Rounds\n300 g self-raising flour\n150 g water\n5 g dried yeast\n\nMix the flour and water. Divide into 6. Roll. Cook 1 minute a side.',
+    );
+    expect(conflicts).toEqual(['dried yeast is listed and never used in the method']);
+  });
+});

@@ -63,11 +63,15 @@ export function usedByMethod(
   });
 }
 
-/** Flour that is told for the bench alone is that of the dough too, where there is no other: nobody makes a bread of none. */
+/**
+ * Flour that is told for the bench alone is that of the dough too, where there is no other and nothing weighs more: nobody makes a bread of
+ * none. A little wheat to dust what is made of lentils stays on the bench.
+ */
 export function withFlourInDough(lines: readonly ReadIngredient[]): readonly ReadIngredient[] {
   if (lines.some((l) => l.use === 'dough' && l.food?.role === 'flour')) return lines;
-  const first = lines.findIndex((l) => l.food?.role === 'flour' && l.weight !== undefined);
-  return lines.map((l, n) => (n === first ? { ...l, use: 'dough' } : l));
+  const most = Math.max(...lines.map((l) => l.weight?.g ?? 0));
+  const flour = lines.find((l) => l.food?.role === 'flour' && l.weight?.g === most);
+  return lines.map((l) => (l === flour ? { ...l, use: 'dough' } : l));
 }
 
 const MIXED_BESIDE = /\b(?:mix|stir|combine|mash|toss)\b/i;

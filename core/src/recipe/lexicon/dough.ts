@@ -13,7 +13,7 @@ export const JOB = phrases`
   dice
   peel
   mince
-  (?:warm the (?:milk|butter|oil)|(?:heat|melt) the (?:milk|butter))(?: (?:and|with|in) (?:the )?(?:milk|butter|water|oil))?(?! and (?:cook|fry)\b)
+  (?:warm the (?:milk|butter|oil)|heat the (?:milk|butter))(?: (?:and|with|in) (?:the )?(?:milk|butter|water|oil))?(?! and (?:cook|fry)\b)
   warm (?:\d+ ?(?:ml|g) (?:of )?)?(?:milk|butter|oil)(?: and \w+)? > (?:with|in|until|to)\b
   crush (?:the |\w+ )?garlic
   boil (?:and mash |, peel and mash )?(?:the |[\d./½¼]+ ?(?:k?g|oz|lb) (?:of )?)?(?:\w+ )?potato\w*

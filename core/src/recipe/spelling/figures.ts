@@ -45,11 +45,11 @@ export const FIGURES: readonly Spelling[] = [
   ],
   // "3 + 3 min": both sides
   [/(?<![\d.])(\d+(?:\.\d+)?) ?\+ ?(\d+(?:\.\d+)?) ?(min(?:ute)?s?|sec(?:ond)?s?|s)\b/gi, '$1 $3 + $2 $3'],
-  [/(?<!\d)(\d{2,3}) ?(?:''|’’|′′)/g, '$1 s'],
-  [/(?<!\d)(\d{2,3})\s*["″]\s*[/+]\s*(\d{2,3})\s*["″]/g, '$1 s, $2 s'],
-  [/(?<!\d)(\d{2,3})\s*["″](?= (?:a|per|each|on|for) )/g, '$1 s'],
-  [/(\d+)\s*['′] ?(\d{2})(?!\d)(?:\s*["″])?/g, '$1 min $2 s'],
-  [/(\d+)\s*['′](?=\s|[/,;.+)]|$)/g, '$1 min'],
+  [/(?<!\d)(\d{2,3}) ?''/g, '$1 s'],
+  [/(?<!\d)(\d{2,3})\s*"\s*[/+]\s*(\d{2,3})\s*"/g, '$1 s, $2 s'],
+  [/(?<!\d)(\d{2,3})\s*"(?= (?:a|per|each|on|for) )/g, '$1 s'],
+  [/(\d+)\s*' ?(\d{2})(?!\d)(?:\s*")?/g, '$1 min $2 s'],
+  [/(\d+)\s*'(?=\s|[/,;.+)]|$)/g, '$1 min'],
   [/\b(?:the )?(?:finely )?(?:grated )?zest of (\d+(?:\/\d)?) (lemon|lime|orange)s?\b/gi, '$1 $2 zest'],
   [
     /\b(?:the )?(?:freshly )?(?:squeezed )?juice (?:of|from) (\d+(?:\/\d)?|half an?|[½¼]) (lemon|lime)s?\b/gi,
@@ -68,7 +68,7 @@ export const FIGURES: readonly Spelling[] = [
   [/(?<![\d./])(\d{2,3})\s*\/\s*(\d{2,3})\s*(seconds?|secs?|s)\b/gi, '$1 $3, $2 $3'],
   [WORK_OF_STAGE, (_, stage = '') => `${STAGES[stage.toLowerCase()] ?? stage} `],
   [/(?<=^|[,;.] )(\d{1,3}) (?:min )?bench\b(?! ?(?:rest|flour))/gi, 'bench rest $1 min'],
-  [/(?=\d)(?<=\b(?:cook|bake|fry|griddle)\b[^.;]*)(\d+)\s*["″](?=\s*(?:[/,;.+]|$|a side|each))/gi, '$1 s'],
+  [/(?=\d)(?<=\b(?:cook|bake|fry|griddle)\b[^.;]*)(\d+)\s*"(?=\s*(?:[/,;.+]|$|a side|each))/gi, '$1 s'],
   [/\bhalf a dozen\b/gi, '6'],
   [/\ba good half (?=pint|cup|glass|litre|kilo)/gi, 'half a '],
   [

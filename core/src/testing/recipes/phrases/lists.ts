@@ -218,6 +218,10 @@ export const ITEM_PHRASES: readonly (readonly [string, string])[] = [
   ['1 tsp sugar', 'sugar'],
   ['1 tsp baking powder (5 g)', 'baking powder 5'],
   ['5 g bicarb', 'bicarb 5'],
+  ['the juice of half a lemon', 'lemon juice 22.5'],
+  ['4 ozs. sugar', 'sugar 113'],
+  ['1/4 pint milk', 'milk 146'],
+  ['a sixth of an ounce of salt', 'salt 4.73'],
 ];
 
 /** Whole lists in one line or sentence, and the formula that they tell. */
@@ -697,4 +701,6 @@ export const SIZE_PHRASES: readonly (readonly [string, string])[] = [
   ['Divide at 95–105 g. Roll to 18 cm.', '8 18'],
   ['Divide into 7–9 pieces. Roll to 18 cm.', '8 18'],
   ['Divide into 8 to 10 pieces. Roll to 18 cm.', '9 18'],
+  ['Divide in two and roll each to 20 cm. Quarter each.', '8'],
+  ['Divide into 8 and roll to 20 cm. Cut each edge straight.', '8 20'],
 ];
