@@ -19,7 +19,6 @@ const AMOUNT_FIRST = /^[\d½¼¾⅓⅔⅛]/;
 const PREPOSITION_LAST = /\b(?:an?|the|of|in|into|to|for|with|on|at|by|about|each|every|per)$/i;
 const QUALITY_LAST =
   /\b(?:fresh|dried|dry|instant|strong|plain|olive|baking|warm|cold|hot|lukewarm|melted|soft|sea|fine|coarse|bread|natural|active|ripe|rapeseed|sunflower|vegetable)$/i;
-const LAST_WORD = /^\p{Ll}[\p{Ll}-]{1,14}(?: \p{Ll}[\p{Ll}-]{1,14})?\.$/u;
 /** How a line opens that is none of its own. */
 const SIGN_FIRST = /^[+/·] [\p{L}\d]/u;
 const OF_SIDES = /^(?:(?:on|per|each|a|an|either|both|every|to|the|one|other|first|second) ){1,2}sides?\b/i;
@@ -79,8 +78,6 @@ function isParted(before: string, text: string): boolean {
     actionsIn(normalLine(text))[0]?.at !== 0
   )
     return true;
-  // the last word of a sentence alone
-  if (isWork(before) && !ENDED.test(before.replace(/(?<=\bea)\.$/, '')) && LAST_WORD.test(text)) return true;
   if (!/^[\p{Ll}\d½¼¾]/u.test(text)) return false;
   const isTold = /\d/.test(before) || isWork(before);
   if (
