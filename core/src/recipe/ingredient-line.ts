@@ -2,6 +2,7 @@ import { findFood, type Food } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { type MeasureSystem, roundHalfUp } from '../units/index.ts';
 import { gramsOf, isLoose, readAmounts, type Amount, type Weighed } from './amounts.ts';
+import { withoutFlourType } from './flour-types.ts';
 import { Mapped, type Span } from './mapped.ts';
 import { nameOf, turnedName } from './ingredient-name.ts';
 import { normal, withoutBullet } from './normal-line.ts';
@@ -80,18 +81,14 @@ export function readIngredientLine(
   use: IngredientUse,
   system: MeasureSystem,
 ): readonly ReadIngredient[] | undefined {
-  const whole = plainAmounts(normal(withoutBullet(raw)));
-  // "00 flour": noughts are what it is called
-  const noughts = /^(?:(?:tipo|type) )?(0{1,2}) (?=\w*flour)/i.exec(whole.text);
+  const { line: untyped, called } = withoutFlourType(normal(withoutBullet(raw)));
+  const whole = plainAmounts(untyped);
   const columns = TWO_COLUMNS.exec(whole.text);
-  const line = whole.slice(noughts?.[0].length ?? 0, columns?.[1]?.length);
+  const line = whole.slice(0, columns?.[1]?.length);
   const [first = line, ...rest] = splitExtras(line);
   const one = readOne(raw, first, use, system);
   if (!one) return undefined;
-  // what kind a flour is has a figure that is no amount
-  const [, kind] = /\bflour (T ?\d{2,3})\b/i.exec(raw.text) ?? [];
-  const typed = kind === undefined || one.name.includes(kind) ? one.name : `${one.name} ${kind}`;
-  const main = { ...one, name: noughts ? `${noughts[1]} ${typed}` : typed };
+  const main = { ...one, name: called(one.name) };
   const extras = rest.flatMap((part) => {
     const own = findFood(part.text) ? part : Mapped.join([part, Mapped.of(main.name, raw.span().to)]);
     const extra = readOne(raw, own, useInWords(part.text) ?? use, system);

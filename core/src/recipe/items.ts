@@ -1,5 +1,6 @@
 import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
+import { withoutFlourType } from './flour-types.ts';
 import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { normal, normalLine } from './normal-line.ts';
@@ -15,7 +16,7 @@ const MOST_WORDS = 11;
 const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
 
 const isItem = (piece: Mapped): boolean => {
-  const whole = normalLine(piece.text).replace(/\.$/, '');
+  const whole = withoutFlourType(normal(piece)).line.text.replace(/\.$/, '');
   const text = whole.replace(/\s*\([^)%]*\)$/, '');
   return (
     text.split(' ').length <= MOST_WORDS &&

@@ -115,7 +115,8 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
       text,
     ) ??
     /\b(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?batter (?:per|a|for (?:each|every|one))\b/i.exec(text) ??
-    /\b(?:drop|pour|ladle|spoon) (?:in |on )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?batter\b/i.exec(
+    // "ladle on about 160 g", "put 90 g of batter on the plate"
+    /\b(?:(?:drop|pour|ladle|spoon|scoop) (?:(?:in|on|out|onto|into|about|around|roughly|the|a|your|griddle|pan|tawa|plate) ){0,4}(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b(?! (?:of )?(?:the )?(?!batter|dough|mix|in|on|at|for|per|and|a\b)\p{L})|(?:drop|pour|ladle|spoon|scoop|put|use|take|weigh|allow) (?:(?:in|on|out|about|around|roughly) ){0,2}(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g (?:of )?(?:the )?(?:batter|dough)\b)/iu.exec(
       text,
     ) ??
     /\bfor (?:each|every) \p{L}+,? (?:pour|ladle|use|take|spoon) (?:in |on )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/iu.exec(
@@ -136,5 +137,6 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
       text,
     );
   if (!m) return undefined;
-  return { g: (Number(m[1]) + Number(m[2] ?? m[1])) / 2, text: m[0].trim() };
+  const [least = '', most = least] = m.slice(1).filter((n) => n !== undefined);
+  return { g: (Number(least) + Number(most)) / 2, text: m[0].trim() };
 }

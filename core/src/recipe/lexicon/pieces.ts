@@ -173,11 +173,12 @@ export const SHAPE = phrases`
   form (?:\w+ ){0,4}?(?:into|cakes|discs|rounds|patties|flatbreads|ovals|tongues|teardrops)
   spread (?:it |them )?with (?:your |wet |oiled |floured )?(?:fingers|fingertips|hands)
   put (?:it |them |each )?in(?:to)? the (?:\w+ )?press
-  (?<=^|[.;,] |\b(?:and|then) )ladle > (?:about |a |the |some |in |out |\d+ ?g )?(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b
+  (?<=^|[.;,] |\b(?:and|then) )ladle > (?:about |a |the |some |in |out |on |\d+ ?g )*(?:\w+ )?(?:batter|it|out|onto|on|enough|portions|of)\b
   (?<=^|[.;,] )(?:1|one|a) ladle(?:ful)?(?: of (?:the )?batter)? > (?:for|per|makes)\b
   ^ ladle $
   ^ spread $
-  pour (?:in |on |out )?(?:about )?\d+ ?g (?:of )?(?:the )?batter
+  (?:pour|put|use|spoon|scoop) (?:in |on |out )?(?:about )?\d+ ?g (?:of )?(?:the )?batter
+  (?:pour|ladle|spoon) (?:in |on |out |onto )?(?:about )?\d+ ?g(?=[,.;]| (?:and|in|on|onto|for)\b|$)
   spread {it} (?:\w+[ -])?(?:thin|out|flat)
   spread (?:with the back|thin|(?:it |them )?out)
   spread (?:it |them )?to > (?:about )?\d

@@ -123,7 +123,7 @@ export const FIGURES: readonly Spelling[] = [
     'take 1 $1 of $2',
   ],
   [/\b(min|sec)\.(?= [/+])/gi, '$1'],
-  [/\b(?:tipo|type) (0{1,2})\b(?! ?(?:flour|\())/gi, '$1 flour'],
+  [/(?<!flour,? \(?)\b(?:tipo|type) (0{1,2})\b(?! ?(?:flour|\())/gi, '$1 flour'],
   [/\ba (?:good |small )?palmful\b/gi, '1 tbsp'],
   [
     /\b(knead|mix|rest|prove|proof|wait|leave)((?:ed)?(?: it)?)(?: for)? another (\d{1,2})(?=[,;]|\.(?!\d)|$)/gi,

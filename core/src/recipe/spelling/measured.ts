@@ -53,9 +53,13 @@ export const MEASURES: readonly Spelling[] = [
     /(\d+(?:\.\d+)?)\s*(seconds?|secs?|s|minutes?|mins?|min)\b([^.]*?\b\d+) more\b(?! *(?:seconds?|secs?|s|minutes?|mins?|hours?|hrs?|h)\b)/gi,
     '$1 $2$3 $2 more',
   ],
+  // "a minute on the first side and half that on the second"
   [
-    /(\d+(?:\.\d+)?)(\s*(?:seconds?|secs?|s|minutes?|mins?))\b([^.]*?)\bhalf (?:that|the) time\b/gi,
-    (_, n = '', unit = '', between = '') => `${n}${unit}${between}${Number(n) / 2}${unit}`,
+    /(?<![\d.] ?)\b(\d+(?:\.\d+)?|an?)(\s*(?:seconds?|secs?|s|minutes?|mins?|hours?|h))\b([^.]*?)(?:\bfor )?\b(half|twice|double) (?:that(?: time)?|the time|as long)(?= *(?:[.,;)]|$| (?:on|for|in|before|again|to|once|at|with)\b))/gi,
+    (_, n = '', unit = '', between = '', times = '') => {
+      const time = /^an?$/i.test(n) ? 1 : Number(n);
+      return `${time}${unit}${between}${/half/i.test(times) ? time / 2 : time * 2}${unit}`;
+    },
   ],
   [/(\d)\s+and\s+(?=[½¼¾⅓⅔⅛]|\d\/\d)/gi, '$1 '],
   [
@@ -74,6 +78,7 @@ export const MEASURES: readonly Spelling[] = [
   [/(\d)\s*g\b\.?(?=\s|$|[),/;])/g, '$1 g'],
   [/(\d)\s*(kg|mg|ml|cl|dl|oz|lb|lbs|cm|mm|tsp|tbsp|tbs|l|L)\b/g, '$1 $2'],
   // a millilitre of batter weighs about a gram (common practice, from memory)
+  [/(?<=\b(?:ladle|pour|spoon)(?:ful)? (?:in |on |out |onto )?\(?(?:about |around )?)(\d{2,3}) ?ml\b(?! (?:of )?(?:the )?(?:batter|water|milk|oil|warm|hot|cold|butter|\w+ (?:water|milk|oil)))/gi, '$1 g'],
   [
     /(\d+(?:\.\d+)?) ?(ml|dl|l) (?:of )?(?:the )?batter\b/gi,
     (_, n = '', unit = '') => `${Math.round(Number(n) * ({ ml: 1, dl: 100 }[unit.toLowerCase()] ?? 1000))} g of batter`,

@@ -149,7 +149,8 @@ utes each side.`,
 12,5 g fresh yeast
 0,03 kg oil
 Mix 4 min slow, 6 min fast. Rest 45 min. Weigh 110 g pieces, round, rest 10 min. Roll out 3 mm. Griddle 1,5 min per side.`,
-    pct: { 'flour type': 100, water: 62, salt: 2, 'fresh yeast': 1.25, oil: 3 },
+    // the type of a flour is of its name
+    pct: { 'flour type 550': 100, water: 62, salt: 2, 'fresh yeast': 1.25, oil: 3 },
     // written as "mix knead"; slow and fast in one clause are one mix, as in the lots before
     kinds: 'mix proof divide ball rest roll cook',
     rests: [45, 10],

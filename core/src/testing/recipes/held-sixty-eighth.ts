@@ -234,7 +234,8 @@ I5 g fresh yeast
 Knead IO min. Cover, prove I hour. Divide into 8. Round.
 Rest I5 min. Roll to 2O cm. Bake on the plate 2 min. per
 side.`,
-    pct: { flour: 100, water: 65, salt: 2, 'fresh yeast': 3, oil: 4 },
+    // the type of a flour is of its name
+    pct: { 'flour type 550': 100, water: 65, salt: 2, 'fresh yeast': 3, oil: 4 },
     kinds: 'mix knead proof divide ball rest roll cook',
     rests: [60, 15],
     cook: [120, 120],

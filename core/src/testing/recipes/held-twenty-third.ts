@@ -324,7 +324,8 @@ Mix 7,5 min. Rest 0,5 h. Divide 60 g, round, rest 15 min. Roll to 30 cm with a t
 1,5 tsp salt
 2,5 cl olive oil
 Knead for 6 min, rest 40 min, divide into 8, form balls, rest 10 min. Roll out to 1,5 mm, fill with 0,4 kg spinach and 150,5 g feta, fold and seal. Bake on the sač 2,5 min per side.`,
-    pct: { flour: 100, water: 58, salt: 1.83 },
+    // the type of a flour is of its name
+    pct: { 'flour type 550': 100, water: 58, salt: 1.83 },
     kinds: 'mix knead rest divide ball rest roll fill cook',
     rests: [40, 10],
     cook: [150, 150],
