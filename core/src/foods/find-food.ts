@@ -1,3 +1,4 @@
+import { asCalled, BEHIND } from './called.ts';
 import type { Food } from './food.ts';
 import { FOODS } from './table/index.ts';
 
@@ -22,6 +23,20 @@ const wordsOf = (text: string): readonly string[] =>
     .split(' ')
     .map(singular);
 
+/** Words that can change what a food holds. */
+const CALLED = /free|vegan|plant|non-dairy|eggless|soy|oat|almond|cashew|nut|pistachio|macadamia|rice|pea|hemp|cocoa|shea|apple|flax|chia/i;
+
+/** The words of a text in which nothing but room parts the one from the next, the nearest to its end first. */
+const phraseBefore = (text: string): readonly string[] =>
+  [...wordsOf(/[\p{L}\s'’-]*$/u.exec(text)?.[0] ?? '')].reverse().filter((w) => w !== '');
+
+/** A food as the text calls it, whose name stands `words` words behind the beginning. */
+function called(food: Food, text: string, words: number): Food {
+  if (!CALLED.test(text)) return food;
+  const end = [...text.matchAll(/[\p{L}-]+/gu)][words]?.index ?? 0;
+  return asCalled(food, phraseBefore(text.slice(0, end)));
+}
+
 const MOST_WORDS = 5;
 const byName = new Map(FOODS.flatMap((f) => f.names.map((n) => [wordsOf(n).join(' '), f] as const)));
 
@@ -33,6 +48,8 @@ const byName = new Map(FOODS.flatMap((f) => f.names.map((n) => [wordsOf(n).join(
 export function findFood(text: string): Food | undefined {
   const [head = ''] = text.split(/[,(;]/, 1);
   const own = longestName(head);
+  const [, free] = own === undefined ? [] : (BEHIND.exec(text.slice(head.length)) ?? []);
+  if (own !== undefined && free !== undefined) return asCalled(own, [...wordsOf(free)].reverse());
   if (own !== undefined || head === text) return own;
   // "poolish (flour and water)" is neither
   const others = new Set(foodsIn(text.slice(head.length)).map((f) => f.food));
@@ -44,7 +61,7 @@ function longestName(text: string): Food | undefined {
   for (let length = Math.min(MOST_WORDS, words.length); length >= 1; length--) {
     for (let from = words.length - length; from >= 0; from--) {
       const found = byName.get(words.slice(from, from + length).join(' '));
-      if (found) return found;
+      if (found) return called(found, text, from);
     }
   }
   return undefined;
@@ -60,7 +77,7 @@ export function foodsIn(text: string): readonly { readonly food: Food; readonly 
       const name = words.slice(from, from + length).join(' ');
       const food = byName.get(name);
       if (!food) continue;
-      found.push({ food, words: name });
+      found.push({ food: called(food, text, from), words: name });
       taken = length;
       break;
     }

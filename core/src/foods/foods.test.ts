@@ -24,6 +24,37 @@ describe('what a recipe calls a food', () => {
   ])('%s', (text, id) => {
     expect(findFood(text)?.id).toBe(id);
   });
+  it.each([
+    ['vegan butter', '', ''],
+    ['dairy-free plain yogurt', '', ''],
+    ['soy yoghurt', 'soya', ''],
+    ['almond yogurt', 'nuts', ''],
+    ['cashew cheese', 'nuts', ''],
+    ['oat cream', 'gluten', ''],
+    ['coconut yoghurt', '', ''],
+    ['gluten-free plain flour', '', ''],
+    ['gluten free bread flour', '', ''],
+    ['oats (gluten-free)', '', ''],
+    ['wheat-free oats', 'gluten', ''],
+    ['nut-free pesto', 'milk', 'animal'],
+    ['vegan mayonnaise', 'mustard', ''],
+    ['gluten-free beer', '', 'alcohol'],
+    ['malt vinegar', 'gluten', ''],
+    ['chocolate spread', 'milk nuts soya', 'animal'],
+    // these hold what they are called by
+    ['lactose-free milk', 'milk', 'animal'],
+    ['butter or vegan spread', 'milk', 'animal'],
+    ['butter (or vegan spread)', 'milk', 'animal'],
+    ['oats (gluten-free if you can)', 'gluten', ''],
+    ['vegan butter or butter', 'milk', 'animal'],
+    ['apple, butter', 'milk', 'animal'],
+    ['coconut 50 g butter', 'milk', 'animal'],
+  ])('of what %s is free by its own name: it holds "%s"', (text, allergens, contains) => {
+    const named = foodsIn(text).map((f) => f.food);
+    const found = /^(?:apple|coconut) ?[,\d]/.test(text) ? named.find((f) => f.role === 'fat') : findFood(text);
+    expect((found?.allergens ?? []).join(' ')).toBe(allergens);
+    expect((found?.contains ?? []).join(' ')).toBe(contains);
+  });
   it('does not see butter in buttermilk, and knows nothing of quartz', () => {
     expect(foodsIn('buttermilk and flour').map((f) => f.food.id)).toEqual(['buttermilk', 'plain-flour']);
     expect(findFood('quartz')).toBeUndefined();

@@ -6,12 +6,12 @@ export type Part = 'unknown' | 'ingredients' | 'method' | 'keeping' | 'passed';
 
 const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   [
-    /^(?:the )?(?:filling|stuffing)s?(?: ingredients)?$|^(?:for )?(?:the )?inside$|^for (?:the |a )?(?:\w+ )?(?:filling|stuffing)$/i,
+    /^(?:the )?(?:filling|stuffing)s?(?: ingredients)?$|^(?:(?:for|goes) )?(?:the )?inside$|^for (?:the |a )?(?:\w+ )?(?:filling|stuffing)$|^(?:to|for) (?:fill|stuff)(?:ing)?(?: (?:them|it|the breads?))?$/i,
     'ingredients',
     'fill',
   ],
   [
-    /^(?:for (?:the )?)?(?:topping|tops?|finish|finishing|to finish|to brush|brushing|glaze|garnish|to coat|coating|(?:garlic|herb|chilli|lemon|spiced?) (?:oil|butter))$|^to finish$|^for brushing$/i,
+    /^(?:for (?:the )?)?(?:toppings?|tops?|finish(?:ing)?|brushing|glaze|garnish|coating|sprinkles?|(?:garlic|herb|chilli|lemon|spiced?) (?:oil|butter))$|^(?:to|for) (?:finish|brush|coat|top|sprinkle|scatter|glaze|drizzle|garnish|decorate)(?:ing)?(?: (?:them|it|over|on top|the (?:top|breads?)))*(?: with)?$|^(?:(?:goes )?on|over the) top$/i,
     'ingredients',
     'finish',
   ],

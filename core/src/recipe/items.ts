@@ -19,7 +19,7 @@ const isItem = (piece: Mapped): boolean => {
   const whole = withoutFlourType(normal(piece)).line.text.replace(/\.$/, '');
   const text = whole.replace(/\s*\([^)%]*\)$/, '');
   return (
-    text.split(' ').length <= MOST_WORDS &&
+    piece.text.split(' ').length <= MOST_WORDS &&
     !/\b(?:minutes?|mins?|hours?|seconds?|°|sides?|cm)\b/i.test(text) &&
     (MEASURED.test(text) ||
       // "water to mix (about 1 1/3 cups)"
@@ -89,7 +89,7 @@ const CUTS: readonly RegExp[] = [
   /\s*;\s*/g,
   SLASH,
   new RegExp(
-    `[,;]\\s+(?!say\\b|that['’]s\\b|which is\\b)(?:and\\s+)?|(?<=flour|meal|semolina|water|milk)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+(?:\\.\\d+)?)\\s)|(?<!hundred)\\s+(?:and|with)\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half|enough|some)\\s|${WORDED}|(?:about |around |roughly )?(?:\\d|[½¼¾⅓⅔⅛]))`,
+    `[,;]\\s+(?!say\\b|that['’]s\\b|which is\\b)(?:and\\s+)?|(?<=flour|meal|semolina|water|milk)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+(?:\\.\\d+)?)\\s)|(?<!hundred)\\s+(?:and|with)\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half|enough|some)\\s|${WORDED}|(?:about |around |roughly )?(?:\\d|[½¼¾⅓⅔⅛]))|(?<=\\d ?(?:g|kg|ml|l|%))\\s+(?:and|plus)\\s+(?=[a-z][a-z -]{1,30} \\d)`,
     'gi',
   ),
   /,\s+(?:and\s+)?(?=(?:an?|half|\d|[½¼¾⅓⅔⅛])\s?)|\s+and\s+(?=\d)/g,
@@ -142,7 +142,12 @@ function itemsAmong(pieces: readonly Mapped[]): readonly Mapped[] | undefined {
   return items;
 }
 
+/** "Mix flour 600 g, water 390 g and salt 12 g": a sentence of work, though its names stand first. */
+const WORK_FIRST =
+  /^(?:mix|combine|stir|whisk|blend|knead)(?: (?:together|the))? (?=\p{L}[\p{L} ]{2,30} [\d½¼¾][\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/iu;
+
 function itemsAsWritten(line: Mapped): readonly Mapped[] {
+  if (WORK_FIRST.test(line.text)) return [line];
   for (const pattern of CUTS) {
     if (line.text.search(pattern) < 0) continue;
     // "the poolish, 350 g flour": what is made already is no ingredient

@@ -19,7 +19,7 @@ const WITH_MEASURE = new RegExp(
 const UNMEASURED = /\b(?=\d{1,4} of )(?<=\d ?(?:g|ml)\b[^.;]*)\d{1,4} of ((?:[\p{L}'’-]+\s?){1,3})/giu;
 /** "natural yogurt 300 g, …". */
 const NAME_THEN_WEIGHT =
-  /(?<!\d ?\p{L}{0,4} )\b((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \d+(?:\.\d+)? ?(?:k?g|m?l)(?=\s*(?:[,;.]|and\b|$))/giu;
+  /(?<!\d ?\p{L}{0,4} )\b(?!(?:mix|combine|stir|whisk|blend|knead|add|take|use|and|with|then|together|the)\b)((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \d+(?:\.\d+)? ?(?:k?g|m?l)(?=\s*(?:[,;.]|(?:and|for|in|into|then|to|together)\b|\d+ ?min|$))/giu;
 /** "enough warm water (about 160 ml)": the measure behind the name. */
 const BEHIND = /\b((?:[\p{L}-]+ ){1,3})\((?:about |ca\.? |approx\.? )?\d+(?:\.\d+)? ?(?:g|ml|kg|l)\)/giu;
 /** "as much buttermilk as will make a dough": a liquid without a measure, and usual. */

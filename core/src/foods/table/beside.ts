@@ -3,6 +3,33 @@ import { food, freshMilk, gluten, LEAF, milky, per100, wheat } from './row.ts';
 
 /** What a dough is flavoured, filled and eaten with. */
 export const BESIDE: readonly Food[] = [
+  // vinegar of malt is of barley
+  food('malt-vinegar', 'other', 'malt vinegar | barley malt vinegar', per100(0, 0, 0.6, 0, 0.4, 0), 2, {
+    gPerCup: 240,
+    waterPct: 94,
+    ...gluten,
+  }),
+  food('custard', 'other', 'custard', per100(4.5, 2.5, 16, 0, 3, 0.1), 4, {
+    gPerCup: 255,
+    waterPct: 75,
+    allergens: ['egg', 'milk'],
+    contains: ['animal'],
+    perishable: true,
+  }),
+  food('kimchi', 'other', 'kimchi', per100(0.5, 0.1, 2.4, 1.6, 1.1, 1.5), 12, {
+    gPerCup: 150,
+    waterPct: 94,
+    allergens: ['crustaceans', 'fish'],
+    contains: ['animal'],
+    perishable: true,
+  }),
+  food('surimi', 'other', 'surimi | crab sticks | crab stick', per100(0.9, 0.2, 15, 0, 8, 1.5), 12, {
+    gPerCup: 140,
+    waterPct: 74,
+    allergens: ['crustaceans', 'egg', 'fish'],
+    contains: ['animal'],
+    perishable: true,
+  }),
   food('vinegar', 'other', 'vinegar | white vinegar | cider vinegar | wine vinegar', per100(0, 0, 0.5, 0, 0, 0), 2, {
     gPerCup: 238,
     waterPct: 95,
@@ -103,7 +130,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'nigella',
     'other',
-    'nigella seeds | nigella seed | cumin seeds | cumin seed | caraway seeds | caraway seed | fennel seeds | coriander seeds | aniseed',
+    'nigella seeds | nigella seed | nigella | cumin seeds | cumin seed | caraway seeds | caraway seed | fennel seeds | coriander seeds | aniseed',
     per100(18, 2, 30, 14, 17, 0.1),
     15,
     { gPerCup: 110 },
@@ -297,10 +324,15 @@ export const BESIDE: readonly Food[] = [
     18,
     { gPerCup: 125, allergens: ['nuts'] },
   ),
+  food('chocolate-spread', 'other', 'chocolate spread', per100(31, 11, 57, 3, 6, 0.1), 9, {
+    gPerCup: 300,
+    allergens: ['milk', 'nuts', 'soya'],
+    contains: ['animal'],
+  }),
   food(
     'chocolate',
     'other',
-    'chocolate | dark chocolate | milk chocolate | chocolate chips | chocolate spread',
+    'chocolate | dark chocolate | milk chocolate | chocolate chips',
     per100(32, 19, 50, 7, 7, 0.1),
     14,
     { gPerCup: 170, allergens: ['milk', 'soya'] },

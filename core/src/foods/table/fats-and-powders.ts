@@ -84,7 +84,7 @@ export const FATS_AND_POWDERS: readonly Food[] = [
   food(
     'malt-extract',
     'sugar',
-    'malt extract | barley malt extract | malt syrup | barley malt syrup',
+    'malt extract | malt | barley malt | malt powder | barley malt extract | malt syrup | barley malt syrup',
     per100(0, 0, 71, 0, 6, 0.1),
     9,
     {

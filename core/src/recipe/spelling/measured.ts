@@ -55,7 +55,7 @@ export const MEASURES: readonly Spelling[] = [
   ],
   // "a minute on the first side and half that on the second"
   [
-    /(?<![\d.] ?)\b(\d+(?:\.\d+)?|an?)(\s*(?:seconds?|secs?|s|minutes?|mins?|hours?|h))\b([^.]*?)(?:\bfor )?\b(half|twice|double) (?:that(?: time)?|the time|as long)(?= *(?:[.,;)]|$| (?:on|for|in|before|again|to|once|at|with)\b))/gi,
+    /(?<![\d.] ?)\b(\d+(?:\.\d+)?|an?(?= (?:minute|hour)\b))(\s*(?:seconds?|secs?|s|minutes?|mins?|hours?|h))\b([^.]*?)(?:\bfor )?\b(half|twice|double) (?:that(?: time)?|the time|as long)(?= *(?:[.,;)]|$| (?:on|for|in|before|again|to|once|at|with)\b))/gi,
     (_, n = '', unit = '', between = '', times = '') => {
       const time = /^an?$/i.test(n) ? 1 : Number(n);
       return `${time}${unit}${between}${/half/i.test(times) ? time / 2 : time * 2}${unit}`;
