@@ -24,7 +24,8 @@ const wordsOf = (text: string): readonly string[] =>
     .map(singular);
 
 /** Words that can change what a food holds. */
-const CALLED = /free|vegan|plant|non-dairy|eggless|soy|oat|almond|cashew|nut|pistachio|macadamia|rice|pea|hemp|cocoa|shea|apple|flax|chia/i;
+const CALLED =
+  /free|vegan|plant|non-dairy|eggless|soy|oat|almond|cashew|nut|pistachio|macadamia|rice|pea|hemp|cocoa|shea|apple|flax|chia/i;
 
 /** The words of a text in which nothing but room parts the one from the next, the nearest to its end first. */
 const phraseBefore = (text: string): readonly string[] =>

@@ -1,7 +1,13 @@
 import { findFood, type Food } from '../foods/index.ts';
 
+/** "Fat (lard)", "seeds: sesame and nigella": a word that stands for many foods, and the one that is meant. */
+const KIND_OF_FOOD =
+  /^\W*(?:fat|shortening|cheese|meat|nuts?|seeds?|liquids?|sweetener|raising agent|leavening|herbs?|spices?)(?:: | *\()(\p{L}[\p{L} ,-]{2,40})\)?\W*$/iu;
+
 /** "Flour, whole wheat": what it is before what it is like. */
 export function turnedName(words: string): string {
+  const [, meant] = KIND_OF_FOOD.exec(words) ?? [];
+  if (meant !== undefined && findFood(meant)) return meant.trim().replace(/, */g, ' and ');
   const yeast = /^\W*yeast (fresh|dried|dry|instant)\W*$/i.exec(words);
   if (yeast) return `${(yeast[1] ?? '').toLowerCase()} yeast`;
   const m =

@@ -1,4 +1,4 @@
-import { findFood } from '../foods/index.ts';
+import { findFood, foodsIn } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { withoutFlourType } from './flour-types.ts';
 import { Mapped } from './mapped.ts';
@@ -9,6 +9,7 @@ const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT = `(?:%|${WEIGHTS}|${VOLUMES}|${VESSELS}|${SPOONS}|${HANDS}|${PACKS}|cloves?|fl|f|w|s|y|o)`;
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
+const IN_BRACKETS = new RegExp(`^[^\\d(]+\\((?:about |ca\\.? |approx\\.? )?${NUMBER}\\s*${UNIT}\\)$`, 'iu');
 const WITHOUT_MEASURE =
   /\b(?:a pinch|pinch|(?:the )?same (?:weight|amount)|half its (?:weight|own weight)|the same|some|enough|a little|(?:a )?bit of|to taste)\b/i;
 const MOST_WORDS = 11;
@@ -16,14 +17,16 @@ const MOST_WORDS = 11;
 const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
 
 const isItem = (piece: Mapped): boolean => {
-  const whole = withoutFlourType(normal(piece)).line.text.replace(/\.$/, '');
+  const spelled = normal(piece);
+  const whole = withoutFlourType(spelled).line.text.replace(/\.$/, '');
   const text = whole.replace(/\s*\([^)%]*\)$/, '');
   return (
-    piece.text.split(' ').length <= MOST_WORDS &&
+    spelled.text.split(' ').length <= MOST_WORDS &&
     !/\b(?:minutes?|mins?|hours?|seconds?|°|sides?|cm)\b/i.test(text) &&
     (MEASURED.test(text) ||
-      // "water to mix (about 1 1/3 cups)"
-      (MEASURED.test(whole) && text.search(PURPOSE) > 0) ||
+      // "water to mix (about 1 1/3 cups)", "olive oil (25 g)"
+      (MEASURED.test(whole) &&
+        (text.search(PURPOSE) > 0 || (IN_BRACKETS.test(whole) && findFood(text) !== undefined))) ||
       (WITHOUT_MEASURE.test(text) &&
         (findFood(text) !== undefined || /\bof (?:wheat|barley|white|brown)$/i.test(text)))) &&
     actionsIn(text.replace(PURPOSE, '')).length === 0
@@ -35,6 +38,11 @@ const isFoodAlone = (text: string): boolean =>
   findFood(text) !== undefined &&
   actionsIn(text).length === 0;
 const HOW_IT_IS = /^(?:(?:finely|freshly|roughly|at|and) )?[\p{L}-]{3,14}(?: [\p{L}-]{3,14})?\.?$/u;
+
+const MORE_OR_LESS = /^(?:(?:a (?:bit|little) )?more or less|give or take(?: a (?:bit|little))?)$/i;
+/** "500 g flour, salt": what nobody weighs beside what is weighed. */
+const isUnweighed = (text: string): boolean =>
+  isFoodAlone(text) && ['salt', 'leaven', 'water'].includes(findFood(text)?.role ?? '');
 
 /** Cuts at signs that stand outside of brackets. */
 function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
@@ -50,7 +58,12 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
     from = m.index + m[0].length;
   }
   return [...pieces, line.slice(from)]
-    .map((p) => p.replace(/(?<=\d)\.$/, '').trim())
+    .map((p) =>
+      p
+        .replace(/(?<=\d)\.$/, '')
+        .replace(/^plus (?=\p{L}+\.?$)/iu, '')
+        .trim(),
+    )
     .filter((p) => p.text !== '' && p.text !== '.')
     .reduce<readonly Mapped[]>((list, p) => {
       const last = list.at(-1);
@@ -58,6 +71,7 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
       // "or 7 g dried" is the same once more
       return last &&
         (/^(?:at )?(?:about )?\d{1,3} ?°/.test(p.text) ||
+          MORE_OR_LESS.test(p.text) ||
           (HOW_IT_IS.test(p.text) && !findFood(p.text)) ||
           // ", plus 4 tbsp for the layers" is more of the same
           (/^(?:plus|\+) [^,]*\b(?:for|to)\b/i.test(p.text) && !findFood(p.text)) ||
@@ -75,7 +89,7 @@ const COLUMNS =
 const NAMES_FIRST =
   /(?<=[\d½¼¾]\s*(?:g|kg|ml|l|oz|lb|pint|cups?|tsp|tbsp)\.?)\s+(?=\p{Lu}\p{Ll}+(?:\s\p{Ll}+)?\s+[\d½¼¾])/gu;
 /** "300 g flour + 1 tsp salt + 150 ml water". */
-const PLUSES = /\s+(?:\+|plus)\s+(?=\d|[½¼¾⅓⅔⅛]|an? |\p{L}[\p{L} ]{2,24} \d)/gu;
+const PLUSES = /\s+(?:\+|plus)\s+(?=\d|[½¼¾⅓⅔⅛]|an? |\p{L}[\p{L} ]{2,24}(?:[:=,]| [–=-])? ?\(?\d)/gu;
 /** "and two tablespoons": a number in words before its measure. */
 const WORDED =
   '(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|eighteen|twenty|thirty|forty|fifty)(?:-\\w+| and a half)?\\s+(?:tea|table|spoon|cup|mug|gram|kilo|pint|ounce|pinch|glass|sachet)';
@@ -89,7 +103,7 @@ const CUTS: readonly RegExp[] = [
   /\s*;\s*/g,
   SLASH,
   new RegExp(
-    `[,;]\\s+(?!say\\b|that['’]s\\b|which is\\b)(?:and\\s+)?|(?<=flour|meal|semolina|water|milk)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+(?:\\.\\d+)?)\\s)|(?<!hundred)\\s+(?:and|with)\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half|enough|some)\\s|${WORDED}|(?:about |around |roughly )?(?:\\d|[½¼¾⅓⅔⅛]))|(?<=\\d ?(?:g|kg|ml|l|%))\\s+(?:and|plus)\\s+(?=[a-z][a-z -]{1,30} \\d)`,
+    `[,;]\\s+(?!say\\b|that['’]s\\b|which is\\b)(?:and\\s+)?|(?<=flour|meal|semolina|water|milk)\\s+to\\s+(?=(?:an?|one|two|three|half|\\d+(?:\\.\\d+)?)\\s)|(?<!hundred)\\s+(?:and|with)\\s+(?!a half\\b|a quarter\\b)(?=(?:an?|the same|half|enough|some)\\s|${WORDED}|(?:about |around |roughly )?(?:\\d|[½¼¾⅓⅔⅛]))|(?<!\\b(?:sugar|each|of))\\s+and\\s+(?=(?:[a-z]+ )?(?:salt|yeast)\\.?(?:$|[,;]))|(?<=[\\d½¼¾] ?(?:g|kg|ml|l|%|oz|lb|tsp|tbsp|cups?)\\)?)\\s+(?:and|plus)\\s+(?=[a-z][a-z -]{1,30}(?:[:=]| [–=-])? ?\\(?\\d)`,
     'gi',
   ),
   /,\s+(?:and\s+)?(?=(?:an?|half|\d|[½¼¾⅓⅔⅛])\s?)|\s+and\s+(?=\d)/g,
@@ -110,7 +124,13 @@ export function itemsOf(line: Mapped): readonly Mapped[] {
 const KNOWN = new WeakMap<Mapped, readonly Mapped[]>();
 
 function itemsAnew(line: Mapped): readonly Mapped[] {
+  // "flour, 500 g + water, 300 g": each has its food and its amount
+  const areWhole = (all: readonly Mapped[]): boolean =>
+    all.length > 1 && all.every((i) => MEASURED.test(i.text) && foodsIn(i.text).length === 1);
+  const added = cut(line, PLUSES);
+  if (areWhole(added)) return added;
   const items = itemsAsWritten(line.replace(/,? and, if you (?:like|wish),? /i, ' and '));
+  if (areWhole(items)) return items;
   // numbers in words, and other spellings, part more surely once they are figures
   const spelled = itemsAsWritten(normal(line));
   return spelled.length > items.length ? spelled : items;
@@ -144,7 +164,7 @@ function itemsAmong(pieces: readonly Mapped[]): readonly Mapped[] | undefined {
 
 /** "Mix flour 600 g, water 390 g and salt 12 g": a sentence of work, though its names stand first. */
 const WORK_FIRST =
-  /^(?:mix|combine|stir|whisk|blend|knead)(?: (?:together|the))? (?=\p{L}[\p{L} ]{2,30} [\d½¼¾][\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/iu;
+  /^(?:mix|combine|stir|whisk|blend|knead)(?: (?:together|the))? (?=(?:0{1,2} )?\p{L}[\p{L} ]{2,30} [\d½¼¾][\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/iu;
 
 function itemsAsWritten(line: Mapped): readonly Mapped[] {
   if (WORK_FIRST.test(line.text)) return [line];
@@ -157,7 +177,13 @@ function itemsAsWritten(line: Mapped): readonly Mapped[] {
     const measured = itemsAmong(pieces);
     if (!measured) continue;
     // among what is measured a food alone is told as "to taste"
-    if (pieces.length < 2 || measured.length < pieces.length - (measured.length > 2 ? MOST_OTHERS : 0)) continue;
+    const others = pieces.length - measured.length;
+    const [first, ...more] = pieces;
+    const isOneWeighed = first === measured[0] && findFood(first?.text ?? '') !== undefined;
+    const isFewWeighed = measured.length === 2 && first === measured[0];
+    const unweighed = isOneWeighed ? more.filter((p) => isUnweighed(p.text)).length : 0;
+    const most = measured.length > 2 || isFewWeighed ? MOST_OTHERS : unweighed;
+    if (pieces.length < 2 || others > most) continue;
     if (!pieces.every((p) => isItem(p) || isFoodAlone(p.text))) continue;
     // "600 fl, 390 w, 12 s" begins with flour; "60 s + 40 s" are seconds
     const hasShortFlour = pieces.some((p) => /\d\s*fl?$/.test(p.text));

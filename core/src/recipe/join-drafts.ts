@@ -152,18 +152,20 @@ const withoutTaking = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   });
 };
 
-/** "Stir the garlic into the butter", once the dough has been kneaded and rests: that is for what comes later. */
+/** "Stir the garlic into the butter", once the dough has been kneaded and rests, or is in pieces: that is for what comes later. */
 const withLateMixing = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
   drafts.map((d, n) => {
     const [before, later] = [drafts.slice(0, n), drafts.slice(n + 1)];
     const pieced = later.findIndex((x) => x.action === 'divide' || x.action === 'ball');
+    const isPieced = pieced < 0 && before.some((x) => x.action === 'divide' || x.action === 'ball');
     const isLate =
       d.action === 'mix' &&
       !d.isBeside &&
-      RESTS.has(drafts[n - 1]?.action ?? 'mix') &&
-      before.some((x) => x.action === 'knead') &&
-      pieced >= 0 &&
-      !later.slice(0, pieced).some((x) => x.action === 'knead' || RESTS.has(x.action)) &&
+      (isPieced ||
+        (RESTS.has(drafts[n - 1]?.action ?? 'mix') &&
+          before.some((x) => x.action === 'knead') &&
+          pieced >= 0 &&
+          !later.slice(0, pieced).some((x) => x.action === 'knead' || RESTS.has(x.action)))) &&
       !/\b(?:flours?|dough|it|them|remaining|rest|all|everything|work in|fold in)\b/i.test(d.text) &&
       foodsIn(d.text).length > 1;
     return isLate ? { ...d, action: 'job', isBeside: true } : d;

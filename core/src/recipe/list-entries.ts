@@ -95,7 +95,7 @@ export const isNamedFood = (text: string): boolean => {
   const [, name = ''] = /^(\p{L}[\p{L} ]{2,20}): [^:.\d]{3,40}\.?$/u.exec(text) ?? [];
   return name !== '' && findFood(name) !== undefined && actionsIn(normalLine(text)).length === 0;
 };
-const MEASURED = new RegExp(`\\d ?(?:k?g|m?l|%|oz|lb|${VESSELS}|${SPOONS})\\b`, 'i');
+const MEASURED = new RegExp(`\\d ?(?:%|(?:k?g|m?l|oz|lb|${VESSELS}|${SPOONS})\\b)`, 'i');
 /** "10 g salt." before anything is done. */
 export const isAmount = (text: string): boolean =>
   looksLikeIngredient(text) &&

@@ -2,6 +2,7 @@ import { withFloursApart } from './flour-shares.ts';
 import { withOwnAmounts } from './list-relations.ts';
 import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS } from './measures.ts';
+import { LIST_WORDS } from './openings.ts';
 import { COLOUR, flour, G_PER_PART, inParts, RATIO } from './shares.ts';
 
 /** "To 500 g of flour take 330 of water", "500 g flour takes 300 g water": a list that opens with what the rest is for. */
@@ -34,6 +35,11 @@ function inOrder(all: string, figures: string, names: string): string {
     : all;
 }
 
+/** "You will need plain flour (500 g), water (300 g)": words before a list whose names stand first, and nothing behind it. */
+const NAMES_FIRST = String.raw`(?:0{1,2} )?\p{L}[\p{L} ]{2,30}(?:[:,=]| [–=-])? ?\(?\d(?:[^.]|\.(?=\d))*[,;+·/](?:[^.]|\.(?=\d))*\d ?(?:k?g|m?l|%|oz|lb|cups?|tsp|tbsp)\)?`;
+const PERCENT_FIRST = String.raw`\d[\d.]* ?% (?:0{1,2} )?\p{L}(?:[^.]|\.(?=\d))*[,;](?:[^.]|\.(?=\d))*\d ?% [\p{L}\d ]+(?:\([^)]*\))?`;
+const OPENED = new RegExp(String.raw`^${LIST_WORDS} (?=(?:${NAMES_FIRST}|${PERCENT_FIRST})(?:\.(?!\d)|$))`, 'iu');
+
 /** The sign before an entry of a list. */
 const BULLET = /^\s*(?:[*•·▢☐‣◦-]|\[[ xX]?\])\s+/u;
 /** A list that is told in another way, in the words of a plain one: each amount with its name. */
@@ -44,9 +50,9 @@ export function plainList(line: Mapped): Mapped {
 }
 
 const inPlainWords = (line: Mapped): Mapped =>
-  withOwnAmounts(withFloursApart(flourFirst(line)))
+  withOwnAmounts(withFloursApart(flourFirst(line.replace(OPENED, (opening = '') => `${opening.trimEnd()}: `))))
     .replace(/^[("“]((?:[^()"“”]*,){2,}[^()"“”]*)[)"”]\.?(?= |$)/u, '$1.')
-    .replace(/(?<=\p{L}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu, ' ')
+    .replace(/(?<=\p{L}|\btype \d{1,4}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu, ' ')
     // a column that says how it is: "FLOUR   BREAD   500"
     .replace(/^(\p{L}+)\s{2,}(\p{L}[\p{L} ]{2,20}?|\d{1,2} ?°? ?C)\s{2,}(?=\d)/u, '$1, $2  ')
     .replace(/(?=,\d)(?<=\d ?(?:k?g|m?l|oz) [\p{L} ]{2,30}),/gu, ', ')

@@ -137,6 +137,6 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
       text,
     );
   if (!m) return undefined;
-  const [least = '', most = least] = m.slice(1).filter((n) => n !== undefined);
+  const [least = '', most = least] = m.slice(1).filter((n?: string) => n !== undefined);
   return { g: (Number(least) + Number(most)) / 2, text: m[0].trim() };
 }

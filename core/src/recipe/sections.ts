@@ -21,6 +21,7 @@ import {
   LEAD,
   LONG_LEAD,
   NO_SENTENCE,
+  OPENS_LIST,
   STAGE_LABEL,
   WEIGHT_OF,
   YIELD_LEAD,
@@ -61,6 +62,10 @@ const FACT_BEHIND =
 /** "Resting time: 2 hours", and nothing more. */
 const TIME_IN_ALL =
   /^(?:\p{L}+(?:ing|ation)|rest|rise|proof|chill|prep|cook)(?: time)?:? (?:about )?[\d./½¼¾–-]+(?: to \d+)? ?(?:h|hrs?|hours?|min|mins|minutes?)(?: [\d]+ ?(?:min|mins|minutes?))?\.?$/iu;
+/** "No fat, no sugar": what is not in it. */
+const LEFT_OUT =
+  /^(?:no|without) \p{L}+(?: \p{L}+)?(?:(?:,| and| or|, and)? (?:no|without) \p{L}+(?: \p{L}+)?)*[.!]?$/iu;
+const BARE_AMOUNT = /^[\d½¼¾][\d.,/½¼¾ ]*(?:%|(?:k?g|m?l|oz|lb|cups?|tsp|tbsp|grams?)\.?)$/i;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -193,9 +198,11 @@ class Taking {
   private isNoPart(line: Mapped): boolean {
     const isLabelled = LABELLED.test(line.text);
     const isRule = /^[|\s:+=_*-]*$|^(?:[—–-]\s*)?\d{1,3}\s*[—–-]$/.test(line.text);
+    const isLeftOut = LEFT_OUT.test(line.text);
     if (isLabelled) this.notUnderstood.push(line);
     else if (isRule) this.headings.push(line);
-    return isLabelled || isRule;
+    else if (isLeftOut) this.aside.push(line);
+    return isLabelled || isRule || isLeftOut;
   }
 
   /** "Kneading. 10 minutes on the bench.": a label is a heading where its sentence says what is done, and part of it where not. */
@@ -341,18 +348,22 @@ class Taking {
   /** "By the mug: 2 mugs of flour …": what stands before a list of amounts is a title, or says nothing. */
   private withoutLead(line: Mapped): Mapped {
     const lead = LEAD.exec(line.text) ?? LONG_LEAD.exec(line.text);
-    if (!lead || actionsIn(normalLine((lead[1] ?? '').replace(/\p{L}+-\p{L}+|\b(?:rolls|bakes)$/gu, ''))).length > 0)
-      return line;
+    const isWork =
+      !OPENS_LIST.test(lead?.[1] ?? '') &&
+      actionsIn(normalLine((lead?.[1] ?? '').replace(/\p{L}+-\p{L}+|\b(?:rolls|bakes)$/gu, ''))).length > 0;
+    if (!lead || isWork) return line;
     const items = itemsOf(line.slice(lead[0].length));
     // what holds a figure is a lead only of a long list
     if (/\d/.test(lead[1] ?? '') && !LEAD.test(line.text) && items.length < 4) return line;
     const isFlour = (text: string): boolean => findFood(text)?.role === 'flour';
     // "flour: 200 g, …" is the first of them, where no other is a flour
     if (items.length < 2 || (isFlour(lead[1] ?? '') && !items.some((i) => isFlour(i.text)))) return line;
+    // "strong white flour: 450 g, wholemeal: 50 g": an amount without a name is of what stands before it
+    if (findFood(lead[1] ?? '') && BARE_AMOUNT.test(items[0]?.text ?? '')) return line;
     const head = line.slice(0, (lead[1] ?? '').length);
     if (/^(?:(?:dough|recipe|formula|enough) for )?\d/i.test(head.text)) this.facts.push(head);
     else if (/^for \w+ (?:breads|pieces|flatbreads|rounds|wraps|people)$/i.test(head.text)) this.facts.push(head);
-    else if (this.title === undefined && this.isAtStart) this.takeTitle(head);
+    else if (this.title === undefined && this.isAtStart && !OPENS_LIST.test(head.text)) this.takeTitle(head);
     else this.headings.push(head);
     return line.slice(lead[0].length);
   }

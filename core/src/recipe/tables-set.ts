@@ -1,6 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import { Mapped } from './mapped.ts';
 import { SPOONS, VESSELS } from './measures.ts';
+import { LIST_WORDS } from './openings.ts';
 
 /** An amount, and nothing more. */
 const ONLY_AMOUNT = new RegExp(
@@ -50,13 +51,20 @@ export function turnedUp(lines: readonly Mapped[]): readonly Mapped[] {
   return [...lines.slice(0, head), ...rows, ...lines.slice(at + 1)];
 }
 
+const OPENING = new RegExp(String.raw`^(?:\p{L}+: ?(?=\p{L})|${LIST_WORDS} )`, 'iu');
+const AMOUNT_IN_CELL = /[\d½¼¾][\d.,/½¼¾ ]*(?:%|(?:k?g|m?l|cups?|tbsp|tsp|oz|lb|grams?)(?!\p{L}))/giu;
+/** "warm water: 300 g": a cell that holds a name and its amount is an entry by itself. */
+const isNamedAmount = (cell: string): boolean => {
+  const name = cell.replace(AMOUNT_IN_CELL, '');
+  return name !== cell && /\p{L}{3}/u.test(name);
+};
+
 /** "Formula: flour 500 g | water 325 g": a list of names with amounts in one line. */
 export function namedList(line: Mapped): readonly Mapped[] {
   if (/^\s*\|/.test(line.text)) return [line];
   const cells = cellsOf(line);
-  const isEntry = (c: Mapped): boolean =>
-    /^(?:\p{L}+: ?)?\p{L}[\p{L} -]{2,30} \d[\d.,]* ?(?:k?g|m?l|%)$/u.test(c.text) && findFood(c.text) !== undefined;
+  const isEntry = (c: Mapped): boolean => isNamedAmount(c.text) && findFood(c.text) !== undefined;
   return cells.length >= LEAST_COLUMNS && cells.every(isEntry)
-    ? cells.map((c, n) => (n === 0 ? c.replace(/^\p{L}+: ?(?=\p{L})/u, '') : c))
+    ? cells.map((c, n) => (n === 0 ? c.replace(OPENING, '') : c))
     : [line];
 }

@@ -187,7 +187,7 @@ const LEFT_OUT = /\b(?:avoids?|vegan|leave (?:off|out|the \w+ off)|allergic)\b/i
 const IN_PLACE_OF = /\b(?:instead of|free (?:from|of))\s[^,.;]*/gi;
 /** "Pieces the size of a walnut" hold none. */
 const AS_LARGE =
-  /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted|small|large|big|little|good|medium) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b/giu;
+  /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted|small|large|big|little|good|medium) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b|\b(?:in)?to (?:an? |\d+ )?(?:\p{L}+,? ){0,2}sausages?\b|\bsausage[- ]shape/giu;
 
 /** A sentence without what is not done, what something else stands for, and how large or like what something is. */
 const saidIn = (sentence: string): string =>
@@ -202,13 +202,13 @@ export function namedToAvoid(
   ingredients: readonly Ingredient[],
   known: readonly Conflict[],
 ): readonly Conflict[] {
-  const held = new Set(ingredients.flatMap((i) => i.allergens ?? []));
+  const held = new Set(ingredients.flatMap((i) => [...(i.allergens ?? []), ...(i.contains ?? [])]));
   const found = new Map<string, Conflict>();
   for (const sentence of sentences.filter((s) => !LEFT_OUT.test(s))) {
     for (const { food, words } of foodsIn(saidIn(sentence))) {
       // "the flour" is the one of the bread, "the milk" of one with oat milk is that
       if (words === 'flour' || ingredients.some((i) => i.name.endsWith(words))) continue;
-      const missing = (food.allergens ?? []).filter((a) => !held.has(a));
+      const missing = [...(food.allergens ?? []), ...(food.contains ?? [])].filter((a) => !held.has(a));
       if (
         missing.length === 0 ||
         found.has(words) ||

@@ -33,7 +33,7 @@ const MARKED = /^(?:o \p{Lu}|[-–—*•·▢☐>#]|\[[ xX]?\]|[a-z]\) )/u;
 const LONG = 60;
 const NUMBERED = /^\d{1,2}[.)] /;
 const UNIT_FIRST = /^(?:%|°|(?:g|kg|ml|l|oz|min(?:ute)?s?|hours?|h|sec(?:ond)?s?|s|cm|mm)\b)/i;
-const AMOUNT_LAST = /\d ?\p{L}+\b.*[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)$/iu;
+const AMOUNT_LAST = /[1-9]\d* ?\p{L}+\b.*[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)$/iu;
 
 const isWork = (text: string): boolean => actionsIn(normalLine(text)).length > 0;
 /** The longest line is no longer than so much of those that go on in small letters. */

@@ -71,6 +71,7 @@ import { SIXTY_NINTH } from './held-sixty-ninth.ts';
 import { SEVENTIETH } from './held-seventieth.ts';
 import { SEVENTY_FIRST } from './held-seventy-first.ts';
 import { SEVENTY_SECOND } from './held-seventy-second.ts';
+import { SEVENTY_THIRD } from './held-seventy-third.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -148,6 +149,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SEVENTIETH,
   ...SEVENTY_FIRST,
   ...SEVENTY_SECOND,
+  ...SEVENTY_THIRD,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
