@@ -58,7 +58,9 @@ export function draftsOf(
     const piece = sentence.slice(from, to);
     // "…; dip the balls in flour": what is no step is none of the one before it
     const aside = actions.find((a) => NO_STEP.has(a.action) && a.at > step.at && a.at < to);
-    const cut = aside ? whole.lastIndexOf(';', aside.at) : -1;
+    const sign = aside ? whole.lastIndexOf(';', aside.at) : -1;
+    // "lay it on; 1 minute a side, serve": its time is its own all the same
+    const cut = times.some((t) => t.at > sign && t.at < (aside?.at ?? 0)) ? -1 : sign;
     const words = cut > step.at ? sentence.slice(from, cut) : piece;
     const text = words.text
       .replace(/^[\s,;/-]*(?:then\b\s*)?/, '')

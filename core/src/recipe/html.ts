@@ -74,6 +74,8 @@ export function textOfHtml(html: string): PageText {
     {
       onopentag(name, attributes) {
         if (!INLINE.has(name) || name === 'dt') end();
+        // an entry of a list goes on in no other
+        if (name === 'li') lines.push(Mapped.of('', parser.startIndex));
         // what stands in two spans is parted, as a page shows it
         if (name === 'span' && /\S$/.test(line.at(-1)?.text ?? ''))
           line.push(Mapped.of('<', parser.startIndex).replace(/</, ' '));

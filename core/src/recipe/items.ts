@@ -126,7 +126,7 @@ const KNOWN = new WeakMap<Mapped, readonly Mapped[]>();
 function itemsAnew(line: Mapped): readonly Mapped[] {
   // "flour, 500 g + water, 300 g": each has its food and its amount
   const areWhole = (all: readonly Mapped[]): boolean =>
-    all.length > 1 && all.every((i) => MEASURED.test(i.text) && foodsIn(i.text).length === 1);
+    all.length > 1 && all.every((i) => isItem(i) && foodsIn(i.text).length === 1);
   const added = cut(line, PLUSES);
   if (areWhole(added)) return added;
   const items = itemsAsWritten(line.replace(/,? and, if you (?:like|wish),? /i, ' and '));

@@ -109,6 +109,14 @@ class Drafting {
     }
     const done = scopes.reduce((t, s) => t.slice(0, s.from) + ' '.repeat(s.to - s.from) + t.slice(s.to), text);
     const actions = actionsIn(done);
+    // "1 minute per side, serve warm": what is told before it is served is no serving
+    const [served] = actions;
+    if (actions.length === 1 && served?.action === 'serve' && timesOf(sentence).some((t) => t.at < served.at)) {
+      const at = /[\s,;/-]*(?:(?:and|then) )*$/i.exec(text.slice(0, served.at))?.index ?? served.at;
+      this.take(sentence.slice(0, at));
+      this.take(sentence.slice(served.at));
+      return;
+    }
     if (isOfComponent(text) || this.isAtFilling(text, actions)) {
       this.drafts.push(componentDraft(sentence, actions));
       return;

@@ -112,6 +112,8 @@ const MOST_RUN = 40;
 /** Lines of a paragraph hold signs; those of a list are short, or each an entry of its own. */
 const SIGNED = /[.,;:)] \S/;
 const SIGNED_SHARE = 0.4;
+/** So many of its lines at least go on without a capital. */
+const SMALL_SHARE = 0.4;
 
 /** So much room may be left at the end of a line that was broken by hand. */
 const SLACK = 3;
@@ -145,7 +147,12 @@ function goingOnIn(block: readonly Mapped[], isNumbered: boolean): readonly Mapp
   return starts.flatMap((from, i) => {
     const run = block.slice(from, starts[i + 1]);
     const share = (is: (text: string) => boolean): number => run.filter((l) => is(l.text)).length / run.length;
-    const isSet = run.length >= LEAST_RUN && run.length <= MOST_RUN && share((t) => SIGNED.test(t)) >= SIGNED_SHARE;
+    const small = run.slice(1).filter((l) => /^\P{Lu}/u.test(l.text)).length;
+    const isSet =
+      run.length >= LEAST_RUN &&
+      run.length <= MOST_RUN &&
+      share((t) => SIGNED.test(t)) >= SIGNED_SHARE &&
+      small >= SMALL_SHARE * (run.length - 1);
     return isSet && share((t) => AMOUNT_FIRST.test(t) || ROW.test(t)) < ROWS_SHARE ? run.slice(1) : [];
   });
 }

@@ -20,9 +20,9 @@ export const COOK = phrases`
   lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)
   brown > (?:on|for)
   grill > (?:for|until|each|\d)
-  lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+ )?{pan}
+  lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+,? ){0,3}?{pan}
   (?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
-  (?:put|place|drop|slide|slip|lower|transfer) (?:\w+ ){0,4}?(?:in|on|in ?to|onto|to) (?:the|a|your) (?:\w+ )?{pan}
+  (?:put|place|drop|slide|slip|lower|transfer) (?:\w+ ){0,4}?(?:in|on|in ?to|onto|to) (?:the|a|your) (?:\w+,? ){0,3}?{pan}
   leave (?:it |them )?on the (?:hot )?{pan} > for \d
   lay (?:on|down) (?:a|one|the) (?:bread|round|flatbread|first)
   slap

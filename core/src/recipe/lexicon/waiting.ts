@@ -60,6 +60,7 @@ export const REST = phrases`
   leaves?(?: (?:it|them|the dough))? > (?:for )?\(?(?:about )?\d
   (?:leave|set) (?!(?:it |them )?on (?:the|a) (?:\w+ )?{pan}\b)(?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|till|under|overnight|to stand)
   leave (?:it |them |the \w+ )?in an? (?:warm|cool|cold) (?:place|spot|room|corner)
+  (?:leave|set) {it},? (?:aside,? )?(?:well |tightly |loosely |lightly |still )?(?:un)?(?:covered|wrapped|lidded)
   (?:put|set|leave) (?:\w+ ){0,2}?to (?:one|a) side
   (?:\d+[- ]minute|\d+[- ]min|short|brief|a) rest
   (?:a )?rest of > (?:about )?\d

@@ -24,7 +24,7 @@ export const FIGURES: readonly Spelling[] = [
   ],
   // "1h rise", "45 min bulk"
   [
-    /(?<=^|[,;./] )(\d+(?:\.\d+)?) ?(h|hours?|hrs?|min|mins|minutes?) (rest|proof|rise|bulk|knead|mix|ferment)(?:ing)?\b(?= *(?:[,;./(]|$))/gi,
+    /(?<=^|[,;./] )(\d+(?:\.\d+)?) ?(h|hours?|hrs?|min|mins|minutes?) (rest|proof|rise|bulk|knead|mix|ferment)(?:ing)?\b(?= *(?:[,;./(]|(?:and|then)\b|$))/gi,
     '$3 $1 $2',
   ],
   [/\bea\.(?= side)/gi, 'each'],
