@@ -20,9 +20,12 @@ const IDLE_DOUGH = new Set<Action>(['rest', 'proof', 'chill']);
 /** "Sprinkle over the salt and knead": before there are pieces, what is strewn or dropped goes into the dough, and what is wrapped rests. */
 export const withEarlyAdditions = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   const pieces = drafts.findIndex((d) => OF_PIECES.has(d.action));
+  // one ball is wrapped whole
+  const parted = drafts.findIndex((d) => d.action !== 'ball' && OF_PIECES.has(d.action));
   return drafts.map((d, n) => {
-    if (n >= pieces || d.action !== 'finish' || d.isBeside) return d;
-    if (/\bwrap/i.test(d.text)) return { ...d, action: 'rest' };
+    if (d.action !== 'finish' || d.isBeside) return d;
+    if (n < parted && /\bwrap/i.test(d.text)) return { ...d, action: 'rest' };
+    if (n >= pieces) return d;
     const goesOn = drafts
       .slice(n + 1)
       .some((x) => x.action === 'knead' || x.action === 'mix' || IDLE_DOUGH.has(x.action));

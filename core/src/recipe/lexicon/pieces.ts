@@ -8,7 +8,7 @@ export const BALL = phrases`
   make up (?:in)?to (?:{n} )?(?:rounds|balls)
   balling
   take (?:an? )?[\w-]+-sized? balls?
-  makes? (?:[\w-]+, )(?:[\w-]+ ){1,2}{balls}
+  makes? (?!balls|rounds|buns|pieces)(?:[\w-]+, )(?:[\w-]+ ){1,2}{balls}
   (?:bring|pull|gather|draw|fold|tuck) (?:the |its |all the )?(?:corners|edges|sides|ends)(?: of {it})?(?: \w+){0,4}?(?:,? and|,) (?:turn (?:it )?over|flip|roll)(?: (?:it )?(?:over )?and roll)?(?: (?:it )?(?:smooth|round|(?:in)?to a(?: \w+)? ball))
   (?:shape|form|make) {it} (?:in)?to (?:\w+ ){0,2}?{balls}
   roll(?:ing)? the (?:pieces|dough) (?:in)?to (?:\d+ )?(?:\w+ )?{balls}

@@ -132,7 +132,6 @@ export const FIGURES: readonly Spelling[] = [
   [/(\d)\s*fl\.? ?oz\b/gi, '$1 fl oz'],
   [/\banother (minute|hour)\b/gi, '1 $1 more'],
   [/\bkneed(?=ing\b|ed\b|s?\b)/gi, 'knead'],
-  [/(\d) more (seconds?|secs?|minutes?|mins?|hours?)\b/gi, '$1 $2 more'],
   [/\bthree[- ]quarters of an hour\b/gi, '45 minutes'],
   [/\b(?:a )?quarter of an hour\b/gi, '15 minutes'],
   [new RegExp(`\\bthree[- ]quarters (?:of )?an? (?=${MEASURE})`, 'gi'), '3/4 '],
@@ -179,6 +178,7 @@ export const FIGURES: readonly Spelling[] = [
   ],
   [/\ban? (?=(?:pound|kilo|ounce|pint|litre|quart) of\b)/gi, '1 '],
   [NUMBER_WORD, (_, word = '') => NUMBERS[word.toLowerCase()] ?? word],
+  [/(\d) more (seconds?|secs?|minutes?|mins?|hours?)\b/gi, '$1 $2 more'],
   [/(\d) fluid ounces?\b/gi, '$1 fl oz'],
   [/(\d+(?:\.\d+)? ?(?:k?g|grams)) each (?:of )?([\p{L} ]{3,20}) and ([\p{L} ]{3,25}?)(?=[,.;]|$)/giu, '$1 $2, $1 $3'],
 ];
