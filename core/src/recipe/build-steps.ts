@@ -142,6 +142,9 @@ function usedTimes({ kind, draft }: Named): readonly Span[] {
   return taken.flatMap((t) => t.span ?? []);
 }
 
+/** By which a batter shows itself: nobody rolls what a ladle holds. */
+const POURED =
+  /\bbatter\b|\bladle(?:ful)?\b|\bpour\b[^.;]{0,30}\b(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hot ?plate|tawa)\b/i;
 function completed({ drafts, passed }: MethodDrafts, guesses: Guess[]): readonly StepDraft[] {
   const chain = drafts.filter((d) => !d.isBeside);
   const has = (...actions: Action[]): boolean => chain.some((d) => actions.includes(d.action));
@@ -167,7 +170,7 @@ function completed({ drafts, passed }: MethodDrafts, guesses: Guess[]): readonly
     const cooked = result.findIndex((d) => d.action === 'cook' || isOfRolled(d));
     const at = cooked >= 0 ? cooked : result.findIndex((d) => d.action === 'finish' || d.action === 'clap');
     // a batter is poured
-    const shaping = [...drafts, ...passed].some((d) => /\bbatter\b/i.test(d.text)) ? 'shape' : 'roll';
+    const shaping = [...drafts, ...passed].some((d) => POURED.test(d.text)) ? 'shape' : 'roll';
     result.splice(at < 0 ? result.length : at, 0, addedDraft(shaping));
     note(shaping, 'no rolling or shaping is told; it is added');
   }

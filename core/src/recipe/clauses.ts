@@ -15,7 +15,7 @@ import {
 } from './implied.ts';
 import type { Mapped } from './mapped.ts';
 import { scopeAt, type Scope } from './scopes.ts';
-import { cueIn, draftOf, foldAfterIn, type StepDraft, timesOf } from './step-draft.ts';
+import { cueIn, draftOf, type StepDraft, timesOf } from './step-draft.ts';
 
 const NO_STEP = new Set<Action>(['aside', 'heat', 'serve']);
 /**
@@ -71,7 +71,6 @@ export function draftsOf(
       text,
       spans: [piece.span()],
       times: times.filter((t) => t.at >= from && t.at < to),
-      foldAfter: foldAfterIn(piece),
       isBeside: isBeside || step.action === 'job',
       cue: cueIn(text),
       caution: CAREFUL.test(text) ? text : undefined,

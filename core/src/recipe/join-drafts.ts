@@ -1,5 +1,6 @@
 import { foodsIn } from '../foods/index.ts';
 import type { Action } from './actions.ts';
+import { RESTS } from './folds.ts';
 import type { StepDraft } from './step-draft.ts';
 
 /** What is rubbed, or rolled in something, once the bread is cooked is the bread, and no dough. */
@@ -184,42 +185,6 @@ export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =
     ),
   );
 
-/** "Fold after 30 min, bulk in all 90": told before the proof that it is within. */
-const foldsInAll = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
-  drafts.flatMap((d, n): readonly StepDraft[] => {
-    const [before, next] = [drafts[n - 1], drafts[n + 1]];
-    const isInAll = (x: StepDraft | undefined): boolean => x?.action === 'proof' && /\bin all\b/i.test(x.text);
-    // "bulk 60 min, fold at 30": within it
-    const isWithin = (a: StepDraft | undefined, b: StepDraft | undefined): boolean =>
-      a !== undefined &&
-      RESTS.has(a.action) &&
-      b?.action === 'fold' &&
-      b.foldAfter !== undefined &&
-      /\bfold (?:at|after)\b/i.test(b.text) &&
-      b.foldAfter.ideal < (a.times.at(-1)?.ideal ?? 0);
-    if (isWithin(before, d)) return [];
-    if (isWithin(d, next)) return [{ ...d, foldAfter: next?.foldAfter, spans: [...d.spans, ...(next?.spans ?? [])] }];
-    if (d.action === 'fold' && d.foldAfter && isInAll(next)) return [];
-    return before?.action === 'fold' && before.foldAfter && isInAll(d)
-      ? [{ ...d, foldAfter: before.foldAfter, spans: [...before.spans, ...d.spans] }]
-      : [d];
-  });
-
-/** "Ferment 60 minutes with a fold after 30": the time before the fold, the fold, and what is left. */
-export const withFolds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
-  foldsInAll(drafts).flatMap((d): readonly StepDraft[] => {
-    const whole = d.times.at(-1);
-    const { foldAfter } = d;
-    if (!whole || !foldAfter || !RESTS.has(d.action) || foldAfter.ideal >= whole.ideal) return [d];
-    const less = (min: number): number => Math.max(1, min - foldAfter.ideal);
-    const left = { ...whole, least: less(whole.least), ideal: less(whole.ideal), most: less(whole.most) };
-    return [
-      { ...d, times: [foldAfter], cue: undefined },
-      { ...d, action: 'fold', text: '', spans: [], times: [], cue: undefined },
-      { ...d, text: '', times: [left] },
-    ];
-  });
-
 const MAKES_PIECES = new Set<Action>(['divide', 'ball', 'roll', 'shape']);
 /** Dough with yeast or a starter that is left so long rises, whatever a text calls it; in less it relaxes. */
 const RISES_FROM_MIN = 45;
@@ -245,8 +210,6 @@ export function withProof(drafts: readonly StepDraft[]): readonly StepDraft[] {
 }
 
 const MIXES = new Set<Action>(['mix', 'scald']);
-/** What a dough does that only lies there. */
-export const RESTS = new Set<Action>(['rest', 'proof']);
 const OF_BALLS = /\bthe (?:balls|pieces|portions)\b/i;
 const COOKS = new Set<Action>(['cook']);
 const FINISHES = new Set<Action>(['finish', 'clap']);

@@ -13,12 +13,13 @@ import {
   sizedWorkIn,
   STIRRED,
 } from './implied.ts';
-import { joinNeighbours, RESTS, withEarlyAdditions, withFolds, withPieces, withRubbedBread } from './join-drafts.ts';
+import { RESTS, withFolds } from './folds.ts';
+import { joinNeighbours, withEarlyAdditions, withPieces, withRubbedBread } from './join-drafts.ts';
 import { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { isOfComponent, isOfKeeping, scopesIn, type Scope } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
-import { besideDraft, cueIn, draftOf, foldAfterIn, type StepDraft, timesOf } from './step-draft.ts';
+import { besideDraft, cueIn, draftOf, type StepDraft, timesOf } from './step-draft.ts';
 
 /** The method taken apart: drafts in order, the heat of the griddle, what is said of keeping, and sentences that name nothing to do. */
 export interface MethodDrafts {
@@ -232,8 +233,7 @@ class Drafting {
       !this.drafts.some((d) => d.action === 'divide' || d.action === 'ball')
     )
       this.drafts.push(draftOf('knead', sentence, times));
-    else if (implied)
-      this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text), foldAfter: foldAfterIn(sentence) });
+    else if (implied) this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text) });
     else if (
       ['ball', 'fill'].includes(last?.action ?? '') &&
       ONLY_A_TIME.test(text) &&

@@ -245,7 +245,8 @@ class Taking {
       this.title === undefined &&
       this.part === 'unknown' &&
       this.isAtStart &&
-      (isBareTitle(line.text) || isNamedTitle(line.text))
+      (isBareTitle(line.text) || isNamedTitle(line.text)) &&
+      !(isAmount(line.text) && /^[\d½¼¾]/.test(normalLine(line.text)))
     ) {
       this.takeTitle(line);
       return undefined;

@@ -9,8 +9,6 @@ export interface StepDraft {
   readonly text: string;
   readonly spans: readonly Span[];
   readonly times: readonly Duration[];
-  /** When in a rest the dough is folded once. */
-  readonly foldAfter?: Duration | undefined;
   /** Done beside the chain: "meanwhile". */
   readonly isBeside: boolean;
   readonly cue: string | undefined;
@@ -27,17 +25,9 @@ const placedTimes = (text: Mapped): readonly Duration[] =>
 export const timesOf = (text: Mapped): readonly Duration[] =>
   placedTimes(text).filter(
     (t) =>
-      !/\bfold(?:s|ing)? (?:(?:it|once|the dough) )*(?:after|every|at) (?:about )?(?:[\d\s/,&+-]|and|min(?:utes?)?)*$/i.test(
+      !/\bfold(?:s|ing|ed)? (?:(?:it|once|the dough) )*(?:(?:after|every|at) (?:about )?(?:[\d\s/,&+.-]|and|at|after|min(?:ute)?s?|h(?:ours?|rs?)?\b)*|(?:[^.;]* )?in the (?:first|last) )$|\b(?:folds|times),? every (?:about )?$/i.test(
         text.text.slice(0, t.at),
       ),
-  );
-
-/** "With one fold after 30 minutes": when within a rest it is folded. */
-export const foldAfterIn = (text: Mapped): Duration | undefined =>
-  placedTimes(text).find((t) =>
-    /(?:\b(?:an?|1|one) |^\W*|, )(?:stretch and )?fold(?:ing)? (?:(?:it|once|the dough) )*(?:after|at) (?:about )?$/i.test(
-      text.text.slice(0, t.at),
-    ),
   );
 
 export const draftOf = (action: Action, text: Mapped, times: readonly Duration[], isBeside = false): StepDraft => ({

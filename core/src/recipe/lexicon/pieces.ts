@@ -177,6 +177,7 @@ export const SHAPE = phrases`
   (?<=^|[.;,] )(?:1|one|a) ladle(?:ful)?(?: of (?:the )?batter)? > (?:for|per|makes)\b
   ^ ladle $
   ^ spread $
+  (?:swirl|tilt) (?:{it} |the (?:pan|batter) )?(?:\w+ )?to > (?:about )?\d
   (?:pour|put|use|spoon|scoop) (?:in |on |out )?(?:about )?\d+ ?g (?:of )?(?:the )?batter
   (?:pour|ladle|spoon) (?:in |on |out |onto )?(?:about )?\d+ ?g(?=[,.;]| (?:and|in|on|onto|for)\b|$)
   spread {it} (?:\w+[ -])?(?:thin|out|flat)

@@ -26,7 +26,7 @@ export const SCANNED: readonly Spelling[] = [
     /(?<![\p{L}\d.,])[lIOo\d]{1,3}[.,](?=[lIOo\d]*\d)[lIOo\d]{2,4}(?=\s*(?:kg|g|l|ml)(?![\p{L}]))/gu,
     (m = '') => m.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'),
   ],
-  [/(?<![\p{L}\d])[lI][O0]{2}(?= ?%)/gu, '100'],
+  [/(?<![\p{L}\d])[lI][O0]{2}(?= ?(?:%|(?:g|ml)(?!\p{L})))/gu, '100'],
   [/(?<=\b(?:portions?|makes|yields?|quantity|serves)[ :]+)[lI](?=\d\b)/giu, '1'],
   [/(?<=\btype )(\d{2})[Oo]\b/gi, '$10'],
   [/(?<![\p{L}\d])[lI][O0](?= ?(?:g|ml|oz|lb|min(?:ute)?s?|cm|%)(?![\p{L}]))/gu, '10'],

@@ -21,13 +21,6 @@ export const STAGE_WORDS: readonly Spelling[] = [
     (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`,
   ],
   [/\b(mix|knead|rest|proof|prove|bulk|divide|scale|chill|roll|cook|bake|griddle) [–-] (?=\d)/gi, '$1 '],
-  [
-    /\b(bulk|ferment|proof|prove|rest) (\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?),? (?:with )?(?:a )?folds? (?:at|after) (\d+) ?(?:min(?:ute)?s?)? and (?:at |after )?(\d+) ?min(?:ute)?s?\b/gi,
-    (_, verb = '', n = '', unit = '', a = '', b = '') => {
-      const all = Number(n) * (unit.startsWith('h') ? 60 : 1);
-      return `${verb} ${a} min, fold, ${verb} ${Number(b) - Number(a)} min, fold, ${verb} ${all - Number(b)} min`;
-    },
-  ],
   [/\bIP(?= ?:? ?\d)/g, 'intermediate proof'],
   [/(?<=^|[,;:] )(\d+(?:\.\d+)? ?(?:h|hours?|min(?:ute)?s?)) out(?= *[,;.])/gi, 'out of the fridge $1'],
   [/(?<=\b(?:rest|balls?|round)\b[^,;]{0,16}[,;] )(\d{1,2}(?:\.\d)?) ?cm(?= *[,;])/gi, 'roll to $1 cm'],

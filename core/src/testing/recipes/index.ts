@@ -72,6 +72,7 @@ import { SEVENTIETH } from './held-seventieth.ts';
 import { SEVENTY_FIRST } from './held-seventy-first.ts';
 import { SEVENTY_SECOND } from './held-seventy-second.ts';
 import { SEVENTY_THIRD } from './held-seventy-third.ts';
+import { SEVENTY_FOURTH } from './held-seventy-fourth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -150,6 +151,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SEVENTY_FIRST,
   ...SEVENTY_SECOND,
   ...SEVENTY_THIRD,
+  ...SEVENTY_FOURTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

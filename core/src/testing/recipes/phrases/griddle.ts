@@ -334,6 +334,13 @@ export const COOKING: PhraseBank = {
       'Let it bubble up for about 30 seconds before flipping; cook the second side for 1 minute, then hold it over the gas flame for 5 seconds.',
       'cook 30+60+5',
     ],
+    ['Cook about a minute on the first side and half that on the second.', 'cook 60+30'],
+    ['Cook 2 minutes on one side and half as long on the other.', 'cook 120+60'],
+    ['Cook 1 minute on the first side and twice as long on the second.', 'cook 60+120'],
+    ['Bake on a hot plate for one minute, then turn over for one more minute.', 'cook 60+60'],
+    ['Place in a hot pan; 1 minute per side, serve warm.', 'cook 60+60'],
+    ['Lay on a hot dry pan for 1 minute, flip, 1 minute.', 'cook 60+60'],
+    ['Lay in a hot pan. 1 minute per side, then serve.', 'cook 60+60'],
   ],
 };
 
