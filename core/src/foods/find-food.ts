@@ -33,7 +33,7 @@ const phraseBefore = (text: string): readonly string[] =>
 
 /** A food as the text calls it, whose name stands `words` words behind the beginning. */
 function called(food: Food, text: string, words: number): Food {
-  if (!CALLED.test(text)) return food;
+  if ((!food.allergens && !food.contains) || !CALLED.test(text)) return food;
   const end = [...text.matchAll(/[\p{L}-]+/gu)][words]?.index ?? 0;
   return asCalled(food, phraseBefore(text.slice(0, end)));
 }

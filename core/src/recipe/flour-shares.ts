@@ -1,6 +1,6 @@
 import { findFood } from '../foods/index.ts';
 import type { Mapped } from './mapped.ts';
-import { COLOUR, flour } from './shares.ts';
+import { COLOUR, figure, flour } from './shares.ts';
 
 /** Two flours by halves or by hundredths: "half white, half rye", "70 % white and 30 % rye". Four groups, or two. */
 const TWO = String.raw`(?:half ([\p{L} ]{3,16}?),? (?:and )?(?:half )?([\p{L} ]{3,16}?)|(\d{1,2}) ?% ([\p{L} ]{3,16}?)(?:,| and|, and| \+|;) (\d{1,2}) ?% ([\p{L} ]{3,16}?))`;
@@ -10,11 +10,12 @@ const NAME = String.raw`((?:\p{L}+ )*flours?)`;
 const FOR_SO_MUCH = String.raw`^(?:per|for|on|to) (?:(?:every|each|an?|one) )?`;
 
 const IS_COLOUR = new RegExp(`^${COLOUR}$`, 'i');
-const isFlour = (kind: string): boolean =>
+/** Whether a word is a kind of flour, as "white" and "rye" are. */
+export const isFlour = (kind: string): boolean =>
   kind === '' || IS_COLOUR.test(kind.trim()) || findFood(kind)?.role === 'flour';
 
 const decimal = (amount: string): number => Number(amount.replace(',', '.'));
-const weighed = (of: number, unit: string, kind: string): string => `${Number(of.toFixed(3))} ${unit} ${kind}`;
+const weighed = (of: number, unit: string, kind: string): string => `${figure(of)} ${unit} ${kind}`;
 
 /** So much flour as its two kinds; the groups are those of TWO. */
 function apart(amount: string, unit: string, told: readonly string[]): string | undefined {

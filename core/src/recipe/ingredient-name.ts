@@ -12,15 +12,11 @@ export function turnedName(words: string): string {
   if (yeast) return `${(yeast[1] ?? '').toLowerCase()} yeast`;
   const m =
     /^\W*(flour|yeast|sugar|oil|milk|butter|salt|water|cream|yogurt)(?:, *| *\()([\p{L} -]{3,24})\)?\W*$/iu.exec(words);
-  const turned = m ? `${m[2]?.trim()} ${m[1]}`.toLowerCase() : '';
-  if (
-    m?.[2]
-      ?.trim()
-      .toLowerCase()
-      .endsWith((m[1] ?? '').toLowerCase())
-  )
-    return words;
-  return m && findFood(turned) !== findFood(m[1] ?? '') ? turned : words;
+  const [, kind = '', what = ''] = m ? [m[0], m[1], m[2]?.trim().replace(/^all /i, '')] : [];
+  // "milk (oat milk)"
+  if (what.toLowerCase().endsWith(` ${kind.toLowerCase()}`)) return what;
+  const turned = m ? `${what} ${kind}`.toLowerCase() : '';
+  return m && findFood(turned) !== findFood(kind) ? turned : words;
 }
 
 const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of)\b/gi;
@@ -29,7 +25,7 @@ const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of
 export function nameOf(told: string, food: Food | undefined): string {
   // "bloem (flour)": of two languages the one that is known
   const [, foreign = '', known = ''] =
-    /^\W*([\p{L}\d '’]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ??
+    /^\W*([\p{L}\d.,½¼¾ '’]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ??
     /^\W*(?:(?:de|di|du) )?([\p{L}][\p{L}\d '’]*?) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ??
     [];
   const words = known !== '' && !findFood(foreign) && findFood(known) ? known : told;

@@ -127,7 +127,7 @@ function itemsAnew(line: Mapped): readonly Mapped[] {
   // "flour, 500 g + water, 300 g": each has its food and its amount
   const areWhole = (all: readonly Mapped[]): boolean =>
     all.length > 1 && all.every((i) => isItem(i) && foodsIn(i.text).length === 1);
-  const added = cut(line, PLUSES);
+  const added = /\+| plus /.test(line.text) ? cut(line, PLUSES) : [];
   if (areWhole(added)) return added;
   const items = itemsAsWritten(line.replace(/,? and, if you (?:like|wish),? /i, ' and '));
   if (areWhole(items)) return items;

@@ -1,15 +1,26 @@
+import { isFlour } from './flour-shares.ts';
 import { findFood } from '../foods/index.ts';
 import type { Mapped } from './mapped.ts';
 import { SPOONS, VESSELS } from './measures.ts';
 import { FRACTION_SIGNS, LARGE, largeValue, SMALL, wordValue } from './number-words.ts';
-import { COLOUR, flour, G_PER_PART } from './shares.ts';
+import { COLOUR, figure, flour, G_PER_PART } from './shares.ts';
 
 /** How many, in figures or words. */
 const N = String.raw`(?:\d+(?:\.\d+)?(?: ?[½¼¾])?|[½¼¾]|an?|one|two|three|four|five|six|seven|eight|nine|ten)`;
 const UNIT = `(?:k?g|m?l|${VESSELS}|${SPOONS}|handfuls?)`;
 const NAME = String.raw`\p{L}[\p{L} -]{2,24}?`;
 const END = String.raw`(?= *(?:[,;.]|$))`;
-const SHARES: Readonly<Record<string, number>> = { half: 0.5, third: 1 / 3, quarter: 0.25 };
+const SHARES: Readonly<Record<string, number>> = {
+  half: 0.5,
+  third: 1 / 3,
+  'two third': 2 / 3,
+  quarter: 0.25,
+  'three quarter': 0.75,
+  fifth: 0.2,
+  tenth: 0.1,
+};
+/** "(a fifth of it wholemeal)", ", of which 20 % is rye": what part of a flour is another. Three groups. */
+const PART_OF_FLOUR = String.raw`(?:,? ?\(|,? (?=[^,;.()]*\bof (?:it|which|this|them)\b))(?:of which )?(?:(?:an? |one )?(half|(?:two )?third|(?:three )?quarter|fifth|tenth)s?|(\d{1,2}) ?%)(?: of (?:it|which|this|them))?(?: is| are| being)? (\p{L}+)(?: flour)?\)?(?= *(?:[,;.]|$))`;
 
 const valueOf = (n: string): number => {
   const sign = /[½¼¾]/.exec(n)?.[0];
@@ -17,7 +28,6 @@ const valueOf = (n: string): number => {
   const count = whole === '' ? 0 : whole === 'a' ? 1 : Number(wordValue(whole));
   return count + (sign === undefined ? 0 : (FRACTION_SIGNS[sign] ?? 0));
 };
-const figure = (n: number): string => String(Number(n.toFixed(3)));
 /** By what an amount is told of another: "half as much", "twice as much", "the same". */
 const factorOf = (words: string): number => (/\bhalf\b/i.test(words) ? 0.5 : /\btwice|double\b/i.test(words) ? 2 : 1);
 
@@ -30,6 +40,14 @@ const LETTERS: Readonly<Record<string, string>> = {
   Y: 'yeast',
   O: 'oil',
 };
+
+/** So much flour as two, of which the told part is of another kind; undefined where that is no flour. */
+function partedFlour(n: string, unit: string, told: readonly string[]): string | undefined {
+  const [name = '', share = '', hundredths = '', kind = ''] = told;
+  if (!isFlour(kind)) return undefined;
+  const part = Number(n) * (share === '' ? Number(hundredths) / 100 : (SHARES[share.toLowerCase()] ?? 0));
+  return `${figure(Number(n) - part)} ${unit} ${name}, ${figure(part)} ${unit} ${flour(kind)}`;
+}
 
 type Rule = readonly [RegExp, (...m: string[]) => string];
 
@@ -147,13 +165,15 @@ const RULES: readonly Rule[] = [
     new RegExp(`\\bequal parts by weight of (${NAME}) and (${NAME})${END}`, 'iu'),
     (_, a = '', b = '') => `100 % ${a}, 100 % ${b}`,
   ],
-  // "400 g flour, of which a quarter rye", "400 g flour, half of it wholemeal"
+  // "400 g flour, of which a quarter rye", "100 % flour (a fifth of it wholemeal)"
   [
-    /(\d+(?:\.\d+)?) ?(k?g) (?:of )?((?:\p{L}+ )*flour),? (?:of which )?(?:an? |one )?(half|third|quarter)(?: of (?:it|which|this))?(?: is)? (\p{L}+)(?: flour)?(?= *(?:[,;.]|$))/iu,
-    (_, n = '', unit = '', name = '', share = '', kind = '') => {
-      const part = Number(n) * (SHARES[share.toLowerCase()] ?? 0);
-      return `${figure(Number(n) - part)} ${unit} ${name}, ${figure(part)} ${unit} ${flour(kind)}`;
-    },
+    new RegExp(String.raw`(\d+(?:\.\d+)?) ?(k?g|%) (?:of )?((?:\p{L}+ )*flour)${PART_OF_FLOUR}`, 'iu'),
+    (all = '', n = '', unit = '', ...told) => partedFlour(n, unit, told) ?? all,
+  ],
+  // "flour 500 g, half of it wholemeal"
+  [
+    new RegExp(String.raw`((?:\p{L}+ )*flour):? (\d+(?:\.\d+)?) ?(k?g|%)${PART_OF_FLOUR}`, 'iu'),
+    (all = '', name = '', n = '', unit = '', ...told) => partedFlour(n, unit, [name, ...told]) ?? all,
   ],
   // "300 g white and 100 g wholemeal flour"
   [

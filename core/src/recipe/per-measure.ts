@@ -3,6 +3,7 @@ import type { ReadIngredient } from './ingredient-line.ts';
 import { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { FRACTION_SIGNS } from './number-words.ts';
+import { figure } from './shares.ts';
 
 const VESSEL = '(cup|mug|glass|bowl|jar|part|measure|handful|scoop|spoon)';
 /** "½ tsp salt per cup of flour", "a teaspoon for every 3 cups": by what of the flour it goes. */
@@ -43,9 +44,9 @@ export function inWhole(lines: readonly Mapped[]): readonly Mapped[] {
     const amount = AMOUNT.exec(spelled.text);
     if (!per || cups === undefined || cups === 0 || !amount || amount[0] === '') return line;
     const one = valueOf(amount[1], amount[2]) + (amount[3] === undefined ? 0 : Number(amount[3]) / Number(amount[4]));
-    const all = Number(((one * cups) / Number(per[1] ?? 1)).toFixed(3));
+    const all = figure((one * cups) / Number(per[1] ?? 1));
     return Mapped.join([
-      spelled.slice(0, amount[0].length).replace(/^.*$/, String(all)),
+      spelled.slice(0, amount[0].length).replace(/^.*$/, all),
       spelled.slice(amount[0].length, per.index).trim(),
     ]);
   });

@@ -2,6 +2,9 @@ import { findFood } from '../foods/index.ts';
 import { SPOONS, VESSELS } from './measures.ts';
 
 const SHARE = `(?:\\d{1,2}(?:[./]\\d)?|[½¼¾]) (?!(?:k?g|m?l|min|h|${VESSELS}|${SPOONS})\\b)\\p{L}[\\p{L} -]{2,20}`;
+/** A figure as a text would hold it: never with three decimals, which would be read as thousands. */
+export const figure = (n: number): string => String(Number(n.toFixed(n < 1 ? 4 : 2)));
+
 /** Shares of a whole, one behind the other: "by volume: 3 flour : 1 yogurt : 1/2 water". */
 export const RATIO = new RegExp(`(?<![\\d.,/] ?)${SHARE}(?: ?: ?${SHARE})+`, 'gu');
 

@@ -63,7 +63,8 @@ function unlistedOutside(
   return found;
 }
 
-const STREWING = /\b(?:sprinkl|scatter|strew|top|dip|dredge)\w*\b[^.;]*/i;
+const STREWING =
+  /\b(?:sprinkl|scatter|strew|top|dip|dredge|smear)\w*\b[^.;]*|\b(?:spread|dot|rub)\w* (?:(?:it|them|each|all|the \w+) )?(?:\w+ly )?with\b[^.;]*/i;
 /** What is strewn on top and no line lists, "sprinkle with sesame": a gram or two of each. */
 function strewn(ingredients: readonly Ingredient[], drafts: readonly StepDraft[]): readonly Found[] {
   const listed = new Set(ingredients.map((i) => findFood(i.name)?.id));

@@ -81,6 +81,7 @@ export const ASIDE = phrases`
   wipe
   fill (?:it |them )?and (?:eat|serve|enjoy)
   (?:mark|score) a cross
+  (?:divide|split|portion|share) the (?:\w+ )?(?:filling|stuffing|topping|cheese|mixture) > (?:\w+ )?(?:in)?to (?:{n}|equal|even|portions|balls)\b
   snip
   line (?:a|the|your) \w+
 `;

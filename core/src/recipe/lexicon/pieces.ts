@@ -68,7 +68,7 @@ export const DIVIDE = phrases`
   cut > (?:farls|wedges|triangles)\b
   cut (?:out|in(?:to)?) > (?:rounds|farls|squares|triangles)\b
   cut(?: (?:in)?to)? > \d{2,3} ?g (?:pieces|squares|rounds|rolls|rectangles|blocks|strips|lumps)\b
-  cut(?= \d{2,3} ?g *(?:[.,;]|$))
+  cut(?=(?: (?:it|the dough|pieces))?(?: at| to)? (?:about )?\d{2,3} ?g *(?:[.,;]|$))
   cut > (?:(?:out|into) )?\d+(?:\.\d+)? ?cm (?:rounds|discs|circles|squares)\b
   share(?: it| the dough)?(?: out)? > (?:in(?:to)?|between)\b
   share (?:it |the dough )?out

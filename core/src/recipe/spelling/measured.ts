@@ -78,7 +78,10 @@ export const MEASURES: readonly Spelling[] = [
   [/(\d)\s*g\b\.?(?=\s|$|[),/;])/g, '$1 g'],
   [/(\d)\s*(kg|mg|ml|cl|dl|oz|lb|lbs|cm|mm|tsp|tbsp|tbs|l|L)\b/g, '$1 $2'],
   // a millilitre of batter weighs about a gram (common practice, from memory)
-  [/(?<=\b(?:ladle|pour|spoon)(?:ful)? (?:in |on |out |onto )?\(?(?:about |around )?)(\d{2,3}) ?ml\b(?! (?:of )?(?:the )?(?:batter|water|milk|oil|warm|hot|cold|butter|\w+ (?:water|milk|oil)))/gi, '$1 g'],
+  [
+    /(?<=\b(?:ladle|pour|spoon)(?:ful)? (?:in |on |out |onto )?\(?(?:about |around )?)(\d{2,3}) ?ml\b(?! (?:of )?(?:the )?(?:batter|water|milk|oil|warm|hot|cold|butter|\w+ (?:water|milk|oil)))/gi,
+    '$1 g',
+  ],
   [
     /(\d+(?:\.\d+)?) ?(ml|dl|l) (?:of )?(?:the )?batter\b/gi,
     (_, n = '', unit = '') => `${Math.round(Number(n) * ({ ml: 1, dl: 100 }[unit.toLowerCase()] ?? 1000))} g of batter`,

@@ -1,5 +1,11 @@
 import type { Spelling } from './rule.ts';
 
+/** Words of every recipe, which a scan sometimes sets wide: "f lour", "wa ter". */
+const WIDE_WORDS = new RegExp(
+  `(?<![\\p{L}\\d])(?:${['flour', 'water', 'salt', 'yeast', 'butter', 'sugar', 'milk', 'dough', 'knead', 'minutes', 'griddle'].map((w) => w.split('').join(' ?')).join('|')})(?![\\p{L}\\d])`,
+  'giu',
+);
+
 /** What a scan takes for figures, and is none. */
 export const SCANNED: readonly Spelling[] = [
   [
@@ -12,6 +18,7 @@ export const SCANNED: readonly Spelling[] = [
   ],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
   [/\bfiour/gi, 'flour'],
+  [WIDE_WORDS, (word = '') => word.replace(/ /g, '')],
   [/(?<![\p{L}\d.,])([1-9]\d?)O(?![\p{L}\d])/gu, '$10'],
   [/(?<=(?<![\p{L}\d])\p{Ll}{4,})1(?![\p{L}\d])/gu, 'l'],
   [/\bvv(?=\p{Ll})/gu, 'w'],

@@ -73,6 +73,7 @@ import { SEVENTY_FIRST } from './held-seventy-first.ts';
 import { SEVENTY_SECOND } from './held-seventy-second.ts';
 import { SEVENTY_THIRD } from './held-seventy-third.ts';
 import { SEVENTY_FOURTH } from './held-seventy-fourth.ts';
+import { SEVENTY_FIFTH } from './held-seventy-fifth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -152,6 +153,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SEVENTY_SECOND,
   ...SEVENTY_THIRD,
   ...SEVENTY_FOURTH,
+  ...SEVENTY_FIFTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
