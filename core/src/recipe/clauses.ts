@@ -15,7 +15,7 @@ import {
 } from './implied.ts';
 import type { Mapped } from './mapped.ts';
 import { scopeAt, type Scope } from './scopes.ts';
-import { cueIn, draftOf, type StepDraft, timesOf } from './step-draft.ts';
+import { cueIn, draftOf, foldTimesOf, type StepDraft, timesOf } from './step-draft.ts';
 
 const NO_STEP = new Set<Action>(['aside', 'heat', 'serve']);
 /**
@@ -71,6 +71,7 @@ export function draftsOf(
       text,
       spans: [piece.span()],
       times: times.filter((t) => t.at >= from && t.at < to),
+      foldTimes: foldTimesOf(piece),
       isBeside: isBeside || step.action === 'job',
       cue: cueIn(text),
       caution: CAREFUL.test(text) ? text : undefined,
@@ -125,7 +126,9 @@ function leadingIn(
   const own = times.filter((t) => t.at < to);
   if (!step || to < 1 || own.length === 0 || IDLE.has(step.action) || step.action === 'cook') return undefined;
   const action = impliedIn(before.slice(0, to), own);
-  return action === 'rest' || action === 'chill' ? { to, action } : undefined;
+  // "a minute on each side, and a brush of butter"
+  const isCooked = action === 'cook' && step.action === 'finish';
+  return action === 'rest' || action === 'chill' || isCooked ? { to, action } : undefined;
 }
 
 /** Where the clauses behind semicolons begin; one that is only a time goes on with the one before. */

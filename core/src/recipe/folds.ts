@@ -71,6 +71,7 @@ const foldsInAll = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
       ...d,
       text: `${d.text}, ${other.text}`,
       spans: [...d.spans, ...other.spans],
+      foldTimes: [...(d.foldTimes ?? []), ...(other.foldTimes ?? [])],
     });
     if (isWithin(before, d) || (tellsFolds(d) && isInAll(next))) return [];
     if (next && isWithin(d, next)) return [withTextOf(next)];
@@ -86,7 +87,9 @@ export const withFolds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
     if (!whole || moments.length === 0) return [d];
     const timeOf = (n: number): Duration => {
       const told = durationsIn(`${(moments[n] ?? 0) - (moments[n - 1] ?? 0)} min`)[0];
-      return { ...(told ?? whole), text: whole.text, at: whole.at, ...(whole.span ? { span: whole.span } : {}) };
+      // the words that tell the moment are those of this rest
+      const { text, at, span } = d.foldTimes?.find((t) => t.ideal === moments[n]) ?? d.foldTimes?.[n] ?? whole;
+      return { ...(told ?? whole), text, at, ...(span ? { span } : {}) };
     };
     const less = (min: number): number => Math.max(1, min - (moments.at(-1) ?? 0));
     const left = { ...whole, least: less(whole.least), ideal: less(whole.ideal), most: less(whole.most) };

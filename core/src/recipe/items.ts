@@ -1,6 +1,7 @@
 import { findFood, foodsIn } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { withoutFlourType } from './flour-types.ts';
+import { turnedName } from './ingredient-name.ts';
 import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { normal, normalLine } from './normal-line.ts';
@@ -138,7 +139,9 @@ function itemsAnew(line: Mapped): readonly Mapped[] {
 
 /** What goes on top or into a bread, "40 g melted butter, chopped parsley": foods that stand alone behind an amount. */
 export function withFoodsAlone(item: Mapped): readonly Mapped[] {
-  const pieces = cut(item, /,\s+(?:and\s+)?/g);
+  // "flour, wholemeal" is one
+  if (turnedName(item.text) !== item.text) return [item];
+  const pieces = cut(item, /,\s+(?:and\s+)?|(?<=\bsalt) and (?=(?:freshly ground )?(?:black )?pepper\b)/g);
   return pieces.length > 1 && pieces.slice(1).every((p) => isFoodAlone(p.text)) ? pieces : [item];
 }
 

@@ -105,6 +105,7 @@ const OPEN = [
   'one paragraph, so much to what was named before',
   'percentages alone, a preferment that stands',
   'words for numbers, a food that was soaked',
+  'structured data, a grain that is soaked',
 ];
 
 describe('texts whose expectation was written first', () => {

@@ -59,7 +59,10 @@ export function entriesOf(line: Mapped, use: IngredientUse, last: Mapped | undef
   const items: Mapped[] = [];
   let before = '';
   const named = asPercent(told.items);
-  for (const item of use === 'dough' ? named : named.flatMap(withFoodsAlone)) {
+  // "salt, pepper, oil": nothing of it is weighed
+  const apart = (item: Mapped): readonly Mapped[] =>
+    use === 'dough' && /\d/.test(normalLine(item.text)) ? [item] : withFoodsAlone(item);
+  for (const item of named.flatMap(apart)) {
     if (/^total\b/i.test(item.text)) {
       facts.push(item);
       continue;

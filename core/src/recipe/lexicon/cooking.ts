@@ -35,6 +35,8 @@ export const COOK = phrases`
 `;
 
 export const FINISH = phrases`
+  (?<=^)[Bb]utter(?=[.!]?$)
+  (?:grind|crack|grate|shave) (?:\w+ ){0,3}?over > (?:the|it|them|each)\b
   brush !> the (?:griddle|pan|skillet|plate|hotplate)\b|off\b
   drizzle !> of
   (?:sprinkle|scatter) !> (?:\w+ ){0,3}?with water\b|(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast\b

@@ -6,6 +6,8 @@ export const BALL = phrases`
   roll (?:{it} )?under (?:a|your|the) (?:cupped )?(?:hand|palm)(?: until \w+)?
   cup and roll
   make up (?:in)?to (?:{n} )?(?:rounds|balls)
+  shape rounds
+  (?<=\b[Dd]ivide )\d{1,2} balls
   balling
   take (?:an? )?[\w-]+-sized? balls?
   makes? (?!balls|rounds|buns|pieces)(?:[\w-]+, )(?:[\w-]+ ){1,2}{balls}
@@ -160,6 +162,7 @@ export const SHAPE = phrases`
   pat(?:ting)? !> of\b
   flatten
   beat (?:\w+ ){0,2}?out
+  (?:spread|stretch|press|pat) an? (?:ball|piece|portion|lump) (?:out|flat|into)
   press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into)
   press(?:ing)? (?:\w+ ){0,5}?to > \d
   open (?:{it} )?(?:up )?by hand

@@ -23,6 +23,7 @@ export const SCANNED: readonly Spelling[] = [
   [/(?<=(?<![\p{L}\d])\p{Ll}{4,})1(?![\p{L}\d])/gu, 'l'],
   [/\bvv(?=\p{Ll})/gu, 'w'],
   // figures set wide
+  [/(?<![\d.,])(\d{1,3}) \.(?=\d{1,3} ?(?:kg|g|l|ml)\b)/g, '$1.'],
   [/(?<![\d.,]|\d )\b(\d) (\d)(?: (\d))?(?= (?:k?g|ml)\b)/g, (_, a = '', b = '', c = '') => `${a}${b}${c}`],
   // the first of a numbered list, and the first end of a range
   [/^(\s*)[lI](?=[.)] +\p{Lu})/u, '$11'],

@@ -291,7 +291,8 @@ Mix, knead 8 minutes, let rise 1 hour. Divide into 10. Ball. 10 minutes. Roll to
     manner: 'parts by vessel',
     text: `With a soup ladle: four ladles of buckwheat flour, five ladles of water, one egg, a spoon of salt. Beat, leave overnight in the fridge. One small ladle per pancake, spread thin on the hot griddle with a wooden rake. One minute and a half, turn, one minute. Butter.`,
     pct: { 'buckwheat flour': 100 },
-    kinds: 'mix chill divide shape cook',
+    // written without the finish: "Butter." is one
+    kinds: 'mix chill divide shape cook finish',
     rests: [600],
     cook: [90, 60],
     others: ['water', 'egg', 'salt'],

@@ -74,6 +74,7 @@ import { SEVENTY_SECOND } from './held-seventy-second.ts';
 import { SEVENTY_THIRD } from './held-seventy-third.ts';
 import { SEVENTY_FOURTH } from './held-seventy-fourth.ts';
 import { SEVENTY_FIFTH } from './held-seventy-fifth.ts';
+import { SEVENTY_SIXTH } from './held-seventy-sixth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -154,6 +155,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SEVENTY_THIRD,
   ...SEVENTY_FOURTH,
   ...SEVENTY_FIFTH,
+  ...SEVENTY_SIXTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

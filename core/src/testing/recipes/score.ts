@@ -147,10 +147,18 @@ function minutesIn(step: Step): readonly number[] {
   ];
 }
 
-/** A rest with a fold within it is two: their sum. */
-function roundFold([first, fold, second]: readonly Step[]): readonly number[] {
-  const isOne = first && second && fold?.kind === 'fold' && isRest(first) && isRest(second);
-  return isOne ? [first.window.ideal + second.window.ideal] : [];
+/** A rest with folds within it is several: their sums, from the first on. */
+function roundFold([first, ...steps]: readonly Step[]): readonly number[] {
+  if (!first || !isRest(first)) return [];
+  const sums: number[] = [];
+  let sum = first.window.ideal;
+  for (let n = 0; steps[n]?.kind === 'fold'; n += 2) {
+    const next = steps[n + 1];
+    if (!next || !isRest(next)) break;
+    sum += next.window.ideal;
+    sums.push(sum);
+  }
+  return sums;
 }
 
 /**
@@ -178,7 +186,7 @@ function lostAmounts(
     const n = Number(/\d+/.exec(own.path ?? '')?.[0]);
     const step = own.owner === 'step' ? bread.steps[n] : undefined;
     if (step && TIME.test(unit)) {
-      const told = [...minutesIn(step), ...roundFold(bread.steps.slice(n, n + 3))];
+      const told = [...minutesIn(step), ...roundFold(bread.steps.slice(n))];
       const [, range] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|&ndash;|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
       // of a range the middle is taken; hours and minutes are one time
       const half = /^ and a half\b/i.test(text.slice(m.index + m[0].length)) ? 0.5 : 0;
