@@ -35,6 +35,7 @@ const isItem = (piece: Mapped): boolean => {
 };
 
 const isFoodAlone = (text: string): boolean =>
+  !/^(?:no|without)\b/i.test(text) &&
   (text.split(' ').length <= 2 ? !/\d/.test(text) : /^(?:the )?(?:zest|juice|leaves) of \d/i.test(text)) &&
   findFood(text) !== undefined &&
   actionsIn(text).length === 0;
@@ -144,6 +145,12 @@ export function withFoodsAlone(item: Mapped): readonly Mapped[] {
   const pieces = cut(item, /,\s+(?:and\s+)?|(?<=\bsalt) and (?=(?:freshly ground )?(?:black )?pepper\b)/g);
   return pieces.length > 1 && pieces.slice(1).every((p) => isFoodAlone(p.text)) ? pieces : [item];
 }
+
+/** "Salt, pepper, oil.": foods, and nothing else. */
+export const areFoodsAlone = (text: Mapped): boolean => {
+  const pieces = withFoodsAlone(text.replace(/\.$/, ''));
+  return pieces.length > 1 && pieces.every((p) => isFoodAlone(p.text));
+};
 
 /** Of a piece that holds two amounts, each with its food, both: "400 g white flour plus 100 g rye". */
 function apart(piece: Mapped): readonly Mapped[] {

@@ -71,6 +71,11 @@ describe('what is no recipe', () => {
     expect(conflicts('3 cups plain flour')).toEqual([]);
     expect(conflicts('2 cups (250 g) plain flour')).toEqual([]);
   });
+  it('percentages alone say how many pieces there are, and not how heavy they are: a usual piece is taken, and said', () => {
+    const read = importRecipe('Naan\nFlour 100 %\nWater 60 %\nSalt 2 %\n\nKnead. Divide into 8. Roll.');
+    expect(read.ok && read.value.bread?.piece.doughG).toBe(80);
+    expect(read.ok && read.value.guesses.find((g) => g.path === 'piece.doughG')?.why).toContain('80 g');
+  });
   it('JSON of another program is refused in words, broken JSON and huge files too', () => {
     const refused = (text: string): string => {
       const r = importRecipe(text);

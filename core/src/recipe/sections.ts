@@ -3,7 +3,7 @@ import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn } from './actions.ts';
 import { answerOf } from './answers.ts';
 import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
-import { itemsOf } from './items.ts';
+import { areFoodsAlone, itemsOf } from './items.ts';
 import {
   FACT,
   isInList,
@@ -396,7 +396,8 @@ class Taking {
       return;
     }
     if (isShortFact(s.text) && itemsOf(s).length < 3) this.facts.push(s);
-    else if (itemsOf(s).length > 1 || (!this.hasWork && (isAmount(s.text) || isNamedFood(s.text)))) this.list(s);
+    else if (itemsOf(s).length > 1 || (!this.hasWork && (isAmount(s.text) || isNamedFood(s.text) || areFoodsAlone(s))))
+      this.list(s);
     else this.method.push(s);
   }
 

@@ -85,6 +85,24 @@ describe('lines that are a list in a form of their own', () => {
   });
 });
 
+describe('columns for several sizes of a class', () => {
+  it('are read by the first, and the others are shown as not understood', () => {
+    const read = importRecipe(`Thin rounds
+               For 8     For 16
+Atta           400       800
+Water          260       520
+Salt             6        12
+
+Knead 8 min. Divide. Roll.`);
+    expect(read.ok && read.value.bread?.ingredients.map((i) => [i.name, i.pct])).toEqual([
+      ['atta', 100],
+      ['water', 65],
+      ['salt', 1.5],
+    ]);
+    expect(read.ok && read.value.notUnderstood).toEqual(expect.arrayContaining(['For 16', '800', '520']));
+  });
+});
+
 describe('one recipe in every form of a table', () => {
   it.each(TABLE_FORMS)('%s', (_, form) => {
     const read = importRecipe(form.startsWith('<') ? `<h1>Griddle rounds</h1>${form}` : `Griddle rounds\n\n${form}`);
