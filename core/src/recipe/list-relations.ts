@@ -19,6 +19,7 @@ const SHARES: Readonly<Record<string, number>> = {
   fifth: 0.2,
   tenth: 0.1,
 };
+const TYPED_FLOUR = String.raw`((?:\p{L}+ )*flour(?:,? (?:type |tipo |T ?)\d{1,4})?)`;
 /** "(a fifth of it wholemeal)", ", of which 20 % is rye": what part of a flour is another. Three groups. */
 const PART_OF_FLOUR = String.raw`(?:,? ?\(|,? (?=[^,;.()]*\bof (?:it|which|this|them)\b))(?:of which )?(?:(?:an? |one )?(half|(?:two )?third|(?:three )?quarter|fifth|tenth)s?|(\d{1,2}) ?%)(?: of (?:it|which|this|them))?(?: is| are| being)? (\p{L}+)(?: flour)?\)?(?= *(?:[,;.]|$))`;
 
@@ -167,12 +168,12 @@ const RULES: readonly Rule[] = [
   ],
   // "400 g flour, of which a quarter rye", "100 % flour (a fifth of it wholemeal)"
   [
-    new RegExp(String.raw`(\d+(?:\.\d+)?) ?(k?g|%) (?:of )?((?:\p{L}+ )*flour)${PART_OF_FLOUR}`, 'iu'),
+    new RegExp(String.raw`(\d+(?:\.\d+)?) ?(k?g|%) (?:of )?${TYPED_FLOUR}${PART_OF_FLOUR}`, 'iu'),
     (all = '', n = '', unit = '', ...told) => partedFlour(n, unit, told) ?? all,
   ],
   // "flour 500 g, half of it wholemeal"
   [
-    new RegExp(String.raw`((?:\p{L}+ )*flour):? (\d+(?:\.\d+)?) ?(k?g|%)${PART_OF_FLOUR}`, 'iu'),
+    new RegExp(String.raw`${TYPED_FLOUR}[:,]? (\d+(?:\.\d+)?) ?(k?g|%)${PART_OF_FLOUR}`, 'iu'),
     (all = '', name = '', n = '', unit = '', ...told) => partedFlour(n, unit, [name, ...told]) ?? all,
   ],
   // "300 g white and 100 g wholemeal flour"

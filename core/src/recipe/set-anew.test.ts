@@ -73,6 +73,20 @@ describe('a text that is set anew', () => {
     expect(changed.length).toBeGreaterThan(3);
     expect((100 * others.length) / changed.length, others.slice(0, 2).join('\n---\n')).toBeLessThanOrEqual(most);
   });
+  it('a list of long and short lines in small letters is no paragraph that was set to a width', () => {
+    const list = [
+      'flour type 550, 500 g (a fifth of it wholemeal)',
+      'soya yoghurt 150 g, water 200 g, salt',
+      'fat (vegan butter) 30 g',
+    ];
+    const method = 'Mix and knead 8 min. Divide into 8. Roll. Cook 1 minute a side.';
+    expect(readOf(`Rounds\n\n${list.join('\n')}\n\n${method}`)).toBe(
+      readOf(`Rounds\n\n${list.join('\n\n')}\n\n${method}`),
+    );
+    expect(readOf(`Rounds\n\n${list.join('\n')}\n\n${method}`)).toContain(
+      'flour type 550 dough 80.0, wholemeal dough 20.0',
+    );
+  });
   it('a page of a book with room between all its lines', () => {
     const page = `PLAIN DISCS
 ½ lb. wholemeal flour

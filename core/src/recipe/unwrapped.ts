@@ -1,3 +1,4 @@
+import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
@@ -95,6 +96,18 @@ function isParted(before: string, text: string): boolean {
     (NAME_LAST.test(before) && /^[\d½¼¾.,]+ ?(?:%|k?g|m?l)(?![\p{L}])/u.test(text))
   );
 }
+
+/** An entry of a list: a name and its amount. */
+const NEW_ENTRY = /^\p{L}[\p{L} '’()-]{2,40}?[,:]? \d[\d.,]* ?(?:k?g|m?l|%)(?!\p{L})/u;
+/** Whether a list has ended an entry at the end of a line, and begins the next one in the next. */
+const isNewEntry = (before: string, text: string): boolean =>
+  NEW_ENTRY.test(text) &&
+  !isWork(before) &&
+  !isWork(text) &&
+  !LEADS_ON.test(before) &&
+  !/[;+–-]$/.test(before) &&
+  !QUALITY_LAST.test(before) &&
+  (/(?:\d ?(?:k?g|m?l|%)|\))$/.test(before) || findFood(/[^,;]*$/.exec(before)?.[0] ?? '') !== undefined);
 
 /** Whether a line may go on in the next: rows of a list begin with amounts, labels with a capital, and work with a verb. */
 function isNext(before: string, text: string, isSure: boolean): boolean {
@@ -208,6 +221,7 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       !isMarked(line.text) &&
       !COLUMNS.test(line.text) &&
       !line.text.includes('|') &&
+      !isNewEntry(before, line.text) &&
       (isWrapped || isParted(before, line.text));
     if (!last || !(isSame || sure.has(line))) return [...list, line];
     return [...list.slice(0, -1), inOne(last, line)];
