@@ -2,6 +2,15 @@ import type { Spelling } from './rule.ts';
 
 /** Times, weights and sizes, each with its own measure. */
 export const MEASURES: readonly Spelling[] = [
+  // "give it a good 8-minute knead", "give the dough a knead for 8 minutes"
+  [
+    /\bgive (?:it|them|the (?:dough|balls|pieces)) an? (?:(?:good|quick|short|long|proper|gentle|light|final|further) )*(\d+(?:\.\d+)?)[- ](min(?:ute)?s?|h(?:our)?s?) (knead|mix|rest|proof|prove|rise|stir)\b/gi,
+    (_, n = '', unit = '', work = '') => `${work} for ${n} ${unit}`,
+  ],
+  [
+    /\bgive (?:it|them|the (?:dough|balls|pieces)) an? (?:(?:good|quick|short|long|proper|gentle|light|final|further) )*(?=(?:knead|mix|stir)\b)/gi,
+    '',
+  ],
   [/(?<=^|[,;] )(\d+(?:\.\d+)? ?(?:h|min(?:ute)?s?)) \p{L}+ ?\/ ?(rest|proof|knead|mix)\b/giu, '$2 $1'],
   [
     /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= (?:on the bench|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,

@@ -33,6 +33,8 @@ export const STAGES_TOLD: readonly { readonly is: string; readonly ways: readonl
     is: 'knead',
     ways: [
       'Knead for 8 minutes',
+      'Give it a good 8-minute knead',
+      'Give the dough a knead for 8 minutes',
       'Knead 8 min',
       'Knead until smooth, 8 minutes',
       'Knead on the bench for about 8 minutes',
