@@ -76,6 +76,14 @@ describe('what is no recipe', () => {
     expect(read.ok && read.value.bread?.piece.doughG).toBe(80);
     expect(read.ok && read.value.guesses.find((g) => g.path === 'piece.doughG')?.why).toContain('80 g');
   });
+  it('what is named beside a bread and holds meat or pork is said, as an allergen is; a dough like a sausage is none', () => {
+    const saidOf = (words: string): string => {
+      const read = importRecipe(`Rounds\n500 g flour\n300 g water\n10 g salt\n\nKnead. ${words}`);
+      return read.ok ? read.value.conflicts.map((c) => c.what).join('; ') : 'refused';
+    };
+    expect(saidOf('Divide into 8. Roll. Cook. Lovely with bacon.')).toMatch(/bacon is named .*meat, pork/);
+    expect(saidOf('Roll into a sausage and cut into 8. Roll out. Cook.')).not.toContain('sausage');
+  });
   it('JSON of another program is refused in words, broken JSON and huge files too', () => {
     const refused = (text: string): string => {
       const r = importRecipe(text);

@@ -87,6 +87,19 @@ describe('a text that is set anew', () => {
       'flour type 550 dough 80.0, wholemeal dough 20.0',
     );
   });
+  it('entries of a page are read as lines are, none as the end of the one before', () => {
+    const list = [
+      'flour, 500 g (strong, from the mill)',
+      'water, 300 g (as it comes, lukewarm)',
+      'oil, 20 g',
+      'salt, 10 g (fine, from the sea, dry)',
+      'yeast, 5 g',
+    ];
+    const page = `<ul>${list.map((l) => `<li>${l}</li>`).join('')}</ul><p>Knead.</p>`;
+    expect(readOf(page)).toContain(
+      'flour dough 100.0, water dough 60.0, oil dough 4.0, salt dough 2.0, yeast dough 1.0',
+    );
+  });
   it('a page of a book with room between all its lines', () => {
     const page = `PLAIN DISCS
 ½ lb. wholemeal flour
