@@ -145,6 +145,7 @@ function usedTimes({ kind, draft }: Named): readonly Span[] {
 /** By which a batter shows itself: nobody rolls what a ladle holds. */
 const POURED =
   /\bbatter\b|\bladle(?:ful)?\b|\bpour\b[^.;]{0,30}\b(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hot ?plate|tawa)\b/i;
+
 function completed({ drafts, passed }: MethodDrafts, guesses: Guess[]): readonly StepDraft[] {
   const chain = drafts.filter((d) => !d.isBeside);
   const has = (...actions: Action[]): boolean => chain.some((d) => actions.includes(d.action));

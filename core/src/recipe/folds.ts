@@ -1,9 +1,5 @@
 import { durationsIn, type Duration } from './durations.ts';
-import type { Action } from './actions.ts';
-import type { StepDraft } from './step-draft.ts';
-
-/** What a dough does that only lies there. */
-export const RESTS = new Set<Action>(['rest', 'proof']);
+import { RESTS, type StepDraft } from './step-draft.ts';
 
 /** When a dough that lies is folded, where words tell it: minutes from the beginning, every so many minutes, or halfway. */
 type Folds =

@@ -1,7 +1,6 @@
 import { foodsIn } from '../foods/index.ts';
 import type { Action } from './actions.ts';
-import { RESTS } from './folds.ts';
-import type { StepDraft } from './step-draft.ts';
+import { RESTS, type StepDraft } from './step-draft.ts';
 
 /** What is rubbed, or rolled in something, once the bread is cooked is the bread, and no dough. */
 export const withRubbedBread = (drafts: readonly StepDraft[]): readonly StepDraft[] => {

@@ -81,7 +81,6 @@ const inPlainWords = (line: Mapped): Mapped =>
       ),
       (_, measure = '', item = '') => `${item} per ${measure}`,
     )
-    // "60 % hydration": of water; a starter has its own
     // "naan at 60 % hydration (water 40 %, yoghurt 20 %)": of what the wetness is
     .replace(
       /^(\D{3,40}?)(?: at|,|:)? \d[\d.]* ?% (?:hydration|liquids?|water)(?: in all)? \(((?:[\p{L} ]+ \d[\d.]* ?%(?:,| and| \+)? ?){2,})\)/iu,
@@ -91,6 +90,7 @@ const inPlainWords = (line: Mapped): Mapped =>
       /(?<=[,;] )\d[\d.]* ?% (?:hydration|liquids?)(?: in all)? \(((?:[\p{L} ]+ \d[\d.]* ?%(?:,| and| \+)? ?){2,})\)/giu,
       '$1',
     )
+    // "60 % hydration": of water; a starter has its own
     .replace(/(?<!\([^)]*)(\d ?%) hydration(?: dough)?\b/gi, '$1 water')
     .replace(/(?<!\([^)]*)\bhydration:? (?:of )?(?=\d+(?:[.,]\d+)? ?%)/gi, 'water ')
     .replace(/(?<=\d ?% (?:\p{L}+ ){0,2}\p{L}+) with (?=\d)/giu, ', ')

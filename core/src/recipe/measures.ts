@@ -9,3 +9,9 @@ export const HANDS = String.raw`pinch(?:es)?|handfuls?|knobs?|splash(?:es)?|driz
 export const PACKS = String.raw`sachets?|packets?|bottles?|cartons?|sticks?`;
 export const WEIGHTS = String.raw`k?g|mg|oz|lbs?|pounds?|ounces?|kilos?|kilograms?|grams?`;
 export const VOLUMES = String.raw`m?l|cl|dl|fl oz|pts?|pints?|quarts?|(?:milli)?lit(?:re|er)s?`;
+
+/** An amount, and nothing more. */
+export const ONLY_AMOUNT = new RegExp(
+  `^[\\s•*-]*(?:\\d[\\d.,/]*(?: ?[½¼¾])?|[½¼¾]) ?(?:k?g|m?l|%|oz|lb|grams?|${VESSELS}|${SPOONS})\\s*$`,
+  'iu',
+);

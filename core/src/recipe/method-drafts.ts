@@ -13,13 +13,13 @@ import {
   sizedWorkIn,
   STIRRED,
 } from './implied.ts';
-import { RESTS, withFolds } from './folds.ts';
+import { withFolds } from './folds.ts';
 import { joinNeighbours, withEarlyAdditions, withPieces, withRubbedBread } from './join-drafts.ts';
 import { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { isOfComponent, isOfKeeping, scopesIn, type Scope } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
-import { besideDraft, cueIn, draftOf, type StepDraft, timesOf } from './step-draft.ts';
+import { besideDraft, cueIn, draftOf, RESTS, type StepDraft, timesOf } from './step-draft.ts';
 
 /** The method taken apart: drafts in order, the heat of the griddle, what is said of keeping, and sentences that name nothing to do. */
 export interface MethodDrafts {

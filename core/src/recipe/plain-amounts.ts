@@ -51,8 +51,6 @@ export function plainAmounts(line: Mapped): Mapped {
         /^((?:about )?[\d.½¼¾ ]+ ?(?:g|tsp|tbsp) (?:\p{L}+ )*yeast), or [\d.½¼¾ ]+ ?(?:g|tsp|tbsp)? ?(?:of )?(?:\p{L}+ ?){1,3}$/iu,
         (_, first = '') => first,
       )
-      // the type of a flour is no amount
-      .replace(/ T ?(\d{2,3})\b(?= |$)/, '')
       .replace(/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`)
       .replace(/^(\d+(?:\.\d+)?) ?(fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
       // "yeast: a piece like a walnut" is no nut

@@ -30,6 +30,7 @@ import {
 import type { GivenOwner } from './result.ts';
 import { type ListLine, listLine } from './list-lines.ts';
 import { Mapped } from './mapped.ts';
+import { ONLY_AMOUNT } from './measures.ts';
 import { plainList } from './list-forms.ts';
 import { entriesOf, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
 import { sentencesOf } from './sentences.ts';
@@ -65,7 +66,6 @@ const TIME_IN_ALL =
 /** "No fat, no sugar": what is not in it. */
 const LEFT_OUT =
   /^(?:no|without) \p{L}+(?: \p{L}+)?(?:(?:,| and| or|, and)? (?:no|without) \p{L}+(?: \p{L}+)?)*[.!]?$/iu;
-const BARE_AMOUNT = /^[\d½¼¾][\d.,/½¼¾ ]*(?:%|(?:k?g|m?l|oz|lb|cups?|tsp|tbsp|grams?)\.?)$/i;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
@@ -198,7 +198,7 @@ class Taking {
   private isNoPart(line: Mapped): boolean {
     const isLabelled = LABELLED.test(line.text);
     const isRule = /^[|\s:+=_*-]*$|^(?:[—–-]\s*)?\d{1,3}\s*[—–-]$/.test(line.text);
-    const isLeftOut = LEFT_OUT.test(line.text);
+    const isLeftOut = this.ingredients.length > 0 && LEFT_OUT.test(line.text);
     if (isLabelled) this.notUnderstood.push(line);
     else if (isRule) this.headings.push(line);
     else if (isLeftOut) this.aside.push(line);
@@ -360,7 +360,7 @@ class Taking {
     // "flour: 200 g, …" is the first of them, where no other is a flour
     if (items.length < 2 || (isFlour(lead[1] ?? '') && !items.some((i) => isFlour(i.text)))) return line;
     // "strong white flour: 450 g, wholemeal: 50 g": an amount without a name is of what stands before it
-    if (findFood(lead[1] ?? '') && BARE_AMOUNT.test(items[0]?.text ?? '')) return line;
+    if (findFood(lead[1] ?? '') && ONLY_AMOUNT.test(items[0]?.text ?? '')) return line;
     const head = line.slice(0, (lead[1] ?? '').length);
     if (/^(?:(?:dough|recipe|formula|enough) for )?\d/i.test(head.text)) this.facts.push(head);
     else if (/^for \w+ (?:breads|pieces|flatbreads|rounds|wraps|people)$/i.test(head.text)) this.facts.push(head);

@@ -2,6 +2,9 @@ import type { Action } from './actions.ts';
 import { durationsIn, type Duration } from './durations.ts';
 import type { Mapped, Span } from './mapped.ts';
 
+/** What a dough does that only lies there. */
+export const RESTS = new Set<Action>(['rest', 'proof']);
+
 /** A step as the recipe's words give it, before it has an id and a place in the chain. */
 export interface StepDraft {
   readonly action: Action;

@@ -1,13 +1,8 @@
 import { findFood } from '../foods/index.ts';
 import { Mapped } from './mapped.ts';
-import { SPOONS, VESSELS } from './measures.ts';
+import { ONLY_AMOUNT } from './measures.ts';
 import { LIST_WORDS } from './openings.ts';
 
-/** An amount, and nothing more. */
-const ONLY_AMOUNT = new RegExp(
-  `^[\\s•*-]*(?:\\d[\\d.,/]*(?: ?[½¼¾])?|[½¼¾]) ?(?:k?g|m?l|%|oz|lb|${VESSELS}|${SPOONS})\\s*$`,
-  'iu',
-);
 /** A name, and nothing more. */
 const ONLY_NAME = /^[\s•*-]*\p{L}[\p{L} ,-]{2,40}$/u;
 const MARK = /^[\s•*-]+/;

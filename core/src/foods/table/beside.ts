@@ -335,7 +335,7 @@ export const BESIDE: readonly Food[] = [
     'chocolate | dark chocolate | milk chocolate | chocolate chips',
     per100(32, 19, 50, 7, 7, 0.1),
     14,
-    { gPerCup: 170, allergens: ['milk', 'soya'] },
+    { gPerCup: 170, allergens: ['milk', 'soya'], contains: ['animal'] },
   ),
   food('cocoa', 'other', 'cocoa | cocoa powder', per100(15, 9, 15, 33, 22, 0.1), 14, { gPerCup: 85 }),
   food(
