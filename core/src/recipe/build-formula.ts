@@ -189,14 +189,19 @@ function weigh(r: ReadIngredient): readonly Weighed[] {
     {
       ...base,
       guesses: [...guesses, ...heldWhy],
-      ingredient: withAllOf(ingredientOfFood(r.food, { use: r.use, ...held, ...more })),
+      ingredient: withAllOf(ingredientOfFood(r.food, { use: r.use, ...held, ...more }), r.line),
     },
   ];
 }
 
-/** "Milk and water", "butter or lard": what is in any of them has to be avoided in all. */
-function withAllOf(ingredient: Ingredient): Ingredient {
-  const named = foodsIn(ingredient.name).map((f) => f.food);
+/** "(or butter)", ", dairy or oat": what a line allows in place of what it names. */
+const ALLOWED = /[(,]\s*([^(),;]*\bor\b[^(),;]*)/i;
+/** "Milk and water", "butter or lard", "vegan butter (or butter)": what is in any of them has to be avoided in all. */
+function withAllOf(ingredient: Ingredient, line: string): Ingredient {
+  const [, allowed = ''] = ALLOWED.exec(line) ?? [];
+  const named = [ingredient.name, allowed === '' ? '' : `${allowed} ${ingredient.name}`].flatMap((words) =>
+    foodsIn(words).map((f) => f.food),
+  );
   if (named.length < 2) return ingredient;
   const allergens = [...new Set([...(ingredient.allergens ?? []), ...named.flatMap((f) => f.allergens ?? [])])];
   const contains = [...new Set([...(ingredient.contains ?? []), ...named.flatMap((f) => f.contains ?? [])])];

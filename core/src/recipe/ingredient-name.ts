@@ -2,21 +2,33 @@ import { findFood, type Food } from '../foods/index.ts';
 
 /** "Fat (lard)", "seeds: sesame and nigella": a word that stands for many foods, and the one that is meant. */
 const KIND_OF_FOOD =
-  /^\W*(?:fat|shortening|cheese|meat|nuts?|seeds?|liquids?|sweetener|raising agent|leavening|herbs?|spices?)(?:: | *\()(\p{L}[\p{L} ,-]{2,40})\)?\W*$/iu;
+  /^\W*(fat|shortening|cheese|meat|nuts?|seeds?|liquids?|sweetener|raising agent|leavening|herbs?|spices?)(?:: | *\()(\p{L}[\p{L} ,-]{2,40})\)?\W*$/iu;
+/** "(or oat milk)", "(with garlic)", "(not goat's)": what stands there is not what it is, or not surely. */
+const NOT_SURE =
+  /\b(?:or|if|preferably|ideally|optional(?:ly)?)\b|^(?:not?|non|without|with|for|and|plus|like|instead|also|as|such)\b/i;
+
+/** Whether a food holds everything that the other does: taken for it, it hides nothing. */
+const holdsAllOf = (food: Food | undefined, other: Food | undefined): boolean =>
+  food !== undefined &&
+  (other?.allergens ?? []).every((a) => food.allergens?.includes(a)) &&
+  (other?.contains ?? []).every((c) => food.contains?.includes(c));
 
 /** "Flour, whole wheat": what it is before what it is like. */
 export function turnedName(words: string): string {
-  const [, meant] = KIND_OF_FOOD.exec(words) ?? [];
-  if (meant !== undefined && findFood(meant)) return meant.trim().replace(/, */g, ' and ');
+  const [, many = '', meant = ''] = KIND_OF_FOOD.exec(words) ?? [];
+  if (meant !== '' && !NOT_SURE.test(meant) && holdsAllOf(findFood(meant), findFood(many)))
+    return meant.trim().replace(/, */g, ' and ');
   const yeast = /^\W*yeast (fresh|dried|dry|instant)\W*$/i.exec(words);
   if (yeast) return `${(yeast[1] ?? '').toLowerCase()} yeast`;
   const m =
     /^\W*(flour|yeast|sugar|oil|milk|butter|salt|water|cream|yogurt)(?:, *| *\()([\p{L} -]{3,24})\)?\W*$/iu.exec(words);
-  const [, kind = '', what = ''] = m ? [m[0], m[1], m[2]?.trim().replace(/^all /i, '')] : [];
+  const [, kind = '', like = ''] = m ?? [];
+  const what = like.trim().replace(/^all /i, '');
+  if (what === '' || NOT_SURE.test(what)) return words;
   // "milk (oat milk)"
   if (what.toLowerCase().endsWith(` ${kind.toLowerCase()}`)) return what;
-  const turned = m ? `${what} ${kind}`.toLowerCase() : '';
-  return m && findFood(turned) !== findFood(kind) ? turned : words;
+  const turned = `${what} ${kind}`.toLowerCase();
+  return findFood(turned) !== findFood(kind) ? turned : words;
 }
 
 const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of)\b/gi;
@@ -28,7 +40,7 @@ export function nameOf(told: string, food: Food | undefined): string {
     /^\W*([\p{L}\d.,½¼¾ '’]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ??
     /^\W*(?:(?:de|di|du) )?([\p{L}][\p{L}\d '’]*?) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ??
     [];
-  const words = known !== '' && !findFood(foreign) && findFood(known) ? known : told;
+  const words = known !== '' && !NOT_SURE.test(known) && !findFood(foreign) && findFood(known) ? known : told;
   const head = words
     .replace(/\([^)]*\)/g, ' ')
     .replace(/^\s*\/\s*[\d.½¼¾⅓⅔]+\s*(?:fl oz|\w+)\s*/, '')

@@ -70,3 +70,31 @@ describe('flour that is told for the bench', () => {
     expect(conflicts).toEqual(['dried yeast is listed and never used in the method']);
   });
 });
+
+describe('what a line allows', () => {
+  const heldBy = (line: string): string => {
+    const read = importRecipe(`Rounds\n500 g rice flour\n300 g water\n${line}\nKnead.`);
+    const last = read.ok ? read.value.bread?.ingredients.at(-1) : undefined;
+    return `${last?.name}: ${[...(last?.allergens ?? []), ...(last?.contains ?? [])].sort().join(' ')}`;
+  };
+  it.each([
+    ['milk 100 g (or oat milk)', 'milk: animal gluten milk'],
+    ['milk 100 g (or oat)', 'milk: animal gluten milk'],
+    ['100 ml milk, dairy or oat', 'milk: animal gluten milk'],
+    ['yogurt (dairy or soya) 100 g', 'yogurt: animal milk soya'],
+    ['butter (or vegan butter) 30 g', 'butter: animal milk'],
+    ['30 g vegan butter (or butter)', 'vegan butter: animal milk'],
+    ['milk (not oat milk) 100 g', 'milk: animal milk'],
+    ['cheese (with garlic) 80 g', 'cheese: animal milk'],
+    ['cheese (garlic) 80 g', 'cheese: animal milk'],
+    ['meat (or mushrooms) 80 g', 'meat: animal meat'],
+    ['nuts (pine nuts) 20 g', 'nuts: nuts'],
+    // these say what it is
+    ['milk (oat milk) 100 g', 'oat milk: gluten'],
+    ['fat (lard) 50 g', 'lard: animal meat pork'],
+    ['nuts (almonds) 20 g', 'almonds: nuts'],
+    ['cheese (feta) 80 g', 'feta: animal milk'],
+  ])('has to be avoided too, and what is only like it hides nothing: %s', (line, held) => {
+    expect(heldBy(line)).toBe(held);
+  });
+});
