@@ -70,7 +70,7 @@ export function draftsOf(
       action: step.action,
       text,
       spans: [piece.span()],
-      times: times.filter((t) => t.at >= from && t.at < to),
+      times: times.filter((t) => t.at >= from && t.at < to && !isOfHeating(whole, actions, step, t)),
       foldTimes: foldTimesOf(piece),
       isBeside: isBeside || step.action === 'job',
       cue: cueIn(text),
@@ -113,6 +113,13 @@ export function draftsOf(
     )
       drafts[n] = { ...d, action: 'cook' };
   return drafts;
+}
+
+/** "Heat the griddle for 5 minutes and cook …": what heats up takes its own time. */
+function isOfHeating(text: string, actions: readonly FoundAction[], step: FoundAction, time: Duration): boolean {
+  const heat = actions.findLast((a) => a.action === 'heat' && a.at < time.at);
+  if (!heat || time.at > step.at) return false;
+  return !/[,;]|\b(?:and|then)\b/.test(text.slice(heat.at + heat.length, time.at));
 }
 
 /** "1 hour at room temperature, 8 balls": what dough does before the first verb of a sentence. */
@@ -171,6 +178,9 @@ function impliedBehind(
       (own[0]?.least ?? 0) >= (step.action === 'knead' ? LEAST_STAND_MIN : LONGEST_STIR_MIN)
     )
       return { from, action: 'rest' };
+    // "ball up, another 10 minutes, roll": so long nobody rounds
+    if (step.action === 'ball' && ONLY_A_TIME.test(text.replace(/^\W+/, '')) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
+      return { from, action: 'rest' };
     const action = impliedIn(text, own);
     // bread that is brushed goes back on the griddle, and rests no more
     if (step.action === 'finish' && action !== 'cook') return undefined;
@@ -197,7 +207,7 @@ function impliedBehind(
       if (!isIdle) return at(from, untilOf(from));
       const isOver = ownOf(0, from).length > 0 && sentence.text[from] === ',';
       const next = isOver ? at(from, untilOf(from)) : undefined;
-      const clause = /^[^,;]*/.exec(sentence.text.slice(from).replace(/^\W+/, ''))?.[0] ?? '';
+      const clause = /^[^,;]*/.exec(sentence.text.slice(from, to).replace(/^\W+/, ''))?.[0] ?? '';
       const worked = isOver && !/\d ?(?:min|s|h)\b/.test(clause) ? sizedWorkIn(clause) : undefined;
       if (worked) return { from, action: worked };
       return next?.action === 'cook' ? next : undefined;

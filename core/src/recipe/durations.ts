@@ -123,7 +123,9 @@ export function durationsIn(text: string): readonly Duration[] {
       });
       n++;
     } else {
-      const isLeast = /^\s*(?:at least|at the least|or more|minimum)\b/i.test(text.slice(t.at + t.text.length));
+      const isLeast = /^\s*(?:at (?:the )?(?:very )?least|or (?:more|longer)|minimum)\b/i.test(
+        text.slice(t.at + t.text.length),
+      );
       found.push(shifted(t, isLeast ? 'at least ' : before));
     }
   }
@@ -156,7 +158,7 @@ function boundsBehind(
 
 function shifted(t: Plain, before: string): Duration {
   const words = { text: t.text, at: t.at };
-  if (/\b(at least|a minimum of|minimum|not less than)\s*(?:for\s*)?$/.test(before))
+  if (/\b(at least|a minimum of|minimum|no[t]? less than)\s*(?:for\s*)?$/.test(before))
     return {
       least: t.from,
       ideal: t.from * 1.5,

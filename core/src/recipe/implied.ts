@@ -54,6 +54,6 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
 }
 
 export const BESIDE =
-  /^(?:meanwhile|in the meantime|at the same time|while (?:the dough|it|they|the balls?)(?:'s| is| are)? (?:rests?|resting|proves?|proving|rises?|rising|stands?|chills?|chilling|proofs?|proofing)|as (?:it|the dough) (?:rests|rises|proves))\b/i;
+  /^(?:meanwhile|during (?:the|this|that) (?:rest|proof|prove|rise|proving|proofing|resting|bulk proof)|in the meantime|at the same time|while (?:the dough|it|they|the balls?)(?:'s| is| are)? (?:rests?|resting|proves?|proving|rises?|rising|stands?|chills?|chilling|proofs?|proofing)|as (?:it|the dough) (?:rests|rises|proves))\b/i;
 
 export const CAREFUL = /\b(?:careful|take care|mind (?:the|your)|watch out|do not touch|danger|burns?\b)/i;

@@ -24,12 +24,12 @@ export const withEarlyAdditions = (drafts: readonly StepDraft[]): readonly StepD
   const parted = drafts.findIndex((d) => d.action !== 'ball' && OF_PIECES.has(d.action));
   return drafts.map((d, n) => {
     if (d.action !== 'finish' || d.isBeside) return d;
-    if (n < parted && /\bwrap/i.test(d.text)) return { ...d, action: 'rest' };
+    if (n < parted && /\b(?:wrap|cloth|towel)/i.test(d.text)) return { ...d, action: 'rest' };
     if (n >= pieces) return d;
     const goesOn = drafts
       .slice(n + 1)
       .some((x) => x.action === 'knead' || x.action === 'mix' || IDLE_DOUGH.has(x.action));
-    return goesOn && /\b(?:sprinkle|scatter|drizzle)/i.test(d.text) ? { ...d, action: 'mix' } : d;
+    return goesOn && /\b(?:sprinkle|scatter|strew|drizzle)/i.test(d.text) ? { ...d, action: 'mix' } : d;
   });
 };
 
@@ -48,6 +48,26 @@ const withWholeBall = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   });
 };
 
+/** "Put them under a cloth", before anything is cooked: pieces are covered, which is part of their rest, or of what was done before. */
+const withCoveredPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
+  const cooked = drafts.findIndex((d) => d.action === 'cook');
+  const isCovering = (d: StepDraft | undefined, n: number): boolean =>
+    d?.action === 'finish' &&
+    n < cooked &&
+    !d.isBeside &&
+    /\b(?:cloths?|towels?)\b/i.test(d.text) &&
+    foodsIn(d.text).length === 0;
+  return drafts.flatMap((d, n): readonly StepDraft[] => {
+    const [before, next] = [drafts[n - 1], drafts[n + 1]];
+    const spans = next && isCovering(next, n + 1) && !RESTS.has(drafts[n + 2]?.action ?? 'mix') ? next.spans : [];
+    if (isCovering(d, n)) {
+      if (next && RESTS.has(next.action)) return [{ ...d, action: 'rest' }];
+      if (before) return [];
+    }
+    return spans.length > 0 ? [{ ...d, spans: [...d.spans, ...spans] }] : [d];
+  });
+};
+
 /** Pieces that are rubbed with fat are layered. */
 const withRubbedPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   const divided = drafts.findIndex((d) => d.action === 'divide' || d.action === 'ball');
@@ -63,8 +83,11 @@ const withFoldedPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
 /** "Shape into rounds", with rolling still to come, is rounding. */
 const withRounds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
   drafts.map((d, n) =>
-    d.action === 'shape' &&
-    /\bshape (?:\w+ ){0,3}?(?:in)?to (?:smooth |neat |tight |even |loose |rough )?rounds\b/i.test(d.text) &&
+    (d.action === 'shape' || d.action === 'roll') &&
+    /\b(?:shape|roll|form|turn|make) (?!out\b|thin)(?:\w+ ){0,3}?(?:in)?to (?:a |small |smooth |neat |tight |even |loose |rough )*rounds?\b(?! (?:of |about )?\d)/i.test(
+      d.text,
+    ) &&
+    !/\d ?(?:cm|mm)\b|\b(?:thin|flat|out)\b/i.test(d.text) &&
     drafts.slice(n + 1).some((x) => x.action === 'roll' || x.action === 'shape')
       ? { ...d, action: 'ball' }
       : d,
@@ -179,7 +202,9 @@ export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =
   withLateMixing(
     withFoldedPieces(
       withRubbedPieces(
-        withWholeBall(withRounds(withBloom(withLid(withoutTaking(withoutTurning(withoutCooling(drafts))))))),
+        withCoveredPieces(
+          withWholeBall(withRounds(withBloom(withLid(withoutTaking(withoutTurning(withoutCooling(drafts))))))),
+        ),
       ),
     ),
   );
@@ -218,7 +243,8 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (a.isBeside !== b.isBeside) return false;
   if (a.isBeside) return true;
   // "knead, and I mean knead, for ten minutes"
-  if (a.action === 'knead' && b.action === 'knead') return a.times.length === 0 && a.text.length < 14;
+  if (a.action === 'knead' && b.action === 'knead')
+    return a.times.length === 0 && (a.text.length < 14 || /\b(?:knead|work) in\b/i.test(a.text));
   if ((a.action === 'proof' || a.action === 'chill') && /\b(?:second|final|last|2nd)\b/i.test(b.text)) return false;
   // dough that has risen, and then the balls of it
   if (RESTS.has(b.action) && OF_BALLS.test(b.text) && !OF_BALLS.test(a.text)) return false;

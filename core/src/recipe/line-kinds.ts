@@ -4,7 +4,7 @@ import { normalLine } from './normal-line.ts';
 
 /** Says how many a recipe makes, how heavy, how long in all. */
 export const FACT =
-  /^for \d+ (?:people|pieces|breads) \d+ ?k?g (?:of )?flour|^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time(?![^.;]*\bsides?\b)|ready in|(?<!\b(?:sides?|other|1|first|second|everybody|everyone|each|student|person|pupil|child|one|rise|proof|prove|rest|rising|proving|proofing|resting|fermentation|cooking|kneading|chilling) )takes(?![^.;]*\b(?:sides?|double|rise|prove)\b)|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
+  /^for \d+ (?:people|pieces|breads) \d+ ?k?g (?:of )?flour|^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut|rounds?|ovals?|teardrops?|tongues?|rectangles?)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time(?![^.;]*\bsides?\b)|ready in|(?<!\b(?:sides?|other|1|first|second|everybody|everyone|each|student|person|pupil|child|one|rise|proof|prove|rest|rising|proving|proofing|resting|fermentation|cooking|kneading|chilling) )takes(?![^.;]*\b(?:sides?|double|rise|prove)\b)|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
 /** "(8 pieces)". */
 const ONLY_A_YIELD =
   /^(?:\d{1,3} (?:flatbreads|breads|naans|wraps|chapatis|pitas|tortillas)|\((?:about )?\d{1,3} (?:pieces|pcs|breads|flatbreads|rounds|wraps|loaves|people)\)|for (?:about )?\d{1,3} (?:breads|flatbreads|rounds|wraps|people)|\d{1,3} servings?)\.?$/i;
@@ -19,12 +19,17 @@ export const MAKE =
 const LONGEST_INGREDIENT = 130;
 /** What is longer says more than that. */
 export const LONGEST_FACT = 120;
+/** "Knead until smooth, which takes 8 minutes" is of its own work. */
+function saysHowMuch(text: string): boolean {
+  const fact = FACT.exec(text);
+  return fact !== null && !(/^takes/i.test(fact[0]) && actionsIn(text.slice(0, fact.index)).length > 0);
+}
 /** A sentence that says how many, how large, how long in all, and nothing to do. */
 export function isShortFact(told: string): boolean {
   const text = normalLine(told);
   return (
     ONLY_A_YIELD.test(text) ||
-    (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(text).length < 2)
+    (saysHowMuch(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(text).length < 2)
   );
 }
 const WITHOUT_AMOUNT =

@@ -7,9 +7,12 @@ export interface Scope {
 }
 
 const NOT =
-  /\b(?:nothing (?:has|needs) to\b|no (?!more\b|longer\b|less\b|dry\b|lumps?\b|flour\b|matter\b|\d)|without\b(?! (?:for\b|\d))|do not (?!skip|forget|miss)|don['’]t (?!skip|forget|miss)|never\b|not needed\b|need not\b|needn['’]t\b|(?<!\b(?:until|till|when|once|so|so that) (?:\w+ ){0,3})(?:does|should|must|will) ?n[o'’]t\b|(?<!n['’]t |not )skip (?:the|any)\b)[^,.;:–—]*?(?=[,.;:–—]|\s-\s|\s(?:but|just)\b|$)/gi;
+  /\b(?:nothing (?:has|needs) to\b|no (?!more\b|longer\b|less\b|dry\b|lumps?\b|flour\b|matter\b|\d)|without\b(?! (?:for\b|\d))|do not (?!skip|forget|miss)|don['’]t (?!skip|forget|miss)|never\b|not (?:needed|necessary)\b|need not\b|needn['’]t\b|(?<!\b(?:until|till|when|once|so|so that) (?:\w+ ){0,3})(?:does|should|must|will) ?n[o'’]t\b|(?<!n['’]t |not )skip (?:the|any)\b)[^,.;:–—]*?(?=[,.;:–—]|\s-\s|\s(?:but|just)\b|$)/gi;
 const IF =
   /\bif (?!you (?:like|wish|want|prefer|have)\b|liked\b|desired\b|using\b|needed\b|necessary\b|possible\b)[^.;]*/gi;
+/** "When it sticks, …", "should it tear, …": only some doughs do. */
+const SHOULD_IT =
+  /\b(?:when|whenever|should|in case) (?:it|they|the (?:dough|ball|piece|disc|round)s?|a (?:ball|piece|disc|round)|1) (?:(?:is|are|be|feels?|seems?|gets?|keeps?|starts?) )?(?:too (?!\w+ to\b)|very (?=sticky|dry|wet)|sticky\b|stick(?:s|ing)?\b|tacky\b|spring(?:s|ing)? back|shrink(?:s|ing)?\b|resists?(?:ing)?\b|fights?\b|tears?\b|cracks?\b|crumbl(?:y|es?|ing)\b)[^.;]*/gi;
 /** "as thin as you can", "until you can": no choice. */
 const MAY =
   /(?<!\b(?:as|once|until|till|so|so that|that|which|where|when) (?:\w+ ){0,3})\b(?:can|could|may|might)\b(?! (?:be seen|now|then)\b)/gi;
@@ -24,7 +27,7 @@ const IF_TIME = /\bif (?:you have (?:the )?time|there is (?:still )?time|time al
 
 /** "Leave for 5 minutes if you have time": a rest that nobody needs. */
 const IDLE_IF_TIME =
-  /^(?:leave|rest|let|chill|set aside)\b[^.;]*\bif (?:you have (?:the )?time|there is time|time allows)\b/i;
+  /^(?:leave|rest|let|chill|set aside)\b(?![^.;]*\b(?:longer|more) if)[^.;]*\bif (?:you have (?:the )?time|there is time|time allows)\b/i;
 
 /** "…, resting it for 5 minutes whenever it springs back". */
 const WHENEVER = /,? ?\b(?:resting|rest) (?:it|them|the dough) for (?:about )?\d+ ?\w+ (?:whenever|if|when) [^.;]*/gi;
@@ -32,9 +35,9 @@ const WHENEVER = /,? ?\b(?:resting|rest) (?:it|them|the dough) for (?:about )?\d
 /** "Add water if required.": what only some doughs need. */
 const ADD_IF = /^add (?:a little |some |more |a little more )?[\p{L} ]{3,24} if (?:required|needed|necessary)\b/iu;
 
-/** "… makes it easier to roll": why, and nothing to do. */
+/** "… makes it easier to roll", "an hour before you want to shape it": why or when, and nothing to do. */
 const EASIER =
-  /\bbefore (?:rolling|shaping|cooking|dividing|baking|stretching|filling)\b(?! (?:it |them )?(?:for|to)\b)|\b(?:makes? (?:it|them|the \w+) )?(?:much )?easier to \w+/gi;
+  /\bbefore you (?:want|wish|need|plan|intend|start|begin|are (?:ready|going)) (?:to )?[^,.;]*|\bbefore (?:rolling|shaping|cooking|dividing|baking|stretching|filling)\b(?! (?:it |them )?(?:for|to)\b)|\b(?:makes? (?:it|them|the \w+) )?(?:much )?easier to \w+/gi;
 
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
 export function scopesIn(text: string): readonly Scope[] {
@@ -42,6 +45,7 @@ export function scopesIn(text: string): readonly Scope[] {
   for (const [kind, pattern] of [
     ['not', NOT],
     ['if', IF],
+    ['if', SHOULD_IT],
   ] as const)
     for (const m of text.matchAll(pattern)) {
       // "sifted if it is coarse, and …": in the midst of a clause it ends with that

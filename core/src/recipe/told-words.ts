@@ -5,6 +5,11 @@ export const THIRD =
 /** What was done, as somebody tells it, in the words of what is to be done. */
 export const TOLD: Readonly<Record<string, string>> = {
   mixed: 'mix',
+  combined: 'combine',
+  stirred: 'stir',
+  added: 'add',
+  poured: 'pour',
+  placed: 'place',
   kneaded: 'knead',
   rested: 'rest',
   proofed: 'proof',
@@ -40,7 +45,7 @@ export const TOLD: Readonly<Record<string, string>> = {
 };
 /** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
 export const PASSIVE = new RegExp(
-  `\\b(?=(?:is|are|was|were|then|left|${Object.keys(TOLD).join('|')})\\b)(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?=,| (?:(?:for|and|with|in|into|on|under|to|out|until|by|at|flat|thin)\\b|\\d))`,
+  `\\b(?=(?:is|are|was|were|then|left|${Object.keys(TOLD).join('|')})\\b)(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?=,| (?:(?:for|and|with|in|into|on|under|to|out|until|by|at|flat|thin|together|well)\\b|\\d))`,
   'gi',
 );
 /** "The dough should be kneaded for 8 minutes", "it can then be divided". */

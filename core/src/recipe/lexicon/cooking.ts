@@ -7,9 +7,12 @@ export const COOK = phrases`
   fry
   fries
   roast(?:ing)? > (?:on|in|each|for|until|over)
-  griddle > (?:for|each|them|over|until|\d|the (?:wedges|breads?|rounds?|pieces)\b)
+  griddle > (?:for|each|it|them|over|until|\d|the (?:wedges|breads?|rounds?|pieces)\b)
   (?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|saj|sac|stone|plancha) > \d+(?:\.\d+)? ?(?:min|s\b|sec|h\b)
   (?<=^|[;,.] )griddle > (?:with|under|on)
+  ^ (?:finish )?under (?:a|the) (?:hot )?grill
+  (?:hold|put|lay|place|finish|set) (?:{it} )?(?:straight |directly )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame
+  ^ (?:straight )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame > for\b
   bake
   baking > on
   toast
@@ -21,7 +24,7 @@ export const COOK = phrases`
   brown > (?:on|for)
   grill > (?:for|until|each|\d)
   lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+,? ){0,3}?{pan}
-  (?:slap|throw) (?:\w+ ){0,3}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
+  (?:slap|throw) (?:\w+ ){0,4}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
   (?:put|place|drop|slide|slip|lower|transfer) (?:\w+ ){0,4}?(?:in|on|in ?to|onto|to) (?:the|a|your) (?:\w+,? ){0,3}?{pan}
   leave (?:it |them )?on the (?:hot )?{pan} > for \d
   lay (?:on|down) (?:a|one|the) (?:bread|round|flatbread|first)
@@ -39,17 +42,20 @@ export const FINISH = phrases`
   (?:grind|crack|grate|shave) (?:\w+ ){0,3}?over > (?:the|it|them|each)\b
   brush !> the (?:griddle|pan|skillet|plate|hotplate)\b|off\b
   drizzle !> of
-  (?:sprinkle|scatter) !> (?:\w+ ){0,3}?with water\b|(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast\b
+  (?:sprinkle|scatter|strew) !> (?:\w+ ){0,3}?with water\b|(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast\b
   rub with garlic
   spread with !> the back
   dab
   smear
+  (?:baste|slather|paint|gloss) > (?:[\w-]+ ){0,4}?with\b
+  (?:hold|fold|store|put|keep|tuck|layer) (?:{it} |warm )?(?:in|between|under|inside) (?:an? |the |\d )?(?:\w+ ){0,2}?(?:towels?|cloths?|napkins?|foil|basket)
   wrap(?:ped)?
   stack(?:ing)?
-  pile > (?:them |it )?(?:up|in|under)\b
+  pile > (?:{it} )?(?:up|in|under)\b
+  (?:keep|put|hold|place) (?:{it} )?(?:warm )?in a (?:low|warm|cool) oven
   basket
   (?<=^|[;.] )into (?:the|a) (?:\w+ )?(?:towel|cloth)
-  dust (?:it |them )?with > (?:\w+ ){0,3}?(?:sugar|cinnamon|paprika|za)\b
+  dust (?:it |them )?with > (?:\w+ ){0,3}?(?:sugar|cinnamon|paprika|za|salt|herbs|cheese|sesame|sumac|cumin|seeds?)\b
   keep (?:\w+ ){0,4}?(?:warm|wrapped)
   keep covered > (?:until|till)\b
   finish with
@@ -60,7 +66,6 @@ export const FINISH = phrases`
   (?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)
   apply > (?:\w+ )?(?:ghee|butter|oil)\b
   (?<!\b(?:with|of|the|g) )butter > (?:the tops?|the breads?|them|it|each|while|when|as soon)\b
-  keep (?:them |it )?(?:in|between) (?:a |the |\d )?(?:\w+ )?(?:towel|cloth)s?
   (?<!the )top with
   season with
 `;

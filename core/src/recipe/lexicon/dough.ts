@@ -6,9 +6,9 @@ export const HEAT = phrases`
 `;
 
 export const JOB = phrases`
-  chop !> (?:it |the dough )?(?:in(?:to)?|up)
+  chop !> (?:{dough} )?(?:in(?:to)?|up)
   melt !> (?:\w+ )?(?:into|in)\b
-  slice !> (?:{it} )?(?:in)?to \d
+  slice !> (?:(?:{it}|{dough}) )?(?:in)?(?:to)? ?{n}
   grate
   dice
   peel
@@ -31,14 +31,14 @@ export const BLOOM = phrases`
   bloom
   (?:prove|proof|activate|wake) (?:up )?the (?:\w+ )?yeast
   let the yeast (?:dissolve|soften|wake(?: up)?|soak)
-  (?<!\b(?:cook|bake|fry|griddle)\b[^.;]{0,70})until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?)
+  (?<!\b(?:cook|bake|fry|griddle|prove|proof|rise|ferment)\b[^.;]{0,70})until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?)
 `;
 
 export const RUB = phrases`
-  work (?:the )?(?:cold |soft )?{fat} in(?:to)? > the (?:\w+ )?flours?\b
+  (?:work|pinch) (?:the )?(?:cold |soft )?{fat} in(?:to)? > the (?:(?:\w+ )?flours?|dry)\b
   (?:work|blend) (?!(?:it|them|this|everything|all)\b)(?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
-  cut (?:the )?(?:cold )?(?:butter|lard|fat|shortening) into
-  cut in > (?:\d+ ?g|(?:the )?(?:cold |vegetable )?(?:butter|lard|fat|shortening|dripping|suet))\b
+  cut (?:the )?(?:cold )?{fat} into
+  cut in > (?:\d+ ?g|(?:the )?(?:cold |vegetable )?{fat})\b
   crumble (?:the )?(?:cold )?{fat} into
   rub(?:bing)?(?: \w+){0,4}? (?:in|into|with)
   rub
@@ -54,9 +54,9 @@ export const KNOCK = phrases`
   knock(?:ing)? (?:\w+ ){0,2}?back
   punch(?:ing)? (?:\w+ ){0,2}?down
   deflate
-  degas
+  de-?gas
   knock the air
-  (?:press|push|squeeze|let|take|knock) (?:out )?(?:all )?the (?:air|gas)(?: out)?
+  (?:press|push|squeeze|squash|let|take|knock) (?:out )?(?:all )?the (?:air|gas)(?: out)?
 `;
 
 export const FOLD = phrases`
@@ -87,7 +87,9 @@ export const KNEAD = phrases`
   work (?:it )?to a (?:\w+,? ){0,2}(?:smooth|elastic|supple|silky)(?: \w+)? dough
   work (?:it )?to a (?:\w+ ){0,2}dough(?=,? (?:for |in )?(?:about )?(?:\d|an? min))
   work (?:it|the (?:dough|paste|mass)|them) (?:well|until|till|for|hard)
-  work (?:it|the (?:dough|paste|mass)|them) > (?:\d|on (?:the|a) (?:\w+ )?(?:bench|table|board|surface|worktop))
+  ^ develop(?:ing|ment)? !> (?:the |its )?flavou?r
+  ^ work > (?:(?:by hand|(?:with|on|in) [^.;,]{3,40}?) )?(?:for )?(?:about |a good |another )?\d+ ?min
+  work (?:it|the (?:dough|paste|mass)|them) > (?:by hand|(?:with|in) [^.;,]*\d ?min|\d|on (?:the|a) (?:\w+ )?(?:bench|table|board|surface|worktop))
 `;
 
 export const MIX = phrases`
@@ -103,6 +105,7 @@ export const MIX = phrases`
   whizz
   beat
   bring (?:it |everything |the dough )?together
+  (?:bring|gather|press|pull|squeeze|draw) (?:everything|it all|the (?:mixture|lot|crumbs)) (?:together )?(?:in)?to
   come together
   fold in(?:to)? > (?:the (?:flour|batter|mixture)|\d+ ?(?:g|ml))\b
   add !> (?:a|the|one) (?:flatbread|bread|round|piece|naan|roti|wrap)\b

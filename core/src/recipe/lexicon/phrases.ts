@@ -8,7 +8,9 @@ const GROUPS: Readonly<Record<string, string>> = {
   balls: String.raw`(?:balls?|boules?)`,
   pieces: String.raw`(?:pieces|portions|parts|lumps|bits|wedges|slices)`,
   pan: String.raw`(?:pans?|griddles?|skillets?|hot ?plates?|tawas?|tava|comal|saj|sac|stone|plate|bakestone|girdle)`,
-  fat: String.raw`(?:butter|ghee|oil|lard|fat)`,
+  fat: String.raw`(?:butter|ghee|oil|lard|fat|shortening|dripping|suet|margarine)`,
+  // the dough before it is in pieces
+  dough: String.raw`(?:it|this|that|everything|the lot|(?:the|your|this|that) (?:\w+ )?(?:dough|log|sausage|rope|cylinder|snake|roll|mass|slab|block))`,
   fridge: String.raw`(?:fridge|refrigerator)`,
   time: String.raw`(?:about |another |a further )?\d+(?:\.\d+)? ?(?:min|h)`,
 };

@@ -5,31 +5,32 @@ export const BALL = phrases`
   (?:shape|form|make|roll) (?:up )?(?:in)?to {few}(?:balls?|boules?|buns)
   roll (?:{it} )?under (?:a|your|the) (?:cupped )?(?:hand|palm)(?: until \w+)?
   cup and roll
-  make up (?:in)?to (?:{n} )?(?:rounds|balls)
+  make (?:{it} )?up (?:in)?to (?:{n} |(?:\w+ ){0,2}?)(?:rounds|balls)
   shape rounds
   (?<=\b[Dd]ivide )\d{1,2} balls
   balling
   take (?:an? )?[\w-]+-sized? balls?
   makes? (?!balls|rounds|buns|pieces)(?:[\w-]+, )(?:[\w-]+ ){1,2}{balls}
   (?:bring|pull|gather|draw|fold|tuck) (?:the |its |all the )?(?:corners|edges|sides|ends)(?: of {it})?(?: \w+){0,4}?(?:,? and|,) (?:turn (?:it )?over|flip|roll)(?: (?:it )?(?:over )?and roll)?(?: (?:it )?(?:smooth|round|(?:in)?to a(?: \w+)? ball))
-  (?:shape|form|make) {it} (?:in)?to (?:\w+ ){0,2}?{balls}
+  (?:shape|form|make) {it}(?: all)?(?: up)? (?:in)?to (?:\w+ ){0,2}?{balls}
   roll(?:ing)? the (?:pieces|dough) (?:in)?to (?:\d+ )?(?:\w+ )?{balls}
   (?<!\b(?:proof|prove|rise) )(?:into|to|in) (?:(?!(?:and|open|each|roll|press|flatten)\b)[\w-]+ ){0,3}?{balls}
   (?:break|pull|pinch|tear) off (?:[\w-]+ ){0,3}?{balls}
-  (?:shape|form|makes?|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing)? (?:[\w-]+ ){0,2}?{balls} !> (?:in)?to\b
+  (?:shape|form|makes?|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing(?! pin))? (?:[\w-]+ ){0,2}?{balls} !> (?:in)?to\b
   (?<!\bopen (?:each|every|the|a|1) )balls? (?:up|each|them|it)
   (?<=[,;] |\band )(?:round(?:ed|ing)|balled)
   shape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)
   shape (?:it |them |each )?round(?= *(?:[,;.]|and\b))
   make (?:them|it|each) round
   round off
-  mould(?: round| (?:in)?to balls)?
-  roll(?:ing)? {it}(?: up)? (?:in)?to (?:\w+ ){0,3}?{balls}
+  mould(?: round| (?:in)?to balls)? !> {dough} (?:in)?to an? (?:\w+ )?(?:log|sausage|rope|rod|cylinder|snake|roll)
+  roll(?:ing)? {it}(?: all)?(?: up)? (?:in)?to (?:\w+ ){0,3}?{balls}
+  (?:bring|gather|tuck|work) {it}(?: all)?(?: up)? (?:in)?to (?:\w+ ){0,3}?(?:{balls}|rounds?)
   roll {it} round $
   roll (?:{it} )?(?:between|in) (?:your |the )?(?:palms|hands)(?: until (?:they are |it is )?(?:round|smooth))?
   (?:tuck|pull|fold) the (?:edges|sides) under
   gather the edges (?:of {it} )?(?:up )?(?:in)?to(?:wards)? the (?:middle|centre)(?: and turn (?:it|them|each) over)?
-  (?<=^|[,;/&] |\band )round(?= *(?:[.,;/(\d]|$|at\b|and (?:rest|leave|let|cover|prove|proof)\b|loosely|gently|tightly))
+  (?<=^|[,;/&] |\band )round(?= *(?:[.,;/(\d]|$|at\b|and (?:\d|bench\b|rest|leave|let|cover|prove|proof)|loosely|gently|tightly))
   pre-?shape
   round (?:them|each|up|the (?:pieces|portions))
   (?:hand|mould) (?:them |it )?up(?: round)?
@@ -47,7 +48,7 @@ export const DIVIDE = phrases`
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
   (?:the )?(?:pieces|portions) (?:are|weigh) > (?:about )?\d{2,3} ?g\b
   (?<=^|[;,/] )scale(?= *[;,/.(])
-  (?:roll|shape|form|make) (?:out )?(?:{it} )?(?:in)?(?:to )?an? {few}(?:log|sausage|rope|rod|cylinder|snake)(?: [^.;,]{1,20})?(?:,? and(?: then)?|,? then|[,;]) (?:cut|slice|divide|chop|pinch|pull|break)(?: (?:it|this|that|off))?
+  (?:roll|shape|form|make|mould|work|turn) (?:out )?(?:{it} )?(?:in)?(?:to )?an? {few}(?:log|sausage|rope|rod|cylinder|snake|long roll)(?: [^.;,]{1,20})?(?:,? and(?: then)?|,? then|[,;]) (?:cut|slice|divide|chop|pinch|pull|break)(?: (?:it|this|that|off))?
   divid(?:es?|ing) !> the (?:filling|mixture|topping|cheese|stuffing)\b
   div
   cut out
@@ -58,11 +59,11 @@ export const DIVIDE = phrases`
   (?<!\b(?:each|every|the|per|one|a) )portion
   split
   halve
-  quarter (?:it|them|each|the dough)
+  (?<!\ba )quarter (?:it|them|each|the dough)
   cut (?:it|them) across
   cuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)
   (?:break|tear|pull|separate|part|slice|chop|cut) (?:it|them|this|(?:the|your) (?:\w+ )?(?:dough|roll|log|sausage|rope)) > (?:in)?to (?:{n}|quarters|{few}{pieces})
-  (?:slice|chop|separate|break|tear) > (?:in)?to {n}
+  (?:slice|chop|separate|break|tear) > (?:{dough} )?(?:in|into|to) {n}
   scaling > \d
   cut (?:in|to) > {n}
   cut > (?:{it} )?(?:up )?(?:in)?to (?:[\w-]+ ){0,3}?{balls}
@@ -88,7 +89,7 @@ export const COIL = phrases`
   coil
   (?<!\bin a )spiral(?!,? (?:mixer|slow|fast|\d|out))
   snail
-  roll (?:it |each |them )?up !> (?:in)?to (?:[\w-]+ ){0,3}?balls?
+  roll (?:it |each |them )?up !> (?:in)?to (?:[\w-]+ ){0,3}?(?:balls?|rounds?)
   wind (?:it|each)
   swiss roll
   roll {it} (?:in)?to an? (?:\w+ )?rope
@@ -107,10 +108,10 @@ export const FILL = phrases`
   sandwich {few}between
   (?:lay|put|place) (?:a|the|another) (?:second|other) (?:round|disc|one|piece) (?:on top|over)
   cover with (?:a second|another|the other|the second) (?:round|disc|one|piece)
-  spoon (?:in|on|over) {few}(?:filling|mixture|cheese)
+  spoon (?:(?:in|on|over) )?{few}(?:filling|mixture|cheese)
   oil the tops?
   press in > {few}(?:seeds?|sesame|onions?|herbs?|olives|nigella)\b
-  dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
+  (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
   add (?:an?|some|the|1) (?:(?:large|heaped|good|small|little) )?(?:spoon(?:ful)?|tablespoon(?:ful)?|portion|share|bit|ball|little) of (?:the |your )?(?:\w+ )?(?:filling|stuffing|mixture|cheese)
   add (?:the|some|your) (?:filling|stuffing)
   (?:sprinkle|brush) (?:\w+ ){0,3}?with water and > (?:\w+ )?(?:seeds?|sesame|nigella|scatter|sprinkle|dip)\b
@@ -119,12 +120,12 @@ export const FILL = phrases`
   (?<=\b(?:thin|out|flat)[,;] )(?:butter|oil|ghee)(?= *[,;])
   (?<=^|[,;] )(?:butter|oil|ghee)(?=, (?:fold|roll|coil|pleat))
   stuff > (?:the|each|them|it|with|every)\b
-  dot (?:\w+ )?with > (?:\w+ )?(?:butter|ghee|oil)
+  dot (?:[\w-]+ ){0,3}?(?:with|over|on)
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
   spoon (?:\w+ ){0,3}?(?:filling|mixture)
   spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin\b|to (?:about )?\d|out\b))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
-  put (?:\w+ ){0,4}?filling
+  (?:put|place|lay|drop|heap|pile|dollop|pop) (?:[\w.]+ ){0,5}?filling
   (?:place|lay) (?:the |some |a little )?filling
   press (?:the |some )?(?:\w+ )?(?:seeds?|sesame|nigella|onions?|herbs?) in
   (?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))
@@ -138,10 +139,11 @@ export const ROLL = phrases`
   (?<=\bthen )to > \d+(?:\.\d+)? ?cm\b
   (?<=^)out > to \d+(?:\.\d+)? ?cm\b
   (?:lay|spread|open|work) (?:\w+ ){0,4}?with (?:a|the) (?:rolling )?pin
+  (?:flatten|press|thin|open) (?:{it} )?(?:\w+ )?with (?:a|the|your) (?:\w+ )?(?:rolling )?pin
   (?:using|with|use) (?:a|the|your) (?:\w+ )?(?:rolling )?pin,?(?: to)? (?:flatten|press|open|make|roll|thin)
   roll(?:ing|s)? !> pin\b|(?:it |them |each )?(?:up )?into a cone\b|(?:them |it |each (?:one |ball )?)?in (?!to\b|a\b|between\b|half\b|one\b)
   pin out
-  sheet > (?:to|out|\d+(?:\.\d+)? ?(?:mm|cm))
+  sheet > (?:to|out|[:–-]? ?\d+(?:\.\d+)? ?(?:mm|cm))
 `;
 
 export const SHAPE = phrases`
@@ -158,13 +160,16 @@ export const SHAPE = phrases`
   crimp
   fold (?:in )?(?:the |its )?(?:\w+ )?(?:sides|edges|corners) (?:in|over|up|to|into)
   roll (?:it |them |each )?(?:up )?into a cone
-  (?:cut|make) a (?:small )?(?:hole|slit|cross|slash)
+  (?:cut|make) a (?:small )?(?:hole|slit|cross|slash) !> in the (?:flour|(?:middle|centre)[^.]*\b(?:water|milk|liquid))
   pat(?:ting)? !> of\b
   flatten
   beat (?:\w+ ){0,2}?out
   (?:spread|stretch|press|pat) an? (?:ball|piece|portion|lump) (?:out|flat|into)
-  press(?:ing)? (?:\w+ ){0,3}?(?:out|flat|into)
+  press(?:ing)? (?!everything|it all|the (?:mixture|lot|crumbs))(?:\w+ ){0,3}?(?:out|flat|into)
+  (?:squash|squish|squeeze|push|tease|coax|ease|stretch) {it} > (?:(?!together\b)[^.;,]*\b(?:flat|down|thin|out|discs?|circles?|rounds?|ovals?|with|under|between|press)\b|(?:in)?to an?\b)
   press(?:ing)? (?:\w+ ){0,5}?to > \d
+  press {it} down > (?:with (?:a plate|your|the heel|wet|oiled)|in a|under|between)\b
+  press {it} > (?:with (?:(?:wet|oiled|floured) (?:hands|fingers)|the heel))\b
   open (?:{it} )?(?:up )?by hand
   open (?:up )?{it} > [^.;,]*(?:\d|\bfinger|\bhand)
   (?:make|form) (?:flat |thin )(?:discs|rounds|ovals|patties|cakes)

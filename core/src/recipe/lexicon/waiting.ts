@@ -14,9 +14,10 @@ export const TEMPER = phrases`
 
 export const CHILL = phrases`
   (?:leave|put|place|keep|let|rest|cover|pop)\b(?:(?!\b(?:and|then)\b)[^.;]){0,45}?\b{fridge}
-  chill(?:ed)?
+  chill(?:ed|ing)?
   refrigerate
-  in(?:to)? (?:the|a) (?:{fridge}|cool box|cold room|cellar)
+  in(?:to)? (?:the|a) (?:{fridge}|cool box|cold room|cellar|cold larder)
+  in the cold !> \p{L}
   cold (?:prove|proof|ferment(?:ation)?|rise|retard)
   retard
   keep (?:it |the dough )?cold
@@ -24,7 +25,7 @@ export const CHILL = phrases`
 `;
 
 export const PROOF = phrases`
-  (?<!\brest in )bulk(?: (?:ferment(?:ation)?|proof|rise))?(?= (?:in all )?(?:for )?\d| at (?:room|\d)|[,.;:]| *[=(]| *$)
+  (?<!\brest in )bulk(?: (?:ferment(?:ation)?|proof|rise))?(?= (?:in all )?(?:for )?\d| at (?:room|\d)| ?[,.;:]| *[=(]| *$)
   prove
   proof
   (?<!bubbles )rise
@@ -35,6 +36,7 @@ export const PROOF = phrases`
   doubl(?:ed|ing) in (?:size|volume|bulk)
   grown? (?:by|to)
   puffy
+  (?:let|allow|leave) (?:{it} )?(?:to )?(?:grow|puff up|plump up)
   let {it} puff(?: up)? > for (?:about )?\d+ ?(?:min|h)
   fold(?:s|ing)? (?:it |the dough )?every > {time}[^.;]* for\b
   let {it} (?:become|get|go|turn) (?:light|airy|puffy|bubbly|spongy)

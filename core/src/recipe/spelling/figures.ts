@@ -18,13 +18,13 @@ export const FIGURES: readonly Spelling[] = [
   [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
   // "6 minutes of mixing and an hour of bulk proof"
   [
-    /(?:\b(\d+(?:\.\d+)?) (min(?:ute)?s?|h(?:ours?)?)|\ban (hour)) of (mixing|kneading|bulk proof|proof|rest)(?:ing)?\b/gi,
+    /(?:\b(\d+(?:\.\d+)?) (min(?:ute)?s?|h(?:ours?)?)|(?<!\bhalf )\ban (hour)) of (mixing|kneading|bulk proof|proof|rest)(?:ing)?\b/gi,
     (_, n = '', unit = '', hour = '', work = '') =>
       `${STAGES[work.toLowerCase()] ?? work} ${hour === '' ? `${n} ${unit}` : '1 hour'}`,
   ],
   // "1h rise", "45 min bulk"
   [
-    /(?<=^|[,;./] )(\d+(?:\.\d+)?) ?(h|hours?|hrs?|min|mins|minutes?) (rest|proof|rise|bulk|knead|mix|ferment)(?:ing)?\b(?= *(?:[,;./(]|(?:and|then)\b|$))/gi,
+    /(?<=^|[,;./] |\band )(\d+(?:\.\d+)?) ?(h|hours?|hrs?|min|mins|minutes?)['’]? (rest|proof|rise|bulk|knead|mix|ferment)(?:ing)?\b(?= *(?:[,;./(]|(?:and|then)\b|$))/gi,
     '$3 $1 $2',
   ],
   [/\bea\.(?= side)/gi, 'each'],
@@ -104,6 +104,10 @@ export const FIGURES: readonly Spelling[] = [
   [/,? (?:say|that['’]s|that is|which is|i\.e\.) (?:about )?(\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
   [
+    /\b(?:for (?:a|1|one|the) night|(?:through|during) the night|all night|until (?:the )?(?:next|following) (?:day|morning)|until (?:tomorrow(?: morning)?|morning))\b/gi,
+    'overnight',
+  ],
+  [
     /\b(\d+|one|two|three|four|five) and a half (minutes?|hours?)\b/gi,
     (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}`,
   ],
@@ -165,6 +169,7 @@ export const FIGURES: readonly Spelling[] = [
     /\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:lump|nub|nut) of (?=butter|ghee|lard|margarine)/gi,
     '1 knob of ',
   ],
+  [/\bbroiler\b/gi, 'grill'],
   [/\bfistful/gi, 'handful'],
   [/\ba couple (?:of )?/gi, '2 '],
   [/\bhalf an? (?=(?:\w+ )?(?:egg|onion|lemon)\b)/gi, '1/2 '],

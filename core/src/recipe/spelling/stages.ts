@@ -15,6 +15,9 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/(\d) ?grams?\b/gi, '$1 g'],
   [/(\d)(min(?:ute)?s?|sec(?:ond)?s?|hrs?|hours?|h)\b/gi, '$1 $2'],
   [/ [·•] /g, ', '],
+  [/(?<!\b(?:each|per|a|the|either|both|every) )\b(?:side (?:1|one)|1st side)\b(?!\.\d| ?(?:min|h\b|s\b|sec|h(?:ou)?r|side))/gi, 'first side'],
+  [/(?<!\b(?:each|per|a|the|either|both|every) )\b(?:side (?:2|two)|2nd side)\b(?!\.\d| ?(?:min|h\b|s\b|sec|h(?:ou)?r))/gi, 'second side'],
+  [/(?<=^|[.;,/] ?)other(?= *[:–-]? *\d+ ?(?:s|min))/gi, 'other side'],
   // "4+4 min mix", "rest – 30 min", "fold at 30 and 60 min"
   [
     /^(\d{1,2}) ?\+ ?(\d{1,2}) ?min(?:ute)?s? (?:of )?mix(?:ing)?\b/i,
