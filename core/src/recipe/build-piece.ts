@@ -23,7 +23,8 @@ export function piecesOf(
   guesses: Guess[],
   conflicts: Conflict[],
 ): Count {
-  const stated = [...facts, title].map(yieldIn).find((y) => y !== undefined);
+  const yields = [...facts, title].map(yieldIn).filter((y) => y !== undefined);
+  const stated = yields.find((y) => !y.isServings) ?? yields[0];
   const divided = divisionIn(method);
   const weight = pieceWeightIn(method) ?? facts.map((f) => pieceWeightIn(f)).find((w) => w !== undefined);
   const doughG = lines.reduce((sum, l) => sum + (l.use === 'dough' ? (l.weight?.g ?? 0) : 0), 0);

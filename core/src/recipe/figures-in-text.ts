@@ -44,7 +44,7 @@ export function sizeIn(text: string): StatedSize {
     const behind = text.slice(at + all.length, at + all.length + 10).split(/[.\n]/)[0] ?? '';
     const around = `${text.slice(Math.max(0, at - 14), at)}${all}${behind}`.toLowerCase();
     if (
-      isMm ||
+      (isMm && cm <= 2.5) ||
       (/thick|thin\b/.test(text.slice(at, at + all.length + 10).toLowerCase()) && cm < 4) ||
       /thickness of\W*$/.test(text.slice(0, at).toLowerCase())
     )

@@ -1,13 +1,19 @@
 import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
+import { ABOUT, BREADS } from './measures.ts';
 import { normalLine } from './normal-line.ts';
 
 /** Says how many a recipe makes, how heavy, how long in all. */
 export const FACT =
-  /^for \d+ (?:people|pieces|breads) \d+ ?k?g (?:of )?flour|^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut|rounds?|ovals?|teardrops?|tongues?|rectangles?)\b)|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time(?![^.;]*\bsides?\b)|ready in|(?<!\b(?:sides?|other|1|first|second|everybody|everyone|each|student|person|pupil|child|one|rise|proof|prove|rest|rising|proving|proofing|resting|fermentation|cooking|kneading|chilling) )takes(?![^.;]*\b(?:sides?|double|rise|prove)\b)|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:about\s*)?(?:\d|½|a\b|an\b)/i;
+  /^for \d+ (?:people|pieces|breads) \d+ ?k?g (?:of )?flour|^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut|rounds?|ovals?|teardrops?|tongues?|rectangles?)\b)|yields?|gives|serves|servings?|enough for|produces|you(?: will|['’]ll) get|number of breads|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time(?![^.;]*\bsides?\b)|ready in|(?<!\b(?:sides?|other|1|first|second|everybody|everyone|each|student|person|pupil|child|one|rise|proof|prove|rest|rising|proving|proofing|resting|fermentation|cooking|kneading|chilling) )takes(?![^.;]*\b(?:sides?|double|rise|prove)\b)|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:(?:about|around|roughly|approx\.?|approximately|ca\.?)\s*)?(?:\d|½|a\b|an\b)/i;
 /** "(8 pieces)". */
-const ONLY_A_YIELD =
-  /^(?:\d{1,3} (?:flatbreads|breads|naans|wraps|chapatis|pitas|tortillas)|\((?:about )?\d{1,3} (?:pieces|pcs|breads|flatbreads|rounds|wraps|loaves|people)\)|for (?:about )?\d{1,3} (?:breads|flatbreads|rounds|wraps|people)|\d{1,3} servings?)\.?$/i;
+const ONLY_A_YIELD = new RegExp(
+  String.raw`^(?:\d{1,3} (?:flatbreads|breads|naans|wraps|chapatis|pitas|tortillas)|\(${ABOUT}\d{1,3} (?:${BREADS}|people)\)|for ${ABOUT}\d{1,3} (?:(?:\w+ )?(?:${BREADS})|people)|(?:for )?\d{1,2} (?:people|persons|students),? (?:with )?\(?\d{1,2} (?:(?:${BREADS}) )?(?:each|in all|in total)\)?|for \d{1,2} people \(\d{1,3} (?:${BREADS})\)|\d{1,3} servings?)\.?$`,
+  'i',
+);
+/** "Prep 20 min, cooking 15 min", "level: easy": said of the whole, over its list. */
+export const OF_THE_WHOLE =
+  /^(?:(?:prep(?:aration)?|active|hands[- ]on)(?: time)?:? (?:about )?\d+ ?(?:min|h)|(?:level|difficulty|skill)(?: level)?:? (?:\p{L}+)(?:[\s,;·|]|$))/iu;
 /** Opens with so much of something. */
 /** "5-minute flatbread" opens with none. */
 export const STARTS_WITH_AMOUNT =
@@ -15,7 +21,7 @@ export const STARTS_WITH_AMOUNT =
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
 /** "Make a dozen balls" is work, and no yield. */
 export const MAKE =
-  /^(?:(?:let )?(?:they|you|we|everyone|everybody|each (?:\w+ )?)?(?: each)? ?)?(?:makes?|form|shape|roll|cut)\b[^.]*\b(?:balls?|pieces?|rounds?|patties|portions?)\b/i;
+  /^(?:(?:let )?(?:they|you|we|everyone|everybody|each(?: \w+)?)(?: each)? (?:makes?|form|shape|roll|cut)|make|form|shape|roll|cut)\b[^.]*\b(?:balls?|pieces?|rounds?|patties|portions?)\b|^makes?\b[^.]*\bballs?\b/i;
 const LONGEST_INGREDIENT = 130;
 /** What is longer says more than that. */
 export const LONGEST_FACT = 120;

@@ -9,6 +9,10 @@ export const HANDS = String.raw`pinch(?:es)?|handfuls?|knobs?|splash(?:es)?|driz
 export const PACKS = String.raw`sachets?|packets?|bottles?|cartons?|sticks?`;
 export const WEIGHTS = String.raw`k?g|mg|oz|lbs?|pounds?|ounces?|kilos?|kilograms?|grams?`;
 export const VOLUMES = String.raw`m?l|cl|dl|fl oz|pts?|pints?|quarts?|(?:milli)?lit(?:re|er)s?`;
+/** What recipes call the breads that they make. */
+export const BREADS = String.raw`flatbreads?|breads?|rounds?|pieces?|pcs|wraps?|cakes?|naans?|pitas?|rotis?|chapatt?is?|tortillas?|parathas?|farls?|pancakes?|bannocks?|discs?|loaves`;
+/** That a figure is only so much. */
+export const ABOUT = String.raw`(?:(?:about|around|roughly|approx\.?|approximately|ca\.?|some) |~ ?)?`;
 
 /** An amount, and nothing more. */
 export const ONLY_AMOUNT = new RegExp(

@@ -1,3 +1,4 @@
+import { ABOUT, BREADS } from './measures.ts';
 import { normalLine } from './normal-line.ts';
 
 /** Pieces that a recipe says it makes: "makes 8", "8 to 10 flatbreads". */
@@ -8,30 +9,46 @@ export interface StatedYield {
   readonly isServings: boolean;
 }
 
-const YIELD =
-  /\b(makes?|yields?|gives|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|portions?)\b\s*:?\s*(?:about |around |approx\.? )?(\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(\d{1,3}))?(?:\s+(?:\w+[ -]){0,3}?(flatbreads?|breads?|rounds?|pieces?|wraps?|cakes?|portions?|people|servings?))?(?!\s*(?:g|kg|ml|cm|min|hours?|°)\b)/i;
+const YIELD = new RegExp(
+  String.raw`\b(makes?|yields?|gives|produces|you(?: will|['’]ll) get|number of (?:${BREADS})|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|portions?)\b\s*:?\s*${ABOUT}(\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(\d{1,3}))?(?:\s+(?:\w+[ -]){0,3}?(${BREADS}|portions?|people|servings?))?(?!\s*(?:g|kg|ml|cm|min|hours?|°)\b)`,
+  'gi',
+);
+/** "4 people, 2 breads each", "serves 4, 2 each". */
+const TO_EACH = new RegExp(
+  String.raw`\b(?:serves|for|people:?) (\d{1,2})(?: (?:people|persons|students))?,? ?\(?(\d)(?: (?:${BREADS}))? (?:each|per (?:person|head|student))\b|^(\d{1,2}) (?:people|persons|students),? (?:with )?\(?(\d)(?: (?:${BREADS}))? (?:each|per (?:person|head|student))\b`,
+  'i',
+);
+/** "Serves 4 (8 breads)", "for 4 people (8 breads)". */
+const HELD = new RegExp(String.raw`\((?:makes )?${ABOUT}(\d{1,3}) (?:${BREADS})\)`, 'i');
+/** "Wraps × 8", "8 servings", "for 8 naans", "flatbreads (8)". */
+const BY_NOUN: readonly RegExp[] = [
+  new RegExp(String.raw`\b(?:${BREADS})\s*[x×]\s*(\d{1,3})\b`, 'i'),
+  /\b(\d{1,3}) servings?\b/i,
+  new RegExp(String.raw`\bfor ${ABOUT}(\d{1,3}) (?:\w+ )?(?:${BREADS})\b`, 'i'),
+  new RegExp(String.raw`[(,–-] ?(\d{1,3})(?: (?:${BREADS}))?\)?$`, 'i'),
+];
 
-export function yieldIn(text: string): StatedYield | undefined {
-  const m = YIELD.exec(normalLine(text));
-  const by =
-    /\b(?:wraps?|breads?|flatbreads?|rounds?|pieces?)\s*[x×]\s*(\d{1,3})\b/i.exec(text) ??
-    /\b(\d{1,3}) servings?\b/i.exec(text) ??
-    /\bfor (\d{1,3}) (?:pieces|breads|flatbreads|rounds|wraps|loaves)\b/i.exec(text) ??
-    /[(,–-] ?(\d{1,3})(?: (?:pieces|breads|flatbreads|rounds|wraps|cakes))?\)?$/i.exec(text);
-  // "serves 4 (8 breads)"
-  const held = /\((?:makes )?(?:about )?(\d{1,3}) (?:flatbreads|breads|rounds|wraps|pieces|cakes)\)/i.exec(text);
-  if (m && held && /serv/i.test(m[1] ?? ''))
-    return { least: Number(held[1]), most: Number(held[1]), text: held[0], isServings: false };
-  if (!m && by) return { least: Number(by[1]), most: Number(by[1]), text: by[0], isServings: false };
-  if (!m) return undefined;
-  const [all, verb = '', least = '', most, noun = ''] = m;
-  const isServings = /serv|enough|portion/i.test(verb) || /people|serving|portion/i.test(noun);
-  return {
-    least: Number(least),
-    most: Number(most ?? least),
-    text: all,
-    isServings: isServings && !/bread|round|piece|wrap|cake/i.test(noun),
-  };
+/** How many pieces a text says that it makes; of several figures that of the breads goes before that of the people. */
+export function yieldIn(told: string): StatedYield | undefined {
+  const text = normalLine(told);
+  const exactly = (n: number, words: string): StatedYield => ({ least: n, most: n, text: words, isServings: false });
+  const each = TO_EACH.exec(text);
+  if (each) return exactly(Number(each[1] ?? each[3]) * Number(each[2] ?? each[4]), each[0]);
+  const stated = [...text.matchAll(YIELD)].map(([all, verb = '', least = '', most, noun = '']): StatedYield => {
+    const isServings = /serv|enough|portion/i.test(verb) || /people|serving|portion/i.test(noun);
+    return {
+      least: Number(least),
+      most: Number(most ?? least),
+      text: all,
+      isServings: isServings && !/bread|round|piece|wrap|cake/i.test(noun),
+    };
+  });
+  const [first] = stated;
+  const held = HELD.exec(text);
+  if (held && (first?.isServings ?? true)) return exactly(Number(held[1]), held[0]);
+  if (first) return stated.find((y) => !y.isServings) ?? first;
+  const by = BY_NOUN.map((pattern) => pattern.exec(text)).find((m) => m !== null);
+  return by ? exactly(Number(by[1]), by[0]) : undefined;
 }
 
 /** "Divide in two, roll each to a round. Cut each round into 4": before anything is cooked. */
@@ -69,7 +86,7 @@ export function divisionIn(
       text: (AGAIN.exec(text) ?? CUT_LATER.exec(text) ?? SHARED.exec(text))?.[0] ?? '',
     };
   const m =
-    /\b(?:into|in|to|make|form|shape|off|get|end up with)\s+(?:about )?(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?(?!\d|\s*(?:cm|mm|g|in|inch)\b)\s*(?:\w+[ -]){0,3}?(?:pieces?|balls?|portions?|parts?|rounds?|lumps?|quarters|equal|breads?|farls?|wedges?|squares?|slices?)\b/i.exec(
+    /\b(?:into|in|to|make|form|shape|off|get|end up with)\s+(?:about )?(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?(?!\d|\s*(?:cm|mm|g|in|inch)\b)\s*(?:\w+[ -]){0,3}?(?:pieces?|balls?|portions?|parts?|rounds?|lumps?|bits?|chunks?|quarters|equal|breads?|farls?|wedges?|squares?|slices?)\b/i.exec(
       text,
     );
   if (m) return { least: Number(m[1]), most: Number(m[2] ?? m[1]), text: m[0] };
@@ -95,13 +112,13 @@ export function divisionIn(
 /** Grams of a piece: "about 70 g each", "balls of 60-70 g". */
 export function pieceWeightIn(text: string): { readonly g: number; readonly text: string } | undefined {
   const m =
-    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|per|balls?|pieces?|squares?|rectangles?|blocks?|strips?|spoonfuls?|portions?|lumps?)/i.exec(
+    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|per|balls?|pieces?|parts?|bits?|chunks?|rounds?|squares?|rectangles?|blocks?|strips?|spoonfuls?|portions?|lumps?)/i.exec(
       text,
     ) ??
-    /\b(?:balls?|pieces?|portions?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?) (?:(?:it|them|each) )?(?:(?:of|are|weigh|weighing|at|@|à)(?: about| around| approx\.?)? |, about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:balls?|pieces?|portions?|parts?|bits?|chunks?|rounds?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?),? (?:(?:it|them|each) )?(?:(?:of|are|weigh|weighing|at|@|à)(?: about| around| approx\.?)? |, about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
-    /\b(?:(?:scal(?:e|ing)|divide|portion|cut)[:,]?(?: (?:it|them|the dough))?(?: at| to| in(?:to)?)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of|à|@)) (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:(?:scal(?:e|ing)|weigh off|divide|portion|cut)[:,]?(?: (?:it|them|the dough))?(?: at| to| in(?:to)?)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of|à|@)) (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\b(?:piece|ball)s? weights?:? (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??

@@ -12,7 +12,7 @@ const IF =
   /\bif (?!you (?:like|wish|want|prefer|have)\b|liked\b|desired\b|using\b|needed\b|necessary\b|possible\b)[^.;]*/gi;
 /** "When it sticks, …", "should it tear, …": only some doughs do. */
 const SHOULD_IT =
-  /\b(?:when|whenever|should|in case) (?:it|they|the (?:dough|ball|piece|disc|round)s?|a (?:ball|piece|disc|round)|1) (?:(?:is|are|be|feels?|seems?|gets?|keeps?|starts?) )?(?:too (?!\w+ to\b)|very (?=sticky|dry|wet)|sticky\b|stick(?:s|ing)?\b|tacky\b|spring(?:s|ing)? back|shrink(?:s|ing)?\b|resists?(?:ing)?\b|fights?\b|tears?\b|cracks?\b|crumbl(?:y|es?|ing)\b)[^.;]*/gi;
+  /\b(?:when|whenever|should|in case) (?:it|they|the (?:dough|ball|piece|disc|round)s?|a (?:ball|piece|disc|round)|1) (?:(?:is|are|be|feels?|seems?|gets?|keeps?|starts?) )?(?:too (?!\w+ to\b)|very (?=sticky|dry|wet)|sticky\b|(?<=feels? )wet\b|stick(?:s|ing)?\b|tacky\b|spring(?:s|ing)? back|shrink(?:s|ing)?\b|resists?(?:ing)?\b|fights?\b|tears?\b|cracks?\b|crumbl(?:y|es?|ing)\b)[^.;]*/gi;
 /** "as thin as you can", "until you can": no choice. */
 const MAY =
   /(?<!\b(?:as|once|until|till|so|so that|that|which|where|when) (?:\w+ ){0,3})\b(?:can|could|may|might)\b(?! (?:be seen|now|then)\b)/gi;

@@ -9,6 +9,7 @@ import {
   isInList,
   isShortFact,
   LONGEST_FACT,
+  OF_THE_WHOLE,
   looksHeatOrServe,
   looksLikeBareIngredient,
   looksLikeIngredient,
@@ -113,6 +114,10 @@ class Taking {
     const told = listLine(whole);
     if (told) {
       this.takeListLine(told);
+      return;
+    }
+    if (this.isAtStart && OF_THE_WHOLE.test(normalLine(whole.text)) && itemsOf(whole).length < 2) {
+      this.facts.push(whole);
       return;
     }
     // "for every two mugs of flour: one mug of water, …"

@@ -3,6 +3,8 @@ import { actionsIn } from './actions.ts';
 import { itemsOf } from './items.ts';
 import { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
+import { ingredientRows, WORK_COLUMN } from './table-columns.ts';
+import { asRows, barredRows } from './table-rows.ts';
 import { amountsBelow, namedList, turnedUp } from './tables-set.ts';
 import { STAGE_ALONE } from './told-words.ts';
 
@@ -15,8 +17,8 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+
  */
 export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
   const set = turnedUp(amountsBelow(all)).flatMap(namedList);
-  const told = workApart(aligned(commaRows(semicolonRows(set.flatMap(barred))).map(tabbed))).flatMap(listApart);
-  const lines = told.some((l) => PER_PIECE.test(l.text)) ? told.flatMap(secondApart) : told;
+  const told = workApart(barredRows(set)).flatMap(listApart);
+  const lines = ingredientTables(told);
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
     !/^[|\s:+-]+$/.test(text) &&
@@ -54,6 +56,24 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
   });
 }
 
+const IS_RULE = /^[|\s:+=-]+$/;
+/**
+ * Lines among which the tables of ingredients are read by what their columns hold; whatever else is in rows stays in rows. This comes
+ * before lines are joined, as the room between columns, and an empty cell, are signs of their own.
+ */
+export function ingredientTables(lines: readonly Mapped[]): readonly Mapped[] {
+  const rows = asRows(lines);
+  const result: Mapped[] = [];
+  for (let n = 0; n < lines.length; n++) {
+    let end = n;
+    while (rows[end]?.text.includes('|')) end++;
+    const read = ingredientRows(rows.slice(n, end).filter((l) => !IS_RULE.test(l.text)));
+    result.push(...(read ?? rows.slice(n, end)), ...lines.slice(end, end + 1));
+    n = end;
+  }
+  return result;
+}
+
 /** What the head of a table says of each of its columns, "| Ingredient | % | g |": the unit of its figures, or nothing. */
 const unitsOf = (row: string): readonly string[] =>
   /\d/.test(row) && !/\|\s*%\s*\|/.test(row)
@@ -87,21 +107,6 @@ function withUnits(row: Mapped, units: readonly string[]): Mapped {
   );
 }
 
-/** "360 g plain flour | 200 g water": a list in one line, and no row of a table. */
-function barred(whole: Mapped): readonly Mapped[] {
-  const line = whole.replace(/^\s*[-*•·] (?=\d)/, '');
-  const cells = line.text.split('|');
-  // "mix 5 | bulk 45 | divide 90 g": stages, and no row either
-  if (
-    cells.length > 3 &&
-    cells.filter((c) => actionsIn(normalLine(c)).length > 0).length > 2 &&
-    !/^\s*\|/.test(line.text)
-  )
-    return [line.replace(/\s*\|\s*/g, ', ')];
-  const isList = cells.length > 1 && cells.every((c) => /^\s*[\d½¼¾⅓⅔⅛][^|]*\p{L}{3}/u.test(c));
-  return isList ? line.split(/\s*\|\s*/g) : [whole];
-}
-
 /** A row in which one cell is a whole list: the list is a line of its own. */
 function listApart(row: Mapped): readonly Mapped[] {
   if (!row.text.includes('|')) return [row];
@@ -113,10 +118,7 @@ function listApart(row: Mapped): readonly Mapped[] {
   return list ? [...others.slice(0, 1), list, ...others.slice(1)].map((c) => c.replace(/^/, '| ')) : [row];
 }
 
-/** The head of a table whose rows hold ingredients and, in the last cell, what is done with them. */
-const WORK_COLUMN =
-  /\|[^|]*(?:ingredient|what|material)[^|]*\|.*\|\s*(?:work|method|what to do|procedure|process|instructions?|do)\s*\|?\s*$/i;
-/** Of such a table its ingredients and its work, each in lines of its own. */
+/** Of a table of ingredients and of what is done with them its ingredients and its work, each in lines of its own. */
 function workApart(lines: readonly Mapped[]): readonly Mapped[] {
   const head = lines.findIndex((l) => WORK_COLUMN.test(l.text) && !/\d/.test(l.text));
   if (head < 0) return lines;
@@ -133,80 +135,9 @@ function workApart(lines: readonly Mapped[]): readonly Mapped[] {
   });
 }
 
-/** Rows of a file whose cells semicolons part: three or more of one length, without a space behind any of them. */
-function semicolonRows(lines: readonly Mapped[]): readonly Mapped[] {
-  const cells = (l: Mapped | undefined): number =>
-    l && (/^[^;:.!?]*(?:;(?! )[^;:]*)+$/.test(l.text) || /^[^;:!?]+(?: ;(?: [^;:]*)?)+$/.test(l.text))
-      ? l.text.split(';').length
-      : 0;
-  const isRow = (n: number): boolean => {
-    const own = cells(lines[n]);
-    return own > 1 && [-2, -1, 1, 2].filter((by) => cells(lines[n + by]) === own).length > 1;
-  };
-  return lines.map((l, n) => (isRow(n) ? l.replace(/;/g, ' | ').replace(/^/, '| ') : l));
-}
-
-/** Rows of a file whose cells commas part: three or more of one length, without a space behind any comma. */
-function commaRows(lines: readonly Mapped[]): readonly Mapped[] {
-  const commas = lines.map((l) =>
-    /^[^,;:.!?]{2,}(?:,(?! )[^,;:]*)+$/.test(l.text) ? (l.text.match(/,/g) ?? []).length : 0,
-  );
-  // "flour 0,5 kg" has a comma in its figure
-  const isDecimal = lines.map((l) => /(?:^|[^,\d.])\d+,\d/.test(l.text));
-  const sure = (n: number): number => (isDecimal[n] === false ? (commas[n] ?? 0) : 0);
-  return lines.map((l, n) => {
-    const own = commas[n] ?? 0;
-    const alike = [-3, -2, -1, 1, 2, 3].filter((by) => own > 0 && sure(n + by) === own).length;
-    // "divide into 8,4" between two rows is one of them
-    const isRow = isDecimal[n] === true ? sure(n - 1) === own && sure(n + 1) === own : alike > 1;
-    return own > 0 && isRow ? l.replace(/,/g, ' | ').replace(/^/, '| ') : l;
-  });
-}
-
-/** A row of cells that tabs part. */
-const tabbed = (line: Mapped): Mapped =>
-  (line.text.match(/\S\t+(?=\S)/g) ?? []).length > 1 ? line.replace(/\t+/g, ' | ').replace(/^/, '| ') : line;
-
-/** Where columns are parted by room alone. */
-const ROOM = /(?<=\S) {2,}(?=\S)/g;
-const HEAD_WORD = /^(?:ingredients?|formula|item|what|material|name|recipe|dough)\b/i;
-/** Rows under a head whose columns are parted by room: three or more of one length, each a name with figures behind it. */
-function aligned(lines: readonly Mapped[]): readonly Mapped[] {
-  const cellsOf = (l: Mapped | undefined): readonly string[] => (l && !l.text.includes('|') ? l.text.split(ROOM) : []);
-  // sizes of a class alone name no column of the ingredients
-  const isSizes = (l: Mapped): boolean => cellsOf(l).length > 1 && cellsOf(l).every((c) => SIZE_ALONE.test(c.trim()));
-  const head = lines.findIndex((l) => (HEAD_WORD.test(l.text) && cellsOf(l).length > 2) || isSizes(l));
-  const first = lines[head];
-  if (!first) return lines;
-  const columns = cellsOf(first).length + (isSizes(first) ? 1 : 0);
-  const isRow = (l: Mapped): boolean => {
-    const cells = cellsOf(l);
-    return (
-      cells.length === columns && /^\p{L}/u.test(cells[0] ?? '') && cells.slice(1).every((c) => /^[\d½¼¾–-]/.test(c))
-    );
-  };
-  const after = lines.slice(head + 1);
-  const firstOther = after.findIndex((l) => !isRow(l));
-  const rows = firstOther < 0 ? after.length : firstOther;
-  if (rows < 3) return lines;
-  const bars = (l: Mapped): Mapped => l.replace(ROOM, ' | ').replace(/^/, isSizes(l) ? '|  | ' : '| ');
-  return lines.map((l, n) => (n >= head && n <= head + rows ? bars(l) : l));
-}
-
 /** Columns for several sizes of a class: "| For 6 | For 12". */
 const SIZE_HEAD = String.raw`(?:(?:for|makes|serves)?\s*\d+\s*(?:people|persons|pieces|pcs|breads|batch(?:es)?|recipes?|k?g (?:of )?flour)?|(?:per|for (?:one|each)) (?:person|head|student|pupil)|(?:the |whole |for (?:the|all) )?(?:group|class|batch|total|all|everyone))`;
-const SIZE_ALONE = new RegExp(`^${SIZE_HEAD}$`, 'i');
 const SIZES = new RegExp(String.raw`\|\s*${SIZE_HEAD}\s*\|\s*${SIZE_HEAD}\s*\|?\s*$`, 'i');
-
-/** The amounts of one piece before those of the class: "| Per bread | x 12 |". */
-const PER_PIECE =
-  /\|\s*(?:per(?! (?:person|head|pupil|student))|each)\b[^|]*\|\s*(?:[x×]|for|makes)?\s*\d+[^|]*\|?\s*$/i;
-function secondApart(row: Mapped): readonly Mapped[] {
-  const [, head = '', second = ''] = /^(\|?[^|]*\|)([^|]*\|)/.exec(row.text) ?? [];
-  const [from, to] = [head.length, head.length + second.length];
-  if (!/\d/.test(second) || (row.text.match(/\|/g) ?? []).length < 3) return [row];
-  return [Mapped.join([row.slice(0, from), row.slice(to)], ''), row.slice(from, to - 1).trim()];
-}
 
 /** Of a row for several sizes the name and the first of them; the others stay unread, and are shown so. */
 function oneSize(row: Mapped, head: Mapped | undefined): Mapped {

@@ -1,6 +1,6 @@
 import { actionsIn } from './actions.ts';
 import type { Part } from './headings.ts';
-import { FACT, SENTENCE, STARTS_WITH_AMOUNT } from './line-kinds.ts';
+import { FACT, isShortFact, SENTENCE, STARTS_WITH_AMOUNT } from './line-kinds.ts';
 import type { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 
@@ -28,7 +28,7 @@ export const OPENING_LABEL =
 
 /** A first line of a few words without a figure or a full stop is the title, though it may name a food. */
 export const isBareTitle = (whole: string): boolean =>
-  isBare(whole.replace(/(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$/gu, '').trim());
+  !isShortFact(whole) && isBare(whole.replace(/(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$/gu, '').trim());
 /** "Wholemeal rounds, formula (batch 10 kg)": what a bread is called, though it names a food and figures. */
 export function isNamedTitle(line: string): boolean {
   const bare = line.replace(/\([^)]*\)/g, '');
@@ -36,7 +36,8 @@ export function isNamedTitle(line: string): boolean {
     line.length <= 70 &&
     TITLE_NOUN.test(line) &&
     !STARTS_WITH_AMOUNT.test(line) &&
-    !FACT.test(line) &&
+    !FACT.test(normalLine(line)) &&
+    !isShortFact(line) &&
     !/[.;!?] |:$|:.*\d ?(?:k?g|m?l|%|min|cm)/.test(bare) &&
     !/\bflour\b/i.test(bare) &&
     actionsIn(normalLine(line)).length === 0

@@ -12,7 +12,7 @@ export const COOK = phrases`
   (?<=^|[;,.] )griddle > (?:with|under|on)
   ^ (?:finish )?under (?:a|the) (?:hot )?grill
   (?:hold|put|lay|place|finish|set) (?:{it} )?(?:straight |directly )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame
-  ^ (?:straight )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame > for\b
+  ^ (?:straight )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame > (?:for )?\d
   bake
   baking > on
   toast
@@ -23,8 +23,8 @@ export const COOK = phrases`
   lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)
   brown > (?:on|for)
   grill > (?:for|until|each|\d)
-  lay (?:\w+ ){0,4}?(?:on|onto|in) (?:the |a )?(?:\w+,? ){0,3}?{pan}
-  (?:slap|throw) (?:\w+ ){0,4}?(?:on|onto|in) (?:to )?(?:the |a )?(?:\w+ )?(?:pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
+  lay (?:\w+ ){0,4}?(?:on|onto|in|into) (?:the |a )?(?:\w+,? ){0,3}?{pan}
+  (?:slap|throw) (?:\w+ ){0,4}?(?:on|onto|in|into) (?:to )?(?:the |a )?(?:\w+ ){0,2}?(?:hot ?plate|pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
   (?:put|place|drop|slide|slip|lower|transfer) (?:\w+ ){0,4}?(?:in|on|in ?to|onto|to) (?:the|a|your) (?:\w+,? ){0,3}?{pan}
   leave (?:it |them )?on the (?:hot )?{pan} > for \d
   lay (?:on|down) (?:a|one|the) (?:bread|round|flatbread|first)

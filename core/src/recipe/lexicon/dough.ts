@@ -38,7 +38,7 @@ export const RUB = phrases`
   (?:work|pinch) (?:the )?(?:cold |soft )?{fat} in(?:to)? > the (?:(?:\w+ )?flours?|dry)\b
   (?:work|blend) (?!(?:it|them|this|everything|all)\b)(?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
   cut (?:the )?(?:cold )?{fat} into
-  cut in > (?:\d+ ?g|(?:the )?(?:cold |vegetable )?{fat})\b
+  cut in > (?:\d+ ?g(?! (?:pieces|portions|balls|lumps|each)\b|[.,;]|$)|(?:the )?(?:cold |vegetable )?{fat})\b
   crumble (?:the )?(?:cold )?{fat} into
   rub(?:bing)?(?: \w+){0,4}? (?:in|into|with)
   rub
@@ -88,8 +88,8 @@ export const KNEAD = phrases`
   work (?:it )?to a (?:\w+ ){0,2}dough(?=,? (?:for |in )?(?:about )?(?:\d|an? min))
   work (?:it|the (?:dough|paste|mass)|them) (?:well|until|till|for|hard)
   ^ develop(?:ing|ment)? !> (?:the |its )?flavou?r
-  ^ work > (?:(?:by hand|(?:with|on|in) [^.;,]{3,40}?) )?(?:for )?(?:about |a good |another )?\d+ ?min
-  work (?:it|the (?:dough|paste|mass)|them) > (?:by hand|(?:with|in) [^.;,]*\d ?min|\d|on (?:the|a) (?:\w+ )?(?:bench|table|board|surface|worktop))
+  ^ work > (?:(?:by hand|(?:with|on|in the (?:mixer|machine|bowl)\b)[^.;,]{0,40}?) )?(?:for )?(?:about |a good |another )?\d+ ?min
+  work (?:it|the (?:dough|paste|mass)|them) > (?:by hand|(?:with|in|on low|on medium|on slow) [^.;,]*\d ?min|(?:about |a good )?\d|on (?:the|a) (?:\w+ ){0,2}?(?:bench|table|board|surface|worktop))
 `;
 
 export const MIX = phrases`

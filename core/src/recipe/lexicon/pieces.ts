@@ -54,7 +54,8 @@ export const DIVIDE = phrases`
   cut out
   (?:stamp|punch) out
   parted > into\b
-  scale (?:off )?pieces > of \d
+  (?:scale|weigh) (?:off )?(?:into )?pieces > of \d
+  weigh off > (?:at |into )?\d{2,3} ?g
   scale(?: off)? > (?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d
   (?<!\b(?:each|every|the|per|one|a) )portion
   split
@@ -108,7 +109,7 @@ export const FILL = phrases`
   sandwich {few}between
   (?:lay|put|place) (?:a|the|another) (?:second|other) (?:round|disc|one|piece) (?:on top|over)
   cover with (?:a second|another|the other|the second) (?:round|disc|one|piece)
-  spoon (?:(?:in|on|over) )?{few}(?:filling|mixture|cheese)
+  spoon (?:(?:in|on|over) )?(?:[\w-]+ ){0,5}?(?:filling|mixture|cheese)
   oil the tops?
   press in > {few}(?:seeds?|sesame|onions?|herbs?|olives|nigella)\b
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
@@ -123,7 +124,6 @@ export const FILL = phrases`
   dot (?:[\w-]+ ){0,3}?(?:with|over|on)
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
-  spoon (?:\w+ ){0,3}?(?:filling|mixture)
   spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin\b|to (?:about )?\d|out\b))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
   (?:put|place|lay|drop|heap|pile|dollop|pop) (?:[\w.]+ ){0,5}?filling
   (?:place|lay) (?:the |some |a little )?filling
@@ -169,7 +169,8 @@ export const SHAPE = phrases`
   (?:squash|squish|squeeze|push|tease|coax|ease|stretch) {it} > (?:(?!together\b)[^.;,]*\b(?:flat|down|thin|out|discs?|circles?|rounds?|ovals?|with|under|between|press)\b|(?:in)?to an?\b)
   press(?:ing)? (?:\w+ ){0,5}?to > \d
   press {it} down > (?:with (?:a plate|your|the heel|wet|oiled)|in a|under|between)\b
-  press {it} > (?:with (?:(?:wet|oiled|floured) (?:hands|fingers)|the heel))\b
+  press {it} > (?:with (?:(?:your|wet|oiled|floured) (?:hands?|palms?|fingers)|the heel)|under|in a (?:\w+ )?press)\b
+  press {it} (?:out )?(?:in)?to an?
   open (?:{it} )?(?:up )?by hand
   open (?:up )?{it} > [^.;,]*(?:\d|\bfinger|\bhand)
   (?:make|form) (?:flat |thin )(?:discs|rounds|ovals|patties|cakes)

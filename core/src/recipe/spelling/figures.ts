@@ -185,5 +185,7 @@ export const FIGURES: readonly Spelling[] = [
   [NUMBER_WORD, (_, word = '') => NUMBERS[word.toLowerCase()] ?? word],
   [/(\d) more (seconds?|secs?|minutes?|mins?|hours?)\b/gi, '$1 $2 more'],
   [/(\d) fluid ounces?\b/gi, '$1 fl oz'],
+  [/(\d) ?centimet(?:re|er)s?\b/gi, '$1 cm'],
+  [/(\d) ?millimet(?:re|er)s?\b/gi, '$1 mm'],
   [/(\d+(?:\.\d+)? ?(?:k?g|grams)) each (?:of )?([\p{L} ]{3,20}) and ([\p{L} ]{3,25}?)(?=[,.;]|$)/giu, '$1 $2, $1 $3'],
 ];

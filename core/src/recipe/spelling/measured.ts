@@ -38,7 +38,7 @@ export const MEASURES: readonly Spelling[] = [
   [/(?<![\d:])(\d{1,2}):([0-5]\d) ?(?:h|hours?|hrs?)\b/gi, '$1 hours $2 minutes'],
   [/\bbetween (\d+(?:\.\d+)?) and (\d+(?:\.\d+)?)(?= ?(?:min|sec|s\b|h\b|hour|g\b|cm\b|mm\b))/gi, '$1-$2'],
   [/\b(?:1\/2|half) an? centimet(?:re|er)\b/gi, '5 mm'],
-  [/(\d{1,2}) ?[x×] ?(\d{1,2}) ?cm\b/gi, '$1 cm x $2 cm'],
+  [/(\d{1,2})(?: ?[x×] ?| by )(\d{1,2}) ?cm\b/gi, '$1 cm x $2 cm'],
   // so thick is no bread: it is told across
   [/(?<![\d.,–-])([6-9]\d|[1-4]\d\d) ?mm\b/g, (_, mm = '') => `${Number(mm) / 10} cm`],
   [/(\d)-(seconds?|secs?|minutes?|mins?|hours?)\b/gi, '$1 $2'],

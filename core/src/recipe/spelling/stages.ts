@@ -23,7 +23,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
     /^(\d{1,2}) ?\+ ?(\d{1,2}) ?min(?:ute)?s? (?:of )?mix(?:ing)?\b/i,
     (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`,
   ],
-  [/\b(mix|knead|rest|proof|prove|bulk|divide|scale|chill|roll|cook|bake|griddle) [–-] (?=\d)/gi, '$1 '],
+  [/\b(mix|knead|rest|proof|prove|bulk|divide|scale|chill|roll|cook|bake|griddle) [–-] (?=\d|(?:an?|one|two|three|half) )/gi, '$1 '],
   [/\bIP(?= ?:? ?\d)/g, 'intermediate proof'],
   [/(?<=^|[,;:] )(\d+(?:\.\d+)? ?(?:h|hours?|min(?:ute)?s?)) out(?= *[,;.])/gi, 'out of the fridge $1'],
   [/(?<=\b(?:rest|balls?|round)\b[^,;]{0,16}[,;] )(\d{1,2}(?:\.\d)?) ?cm(?= *[,;])/gi, 'roll to $1 cm'],
