@@ -2,7 +2,7 @@ import { failure, fault, success, type Result } from '../faults/index.ts';
 import { LIMITS, readBread, readJson } from '../formats/index.ts';
 import { buildBread } from './build-bread.ts';
 import { joinedLines } from './clean.ts';
-import { ingredientTables, percentLines } from './tables.ts';
+import { tablesRead, percentLines } from './tables.ts';
 import { withGaps } from './ledger.ts';
 import { textOfHtml } from './html.ts';
 import { partsOfJsonLd, recipesOf, titleOfJsonLd, type JsonRecipe } from './json-ld.ts';
@@ -123,7 +123,7 @@ function fromLines(
   given: readonly GivenOwner[],
   onShare: OnShare,
 ): ImportedRecipe {
-  const lines = joinedLines(ingredientTables(all.map(plainSpaces)));
+  const lines = joinedLines(tablesRead(all.map(plainSpaces)));
   const kept = readableLines(lines);
   const choices = recipesIn(kept);
   const open = choices.filter((c) => !isSetAside(c, given));

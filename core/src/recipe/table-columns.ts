@@ -3,6 +3,7 @@ import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
 import { BREADS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { normalLine } from './normal-line.ts';
+import { cellsIn } from './table-cells.ts';
 
 /** What a column of a table of ingredients holds: `each` is for one bread, beside what is for all of them. */
 type Role = 'name' | 'percent' | 'amount' | 'each' | 'unit' | 'number' | 'price' | 'note';
@@ -60,15 +61,6 @@ export const isHeadRow = (cells: readonly string[]): boolean =>
 /** The head of a table whose rows hold ingredients and, in the last cell, what is done with them. */
 export const WORK_COLUMN =
   /\|[^|]*(?:ingredient|what|material)[^|]*\|.*\|\s*(?:work|method|what to do|procedure|process|instructions?|do)\s*\|?\s*$/i;
-
-/** The cells of a row that bars part, the empty ones among them; " | What | g" leaves its first one empty. */
-function cellsIn(row: Mapped): readonly Mapped[] {
-  const isOpen = /^\s+\|/.test(row.text) && !/\|\s*$/.test(row.text);
-  return row
-    .replace(isOpen ? /\|\s*$/ : /^\s*\||\|\s*$/g, '')
-    .split(/\|/g)
-    .map((c) => c.trim());
-}
 
 /**
  * The lines of a table whose rows are ingredients, each a name with its share and its amount, by what its columns hold: of several sizes of

@@ -2,6 +2,7 @@ import { actionsIn } from './actions.ts';
 import type { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 import { isColumnHead, isHeadRow, isIngredientRow } from './table-columns.ts';
+import { isStage, isStageHead, isStageRow } from './table-stages.ts';
 
 /** "360 g plain flour | 200 g water": a list in one line, and no row of a table. */
 function barred(whole: Mapped): readonly Mapped[] {
@@ -50,56 +51,80 @@ function commaRows(lines: readonly Mapped[]): readonly Mapped[] {
   });
 }
 
-/** A row of cells that tabs part. */
-const tabbed = (line: Mapped): Mapped =>
-  (line.text.match(/\S\t+(?=\S)/g) ?? []).length > 1 || (line.text.startsWith('\t') && /\S\t+\S/.test(line.text))
-    ? line.replace(/\t/g, ' | ').replace(/^/, '| ')
-    : line;
+/** Rows of cells that tabs part: of lines that neighbour each other one has two or more; a cell at the end, or all but one, may be empty. */
+function tabRows(lines: readonly Mapped[]): readonly Mapped[] {
+  const tabs = lines.map((l) => (l.text.match(/\t/g) ?? []).length);
+  const isTabbed = (n: number): boolean => (tabs[n] ?? 0) > 0;
+  const isIn = lines.map((l, n) => isTabbed(n) || (l.text.trim() !== '' && isTabbed(n - 1) && isTabbed(n + 1)));
+  const isWide = lines.map((_, n) => {
+    let [from, to] = [n, n];
+    while (isIn[from - 1]) from--;
+    while (isIn[to + 1]) to++;
+    return isIn[n] === true && tabs.slice(from, to + 1).some((t) => t > 1);
+  });
+  return lines.map((l, n) => (isWide[n] ? l.replace(/\t/g, ' | ').replace(/^/, '| ') : l));
+}
 
 /** Where columns are parted by room alone. */
 const ROOM = /(?<=\S) {2,}(?=\S)/g;
 /** "White flour 350    70": a long name leaves its figure no room. */
 const CLOSE = /^(\p{L}[\p{L} ]*(?<!\b(?:type|tipo|typo|no|T))) (?=\d[\d.,]* {2,}[\d.,]+ ?%?\s*$)/u;
+const BARE = /^\d+(?:[.,]\d+)?$/;
 const LEAST_ROWS = 3;
 const LEAST_COLUMNS = 3;
-/** Three or more rows whose columns are parted by room, each a name with figures behind or before it, and the head over them. */
+/** What the cells of a line are: a name with its amount, or a stage of the work; "Round" alone is one among others. */
+const kindOf = (cells: readonly string[]): 'ingredient' | 'stage' | undefined =>
+  cells.length > 1 && isIngredientRow(cells)
+    ? 'ingredient'
+    : isStageRow(cells) || (cells.length === 1 && isStage(cells[0] ?? ''))
+      ? 'stage'
+      : undefined;
+
+/** Three or more rows whose columns are parted by room, each of an ingredient or each of a stage, and the head over them. */
 function aligned(lines: readonly Mapped[]): readonly Mapped[] {
   const spaced = lines.map((l) => (l.text.includes('|') ? l : l.replace(CLOSE, '$1  ')));
-  const cells = spaced.map((l) => (l.text.includes('|') ? [] : l.text.trim().split(ROOM)));
-  const isBody = cells.map((row) => row.length > 1 && isIngredientRow(row));
+  const cells = spaced.map((l) => (l.text.includes('|') || l.text.trim() === '' ? [] : l.text.trim().split(ROOM)));
+  const kinds = cells.map(kindOf);
   const set = new Map<number, Mapped>();
   for (let first = 0; first < lines.length; first++) {
-    if (!isBody[first]) continue;
+    const kind = kinds[first];
+    if (!kind) continue;
     let end = first;
-    while (isBody[end]) end++;
-    const width = Math.max(...cells.slice(first, end).map((row) => row.length));
+    while (kinds[end] === kind) end++;
+    const rows = cells.slice(first, end);
+    const width = Math.max(...rows.map((row) => row.length));
     const above = cells[first - 1] ?? [];
     // what names one column alone stands over it
-    const isOver = above.length === 1 && width === 2 && isColumnHead(above[0] ?? '');
-    const hasHead =
-      isOver || (isHeadRow(above) && above.length > 1 && above.length <= width && above.length >= width - 1);
-    if (end - first >= LEAST_ROWS && (width >= LEAST_COLUMNS || isOver || (hasHead && above.length === width)))
+    const isOver = kind === 'ingredient' && above.length === 1 && width === 2 && isColumnHead(above[0] ?? '');
+    const isHead = kind === 'ingredient' ? isHeadRow(above) : isStageHead(above);
+    const hasHead = isOver || (isHead && above.length > 1 && above.length <= width && above.length >= width - 1);
+    const isTable = width >= LEAST_COLUMNS || isOver || (hasHead && above.length === width);
+    const endsBare = rows.some((row) => row.length === width && BARE.test(row.at(-1) ?? ''));
+    if (end - first >= LEAST_ROWS && isTable)
       for (let n = hasHead ? first - 1 : first; n < end; n++) {
-        const [row, own] = [spaced[n], cells[n] ?? []];
-        const isHead = n < first;
-        const lacks = isHead && own.length === width - 1;
-        if (row)
-          set.set(
-            n,
-            row
-              .trim()
-              .replace(ROOM, ' | ')
-              .replace(/^/, lacks ? '|  | ' : '| ')
-              .replace(/$/, ' |'.repeat(Math.max(0, isHead ? 1 : width - own.length + 1))),
-          );
+        const row = spaced[n];
+        if (row) set.set(n, barredRow(row, n < first ? width - 1 : width, cells[n] ?? [], n < first, endsBare));
       }
-    first = end;
+    first = end - 1;
   }
   return lines.map((l, n) => set.get(n) ?? l);
 }
 
+/** A row between bars, with the cells that room alone leaves out: of a head its first, of others their last, or the one before a figure. */
+function barredRow(row: Mapped, width: number, own: readonly string[], isHead: boolean, endsBare: boolean): Mapped {
+  const line = row.trim().replace(ROOM, ' | ');
+  const missing = Math.max(0, width - own.length);
+  if (isHead) return line.replace(/^/, own.length === width ? '|  | ' : '| ').replace(/$/, ' |');
+  if (missing > 0 && endsBare && own.length > 1 && BARE.test(own.at(-1) ?? ''))
+    return line
+      .replace(/^/, '| ')
+      .replace(/ \| (?=[^|]*$)/, ` |${'  |'.repeat(missing)} `)
+      .replace(/$/, ' |');
+  return line.replace(/^/, '| ').replace(/$/, ' |'.repeat(missing + 1));
+}
+
 /** Each line as it is, or, where it is a row of a table, however a text parts its cells, as a row of cells between bars. */
 export const asRows = (lines: readonly Mapped[]): readonly Mapped[] =>
-  aligned(commaRows(semicolonRows(lines)).map(tabbed));
+  aligned(tabRows(commaRows(semicolonRows(lines))));
 /** The same of lines that may be lists between bars. */
 export const barredRows = (lines: readonly Mapped[]): readonly Mapped[] => asRows(lines.flatMap(barred));

@@ -5,6 +5,7 @@ import { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 import { ingredientRows, WORK_COLUMN } from './table-columns.ts';
 import { asRows, barredRows } from './table-rows.ts';
+import { stageRows } from './table-stages.ts';
 import { amountsBelow, namedList, turnedUp } from './tables-set.ts';
 import { STAGE_ALONE } from './told-words.ts';
 
@@ -18,7 +19,7 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+
 export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
   const set = turnedUp(amountsBelow(all)).flatMap(namedList);
   const told = workApart(barredRows(set)).flatMap(listApart);
-  const lines = ingredientTables(told);
+  const lines = tablesRead(told);
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
     !/^[|\s:+-]+$/.test(text) &&
@@ -58,16 +59,17 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
 
 const IS_RULE = /^[|\s:+=-]+$/;
 /**
- * Lines among which the tables of ingredients are read by what their columns hold; whatever else is in rows stays in rows. This comes
+ * Lines among which tables of ingredients and of stages are read by what their columns hold; whatever else is in rows stays in rows. This comes
  * before lines are joined, as the room between columns, and an empty cell, are signs of their own.
  */
-export function ingredientTables(lines: readonly Mapped[]): readonly Mapped[] {
+export function tablesRead(lines: readonly Mapped[]): readonly Mapped[] {
   const rows = asRows(lines);
   const result: Mapped[] = [];
   for (let n = 0; n < lines.length; n++) {
     let end = n;
     while (rows[end]?.text.includes('|')) end++;
-    const read = ingredientRows(rows.slice(n, end).filter((l) => !IS_RULE.test(l.text)));
+    const block = rows.slice(n, end).filter((l) => !IS_RULE.test(l.text));
+    const read = ingredientRows(block) ?? stageRows(block);
     result.push(...(read ?? rows.slice(n, end)), ...lines.slice(end, end + 1));
     n = end;
   }

@@ -188,7 +188,7 @@ export const SHAPE = phrases`
   ^ spread $
   (?:swirl|tilt) (?:{it} |the (?:pan|batter) )?(?:\w+ )?to > (?:about )?\d
   (?:pour|put|use|spoon|scoop) (?:in |on |out )?(?:about )?\d+ ?g (?:of )?(?:the )?batter
-  (?:pour|ladle|spoon) (?:in |on |out |onto )?(?:about )?\d+ ?g(?=[,.;]| (?:and|in|on|onto|for)\b|$)
+  (?:pour|ladle|spoon) (?:in |on |out |onto )?(?:about )?\d+ ?g(?=[,.;]| (?:and|in|on|onto|for|per|each)\b|$)
   spread {it} (?:\w+[ -])?(?:thin|out|flat)
   spread (?:with the back|thin|(?:it |them )?out)
   spread (?:it |them )?to > (?:about )?\d

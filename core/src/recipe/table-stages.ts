@@ -1,0 +1,110 @@
+import { actionsIn } from './actions.ts';
+import { itemsOf } from './items.ts';
+import { Mapped } from './mapped.ts';
+import { normalLine } from './normal-line.ts';
+import { cellsIn } from './table-cells.ts';
+import { STAGE_ALONE } from './told-words.ts';
+
+/** What a column of a table of stages holds. */
+type Role = 'stage' | 'minutes' | 'seconds' | 'degrees' | 'number' | 'clock' | 'detail';
+
+const BARE = /^\d+(?:[.,]\d+)?$/;
+const TIME = /\d ?(?:min|h\b|hours?|s\b|sec)/i;
+/** A cell that tells a time, and nothing more. */
+const TIME_ALONE = /^(?:about |ca\.? )?\d[\d.,–-]* ?(?:min(?:ute)?s?|h(?:ours?)?|s|sec(?:ond)?s?)\.?$/i;
+const CLOCK = /^\d{1,2}[:.]\d{2}$/;
+const OF_STAGE = /^(?:stages?|steps?|what|process|work|operation|task|activity|phase|do|do this|method)?$/i;
+const OF_MINUTES =
+  /^(?:min(?:ute)?s?|(?:time|duration|how long) ?\(?(?:in )?(?:min(?:ute)?s?)?\)?|time|duration|how long)\.?$/i;
+const OF_SECONDS = /^(?:s|sec(?:ond)?s?|time \(s\))\.?$/i;
+const OF_DEGREES = /°|^temp/i;
+const OF_DETAIL = /^(?:details?|parameters?|settings?|notes?|how|remarks?|comments?|who|by|where|place|description)$/i;
+const OF_NUMBER = /^(?:#|no|nr|n)?\.?$/i;
+/** What is divided, rolled or shaped is told before how long that takes. */
+const SIZED = /^(?:divid|scal|portion|roll|shap|press|stretch|pin|sheet)/i;
+const LEAST_STAGES = 3;
+const LONGEST_STAGE = 4;
+
+/** A cell that names one stage, and says no more. */
+export const isStage = (cell: string): boolean =>
+  STAGE_ALONE.test(cell) ||
+  (/^\p{L}[\p{L} -]*$/u.test(cell) &&
+    cell.split(' ').length <= LONGEST_STAGE &&
+    actionsIn(normalLine(cell)).length === 1);
+export const isStageRow = (cells: readonly string[]): boolean => cells.length > 1 && cells.slice(0, 3).some(isStage);
+
+/**
+ * The lines of a table whose rows are stages of the work, each a stage with its time and what is said of it, by what its columns hold; how
+ * long all hands take is left out where the row tells the time of its own work. Undefined where rows that neighbour each other are no such
+ * table.
+ */
+export function stageRows(rows: readonly Mapped[]): readonly Mapped[] | undefined {
+  const cells = rows.map(cellsIn);
+  const texts = cells.map((row) => row.map((c) => c.text));
+  const [head] = texts;
+  const hasHead = head !== undefined && isStageHead(head);
+  const body = texts.slice(hasHead ? 1 : 0);
+  const width = Math.max(0, ...texts.map((row) => row.length));
+  const count = (column: number): number => body.filter((row) => isStage(row[column] ?? '')).length;
+  const stageAt = Array.from({ length: width }, (_, c) => c).reduce(
+    (best, c) => (count(c) > count(best) ? c : best),
+    0,
+  );
+  if (count(stageAt) < LEAST_STAGES || 2 * count(stageAt) < body.length || width < 2) return undefined;
+  // a head leaves out what stands over the stages, or over their numbers
+  const short = hasHead ? Math.max(0, Math.min(width - head.length, stageAt + 1)) : 0;
+  const roles = Array.from({ length: width }, (_, c) =>
+    roleOf(c, stageAt, body, hasHead ? (head[c - short] ?? '') : undefined),
+  );
+  return rows.flatMap((row, n): readonly Mapped[] => {
+    if (n === 0 && hasHead) return row.text.trim() === '' ? [] : [row.replace(/^.*$/su, 'Method:')];
+    return rowOf(row, cells[n] ?? [], roles);
+  });
+}
+
+/** Words over columns, half of them known, of which none is a stage that is told. */
+export const isStageHead = (cells: readonly string[]): boolean => {
+  const known = cells.filter((c) =>
+    [OF_STAGE, OF_MINUTES, OF_SECONDS, OF_DEGREES, OF_DETAIL, OF_NUMBER].some((of) => of.test(c)),
+  );
+  return !cells.some((c) => /\d/.test(c)) && 2 * known.length >= cells.length && known.some((c) => c !== '');
+};
+
+function roleOf(column: number, stageAt: number, body: readonly (readonly string[])[], head: string | undefined): Role {
+  const values = body.map((row) => row[column] ?? '');
+  const told = values.filter((v) => v !== '');
+  if (column === stageAt) return 'stage';
+  if (told.length > 0 && told.every((v) => CLOCK.test(v))) return 'clock';
+  if (!told.every((v) => BARE.test(v)) || told.length === 0) return 'detail';
+  if (column < stageAt && values.every((v, n) => v === String(n + 1))) return 'number';
+  if (head !== undefined && OF_SECONDS.test(head)) return 'seconds';
+  if (head !== undefined && OF_DEGREES.test(head)) return 'degrees';
+  return head === undefined || OF_MINUTES.test(head) ? 'minutes' : 'detail';
+}
+
+/** One stage as a line: its time behind it, what is said of it behind that. */
+function rowOf(row: Mapped, cells: readonly Mapped[], roles: readonly Role[]): readonly Mapped[] {
+  const at = (role: Role): Mapped | undefined => cells.find((c, n) => roles[n] === role && c.text !== '');
+  const stage = at('stage');
+  const all = cells.filter((c, n) => roles[n] !== 'number' && c.text !== '');
+  // a list within a row is read as such
+  if (all.some((c) => itemsOf(c).length > 2)) return [row];
+  if (!stage) return all.length > 0 ? [Mapped.join(all, '  ')] : [];
+  const bare = at('minutes')?.replace(/$/, ' min') ?? at('seconds')?.replace(/$/, ' s');
+  const others = cells.flatMap((c, n) =>
+    c.text === '' ? [] : roles[n] === 'detail' ? [c] : roles[n] === 'degrees' ? [c.replace(/$/, ' °C')] : [],
+  );
+  // "Cook | 2 min | 60 s each side": of two times that of the bread, not of the hands
+  const told = bare ? [bare] : others.filter((c) => TIME_ALONE.test(c.text)).slice(0, 1);
+  const details = others.filter((c) => !told.includes(c));
+  const isTimed = TIME.test(stage.text) || details.some((c) => TIME.test(c.text));
+  const time = isTimed ? [] : told;
+  const [first, ...more] = details;
+  // "Divide into 8 (4 min)", "Mix 3 + 5 min", "Knead 7 min, on the table"
+  const isOwn = first !== undefined && (SIZED.test(stage.text) || (time.length === 0 && /^\d/.test(first.text)));
+  const parts = isOwn ? [first, ...time.map((t) => t.replace(/^(.*)$/, '($1)'))] : time;
+  const behind = isOwn ? more : details;
+  const clock = at('clock');
+  const line = Mapped.join([...(clock ? [clock] : []), stage, ...parts]);
+  return [behind.length > 0 ? Mapped.join([line, ...behind], ', ') : line];
+}
