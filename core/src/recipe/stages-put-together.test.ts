@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { isRest, type Step } from '../method/index.ts';
+import { drawing } from '../testing/drawn.ts';
 import { ENDS_TOLD, STAGES_TOLD } from '../testing/recipes/phrases/stages.ts';
 import { importRecipe } from './index.ts';
 
@@ -33,17 +34,12 @@ const told = (s: Step): string =>
       ? `cook ${(s.phases ?? []).map((p) => p.sec).join('+')}`
       : s.kind;
 
-/** The same sequence of numbers each time (Lehmer's generator, as in Park and Miller 1988). */
-function* numbers(seed: number): Generator<number> {
-  for (let n = seed; ; n = (n * 48_271) % 2_147_483_647) yield n;
-}
 const COUNT = 50;
 /** A stage in words that only make sense beside others of their sentence may be read otherwise: so many of all. */
 const MOST_OTHERS = 2;
 
 describe('a method that is put together', () => {
-  const draw = numbers(7);
-  const one = <T>(all: readonly T[]): T => all[draw.next().value % all.length] as T;
+  const one = drawing(7);
   it.each(Object.entries(SET))('is read alike in all words: %s', (sign, set) => {
     const others: string[] = [];
     for (let n = 0; n < COUNT; n++) {

@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest';
+import { isRest, type Step } from '../method/index.ts';
+import { drawing } from '../testing/drawn.ts';
+import { PHRASE_BANKS, PHRASE_LIST } from '../testing/recipes/phrases/method.ts';
+import { SAID_OTHERWISE, SIZES_OTHERWISE } from '../testing/recipes/phrases/said-otherwise.ts';
+import { importRecipe } from './index.ts';
+
+/** So many of the ways to say one thing are drawn. */
+const COUNT = 25;
+const one = drawing(11);
+
+/** A sentence of a phrase with groups: one of each, no room that is left over, a capital first. */
+function sentenceOf(phrase: string, end = '.'): string {
+  const words = phrase.replace(/\{([^}]*)\}/g, (_, group: string) => one(group.split('|')));
+  const plain = words
+    .replace(/ {2,}/g, ' ')
+    .replace(/ ([,.;])/g, '$1')
+    .trim();
+  return `${plain.charAt(0).toUpperCase()}${plain.slice(1)}${/[.!]$/.test(plain) ? '' : end}`;
+}
+const told = (step: Step): string =>
+  isRest(step)
+    ? `${step.kind} ${step.window.ideal}`
+    : step.kind === 'cook'
+      ? `cook ${(step.phases ?? []).map((p) => p.sec).join('+')}`
+      : step.kind === 'knead'
+        ? `knead ${step.minutes}`
+        : step.kind;
+/** "proof" without a figure leaves open for how long. */
+const asWanted = (is: readonly string[], wanted: readonly string[]): string =>
+  is.map((step, n) => (/\d/.test(wanted[n] ?? step) ? step : (step.split(' ')[0] ?? step))).join(', ');
+
+describe.each(Object.entries(SAID_OTHERWISE))('one thing in all the words of it: %s', (name, phrases) => {
+  const bank = PHRASE_BANKS.find((b) => b.name === name) ?? expect.fail(`no bank of phrases is called ${name}`);
+  const [first, last] = bank.steps;
+  it.each(phrases)('%s', (phrase, wanted) => {
+    const others: string[] = [];
+    for (let n = 0; n < COUNT; n++) {
+      const sentence = sentenceOf(phrase);
+      const read = importRecipe(`${PHRASE_LIST}${bank.before} ${sentence}\n${bank.behind}`);
+      const steps = read.ok ? (read.value.bread?.steps ?? []) : [];
+      const is = asWanted(steps.slice(first, steps.length - last).map(told), wanted === '' ? [] : wanted.split(', '));
+      if (is !== wanted) others.push(`${sentence}  ${is}`);
+    }
+    expect(others).toEqual([]);
+  });
+});
+
+describe.each(Object.entries(SIZES_OTHERWISE))(
+  'how many and how large in all the words of it: %s',
+  (where, phrases) => {
+    const list = '506 g flour\n300 g water\n10 g salt';
+    it.each(phrases)('%s', (phrase, wanted) => {
+      const [pieces = NaN, cm = NaN, mm = NaN] = wanted.split(' ').map((w) => (w === '-' ? NaN : Number(w)));
+      const others: string[] = [];
+      for (let n = 0; n < COUNT; n++) {
+        const sentence = sentenceOf(phrase, where === 'in the method' ? '.' : '');
+        const text =
+          where === 'in the method'
+            ? `Rounds\n\n${list}\n\nMix and knead for 8 minutes. Rest 30 minutes. ${sentence} Cook 1 minute a side.`
+            : `Rounds\n${sentence}\n\n${list}\n\nMix and knead for 8 minutes. Rest 30 minutes. Divide and roll out. Cook 1 minute a side.`;
+        const read = importRecipe(text);
+        const piece = read.ok ? read.value.bread?.piece : undefined;
+        const { doughG = NaN, diameterCm = NaN, thicknessMm = NaN } = piece ?? {};
+        // what is lost of the dough on the way to its pieces is three in a hundred
+        const isRight =
+          (Number.isNaN(pieces) || Math.abs(816 / doughG / pieces - 1) < 0.05) &&
+          (Number.isNaN(cm) || Math.abs(diameterCm / cm - 1) < 0.02) &&
+          (Number.isNaN(mm) || Math.abs(thicknessMm / mm - 1) < 0.02);
+        if (!isRight) others.push(`${sentence}  ${doughG} g, ${diameterCm} cm, ${thicknessMm} mm`);
+      }
+      expect(others).toEqual([]);
+    });
+  },
+);
