@@ -134,8 +134,6 @@ const plainLine = (line: Mapped): Mapped =>
     // a scan takes letters for figures, and the other way round
     .replace(/(?<=\p{Ll})I(?=\p{Ll}|\b)|(?<=\b\p{Ll})I(?=\p{Ll}{2})/gu, 'l')
     .replace(/(?<=\p{Lu}{2})0(?=\p{Lu})|(?<=\p{Lu})0(?=\p{Lu}{2})/gu, 'O')
-    // the quotes of a file whose cells commas part
-    .replace(/^"[^"]*"(?:[,;]"[^"]*")+$/, (row = '') => row.replace(/"/g, ''))
     // an empty cell
     .replace(/(?<=\p{L})\s*\|\s*[–—-]?\s*$/u, '')
     .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')

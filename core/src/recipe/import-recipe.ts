@@ -123,7 +123,9 @@ function fromLines(
   given: readonly GivenOwner[],
   onShare: OnShare,
 ): ImportedRecipe {
-  const lines = joinedLines(tablesRead(all.map(plainSpaces)));
+  // what is longer than a recipe is not read, and asked for no tables
+  const first = all.slice(0, MOST_LINES).map(plainSpaces);
+  const lines = joinedLines([...tablesRead(first), ...all.slice(MOST_LINES).map(plainSpaces)]);
   const kept = readableLines(lines);
   const choices = recipesIn(kept);
   const open = choices.filter((c) => !isSetAside(c, given));

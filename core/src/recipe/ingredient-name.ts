@@ -43,12 +43,17 @@ export function nameOf(told: string, food: Food | undefined): string {
   const words = known !== '' && !NOT_SURE.test(known) && !findFood(foreign) && findFood(known) ? known : told;
   const head = words
     .replace(/\([^)]*\)/g, ' ')
+    // that it may be left out is none of its name
+    .replace(
+      /^\W*optional(?:ly)?:?,? (?=[\d\p{L}])|,? (?:if (?:you (?:like|wish|want|have (?:it|some))|liked|desired|wanted|to hand)|optional(?:ly)?)\W*$/iu,
+      ' ',
+    )
     .replace(/^\s*\/\s*[\d.½¼¾⅓⅔]+\s*(?:fl oz|\w+)\s*/, '')
     .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
     .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
     .replace(/^\s*\/?\s*[\d.½¼¾⅓⅔]+\s*(?:fl oz|oz|ounces?|g|ml)\b\s*/, '')
     .split(
-      /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to |until |while |that |which |(?:is|are|was|were) |[—–] |by (?:volume|weight)\b|at \d|a little at a\b|little by little\b|bit by bit\b|gradually\b)/i,
+      /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to |until |while |that |which |(?:is|are|was|were) |[—–] |by (?:volume|weight)\b|at \d|a little at a\b|in the dough\b|little by little\b|bit by bit\b|gradually\b)/i,
     )[0];
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')

@@ -216,10 +216,12 @@ const LEAVEN = /\b(?:yeast|starter|levain|leaven|sourdough|poolish|biga)\b/i;
 
 /** "Leave it for an hour and a half", of dough that yeast or a starter raises, where no other words say that it proves: it does then. */
 export function withProof(drafts: readonly StepDraft[]): readonly StepDraft[] {
-  if (drafts.some((d) => d.action === 'proof' && !d.isBeside)) return drafts;
   // before it is in, nothing rises
   const leavened = drafts.findIndex((d) => LEAVEN.test(d.text));
   const made = drafts.findIndex((d) => MAKES_PIECES.has(d.action));
+  const isDough = (n: number): boolean => made < 0 || n < made;
+  // balls that prove say nothing of the dough before them
+  if (drafts.some((d, n) => d.action === 'proof' && !d.isBeside && isDough(n))) return drafts;
   const isWaiting = (d: StepDraft | undefined): boolean => d?.action === 'rest' && !d.isBeside && d.times.length > 0;
   const lasts = (d: StepDraft | undefined): number => (isWaiting(d) ? (d?.times.at(-1)?.ideal ?? 0) : 0);
   return drafts.map((d, n) => {
@@ -227,7 +229,7 @@ export function withProof(drafts: readonly StepDraft[]): readonly StepDraft[] {
     const before = drafts[n - 1]?.action === 'fold' ? lasts(drafts[n - 2]) : 0;
     const after = drafts[n + 1]?.action === 'fold' ? lasts(drafts[n + 2]) : 0;
     const isLong = before + lasts(d) + after >= RISES_FROM_MIN;
-    return (made < 0 || n < made) && !OF_BALLS.test(d.text) && n > leavened && isWaiting(d) && isLong
+    return isDough(n) && !OF_BALLS.test(d.text) && n > leavened && isWaiting(d) && isLong
       ? { ...d, action: 'proof' }
       : d;
   });

@@ -38,6 +38,9 @@ export function isShortFact(told: string): boolean {
     (saysHowMuch(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(text).length < 2)
   );
 }
+/** A name and its weight, and nothing more; of a piece, of all or of the tools it is none. */
+const UNKNOWN_WEIGHED =
+  /^(?!(?:\w+ )?(?:weights?|pieces?|balls?|portions?|breads?|total|sum|yield|batch|dough|loss|scal\w+|divid\w+|temp\w*|water)\b)\p{L}[\p{L}-]{2,}(?: \p{L}+){0,2}(?: ?T? ?\d{2,4})?\s*[:–-]?\s+\d[\d.]* ?(?:k?g|ml|l)$/iu;
 const WITHOUT_AMOUNT =
   /\b(?:for|to taste|to serve|as needed|optional|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty|enough|until|until it)\b/i;
 /** A sentence ends within it. */
@@ -57,6 +60,8 @@ export function looksLikeIngredient(line: string): boolean {
   // "0 - mix until …": a minute, and what is done in it
   if (/^\d+ ?[–—-] ?/.test(text) && actionsIn(text).length > 0) return false;
   if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 0);
+  // "Farine T65: 700 g": what nobody knows has a name and a weight all the same
+  if (!food && UNKNOWN_WEIGHED.test(text)) return actionsIn(text).length === 0;
   if (!food || SENTENCE.test(text.replace(/\.$/, ''))) return false;
   // what stands in brackets says how it is, and counts no words
   const bare = text.replace(/\([^)]*\)/g, '').trim();

@@ -57,7 +57,7 @@ export interface RecipeParts {
 
 /** A line that says by its own label that it is no part of the bread. */
 const LABELLED =
-  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?(?: from \w+)?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|difficulty|level|active time|hands-on time) ?: ?\S/i;
+  /^page \d+\b|^(?:©|\(c\) ?\d|copyright\b)|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?(?: from \w+)?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|difficulty|level|active time|hands-on time) ?: ?\S/i;
 /** "500 g flour; 300 g water; makes 8": how many, behind a list. */
 const FACT_BEHIND =
   /(?:[:;,–—-] ?(?:(?:that|this|it|which) )?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
@@ -257,8 +257,8 @@ class Taking {
       return undefined;
     }
     if (this.isAtStart && isNamedTitle(line.text)) {
-      // what a house or a class is called stands over what its bread is called
-      if (this.title && !isNamedTitle(this.title.text)) {
+      // what a house or a class is called stands over what its bread is called; a sentence calls nothing
+      if (this.title && !isNamedTitle(this.title.text.replace(/\s*:$/, '')) && !line.text.endsWith('.')) {
         this.headings.push(this.title);
         this.title = undefined;
         this.takeTitle(line);

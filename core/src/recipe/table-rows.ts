@@ -123,8 +123,12 @@ function barredRow(row: Mapped, width: number, own: readonly string[], isHead: b
   return line.replace(/^/, '| ').replace(/$/, ' |'.repeat(missing + 1));
 }
 
+/** A row without the quotes of a file whose cells commas part. */
+const unquoted = (line: Mapped): Mapped =>
+  line.replace(/^\s*"[^"]*"(?:[,;]"[^"]*")+\s*$/, (row = '') => row.replace(/"/g, ''));
+
 /** Each line as it is, or, where it is a row of a table, however a text parts its cells, as a row of cells between bars. */
 export const asRows = (lines: readonly Mapped[]): readonly Mapped[] =>
-  aligned(tabRows(commaRows(semicolonRows(lines))));
+  aligned(tabRows(commaRows(semicolonRows(lines.map(unquoted)))));
 /** The same of lines that may be lists between bars. */
 export const barredRows = (lines: readonly Mapped[]): readonly Mapped[] => asRows(lines.flatMap(barred));

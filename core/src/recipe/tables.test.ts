@@ -23,7 +23,9 @@ describe('rows of a table as lines', () => {
     expect(linesOf('| Water | 325 g | 650 g |')).toEqual(['Water 325 g 650 g']);
   });
   it('what is for one bread stands apart from what is for the class', () => {
-    expect(linesOf('| What | Per bread | x 12 |\n| Flour | 60 g | 720 g |').slice(1)).toEqual(['Flour 720 g', '60 g']);
+    expect(linesOf('| What | Per bread | x 12 |\n| Flour | 60 g | 720 g |\n| Water | 37 g | 444 g |').slice(1)).toEqual(
+      ['makes 12 pieces', 'Flour 720 g', '60 g', 'Water 444 g', '37 g'],
+    );
   });
   it('a list within a row, and the work of a row, are lines of their own', () => {
     expect(linesOf('| Weigh | flour 700 g, water 455 g, salt 14 g | 5 |')).toEqual([
@@ -99,7 +101,7 @@ Knead 8 min. Divide. Roll.`);
       ['water', 65],
       ['salt', 1.5],
     ]);
-    expect(read.ok && read.value.notUnderstood).toEqual(expect.arrayContaining(['For 16', '800', '520']));
+    expect(read.ok && read.value.notUnderstood).toEqual(expect.arrayContaining(['For 8     For 16', '800', '520']));
   });
 });
 

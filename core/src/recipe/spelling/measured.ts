@@ -18,6 +18,16 @@ export const MEASURES: readonly Spelling[] = [
   ],
   // "give it 40 seconds, turn it, give it 30"
   [/(\d+) (seconds?|minutes?)([^.]*?\bgive it \d+)(?=,| and\b|\.(?!\d))/gi, '$1 $2$3 $2'],
+  // "rest 20 minutes, … and leave them for another 20": in the measure that was told last
+  [
+    /(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.]*?)(?<!\b(?:enough|makes?|serves?|recipe|dough|list|amounts?|divide|portions?) )\b(for (?:another |a further )?|another |a further )(\d{1,2})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
+    (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
+  ],
+  // "peel, rice and cool": what a ricer does
+  [
+    /(?<=\bpeel(?:ed)?(?:,| and) )rice(?= *(?:,|and\b|them\b|it\b|\.|$))|\brice (?=(?:them|it|the (?:\w+ )?potatoes)\b)/gi,
+    'mash ',
+  ],
   // of a bread lying there
   [
     /\b(?:leave|wait)(?: (?:it|them))? (?:for )?(?:about )?(\d+) (seconds?|secs?|s),? (?:before (?:turning|flipping)\b|(?=(?:then )?(?:turn|flip)\b))/gi,

@@ -15,15 +15,24 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/(\d) ?grams?\b/gi, '$1 g'],
   [/(\d)(min(?:ute)?s?|sec(?:ond)?s?|hrs?|hours?|h)\b/gi, '$1 $2'],
   [/ [·•] /g, ', '],
-  [/(?<!\b(?:each|per|a|the|either|both|every) )\b(?:side (?:1|one)|1st side)\b(?!\.\d| ?(?:min|h\b|s\b|sec|h(?:ou)?r|side))/gi, 'first side'],
-  [/(?<!\b(?:each|per|a|the|either|both|every) )\b(?:side (?:2|two)|2nd side)\b(?!\.\d| ?(?:min|h\b|s\b|sec|h(?:ou)?r))/gi, 'second side'],
+  [
+    /(?<!\b(?:each|per|a|the|either|both|every) )\b(?:side (?:1|one)|1st side)\b(?!\.\d| ?(?:min|h\b|s\b|sec|h(?:ou)?r|side))/gi,
+    'first side',
+  ],
+  [
+    /(?<!\b(?:each|per|a|the|either|both|every) )\b(?:side (?:2|two)|2nd side)\b(?!\.\d| ?(?:min|h\b|s\b|sec|h(?:ou)?r))/gi,
+    'second side',
+  ],
   [/(?<=^|[.;,/] ?)other(?= *[:–-]? *\d+ ?(?:s|min))/gi, 'other side'],
   // "4+4 min mix", "rest – 30 min", "fold at 30 and 60 min"
   [
     /^(\d{1,2}) ?\+ ?(\d{1,2}) ?min(?:ute)?s? (?:of )?mix(?:ing)?\b/i,
     (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`,
   ],
-  [/\b(mix|knead|rest|proof|prove|bulk|divide|scale|chill|roll|cook|bake|griddle) [–-] (?=\d|(?:an?|one|two|three|half) )/gi, '$1 '],
+  [
+    /\b(mix|knead|rest|proof|prove|bulk|divide|scale|chill|roll|cook|bake|griddle) [–-] (?=\d|(?:an?|one|two|three|half) )/gi,
+    '$1 ',
+  ],
   [/\bIP(?= ?:? ?\d)/g, 'intermediate proof'],
   [/(?<=^|[,;:] )(\d+(?:\.\d+)? ?(?:h|hours?|min(?:ute)?s?)) out(?= *[,;.])/gi, 'out of the fridge $1'],
   [/(?<=\b(?:rest|balls?|round)\b[^,;]{0,16}[,;] )(\d{1,2}(?:\.\d)?) ?cm(?= *[,;])/gi, 'roll to $1 cm'],

@@ -231,7 +231,7 @@ Scaling 1O pieces at 17O g. Rounding. 2O min.
 Pressing 18 cm. Final proof 3O min.
 Baking on the plate 3 min., turning, 2 min.`,
     pct: { water: 65, yeast: 2, salt: 2, oil: 3 },
-    kinds: 'mix rest divide ball rest shape proof cook',
+    kinds: 'mix proof divide ball rest shape proof cook',
     rests: [45, 20, 30],
     cook: [180, 120],
     pieceG: 170,

@@ -173,7 +173,7 @@ Stir; stand 10 minutes; drop 50 g of batter for each; 2 minutes, flip, 1½ minut
       'olive oil': 5.6,
       salt: 2.2,
     },
-    kinds: 'mix rest fold rest divide ball rest roll proof cook',
+    kinds: 'mix proof fold proof divide ball rest roll proof cook',
     rests: [30, 240, 30, 20],
     cook: [60, 60, 30],
     pieceG: 90,

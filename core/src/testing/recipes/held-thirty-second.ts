@@ -230,7 +230,7 @@ Kneading 8 min. - dough rest 5O min. - weighing
 oval, 22 cm - proof 2O min. - baking on griddle,
 3 min. / 2 min.`,
     pct: { water: 65, 'fresh yeast': 2, salt: 2, 'sunflower oil': 3 },
-    kinds: 'mix knead rest divide ball rest shape proof cook',
+    kinds: 'mix knead proof divide ball rest shape proof cook',
     rests: [50, 15, 20],
     cook: [180, 120],
     pieceG: 170,

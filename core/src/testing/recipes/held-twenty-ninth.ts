@@ -310,7 +310,7 @@ Boil the water with the salt and ghee, stir in the flour off the heat, cover and
     manner: 'decimal commas',
     text: `Griddle focaccia 6 x 0,3 kg: flour 1,100 kg; water 0,825 kg; oil 0,055 kg; salt 0,0242 kg; yeast 0,0055 kg. Mix 5 min, rest 0,5 h, fold, 0,5 h, fold, 1 h. Divide 0,3 kg. Proof 0,75 h. Press to 20 cm. Griddle with lid 4,5 min, turn, 3,5 min.`,
     pct: { flour: 100, water: 75, oil: 5, salt: 2.2, yeast: 0.5 },
-    kinds: 'mix rest fold rest fold rest divide proof shape cook',
+    kinds: 'mix proof fold proof fold proof divide proof shape cook',
     rests: [30, 30, 60, 45],
     cook: [270, 210],
     pieceG: 300,

@@ -123,7 +123,7 @@ Method: autolyse 45', mix 6', bulk 3h30 with 2 folds, scale 130g, round, rest 30
     manner: 'one paragraph',
     text: `Mix 400 g rye flour, 100 g wheat flour, 8 g salt and 5 g bread spice with 330 g buttermilk that you have warmed to 30 °C and in which you have dissolved 20 g of fresh yeast. Work it five minutes - it stays sticky. Cover; one hour at room temperature. With wet hands form 10 pieces and press each on a floured board to 15 cm. Let them rise for 20 minutes, prick, and cook on a griddle, low heat, 4 minutes, turn, 4 minutes.`,
     pct: { 'rye flour': 80, 'wheat flour': 20, salt: 1.6, buttermilk: 66, 'fresh yeast': 4 },
-    kinds: 'mix knead rest divide shape proof cook',
+    kinds: 'mix knead proof divide shape proof cook',
     rests: [60, 20],
     cook: [240, 240],
     allergens: ['gluten', 'milk', 'wheat'],
