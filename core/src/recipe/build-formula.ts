@@ -118,6 +118,9 @@ function withFlour(list: readonly Weighed[], pieces: number): readonly Weighed[]
 /** What is soaked and ground where there is no flour. */
 const AS_FLOUR = /\b(?:lentils?|chickpeas|beans|rice|moong|mung|urad|dal|quinoa|millet|buckwheat|sorghum)\b/i;
 
+/** The type of a flour, "farine T65". */
+const OF_WHEAT = /\bT ?\d{2,4}\b|\b(?:type|typ|tipo) ?\d/i;
+
 /** A formula in which nothing is known for a flour: of what nobody knows the heaviest, if it weighs more than the water, is taken for it. */
 function withUnknownFlour(list: readonly Weighed[], waterG: number): readonly Weighed[] {
   const dough = list.filter((w) => w.ingredient.use === 'dough');
@@ -136,7 +139,12 @@ function withUnknownFlour(list: readonly Weighed[], waterG: number): readonly We
     isTaken(w)
       ? {
           ...w,
-          ingredient: { ...w.ingredient, role: 'flour' },
+          ingredient: {
+            ...w.ingredient,
+            role: 'flour',
+            // types are of wheat: what somebody avoids in it is told, though nobody knows its name
+            ...(OF_WHEAT.test(w.ingredient.name) ? { allergens: [...(foodById('plain-flour').allergens ?? [])] } : {}),
+          },
           guesses: [...w.guesses, { from: w.ingredient.name, why }],
         }
       : w,

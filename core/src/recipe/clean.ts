@@ -77,17 +77,28 @@ function besideEachOther(line: Mapped): readonly Mapped[] {
 const gapIn = (l: Mapped | undefined): RegExpExecArray | null =>
   l ? /^\s*(\S(?:.*?\S)??)(\s{3,})(?=\S)/.exec(l.text) : null;
 
+/** An amount that has no food yet, and a food, or "of soda", without one. */
+const NO_FOOD_YET = (text: string): boolean => /^[\d½¼¾]/.test(text) && findFood(text) === undefined;
+const isRestOf = (text: string): boolean =>
+  /^of \p{Ll}{3,12}$/u.test(text) || (/^\p{Ll}[\p{Ll} ]{3,30}$/u.test(text) && findFood(text) !== undefined);
+
 /** "½ teaspoonful bicarbonate   ¼ pint water", and below it "of soda": what goes on under the left of two columns. */
 function underLeft(lines: readonly Mapped[]): readonly Mapped[] {
-  const below = lines.findIndex(
-    (l, n) => /^(?!\s{12})\s*of \p{Ll}{3,12}$/u.test(l.text) && gapIn(lines[n - 1]) !== null,
-  );
+  const leftOf = (l: Mapped | undefined): string => l?.text.trim().split(/\s{3,}/)[0] ?? '';
+  const below = lines.findIndex((l, n) => {
+    const [above, gap] = [leftOf(lines[n - 1]), gapIn(lines[n - 1])];
+    if (gap === null || /^\s{12}/.test(l.text) || !isRestOf(leftOf(l))) return false;
+    return /^of /.test(leftOf(l)) ? gapIn(l) === null : NO_FOOD_YET(above);
+  });
   const [above, under] = [lines[below - 1], lines[below]];
   const gap = gapIn(above);
   if (!above || !under || !gap) return lines;
-  const left = Mapped.join([above.slice(0, gap[0].trimEnd().length), under.trim()]);
+  const gapUnder = gapIn(under);
+  const rest = gapUnder ? under.slice(0, gapUnder[0].trimEnd().length) : under;
+  const left = Mapped.join([above.slice(0, gap[0].trimEnd().length), rest.trim()]);
   const both = Mapped.join([left, above.slice(gap[0].length)], '   ');
-  return [...lines.slice(0, below - 1), both, ...lines.slice(below + 1)];
+  const right = gapUnder ? [under.slice(gapUnder[0].length)] : [];
+  return [...lines.slice(0, below - 1), both, ...right, ...lines.slice(below + 1)];
 }
 
 /** "1 lb. flour      1 tea-", "½ pint milk    spoonful of soda": of two columns, where a word is cut in the right one, one after the other. */

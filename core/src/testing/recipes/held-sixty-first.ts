@@ -115,7 +115,7 @@ Spiral 5 slow 3 fast. Ferment 2 h, fold twice. Cut 160 g. Ball. Fridge 18 h. Out
     manner: 'one paragraph',
     text: `On the boat we have no oven, so I bake on the stove top: 3 cups of flour, 1 cup of water, 2 teaspoons of dried yeast, 1 teaspoon of salt and a glug of olive oil are mixed and kneaded for ten minutes, then left in the sun for an hour. I cut the dough in six, shape flat rounds about 12 cm across, let them rise for twenty minutes under a tea towel, and cook them in the covered frying pan on the lowest flame for seven minutes on one side and five on the other.`,
     pct: { flour: 100 },
-    kinds: 'mix knead rest divide shape proof cook',
+    kinds: 'mix knead proof divide shape proof cook',
     rests: [60, 20],
     cook: [420, 300],
     others: ['water', 'yeast', 'salt', 'olive oil'],

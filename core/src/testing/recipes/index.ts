@@ -75,6 +75,8 @@ import { SEVENTY_THIRD } from './held-seventy-third.ts';
 import { SEVENTY_FOURTH } from './held-seventy-fourth.ts';
 import { SEVENTY_FIFTH } from './held-seventy-fifth.ts';
 import { SEVENTY_SIXTH } from './held-seventy-sixth.ts';
+import { SEVENTY_SEVENTH } from './held-seventy-seventh.ts';
+import { SEVENTY_EIGHTH } from './held-seventy-eighth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -156,6 +158,8 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SEVENTY_FOURTH,
   ...SEVENTY_FIFTH,
   ...SEVENTY_SIXTH,
+  ...SEVENTY_SEVENTH,
+  ...SEVENTY_EIGHTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
