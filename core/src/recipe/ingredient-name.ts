@@ -58,7 +58,7 @@ export function nameOf(told: string, food: Food | undefined): string {
   const text = (head ?? '')
     .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
     .replace(
-      /(?<=\p{L}{3})\s+(?:\d\/\d|\d+(?:\.\d+)?\s*(?:[½¼¾]|\d\/\d)?|[½¼¾])\s*(?:(?:k?g|m?l|cups?|tbsp|tsp|(?:table|tea)spoons?|oz|lb|pints?)\b.*|\s*)$/u,
+      /(?<=\p{L}{3})\s*(?:[:=…–-]\s*|\s)(?:\d\/\d|\d+(?:\.\d+)?\s*(?:[½¼¾]|\d\/\d)?|[½¼¾])\s*(?:(?:k?g|m?l|cups?|tbsp|tsp|(?:table|tea)spoons?|oz|lb|pints?)\b.*|\s*)$/u,
       '',
     )
     .replace(/^(?:a )?bit of /i, '')

@@ -75,6 +75,8 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
         (/^(?:at )?(?:about )?\d{1,3} ?°/.test(p.text) ||
           MORE_OR_LESS.test(p.text) ||
           (HOW_IT_IS.test(p.text) && !findFood(p.text)) ||
+          // "a sachet of yeast, 7 g"
+          (WEIGHT_ALONE.test(p.text) && IN_PACKS.test(last.text)) ||
           // ", plus 4 tbsp for the layers" is more of the same
           (/^(?:plus|\+) [^,]*\b(?:for|to)\b/i.test(p.text) && !findFood(p.text)) ||
           /^or\b/i.test(p.text))
@@ -83,6 +85,8 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
     }, []);
 }
 
+const WEIGHT_ALONE = /^(?:about )?[\d½¼¾][\d.,]* ?(?:g|ml)\.?$/i;
+const IN_PACKS = new RegExp(`\\b(?:${PACKS}|${SPOONS}|${HANDS})\\b`, 'i');
 const SLASH = /\s+\/\s+/g;
 /** Two columns of a page that nothing parts but room, which a scan loses. */
 const COLUMNS =

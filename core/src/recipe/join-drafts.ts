@@ -225,10 +225,13 @@ export function withProof(drafts: readonly StepDraft[]): readonly StepDraft[] {
   const isWaiting = (d: StepDraft | undefined): boolean => d?.action === 'rest' && !d.isBeside && d.times.length > 0;
   const lasts = (d: StepDraft | undefined): number => (isWaiting(d) ? (d?.times.at(-1)?.ideal ?? 0) : 0);
   return drafts.map((d, n) => {
-    // with a fold in it the rest is one
-    const before = drafts[n - 1]?.action === 'fold' ? lasts(drafts[n - 2]) : 0;
-    const after = drafts[n + 1]?.action === 'fold' ? lasts(drafts[n + 2]) : 0;
-    const isLong = before + lasts(d) + after >= RISES_FROM_MIN;
+    // with folds in it the rest is one
+    const along = (by: number): number => {
+      let sum = 0;
+      for (let m = n; drafts[m + by]?.action === 'fold'; m += 2 * by) sum += lasts(drafts[m + 2 * by]);
+      return sum;
+    };
+    const isLong = along(-1) + lasts(d) + along(1) >= RISES_FROM_MIN;
     return isDough(n) && !OF_BALLS.test(d.text) && n > leavened && isWaiting(d) && isLong
       ? { ...d, action: 'proof' }
       : d;

@@ -2,11 +2,11 @@
  * What recipes measure with, beside weights and litres, in one vocabulary: each is the source of a pattern of words in one spelling
  * (`normalLine`), in the singular and the plural.
  */
-export const VESSELS = String.raw`egg ?cups?|cups?|mugs?|glass(?:es)?|bowls?|jars?|tubs?|pots?|tins?|cans?|jugs?|beakers?|tumblers?|teacups?|ladles?|scoops?|measures?|parts?|(?:cup|glass|mug|bowl|ladle)fuls?`;
+export const VESSELS = String.raw`egg ?cups?|(?:(?:US|American|metric|UK) )?cups?|mugs?|glass(?:es)?|bowls?|jars?|tubs?|pots?|tins?|cans?|jugs?|beakers?|tumblers?|teacups?|ladles?|scoops?|measures?|parts?|(?:cup|glass|mug|bowl|ladle)fuls?`;
 export const SPOONS = String.raw`tbsps?|tsps?|(?:(?:tea|table|dessert|coffee) ?)?spoon(?:ful)?s?`;
 /** What a hand takes, and nobody weighs. */
 export const HANDS = String.raw`pinch(?:es)?|handfuls?|knobs?|splash(?:es)?|drizzles?|glugs?|dash(?:es)?|drops?|sprigs?|bunch(?:es)?`;
-export const PACKS = String.raw`sachets?|packets?|bottles?|cartons?|sticks?`;
+export const PACKS = String.raw`sachets?|packets?|envelopes?|packs?|bottles?|cartons?|sticks?`;
 export const WEIGHTS = String.raw`k?g|mg|oz|lbs?|pounds?|ounces?|kilos?|kilograms?|grams?`;
 export const VOLUMES = String.raw`m?l|cl|dl|fl oz|pts?|pints?|quarts?|(?:milli)?lit(?:re|er)s?`;
 /** What recipes call the breads that they make. */

@@ -370,7 +370,7 @@ class Taking {
     if (/^(?:(?:dough|recipe|formula|enough) for )?\d/i.test(head.text)) this.facts.push(head);
     else if (/^for \w+ (?:breads|pieces|flatbreads|rounds|wraps|people)$/i.test(head.text)) this.facts.push(head);
     else if (this.title === undefined && this.isAtStart && !OPENS_LIST.test(head.text)) this.takeTitle(head);
-    else this.headings.push(head);
+    else (/\d ?(?:k?g|m?l)\b/.test(head.text) ? this.notUnderstood : this.headings).push(head);
     return line.slice(lead[0].length);
   }
 

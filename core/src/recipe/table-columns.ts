@@ -155,7 +155,8 @@ function columnsOf(
     const unit = OF_UNIT.find(([pattern]) => pattern.test(title))?.[1];
     if (unit !== undefined) return is('amount', unit);
     // a column beside the weights whose flours come to a hundred
-    const isShare = Math.abs(flourOf(c) - 100) <= 1 && title === '' && bare.length > 1;
+    const isBesideWeights = bare.length > 1 || body.some((row) => row.some((v) => WITH_UNIT.test(v)));
+    const isShare = Math.abs(flourOf(c) - 100) <= 1 && title === '' && isBesideWeights;
     if (isShare) return is('percent');
     const hasMeaning = title !== '' || bare.length > 1;
     return is('amount', hasMeaning && flourOf(c) >= LEAST_FLOUR_G ? 'g' : '');

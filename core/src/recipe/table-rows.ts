@@ -69,6 +69,8 @@ function tabRows(lines: readonly Mapped[]): readonly Mapped[] {
 const ROOM = /(?<=\S) {2,}(?=\S)/g;
 /** "White flour 350    70": a long name leaves its figure no room. */
 const CLOSE = /^(\p{L}[\p{L} ]*(?<!\b(?:type|tipo|typo|no|T))) (?=\d[\d.,]* {2,}[\d.,]+ ?%?\s*$)/u;
+/** A line that only parts others. */
+const RULE = /^\s*[-–—=_]{3,}[-–—=_\s]*$/;
 const BARE = /^\d+(?:[.,]\d+)?$/;
 const LEAST_ROWS = 3;
 const LEAST_COLUMNS = 3;
@@ -93,7 +95,9 @@ function aligned(lines: readonly Mapped[]): readonly Mapped[] {
     while (kinds[end] === kind) end++;
     const rows = cells.slice(first, end);
     const width = Math.max(...rows.map((row) => row.length));
-    const above = cells[first - 1] ?? [];
+    // a rule may stand between
+    const top = RULE.test(lines[first - 1]?.text ?? '') ? first - 2 : first - 1;
+    const above = cells[top] ?? [];
     // what names one column alone stands over it
     const isOver = kind === 'ingredient' && above.length === 1 && width === 2 && isColumnHead(above[0] ?? '');
     const isHead = kind === 'ingredient' ? isHeadRow(above) : isStageHead(above);
@@ -101,9 +105,10 @@ function aligned(lines: readonly Mapped[]): readonly Mapped[] {
     const isTable = width >= LEAST_COLUMNS || isOver || (hasHead && above.length === width);
     const endsBare = rows.some((row) => row.length === width && BARE.test(row.at(-1) ?? ''));
     if (end - first >= LEAST_ROWS && isTable)
-      for (let n = hasHead ? first - 1 : first; n < end; n++) {
+      for (let n = hasHead ? top : first; n < end; n++) {
         const row = spaced[n];
-        if (row) set.set(n, barredRow(row, n < first ? width - 1 : width, cells[n] ?? [], n < first, endsBare));
+        if (row && RULE.test(row.text)) set.set(n, row.replace(/^/, '|'));
+        else if (row) set.set(n, barredRow(row, n < first ? width - 1 : width, cells[n] ?? [], n < first, endsBare));
       }
     first = end - 1;
   }

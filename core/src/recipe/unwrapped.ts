@@ -1,6 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
+import { HANDS, PACKS, SPOONS } from './measures.ts';
 import { normalLine } from './normal-line.ts';
 
 /** Narrower columns than this are read by other signs; wider ones nobody sets. */
@@ -34,6 +35,8 @@ const MARKED = /^(?:o \p{Lu}|[-–—*•·▢☐>#]|\[[ xX]?\]|[a-z]\) )/u;
 const LONG = 60;
 const NUMBERED = /^\d{1,2}[.)] /;
 const UNIT_FIRST = /^(?:%|°|(?:g|kg|ml|l|oz|min(?:ute)?s?|hours?|h|sec(?:ond)?s?|s|cm|mm)\b)/i;
+/** "1 sachet of yeast, 7 g": the amount behind is of what stands before it. */
+const PACK_FIRST = new RegExp(`^[^,;]*\\b(?:${PACKS}|${SPOONS}|${HANDS})\\b[^,;]*[,;] [\\d½¼¾.]+ ?\\p{L}+$`, 'iu');
 const AMOUNT_LAST = /[1-9]\d* ?\p{L}+\b.*[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)$/iu;
 
 const isWork = (text: string): boolean => actionsIn(normalLine(text)).length > 0;
@@ -91,9 +94,11 @@ function isParted(before: string, text: string): boolean {
     return true;
   if (isWork(before)) return false;
   return (
-    AMOUNT_LAST.test(before) ||
+    (AMOUNT_LAST.test(before) && !PACK_FIRST.test(before)) ||
     (CUT_SHORT.test(before) && /[,;]/.test(before)) ||
-    (NAME_LAST.test(before) && /^[\d½¼¾.,]+ ?(?:%|k?g|m?l)(?![\p{L}])/u.test(text))
+    (NAME_LAST.test(before) &&
+      findFood(/[^,;/–-]*$/.exec(before)?.[0] ?? '') !== undefined &&
+      /^[\d½¼¾.,]+ ?(?:%|k?g|m?l)(?![\p{L}])/u.test(text))
   );
 }
 

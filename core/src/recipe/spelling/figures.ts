@@ -12,13 +12,16 @@ export const FIGURES: readonly Spelling[] = [
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
-  [/\b(tea|table|dessert)[ -]?spoonful(s?)\b/gi, '$1spoon$2'],
+  [/\b(tea|table|dessert)[ -]?spoon(?:ful)?(s?)\b/gi, '$1spoon$2'],
+  [/([\d½¼¾]) ?kilos?\b/gi, '$1 kg'],
+  // "+ a bit for rolling"
+  [/ (?:\+|plus) (?:(?:an? (?:bit|little)|some)(?: more| extra)?|more|extra)(?= (?:for|to)\b)/gi, ', plus extra'],
   [/\b(tea|table)sp\b\.?/gi, '$1spoon'],
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (balls?|pieces?|portions?)\b/gi, '$1 $3 of $2 g'],
   [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
   // "6 minutes of mixing and an hour of bulk proof"
   [
-    /(?:\b(\d+(?:\.\d+)?) (min(?:ute)?s?|h(?:ours?)?)|(?<!\bhalf )\ban (hour)) of (mixing|kneading|bulk proof|proof|rest)(?:ing)?\b/gi,
+    /(?:\bgive (?:it|them|the dough) (?:about |a good )?)?(?:\b(\d+(?:\.\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty) (min(?:ute)?s?|h(?:ours?)?)|(?<!\bhalf )\ban (hour)) of (mixing|kneading|bulk proof|proof|rest)(?:ing)?\b/gi,
     (_, n = '', unit = '', hour = '', work = '') =>
       `${STAGES[work.toLowerCase()] ?? work} ${hour === '' ? `${n} ${unit}` : '1 hour'}`,
   ],
@@ -91,7 +94,7 @@ export const FIGURES: readonly Spelling[] = [
   [/(\d)-(\d\/\d)/g, '$1 $2'],
   [/(?<=\b(?:coil|under)[,;] )(\d{1,3}) ?min(?:ute)?s?(?=[,;.]|$)/gi, 'rest $1 min'],
   [
-    /(?<=\bfold(?:s|ed)?(?: once| again)?[,;] )(?:another )?(\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?)\b(?! apart)/gi,
+    /(?<=\bfold(?:s|ed)?(?: once| again)?[,;] )(?:and )?(?:then )?(?:for )?(?:another |a further )?(\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?)\b(?! apart)/gi,
     'rest $1 $2',
   ],
   [/\b(\d) ?[x×] ?(\d+(?:\.\d+)?) ?ml\b/gi, (_, n = '', ml = '') => `${Number(n) * Number(ml)} ml`],
@@ -166,7 +169,7 @@ export const FIGURES: readonly Spelling[] = [
     '1 pinch of',
   ],
   [
-    /\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:lump|nub|nut) of (?=butter|ghee|lard|margarine)/gi,
+    /\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:lump|nub|nut|piece|walnut|hazelnut|curl|thumb|slice|bit)(?:[- ]sized? (?:piece|lump|bit|knob))? of (?=(?:soft |cold |melted )?(?:butter|ghee|lard|margarine|dripping|suet|fat)\b)/gi,
     '1 knob of ',
   ],
   [/\bbroiler\b/gi, 'grill'],

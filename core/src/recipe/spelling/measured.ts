@@ -23,6 +23,16 @@ export const MEASURES: readonly Spelling[] = [
     /(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.]*?)(?<!\b(?:enough|makes?|serves?|recipe|dough|list|amounts?|divide|portions?) )\b(for (?:another |a further )?|another |a further )(\d{1,2})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
     (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
   ],
+  // "90 seconds on the hot plate, turn, 70"
+  [
+    /(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:turn|flip)(?: it| them| over)*[,:;]? (?:and |then )?)(\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
+    (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
+  ],
+  // "knead 10 minutes and an hour under a cloth"
+  [
+    /(?<=\b(?:knead|mix)\w* (?:for )?(?:about )?\d+(?:\.\d+)? ?min(?:ute)?s?) and (?:for )?(?=(?:about )?\d[\d.]* ?(?:min(?:ute)?s?|h(?:ours?)?)\b (?:under|covered|in (?:a|the)|on the|at room|by the|beneath)\b)/gi,
+    ', rest ',
+  ],
   // "peel, rice and cool": what a ricer does
   [
     /(?<=\bpeel(?:ed)?(?:,| and) )rice(?= *(?:,|and\b|them\b|it\b|\.|$))|\brice (?=(?:them|it|the (?:\w+ )?potatoes)\b)/gi,
@@ -119,6 +129,14 @@ export const MEASURES: readonly Spelling[] = [
   [/(\d)\s*(?:litres?|liters?)\b/gi, '$1 l'],
   [/(\d)\s*millilit(?:re|er)s?\b/gi, '$1 ml'],
   [/(\d+(?:\.\d+)?)\s*cl\b/g, (_, n = '') => `${Number(n) * 10} ml`],
+  [/\b(?:pack|envelope)(s?)(?= (?:of )?(?:[\p{L}-]+ ){0,2}?(?:yeast|baking powder)\b)/giu, 'sachet$1'],
+  [/\b1 (?=\d+(?:\.\d+)? g (?:[\p{L}-]+ ){0,2}?yeast\b)/giu, ''],
+  // "a 7 g sachet of dried yeast", "1 sachet of yeast, 7 g"
+  [/\b(?:an?|1|one) (?:x )?(\d+(?:[.,]\d+)?) ?g (?:sachet|packet|envelope|pack)(?: of)? (?=\p{L})/giu, '$1 g '],
+  [
+    /\b((?:1|one|an?) (?:sachet|packet|envelope|pack) (?:of )?[\p{L} -]{4,30}?), (?:about )?(\d+(?:\.\d+)?) ?g(?=[.;,]|$)/giu,
+    '$1 ($2 g)',
+  ],
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
   [/(\d)\s*\((\d+(?:\.\d+)?)\s*g\)\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
   // "scale 8 x 130 g": pieces, and no weight of them all

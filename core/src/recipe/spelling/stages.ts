@@ -4,7 +4,7 @@ import { SCANNED } from './scanned.ts';
 import { findFood } from '../../foods/index.ts';
 
 /** "Mehl / flour 0,750 kg": one name in two languages. */
-const TWO_TONGUES = /^(\p{L}[\p{L} ]*?) ?\/ ?(\p{L}[\p{L} ]*?)(?=[ :.]+\d)/iu;
+const TWO_TONGUES = /^(\p{L}[\p{L} ]*?) ?\/ ?(\p{L}[\p{L} ]*?)(?=[ :.]+\d| \([^)]*\)[ :.]+\d)/iu;
 const inOneTongue = (all = '', a = '', b = ''): string =>
   findFood(a) ? (findFood(b) ? all : a) : findFood(b) ? b : all;
 
