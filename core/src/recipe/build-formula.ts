@@ -328,6 +328,8 @@ export function neverUsed(
   const isTerse = !/\bflours?\b/i.test(method) && !foods.some((f) => f?.role === 'flour' && named.has(f));
   const isMentioned = (i: Ingredient, n: number): boolean => {
     if (isTerse && i.use === 'dough') return true;
+    // flour for the table is used where dough is worked on it
+    if (i.use === 'dust' && /\b(?:roll|knead|shape|press|pat|stretch|dust|flour)/i.test(method)) return true;
     const food = foods[n];
     if (food && named.has(food)) return true;
     if (GENERAL.some(([words, covers]) => words.test(method) && covers(i))) return true;

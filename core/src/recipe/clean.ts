@@ -88,7 +88,7 @@ function underLeft(lines: readonly Mapped[]): readonly Mapped[] {
   const below = lines.findIndex((l, n) => {
     const [above, gap] = [leftOf(lines[n - 1]), gapIn(lines[n - 1])];
     if (gap === null || /^\s{12}/.test(l.text) || !isRestOf(leftOf(l))) return false;
-    return /^of /.test(leftOf(l)) ? gapIn(l) === null : NO_FOOD_YET(above);
+    return leftOf(l).startsWith("of ") ? gapIn(l) === null : NO_FOOD_YET(above);
   });
   const [above, under] = [lines[below - 1], lines[below]];
   const gap = gapIn(above);
@@ -139,12 +139,16 @@ const oneSign = (line: Mapped): Mapped =>
     .replace(/(?<=(?<!“)\b\d+)(?:[”″]|’’|′′)/g, '"')
     .replace(/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g');
 
+/** A line without the letters that a scan took for figures, and the other way round. */
+export const unscanned = (line: Mapped): Mapped =>
+  SCANNED.reduce((text, [from, to]) => text.replace(from, to), line)
+    .replace(/(?<=\p{Ll})I(?=\p{Ll}|\b)|(?<=\b\p{Ll})I(?=\p{Ll}{2})/gu, 'l')
+    .replace(/(?<=\b\p{L}+)1(?=\p{Ll}{2})/gu, 'l')
+    .replace(/(?<=\p{Lu}{2})0(?=\p{Lu})|(?<=\p{Lu})0(?=\p{Lu}{2})/gu, 'O');
+
 /** A line without what only sets it out: bold letters, leaders of dots, times of a schedule before it. */
 const plainLine = (line: Mapped): Mapped =>
-  plainList(SCANNED.reduce((text, [from, to]) => text.replace(from, to), line))
-    // a scan takes letters for figures, and the other way round
-    .replace(/(?<=\p{Ll})I(?=\p{Ll}|\b)|(?<=\b\p{Ll})I(?=\p{Ll}{2})/gu, 'l')
-    .replace(/(?<=\p{Lu}{2})0(?=\p{Lu})|(?<=\p{Lu})0(?=\p{Lu}{2})/gu, 'O')
+  plainList(line)
     // an empty cell
     .replace(/(?<=\p{L})\s*\|\s*[–—-]?\s*$/u, '')
     .replace(/\*\*|__|`|\s*\p{Extended_Pictographic}\uFE0F?/gu, '')

@@ -32,7 +32,7 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   if (/^\d{2,3} ?g\.?$/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
   if (
-    /(?<!\bcut )\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
+    /(?<!\bcut )\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? the (?:plate|griddle|stone) for\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
       text,
     )
   )

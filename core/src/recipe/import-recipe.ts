@@ -1,7 +1,7 @@
 import { failure, fault, success, type Result } from '../faults/index.ts';
 import { LIMITS, readBread, readJson } from '../formats/index.ts';
 import { buildBread } from './build-bread.ts';
-import { joinedLines } from './clean.ts';
+import { joinedLines, unscanned } from './clean.ts';
 import { tablesRead, percentLines } from './tables.ts';
 import { withGaps } from './ledger.ts';
 import { textOfHtml } from './html.ts';
@@ -124,8 +124,8 @@ function fromLines(
   onShare: OnShare,
 ): ImportedRecipe {
   // what is longer than a recipe is not read, and asked for no tables
-  const first = all.slice(0, MOST_LINES).map(plainSpaces);
-  const lines = joinedLines([...tablesRead(first), ...all.slice(MOST_LINES).map(plainSpaces)]);
+  const plain = all.map((line) => unscanned(plainSpaces(line)));
+  const lines = joinedLines([...tablesRead(plain.slice(0, MOST_LINES)), ...plain.slice(MOST_LINES)]);
   const kept = readableLines(lines);
   const choices = recipesIn(kept);
   const open = choices.filter((c) => !isSetAside(c, given));

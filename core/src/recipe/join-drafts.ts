@@ -37,7 +37,7 @@ export const withEarlyAdditions = (drafts: readonly StepDraft[]): readonly StepD
 const withWholeBall = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
   const isWhole = (d: StepDraft, n: number): boolean =>
     d.action === 'ball' &&
-    /\b(?:in)?to (?:(?:make|form) )?an? (?:\w+ )?ball\b/i.test(d.text) &&
+    /\b(?:in)?to (?:(?:make|form) )?(?:an?|one|1) (?:\w+ )?ball\b/i.test(d.text) &&
     !/\b(?:each|every|pieces?)\b/i.test(d.text) &&
     !drafts.slice(0, n).some((x) => x.action === 'divide') &&
     drafts.slice(n + 1).some((x) => x.action === 'divide' || x.action === 'ball');

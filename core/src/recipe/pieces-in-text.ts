@@ -112,7 +112,7 @@ export function divisionIn(
 /** Grams of a piece: "about 70 g each", "balls of 60-70 g". */
 export function pieceWeightIn(text: string): { readonly g: number; readonly text: string } | undefined {
   const m =
-    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|per|balls?|pieces?|parts?|bits?|chunks?|rounds?|squares?|rectangles?|blocks?|strips?|spoonfuls?|portions?|lumps?)/i.exec(
+    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|a piece|per|balls?|pieces?|parts?|bits?|chunks?|rounds?|squares?|rectangles?|blocks?|strips?|spoonfuls?|portions?|lumps?)/i.exec(
       text,
     ) ??
     /\b(?:balls?|pieces?|portions?|parts?|bits?|chunks?|rounds?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?),? (?:(?:it|them|each) )?(?:(?:of|are|weigh|weighing|at|@|à)(?: about| around| approx\.?)? |, about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(

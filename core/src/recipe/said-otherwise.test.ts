@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { isRest, type Step } from '../method/index.ts';
 import { drawing } from '../testing/drawn.ts';
+import { ENTRIES_OTHERWISE } from '../testing/recipes/phrases/entries.ts';
 import { PHRASE_BANKS, PHRASE_LIST } from '../testing/recipes/phrases/method.ts';
 import { SAID_OTHERWISE, SIZES_OTHERWISE } from '../testing/recipes/phrases/said-otherwise.ts';
 import { importRecipe } from './index.ts';
@@ -9,10 +10,11 @@ import { importRecipe } from './index.ts';
 const COUNT = 25;
 const one = drawing(11);
 
-/** A sentence of a phrase with groups: one of each, no room that is left over, a capital first. */
+/** A phrase with one of each of its groups. */
+const drawn = (phrase: string): string => phrase.replace(/\{([^}]*)\}/g, (_, group: string) => one(group.split('|')));
+/** The same as a sentence: no room that is left over, a capital first. */
 function sentenceOf(phrase: string, end = '.'): string {
-  const words = phrase.replace(/\{([^}]*)\}/g, (_, group: string) => one(group.split('|')));
-  const plain = words
+  const plain = drawn(phrase)
     .replace(/ {2,}/g, ' ')
     .replace(/ ([,.;])/g, '$1')
     .trim();
@@ -73,3 +75,36 @@ describe.each(Object.entries(SIZES_OTHERWISE))(
     });
   },
 );
+
+describe('an entry of a list in all the words of it', () => {
+  const work = 'Mix and knead 8 minutes. Rest 30 minutes. Divide into 10. Roll out. Cook 1 minute a side.';
+  it.each(ENTRIES_OTHERWISE)('%s', (phrase, wanted) => {
+    const [, name = '', told = ''] = /^([a-z]*) ?(\d*)$/.exec(wanted) ?? [];
+    const others: string[] = [];
+    for (let n = 0; n < COUNT; n++) {
+      const entry = drawn(phrase).replace(/ {2,}/g, ' ').trim();
+      const list = [...(name === 'flour' ? [] : ['1000 g rye flour']), entry, '37 g whey'];
+      const inSentence = `Rounds\n\nTake ${list.join('; ')}. ${work}`;
+      // a semicolon within an entry parts it from nothing
+      for (const text of [
+        `Rounds\n\nIngredients\n${list.join('\n')}\n\nMethod\n${work}`,
+        ...(entry.includes(';') ? [] : [inSentence]),
+      ]) {
+        const read = importRecipe(text);
+        const dough = read.ok ? (read.value.bread?.ingredients ?? []).filter((i) => i.use === 'dough') : [];
+        const whey = dough.find((i) => i.name === 'whey')?.pct ?? NaN;
+        const own = dough.filter((i) => !['whey', 'rye flour'].includes(i.name));
+        const grams = (37 * (own[0]?.pct ?? NaN)) / whey;
+        const isRight =
+          own.length === 1 &&
+          (own[0]?.name.includes(name) ?? false) &&
+          !/\d/.test(own[0]?.name ?? '') &&
+          (told === '' ? grams > 0 : Math.abs(grams / Number(told) - 1) < 0.05) &&
+          read.ok &&
+          read.value.notUnderstood.length === 0;
+        if (!isRight) others.push(`${entry}  ${own.map((i) => `${i.name} ${i.pct}`).join(', ')}`);
+      }
+    }
+    expect(others).toEqual([]);
+  });
+});

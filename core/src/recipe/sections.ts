@@ -356,7 +356,7 @@ class Taking {
     const lead = LEAD.exec(line.text) ?? LONG_LEAD.exec(line.text);
     const isWork =
       !OPENS_LIST.test(lead?.[1] ?? '') &&
-      actionsIn(normalLine((lead?.[1] ?? '').replace(/\p{L}+-\p{L}+|\b(?:rolls|bakes)$/gu, ''))).length > 0;
+      actionsIn(normalLine((lead?.[1] ?? '').replace(/\p{L}+-\p{L}+|\b(?:rolls?|bakes|wraps?)$/gu, ''))).length > 0;
     if (!lead || isWork) return line;
     const items = itemsOf(line.slice(lead[0].length));
     // what holds a figure is a lead only of a long list
@@ -376,8 +376,9 @@ class Taking {
 
   /** A list without how many it makes, which is told behind it. */
   private withoutFact(line: Mapped): Mapped {
-    const total = /\s*\((?:total|in all|sum)\b[^)]*\)/i.exec(line.text);
-    if (total && itemsOf(line.slice(0, total.index)).length > 1) {
+    const total = /\s*\((?:total|in all|sum|all (?:figures )?(?:in|are) (?=%|per))[^)]*\)/i.exec(line.text);
+    const lead = LEAD.exec(line.text)?.[0].length ?? 0;
+    if (total && lead < total.index && itemsOf(line.slice(lead, total.index)).length > 1) {
       this.facts.push(line.slice(total.index, total.index + total[0].length).trim());
       return this.withoutFact(Mapped.join([line.slice(0, total.index), line.slice(total.index + total[0].length)], ''));
     }

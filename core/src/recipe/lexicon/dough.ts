@@ -37,7 +37,7 @@ export const BLOOM = phrases`
 export const RUB = phrases`
   (?:work|pinch) (?:the )?(?:cold |soft )?{fat} in(?:to)? > the (?:(?:\w+ )?flours?|dry)\b
   (?:work|blend) (?!(?:it|them|this|everything|all)\b)(?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
-  cut (?:the )?(?:cold )?{fat} into
+  cut (?:the |\d+ ?g (?:of )?)?(?:cold )?{fat} into
   cut in > (?:\d+ ?g(?! (?:pieces|portions|balls|lumps|each)\b|[.,;]|$)|(?:the )?(?:cold |vegetable )?{fat})\b
   crumble (?:the )?(?:cold )?{fat} into
   rub(?:bing)?(?: \w+){0,4}? (?:in|into|with)
@@ -96,7 +96,7 @@ export const MIX = phrases`
   (?:sprinkle|scatter|crumble) (?:in )?(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast (?:over|on|onto|into|in)
   (?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)
   (?<!flours? )blend
-  mix(?:es)?
+  (?<!\b(?:the|this|that|butter|oil|spice|seed|herb|cheese|bread|cake) )mix(?:es)?
   combines?
   stirs?
   whisk

@@ -56,7 +56,7 @@ export const REST = phrases`
   wait > (?:for )?(?:an?|another|\d+(?! ?s))
   leave (?:it|them) > a (?:while|bit)\b
   walk away > for
-  keep(?: (?:it|them|the dough))?(?: aside)? > (?!(?:knead|mix|stirr|turn|cook|flipp|go|work)ing\b)(?:\w+ ){0,4}?for \d+ ?(?:min|h)
+  keep(?: (?:it|them|the dough))?(?: aside)? > (?!(?:knead|mix|stirr|turn|cook|flipp|go|work)ing\b)(?:\w+ ){0,4}?for (?:about |another |a further )?\d+ ?(?:min|h)
   let (?:it|them|the (?:dough|balls|pieces|batter)) (?!(?:rise|prove|proof|double|ferment|cook|fry|bake|brown|toast|bubble|puff|char|colour|have)\b)\w+(?: and \w+(?: up| down)?)? > for (?:about )?(?:\d+(?! ?s)|an?\b)
   (?<=^|[,;/] )bench > (?:for )?(?:\d+ ?(?:min|h)|[5-9]\b|\d\d)
   leaves?(?: (?:it|them|the dough))? > (?:for )?\(?(?:about )?\d

@@ -1,3 +1,4 @@
+import { bothSpeeds, SPEEDS } from '../told-words.ts';
 import type { Spelling } from './rule.ts';
 
 /** Times, weights and sizes, each with its own measure. */
@@ -23,6 +24,15 @@ export const MEASURES: readonly Spelling[] = [
     /(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.]*?)(?<!\b(?:enough|makes?|serves?|recipe|dough|list|amounts?|divide|portions?) )\b(for (?:another |a further )?|another |a further )(\d{1,2})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
     (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
   ],
+  // "70 seconds, over, and 50 more"
+  [
+    /(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:and|then|another|a further) )(\d{1,3}) more(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
+    (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit} more`,
+  ],
+  [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
+  // "60 g butter mixed with 60 g oil"
+  [/(?<=\p{L}) (?:mixed|combined|blended) with (?=\d)/giu, ' + '],
+  [/\b(?:an? |just a )?(?:bit|little|touch) (?:more|less) than (?=\d|[½¼¾])/gi, ''],
   // "90 seconds on the hot plate, turn, 70"
   [
     /(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:turn|flip)(?: it| them| over)*[,:;]? (?:and |then )?)(\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,

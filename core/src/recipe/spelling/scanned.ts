@@ -42,4 +42,9 @@ export const SCANNED: readonly Spelling[] = [
     /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:[x×] ?\d|(?:g|kg|ml|l|dl|lb|oz|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|pieces|balls|%)(?![\p{L}])))/gu,
     (m = '') => m.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'),
   ],
+  // a figure that has a column for itself
+  [
+    /(?<=\S\s{2,})(?=[lIO]*\d)(?=\d*[lIO])[lIO\d]{2,5}(?=\s{2,}|\s*$)/gu,
+    (m = '') => m.replace(/O/g, '0').replace(/[lI]/g, '1'),
+  ],
 ];

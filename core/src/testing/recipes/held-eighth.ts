@@ -157,7 +157,7 @@ Stir flour, water and salt together and knead till it is smooth. Let it rest hal
     pct: { 'wholemeal flour': 65.3, 'white flour': 34.7 },
     kinds: 'mix knead rest ball roll cook',
     rests: [30],
-    cook: [30, 30],
+    cook: [30, 30, 15],
     allergens: ['gluten', 'wheat'],
   },
   {

@@ -77,6 +77,8 @@ import { SEVENTY_FIFTH } from './held-seventy-fifth.ts';
 import { SEVENTY_SIXTH } from './held-seventy-sixth.ts';
 import { SEVENTY_SEVENTH } from './held-seventy-seventh.ts';
 import { SEVENTY_EIGHTH } from './held-seventy-eighth.ts';
+import { SEVENTY_NINTH } from './held-seventy-ninth.ts';
+import { EIGHTIETH } from './held-eightieth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -160,6 +162,8 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SEVENTY_SIXTH,
   ...SEVENTY_SEVENTH,
   ...SEVENTY_EIGHTH,
+  ...SEVENTY_NINTH,
+  ...EIGHTIETH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
