@@ -88,7 +88,7 @@ function underLeft(lines: readonly Mapped[]): readonly Mapped[] {
   const below = lines.findIndex((l, n) => {
     const [above, gap] = [leftOf(lines[n - 1]), gapIn(lines[n - 1])];
     if (gap === null || /^\s{12}/.test(l.text) || !isRestOf(leftOf(l))) return false;
-    return leftOf(l).startsWith("of ") ? gapIn(l) === null : NO_FOOD_YET(above);
+    return leftOf(l).startsWith('of ') ? gapIn(l) === null : NO_FOOD_YET(above);
   });
   const [above, under] = [lines[below - 1], lines[below]];
   const gap = gapIn(above);

@@ -24,7 +24,6 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
   const isRow = (text: string): boolean =>
     !/^[|\s:+-]+$/.test(text) &&
     ((isRuled && text.includes('|')) || /^\s*\|/.test(text) || (text.match(/\|/g) ?? []).length > 1);
-  const sizes = lines.find((l) => isRow(l.text) && SIZES.test(l.text));
   let units: readonly string[] = [];
   const cells = lines.map((l) => {
     if (!isRow(l.text)) {
@@ -36,13 +35,8 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
     }
     const head = unitsOf(l.text);
     if (head.some((u) => u !== '')) units = head;
-    // how many a column is for is none of what is made
-    if (l === sizes && SIZED.test(l.text)) return l.replace(new RegExp(SIZED, 'g'), '');
-    return inOneLine(units.length > 2 || units[1] ? withUnits(l, units) : oneSize(l, sizes));
+    return inOneLine(units.length > 2 || units[1] ? withUnits(l, units) : l);
   });
-  const hasHead = lines.some(
-    (l) => l.text.includes('|') && /%\s*\|?\s*$/.test(l.text) && /[a-z]/i.test(l.text) && !/\d/.test(l.text),
-  );
   // "Bulk 60" stands in no column of ingredients
   const named = cells.map((l) => (actionsIn(normalLine(l.text)).length > 0 ? null : COLUMN.exec(l.text)));
   const flour = named.reduce(
@@ -50,11 +44,7 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
     0,
   );
   const isPercent = Math.abs(flour - 100) <= 1;
-  return cells.map((l, n) => {
-    if (isPercent && named[n]) return l.replace(/\s*\|?$/, ' %');
-    // the last cell of a row under "%"
-    return hasHead && /^\s*\|/.test(lines[n]?.text ?? '') && /\d\s*$/.test(l.text) ? l.replace(/\s*$/, ' %') : l;
-  });
+  return cells.map((l, n) => (isPercent && named[n] ? l.replace(/\s*\|?$/, ' %') : l));
 }
 
 const IS_RULE = /^[|\s:+=-]+$/;
@@ -88,13 +78,10 @@ const unitsOf = (row: string): readonly string[] =>
           if (/^(?:%|(?:baker['’]?s['’]? )?(?:%|percent(?:age)?s?))$/.test(text)) return '%';
           if (/^\d+ ?k?g (?:of )?flour$/.test(text)) return 'g';
           if (/^(?:kg|kilos?)$/.test(text)) return 'kg';
-          if (/^(?:price|cost|[€£$]|eur|p\.p\.)\b/.test(text) || text === '€' || text === '£') return PRICE;
           if (/^(?:min(?:ute)?s?|time \(min(?:ute)?s?\))$/.test(text)) return 'min';
           return /^(?:g|grams?|(?:weight|amount|quantity)(?: \(g\)| in g| in grams)|weight)$/.test(text) ? 'g' : '';
         });
 
-const PRICE = 'price';
-const SIZED = /\d+ (?=pieces|pcs|breads|batch|recipe)/;
 /** A row whose bare figures have the units of their columns. */
 function withUnits(row: Mapped, units: readonly string[]): Mapped {
   const cells = row.replace(/^\s*\||\|\s*$/g, '').split(/\|/g);
@@ -103,7 +90,7 @@ function withUnits(row: Mapped, units: readonly string[]): Mapped {
   return Mapped.join(
     cells
       // the row tells its own time: how long all hands take is read nowhere
-      .filter((c, n) => units[n] !== PRICE && !(isTimed && units[n] === 'min' && /^\s*\d+\s*$/.test(c.text)))
+      .filter((c, n) => !(isTimed && units[n] === 'min' && /^\s*\d+\s*$/.test(c.text)))
       .map((c, n) => (/^\s*\d+(?:[.,]\d+)?\s*$/.test(c.text) && units[n] ? c.replace(/\s*$/, ` ${units[n]}`) : c)),
     ' | ',
   );
@@ -135,16 +122,6 @@ function workApart(lines: readonly Mapped[]): readonly Mapped[] {
     const ingredient = Mapped.join(cells.slice(isNumbered ? 1 : 0, -1), '  ').trim();
     return [ingredient, work].filter((l) => /\p{L}/u.test(l.text));
   });
-}
-
-/** Columns for several sizes of a class: "| For 6 | For 12". */
-const SIZE_HEAD = String.raw`(?:(?:for|makes|serves)?\s*\d+\s*(?:people|persons|pieces|pcs|breads|batch(?:es)?|recipes?|k?g (?:of )?flour)?|(?:per|for (?:one|each)) (?:person|head|student|pupil)|(?:the |whole |for (?:the|all) )?(?:group|class|batch|total|all|everyone))`;
-const SIZES = new RegExp(String.raw`\|\s*${SIZE_HEAD}\s*\|\s*${SIZE_HEAD}\s*\|?\s*$`, 'i');
-
-/** Of a row for several sizes the name and the first of them; the others stay unread, and are shown so. */
-function oneSize(row: Mapped, head: Mapped | undefined): Mapped {
-  const second = head && /^\|?[^|]*\|[^|]*(?=\|)/.exec(row.text);
-  return second ? row.slice(0, second[0].length) : row;
 }
 
 /** "| 6 | g | yeast |": the figure counts no rows. */

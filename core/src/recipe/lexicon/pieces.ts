@@ -46,7 +46,7 @@ export const DIVIDE = phrases`
   (?<=^|[,;.] )\d{2,3} ?g(?= ?[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) > (?:about )?\d
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
-  ^ \d{2,3} ?g (?:a piece|per piece|apiece|each) $
+  ^ \d{2,3} ?g (?:a piece|per piece|apiece) $
   (?<=^|[;.] )(?:pieces|portions):? > (?:about )?\d{2,3} ?g\b
   (?:the )?(?:pieces|portions) (?:are|weigh) > (?:about )?\d{2,3} ?g\b
   (?<=^|[;,/] )scale(?= *[;,/.(])
