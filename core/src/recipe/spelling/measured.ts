@@ -21,12 +21,12 @@ export const MEASURES: readonly Spelling[] = [
   [/(\d+) (seconds?|minutes?)([^.]*?\bgive it \d+)(?=,| and\b|\.(?!\d))/gi, '$1 $2$3 $2'],
   // "rest 20 minutes, … and leave them for another 20": in the measure that was told last
   [
-    /(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.]*?)(?<!\b(?:enough|makes?|serves?|recipe|dough|list|amounts?|divide|portions?) )\b(for (?:another |a further )?|another |a further )(\d{1,2})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
+    /(?=for |another |a further )(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.]*?)(?<!\b(?:enough|makes?|serves?|recipe|dough|list|amounts?|divide|portions?) )\b(for (?:another |a further )?|another |a further )(\d{1,2})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
     (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
   ],
   // "70 seconds, over, and 50 more"
   [
-    /(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:and|then|another|a further) )(\d{1,3}) more(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
+    /(?=and |then |another |a further )(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:and|then|another|a further) )(\d{1,3}) more(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
     (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit} more`,
   ],
   [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
@@ -35,12 +35,12 @@ export const MEASURES: readonly Spelling[] = [
   [/\b(?:an? |just a )?(?:bit|little|touch) (?:more|less) than (?=\d|[½¼¾])/gi, ''],
   // "90 seconds on the hot plate, turn, 70"
   [
-    /(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:turn|flip)(?: it| them| over)*[,:;]? (?:and |then )?)(\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
+    /(?=turn|flip)(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:turn|flip)(?: it| them| over)*[,:;]? (?:and |then )?)(\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
     (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
   ],
   // "knead 10 minutes and an hour under a cloth"
   [
-    /(?<=\b(?:knead|mix)\w* (?:for )?(?:about )?\d+(?:\.\d+)? ?min(?:ute)?s?) and (?:for )?(?=(?:about )?\d[\d.]* ?(?:min(?:ute)?s?|h(?:ours?)?)\b (?:under|covered|in (?:a|the)|on the|at room|by the|beneath)\b)/gi,
+    /(?= and )(?<=\b(?:knead|mix)\w* (?:for )?(?:about )?\d+(?:\.\d+)? ?min(?:ute)?s?) and (?:for )?(?=(?:about )?\d[\d.]* ?(?:min(?:ute)?s?|h(?:ours?)?)\b (?:under|covered|in (?:a|the)|on the|at room|by the|beneath)\b)/gi,
     ', rest ',
   ],
   // "peel, rice and cool": what a ricer does
