@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { isRest, type Step } from '../method/index.ts';
 import { drawing } from '../testing/drawn.ts';
 import { FRAMES } from '../testing/recipes/phrases/frames.ts';
+import { stepTold } from '../testing/recipes/step-told.ts';
 import { importRecipe } from './index.ts';
 
 const LIST = ['500 g strong flour', '300 g water', '10 g salt', '20 g olive oil'];
@@ -21,13 +21,6 @@ function methodIn(number: (typeof FRAMES.number)[number]): string {
   if (number === 'lines apart') return METHOD.join('\n\n');
   return METHOD.map((step, n) => number.replace('n', String(n + 1)) + step).join('\n');
 }
-const told = (s: Step): string =>
-  isRest(s)
-    ? `${s.kind} ${s.window.ideal}`
-    : s.kind === 'cook'
-      ? `cook ${(s.phases ?? []).map((p) => p.sec).join('+')}`
-      : s.kind;
-
 describe('a list and a method in a frame that is put together', () => {
   it('are read alike, whatever stands over, between and behind them', () => {
     const one = drawing(3);
@@ -48,7 +41,7 @@ describe('a list and a method in a frame that is put together', () => {
       const read = importRecipe(text);
       const bread = read.ok ? read.value.bread : null;
       const formula = (bread?.ingredients ?? []).map((i) => `${i.name} ${i.pct ?? i.gPerPiece}`).join(', ');
-      const steps = (bread?.steps ?? []).map(told).join(', ');
+      const steps = (bread?.steps ?? []).map((s) => stepTold(s)).join(', ');
       const isRight =
         /griddle flatbread/i.test(bread?.name ?? '') &&
         formula === 'strong flour 100, water 60, salt 2, olive oil 4' &&

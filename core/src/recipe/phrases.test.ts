@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { isRest, type Step } from '../method/index.ts';
 import { ITEM_PHRASES, LIST_PHRASES, SIZE_PHRASES } from '../testing/recipes/phrases/lists.ts';
 import { PHRASE_BANKS, PHRASE_LIST } from '../testing/recipes/phrases/method.ts';
+import { stepTold } from '../testing/recipes/step-told.ts';
 import { importRecipe } from './index.ts';
 
 const breadOf = (text: string) => {
@@ -10,12 +10,6 @@ const breadOf = (text: string) => {
   return { bread: read.value.bread, notUnderstood: read.value.notUnderstood };
 };
 
-/** A step as the phrases write it. */
-function told(step: Step): string {
-  if (isRest(step)) return `${step.kind} ${step.window.ideal}`;
-  if (step.kind === 'cook') return `cook ${(step.phases ?? []).map((p) => p.sec).join('+')}`;
-  return step.kind === 'knead' ? `knead ${step.minutes}` : step.kind;
-}
 /** "proof" without a figure leaves open for how long. */
 const asWanted = (is: string, wanted: string): string => (/\d/.test(wanted) ? is : (is.split(' ')[0] ?? is));
 
@@ -23,7 +17,7 @@ describe.each(PHRASE_BANKS)('ways to say it: $name', ({ before, behind, steps: [
   it.each(phrases)('%s', (phrase, wanted) => {
     const { bread } = breadOf(`${PHRASE_LIST}${before} ${phrase}\n${behind}`);
     const wantedSteps = wanted === '' ? [] : wanted.split(', ');
-    const read = bread.steps.slice(first, bread.steps.length - last).map(told);
+    const read = bread.steps.slice(first, bread.steps.length - last).map((s) => stepTold(s, ['knead']));
     expect(read.map((is, n) => asWanted(is, wantedSteps[n] ?? is))).toEqual(wantedSteps);
   });
 });

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { isRest, type Step } from '../method/index.ts';
 import { drawing } from '../testing/drawn.ts';
 import { ENTRIES_OTHERWISE } from '../testing/recipes/phrases/entries.ts';
 import { PHRASE_BANKS, PHRASE_LIST } from '../testing/recipes/phrases/method.ts';
 import { SAID_OTHERWISE, SIZES_OTHERWISE } from '../testing/recipes/phrases/said-otherwise.ts';
+import { stepTold } from '../testing/recipes/step-told.ts';
 import { importRecipe } from './index.ts';
 
 /** So many of the ways to say one thing are drawn. */
@@ -20,14 +20,6 @@ function sentenceOf(phrase: string, end = '.'): string {
     .trim();
   return `${plain.charAt(0).toUpperCase()}${plain.slice(1)}${/[.!]$/.test(plain) ? '' : end}`;
 }
-const told = (step: Step): string =>
-  isRest(step)
-    ? `${step.kind} ${step.window.ideal}`
-    : step.kind === 'cook'
-      ? `cook ${(step.phases ?? []).map((p) => p.sec).join('+')}`
-      : step.kind === 'knead'
-        ? `knead ${step.minutes}`
-        : step.kind;
 /** "proof" without a figure leaves open for how long. */
 const asWanted = (is: readonly string[], wanted: readonly string[]): string =>
   is.map((step, n) => (/\d/.test(wanted[n] ?? step) ? step : (step.split(' ')[0] ?? step))).join(', ');
@@ -41,7 +33,10 @@ describe.each(Object.entries(SAID_OTHERWISE))('one thing in all the words of it:
       const sentence = sentenceOf(phrase);
       const read = importRecipe(`${PHRASE_LIST}${bank.before} ${sentence}\n${bank.behind}`);
       const steps = read.ok ? (read.value.bread?.steps ?? []) : [];
-      const is = asWanted(steps.slice(first, steps.length - last).map(told), wanted === '' ? [] : wanted.split(', '));
+      const is = asWanted(
+        steps.slice(first, steps.length - last).map((s) => stepTold(s, ['knead'])),
+        wanted === '' ? [] : wanted.split(', '),
+      );
       if (is !== wanted) others.push(`${sentence}  ${is}`);
     }
     expect(others).toEqual([]);

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { isRest, type Step } from '../method/index.ts';
 import { drawing } from '../testing/drawn.ts';
 import { ENDS_TOLD, STAGES_TOLD } from '../testing/recipes/phrases/stages.ts';
+import { stepTold } from '../testing/recipes/step-told.ts';
 import { importRecipe } from './index.ts';
 
 const LIST = 'Flatbreads\n\n500 g flour\n300 g water\n10 g salt\n\n';
@@ -27,13 +27,6 @@ const SET: Readonly<Record<string, (stages: readonly string[]) => string>> = {
   'a page': (all) => `<ol>${all.map((l) => `<li>${l}</li>`).join('')}</ol>`,
 };
 
-const told = (s: Step): string =>
-  isRest(s)
-    ? `${s.kind} ${s.window.ideal}`
-    : s.kind === 'cook'
-      ? `cook ${(s.phases ?? []).map((p) => p.sec).join('+')}`
-      : s.kind;
-
 const COUNT = 50;
 /** A stage in words that only make sense beside others of their sentence may be read otherwise: so many of all. */
 const MOST_OTHERS = 2;
@@ -49,8 +42,8 @@ describe('a method that is put together', () => {
       const list = sign === 'a page' ? '<ul><li>500 g flour</li><li>300 g water</li><li>10 g salt</li></ul>' : LIST;
       const read = importRecipe(list + set(stages));
       const steps = read.ok ? (read.value.bread?.steps ?? []) : [];
-      if (asBalls(steps.map(told).join(', ')) !== asBalls(wanted))
-        others.push(`${set(stages)}\n  ${steps.map(told).join(', ')}`);
+      if (asBalls(steps.map((s) => stepTold(s)).join(', ')) !== asBalls(wanted))
+        others.push(`${set(stages)}\n  ${steps.map((s) => stepTold(s)).join(', ')}`);
     }
     expect(others.length, others.join('\n\n')).toBeLessThanOrEqual((MOST_OTHERS * COUNT) / 100);
   });

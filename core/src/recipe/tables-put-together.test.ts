@@ -1,21 +1,12 @@
 import { describe, expect, it } from 'vitest';
-import { isRest, type Step } from '../method/index.ts';
 import { TABLES_OF_INGREDIENTS, TABLES_OF_WORK } from '../testing/recipes/phrases/tables-made.ts';
+import { stepTold } from '../testing/recipes/step-told.ts';
 import { importRecipe } from './index.ts';
 
 const breadOf = (text: string) => {
   const read = importRecipe(text);
   return read.ok ? read.value.bread : null;
 };
-const told = (s: Step): string =>
-  isRest(s)
-    ? `${s.kind} ${s.window.ideal}`
-    : s.kind === 'cook'
-      ? `cook ${(s.phases ?? []).map((p) => p.sec).join('+')}`
-      : s.kind === 'mix' || s.kind === 'knead'
-        ? `${s.kind} ${s.minutes}`
-        : s.kind;
-
 describe('a table that is put together', () => {
   it('of ingredients holds the same in all columns, heads and forms', () => {
     const wanted = 'strong flour 100, water 65, salt 2, instant yeast 1, olive oil 4';
@@ -31,7 +22,7 @@ describe('a table that is put together', () => {
   it('of stages tells the same in all columns, heads and forms', () => {
     const others = TABLES_OF_WORK.flatMap(({ name, text }) => {
       const bread = breadOf(text);
-      const steps = (bread?.steps ?? []).map(told).join(', ');
+      const steps = (bread?.steps ?? []).map((s) => stepTold(s, ['mix', 'knead'])).join(', ');
       const wanted = name.includes('minutes')
         ? 'mix 3, knead 7, proof 60, divide, ball, rest 15, roll, cook 60+60'
         : 'mix 6, knead 8, proof 60, divide, ball, rest 30, roll, cook 60+60';

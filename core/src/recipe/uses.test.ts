@@ -63,6 +63,16 @@ describe('flour that is told for the bench', () => {
       'Pancakes\n150 g red lentils\n150 g rice\n350 g water\n20 g plain flour for dusting\n\nSoak 6 hours. Blend. Cook 2 minutes a side.';
     expect(inDough(text)).toEqual(['red lentils 50', 'rice 50']);
   });
+  it('for the table is used where dough is worked, and never where batter is poured', () => {
+    const conflictsOf = (method: string): readonly string[] => {
+      const read = importRecipe(`Rounds\n\n500 g flour, plus extra for dusting\n300 g water\n10 g salt\n\n${method}`);
+      return read.ok ? read.value.conflicts.map((c) => c.what) : ['no bread'];
+    };
+    expect(conflictsOf('Mix the flour, water and salt. Divide into 8. Roll out. Cook 1 minute a side.')).toEqual([]);
+    expect(conflictsOf('Whisk water and salt. Pour into a hot pan. Cook 1 minute a side.').join()).toMatch(
+      /for dusting is listed and never used/,
+    );
+  });
   it('that raises itself brings its powder, and hides no yeast that is never used', () => {
     const { conflicts } = breadOf(
       'Rounds\n300 g self-raising flour\n150 g water\n5 g dried yeast\n\nMix the flour and water. Divide into 6. Roll. Cook 1 minute a side.',
