@@ -105,6 +105,28 @@ Knead 8 min. Divide. Roll.`);
   });
 });
 
+describe('a table between rules', () => {
+  it('has its head above the rule, and its kilograms are read beside its shares', () => {
+    const read = importRecipe(`Sesame rounds
+
+Material        Baker's %      kg
+-----------------------------------
+Bread flour        90          0.900
+Rye flour          10          0.100
+Water              66          0.660
+-----------------------------------
+
+Knead 8 min. Divide into 12. Roll.`);
+    expect(read.ok && read.value.bread?.ingredients.map((i) => [i.name, i.pct])).toEqual([
+      ['bread flour', 90],
+      ['rye flour', 10],
+      ['water', 66],
+    ]);
+    expect(read.ok && read.value.bread?.piece.doughG).toBe(134.3);
+    expect(read.ok && read.value.notUnderstood).toEqual([]);
+  });
+});
+
 describe('one recipe in every form of a table', () => {
   it.each(TABLE_FORMS)('%s', (_, form) => {
     const read = importRecipe(form.startsWith('<') ? `<h1>Griddle rounds</h1>${form}` : `Griddle rounds\n\n${form}`);
