@@ -187,6 +187,13 @@ describe('what somebody may have to avoid', () => {
 });
 
 describe('what a text sets beside', () => {
+  it('whose right it is, and of what year, is no food', () => {
+    const { bread, notUnderstood } = read(
+      'Rounds\n\nFor the dough\n500 g flour\n300 g water\n\nMaking\nMix everything. Knead for 8 minutes. Divide into 8.\n\n© 2026 the evening school',
+    );
+    expect(bread?.ingredients.map((i) => i.name)).toEqual(['flour', 'water']);
+    expect(notUnderstood).toContain('© 2026 the evening school');
+  });
   const of = (manner: string) => {
     const t = RECIPE_TEXTS.find((x) => x.manner === manner) ?? expect.fail(`no text: ${manner}`);
     return { text: t.text, recipe: read(t.text) };

@@ -21,7 +21,7 @@ export const normalLine = (line: string): string => spelledAnew(line).text;
 export function withoutBullet(line: Mapped): Mapped {
   return (
     line
-      .replace(/^\s*(?:\p{Extended_Pictographic}\uFE0F?\s*)+/u, '')
+      .replace(/^\s*(?:(?![©®™])\p{Extended_Pictographic}\uFE0F?\s*)+/u, '')
       .replace(/^\s*(?:[-=]>|(?:[-*] )?\[[ xX]?\]|o(?=\s+\p{Lu})|[•*·▢□☐✓‣◦►>#①-⑳]+|[-–—]+(?=\s))\s*/u, '')
       // "3 BULK PROOF – 65 minutes"
       .replace(

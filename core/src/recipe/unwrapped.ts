@@ -3,7 +3,6 @@ import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS } from './measures.ts';
 import { normalLine } from './normal-line.ts';
-import { isNamedTitle } from './titles.ts';
 
 /** Narrower columns than this are read by other signs; wider ones nobody sets. */
 const WIDTH = { least: 28, most: 110 } as const;
@@ -41,8 +40,6 @@ const PACK_FIRST = new RegExp(`^[^,;]*\\b(?:${PACKS}|${SPOONS}|${HANDS})\\b[^,;]
 const AMOUNT_LAST = /[1-9]\d* ?%? ?\p{L}+\b.*[,;] [\d½¼¾.]+ ?(?:%|k?g|m?l|oz|lb|tsp|tbsp|cups?)$/iu;
 /** "flour 100, water", and below it "250, oil 12": shares without a sign. */
 const BARE_NAME_LAST = /\p{L}{3} \d+(?:\.\d+)?, \p{L}[\p{L} ]{2,24}$/u;
-/** A name and its figure: the first row of a list, and no second line of a title. */
-const ROW_FIRST = /^(?:[\d½¼¾][\d.,]* ?(?:k?g|m?l|%) )?\p{L}[\p{L} ]{2,24}[:,]? ?\d/u;
 
 const isWork = (text: string): boolean => actionsIn(normalLine(text)).length > 0;
 /** The longest line is no longer than so much of those that go on in small letters. */
@@ -227,17 +224,14 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       isFull(n, isSure && isSmall(n) ? SLACK_SHARE : 0) &&
       (isOpen(before) || (isSure && isProse(before))) &&
       isNext(before, line.text, isSure);
-    // a title is no line of its list
-    const isTitle = n === 1 && !/\d/.test(before) && isNamedTitle(before) && ROW_FIRST.test(line.text);
     const isSame =
-      !isTitle &&
       !opens.has(line) &&
       !isMarked(line.text) &&
       !COLUMNS.test(line.text) &&
       !line.text.includes('|') &&
       !isNewEntry(before, line.text) &&
       (isWrapped || isParted(before, line.text));
-    if (!last || !(isSame || (sure.has(line) && !isTitle))) return [...list, line];
+    if (!last || !(isSame || sure.has(line))) return [...list, line];
     return [...list.slice(0, -1), inOne(last, line)];
   }, []);
 }

@@ -24,11 +24,6 @@ export const MEASURES: readonly Spelling[] = [
     /(?=for |another |a further )(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.]*?)(?<!\b(?:enough|makes?|serves?|recipe|dough|list|amounts?|divide|portions?) )\b(for (?:another |a further )?|another |a further )(\d{1,2})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
     (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
   ],
-  // "70 seconds, over, and 50 more"
-  [
-    /(?=and |then |another |a further )(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:and|then|another|a further) )(\d{1,3}) more(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
-    (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit} more`,
-  ],
   [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
   // "60 g butter mixed with 60 g oil"
   [/(?<=\p{L}) (?:mixed|combined|blended) with (?=\d)/giu, ' + '],

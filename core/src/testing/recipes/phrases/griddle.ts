@@ -9,6 +9,8 @@ export const COOKING: PhraseBank = {
   phrases: [
     ['Cook for 1 minute on each side.', 'cook 60+60'],
     ['Cook 1 min per side.', 'cook 60+60'],
+    ['Cook 60 s, flip, 1 minute. Put on the open flame for 5 s.', 'cook 60+60+5'],
+    ['Cook 60 s, flip, 1 minute. Then hold over the flame for 5 s.', 'cook 60+60+5'],
     ['Cook for a minute a side.', 'cook 60+60'],
     ['Cook each side for 90 seconds.', 'cook 90+90'],
     ['Cook both sides for 2 minutes.', 'cook 120+120'],
