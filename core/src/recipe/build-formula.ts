@@ -142,7 +142,7 @@ function withUnknownFlour(list: readonly Weighed[], waterG: number): readonly We
           ingredient: {
             ...w.ingredient,
             role: 'flour',
-            // types are of wheat: what somebody avoids in it is told, though nobody knows its name
+            // most types are of wheat: what somebody may have to avoid is told, though nobody knows its name
             ...(OF_WHEAT.test(w.ingredient.name) ? { allergens: [...(foodById('plain-flour').allergens ?? [])] } : {}),
           },
           guesses: [...w.guesses, { from: w.ingredient.name, why }],

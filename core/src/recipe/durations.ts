@@ -158,7 +158,7 @@ function boundsBehind(
 
 function shifted(t: Plain, before: string): Duration {
   const words = { text: t.text, at: t.at };
-  if (/\b(at least|a minimum of|minimum|no[t]? less than)\s*(?:for\s*)?$/.test(before))
+  if (/\b(at least|a minimum of|minimum|not? less than)\s*(?:for\s*)?$/.test(before))
     return {
       least: t.from,
       ideal: t.from * 1.5,

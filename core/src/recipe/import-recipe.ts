@@ -2,7 +2,7 @@ import { failure, fault, success, type Result } from '../faults/index.ts';
 import { LIMITS, readBread, readJson } from '../formats/index.ts';
 import { buildBread } from './build-bread.ts';
 import { joinedLines, unscanned } from './clean.ts';
-import { tablesRead, percentLines } from './tables.ts';
+import { tablesRead, percentLines } from './tables/read-tables.ts';
 import { withGaps } from './ledger.ts';
 import { textOfHtml } from './html.ts';
 import { partsOfJsonLd, recipesOf, titleOfJsonLd, type JsonRecipe } from './json-ld.ts';
@@ -125,15 +125,17 @@ function fromLines(
 ): ImportedRecipe {
   // what is longer than a recipe is not read, and asked for no tables
   const plain = all.map((line) => unscanned(plainSpaces(line)));
-  const lines = joinedLines([...tablesRead(plain.slice(0, MOST_LINES)), ...plain.slice(MOST_LINES)]);
+  const tables = tablesRead(plain.slice(0, MOST_LINES));
+  const lines = joinedLines([...tables.lines, ...plain.slice(MOST_LINES)]);
   const kept = readableLines(lines);
   const choices = recipesIn(kept);
   const open = choices.filter((c) => !isSetAside(c, given));
   // of several the first is read until somebody says which, never all together
   const others = open.slice(1).map(({ from, to }): GivenOwner => ({ from, to, owner: 'aside' }));
-  const parts = takeApart(percentLines(kept), [...others, ...given]);
+  const read = percentLines(kept);
+  const parts = inProse(takeApart(read.lines, [...others, ...given]));
   onShare(0.2);
-  const whole = inProse(parts);
+  const whole = { ...parts, notUnderstood: [...parts.notUnderstood, ...tables.left, ...read.left] };
   const restFrom = lines[kept.length]?.span().from ?? source.length;
   // an empty line has no place of its own
   const content = all
@@ -141,9 +143,10 @@ function fromLines(
     .map((l) => l.span())
     .filter((l) => l.from < restFrom);
   const bread = finished(buildBread(whole, (share) => onShare(0.2 + 0.7 * share)));
-  const read = { ...withGaps(bread, source.slice(0, restFrom), content), choices };
+  const owned = { ...withGaps(bread, source.slice(0, restFrom), content), choices };
   onShare(1);
-  const built = others.length === 0 ? read : { ...read, conflicts: [severalIn(choices, open[0]), ...read.conflicts] };
+  const built =
+    others.length === 0 ? owned : { ...owned, conflicts: [severalIn(choices, open[0]), ...owned.conflicts] };
   const more = lines.length - kept.length;
   if (more === 0) return built;
   return {

@@ -187,6 +187,12 @@ describe('what somebody may have to avoid', () => {
 });
 
 describe('what a text sets beside', () => {
+  it('a sentence that nobody understands is shown once, in its own words', () => {
+    const { notUnderstood } = read(
+      'Rounds\n\n500 g flour\n300 g water\n\nMix. Wiggle it with wet feet eight minutes. Divide into 8. Roll. Cook 1 minute a side.',
+    );
+    expect(notUnderstood).toEqual(['Wiggle it with wet feet eight minutes.']);
+  });
   it('whose right it is, and of what year, is no food', () => {
     const { bread, notUnderstood } = read(
       'Rounds\n\nFor the dough\n500 g flour\n300 g water\n\nMaking\nMix everything. Knead for 8 minutes. Divide into 8.\n\n© 2026 the evening school',

@@ -75,12 +75,13 @@ export function wordsOf(known: Known): {
   built.spans.forEach((spans, n) => own(spans, 'step', `steps[${n}]`));
 
   const left: Mapped[] = notUnderstood.filter((l) => l.text.trim() !== '');
+  const shown = left.map((l) => l.span());
   /** Figures of a text that nothing has taken; told as the words round them. */
   const check = (text: Mapped, used: readonly Span[]): void => {
     const spelled = normal(text);
     for (const m of spelled.text.matchAll(FIGURE)) {
       const span = spelled.span(m.index, m.index + m[0].length);
-      if (used.some((u) => overlaps(u, span))) continue;
+      if ([...used, ...shown].some((u) => overlaps(u, span))) continue;
       own([span], 'none');
       left.push(around(spelled, m.index, m[0].length));
     }

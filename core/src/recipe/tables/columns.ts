@@ -1,9 +1,9 @@
-import { findFood } from '../foods/index.ts';
-import { actionsIn } from './actions.ts';
-import { Mapped } from './mapped.ts';
-import { BREADS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
-import { normalLine } from './normal-line.ts';
-import { cellsIn } from './table-cells.ts';
+import { findFood } from '../../foods/index.ts';
+import { actionsIn } from '../actions.ts';
+import { Mapped } from '../mapped.ts';
+import { BREADS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from '../measures.ts';
+import { normalLine } from '../normal-line.ts';
+import { cellsIn, fullestOf, OF_NUMBER, type ReadRows } from './cells.ts';
 
 /** What a column of a table of ingredients holds: `each` is for one bread, beside what is for all of them. */
 type Role = 'name' | 'percent' | 'amount' | 'each' | 'unit' | 'number' | 'price' | 'note';
@@ -11,6 +11,8 @@ interface Column {
   readonly role: Role;
   /** Of bare figures, as the head says it; empty where nothing does. */
   readonly unit: string;
+  /** What stands over it; empty where nothing does. */
+  readonly title: string;
 }
 
 const FIGURE = String.raw`[~≈]?(?:\d[\d.,]*(?: ?[½¼¾⅓⅔]| \d\/\d)?|\d\/\d|[½¼¾⅓⅔])`;
@@ -27,7 +29,6 @@ const OF_PERCENT =
   /^\(?(?:%|(?:baker['’]?s['’]?|b\.?) ?(?:%|percent(?:age)?s?)|percent(?:age)?s?|% (?:on|of) flour)\)?$/i;
 const OF_PRICE = /^(?:price|cost|[€£$]|eur|p\.p\.)/i;
 const OF_EACH = /^(?:per|each|(?:1|one)) ?(?:piece|bread|flatbread|ball|pc|portion|flat)?\.?$/i;
-const OF_NUMBER = /^(?:#|no|nr|n)?\.?$/i;
 const OF_UNIT: readonly (readonly [RegExp, string])[] = [
   [/^(?:kg|kilos?)$|\(kg\)|\bin kg\b/i, 'kg'],
   [/^ml$|\(ml\)/i, 'ml'],
@@ -64,10 +65,9 @@ export const WORK_COLUMN =
 
 /**
  * The lines of a table whose rows are ingredients, each a name with its share and its amount, by what its columns hold: of several sizes of
- * a class the first; what is for one bread, what it costs and the number of a row are left out, and so shown as not understood. Undefined
- * where rows that neighbour each other are no such table.
+ * a class the first; what is for one bread, and what it costs, is left. Undefined where rows that neighbour each other are no such table.
  */
-export function ingredientRows(all: readonly Mapped[]): readonly Mapped[] | undefined {
+export function ingredientRows(all: readonly Mapped[]): ReadRows | undefined {
   // what comes behind the last of them is another table
   const rows = all.slice(0, all.findLastIndex((row) => isIngredientRow(cellsIn(row).map((c) => c.text))) + 1);
   const cells = rows.map(cellsIn);
@@ -76,8 +76,7 @@ export function ingredientRows(all: readonly Mapped[]): readonly Mapped[] | unde
   if (isBody.filter((is) => is).length < ROW_LEAST) return undefined;
   const body = texts.filter((_, n) => isBody[n]);
   const width = Math.max(...body.map((row) => row.length));
-  const count = (column: number): number => body.filter((row) => isName(row[column] ?? '')).length;
-  const nameAt = Array.from({ length: width }, (_, c) => c).reduce((best, c) => (count(c) > count(best) ? c : best), 0);
+  const nameAt = fullestOf(width, (c) => body.filter((row) => isName(row[c] ?? '')).length);
   const first = isBody.indexOf(true);
   if (rows.some((row) => WORK_COLUMN.test(row.text) && !/\d/.test(row.text))) return undefined;
   const headRow = first === 1 && isHeadRow(texts[0] ?? []) && !isWork(texts[0] ?? []) ? texts[0] : undefined;
@@ -88,34 +87,39 @@ export function ingredientRows(all: readonly Mapped[]): readonly Mapped[] | unde
   const columns = columnsOf(body, head, nameAt, width);
   const amounts = columns.flatMap((c, n) => (c.role === 'amount' ? [n] : []));
   const [amountAt = columns.findIndex((c) => c.role === 'each')] = amounts;
-  return rows
-    .flatMap((row, n) => {
-      const own = cells[n] ?? [];
-      if (n === 0 && headRow)
-        return headOf(
-          isShort ? [row.slice(0, 0), ...own] : own,
-          amountAt,
-          columns.some((c) => c.role === 'each'),
-        );
-      return isBody[n] ? rowOf(own, columns, amountAt) : [plainRow(own)];
-    })
-    .concat(all.slice(rows.length));
+  const read = rows.map((row, n): ReadRows => {
+    const own = cells[n] ?? [];
+    if (n === 0 && headRow)
+      return headOf(
+        isShort ? [row.slice(0, 0), ...own] : own,
+        amountAt,
+        columns.some((c) => c.role === 'each'),
+      );
+    return isBody[n] ? rowOf(own, columns, amountAt) : { lines: [plainRow(own)], left: [] };
+  });
+  return {
+    lines: [...read.flatMap((r) => r.lines), ...all.slice(rows.length)],
+    left: read.flatMap((r) => r.left),
+  };
 }
 
 /** Rows in which hands do something are no ingredients, and no head of them. */
 const isWork = (row: readonly string[]): boolean =>
   row.some((c) => /\d ?(?:min|h|s)\b/.test(c)) || actionsIn(normalLine(row.join(', '))).length > 1;
 /** "Ingredient | % | g" in words that a heading has, whatever it is called; for how many breads the amounts are is said of the whole. */
-function headOf(cells: readonly Mapped[], amountAt: number, isBesideEach: boolean): readonly Mapped[] {
-  const plain = cells.filter((c) => c.text !== '' && !/\d/.test(c.text));
-  const size = cells[amountAt];
-  return [
-    ...(plain.length > 0 ? [Mapped.join(plain).replace(/^.*$/su, 'Ingredients Weight')] : []),
+function headOf(cells: readonly Mapped[], amountAt: number, isBesideEach: boolean): ReadRows {
+  const isTold = (c: Mapped, n: number): boolean =>
     // beside what is for one bread "for 12" are breads
-    ...(size && (OF_BREADS.test(size.text) || (isBesideEach && FOR_SO_MANY.test(size.text)))
-      ? [size.replace(/^\D*(\d{1,3}).*$/, 'makes $1 pieces')]
-      : []),
-  ];
+    n === amountAt && (OF_BREADS.test(c.text) || (isBesideEach && FOR_SO_MANY.test(c.text)));
+  const plain = cells.filter((c) => c.text !== '' && !/\d/.test(c.text));
+  const figures = cells.map((c, n) => ({ cell: c, isTold: isTold(c, n) })).filter(({ cell }) => /\d/.test(cell.text));
+  return {
+    lines: [
+      ...(plain.length > 0 ? [Mapped.join(plain).replace(/^.*$/su, 'Ingredients Weight')] : []),
+      ...figures.filter((f) => f.isTold).map((f) => f.cell.replace(/^\D*(\d{1,3}).*$/, 'makes $1 pieces')),
+    ],
+    left: figures.filter((f) => !f.isTold).map((f) => f.cell),
+  };
 }
 
 function columnsOf(
@@ -135,7 +139,7 @@ function columnsOf(
   const roleOf = (c: number): Column => {
     const title = (head?.[c] ?? '').trim();
     const values = valuesOf(c);
-    const is = (role: Role, unit = ''): Column => ({ role, unit });
+    const is = (role: Role, unit = ''): Column => ({ role, unit, title });
     if (c === nameAt) return is('name');
     if (OF_PRICE.test(title)) return is('price');
     if (values.length === 0) return is('note');
@@ -149,8 +153,7 @@ function columnsOf(
     if (isEach) return is('each', 'g');
     const isCounted = values.every((v, n) => Number(v) === n + 1);
     const isByUnit = c + 1 < width && valuesOf(c + 1).every((v) => UNIT_ALONE.test(v)) && valuesOf(c + 1).length > 0;
-    if (isCounted && OF_NUMBER.test(title) && !isByUnit && bare.length > 1) return is('number');
-    if (isCounted && OF_NUMBER.test(title) && !isByUnit && c < nameAt) return is('number');
+    if (isCounted && OF_NUMBER.test(title) && !isByUnit && (bare.length > 1 || c < nameAt)) return is('number');
     if (isByUnit) return is('amount');
     const unit = OF_UNIT.find(([pattern]) => pattern.test(title))?.[1];
     if (unit !== undefined) return is('amount', unit);
@@ -171,11 +174,8 @@ const plainRow = (cells: readonly Mapped[]): Mapped =>
     '  ',
   );
 
-/**
- * One row as a line: its cells in their order, with the units of their columns. What is left out in the midst of them is a line of its own,
- * so that nobody takes it for part of the name or of the amount.
- */
-function rowOf(cells: readonly Mapped[], columns: readonly Column[], amountAt: number): readonly Mapped[] {
+/** One row as a line: its cells in their order, with the units of their columns. */
+function rowOf(cells: readonly Mapped[], columns: readonly Column[], amountAt: number): ReadRows {
   const measure = WITH_UNIT.exec(cells[amountAt]?.text ?? '')?.[1]?.toLowerCase();
   const partOf = (cell: Mapped, n: number): Mapped | undefined => {
     const { role, unit } = columns[n] ?? { role: 'note', unit: '' };
@@ -194,12 +194,22 @@ function rowOf(cells: readonly Mapped[], columns: readonly Column[], amountAt: n
   };
   // "–": the first of several sizes has none of it
   if (amountAt >= 0 && /^[–—-]?$/.test(cells[amountAt]?.text ?? '') && !columns.some((c) => c.role === 'percent'))
-    return [];
+    return { lines: [], left: [plainRow(cells)] };
   const told = cells.map((cell, n) => ({ cell, part: cell.text === '' ? undefined : partOf(cell, n) }));
-  const [first, last] = [told.findIndex((t) => t.part), told.findLastIndex((t) => t.part)];
-  const parts = told.flatMap((t) => t.part ?? []);
-  const between = told.flatMap(({ cell, part }, n) =>
-    !part && cell.text !== '' && n > first && n < last && columns[n]?.role !== 'unit' ? [cell] : [],
-  );
-  return [Mapped.join(parts, '  ').trim(), ...between];
+  const isLeft = (n: number): boolean => !['number', 'unit'].includes(columns[n]?.role ?? 'note');
+  // a figure alone says nothing: of what it is, and what stands over it
+  const name = cells[columns.findIndex((c) => c.role === 'name')]?.text ?? '';
+  const shown = (cell: Mapped, n: number): Mapped =>
+    cell.replace(/^/, `${[name, columns[n]?.title ?? ''].filter((t) => t !== '').join(', ')}: `);
+  return {
+    lines: [
+      Mapped.join(
+        told.flatMap((t) => t.part ?? []),
+        '  ',
+      ).trim(),
+    ],
+    left: told.flatMap(({ cell, part }, n) =>
+      !part && /[\p{L}\d]/u.test(cell.text) && isLeft(n) ? [shown(cell, n)] : [],
+    ),
+  };
 }

@@ -1,7 +1,8 @@
-import { findFood } from '../foods/index.ts';
-import { Mapped } from './mapped.ts';
-import { ONLY_AMOUNT } from './measures.ts';
-import { LIST_WORDS } from './openings.ts';
+import { findFood } from '../../foods/index.ts';
+import { Mapped } from '../mapped.ts';
+import { ONLY_AMOUNT } from '../measures.ts';
+import { LIST_WORDS } from '../openings.ts';
+import { cellsIn, isRule } from './cells.ts';
 
 /** A name, and nothing more. */
 const ONLY_NAME = /^[\s•*-]*\p{L}[\p{L} ,-]{2,40}$/u;
@@ -22,13 +23,7 @@ export function amountsBelow(lines: readonly Mapped[]): readonly Mapped[] {
   });
 }
 
-const cellsOf = (row: Mapped | undefined): readonly Mapped[] =>
-  row?.text.includes('|')
-    ? row
-        .replace(/^\s*\||\|\s*$/g, '')
-        .split(/\|/g)
-        .map((c) => c.trim())
-    : [];
+const cellsOf = (row: Mapped | undefined): readonly Mapped[] => (row?.text.includes('|') ? cellsIn(row) : []);
 const LEAST_COLUMNS = 3;
 
 /** A row of names over a row of amounts: the table lies on its side. */
@@ -38,8 +33,7 @@ export function turnedUp(lines: readonly Mapped[]): readonly Mapped[] {
     return cells.length >= LEAST_COLUMNS && cells.every((c) => findFood(c.text) !== undefined && !/\d/.test(c.text));
   };
   const head = lines.findIndex((_, n) => isNames(n));
-  const isRule = /^[|\s:+-]+$/.test(lines[head + 1]?.text ?? '');
-  const at = head + (isRule ? 2 : 1);
+  const at = head + (isRule(lines[head + 1]?.text ?? '') ? 2 : 1);
   const [names, amounts] = [cellsOf(lines[head]), cellsOf(lines[at])];
   if (head < 0 || names.length !== amounts.length || !amounts.every((c) => ONLY_AMOUNT.test(c.text))) return lines;
   const rows = names.flatMap((name, n) => (amounts[n] ? [Mapped.join([name, amounts[n]])] : []));

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { isRest } from '../method/index.ts';
-import { TABLE_FORMS } from '../testing/recipes/phrases/tables.ts';
-import { importRecipe } from './import-recipe.ts';
-import { listLine } from './list-lines.ts';
-import { Mapped } from './mapped.ts';
-import { percentLines } from './tables.ts';
+import { isRest } from '../../method/index.ts';
+import { TABLE_FORMS } from '../../testing/recipes/phrases/tables.ts';
+import { importRecipe } from '../import-recipe.ts';
+import { listLine } from '../list-lines.ts';
+import { Mapped } from '../mapped.ts';
+import { percentLines } from './read-tables.ts';
 
 const linesOf = (text: string): readonly string[] =>
-  percentLines(Mapped.of(text).split(/\n/g)).map((l) => l.text.replace(/ {2,}/g, ' '));
+  percentLines(Mapped.of(text).split(/\n/g)).lines.map((l) => l.text.replace(/ {2,}/g, ' '));
 
 describe('rows of a table as lines', () => {
   it('figures have the unit of their column', () => {
@@ -22,10 +22,16 @@ describe('rows of a table as lines', () => {
     expect(linesOf('| Lard | 60 g | 1/4 cup |')).toEqual(['Lard 60 g (1/4 cup)']);
     expect(linesOf('| Water | 325 g | 650 g |')).toEqual(['Water 325 g 650 g']);
   });
-  it('what is for one bread stands apart from what is for the class', () => {
-    expect(linesOf('| What | Per bread | x 12 |\n| Flour | 60 g | 720 g |\n| Water | 37 g | 444 g |').slice(1)).toEqual(
-      ['makes 12 pieces', 'Flour 720 g', '60 g', 'Water 444 g', '37 g'],
+  it('what is for one bread is left beside what is for the class', () => {
+    const { lines, left } = percentLines(
+      Mapped.of('| What | Per bread | x 12 |\n| Flour | 60 g | 720 g |\n| Water | 37 g | 444 g |').split(/\n/g),
     );
+    expect(lines.slice(1).map((l) => l.text.replace(/ {2,}/g, ' '))).toEqual([
+      'makes 12 pieces',
+      'Flour 720 g',
+      'Water 444 g',
+    ]);
+    expect(left.map((l) => l.text)).toEqual(['Flour, Per bread: 60 g', 'Water, Per bread: 37 g']);
   });
   it('a list within a row, and the work of a row, are lines of their own', () => {
     expect(linesOf('| Weigh | flour 700 g, water 455 g, salt 14 g | 5 |')).toEqual([
@@ -41,7 +47,7 @@ describe('rows of a table as lines', () => {
   });
   it('every character keeps its place in the source', () => {
     const source = '| Flour | 500 g |\n| Salt | 10 g |';
-    const salt = percentLines(Mapped.of(source).split(/\n/g)).at(-1);
+    const salt = percentLines(Mapped.of(source).split(/\n/g)).lines.at(-1);
     const { from, to } = salt?.span(salt.text.indexOf('10'), salt.text.indexOf('10') + 4) ?? expect.fail();
     expect(source.slice(from, to)).toBe('10 g');
   });
@@ -101,7 +107,9 @@ Knead 8 min. Divide. Roll.`);
       ['water', 65],
       ['salt', 1.5],
     ]);
-    expect(read.ok && read.value.notUnderstood).toEqual(expect.arrayContaining(['For 8     For 16', '800', '520']));
+    expect(read.ok && read.value.notUnderstood).toEqual(
+      expect.arrayContaining(['For 16', 'Atta, For 16: 800', 'Water, For 16: 520', 'Salt, For 16: 12']),
+    );
   });
 });
 

@@ -1,13 +1,14 @@
-import { findFood } from '../foods/index.ts';
-import { actionsIn } from './actions.ts';
-import { itemsOf } from './items.ts';
-import { Mapped } from './mapped.ts';
-import { normalLine } from './normal-line.ts';
-import { ingredientRows, WORK_COLUMN } from './table-columns.ts';
-import { asRows, barredRows } from './table-rows.ts';
-import { stageRows } from './table-stages.ts';
-import { amountsBelow, namedList, turnedUp } from './tables-set.ts';
-import { STAGE_ALONE } from './told-words.ts';
+import { findFood } from '../../foods/index.ts';
+import { actionsIn } from '../actions.ts';
+import { itemsOf } from '../items.ts';
+import { Mapped } from '../mapped.ts';
+import { normalLine } from '../normal-line.ts';
+import { ingredientRows, WORK_COLUMN } from './columns.ts';
+import { cellsIn, isRule, type ReadRows } from './cells.ts';
+import { asRows, barredRows } from './rows.ts';
+import { stageRows } from './stages.ts';
+import { amountsBelow, namedList, turnedUp } from './upright.ts';
+import { STAGE_ALONE } from '../told-words.ts';
 
 /** A name with a figure behind it. */
 const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+(?:[.,]\d+)?)\s*\|?$/u;
@@ -16,18 +17,17 @@ const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+
  * A column of bare figures behind names is baker's percentages where the flours among them come to a hundred and no weight is named:
  * each then says so. The cells of a table stand in one line.
  */
-export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
+export function percentLines(all: readonly Mapped[]): ReadRows {
   const set = turnedUp(amountsBelow(all)).flatMap(namedList);
   const told = workApart(barredRows(set)).flatMap(listApart);
-  const lines = tablesRead(told);
+  const { lines, left } = tablesRead(told);
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
-    !/^[|\s:+-]+$/.test(text) &&
-    ((isRuled && text.includes('|')) || /^\s*\|/.test(text) || (text.match(/\|/g) ?? []).length > 1);
+    !isRule(text) && ((isRuled && text.includes('|')) || /^\s*\|/.test(text) || (text.match(/\|/g) ?? []).length > 1);
   let units: readonly string[] = [];
   const cells = lines.map((l) => {
     if (!isRow(l.text)) {
-      if (!/^[|\s:+-]+$/.test(l.text)) units = [];
+      if (!isRule(l.text)) units = [];
       return l
         .replace(/\t+/g, '  ')
         .replace(/^(\p{L}[^|]*?)\s*\|\s*(?=[\d½¼¾])/u, (_, name = '') => `${name}  `)
@@ -44,26 +44,27 @@ export function percentLines(all: readonly Mapped[]): readonly Mapped[] {
     0,
   );
   const isPercent = Math.abs(flour - 100) <= 1;
-  return cells.map((l, n) => (isPercent && named[n] ? l.replace(/\s*\|?$/, ' %') : l));
+  return { lines: cells.map((l, n) => (isPercent && named[n] ? l.replace(/\s*\|?$/, ' %') : l)), left };
 }
 
-const IS_RULE = /^[|\s:+=-]+$/;
 /**
- * Lines among which tables of ingredients and of stages are read by what their columns hold; whatever else is in rows stays in rows. This comes
- * before lines are joined, as the room between columns, and an empty cell, are signs of their own.
+ * Lines among which tables of ingredients and of stages are read by what their columns hold; whatever else is in rows stays in rows. This
+ * comes before lines are joined, as the room between columns, and an empty cell, are signs of their own.
  */
-export function tablesRead(lines: readonly Mapped[]): readonly Mapped[] {
+export function tablesRead(lines: readonly Mapped[]): ReadRows {
   const rows = asRows(lines);
   const result: Mapped[] = [];
+  const left: Mapped[] = [];
   for (let n = 0; n < lines.length; n++) {
     let end = n;
     while (rows[end]?.text.includes('|')) end++;
-    const block = rows.slice(n, end).filter((l) => !IS_RULE.test(l.text));
+    const block = rows.slice(n, end).filter((l) => !isRule(l.text));
     const read = ingredientRows(block) ?? stageRows(block);
-    result.push(...(read ?? rows.slice(n, end)), ...lines.slice(end, end + 1));
+    result.push(...(read?.lines ?? rows.slice(n, end)), ...lines.slice(end, end + 1));
+    left.push(...(read?.left ?? []));
     n = end;
   }
-  return result;
+  return { lines: result, left };
 }
 
 /** What the head of a table says of each of its columns, "| Ingredient | % | g |": the unit of its figures, or nothing. */
@@ -84,7 +85,7 @@ const unitsOf = (row: string): readonly string[] =>
 
 /** A row whose bare figures have the units of their columns. */
 function withUnits(row: Mapped, units: readonly string[]): Mapped {
-  const cells = row.replace(/^\s*\||\|\s*$/g, '').split(/\|/g);
+  const cells = cellsIn(row);
   // where the work tells its own times the column says no more than how long the hands are busy
   const isTimed = cells.some((c) => /\d ?(?:min|s|sec|h)\b/.test(c.text));
   return Mapped.join(
@@ -112,10 +113,7 @@ function workApart(lines: readonly Mapped[]): readonly Mapped[] {
   const head = lines.findIndex((l) => WORK_COLUMN.test(l.text) && !/\d/.test(l.text));
   if (head < 0) return lines;
   return lines.flatMap((row, n) => {
-    const cells = row
-      .replace(/^\s*\||\|\s*$/g, '')
-      .split(/\|/g)
-      .map((c) => c.trim());
+    const cells = cellsIn(row);
     const work = cells.at(-1);
     if (n <= head || !work || cells.length < 3 || !/\p{L}/u.test(row.text)) return [row];
     const isNumbered = /^\d{0,2}[.)]?$/.test(cells[0]?.text ?? '');

@@ -1,9 +1,9 @@
-import { actionsIn } from './actions.ts';
-import { itemsOf } from './items.ts';
-import { Mapped } from './mapped.ts';
-import { normalLine } from './normal-line.ts';
-import { cellsIn } from './table-cells.ts';
-import { STAGE_ALONE } from './told-words.ts';
+import { actionsIn } from '../actions.ts';
+import { itemsOf } from '../items.ts';
+import { Mapped } from '../mapped.ts';
+import { normalLine } from '../normal-line.ts';
+import { cellsIn, fullestOf, OF_NUMBER, type ReadRows } from './cells.ts';
+import { STAGE_ALONE } from '../told-words.ts';
 
 /** What a column of a table of stages holds. */
 type Role = 'stage' | 'minutes' | 'seconds' | 'degrees' | 'number' | 'clock' | 'detail';
@@ -14,12 +14,10 @@ const TIME = /\d ?(?:min|h\b|hours?|s\b|sec)/i;
 const TIME_ALONE = /^(?:about |ca\.? )?\d[\d.,–-]* ?(?:min(?:ute)?s?|h(?:ours?)?|s|sec(?:ond)?s?)\.?$/i;
 const CLOCK = /^\d{1,2}[:.]\d{2}$/;
 const OF_STAGE = /^(?:stages?|steps?|what|process|work|operation|task|activity|phase|do|do this|method)?$/i;
-const OF_MINUTES =
-  /^(?:min(?:ute)?s?|(?:time|duration|how long) ?\(?(?:in )?(?:min(?:ute)?s?)?\)?|time|duration|how long)\.?$/i;
+const OF_MINUTES = /^(?:min(?:ute)?s?|(?:time|duration|how long)(?: ?\(?(?:in )?min(?:ute)?s?\)?)?)\.?$/i;
 const OF_SECONDS = /^(?:s|sec(?:ond)?s?|time \(s\))\.?$/i;
 const OF_DEGREES = /°|^temp/i;
 const OF_DETAIL = /^(?:details?|parameters?|settings?|notes?|how|remarks?|comments?|who|by|where|place|description)$/i;
-const OF_NUMBER = /^(?:#|no|nr|n)?\.?$/i;
 /** What is divided, rolled or shaped is told before how long that takes. */
 const SIZED = /^(?:divid|scal|portion|roll|shap|press|stretch|pin|sheet)/i;
 const LEAST_STAGES = 3;
@@ -35,10 +33,9 @@ export const isStageRow = (cells: readonly string[]): boolean => cells.length > 
 
 /**
  * The lines of a table whose rows are stages of the work, each a stage with its time and what is said of it, by what its columns hold; how
- * long all hands take is left out where the row tells the time of its own work. Undefined where rows that neighbour each other are no such
- * table.
+ * long all hands take is left where the row tells the time of its own work. Undefined where rows that neighbour each other are no such table.
  */
-export function stageRows(rows: readonly Mapped[]): readonly Mapped[] | undefined {
+export function stageRows(rows: readonly Mapped[]): ReadRows | undefined {
   const cells = rows.map(cellsIn);
   const texts = cells.map((row) => row.map((c) => c.text));
   const [head] = texts;
@@ -46,20 +43,17 @@ export function stageRows(rows: readonly Mapped[]): readonly Mapped[] | undefine
   const body = texts.slice(hasHead ? 1 : 0);
   const width = Math.max(0, ...texts.map((row) => row.length));
   const count = (column: number): number => body.filter((row) => isStage(row[column] ?? '')).length;
-  const stageAt = Array.from({ length: width }, (_, c) => c).reduce(
-    (best, c) => (count(c) > count(best) ? c : best),
-    0,
-  );
+  const stageAt = fullestOf(width, count);
   if (count(stageAt) < LEAST_STAGES || 2 * count(stageAt) < body.length || width < 2) return undefined;
   // a head leaves out what stands over the stages, or over their numbers
   const short = hasHead ? Math.max(0, Math.min(width - head.length, stageAt + 1)) : 0;
   const roles = Array.from({ length: width }, (_, c) =>
     roleOf(c, stageAt, body, hasHead ? (head[c - short] ?? '') : undefined),
   );
-  return rows.flatMap((row, n): readonly Mapped[] => {
-    if (n === 0 && hasHead) return row.text.trim() === '' ? [] : [row.replace(/^.*$/su, 'Method:')];
-    return rowOf(row, cells[n] ?? [], roles);
-  });
+  const read = rows.map((row, n): ReadRows =>
+    n === 0 && hasHead ? { lines: [row.replace(/^.*$/su, 'Method:')], left: [] } : rowOf(row, cells[n] ?? [], roles),
+  );
+  return { lines: read.flatMap((r) => r.lines), left: read.flatMap((r) => r.left) };
 }
 
 /** Words over columns, half of them known, of which none is a stage that is told. */
@@ -83,14 +77,15 @@ function roleOf(column: number, stageAt: number, body: readonly (readonly string
 }
 
 /** One stage as a line: its time behind it, what is said of it behind that. */
-function rowOf(row: Mapped, cells: readonly Mapped[], roles: readonly Role[]): readonly Mapped[] {
+function rowOf(row: Mapped, cells: readonly Mapped[], roles: readonly Role[]): ReadRows {
   const at = (role: Role): Mapped | undefined => cells.find((c, n) => roles[n] === role && c.text !== '');
   const stage = at('stage');
   const all = cells.filter((c, n) => roles[n] !== 'number' && c.text !== '');
   // a list within a row is read as such
-  if (all.some((c) => itemsOf(c).length > 2)) return [row];
-  if (!stage) return all.length > 0 ? [Mapped.join(all, '  ')] : [];
-  const bare = at('minutes')?.replace(/$/, ' min') ?? at('seconds')?.replace(/$/, ' s');
+  if (all.some((c) => itemsOf(c).length > 2)) return { lines: [row], left: [] };
+  if (!stage) return { lines: all.length > 0 ? [Mapped.join(all, '  ')] : [], left: [] };
+  const figure = at('minutes') ?? at('seconds');
+  const bare = figure?.replace(/$/, figure === at('minutes') ? ' min' : ' s');
   const others = cells.flatMap((c, n) =>
     c.text === '' ? [] : roles[n] === 'detail' ? [c] : roles[n] === 'degrees' ? [c.replace(/$/, ' °C')] : [],
   );
@@ -106,5 +101,11 @@ function rowOf(row: Mapped, cells: readonly Mapped[], roles: readonly Role[]): r
   const behind = isOwn ? more : details;
   const clock = at('clock');
   const line = Mapped.join([...(clock ? [clock] : []), stage, ...parts]);
-  return [behind.length > 0 ? Mapped.join([line, ...behind], ', ') : line];
+  const figures = cells.filter((c, n) => c.text !== '' && (roles[n] === 'minutes' || roles[n] === 'seconds'));
+  return {
+    lines: [behind.length > 0 ? Mapped.join([line, ...behind], ', ') : line],
+    left: [...figures.filter((c) => c !== figure || isTimed), ...(isTimed && !figure ? told : [])].map((c) =>
+      c.replace(/^/, `${stage.text}: `),
+    ),
+  };
 }

@@ -1,8 +1,8 @@
-import { actionsIn } from './actions.ts';
-import type { Mapped } from './mapped.ts';
-import { normalLine } from './normal-line.ts';
-import { isColumnHead, isHeadRow, isIngredientRow } from './table-columns.ts';
-import { isStage, isStageHead, isStageRow } from './table-stages.ts';
+import { actionsIn } from '../actions.ts';
+import type { Mapped } from '../mapped.ts';
+import { normalLine } from '../normal-line.ts';
+import { isColumnHead, isHeadRow, isIngredientRow } from './columns.ts';
+import { isStage, isStageHead, isStageRow } from './stages.ts';
 
 /** "360 g plain flour | 200 g water": a list in one line, and no row of a table. */
 function barred(whole: Mapped): readonly Mapped[] {
