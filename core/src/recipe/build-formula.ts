@@ -240,9 +240,12 @@ const SCALDING_C = 70;
 const isAlike = (a: Weighed, b: Weighed): boolean =>
   (a.ingredient.tempC ?? 0) >= SCALDING_C === (b.ingredient.tempC ?? 0) >= SCALDING_C;
 
-/** White spelt and wholemeal spelt are two flours; "plain flour" and "flour" are one. */
-const isOneFlour = (a: Ingredient, b: Ingredient): boolean =>
-  a.role !== 'flour' || a.name.endsWith(b.name) || b.name.endsWith(a.name);
+const lastWord = (name: string): string => /\p{L}+$/u.exec(name)?.[0] ?? name;
+/** White spelt and wholemeal spelt are two flours, kefir and whey two milks; "plain flour" and "flour", "warm milk" and "milk" are one. */
+const isOneName = (a: Ingredient, b: Ingredient): boolean => {
+  if (a.role === 'flour') return a.name.endsWith(b.name) || b.name.endsWith(a.name);
+  return a.role === 'water' || lastWord(a.name) === lastWord(b.name);
+};
 
 /** Milk and water is no water for those who avoid milk. */
 const holdsTheSame = (a: Ingredient, b: Ingredient): boolean =>
@@ -260,7 +263,7 @@ function joinSame(list: readonly Weighed[]): readonly Weighed[] {
             r.food === w.food &&
             r.ingredient.use === 'dough' &&
             r.ingredient.role !== 'other' &&
-            isOneFlour(r.ingredient, w.ingredient) &&
+            isOneName(r.ingredient, w.ingredient) &&
             isAlike(r, w) &&
             holdsTheSame(r.ingredient, w.ingredient))),
     );

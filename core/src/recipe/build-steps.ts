@@ -169,7 +169,10 @@ function completed({ drafts, passed }: MethodDrafts, guesses: Guess[]): readonly
   if (!has('roll', 'shape', 'coil', 'fill')) {
     // what rests rolled has been rolled
     const cooked = result.findIndex((d) => d.action === 'cook' || isOfRolled(d));
-    const at = cooked >= 0 ? cooked : result.findIndex((d) => d.action === 'finish' || d.action === 'clap');
+    const isOnTop = (d: StepDraft | undefined): boolean => d?.action === 'finish' || d?.action === 'clap';
+    let at = cooked >= 0 ? cooked : result.findIndex(isOnTop);
+    // what lies on a bread comes once it is rolled
+    while (isOnTop(result[at - 1])) at -= 1;
     // a batter is poured
     const shaping = [...drafts, ...passed].some((d) => POURED.test(d.text)) ? 'shape' : 'roll';
     result.splice(at < 0 ? result.length : at, 0, addedDraft(shaping));

@@ -5,6 +5,7 @@ import {
   BESIDE,
   CAREFUL,
   IDLE,
+  IDLING,
   impliedIn,
   LEAST_REST_MIN,
   LEAST_STAND_MIN,
@@ -15,7 +16,7 @@ import {
 } from './implied.ts';
 import type { Mapped } from './mapped.ts';
 import { scopeAt, type Scope } from './scopes.ts';
-import { cueIn, draftOf, foldTimesOf, type StepDraft, timesOf } from './step-draft.ts';
+import { cueIn, draftOf, foldTimesOf, RESTS, type StepDraft, timesOf } from './step-draft.ts';
 
 const NO_STEP = new Set<Action>(['aside', 'heat', 'serve']);
 /**
@@ -44,6 +45,10 @@ export function draftsOf(
     if (lain) return before.at + before.length + lain.index;
     // "… for 8 minutes and prove": what stands before "and" is told already
     if (/\b(?:min(?:ute)?s?|hours?|h) and (?:then )?$/i.test(between)) return step.at;
+    // "… for 8 minutes and finish with half an hour's rest": its time stands right before it
+    const own = /\b(?:about )?\d+(?:\.\d+)?[- ]?(?:min(?:ute)?s?|hours?|h)(?:['’]s?)? $/i.exec(between);
+    if (own && RESTS.has(step.action) && /\d ?(?:min|h)[^,;]*\band\b/i.test(between.slice(0, own.index)))
+      return before.at + before.length + own.index;
     const clause = signs.at(-1);
     // "add the yogurt, flour and salt and knead": the list goes on behind its comma
     const listed = clause ? between.slice(clause.index) : '';
@@ -180,6 +185,8 @@ function impliedBehind(
       return { from, action: 'rest' };
     // "ball up, another 10 minutes, roll": so long nobody rounds
     if (step.action === 'ball' && ONLY_A_TIME.test(text.replace(/^\W+/, '')) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
+      return { from, action: 'rest' };
+    if (STIRRED.has(step.action) && IDLING.test(text) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
       return { from, action: 'rest' };
     const action = impliedIn(text, own);
     // bread that is brushed goes back on the griddle, and rests no more

@@ -57,7 +57,7 @@ const EACH =
 const IN_ALL = /\b(?:in all|in total|altogether|total)\b/i;
 /** "Turn and repeat": the second side as the first. */
 const AGAIN = /\b(?:repeat|the same|same again|likewise|for another(?= *(?:[.,;]|$)))\b/i;
-const EVERY = /\b(?:turn|flip)\w*(?: (?:it|them|over))? every$/i;
+const EVERY = /\b(?:turn|flip)\w*(?: (?:it|them|over))? (?:every|each)$/i;
 const EVERY_MINUTE = /\bevery minute\b/i;
 /** Sides of a bread that is "turned often" (this program's own choice). */
 const USUAL_TURNS = 4;

@@ -16,6 +16,9 @@ export const OF_PIECE = new Set<Action>(['divide', 'ball', 'rest', 'proof', 'fil
 /** "Mix flour and water. 3 min": a time, or a size, that stands as a sentence of its own. */
 export const ONLY_A_TIME =
   /^\(?(?:about |ca\.? |then |another |a further )*\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)(?: (?:by hand|by machine|with a (?:mixer|machine)|in (?:a|the) (?:mixer|machine)|on (?:low|medium|slow|first|speed \d)(?: speed)?|or so|in all|total|more))?\)?[.!]?\)?$/i;
+/** "Sat down for half an hour", "go for a walk for 20 minutes": while somebody does that the dough lies. */
+export const IDLING =
+  /^\W*(?:(?:and|then|now|so|i|we|you|she|he) )*(?:sit|sat|go|went|walk\w*|take|took|have|had|drink|drank|do|did|read|watch\w*|clean|wash\w*|tid(?:y|ied)|sweep|swept|feed|fed|talk\w*|chat\w*|forget|forgot|ignore\w*|play\w*|knit\w*|(?:set|lay|laid) the table|make (?:some |the )?(?:tea|coffee))\b(?!(?:[^.;]|\.(?=\d))*\b(?:kneading|mixing|flour|pan|griddle|sides?)\b)(?:[^.;,\d]|1 (?:cup|mug|pot|glass) of)*\b(?:for|until) (?:about |another )?(?:[\d.]+|an?) (?:more )?(?:min|h)/i;
 /** Balls that take so long are resting. */
 export const LEAST_REST_MIN = 5;
 /** What a clause without a verb says is done: by sides, by cold, by cover or warmth, by a number of pieces. */
@@ -31,8 +34,9 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
     return 'divide';
   if (/^\d{2,3} ?g\.?$/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
+  if (/\b(?:in|with) (?:the|a) (?:\w+ )?(?:mixer|machine)\b/i.test(text)) return 'mix';
   if (
-    /(?<!\bcut )\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? the (?:plate|griddle|stone) for\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
+    /(?<!\bcut )(?<!\b(?:leave|put|set|stand|place)\b[^.,;]{0,24}\b(?:on|to) (?:the|1|one) )\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? the (?:plate|griddle|stone) for\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
       text,
     )
   )
@@ -41,7 +45,7 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   // "1 min + 45 sec", "1 min, turn, 50 sec": both sides
   if (
     (/\d ?(?:s|secs?|seconds?|min|minutes?)\s*,?\s*(?:\+|\/|then)\s*\d/i.test(text) ||
-      /\b(?:turn|flip)(?:ing|ping|ed|ped)?\b/i.test(text)) &&
+      /\b(?:turn|flip)(?:ing|ping|ed|ped)?\b|\d ?\w+, (?:then )?over,/i.test(text)) &&
     times.every((t) => t.most <= 12)
   )
     return 'cook';

@@ -9,10 +9,13 @@ import { normal, normalLine } from './normal-line.ts';
 const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT = `(?:%|${WEIGHTS}|${VOLUMES}|${VESSELS}|${SPOONS}|${HANDS}|${PACKS}|cloves?|fl|f|w|s|y|o)`;
 /** An amount with a measure somewhere in a text of one spelling. */
-const MEASURED = new RegExp(`${NUMBER}\\s*${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`, 'iu');
+const MEASURED = new RegExp(
+  `${NUMBER}\\s*(?:(?:heaped|level|rounded|scant) )?${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`,
+  'iu',
+);
 const IN_BRACKETS = new RegExp(`^[^\\d(]+\\((?:about |ca\\.? |approx\\.? )?${NUMBER}\\s*${UNIT}\\)$`, 'iu');
 const WITHOUT_MEASURE =
-  /\b(?:a pinch|pinch|(?:the )?same (?:weight|amount)|half its (?:weight|own weight)|the same|some|enough|a little|(?:a )?bit of|to taste)\b/i;
+  /\b(?:a pinch|pinch|(?:the )?same (?:weight|amount)|half its (?:weight|own weight)|the same|some|enough|a little|(?:a )?bit of|to taste|as (?:you like|needed|required)|at will|quant\. suff|a few|several|plenty of|leaves of|(?:a )?(?:small )?bunch of)\b|\bq\. ?b\b|\bq\. ?s\b/i;
 const MOST_WORDS = 11;
 /** What an ingredient is for is nothing that is done now: "butter to brush". */
 const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
@@ -30,7 +33,7 @@ const isItem = (piece: Mapped): boolean => {
         (text.search(PURPOSE) > 0 || (IN_BRACKETS.test(whole) && findFood(text) !== undefined))) ||
       (WITHOUT_MEASURE.test(text) &&
         (findFood(text) !== undefined || /\bof (?:wheat|barley|white|brown)$/i.test(text)))) &&
-    actionsIn(text.replace(PURPOSE, '')).length === 0
+    actionsIn(text.replace(PURPOSE, '').replace(/,? (?:straight )?(?:out of|from) the fridge$/i, '')).length === 0
   );
 };
 
@@ -75,6 +78,8 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
         (/^(?:at )?(?:about )?\d{1,3} ?°/.test(p.text) ||
           MORE_OR_LESS.test(p.text) ||
           (HOW_IT_IS.test(p.text) && !findFood(p.text)) ||
+          // "water 300 g, 60 %"
+          (PERCENT_ALONE.test(p.text) && /\d ?(?:k?g|m?l)$/i.test(last.text)) ||
           // "a sachet of yeast, 7 g"
           (WEIGHT_ALONE.test(p.text) && IN_PACKS.test(last.text)) ||
           // ", plus 4 tbsp for the layers" is more of the same
@@ -86,7 +91,8 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
 }
 
 const WEIGHT_ALONE = /^(?:about )?[\d½¼¾][\d.,]* ?(?:g|ml)\.?$/i;
-const IN_PACKS = new RegExp(`\\b(?:${PACKS}|${SPOONS}|${HANDS})\\b`, 'i');
+const PERCENT_ALONE = /^(?:i\.e\. |= ?)?\d+(?:\.\d+)? ?%$/i;
+const IN_PACKS = new RegExp(`\\b(?:${PACKS}|${SPOONS}|${HANDS}|${VESSELS})\\b`, 'i');
 const SLASH = /\s+\/\s+/g;
 /** Two columns of a page that nothing parts but room, which a scan loses. */
 const COLUMNS =

@@ -270,7 +270,7 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (a.action === 'shape' && b.action === 'fill')
     return (
       a.times.length === 0 &&
-      /\b(?:flatten|press|pat)/i.test(a.text) &&
+      /\b(?:flatten|press|pat|cup|hollow)/i.test(a.text) &&
       !/\b(?:dot|smear|brush|dip)|^butter$/i.test(b.text)
     );
   // seeds hold on what is wet
@@ -315,6 +315,8 @@ export function joinNeighbours(drafts: readonly StepDraft[]): readonly StepDraft
   return withCookingJoined(withLateAdditions(result));
 }
 
+/** What lies on the griddle has just been turned. */
+const TURNED_LAST = /\b(?:flip|turn)\w*(?: (?:it|them|over))*\W*$/i;
 /** "Cook a minute each side, brush with ghee, another 30 seconds each": one cooking. */
 function withCookingJoined(drafts: readonly StepDraft[]): readonly StepDraft[] {
   return drafts.reduce<StepDraft[]>((list, d) => {
@@ -323,7 +325,8 @@ function withCookingJoined(drafts: readonly StepDraft[]): readonly StepDraft[] {
       cook?.action === 'cook' &&
       d.action === 'cook' &&
       (between?.action === 'finish' ||
-        (between?.action === 'fill' && /\b(?:another|more|again)\b|^\W*(?:cover|lid)/i.test(d.text)));
+        (between?.action === 'fill' &&
+          (/\b(?:another|more|again)\b|^\W*(?:cover|lid)/i.test(d.text) || TURNED_LAST.test(cook.text))));
     if (!isMore) return [...list, d];
     const joined = {
       ...cook,

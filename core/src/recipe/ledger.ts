@@ -59,10 +59,7 @@ export function wordsOf(known: Known): {
     method.remarks.map((r) => r.span()),
     'remark',
   );
-  own(
-    method.beside.map((b) => b.span()),
-    'remark',
-  );
+  own(method.beside, 'remark');
   own(
     method.troubles.map((t) => t.span()),
     'trouble',

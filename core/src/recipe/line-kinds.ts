@@ -26,7 +26,7 @@ const LONGEST_INGREDIENT = 130;
 /** What is longer says more than that. */
 export const LONGEST_FACT = 120;
 /** "Knead until smooth, which takes 8 minutes" is of its own work. */
-function saysHowMuch(text: string): boolean {
+export function saysHowMuch(text: string): boolean {
   const fact = FACT.exec(text);
   return fact !== null && !(/^takes/i.test(fact[0]) && actionsIn(text.slice(0, fact.index)).length > 0);
 }
@@ -42,7 +42,7 @@ export function isShortFact(told: string): boolean {
 const UNKNOWN_WEIGHED =
   /^(?!(?:\w+ )?(?:weights?|pieces?|balls?|portions?|breads?|total|sum|yield|batch|dough|loss|scal\w+|divid\w+|temp\w*|water)\b)\p{L}[\p{L}-]{2,}(?: \p{L}+){0,2}(?: ?T? ?\d{2,4})?\s*[:–-]?\s+\d[\d.]* ?(?:k?g|ml|l)$/iu;
 const WITHOUT_AMOUNT =
-  /\b(?:for|to taste|to serve|as needed|optional|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty|enough|until|until it)\b/i;
+  /\b(?:for|to taste|to serve|as needed|optional|as you like|at will|a few|leaves|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty|enough|until|until it)\b/i;
 /** A sentence ends within it. */
 export const SENTENCE = /[.!?](?:\s|$)/;
 const STARTS_AS_STEP =
@@ -69,7 +69,7 @@ export function looksLikeIngredient(line: string): boolean {
   if (
     STARTS_AS_STEP.test(text) ||
     /\buse\b/i.test(text) ||
-    /\bon top\b|\b\d+ ?(?:mins?|minutes?|hours?|hrs?|secs?)\b/i.test(text)
+    /\bon top\b|\b\d+ ?(?:mins?|minutes?|h|hours?|hrs?|secs?)\b/i.test(text)
   )
     return false;
   return (
@@ -78,7 +78,7 @@ export function looksLikeIngredient(line: string): boolean {
       (/^\p{L}[\p{L} ]{1,30} \d+(?:\.\d+)? ?(?:g|ml|kg|l)\b/u.test(text) ||
         WITHOUT_AMOUNT.test(text) ||
         /[:,–-]\s*(?:\d|[½¼¾])/.test(text) ||
-        /\s(?:\d+(?:\.\d+)?(?: ?[½¼¾]| \d\/\d)?|\d\/\d|[½¼¾]) ?(?:g|ml|kg|%|(?:fl )?oz|lb|cups?|tsp|tbsp|(?:tea|table)spoons?|pints?)\.?(?: \d+(?:\.\d+)? ?%)?$/.test(
+        /\s(?:\d+(?:\.\d+)?(?: ?[½¼¾]| \d\/\d)?|\d\/\d|[½¼¾]) ?(?:(?:heaped|level|rounded|scant) )?(?:g|ml|kg|%|(?:fl )?oz|lb|cups?|tsp|tbsp|(?:tea|table)spoons?|pints?)\.?(?: \d+(?:\.\d+)? ?%)?$/.test(
           bare,
         )))
   );

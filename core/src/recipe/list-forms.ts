@@ -52,7 +52,10 @@ export function plainList(line: Mapped): Mapped {
 const inPlainWords = (line: Mapped): Mapped =>
   withOwnAmounts(withFloursApart(flourFirst(line.replace(OPENED, (opening = '') => `${opening.trimEnd()}: `))))
     .replace(/^[("“]((?:[^()"“”]*,){2,}[^()"“”]*)[)"”]\.?(?= |$)/u, '$1.')
-    .replace(/(?<=\p{L}|\btype \d{1,4}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu, ' ')
+    .replace(
+      /(?<!\b(?:cups?|mugs?|glass(?:es)?|oz) ?)(?<=\p{L}|\btype \d{1,4}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu,
+      ' ',
+    )
     // a column that says how it is: "FLOUR   BREAD   500"
     .replace(/^(\p{L}+)\s{2,}(\p{L}[\p{L} ]{2,20}?|\d{1,2} ?°? ?C)\s{2,}(?=\d)/u, '$1, $2  ')
     .replace(/(?=,\d)(?<=\d ?(?:k?g|m?l|oz) [\p{L} ]{2,30}),/gu, ', ')

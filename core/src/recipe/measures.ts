@@ -6,7 +6,7 @@ export const VESSELS = String.raw`egg ?cups?|(?:(?:US|American|metric|UK) )?cups
 export const SPOONS = String.raw`tbsps?|tsps?|(?:(?:tea|table|dessert|coffee) ?)?spoon(?:ful)?s?`;
 /** What a hand takes, and nobody weighs. */
 export const HANDS = String.raw`pinch(?:es)?|handfuls?|knobs?|splash(?:es)?|drizzles?|glugs?|dash(?:es)?|drops?|sprigs?|bunch(?:es)?`;
-export const PACKS = String.raw`sachets?|packets?|envelopes?|packs?|bottles?|cartons?|sticks?`;
+export const PACKS = String.raw`sachets?|packets?|envelopes?|packs?|bottles?|cartons?|sticks?|cubes?|blocks?`;
 export const WEIGHTS = String.raw`k?g|mg|oz|lbs?|pounds?|ounces?|kilos?|kilograms?|grams?`;
 export const VOLUMES = String.raw`m?l|cl|dl|fl oz|pts?|pints?|quarts?|(?:milli)?lit(?:re|er)s?`;
 /** What recipes call the breads that they make. */

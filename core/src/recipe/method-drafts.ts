@@ -5,6 +5,7 @@ import {
   BESIDE,
   CAREFUL,
   IDLE,
+  IDLING,
   impliedIn,
   LEAST_REST_MIN,
   LEAST_STAND_MIN,
@@ -15,9 +16,9 @@ import {
 } from './implied.ts';
 import { withFolds } from './folds.ts';
 import { joinNeighbours, withEarlyAdditions, withPieces, withRubbedBread } from './join-drafts.ts';
-import { Mapped } from './mapped.ts';
+import { Mapped, type Span } from './mapped.ts';
 import { normal } from './normal-line.ts';
-import { isOfComponent, isOfKeeping, scopesIn, type Scope } from './scopes.ts';
+import { isOfComponent, isOfKeeping, KEEPS, scopesIn, type Scope } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
 import { besideDraft, cueIn, draftOf, RESTS, type StepDraft, timesOf } from './step-draft.ts';
 
@@ -30,8 +31,8 @@ export interface MethodDrafts {
   readonly remarks: readonly Mapped[];
   /** What goes wrong, and what then. */
   readonly troubles: readonly Mapped[];
-  /** Heating up and serving, which are no steps of a bread. */
-  readonly beside: readonly Mapped[];
+  /** Where heating up, stacking, cutting up and serving stand, which are no steps of a bread. */
+  readonly beside: readonly Span[];
   readonly passed: readonly Mapped[];
 }
 
@@ -42,7 +43,9 @@ const AFTER =
   /^(?:about )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?) later,?\s|^(?:(?:okay|so|now|then),? )*after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:seconds?|secs?|minutes?|mins?|hours?|hrs?)\b,?/i;
 /** "After about 1 minute, flip": how long it has lain on the griddle. */
 const TURNED_AFTER =
-  /^after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?),? (?:flip|turn)\b/i;
+  /^after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:seconds?|secs?|s|minutes?|mins?),? (?:flip|turn)\b/i;
+/** "After kneading, …": of work that is told already. */
+const AFTER_WORK = /^after (?:the )?(?:knead|mix|divid|roll|shap|fold|ball)ing(?: (?:it|them|the dough))?,/i;
 /** "When the dough has rested for 30 minutes, divide it". */
 const HAS_WAITED =
   /^after (?:rest|prov|proof|chill|ris|ferment)ing(?: (?:it|them|the dough))?(?: for)?(?: (?:about |at least )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?|h)\b)?,? |^(?:when|once|after) (?:it|they|the \w+) (?:has|have) (?:been )?(?:rest\w*|stood|standing|risen|rising|proved|proofed) for (?:about |at least )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b,?/i;
@@ -101,10 +104,16 @@ class Drafting {
       this.take(sentence.slice(then.index + then[0].length));
       return;
     }
+    const told = AFTER_WORK.exec(text);
+    if (told && this.drafts.some((d) => d.action === actionsIn(told[0])[0]?.action)) {
+      this.remarks.push(sentence.slice(0, told[0].length));
+      this.take(sentence.slice(told[0].length).trim());
+      return;
+    }
     const scopes = scopesIn(text);
     this.heat = heatIn(text) ?? this.heat;
-    const hasCooked = this.drafts.some((d) => d.action === 'cook');
-    if (isOfKeeping(text) && (hasCooked || scopes.some((s) => s.kind === 'may'))) {
+    const { hasCooked } = this;
+    if (KEEPS.test(text) || (isOfKeeping(text) && (hasCooked || scopes.some((s) => s.kind === 'may')))) {
       this.keeping.push(raw);
       return;
     }
@@ -128,7 +137,15 @@ class Drafting {
       .trim();
     const waited = AFTER.exec(text) ?? HAS_WAITED.exec(text);
     const isTimed = waited !== null && HAS_WAITED.test(text) && timesOf(sentence.slice(0, waited[0].length)).length > 0;
-    if (waited && (actions.length > 0 || isTimed || /\bflame\b/i.test(text))) {
+    // "after half an hour the dough is smooth"
+    const hasLain =
+      waited !== null &&
+      !hasCooked &&
+      !this.hasRested &&
+      !this.drafts.at(-1)?.isBeside &&
+      actions.length === 0 &&
+      rest === text.replace(/[\s.,;:–—-]+/g, ' ').trim();
+    if (waited && (actions.length > 0 || isTimed || hasLain || /\bflame\b/i.test(text))) {
       const words = sentence.slice(0, waited[0].length);
       const cook = this.drafts.at(-1);
       if (cook?.action === 'cook' && timesOf(words).every((t) => t.most <= LEAST_REST_MIN)) {
@@ -144,7 +161,9 @@ class Drafting {
       const isKnown = HAS_WAITED.test(text) && !isTimed && this.drafts.some((d) => IDLE.has(d.action));
       if (isKnown || (this.hasRested && !(this.drafts.length === 0 && HAS_WAITED.test(text)))) this.remarks.push(words);
       else this.drafts.push(draftOf(waitingIn(words.text), words, timesOf(words)));
-      this.take(sentence.slice(waited[0].length).trim());
+      const behind = sentence.slice(waited[0].length).trim();
+      if (hasLain && timesOf(behind).length === 0) this.remarks.push(behind);
+      else this.take(behind);
       return;
     }
     // "while it rests for 30 minutes, tidy the bench"
@@ -215,7 +234,7 @@ class Drafting {
       this.drafts.push(draftOf('cook', sentence, []));
       return;
     }
-    if (CAREFUL.test(text) && last)
+    if (CAREFUL.test(text) && last && implied !== 'cook')
       this.drafts[this.drafts.length - 1] = {
         ...last,
         caution: joined(last.caution, raw.text),
@@ -242,6 +261,14 @@ class Drafting {
       this.drafts.push(draftOf('rest', sentence, times));
     else if (last && STIRRED.has(last.action) && ONLY_A_TIME.test(text) && (times[0]?.least ?? 0) >= LEAST_STAND_MIN)
       this.drafts.push(draftOf('rest', sentence, times));
+    else if (
+      last &&
+      !IDLE.has(last.action) &&
+      !this.hasCooked &&
+      IDLING.test(text) &&
+      (times[0]?.least ?? 0) >= LEAST_REST_MIN
+    )
+      this.drafts.push(draftOf('rest', sentence, times));
     else if (last && (ONLY_A_TIME.test(text) || isMoreCooking(last, text, times)))
       this.continues(last, raw, text, times);
     else if (
@@ -252,6 +279,10 @@ class Drafting {
     )
       this.continues(last, raw, text, times, raw.text);
     else this.passed.push(raw);
+  }
+
+  private get hasCooked(): boolean {
+    return this.drafts.some((d) => d.action === 'cook');
   }
 
   private get isPieced(): boolean {
@@ -298,18 +329,24 @@ export function draftMethod(
   // bread that has been cooked rests, and is cut, no more as dough is: that is of serving
   const last = all.findLastIndex((d) => d.action === 'cook');
   const isDough = (d: StepDraft, n: number): boolean =>
-    last < 0 || n < last || !(RESTS.has(d.action) || d.action === 'divide');
+    last < 0 || (n < last ? !isStacked(d) : !(RESTS.has(d.action) || d.action === 'divide'));
   const drafts = all.filter(isDough);
+  const untold = all.filter((d, n) => !isDough(d, n) && d.times.length === 0).flatMap((d) => d.spans);
   return {
     drafts: withFolds(joinNeighbours(withPieces(drafts))),
     heat,
     keeping,
     remarks,
     troubles,
-    beside,
+    beside: [...beside.map((b) => b.span()), ...untold],
     passed,
   };
 }
+
+/** Rolled dough that waits in a stack, with paper between. */
+const isStacked = (d: StepDraft): boolean =>
+  d.action === 'finish' &&
+  /^(?:and )?(?:stack|pile|lay|layer)\b.*\b(?:between|under (?:a|the)|on (?:a|the))\b/i.test(d.text);
 
 /** "Give it another 40 seconds." */
 const isMoreCooking = (last: StepDraft, text: string, times: readonly Duration[]): boolean =>

@@ -1,11 +1,12 @@
 import { Mapped } from './mapped.ts';
 import { remembered } from './remembered.ts';
+import { ENTRIES } from './spelling/entries.ts';
 import { FIGURES } from './spelling/figures.ts';
 import { MEASURES } from './spelling/measured.ts';
 import { STAGE_WORDS } from './spelling/stages.ts';
 
 /** In this order: a rule of one builds on what those before it have spelled. */
-const RULES = [...STAGE_WORDS, ...FIGURES, ...MEASURES];
+const RULES = [...STAGE_WORDS, ...ENTRIES, ...FIGURES, ...MEASURES];
 
 /** A line in one spelling: number words as figures, fractions of measures, decimal points, units set apart. */
 export function normal(line: Mapped): Mapped {

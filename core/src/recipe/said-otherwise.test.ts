@@ -3,11 +3,12 @@ import { drawing } from '../testing/drawn.ts';
 import { ENTRIES_OTHERWISE } from '../testing/recipes/phrases/entries.ts';
 import { PHRASE_BANKS, PHRASE_LIST } from '../testing/recipes/phrases/method.ts';
 import { SAID_OTHERWISE, SIZES_OTHERWISE } from '../testing/recipes/phrases/said-otherwise.ts';
+import { TOLD_OTHERWISE } from '../testing/recipes/phrases/told-otherwise.ts';
 import { stepTold } from '../testing/recipes/step-told.ts';
 import { importRecipe } from './index.ts';
 
 /** So many of the ways to say one thing are drawn. */
-const COUNT = 25;
+const COUNT = 16;
 const one = drawing(11);
 
 /** A phrase with one of each of its groups. */
@@ -20,18 +21,27 @@ function sentenceOf(phrase: string, end = '.'): string {
     .trim();
   return `${plain.charAt(0).toUpperCase()}${plain.slice(1)}${/[.!]$/.test(plain) ? '' : end}`;
 }
+/** How a sentence is set beside what comes before and behind it, one after the other. */
+const SETTINGS: readonly ((lines: readonly string[]) => string)[] = [
+  (lines) => lines.join(' '),
+  (lines) => lines.join('\n'),
+  (lines) => lines.map((l, n) => `${n + 1}. ${l}`).join('\n'),
+  (lines) => lines.map((l) => `- ${l.replace(/\.$/, '')}`).join('\n'),
+];
 /** "proof" without a figure leaves open for how long. */
 const asWanted = (is: readonly string[], wanted: readonly string[]): string =>
   is.map((step, n) => (/\d/.test(wanted[n] ?? step) ? step : (step.split(' ')[0] ?? step))).join(', ');
 
-describe.each(Object.entries(SAID_OTHERWISE))('one thing in all the words of it: %s', (name, phrases) => {
+const METHODS = [...Object.entries(SAID_OTHERWISE), ...Object.entries(TOLD_OTHERWISE)];
+describe.each(METHODS)('one thing in all the words of it: %s', (name, phrases) => {
   const bank = PHRASE_BANKS.find((b) => b.name === name) ?? expect.fail(`no bank of phrases is called ${name}`);
   const [first, last] = bank.steps;
   it.each(phrases)('%s', (phrase, wanted) => {
     const others: string[] = [];
     for (let n = 0; n < COUNT; n++) {
       const sentence = sentenceOf(phrase);
-      const read = importRecipe(`${PHRASE_LIST}${bank.before} ${sentence}\n${bank.behind}`);
+      const lines = [bank.before, sentence, bank.behind].filter((l) => l !== '');
+      const read = importRecipe(PHRASE_LIST + (SETTINGS[n % SETTINGS.length]?.(lines) ?? ''));
       const steps = read.ok ? (read.value.bread?.steps ?? []) : [];
       const is = asWanted(
         steps.slice(first, steps.length - last).map((s) => stepTold(s, ['knead'])),

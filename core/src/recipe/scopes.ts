@@ -7,7 +7,7 @@ export interface Scope {
 }
 
 const NOT =
-  /\b(?:nothing (?:has|needs) to\b|no (?!more\b|longer\b|less\b|dry\b|lumps?\b|flour\b|matter\b|\d)|without\b(?! (?:for\b|\d))|do not (?!skip|forget|miss)|don['’]t (?!skip|forget|miss)|never\b|not (?:needed|necessary)\b|need not\b|needn['’]t\b|(?<!\b(?:until|till|when|once|so|so that) (?:\w+ ){0,3})(?:does|should|must|will) ?n[o'’]t\b|(?<!n['’]t |not )skip (?:the|any)\b)[^,.;:–—]*?(?=[,.;:–—]|\s-\s|\s(?:but|just)\b|$)/gi;
+  /\b(?:nothing (?:has|needs) to\b|no (?!more\b|longer\b|less\b|dry\b|lumps?\b|flour\b|matter\b|\d)|without\b(?! (?:for\b|\d|(?:any |more )?(?:oil|fat|butter|grease|flour)\b))|do not (?!skip|forget|miss)|don['’]t (?!skip|forget|miss)|never\b|not (?:needed|necessary)\b|need not\b|needn['’]t\b|(?<!\b(?:until|till|when|once|so|so that) (?:\w+ ){0,3})(?:does|should|must|will) ?n[o'’]t\b|(?<!n['’]t |not )skip (?:the|any)\b)[^,.;:–—]*?(?=[,.;:–—]|\s-\s|\s(?:but|just)\b|$)/gi;
 const IF =
   /\bif (?!you (?:like|wish|want|prefer|have)\b|liked\b|desired\b|using\b|needed\b|necessary\b|possible\b)[^.;]*/gi;
 /** "When it sticks, …", "should it tear, …": only some doughs do. */
@@ -15,7 +15,7 @@ const SHOULD_IT =
   /\b(?:when|whenever|should|in case) (?:it|they|the (?:dough|ball|piece|disc|round)s?|a (?:ball|piece|disc|round)|1) (?:(?:is|are|be|feels?|seems?|gets?|keeps?|starts?) )?(?:too (?!\w+ to\b)|very (?=sticky|dry|wet)|sticky\b|(?<=feels? )wet\b|stick(?:s|ing)?\b|tacky\b|spring(?:s|ing)? back|shrink(?:s|ing)?\b|resists?(?:ing)?\b|fights?\b|tears?\b|cracks?\b|crumbl(?:y|es?|ing)\b)[^.;]*/gi;
 /** "as thin as you can", "until you can": no choice. */
 const MAY =
-  /(?<!\b(?:as|once|until|till|so|so that|that|which|where|when) (?:\w+ ){0,3})\b(?:can|could|may|might)\b(?! (?:be seen|now|then)\b)/gi;
+  /(?<!\b(?:as|once|until|till|so|so that|that|which|where|when) (?:\w+ ){0,3})\b(?:can|could|may|might)\b(?! (?:be seen|now|then|not be (?:easier|simpler|quicker))\b)/gi;
 
 /** A sentence that opens with a wish is a choice as a whole; "brush with butter if you like" is done, and may be left. */
 const WISH =
@@ -39,6 +39,12 @@ const ADD_IF = /^add (?:a little |some |more |a little more )?[\p{L} ]{3,24} if 
 const EASIER =
   /\bbefore you (?:want|wish|need|plan|intend|start|begin|are (?:ready|going)) (?:to )?[^,.;]*|\bbefore (?:rolling|shaping|cooking|dividing|baking|stretching|filling)\b(?! (?:it |them )?(?:for|to)\b)|\b(?:makes? (?:it|them|the \w+) )?(?:much )?easier to \w+/gi;
 
+/** "Knead until you can stretch it thin": how it is then, and nothing to do. */
+const UNTIL_IT_CAN = /(?<=\b(?:until|till) )(?:you|it|they) can \w+[^,.;(\d]*/gi;
+/** "While it cooks, roll the next": what is done already, with the next bread. "Save a little for rolling": what for. */
+const NEXT_ONE =
+  /\b(?:while|as) (?:it|that|this|1|one|each|the (?:first|bread|other)(?: one)?) (?:is )?(?:cook|bak|fr[yi]|griddl)\w+,? (?:roll|shape|press|pat|stretch|flatten)[^.;]*|\bfor (?:rolling|shaping|kneading|dusting)\b(?! (?:it |them |the dough )?(?:out )?(?:to|for|on)\b)/gi;
+
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
 export function scopesIn(text: string): readonly Scope[] {
   const found: Scope[] = [];
@@ -58,6 +64,8 @@ export function scopesIn(text: string): readonly Scope[] {
   for (const m of text.matchAll(OR_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of text.matchAll(WHENEVER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'if' });
   for (const m of text.matchAll(EASIER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of text.matchAll(UNTIL_IT_CAN)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of text.matchAll(NEXT_ONE)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   const addIf = ADD_IF.exec(text);
   if (addIf) found.push({ from: 0, to: addIf[0].length, kind: 'may' });
   const idle = IDLE_IF_TIME.exec(text);
@@ -80,14 +88,23 @@ export const scopeAt = (scopes: readonly Scope[], at: number): Scope | undefined
 const KEEPING =
   /\b(?:(?:they|it|these|those|breads?|rounds|dough|balls?) (?:will )?keeps?\b(?! (?:\w+ )?warm)|keeps? (?:for )?(?:up to )?(?:a|an|\d)|store[ds]?\b|freez\w+|frozen|reheat\w*|leftovers?|days? (?:ahead|before)|in advance|ahead of time|best eaten|same day|kept in)\b/i;
 
+/** "The dough keeps overnight in the fridge": it may lie there, and need not. */
+export const KEEPS = /^(?:it|they|(?:the|this) dough|the balls) (?:will )?keeps?\b(?! (?:warm|rising|moist|on)\b)/i;
+
 /** Whether a sentence speaks of what is done with bread or dough at another time: keeping, freezing, bringing back. */
 export const isOfKeeping = (text: string): boolean => KEEPING.test(text);
+
+/** "Fry the onions in butter until golden": what is cooked and is no bread. */
+const COOKED_APART =
+  /^(?:gently |slowly )?(?:fry|soften|sweat|cook|brown|saut[ée]|simmer|boil|steam|roast|wilt) (?:the |some |all the )?(?:\p{L}+ )?(?:onions?|garlic|mince|meat|lamb|beef|mushrooms?|spices|leeks?|peppers?|spinach|lentils|cabbage|vegetables)\b(?!.*\b(?:dough|breads?|each)\b)/iu;
 
 /** "For the dip, stir everything together": a sentence about something that is eaten with the bread. */
 export const isOfComponent = (text: string): boolean =>
   /^(?:mix|combine|stir|mash|blend|whizz)(?: together)? (?:all )?(?:of )?the (?:filling|stuffing|topping|dip|sauce)(?: ingredients| things)?\b(?! (?:with|into) the dough)/i.test(
     text,
   ) ||
+  /^(?:(?:for )?the )?(?:filling|stuffing|topping|dip|sauce): /i.test(text) ||
+  COOKED_APART.test(text) ||
   /^(?:for (?:the|a)|make the|prepare the|to make the) (?:\w+ )?(?:dip|sauce|filling|topping|glaze|chutney|relish|salad|dressing|spread|stuffing)\b/i.test(
     text,
   );

@@ -5,11 +5,11 @@ import { answerOf } from './answers.ts';
 import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
 import { areFoodsAlone, itemsOf } from './items.ts';
 import {
-  FACT,
   isInList,
   isShortFact,
   LONGEST_FACT,
   OF_THE_WHOLE,
+  saysHowMuch,
   looksHeatOrServe,
   looksLikeBareIngredient,
   looksLikeIngredient,
@@ -57,7 +57,9 @@ export interface RecipeParts {
 
 /** A line that says by its own label that it is no part of the bread. */
 const LABELLED =
-  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?(?: from \w+)?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|difficulty|level|active time|hands-on time) ?: ?\S/i;
+  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?(?: from \w+)?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|difficulty|level|(?:active|hands-on) time(?= ?: ?(?:about )?\d)) ?: ?\S/i;
+/** Of those the ones that say one thing of the whole recipe. */
+const NOTE_LABEL = /^(?:difficulty|level|active time|hands-on time|updated|source|author|by) ?:/i;
 /** "500 g flour; 300 g water; makes 8": how many, behind a list. */
 const FACT_BEHIND =
   /(?:[:;,–—-] ?(?:(?:that|this|it|which) )?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
@@ -122,7 +124,7 @@ class Taking {
     }
     // "for every two mugs of flour: one mug of water, …"
     const spread = whole.replace(/^for (?:every|each) ((?:\d+|an?|one|two|three|four) [^:]{3,30}):\s*/i, '$1, ');
-    const named = this.withoutName(spread);
+    const named = this.withoutName(this.withoutNote(spread));
     if (!named || this.isNoPart(named)) return;
     const body = this.withoutHeading(this.withoutLabel(named));
     if (body) this.takeBody(body);
@@ -199,6 +201,15 @@ class Taking {
     return line;
   }
 
+  /** "Level: easy. Mix everything …": such a label is of its own sentence alone. */
+  private withoutNote(line: Mapped): Mapped {
+    const [first, ...rest] = sentencesOf(line);
+    const isNote = first !== undefined && NOTE_LABEL.test(first.text) && LABELLED.test(first.text);
+    if (!isNote || !rest.some((s) => actionsIn(normalLine(s.text)).length > 0)) return line;
+    this.notUnderstood.push(first);
+    return line.slice(first.text.length).trim();
+  }
+
   /** Whether a line is no part of the bread by its own label, or only sets the text out. */
   private isNoPart(line: Mapped): boolean {
     const isLabelled = LABELLED.test(line.text);
@@ -226,6 +237,7 @@ class Taking {
   private withoutHeading(whole: Mapped): Mapped | undefined {
     let line = whole;
     const heading = headingOf(line.text);
+    if (heading?.use === 'fill' && isWorkAlone(line.slice(line.text.length - heading.rest.length))) return line;
     if (heading) {
       if (this.hasHeaded.size === 0) this.introduced = this.method.length;
       this.hasHeaded.add(heading.part);
@@ -425,7 +437,10 @@ class Taking {
         (this.isAtStart && this.facts.length > 0 && TIME_IN_ALL.test(text)) ||
         // over a list "8 pieces" divides nothing yet
         (this.isAtStart && this.part !== 'method' && /^\d{1,3} (?:pieces|pcs|portions|wedges)\.?$/i.test(text)) ||
-        (FACT.test(text) && !MAKE.test(text) && text.length < LONGEST_FACT && actionsIn(normalLine(text)).length < 3))
+        (saysHowMuch(normalLine(text)) &&
+          !MAKE.test(text) &&
+          text.length < LONGEST_FACT &&
+          actionsIn(normalLine(text)).length < 3))
     ) {
       this.facts.push(body);
       const name = titleIn(text);
@@ -455,6 +470,12 @@ class Taking {
       this.method.push(body);
     else this.notUnderstood.push(body);
   }
+}
+
+/** "For the filling: chop the spinach and mix it with feta.": work, and no list. */
+function isWorkAlone(line: Mapped): boolean {
+  const [first] = sentencesOf(line);
+  return first !== undefined && itemsOf(first).length < 2 && actionsIn(normalLine(first.text)).length > 0;
 }
 
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}(?:, \p{Ll}+\.?)?$/u;

@@ -17,16 +17,19 @@ export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
     const next = paragraph.text[m.index + m[0].length] ?? '';
     // in a hurry nobody writes capitals: behind a whole word a point ends a sentence all the same
     const before = paragraph.text.slice(from, m.index);
+    // "to 18 cm. 1 minute a side": no size goes on behind its unit
+    const isSized =
+      /\d ?cm\.$/.test(paragraph.text.slice(from, end)) &&
+      /^(?:\d|an? (?:minute|hour))/.test(paragraph.text.slice(m.index + m[0].length));
     const isNew =
       m[0].startsWith(';') ||
+      isSized ||
       /["'(\p{Lu}\d½¼¾]/u.test(next) ||
       /\p{Ll}{4}$/u.test(before) ||
       (/[\d)]$/.test(before) && before.trim().length > 3);
     // "4 teasp. Baking Powder"
     if (/^\s*[\d½¼¾]/.test(before) && MEASURED.test(before)) continue;
     if (/\b(?:mrs?|dr|st)\.$/i.test(paragraph.text.slice(from, end))) continue;
-    // "to 18 cm. 1 minute a side": no size goes on behind its unit
-    const isSized = /\d ?cm\.$/.test(paragraph.text.slice(from, end)) && /\d/.test(next);
     if (!isNew || (SHORTENED.test(paragraph.text.slice(from, end)) && !isSized && !/\p{Lu}/u.test(next))) continue;
     pieces.push(paragraph.slice(from, end));
     from = end;

@@ -39,13 +39,14 @@ export const TOLD: Readonly<Record<string, string>> = {
   laid: 'lay',
   halved: 'halve',
   brushed: 'brush',
+  painted: 'paint',
   sprinkled: 'sprinkle',
   topped: 'top',
   filled: 'fill',
 };
 /** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
 export const PASSIVE = new RegExp(
-  `\\b(?=(?:is|are|was|were|then|left|${Object.keys(TOLD).join('|')})\\b)(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?=,| (?:(?:for|and|with|in|into|on|under|to|out|until|by|at|flat|thin|together|well)\\b|\\d))`,
+  `\\b(?=(?:is|are|was|were|gets?|got|then|left|${Object.keys(TOLD).join('|')})\\b)(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were|gets?|got) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?=,| (?:(?:for|and|with|in|into|on|under|to|out|until|by|at|flat|thin|together|well|half|about|an?|five|ten|fifteen|twenty|thirty|sixty)\\b|\\d))`,
   'gi',
 );
 /** "The dough should be kneaded for 8 minutes", "it can then be divided". */
@@ -102,6 +103,6 @@ export const STAGE_FIRST = new RegExp(
 /** A line that is the noun of a stage and nothing more. */
 export const STAGE_ALONE = new RegExp(`^(?:${Object.keys(STAGES).join('|')})\\.?$`, 'i');
 export const WORK_OF_STAGE = new RegExp(
-  `(?<=^|; )(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|(?<=proofing|proving|resting|fermentation)\\s+(?=\\(\\d)|\\s+takes\\s+|\\s+(?=\\d)|\\.?$)`,
+  `(?<=^|; )(${Object.keys(STAGES).join('|')})(?: time)?(?: (?:in bulk|of the (?:pieces|dough|balls)))?(?:\\s*[:=–-]\\s*|(?<=proofing|proving|resting|fermentation)\\s+(?=\\(\\d)|\\s+(?:takes|will take|should take)\\s+|\\s+(?=\\d)|\\.?$)`,
   'i',
 );

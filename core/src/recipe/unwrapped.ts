@@ -1,7 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
-import { HANDS, PACKS, SPOONS } from './measures.ts';
+import { HANDS, PACKS, SPOONS, VESSELS } from './measures.ts';
 import { normalLine } from './normal-line.ts';
 
 /** Narrower columns than this are read by other signs; wider ones nobody sets. */
@@ -23,7 +23,8 @@ const QUALITY_LAST =
   /\b(?:fresh|dried|dry|instant|strong|plain|olive|baking|warm|cold|hot|lukewarm|melted|soft|sea|fine|coarse|bread|natural|active|ripe|rapeseed|sunflower|vegetable)$/i;
 /** How a line opens that is none of its own. */
 const SIGN_FIRST = /^[+/·] [\p{L}\d]/u;
-const OF_SIDES = /^(?:(?:on|per|each|a|an|either|both|every|to|the|one|other|first|second) ){1,2}sides?\b/i;
+const OF_SIDES =
+  /^(?:(?:on|per|each|a|an|either|both|every|to|the|one|other|first|second) ){1,2}sides?\b(?!(?: ?:| [–-]|) \d)/i;
 /** A clause that is shorter may be a note of its own. */
 const CLAUSE_LEAST = 38;
 const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
@@ -36,7 +37,10 @@ const LONG = 60;
 const NUMBERED = /^\d{1,2}[.)] /;
 const UNIT_FIRST = /^(?:%|°|(?:g|kg|ml|l|oz|min(?:ute)?s?|hours?|h|sec(?:ond)?s?|s|cm|mm)\b)/i;
 /** "1 sachet of yeast, 7 g": the amount behind is of what stands before it. */
-const PACK_FIRST = new RegExp(`^[^,;]*\\b(?:${PACKS}|${SPOONS}|${HANDS})\\b[^,;]*[,;] [\\d½¼¾.]+ ?\\p{L}+$`, 'iu');
+const PACK_FIRST = new RegExp(
+  `^[^,;]*\\b(?:${PACKS}|${SPOONS}|${HANDS}|${VESSELS})\\b[^,;]*[,;] [\\d½¼¾.]+ ?\\p{L}+$`,
+  'iu',
+);
 const AMOUNT_LAST = /[1-9]\d* ?%? ?\p{L}+\b.*[,;] [\d½¼¾.]+ ?(?:%|k?g|m?l|oz|lb|tsp|tbsp|cups?)$/iu;
 /** "flour 100, water", and below it "250, oil 12": shares without a sign. */
 const BARE_NAME_LAST = /\p{L}{3} \d+(?:\.\d+)?, \p{L}[\p{L} ]{2,24}$/u;

@@ -39,6 +39,14 @@ export const BESIDE: readonly Food[] = [
     unitG: 45,
     waterPct: 91,
   }),
+  food(
+    'pressed-juice',
+    'other',
+    'carrot juice | beetroot juice | tomato juice | spinach juice | vegetable juice | apple juice | juice',
+    per100(0.2, 0, 9, 0.8, 0.8, 0.1),
+    3,
+    { gPerCup: 244, gPerMl: 1.03, waterPct: 89 },
+  ),
   food('wine', 'other', 'white wine', per100(0, 0, 2.6, 0, 0.1, 0), 6, {
     gPerCup: 236,
     waterPct: 88,

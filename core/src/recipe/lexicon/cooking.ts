@@ -26,7 +26,7 @@ export const COOK = phrases`
   lay (?:\w+ ){0,4}?(?:on|onto|in|into) (?:the |a )?(?:\w+,? ){0,3}?{pan}
   (?:slap|throw) (?:\w+ ){0,4}?(?:on|onto|in|into) (?:to )?(?:the |a )?(?:\w+ ){0,2}?(?:hot ?plate|pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
   (?:put|place|drop|slide|slip|lower|transfer) (?:\w+ ){0,4}?(?:in|on|in ?to|onto|to) (?:the|a|your) (?:\w+,? ){0,3}?{pan}
-  leave (?:it |them )?on the (?:hot )?{pan} > for \d
+  (?:leave|keep) (?:it |them )?on the (?:hot )?{pan} > for \d
   lay (?:on|down) (?:a|one|the) (?:bread|round|flatbread|first)
   slap
   dry-fry
@@ -52,20 +52,21 @@ export const FINISH = phrases`
   wrap(?:ped)?
   stack(?:ing)?
   pile > (?:{it} )?(?:up|in|under)\b
+  (?:pile|keep|stack) (?:the (?:cooked|finished|baked) (?:ones|breads?)|those that are (?:done|cooked|ready)) (?:in|under|into)
   (?:keep|put|hold|place) (?:{it} )?(?:warm )?in a (?:low|warm|cool) oven
   basket
   (?<=^|[;.] )into (?:the|a) (?:\w+ )?(?:towel|cloth)
   dust (?:it |them )?with > (?:\w+ ){0,3}?(?:sugar|cinnamon|paprika|za|salt|herbs|cheese|sesame|sumac|cumin|seeds?)\b
   keep (?:\w+ ){0,4}?(?:warm|wrapped)
   keep covered > (?:until|till)\b
-  finish with
+  finish with !> (?:(?:an?|the|your) (?:\w+ )?pin\b|(?:an? |\d|0\.5)[^.;]*\b(?:rest|proof|prove|rise)\b)
   (?:put|place|slide|pop|tip) {it} (?:straight )?(?:into|in|between) (?:a |the |\d )?(?:\w+ )?(?:cloths?|towels?|basket)
   slide (?:it |them )?(?:on|on ?to) a (?:\w+ )?(?:plate|board)
   ^ straight into (?:a|the) (?:\w+ )?(?:cloth|towel|basket)
   (?<=\bgoe?s? )straight into (?:a|the) (?:\w+ )?(?:cloth|towel|basket)
   (?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)
   apply > (?:\w+ )?(?:ghee|butter|oil)\b
-  (?<!\b(?:with|of|the|g) )butter > (?:the tops?|the breads?|them|it|each|while|when|as soon)\b
+  (?<!\b(?:with|of|the|g|melted|soft|cold|warm) )butter > (?:the tops?|the breads?|them|it|each|while|when|as soon)\b
   (?<!the )top with
   season with
 `;
@@ -74,6 +75,7 @@ export const FINISH = phrases`
 export const ASIDE = phrases`
   (?:brush|oil|grease|butter|wipe) (?:the|your) (?:hot |dry )?{pan}(?: lightly| well)?(?: with (?:a |some )?(?:little |thin film of )?(?:\w+ ){0,2}?(?:{fat}|paper|cloth))? $
   fill (?:it |them |each )?with (?:anything|whatever|your favou?rite)
+  roll up (?:your|the) sleeves
   prick
   dock
   cook (?:the|your) (?:rest|others?|remaining)
@@ -87,6 +89,7 @@ export const ASIDE = phrases`
   (?<=\b{pan}\b[^.;]{0,12}[,;] (?:and )?)(?:brush|wipe|grease|oil|butter) it
   wipe
   fill (?:it |them )?and (?:eat|serve|enjoy)
+  (?:split|cut|slice|tear|break) (?:(?:each|the|them|it|breads?|open|in|half|warm|hot|along|at|through|1|one|sides?|edge|middle) )+and (?:fill|stuff|serve|eat|butter)(?: (?:it|them))?(?: with)?
   (?:mark|score) a cross
   (?:divide|split|portion|share) the (?:\w+ )?(?:filling|stuffing|topping|cheese|mixture) > (?:\w+ )?(?:in)?to (?:{n}|equal|even|portions|balls)\b
   snip

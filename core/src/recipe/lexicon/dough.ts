@@ -8,7 +8,7 @@ export const HEAT = phrases`
 export const JOB = phrases`
   chop !> (?:{dough} )?(?:in(?:to)?|up)
   melt !> (?:\w+ )?(?:into|in)\b
-  slice !> (?:(?:{it}|{dough}) )?(?:in)?(?:to)? ?{n}
+  slice !> (?:(?:{it}|{dough}) )?(?:(?:in)?to )?(?:{n}|quarters|strips|wedges|halves)
   grate
   dice
   peel
@@ -19,7 +19,7 @@ export const JOB = phrases`
   boil (?:and mash |, peel and mash )?(?:the |[\d./½¼]+ ?(?:k?g|oz|lb) (?:of )?)?(?:\w+ )?potato\w*
   make the filling
   soften the
-  soak (?:the |\d+ ?g (?:of )?)?(?:\w+ )?(?:oats|seeds?|raisins|currants|grains?|bulgur|linseeds?|flakes)
+  (?:soak|steep) (?:the |\d+ ?g (?:of )?)?(?:\w+ )?(?:oats|seeds?|raisins|currants|grains?|bulgur|linseeds?|flakes)
   toast (?:the )?(?:\w+ )?(?:seeds?|cumin|sesame|nuts|spices?|caraway)
   (?:blitz|whizz|liquidise) (?:the |all the )?(?:topping|filling|sauce|dip)
 `;
@@ -74,19 +74,21 @@ export const FOLD = phrases`
 
 export const KNEAD = phrases`
   (?<!\bthe )knead(?:ing|s)?
-  slap and fold
+  (?:(?:use|by) the )?(?:slap|stretch|french)[ -]and[ -](?:fold|slap)(?: method)?
+  slap (?:it|the dough) > (?:about|around|(?:down )?on(?:to)? (?:the|a) (?:\w+ )?(?:table|bench|board|worktop|counter|surface))\b
   massage
+  does the kneading
   (?:bash|slam|throw) (?:it|the dough)(?: about| around)? > (?:on the (?:bench|table)|for|about)\b
   work well
   (?:pummel|thump) {it}
   (?:squeeze|pound) (?:it|the dough) > [^.;,]*\bfor (?:about )?\d
   punch and squeeze
-  punch !> (?:it |the dough )?(?:down|out|the air)
+  punch !> (?:it |the dough )?(?:down|out|the air|rounds|circles|discs|holes)
   (?:push|pull|stretch|fold) and (?:push|pull|fold|turn) > {it}[^.;,]*\bfor\b
   work {it} > [^.;,]*\bfor (?:about )?\d
   work (?:it )?to a (?:\w+,? ){0,2}(?:smooth|elastic|supple|silky)(?: \w+)? dough
   work (?:it )?to a (?:\w+ ){0,2}dough(?=,? (?:for |in )?(?:about )?(?:\d|an? min))
-  work (?:it|the (?:dough|paste|mass)|them) (?:well|until|till|for|hard)
+  work (?:it|the (?:dough|paste|mass)|them) (?:well|until|till|for|hard) !> it (?:forms|becomes|makes|is) a (?:\w+ )?dough
   ^ develop(?:ing|ment)? !> (?:the |its )?flavou?r
   ^ work > (?:(?:by hand|(?:with|on|in the (?:mixer|machine|bowl)\b)[^.;,]{0,40}?) )?(?:for )?(?:about |a good |another )?\d+ ?min
   work (?:it|the (?:dough|paste|mass)|them) > (?:by hand|(?:with|in|on low|on medium|on slow) [^.;,]*\d ?min|(?:about |a good )?\d|on (?:the|a) (?:\w+ ){0,2}?(?:bench|table|board|surface|worktop))
@@ -107,6 +109,7 @@ export const MIX = phrases`
   bring (?:it |everything |the dough )?together
   (?:bring|gather|press|pull|squeeze|draw) (?:everything|it all|the (?:mixture|lot|crumbs)) (?:together )?(?:in)?to
   come together
+  squi?s[hk] > (?:it|everything|it all|the lot)? ?(?:together|(?:in)?to a (?:\w+ ){0,2}dough)\b
   fold in(?:to)? > (?:the (?:flour|batter|mixture)|\d+ ?(?:g|ml))\b
   add !> (?:a|the|one) (?:flatbread|bread|round|piece|naan|roti|wrap)\b
   pour
@@ -115,7 +118,7 @@ export const MIX = phrases`
   make (?:a|the) (?:\w+ )?(?:dough|batter|paste|poolish|sponge|biga|preferment|levain)
   sift
   sieve
-  tip !> (?:it |them |the dough )?(?:out|onto)\b
+  tip(?!:) !> (?:it |them |the dough )?(?:out|onto)\b
   incorporate
   bind > (?:it )?(?:with|together)\b
   ^ work > (?:the )?(?:flours?|water|everything|all)\b

@@ -22,6 +22,8 @@ export const BALL = phrases`
   shape (?:them |each )?into rounds(?=,? and (?:rest|leave|let)\b|, (?:rest|leave)\b)
   shape (?:it |them |each )?round(?= *(?:[,;.]|and\b))
   make (?:them|it|each) round
+  (?:bring|pull|gather|draw|fold|tuck) (?:the |its |all the )?(?:corners|edges|sides) > (?:to|into|under|underneath|together|up)\b[^.;]*\b{balls}
+  roll (?:{it} )?until (?:{it} (?:is |are ))?round
   round off
   mould(?: round| (?:in)?to balls)? !> {dough} (?:in)?to an? (?:\w+ )?(?:log|sausage|rope|rod|cylinder|snake|roll)
   roll(?:ing)? {it}(?: all)?(?: up)? (?:in)?to (?:\w+ ){0,3}?{balls}
@@ -30,7 +32,7 @@ export const BALL = phrases`
   roll (?:{it} )?(?:between|in) (?:your |the )?(?:palms|hands)(?: until (?:they are |it is )?(?:round|smooth))?
   (?:tuck|pull|fold) the (?:edges|sides) under
   gather the edges (?:of {it} )?(?:up )?(?:in)?to(?:wards)? the (?:middle|centre)(?: and turn (?:it|them|each) over)?
-  (?<=^|[,;/&] |\band )round(?= *(?:[.,;/(\d]|$|at\b|and (?:\d|bench\b|rest|leave|let|cover|prove|proof)|loosely|gently|tightly))
+  (?<=^|[,;/&] |\band )round(?= *(?:[.,;/(\d]|$|at\b|and (?:\d|bench\b|rest|leave|let|cover|prove|proof)|loosely|lightly|gently|tightly))
   pre-?shape
   round (?:them|each|up|the (?:pieces|portions))
   (?:hand|mould) (?:them |it )?up(?: round)?
@@ -55,15 +57,20 @@ export const DIVIDE = phrases`
   div
   cut out
   (?:stamp|punch) out
+  (?:cut|stamp|punch) > (?:{n} )?(?:rounds|circles|discs)\b
   parted > into\b
   (?:scale|weigh) (?:off )?(?:into )?pieces > of \d
   weigh off > (?:at |into )?\d{2,3} ?g
+  weigh (?:into|at) > \d{2,3} ?g
+  (?:give|hand)(?: out)? (?:everyone|everybody|each \w+) (?:(?:a|one|two|\d) (?:pieces?|lumps?|portions?)|\d{2,3} ?g of (?:the )?dough|their (?:dough|pieces?))
+  (?:weigh|scale|measure) > {n} (?:equal |even )?(?:pieces|portions|lumps)\b
   scale(?: off)? > (?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d
   (?<!\b(?:each|every|the|per|one|a) )portion
   split
   halve
   (?<!\ba )quarter (?:it|them|each|the dough)
   cut (?:it|them) across
+  (?:slice|cut|tear) (?:(?:{it}|{dough}) )?(?:in)?to (?:quarters|strips|wedges|halves)
   cuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)
   (?:break|tear|pull|separate|part|slice|chop|cut) (?:it|them|this|(?:the|your) (?:\w+ )?(?:dough|roll|log|sausage|rope)) > (?:in)?to (?:{n}|quarters|{few}{pieces})
   (?:slice|chop|separate|break|tear) > (?:{dough} )?(?:in|into|to) {n}
@@ -100,7 +107,7 @@ export const COIL = phrases`
 `;
 
 export const CLAP = phrases`
-  clap !> (?:it |them |each )?from (?:palm|hand)
+  clap !> {it} (?:from (?:palm|hand)|(?:between (?:\w+ ){0,2}\w+|back and forth) (?:to|until|till) (?:\w+ ){0,3}?(?:thin|flat|wide|\d))
   crush
   scrunch
   fluff
@@ -111,7 +118,8 @@ export const FILL = phrases`
   sandwich {few}between
   (?:lay|put|place) (?:a|the|another) (?:second|other) (?:round|disc|one|piece) (?:on top|over)
   cover with (?:a second|another|the other|the second) (?:round|disc|one|piece)
-  spoon (?:(?:in|on|over) )?(?:[\w-]+ ){0,5}?(?:filling|mixture|cheese)
+  spoon (?:(?:in|on|over) )?(?:[\w-]+ ){0,5}?(?:filling|mixture|cheese|topping|mix|meat|sauce|onions)
+  (?:press|dip) (?:{it} )?(?:in)?to (?:the )?(?:seeds?|sesame|nigella)
   oil the tops?
   press in > {few}(?:seeds?|sesame|onions?|herbs?|olives|nigella)\b
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
@@ -126,7 +134,7 @@ export const FILL = phrases`
   dot (?:[\w-]+ ){0,3}?(?:with|over|on)
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
-  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin\b|to (?:about )?\d|out\b))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
+  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:the |some )?batter\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin\b|to (?:about )?\d|out\b))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
   (?:put|place|lay|drop|heap|pile|dollop|pop) (?:[\w.]+ ){0,5}?filling
   (?:place|lay) (?:the |some |a little )?filling
   press (?:the |some )?(?:\w+ )?(?:seeds?|sesame|nigella|onions?|herbs?) in
@@ -134,6 +142,8 @@ export const FILL = phrases`
   put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)
   press (?:the |some |a few )?(?:\w+ )?(?:seeds?|sesame|onions?|herbs?|olives|coriander|nigella)(?: \w+)? (?:in)?to
   top one half
+  top {it} > with\b
+  cover (?:{it} )?with > (?:the |some |a little |grated |chopped |sliced )*(?:cheese|tomato\w*|sauce|lamb|minced|meat|mince|onions?|herbs|seeds|potato\w*|spinach|topping|filling|mixture|spice mix)\b
   wrap (?:it|{it}) around
 `;
 
@@ -145,19 +155,22 @@ export const ROLL = phrases`
   (?:using|with|use) (?:a|the|your) (?:\w+ )?(?:rolling )?pin,?(?: to)? (?:flatten|press|open|make|roll|thin)
   roll(?:ing|s)? !> pin\b|(?:it |them |each )?(?:up )?into a cone\b|(?:them |it |each (?:one |ball )?)?in (?!to\b|a\b|between\b|half\b|one\b)
   pin out
+  (?:finish|continue|go on) with (?:an?|the|your) (?:\w+ )?pin
   sheet > (?:to|out|[:–-]? ?\d+(?:\.\d+)? ?(?:mm|cm))
 `;
 
 export const SHAPE = phrases`
   spiral (?:it )?(?:outwards?|out)
   ^ flat (?:as|like)
-  clap (?:it |them |each )?from (?:palm|hand)
+  (?:pat|slap|toss|throw|pass|flip) {it} > (?:from (?:palm|hand)|between (?:your |the )?(?:palms|hands)|back and forth)\b
+  clap {it} > (?:from (?:palm|hand)|(?:between (?:\w+ ){0,2}\w+|back and forth) (?:to|until|till) (?:\w+ ){0,3}?(?:thin|flat|wide|\d))
   (?:open|push) (?:{it} )?out
   (?<=^|; )press(?= ?:? ?\d+ ?cm)
   use (?:a|the) (?:\w+ )?press
   (?:put|run|pass) (?:it |them |each )?through (?:a|the) press
   spread in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)
   pour (?:on |in )?(?:enough|some|a little) batter
+  (?:pour|ladle|spoon|spread) (?:the |some )?batter (?:\w+ )?(?:on|onto|over) (?:the|a)
   pleat(?![^.;]*\bcoil)
   crimp
   fold (?:in )?(?:the |its )?(?:\w+ )?(?:sides|edges|corners) (?:in|over|up|to|into)
@@ -168,18 +181,19 @@ export const SHAPE = phrases`
   beat (?:\w+ ){0,2}?out
   (?:spread|stretch|press|pat) an? (?:ball|piece|portion|lump) (?:out|flat|into)
   press(?:ing)? (?!everything|it all|the (?:mixture|lot|crumbs))(?:\w+ ){0,3}?(?:out|flat|into)
-  (?:squash|squish|squeeze|push|tease|coax|ease|stretch) {it} > (?:(?!together\b)[^.;,]*\b(?:flat|down|thin|out|discs?|circles?|rounds?|ovals?|with|under|between|press)\b|(?:in)?to an?\b)
+  (?:squash|squish|squeeze|push|tease|coax|ease|stretch) {it} > (?:(?!together\b)[^.;,]*\b(?:flat|down|thin|out|discs?|circles?|rounds?|ovals?|with|under|between|press)\b|(?:in)?to an? (?!(?:\w+ ){0,2}dough\b))
   press(?:ing)? (?:\w+ ){0,5}?to > \d
   press {it} down > (?:with (?:a plate|your|the heel|wet|oiled)|in a|under|between)\b
   press {it} > (?:with (?:(?:your|wet|oiled|floured) (?:hands?|palms?|fingers)|the heel)|under|in a (?:\w+ )?press)\b
   press {it} (?:out )?(?:in)?to an?
+  (?:press|pat) (?:out )?(?:in)?to an?
   open (?:{it} )?(?:up )?by hand
   open (?:up )?{it} > [^.;,]*(?:\d|\bfinger|\bhand)
   (?:make|form) (?:flat |thin )(?:discs|rounds|ovals|patties|cakes)
   press(?:ing)?(?: \w+){0,3}? > \d+(?:\.\d+)? ?cm
   press (?:each|the balls?|one ball) > (?:ball |piece |one )?(?:in|between|with|on|to)\b
   press > (?:in|with|using) (?:a|the) {few}press\b
-  stretch(?:ing)?
+  stretch(?:ing)?(?! and slap)
   shape
   form (?:\w+ ){0,4}?(?:into|cakes|discs|rounds|patties|flatbreads|ovals|tongues|teardrops)
   spread (?:it |them )?with (?:your |wet |oiled |floured )?(?:fingers|fingertips|hands)
@@ -202,8 +216,10 @@ export const SHAPE = phrases`
   seal
   pinch (?:\w+ ){0,3}?(?:shut|closed|together|up)
   fold (?!in(?:to)? (?:the (?:flour|batter|mixture)|\d+ ?(?:g|ml)\b))(?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in [234]|to a|over|into|like)
-  (?:toss|slap|throw|pass|flip) (?:it |them |each )?(?:from hand to hand|between (?:your |the )?hands|back and forth)
   trim
   dimple
+  (?:poke|press) (?:all over|(?:the |each )(?:surface|top|whole|disc|round|bread)(?: all over)?) > (?:all over )?with\b
+  (?:with|take) (?:a|the) (?:\w+ )?press\b
   pull (?:{it} |\w+ )?(?:out )?(?:in)?to > (?:\d|an?\b)
+  pull {it} > (?:over|across|between|with) (?:your|the|an?)\b
 `;

@@ -7,6 +7,7 @@ export const TEMPER = phrases`
   let (?:it|them|the \w+) (?:warm|come) up > for\b
   come out > (?:\d|of the (?:fridge|cold))
   (?:out of|from) the fridge
+  temper
   remove (?:it |them |the \w+ )?from the {fridge}
   take (?:it|them|the \w+) out
   take out(?= *(?:[,;.]|of\b|\d|$))
@@ -19,6 +20,7 @@ export const CHILL = phrases`
   in(?:to)? (?:the|a) (?:{fridge}|cool box|cold room|cellar|cold larder)
   in the cold !> \p{L}
   cold (?:prove|proof|ferment(?:ation)?|rise|retard)
+  (?:slow|retarded|long|overnight) (?:prove|proof|ferment(?:ation)?|rise)(?=[^.;]* at [1-8] ?°)
   retard
   keep (?:it |the dough )?cold
   fridge
@@ -40,7 +42,7 @@ export const PROOF = phrases`
   let {it} puff(?: up)? > for (?:about )?\d+ ?(?:min|h)
   fold(?:s|ing)? (?:it |the dough )?every > {time}[^.;]* for\b
   let {it} (?:become|get|go|turn) (?:light|airy|puffy|bubbly|spongy)
-  until (?:\w+ ){0,4}?(?:risen|spongy|airy|twice (?:its|the|their))
+  (?:until|till) (?:\w+ ){0,4}?(?:risen|spongy|airy|twice (?:its|the|their|as (?:big|large)))
   in(?:to)? (?:the|a) (?:prover|proofer|proving (?:drawer|cabinet|box)|proofing (?:drawer|cabinet|box))
   proving !> (?:drawer|cabinet|box|basket)
   (?:final|second|last|2nd) (?:proof|prove|rise) (?:in|of|as) (?:the )?balls
@@ -50,28 +52,33 @@ export const REST = phrases`
   the rest(?=:)
   let (?:it|them|the (?:dough|balls|pieces)) have(?= {time}[^,.;]*(?:[,.;]|$))(?![^,.;]*\bsides?\b)
   (?<!\bthe )(?<!remaining )(?:rests?|resting|reposes?|relax|swell|sit|sleeps?|stands?(?! mixer)) !> of\b
-  let (?:it|them) (?:go|be)
-  give (?:it|them|the (?:dough|balls|pieces)) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)[^,.;]*\b(?:minutes?|mins?|hours?|h)\b
+  let (?:it|them) (?:go|be|lie)
+  (?:let|allow) the (?:dough|flour|gluten|batter) (?:to )?(?:absorb|hydrate|soften|come together|relax)(?=[^.;,\d]* (?:for )?(?:about )?[\d.]+ ?(?:min|h))
+  (?:stop|pause|break)(?=(?: ?:| [–-])? (?:for )?(?:about )?[\d.]+ ?(?:min|h))
+  put (?:{it}|the (?:bowl|tub|tray)) (?:to (?:bed|sleep)|aside)
+  {time}(?:ute)?s?['’]? (?:pause|break)
+  (?:tray|line) {it} (?:up|out)(?: on (?:a|the) (?:\w+ )?(?:tray|board|cloth|bench))? > (?:and |, )?(?:covered |cover,? )?(?:for )?\d
+  (?:give|allow) (?:it|them|the (?:dough|balls|pieces)) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)(?:[^,.;]|\.(?=\d))*\b(?:minutes?|mins?|hours?|h)\b(?! of (?:knead|mix|cook)ing)
   lie > (?:for )?(?:an?|\d)
   wait > (?:for )?(?:an?|another|\d+(?! ?s))
   leave (?:it|them) > a (?:while|bit)\b
   walk away > for
-  keep(?: (?:it|them|the dough))?(?: aside)? > (?!(?:knead|mix|stirr|turn|cook|flipp|go|work)ing\b)(?:\w+ ){0,4}?for (?:about |another |a further )?\d+ ?(?:min|h)
+  keep(?: (?:it|them|the dough))?(?: aside)? > (?!(?:knead|mix|stirr|turn|cook|flipp|go|work)ing\b|(?:(?:it|them|the \w+) )?on (?:the|a) (?:\w+ )?{pan}\b)(?:\w+ ){0,4}?for (?:about |another |a further )?\d+ ?(?:min|h)
   let (?:it|them|the (?:dough|balls|pieces|batter)) (?!(?:rise|prove|proof|double|ferment|cook|fry|bake|brown|toast|bubble|puff|char|colour|have)\b)\w+(?: and \w+(?: up| down)?)? > for (?:about )?(?:\d+(?! ?s)|an?\b)
   (?<=^|[,;/] )bench > (?:for )?(?:\d+ ?(?:min|h)|[5-9]\b|\d\d)
-  leaves?(?: (?:it|them|the dough))? > (?:for )?\(?(?:about )?\d
+  leaves?(?: (?:it|them|the dough))? > (?:for )?\(?(?:about |another )?\d
   (?:leave|set) (?!(?:it |them )?on (?:the|a) (?:\w+ )?{pan}\b)(?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|till|under|overnight|to stand)
   leave (?:it |them |the \w+ )?in an? (?:warm|cool|cold) (?:place|spot|room|corner)
   (?:leave|set) {it},? (?:aside,? )?(?:well |tightly |loosely |lightly |still )?(?:un)?(?:covered|wrapped|lidded)
-  (?:put|set|leave) (?:\w+ ){0,2}?to (?:one|a) side
+  (?:put|set|leave|stand) (?:\w+ ){0,2}?(?:to|on) (?:one|a|the) side(?! {pan})
   (?:\d+[- ]minute|\d+[- ]min|short|brief|a) rest
   (?:a )?rest of > (?:about )?\d
   (?:put|set|leave) (?:it|them|the dough) (?:by|near|next to|on) the (?:stove|radiator|fire|heater|boiler)
   put (?:it|them|the dough) in (?:a|the) bag > for\b
-  nap > of \d
+  nap
   let (?:the yeast|it|them) (?:do (?:its|their) (?:work|thing)|work) > for\b
   (?:have|take) a break
-  (?:it|they|the dough) (?:wants?|needs?)(?= {time})(?![^.;]*\bsides?\b)
+  (?:it|they|(?:the )?dough) (?:wants?|needs?|likes|(?:should|must) have)(?= (?:{time}|0\.5 h))(?![^.;]*\bsides?\b)
   (?<!\b(?:when|once|until|till)\b[^.;,]{0,20})cool (?:for|until|down|enough|completely)
   (?<!\b(?:when|once|until|till)\b[^.;,]{0,20})cool > (?:about )?\d+ ?(?:min|h)
   soak

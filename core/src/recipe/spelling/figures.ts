@@ -105,6 +105,7 @@ export const FIGURES: readonly Spelling[] = [
   [/\banother minute and a half\b/gi, '90 seconds more'],
   [/\b(?:an?|1|one) hour and three quarters\b/gi, '105 minutes'],
   [/,? (?:say|that['’]s|that is|which is|i\.e\.) (?:about )?(\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],
+  [/\b(every|each) half (?:an )?hour\b/gi, '$1 30 min'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
   [
     /\b(?:for (?:a|1|one|the) night|(?:through|during) the night|all night|until (?:the )?(?:next|following) (?:day|morning)|until (?:tomorrow(?: morning)?|morning))\b/gi,

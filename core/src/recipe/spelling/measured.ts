@@ -1,6 +1,8 @@
 import { bothSpeeds, SPEEDS } from '../told-words.ts';
 import type { Spelling } from './rule.ts';
 
+const secondsOf = (n: string, unit: string): number => (/^an?$/i.test(n) ? 1 : Number(n)) * (/^m/i.test(unit) ? 60 : 1);
+
 /** Times, weights and sizes, each with its own measure. */
 export const MEASURES: readonly Spelling[] = [
   // "give it a good 8-minute knead", "give the dough a knead for 8 minutes"
@@ -19,6 +21,18 @@ export const MEASURES: readonly Spelling[] = [
   ],
   // "give it 40 seconds, turn it, give it 30"
   [/(\d+) (seconds?|minutes?)([^.]*?\bgive it \d+)(?=,| and\b|\.(?!\d))/gi, '$1 $2$3 $2'],
+  // "1 minute and 45 seconds on the other side": two sides, and not one time
+  [
+    /\b(\d+ min(?:ute)?s?) and (\d+ ?s(?:ec(?:ond)?s?)?)(?= (?:on the (?:other|second)|after turning|once turned))/gi,
+    '$1, turn, $2',
+  ],
+  // "8 balls: 10 minutes under a cloth"
+  [/(?<=^\d{1,2} balls(?: of \d{2,3} ?g)?):(?= (?:covered|rest|under|about \d|\d+ ?min))/gi, ';'],
+  // "a minute, turn, another 45": seconds, as nobody cooks a side for so many minutes
+  [
+    /\b(1|an?) minute,? (turn|flip|over),? (?:another |a further )?(\d{2})(?: more)?(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
+    '$1 minute, $2, $3 seconds',
+  ],
   // "rest 20 minutes, … and leave them for another 20": in the measure that was told last
   [
     /(?=for |another |a further )(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.]*?)(?<!\b(?:enough|makes?|serves?|recipe|dough|list|amounts?|divide|portions?) )\b(for (?:another |a further )?|another |a further )(\d{1,2})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
@@ -43,6 +57,19 @@ export const MEASURES: readonly Spelling[] = [
     /(?<=\bpeel(?:ed)?(?:,| and) )rice(?= *(?:,|and\b|them\b|it\b|\.|$))|\brice (?=(?:them|it|the (?:\w+ )?potatoes)\b)/gi,
     'mash ',
   ],
+  // "do a set of folds each half hour over two hours"
+  [
+    /\b(?:(?:give (?:it|the dough) a |do a |a )?(?:set of )?(?:stretch and )?)folds?(?: it| the dough)?,? (?:every|each) (\d+(?:\.\d+)? ?\w+) (?:for|over|during) (?=\d|an? hour)/gi,
+    'fold every $1 for ',
+  ],
+  // "turn at 60 s, take off at 100 s": from the beginning
+  [
+    /\b(?:turn|flip)(?: it| them)? (?:after|at) (\d+|an?) (seconds?|s|min(?:ute)?s?),? (?:and )?(?:take (?:it |them )?off|remove|lift (?:it |them )?off)(?: it| them)? at (\d+) (seconds?|s|min(?:ute)?s?)\b/gi,
+    (all = '', a = '', unit = '', b = '', other = '') => {
+      const [first, whole] = [secondsOf(a, unit), secondsOf(b, other)];
+      return whole > first ? `cook ${first} s, turn, ${whole - first} s` : all;
+    },
+  ],
   // of a bread lying there
   [
     /\b(?:leave|wait)(?: (?:it|them))? (?:for )?(?:about )?(\d+) (seconds?|secs?|s),? (?:before (?:turning|flipping)\b|(?=(?:then )?(?:turn|flip)\b))/gi,
@@ -50,7 +77,10 @@ export const MEASURES: readonly Spelling[] = [
   ],
   [/\bwait (?=\d+ ?(?:s|secs?|seconds?)\b)/gi, 'cook '],
   // "count to sixty" is a minute
-  [/\bcount(?:ing)? to (\d{2,3})\b/gi, '$1 seconds'],
+  [
+    /\bcount(?:ing)? (?:slowly )?(?:to |another )?(\d{2,3})\b(?! ?(?:g|pieces|balls|s|sec\w*|min\w*|h|hours?)\b)/gi,
+    '$1 seconds',
+  ],
   [/(?<=\d ?(?:s|secs?|seconds?|min|mins?|minutes?) )(each|per|a) way\b/gi, '$1 side'],
   [/\b(each|per|a|both|either|first|second|other) (face)(s?)\b/gi, '$1 side$3'],
   [/\b(first|second|other|1st|2nd) side: (?=(?:about )?\d)/gi, '$1 side '],
@@ -162,7 +192,7 @@ export const MEASURES: readonly Spelling[] = [
   ],
   [/(?<=\d ?(?:s|secs?|seconds)\b[^.]*\bside(?: again)? )(\d{2,3})(?=\s*(?:[,;]|\.(?!\d)|$))/gi, '$1 s'],
   [
-    /(\d+) (seconds?|secs?|s|minutes?|mins?),? (turn|flip),? (?:another )?(\d+)(?=\s*(?:[;]|\.(?!\d)|$))/gi,
+    /(\d+) (seconds?|secs?|s|minutes?|mins?),? (turn|flip|over),? (?:another )?(\d+)(?: more)?(?=\s*(?:[;]|\.(?!\d)|$))/gi,
     '$1 $2, $3, $4 $2',
   ],
   // "on one side for 60 seconds, on the other for 45"

@@ -47,6 +47,13 @@ export const STAGE_WORDS: readonly Spelling[] = [
   ],
   [/(?<=\p{L}) & (?=\p{Ll})/gu, ' and '],
   [/,? please\b/gi, ''],
+  // "next, the kneading: 8 minutes"
+  [
+    /^(?:(?:now|next|then|after that|finally),? )?(?:(?:it is )?time |comes |on )?(?:for |to )?(?:the |a )?(?=(?:knead|mix|rest|prov|proof|divid|shap|roll|cook|bak)ing(?: ?:| [–-]| (?:takes|will take|should take)) )/i,
+    '',
+  ],
+  // "press one ball at a time out to a round"
+  [/(?<=\p{L} )(?:one|1) (ball|piece|portion|round|disc) at a time(?= (?:out|flat|thin|(?:in)?to)\b)/giu, 'each $1'],
   [/^(?:now|next|finally|lastly),? (?!day\b|morning\b)(?=\p{Ll}|\d)/iu, ''],
   [/(?<=^|; )(?:to shape|shaping): (?=divid|cut\b|\d)/i, ''],
   [/\b(it|that)['’]s (?=\p{L}+ed\b|left\b|then\b)/giu, '$1 is '],

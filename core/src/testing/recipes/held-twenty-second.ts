@@ -127,7 +127,7 @@ Mix, knead for 2 minutes, cover and rest for 15 minutes. Divide into 8. Roll. Co
     pct: { 'plain flour': 100 },
     kinds: 'mix knead rest divide roll cook',
     rests: [15],
-    cook: [90, 90],
+    cook: [60, 60],
     allergens: ['gluten', 'milk', 'wheat'],
   },
   {

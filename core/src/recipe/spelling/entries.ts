@@ -1,0 +1,44 @@
+import { FRACTION_SIGNS } from '../number-words.ts';
+import { VESSELS } from '../measures.ts';
+import type { Spelling } from './rule.ts';
+
+const FRACTIONS = Object.keys(FRACTION_SIGNS).join('');
+
+/** Amounts of an entry of a list: about so much, from so much to so much, a piece or a tin of so much, one vessel that holds so much. */
+export const ENTRIES: readonly Spelling[] = [
+  [new RegExp(`^c(?:a|irca)?\\.? ?(?=[\\d${FRACTIONS}])`, 'i'), 'about '],
+  [
+    /^(?:an? (?:good|generous|full|bare|scant)|(?:just|a (?:little|bit)) (?:over|under)) (?=\d+ ?(?:k?g|m?l|cl|dl)\b)/i,
+    '',
+  ],
+  [/(?<=\d) ?… ?(?=\d)/g, '-'],
+  [/^from (\d+) to (?=\d+ ?(?:k?g|m?l)\b)/i, '$1-'],
+  // "350/400 ml" is no fraction
+  [
+    /^(\d{2,4}) ?\/ ?(\d{2,4})(?= ?(?:k?g|ml)\b)/i,
+    (all = '', least = '', most = '') => (Number(least) < Number(most) ? `${least}-${most}` : all),
+  ],
+  [/(?<=^[^.;]*\d ?(?:k?g|m?l|kilos?|grams?|pounds?|lb|oz)) (?:in all|in total|all told|altogether)(?=\.?$)/i, ''],
+  [
+    /\ban? (\d+(?:\.\d+)? ?g)(?:rams?)? (?:piece|lump|bit|block|cube|tin|can|jar|pot|tub|carton|packet) (?:of )?(?=\p{L})/giu,
+    '$1 ',
+  ],
+  [/(?:,? of|,? at) (\d{2}) degrees(?: ?c(?:elsius)?)?(?!\p{L})/giu, ' ($1 °C)'],
+  [/(?<=\b(?:water|milk),?) (\d{2}) ?C(?=[,.;/]|$)/g, ' ($1 °C)'],
+  [/(?<=\d ?(?:k?g|m?l)),? (?:i\.e\.|=) (\d+(?:\.\d+)? ?%)(?=\.?$)/gi, ' ($1)'],
+  // "1 cup = 240 ml of water", "1 glass yoghurt, 240 ml"
+  [
+    new RegExp(
+      `^((?:[\\d./]+(?: ?[${FRACTIONS}])?|[${FRACTIONS}]|one|an?) (?:${VESSELS}|fl oz)) ?(?:=|\\/|,? i\\.e\\.)(?: ?about)? ?(\\d+(?:\\.\\d+)? ?ml)\\b`,
+      'iu',
+    ),
+    '$1 ($2)',
+  ],
+  [
+    new RegExp(
+      `^((?:[\\d./]+|one|an?) (?:${VESSELS}) (?:of )?\\p{L}[\\p{L} ]{2,24}?)(?:,| \\/| =) (\\d+(?:\\.\\d+)? ?ml)(?=\\.?$)`,
+      'iu',
+    ),
+    '$1 ($2)',
+  ],
+];

@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import { stepTold } from '../testing/recipes/step-told.ts';
+import { importRecipe } from './index.ts';
+
+const read = (text: string) => {
+  const result = importRecipe(text);
+  return result.ok ? result.value : expect.fail(JSON.stringify(result.faults));
+};
+const stepsOf = (list: string, work: string): string =>
+  (read(`Rounds\n\n${list}\n\n${work}`).bread?.steps ?? []).map((s) => stepTold(s, ['knead'])).join(', ');
+const LIST = '500 g flour\n300 g water\n10 g salt';
+const WORK = 'Divide into 8, roll, cook 1 minute a side.';
+
+describe('what looks like work of the dough, and is none', () => {
+  it('a label that says one thing of the whole stands before a method, and takes nothing of it along', () => {
+    const { bread, notUnderstood } = read(
+      `Rounds\n\n${LIST}\n\nHands-on time: 30 minutes. Mix, knead 8 minutes. Rest 20 minutes. ${WORK}`,
+    );
+    expect(bread?.steps.map((s) => s.kind).join(' ')).toBe('mix knead rest divide roll cook');
+    expect(notUnderstood).toEqual(['Hands-on time: 30 minutes.']);
+  });
+  it.each([
+    // it may lie there, and need not
+    ['Mix, knead 8 minutes. The dough keeps for 2 days in the fridge.', 'mix, knead 8'],
+    ['Mix, knead 8 minutes. Fry the onions in butter until golden.', 'mix, knead 8, prepare'],
+    ['Mix, knead 8 minutes. After kneading, rest 20 minutes.', 'mix, knead 8, rest 20'],
+    ['Mix, knead until you can stretch it thin, 8 minutes.', 'mix, knead 8'],
+    ['It could not be easier: mix, knead 8 minutes, rest 20 minutes.', 'mix, knead 8, rest 20'],
+    ['Mix, knead 8 minutes, sat down for half an hour.', 'mix, knead 8, rest 30'],
+    ['Mix, knead 8 minutes, chop the onions for 10 minutes.', 'mix, knead 8, prepare'],
+  ])('%s', (work, wanted) => {
+    expect(stepsOf(LIST, `${work} ${WORK}`)).toBe(`${wanted}, divide, roll, cook 60+60`);
+  });
+  it('a stack with paper between is nothing filled, and is shown with the remarks', () => {
+    const text = `Rounds\n\n${LIST}\n\nMix. Divide into 8. Roll to 18 cm and stack with paper between. Cook 1 minute a side.`;
+    const { bread, notUnderstood, words } = read(text);
+    expect(bread?.steps.map((s) => s.kind).join(' ')).toBe('mix divide roll cook');
+    expect(notUnderstood).toEqual([]);
+    const stack = text.indexOf('stack');
+    expect(words.find((w) => w.from <= stack && stack < w.to)?.owner).toBe('remark');
+  });
+});
+
+describe('foods of one kind under two names', () => {
+  const namesOf = (list: string): readonly string[] =>
+    read(`Rounds\n\n500 g flour\n${list}\n10 g salt\n\nMix, knead 8 minutes. ${WORK}`).bread?.ingredients.map(
+      (i) => `${i.name} ${i.pct}`,
+    ) ?? [];
+  it('stay two, as a list tells them', () => {
+    expect(namesOf('200 g kefir\n100 g whey')).toEqual(['flour 100', 'kefir 40', 'whey 20', 'salt 2']);
+  });
+  it('and are one where one only says more of it', () => {
+    expect(namesOf('200 g warm milk\n100 g milk')).toEqual(['flour 100', 'warm milk 60', 'salt 2']);
+    expect(namesOf('200 g warm water\n100 g cold water')).toEqual(['flour 100', 'warm water 60', 'salt 2']);
+  });
+});

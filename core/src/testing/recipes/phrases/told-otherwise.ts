@@ -1,0 +1,695 @@
+/** The same in further words: as it is told of somebody, in the passive, by what else is done meanwhile, and with what is no step beside it. */
+export const TOLD_OTHERWISE: Readonly<Record<string, readonly (readonly [string, string])[]>> = {
+  'From ingredients to a dough': [
+    [
+      '{Toss|Throw|Chuck|Dump|Put|Tip} {everything|the lot|all of it|all the ingredients} {in|into} {a bowl|the mixer|a big tub|the bread machine} and {work it|stir it|squish it|bring it} {into a dough|until it forms a dough|to a dough|together}',
+      'mix',
+    ],
+    [
+      '{The flour goes|Flour goes|The flour is put} {in the bowl|into a bowl|in first}, {the water follows|then the water|the water on top}{, and |; }{it is mixed|everything is stirred|all is mixed} {with a spoon|by hand|with one hand}',
+      'mix',
+    ],
+    [
+      '{I start with|I begin with|Start with|We start with} the flour and salt in a bowl{, | and |; }{add|pour in|pour on} the water and {mix|stir} {to a rough dough|until no dry flour is left|with a wooden spoon}',
+      'mix',
+    ],
+    [
+      'Mix everything. {Kneading takes|The kneading takes|Kneading will take|You will knead for|You knead for|It wants kneading for|It needs kneading for|It needs a knead of} {8 minutes|about 8 minutes|eight minutes}',
+      'mix, knead 8',
+    ],
+    [
+      'Mix everything. {Then comes the kneading|Then the kneading|Next, the kneading|Now for the kneading}: {8 minutes|a good 8 minutes|eight minutes|around 8 minutes}{, no less| by the clock|}',
+      'mix, knead 8',
+    ],
+    [
+      'Mix everything. {Get stuck in and|Roll up your sleeves and|Set a timer and|Put some music on and|Take turns and} knead {for |}{8 minutes|a full 8 minutes|all of 8 minutes}',
+      'mix, knead 8',
+    ],
+    [
+      'Mix everything, {rest it 10 minutes|leave 10 minutes|let it sit 10 minutes|cover for 10 minutes}, {knead|then knead|and knead} {5 minutes|for 5 minutes}{, rest another 10 minutes| and leave another 10 minutes|, cover again for 10 minutes}',
+      'mix, rest 10, knead 5, rest 10',
+    ],
+    [
+      'Mix everything. {Slap and fold|Stretch and slap|Use the slap-and-fold method|Slap it about|Slap the dough on the table} for {8 minutes|about 8 minutes}',
+      'mix, knead 8',
+    ],
+    [
+      'Mix everything. {Knead for 5 minutes|Knead 5 minutes}, {rest for 5 minutes|give it a 5-minute break|let it rest for 5 minutes|stop for 5 minutes}{, and knead for 3 minutes more|, then knead another 3 minutes|, knead for a further 3 minutes}',
+      'mix, knead 5, rest 5, knead 3',
+    ],
+    [
+      '{Whisk|Mix|Beat} {the flour and water|everything|flour, salt and water} {into|to|until you have} a {smooth |thin |pourable |lump-free }batter',
+      'mix',
+    ],
+    [
+      '{Sift|Sieve} the flour {into a bowl|over the salt|with the salt|twice} and {stir in|mix in|add} the water{ to make a dough|, mixing with a fork| a little at a time}',
+      'mix',
+    ],
+    [
+      '{In the bowl of a|Using a|With a} {stand mixer|mixer with a dough hook|food mixer}, {mix|combine} everything {on low|on slow|on speed 1} for {3 minutes|3 min}, then {on medium|on fast|on speed 2|on second speed} for {5 minutes|5 min}',
+      'mix',
+    ],
+    [
+      '{Crumble|Dissolve|Whisk|Stir} the yeast {in|into} {the water|the warm water}{ and leave for 5 minutes|, wait 5 minutes|; let it foam for 5 minutes| until frothy, 5 minutes}{. |; |, }{Add the flour and salt and mix|mix in the flour and salt|stir in flour and salt}',
+      'mix, bloom, mix',
+    ],
+    ['{Blend|Combine|Mix} the {flour|dry ingredients} {with|and} the {water|wet ingredients}{ in a bowl|}', 'mix'],
+    [
+      '{Add|Stir in|Mix in} the {oil|melted butter|yoghurt} {last|at the end|once the flour is wet|when the dough has formed}',
+      'mix',
+    ],
+    [
+      "Mix everything. Knead {until|till} {the dough no longer tears|it stops sticking|your arms ache|it is like a baby's cheek|it passes the windowpane test|you can stretch it thin}{, 8 minutes or so|, usually 8 minutes| (8 minutes)}",
+      'mix, knead 8',
+    ],
+    [
+      'Mix everything. {With oiled hands|On an oiled bench|Without extra flour|Using a scraper}, knead {for |}8 minutes',
+      'mix, knead 8',
+    ],
+    [
+      'Mix everything. {The machine kneads it|Let the machine knead|The mixer does the kneading|Leave the mixer to knead} {for |}8 minutes',
+      'mix, knead 8',
+    ],
+    [
+      'Mix everything. {3 minutes slow, 5 minutes fast|3 min on slow and 5 min on fast|slow 3 min, fast 5 min|3+5 minutes in the spiral mixer}',
+      'mix',
+    ],
+    [
+      '{Whisk|Beat} {the eggs|the egg} with the {milk|water}{, | and |; }{add|stir into|pour into} the flour and {mix|stir} to a {batter|soft dough}',
+      'mix',
+    ],
+    [
+      '{Melt the butter|Warm the milk|Melt the lard}{ and let it cool|, cool slightly| gently|}. Add to the flour and mix',
+      'prepare, mix',
+    ],
+    [
+      '{Boil|Heat} the water{ and pour it over the flour|, pour over the flour| and tip it on the flour}{, stirring with a spoon|, stirring all the time| and stir}',
+      'mix',
+    ],
+    [
+      '{Soak|Steep} the {oats|bulgur|seeds} in {hot|cold|boiling} water for {30 minutes|half an hour}. {Mix with the rest|Add the rest and mix|Mix everything}',
+      'prepare, mix',
+    ],
+    [
+      '{Prepare|Make|Mix} a {sponge|poolish|preferment|starter dough} {with|from|of} 100 g flour, 100 g water and the yeast{ and leave| and let it stand|; leave} {for |}{2 hours|two hours}. Add the rest of the ingredients and mix',
+      'mix, rest, mix',
+    ],
+  ],
+  'What the dough does while nobody works at it': [
+    [
+      '{It then rests|The dough then rests|The dough rests|It rests|It is rested|The dough is rested|The dough is left to rest|It was rested|I rest it|We rest it|You rest it|It gets a rest} {for |}{30 minutes|half an hour|about half an hour|30 min}',
+      'rest 30',
+    ],
+    [
+      '{Now wait|Wait|Then wait|Go away for|Forget about it for|Forget it for|Walk away for|Have a cup of tea for|Leave it in peace for|Leave well alone for|Ignore it for|Do nothing for} {30 minutes|half an hour|about 30 minutes}',
+      'rest 30',
+    ],
+    [
+      '{Time to rest|A rest now|Rest time|Then a rest|Break|Pause|Nap time for the dough}: {30 minutes|half an hour|30 min}',
+      'rest 30',
+    ],
+    [
+      '{Give|Allow} {the dough|it} {30 minutes|half an hour|a half-hour|a good half hour} {under a bowl|under a cloth|to relax|to itself|of peace|on the bench|to recover|to hydrate}',
+      'rest 30',
+    ],
+    [
+      '{Cover with|Under} {an upturned bowl|a bowl} {, and wait|for|, and give it} {30 minutes|half an hour}',
+      'rest 30',
+    ],
+    [
+      "{The dough needs|It needs|Dough wants|It wants|The dough must have|The dough should have|The dough likes} {30 minutes|half an hour|30 minutes' rest|a rest of 30 minutes|a half-hour rest|to rest for 30 minutes|to stand for half an hour}",
+      'rest 30',
+    ],
+    [
+      '{Oil|Grease|Lightly oil} {the bowl|a bowl|a tub}{, | and |; }{put|drop|place|return} {the dough in|the dough in it|the dough to it}{, | and |; }{cover|cover it|cover and} {for|leave for|leave|leave it for|let rest for} {30 minutes|half an hour}',
+      'rest 30',
+    ],
+    [
+      '{Set|Put|Stand|Leave} {it|the dough|the bowl} {aside|to one side|on one side|on the side} {for |}{30 minutes|half an hour|30 min}',
+      'rest 30',
+    ],
+    [
+      '{Set a timer for|Set the timer to|Put the timer on for|Timer} {30 minutes|half an hour}{ and let the dough rest| and leave the dough alone|; the dough rests}',
+      'rest 30',
+    ],
+    [
+      '{Half an hour later|After half an hour|30 minutes later|After a 30-minute rest|After it has rested for 30 minutes|After 30 minutes of rest}, {feel the dough|look at the dough|the dough will be softer|the dough is smooth}',
+      'rest 30',
+    ],
+    [
+      'Leave {it|the dough} {in a warm place|somewhere warm} {until|till} {doubled|it has doubled|twice as big}{, which takes|; this takes|; it takes|. This takes|, normally} {an hour|about an hour|1 hour|60 minutes}',
+      'proof 60',
+    ],
+    [
+      '{It should take|This will take|It takes|Allow|Expect} {an hour|about an hour|1 hour} {to double|for it to double|to rise|for the dough to double|for the rise}',
+      'proof 60',
+    ],
+    [
+      "{An hour's|A one-hour|A 60-minute|One hour's|A 1-hour} {rise|proof|prove|first rise|bulk proof}{ in a warm spot|, covered|}",
+      'proof 60',
+    ],
+    [
+      '{Let it|Leave it to|Allow it to} {rise|prove|ferment} {overnight|for 12 hours|for a night} {in the fridge|in the cold}',
+      'chill',
+    ],
+    [
+      '{Slow|Cold|Retarded} {rise|proof|fermentation|prove}{: |, | – | of }{12 hours|overnight|12 h} {in the fridge|at 4 °C|in the cold|in the refrigerator}',
+      'chill',
+    ],
+    [
+      '{Bulk|First rise|First proof} {2 hours|2 h|two hours} {with a fold|with folds|folding} {after 30, 60 and 90 minutes|at 30, 60 and 90 min}',
+      'proof 30, fold, proof 30, fold, proof 30, fold, proof 30',
+    ],
+    [
+      '{Fold|Stretch and fold|Give it a fold|Do a set of folds} {every 30 minutes|each half hour|every half hour} {for 2 hours|over 2 hours|during 2 hours}',
+      'proof 30, fold, proof 30, fold, proof 30, fold, proof 30',
+    ],
+    [
+      '{Proof|Prove|Rise|Let rise} {at 28 °C|at 28°C|at 26-28 °C|at 80 °F|in the prover at 28 °C} {for |}{1 hour|60 minutes|an hour}',
+      'proof 60',
+    ],
+    ['{1 hour|60 minutes|An hour} {in the prover|in the proofer|in the proving box|in a proofing cabinet}', 'proof 60'],
+    [
+      '{Let|Allow} the {gluten|flour|dough} {to |}{relax|hydrate|absorb the water|come together|soften} {for |}{30 minutes|half an hour}',
+      'rest 30',
+    ],
+    [
+      '{Leave|Rest} {it|the dough} {30 minutes if it is warm, 45 if it is cold|for 30 to 45 minutes, depending on the kitchen|30 min (45 in winter)}',
+      'rest',
+    ],
+    [
+      '{Rest|Leave} {15 minutes|15 min}, {fold|fold it|fold once|stretch and fold}, {rest|leave} {15 minutes|15 min}{ more|}',
+      'rest 15, fold, rest 15',
+    ],
+    [
+      '{Retard|Chill|Refrigerate} {overnight|for 12 hours} {at 4 °C|in the fridge|at 5 degrees}, then {temper|bring to room temperature|let it warm up} for {1 hour|an hour}',
+      'chill, temper 60',
+    ],
+    [
+      '{After|Following} {a rest|the rest} of {30 minutes|half an hour}{, the dough is ready|, you can go on|, it is ready to divide}',
+      'rest 30',
+    ],
+  ],
+  'Pieces and balls': [
+    [
+      '{Everyone|Each of you|Every pupil|Each student|Each pair} {should get|will get|ends up with|needs|cuts} {eight pieces|8 pieces|8 equal pieces}',
+      'divide',
+    ],
+    [
+      '{Count out|Get|You should get|You will have|You want|Aim for|Make sure you have} {8 pieces|eight equal pieces|8 even lumps}{ of dough|}',
+      'divide',
+    ],
+    [
+      '{The dough is|It is|The dough was|The lot is} {divided|cut|split|portioned|parted} {into|in} {8|eight}{ pieces| equal pieces| parts|}',
+      'divide',
+    ],
+    [
+      '{The dough makes|This makes|It makes|That gives} {8 pieces|eight pieces|8 portions} {of 100 g|of about 100 g|at 100 g each|, 100 g each}',
+      'divide',
+    ],
+    [
+      '{Halve|Cut in half|Divide in two|Split in half} {the dough|it}, {then halve each half|then again|and halve again}, {then again|and once more|and again}, {to get 8 pieces|giving 8 pieces|so you have 8|for 8 pieces}',
+      'divide',
+    ],
+    [
+      'Divide into 8. {The pieces are|They are|Each is|Each piece is} {rolled|shaped|formed|made|moulded|rounded} into {a ball|balls|tight balls|a smooth ball}',
+      'divide, ball',
+    ],
+    [
+      'Divide into 8. {Cup your hand|Cup your palm}{ and roll|, roll} each {into a ball|until round|into a tight ball|to a ball}',
+      'divide, ball',
+    ],
+    [
+      'Divide into 8. {Pull|Fold|Tuck|Bring|Draw} the {edges|corners|sides} {to the middle|into the centre|underneath|together at the bottom}{ to make a ball| so that you have a ball|, forming a ball|: a ball}',
+      'divide, ball',
+    ],
+    [
+      'Divide into 8 balls. {They rest|The balls rest|They are rested|The balls are left|They lie|They sit} {under a cloth |covered |}{for |}{10 minutes|ten minutes|about 10 minutes}',
+      'divide, ball, rest 10',
+    ],
+    [
+      'Divide into 8 balls{, | and |; }{leave them|let them lie|let them be|put them to bed|tray them up|line them up on a tray}{ for| covered for|, cover,} {10 minutes|ten minutes}',
+      'divide, ball, rest 10',
+    ],
+    [
+      "Divide into 8 balls. {Ten minutes' rest|10 minutes' pause|A 10-minute rest|Another rest, 10 minutes|Ten minutes under the cloth|Rest no. 2: 10 minutes|2nd rest 10 min}",
+      'divide, ball, rest 10',
+    ],
+    [
+      '{Pinch|Tear|Pull|Break|Twist|Nip|Cut} off {8 pieces|eight lumps|8 bits|pieces the size of an egg|egg-sized pieces|lumps the size of a golf ball|walnut-sized pieces}',
+      'divide',
+    ],
+    [
+      '{Tip|Turn|Scrape} the dough {out|onto the table|onto a floured board} and {divide|cut|portion} {it |}{into 8|with a scraper into 8|in 8 pieces}',
+      'divide',
+    ],
+    ['{Shape|Form|Roll} {the dough |it |}into {8|eight} {balls|little balls}', 'ball'],
+    [
+      '{Weigh|Scale} {8 pieces|eight pieces} {of 100 g|at 100 g}{ and| and then|, then} {round|ball} {them|each|up}',
+      'divide, ball',
+    ],
+    [
+      '{Divide|Cut} {it |}into 8, {leave|keep|hold} {the ones|those|the pieces} you are not {using|working with|rolling} {covered|under a cloth}',
+      'divide',
+    ],
+    [
+      'Divide into 8 and {pre-shape|preshape|round up|round lightly}. {Bench rest|Rest on the bench|Rest, covered,} {15 minutes|15 min|for 15 minutes}',
+      'divide, ball, rest 15',
+    ],
+    [
+      '{Scale|Divide|Weigh} {at|into} 100 g{, | and |; }{round|mould round|ball up}{, | and |; }{rest|bench rest} {15|15 min|15 minutes}',
+      'divide, ball, rest 15',
+    ],
+    [
+      "{8 balls|Eight balls}{, | of 100 g, |: }{covered, 10 minutes|10 minutes under a cloth|10 minutes' rest|rest 10 minutes}",
+      'ball, rest 10',
+    ],
+    [
+      '{Give|Hand} {everyone|each student|each person} {a piece|two pieces|100 g of dough|their dough}{ and let them|; they|, to} {ball it up|shape it into a ball|make a ball}',
+      'divide, ball',
+    ],
+    ['{Portion|Divide} {with a scoop|using an ice-cream scoop|with two spoons} into 8', 'divide'],
+  ],
+  'Rolling, shaping, filling': [
+    [
+      '{Each ball|Every ball|Each one|Each piece} {is|gets|was|is then} {rolled|rolled out|rolled thin} {to|into} {20 cm|a 20 cm circle|a thin disc}',
+      'roll',
+    ],
+    [
+      "{Now|Next|Then} {roll|roll out} {your ball|your piece|a ball|one} {to|into} {the size of a side plate|the size of a dinner plate|a hand's width|plate size|a big circle}",
+      'roll',
+    ],
+    [
+      '{Take|Grab|Pick up|Pick} {a ball|one ball|a piece}, {dip it in flour|flour it|dust it with flour|press it in flour}{ and roll|, roll|, then roll} {it |}{out |}{to|into} {20 cm|a disc|a thin round}',
+      'roll',
+    ],
+    [
+      '{Roll|Roll out} {half the thickness of a pencil|no thicker than 3 mm|no thinner than 3 mm|about as thick as a coin|as thick as a pound coin|the thickness of two coins|between 2 and 4 mm}',
+      'roll',
+    ],
+    [
+      '{Roll|Roll it|Roll each} {quarter turn by quarter turn|turning as you go|giving it a quarter turn each time|with short strokes|from the middle|with plenty of flour|under even pressure} {to|until it is|until} {20 cm|20 cm across|20 cm wide}',
+      'roll',
+    ],
+    [
+      '{Stretch|Pull|Tease|Coax|Ease} {it|each|the ball|each ball} {over your knuckles|over the backs of your hands|between your hands|over a cushion|by hand|with your fingertips} {to|until it is|into} {20 cm|a thin disc|20 cm wide}',
+      'shape',
+    ],
+    [
+      '{Pat|Slap|Clap} {it|each|the ball|each ball} {from hand to hand|from palm to palm|between your hands|between the palms|back and forth} {until|till|to} {20 cm|it is thin|it is 20 cm wide|flat}',
+      'shape',
+    ],
+    [
+      '{Flatten|Press} {slightly|a little|lightly}, {then|and then|and} {roll|roll out} {to 20 cm|into a disc|thin}',
+      'roll',
+    ],
+    [
+      '{Dimple|Poke|Press} {the surface|all over|the top|each disc}{ all over|} with {your fingertips|wet fingertips|oiled fingers|your fingers}',
+      'shape',
+    ],
+    [
+      '{Use|Take|With} {a tortilla press|the press|a press}{ and| to|,} {flatten|press} {each ball|each|them|the balls} {to 16 cm|into a disc|between two sheets of plastic|}',
+      'shape',
+    ],
+    [
+      '{Cut|Stamp|Punch} {out |}{rounds|circles|discs} {with a cutter|with a 10 cm cutter|with a glass|using a saucer}',
+      'divide, roll',
+    ],
+    [
+      '{Shape|Form|Pat} {each |them |}into {an oval|ovals|a teardrop|a tongue|long ovals|a leaf shape|a rough circle}{ 20 cm long| about 20 cm long|}',
+      'shape',
+    ],
+    [
+      '{Roll|Roll out} to 20 cm and {stack|pile|lay} {them |the discs |}{between sheets of paper|with flour between|with cling film between them|under a cloth|on a floured cloth}',
+      'roll',
+    ],
+    [
+      '{Roll|Roll out} {the first|one}; {while it cooks|as it bakes|while it is cooking}, {roll|roll out} the {next|second}',
+      'roll',
+    ],
+    [
+      '{Roll|Roll out} {the balls|each}, {rest|let rest|leave} {5 minutes|5 min}, and {roll|roll out} {again|once more|thinner}{ to 20 cm|}',
+      'roll, rest 5, roll',
+    ],
+    [
+      '{Start|Begin} {with your fingers|with the palm|by hand}{ and|, then} {finish|continue|go on} with {a rolling pin|the pin} {to 20 cm|until 20 cm wide}',
+      'roll',
+    ],
+    [
+      '{Press|Flatten} to {10 cm|a small disc}, {rest|leave} {5 minutes|5 min}, {then roll|roll|and roll} to 20 cm',
+      'shape, rest 5, roll',
+    ],
+    [
+      '{Everyone rolls|Each student rolls|Students roll out|The pupils roll out} {their own|two balls|their balls} {to 20 cm|to a disc}',
+      'roll',
+    ],
+    [
+      '{Roll|Roll out} {into a strip|into a long oval|into a rectangle|into a square} {of 20 by 10 cm|20 cm long|}',
+      'roll',
+    ],
+    [
+      '{Spread the batter|Pour the batter|Ladle the batter} {thinly |}{on|onto|over} the {griddle|pan}{ and swirl| in a spiral|} to {20 cm|a 20 cm round}',
+      'shape',
+    ],
+  ],
+  'Layers and fillings': [
+    [
+      '{Put|Place|Spread|Spoon} {the filling|filling} {on|over|onto} {one half|half} {of each disc|of each|}{, fold over| and fold over}{ the other half|}',
+      'fill, shape',
+    ],
+    [
+      '{Brush|Spread|Smear} {with butter|with ghee|with oil|thinly with butter}{, fold| and fold|; fold} {in half|in half and in half again|into quarters|into a triangle|into a square|like a letter}',
+      'fill, shape',
+    ],
+    [
+      '{Brush|Spread|Smear} {with butter|with ghee|with oil}{, dust with flour|, sprinkle with flour|}{, roll| and roll|; roll} up {tightly |like a cigar |}and {coil|twist into a spiral|curl round like a snail|wind into a coil}',
+      'fill, coil',
+    ],
+    [
+      '{Press a hollow|Press your thumb into the ball|Shape into a cup}{, put in the filling| and spoon in the filling} {and close|and seal|, pinch to close|, gather the edges and pinch}',
+      'fill',
+    ],
+    ['{Sandwich|Put|Spread} the filling between two {discs|rounds} and {press|seal|pinch|crimp} the edges', 'fill'],
+    [
+      '{Top|Cover|Spread} {each |the discs }with {the cheese|tomato|the spice mix|the minced lamb|onion and seeds}',
+      'fill',
+    ],
+    [
+      '{Fry|Soften|Cook} the {onions|onion and garlic} in {butter|oil} until {soft|golden}. {Put|Place} {a spoonful|some of it|a heap} in the {middle|centre} of each {disc|round} and {seal|close}',
+      'prepare, fill',
+    ],
+    [
+      '{For the filling|Filling}: {mash the potatoes with the spices|mix the cheese with the herbs|fry the mince until brown|chop the spinach and mix with feta}. Roll to 12 cm, {fill|put the filling in the middle}, {close|seal|pinch shut} and {roll|roll out} again to 18 cm',
+      'prepare, roll, fill, roll',
+    ],
+    [
+      '{Roll|Roll out} {thin|to 20 cm}, {brush with|spread with} {ghee|butter|oil}, {fold into a square|fold in four|fold twice|fold like an envelope} and {roll|roll out} {again|to 15 cm}',
+      'roll, fill, shape, roll',
+    ],
+    [
+      '{Sprinkle|Scatter|Strew} the {seeds|sesame|nigella} on {the bench|the table|the board} and roll the {balls|dough} {on|over|in} them{ to 20 cm| into discs|}',
+      'fill, roll',
+    ],
+    ['{Wet the tops|Brush the tops with water|Spray with water} and {press|dip} {in|into} the {seeds|sesame}', 'fill'],
+    [
+      'Roll to 15 cm. {Spoon|Spread} {the meat|the lamb mixture|the topping|the onion mix} {thinly |}{over|on} {each|the rounds|each disc}{ right to the edge|, leaving a border|}',
+      'roll, fill',
+    ],
+    [
+      'Roll to 15 cm. {Prick|Dock} {all over|with a fork|well} {and|, then} brush with {oil|melted butter}',
+      'roll, fill',
+    ],
+  ],
+  'On the griddle': [
+    [
+      '{The breads cook|They cook|Each cooks|It cooks|The bread cooks|Each one takes|They need|Each needs|They want|It bakes|They bake} {for |}{1 minute|about 1 minute|a minute|60 seconds} {on each side|a side|per side|each side}{ on a hot griddle| in a dry pan|}',
+      'cook 60+60',
+    ],
+    [
+      '{They are|Each is|The breads are|It is} {cooked|baked|fried|griddled|toasted} {for |}{1 minute|60 seconds|a minute} {on each side|a side|per side}{ on a hot griddle| in a dry pan|}',
+      'cook 60+60',
+    ],
+    [
+      '{Into the hot pan|Onto the griddle|Onto the hot plate|On to the tawa|Into a dry skillet}{ it goes|} {for 1 minute|for 60 seconds|for a minute}, {then over|turn|flip}{ for| and give it| and} {45 seconds|45 s}',
+      'cook 60+45',
+    ],
+    [
+      '{Cook|Bake|Griddle} {first side|the first side|one side|the first} {for |}{1 minute|60 s|a minute}{, second side| and the second|, the other| and the other side} {for |}{45 seconds|45 s}',
+      'cook 60+45',
+    ],
+    [
+      '{After|When} {1 minute|a minute|60 seconds} {turn|flip} {it|them}{; after another| and after| and take it off after}{ another|} {45 seconds|45 s}{ it is done|}',
+      'cook 60+45',
+    ],
+    [
+      '{Count to sixty|Count 60|Count slowly to 60}, {turn|flip}, {count to 45|count another 45|count forty-five}{ and it is done|}',
+      'cook 60+45',
+    ],
+    [
+      '{Sixty seconds|60 seconds|A minute}, {turn|flip|over}, {forty-five|45 more|45|another 45|forty-five more}{ seconds|}',
+      'cook 60+45',
+    ],
+    [
+      '{Cook|Griddle|Bake} {until the first side has brown spots|until spotted underneath|till the underside is speckled}{: |, |; }{about a minute|roughly 1 minute|a minute or so|60 seconds}. {Flip and|Turn and|Turn over,} {cook|give it|bake} {the other side|another} {for |}{45 seconds|45 s}',
+      'cook 60+45',
+    ],
+    [
+      '{A minute a side|1 minute each side|60 seconds per side|One minute per side} {is enough|will do|does it|should do|is plenty|and done|in a dry pan|on full heat|, no more}',
+      'cook 60+60',
+    ],
+    [
+      "{Don't|Do not|Never} {overcook|burn|leave} {them|it}: {1 minute per side|a minute each side|60 seconds a side} {is enough|will do|is plenty}",
+      'cook 60+60',
+    ],
+    [
+      '{Cook|Bake} {in batches|two at a time|in twos|four at a time|one by one|one after the other|several at once}{, for|,} {1 minute|60 s|a minute} {per side|on each side|a side}',
+      'cook 60+60',
+    ],
+    [
+      '{Flip|Turn} {after|at} {1 minute|60 seconds|a minute}{, take off|, remove|, lift off| and take off} at {2 minutes|120 seconds|two minutes}',
+      'cook 60+60',
+    ],
+    [
+      '{Cook|Bake} {2 minutes|for 2 minutes|two minutes}{, flipping| turning|, turning} {every 30 seconds|each half minute|every half minute}',
+      'cook 30+30+30+30',
+    ],
+    [
+      '{Cook|Griddle} {1 minute|60 s}, {flip|turn}, {1 minute|60 s}, {flip|turn} {and press with a cloth|and press gently|and press the edges} {for |}{15 seconds|15 s}{ until it puffs| so that it balloons|}',
+      'cook 60+60+15',
+    ],
+    [
+      '{Grease|Oil|Butter|Wipe} the {pan|griddle} {lightly |}{and |, }{cook|fry} {for |}{1 minute|60 s} {per side|on each side}{, adding oil as needed|, greasing again between breads|}',
+      'cook 60+60',
+    ],
+    [
+      '{Cook|Fry} in {a little oil|shallow oil|a film of ghee|2 mm of oil|hot oil} {for |}{1 minute|60 s} {per side|on each side}{, and drain on paper| until golden|}',
+      'cook 60+60',
+    ],
+    [
+      '{Pan|Griddle|Plate|Stone} {at|to} {230 °C|220–240 °C|450 °F}{: |, |; }{1 minute|60 s|60 seconds} {per side|each side|a side}',
+      'cook 60+60',
+    ],
+    [
+      '{Bake|Cook} {on the griddle|in the pan} {1 minute|60 s}, {then in the oven|then into a hot oven|finish in the oven|then under the grill} {for |}{3 minutes|3 min}',
+      'cook 60+180',
+    ],
+    [
+      '{Cover|Put a lid on|Lid on} and {cook|bake|let cook} {for |}{1 minute|60 s}, {turn|flip}, {45 seconds|45 s} {without the lid|uncovered|with the lid off}',
+      'cook 60+45',
+    ],
+    [
+      '{When|As soon as|Once} {it puffs|it balloons|it blows up like a balloon}{, remove|, take it off|, lift it out|, it is ready| it is done}',
+      'cook 75+50',
+    ],
+    [
+      '{Cook|Bake} {until done|until cooked through|until golden on both sides|until both sides are speckled}{, | - |: }{2 minutes in all|about 2 minutes altogether|2 minutes in total}',
+      'cook 60+60',
+    ],
+    [
+      '{Cook|Bake} the {side|first side} {for |}{1 minute|60 s}, the {second|other} {for |}{45 seconds|45 s}',
+      'cook 60+45',
+    ],
+    [
+      '{Cook|Griddle} {each|each bread} {3 times|three times}: {30 s, turn, 60 s, turn, 15 s|30 seconds, flip, 60 seconds, flip, 15 seconds}',
+      'cook 30+60+15',
+    ],
+    [
+      '{Keep|Leave} {it|them} on the {griddle|pan} for {1 minute|60 seconds}, {turn|flip}, {and another 45 seconds|45 seconds more}',
+      'cook 60+45',
+    ],
+    [
+      '{Cook time|Cooking time|Baking time|Time on the griddle}{: | }{1 minute a side|1 min per side|60 s each side|2 x 60 s}',
+      'cook 60+60',
+    ],
+    [
+      'Cook {1 minute|60 s}, flip, {spread with|brush with|top with} {butter|cheese|oil}, {cook|and cook} {45 seconds|45 s}',
+      'cook 60+45',
+    ],
+    [
+      '{Cook|Bake} {1 minute on the first side|the first side for 1 minute}. {Flip|Turn}. {Cook|Bake} {45 seconds on the second|the second side for 45 seconds}',
+      'cook 60+45',
+    ],
+    [
+      '{Cook|Bake} {on high|on high heat|over a fierce heat|on full heat} {1 minute|60 s} {and|then} {turn down|lower the heat|reduce the heat}, {turn|flip} and {cook|bake} {for |}45 {seconds|s}',
+      'cook 60+45',
+    ],
+    [
+      '{Heat|Preheat} the griddle {to 220 °C|until a drop of water dances|for 10 minutes} and {cook|bake} {for |}{1 minute|60 s} {a side|per side}',
+      'cook 60+60',
+    ],
+    [
+      '{Cook|Bake} {1 minute|60 s} {lid on|under the lid|covered}, {turn|flip}, {45 seconds|45 s} {lid off|open|uncovered}',
+      'cook 60+45',
+    ],
+    [
+      '{Cook|Bake} {dry|without fat|without oil|in a dry pan} {for |}{1 minute|60 s} {on each side|per side|both sides}',
+      'cook 60+60',
+    ],
+    [
+      '{Cook|Fry} {on|over} {medium-high|medium|a moderate heat|low heat} {for |}{1 minute|60 s}, {turn|flip}, {press|press down} {with a spatula|with a cloth|gently} {for |}{45 seconds|45 s}',
+      'cook 60+45',
+    ],
+    [
+      '{Cook|Bake} {one after another|one at a time|two by two}, {1 minute|60 s} {then|and} {45 seconds|45 s} {on the other side|after turning|once turned}',
+      'cook 60+45',
+    ],
+    [
+      '{Cook|Bake} {15 seconds|15 s}, {turn|flip}, {45 seconds|45 s}, {turn|flip}, {until puffed|till it puffs|until it balloons}{, 30 seconds|, about 30 seconds| (30 s)}',
+      'cook 15+45+30',
+    ],
+    [
+      '{Bubbles come up after|It blisters after|Bubbles appear within} {30 seconds|30 s}; {turn it|flip it|turn} and {cook|give it} {45 seconds|45 s}',
+      'cook 30+45',
+    ],
+    [
+      '{Cook|Bake} for {1 minute|60 s} {on side A|on the smooth side|on the floured side|seam side down|face down} and {45 seconds|45 s} on {side B|the other|the rough side|the back}',
+      'cook 60+45',
+    ],
+    [
+      '{Turn|Flip} {when|once} {bubbles appear|it bubbles|brown spots show}, {about 1 minute|after roughly 1 minute|in about 60 seconds}; {the other side takes|second side} {45 seconds|45 s}',
+      'cook 60+45',
+    ],
+  ],
+  'Once it is cooked': [
+    [
+      '{Straight from the griddle|Off the heat|Once off the griddle|Still hot|As they come off|Fresh from the pan}{, brush|, spread|, rub} {with butter|with ghee|each with butter}',
+      'finish',
+    ],
+    ['{The hot breads are|They are|Each is} {brushed|spread|painted} with {butter|ghee|melted butter}', 'finish'],
+    [
+      '{Stack|Pile|Keep} {the cooked ones|the finished breads|the cooked breads|those that are done} {in a cloth|under a towel|wrapped in a tea towel|in a covered basket}{ so they stay soft| to keep soft|}',
+      'finish',
+    ],
+    ['{Cut|Tear|Slice} {each |the bread |them |}{into wedges|into strips|into quarters}{ and serve| to serve|}', ''],
+    ['{Good|Lovely|Best|Delicious|Nice} {with soup|with cheese|with lentils|with butter and jam|warm}', ''],
+    [
+      '{Let|Leave} {them|it} {cool|stand|rest} {for |}{5 minutes|a few minutes|10 minutes} {before serving|before you eat|before cutting|before you cut}',
+      '',
+    ],
+    [
+      '{Wash up|Clear the table|Wipe down the benches|Turn off the gas|Clean the griddle}{ while they cool| at the end| afterwards|}',
+      '',
+    ],
+    [
+      '{Freeze|Keep|Store} {any left over|what is left|the rest|leftovers} {in a bag|in a tin|for up to a month|for 2 days}',
+      '',
+    ],
+    ['{Split|Cut|Slice} {open |}{along one side|at the edge|through the middle} and {fill|stuff|serve}', ''],
+    ['{Serve|Eat} {within the hour|straight from the pan|as soon as they are made|with the dip|with soup}', ''],
+    [
+      '{Reheat|Warm up} {in a dry pan|for 20 seconds per side|in the oven at 180 °C|for 1 minute} {before serving|the next day|when needed}',
+      '',
+    ],
+    [
+      '{Rub|Brush} {with a cut clove of garlic|with garlic butter|with olive oil and salt} {while hot|at once|straight away}',
+      'finish',
+    ],
+  ],
+  'What is not, may be, or is beside': [
+    [
+      '{This dough|It|The dough} {needs no|wants no|gets no|does without} {further kneading|second rise|proof|resting|more work}',
+      '',
+    ],
+    [
+      '{You can|You may|You could|One can} {also |}{add|use|try} {herbs|seeds|a spoonful of honey|olives|wholemeal flour}{ here| if you like|}',
+      '',
+    ],
+    ['{Keep|Save|Reserve} {a little|some|a spoonful of} flour {for the bench|for dusting|back for rolling}', ''],
+    [
+      '{Have|Get} {the griddle|the pan|a heavy pan} {ready|hot|heating|on the heat|warming} {now|by now|for later|in the meantime|while you wait}',
+      '',
+    ],
+    [
+      '{Tip|Note|Hint|Watch out|Remember}: {the dough should be soft|a wet dough gives a softer bread|do not add too much flour|cold water slows the dough|sticky is good}',
+      '',
+    ],
+    ['{Wash|Dry|Flour|Oil} your {hands|board|table} {first|now|well|before you go on}', ''],
+    [
+      '{While|As} {it|the dough} rests, {make|prepare|mix|stir together} {the dip|the filling|the topping|the sauce|the herb butter}',
+      'prepare',
+    ],
+    [
+      '{Check|Test}: {the dough should spring back|a poked hole should stay|it should not stick|the dough should be smooth}',
+      '',
+    ],
+    [
+      '{The dough|It} {keeps|will keep} {overnight|for 2 days|3 days} in the fridge {before rolling|at this stage|if you like|}',
+      '',
+    ],
+    [
+      '{At this point|At this stage} {the dough|you} {can be frozen|can be kept in the fridge for a day|can stop|may chill it overnight}',
+      '',
+    ],
+    [
+      '{Dust|Flour} the {bench|table} {well|lightly|generously|} {before you start|as you go|with rice flour|with semolina}',
+      '',
+    ],
+    ['{Divide|Share} the {filling|topping|cheese} into 8 {portions|parts|heaps}', ''],
+    [
+      '{Weigh|Measure} {everything|all the ingredients|the flour and water} {first|before you start|carefully|with scales}',
+      '',
+    ],
+    ['{Line|Oil|Flour} a {tray|tin|bowl} {with paper|lightly|well|}{ for the balls|}', ''],
+    ['{This takes|That takes|It takes} {practice|patience|two people|a little strength}', ''],
+    ['{Good|Strong|Fresh} flour {makes the difference|gives a better dough|matters here|is half the bread}', ''],
+    ['{Ask|Let} {a child|your neighbour|somebody} {hold the bowl|count the minutes|turn the timer}', ''],
+  ],
+  'From mixing to the griddle in one breath': [
+    [
+      '{I|My mother|She|Nonna|The baker} {mixes|mixed} everything{, | and |. Then she }{kneads|kneaded} {it|the dough} for 8 minutes{, | and |. Then she }{lets it rest|let it rest|leaves it|left it} for 30 minutes{. She |, then she |, }{divides|divided|cuts} it into 8{, | and |. She }{rolls|rolled} {them|each one} out and {cooks|cooked|bakes|baked} {them|each} for 1 minute {a side|on each side}',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      "{Start by mixing|Begin by mixing|You start by mixing} everything, {go on to knead|then knead|followed by kneading} for 8 minutes{ and |, }{finish with|then comes|follow with} {a rest of 30 minutes|a 30-minute rest|half an hour's rest}. {Divide into 8|Make 8 pieces}, roll out, and {cook|bake} 1 minute per side",
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      '{Order of work|Procedure|What we do|Steps|Method in short}: mix{, | – | > | / }knead 8 min{, | – | > | / }rest 30 min{, | – | > | / }divide 8{, | – | > | / }roll 18 cm{, | – | > | / }cook 1 min per side',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      "{The method is simple|It could not be easier|Nothing to it}: {mix everything|stir everything together}, knead {8|eight} minutes, {half an hour under a cloth|half an hour's rest|rest half an hour}, {eight pieces|cut in eight}, {roll thin|roll out thinly|roll out}, {a minute each side|1 minute per side} on {a hot griddle|the griddle}",
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      '{Mixing the dough|To make the dough|For the dough}: mix everything. {Kneading|Then knead}: knead for 8 minutes. {Resting|The rest}: cover, 30 minutes. {Shaping|To shape}: divide into 8 and roll to 18 cm. {Cooking|To cook}: {1 minute each side|60 seconds per side} {on a hot griddle|in a dry pan}',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      '{After mixing|Once mixed|When everything is mixed}, {the dough is kneaded|knead the dough|knead} for 8 minutes. {After kneading|Once kneaded|When it is kneaded}, {it rests|it is left|rest it|leave it} for 30 minutes. {After resting|Once rested|When rested}, {divide it|it is divided|cut it} into 8. {After dividing|Once divided}, {roll out|roll them out|they are rolled out}. {After rolling|Once rolled}, {cook|bake|they are cooked} for 1 minute {a side|on each side}',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      "{Hands:|People work:|Active time:} mix, knead 8 minutes. {Dough:|The dough works:|Passive:} {rest 30 minutes|30 minutes' rest}. {Hands:|People work:|Active time:} divide into 8, roll out, cook 1 minute a side",
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      '{Day 1|Evening|The night before|The evening before|On Friday}: mix everything, knead for 8 minutes, {into the fridge overnight|chill overnight|12 hours in the fridge|leave in the fridge overnight}. {Day 2|Morning|Next morning|The next day|In the morning|On Saturday}: {take it out and wait an hour|out of the fridge for 1 hour|1 hour at room temperature|let it come to room temperature, 1 hour}, divide into 8, roll out, cook 1 minute a side',
+      'mix, knead 8, chill, temper 60, divide, roll, cook 60+60',
+    ],
+    [
+      'Mix (5 min){, |; | - }knead (8 min){, |; | - }{rest (30 min)|rest (half an hour)}{, |; | - }divide (8 pieces){, |; | - }roll (18 cm){, |; | - }cook ({1 min per side|60 s per side|1 min each side})',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      "{mix 5', knead 8', rest 30', divide 8, roll 18 cm, cook 1' + 1'|mix 5, knead 8, rest 30, divide 8, roll 18, cook 60/60 s|MIX 5 MIN – KNEAD 8 MIN – REST 30 MIN – DIVIDE 8 – ROLL 18 CM – COOK 60 S A SIDE|Mix 5m. Knead 8m. Rest 30m. Divide 8. Roll 18cm. Cook 60s/60s}",
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      '{You|Everybody|Everyone|The students|The group|The pupils} {mix|mixes|will mix} everything and {knead|kneads|will knead} for 8 minutes. {The dough|It} {rests|will rest|then rests} {30 minutes|for half an hour}. {You|Everybody|Everyone|The students|The group|The pupils} {divide|divides|will divide} it into 8, {roll|rolls} {them|the pieces} out and {cook|cooks} {them|each} 1 minute {per side|on each side}',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Mix everything{. |; }8 minutes {of kneading|kneading by hand}{. |; }{30 minutes of rest|30 min rest|30 minutes covered}{. |; }{8 pieces|8 equal pieces|eight pieces of 100 g}{. |; }{rolled out to 18 cm|rolled to 18 cm|roll to 18 cm}{. |; }{cooked 1 minute per side|1 minute per side in a hot pan|a minute each side}',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      '{Total time 1 hour|Takes about an hour|Allow 1 hour 15 minutes|Hands-on time: 30 minutes|Ready in an hour}. Mix everything. Knead for 8 minutes. Rest for 30 minutes. Divide into 8. Roll out. Cook 1 minute a side',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      "Mix everything. Knead for 8 minutes. Rest for 30 minutes{ (this is important)|, no less| – don't skip this|, really|! Do not skip it}. Divide into 8{ (scales help)|, by eye| – roughly|, as even as you can}. Roll out{ (not too thin)|, not too thick| – don't worry about the shape|, any shape}. Cook 1 minute a side{ (no oil)|, dry| – keep an eye on it|, until spotted}",
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+  ],
+};
