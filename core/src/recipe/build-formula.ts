@@ -118,8 +118,8 @@ function withFlour(list: readonly Weighed[], pieces: number): readonly Weighed[]
 /** What is soaked and ground where there is no flour. */
 const AS_FLOUR = /\b(?:lentils?|chickpeas|beans|rice|moong|mung|urad|dal|quinoa|millet|buckwheat|sorghum)\b/i;
 
-/** The type of a flour, "farine T65". */
-const OF_WHEAT = /\bT ?\d{2,4}\b|\b(?:type|typ|tipo) ?\d/i;
+/** The type of a flour, "farine T65", or its word in the languages of this trade. */
+const OF_WHEAT = /\bT ?\d{2,4}\b|\b(?:type|typ|tipo) ?\d|^(?:weizen)?mehl\b|^farin[ea]\b|^harina\b|^(?:tarwe)?bloem\b/i;
 
 /** A formula in which nothing is known for a flour: of what nobody knows the heaviest, if it weighs more than the water, is taken for it. */
 function withUnknownFlour(list: readonly Weighed[], waterG: number): readonly Weighed[] {

@@ -183,6 +183,15 @@ function impliedBehind(
       (own[0]?.least ?? 0) >= (step.action === 'knead' ? LEAST_STAND_MIN : LONGEST_STIR_MIN)
     )
       return { from, action: 'rest' };
+    // "dissolve the yeast in the milk; 10 minutes": it wakes up
+    if (
+      step.action === 'mix' &&
+      ONLY_A_TIME.test(text.replace(/^\W+/, '')) &&
+      /\byeast\b/i.test(sentence.text.slice(0, from)) &&
+      !/\b(?:flours?|everything|all|dough)\b/i.test(sentence.text.slice(0, from)) &&
+      (own[0]?.least ?? 0) >= LEAST_REST_MIN
+    )
+      return { from, action: 'bloom' };
     // "ball up, another 10 minutes, roll": so long nobody rounds
     if (step.action === 'ball' && ONLY_A_TIME.test(text.replace(/^\W+/, '')) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
       return { from, action: 'rest' };

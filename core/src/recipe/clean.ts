@@ -181,7 +181,7 @@ const untabbed = (line: Mapped): Mapped =>
     : line;
 
 /** "o Mix": a letter that some use for a bullet. */
-const bulleted = (line: Mapped): Mapped => line.replace(/^o (?=\p{Lu}\p{Ll}|\d)/u, '• ');
+const bulleted = (line: Mapped): Mapped => line.replace(/^o (?=\p{Lu}\p{Ll}|\d)|^[★☆✦✧➤▶►✔●○◆◇■❖♥]\uFE0F?\s+/u, '• ');
 /** "Spelt wraps        Portions: 16": how many, beside the title. */
 const besideTitle = (line: Mapped): readonly Mapped[] =>
   line.split(/\s{3,}(?=(?:portions?|makes|yields?|quantity|serves)\b[ :]*[\dlI])/gi);

@@ -36,7 +36,7 @@ const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
   ],
   [
     'turn',
-    /\b(?:turn(?:ed|ing)?(?! (?:the |your )?(?:heat|flame|gas|down|up|out))|flip(?:ped|ping)?|back (?:to|on to|onto|over)|over(?=,)|other side|second side|reverse side|underside)\b/gi,
+    /\b(?:turn(?:ed|ing)?(?! (?:the |your )?(?:heat|flame|gas|down|up|out|tawa|pan|griddle))|flip(?:ped|ping)?|back (?:to|on to|onto|over)|over(?=,)|other side|second side|reverse side|underside)\b/gi,
   ],
   [
     'no-lid',
@@ -259,6 +259,15 @@ function sharedOf(
   cooking.used.push(time);
   if (isStraight) {
     cooking.lay(shareOf(time));
+    return cooking;
+  }
+  // "1 minute, then over the flame": the other side
+  const isFlamed = tokens.slice(at + 1).some((t) => t.sign === 'flame');
+  if (isFlamed && !isTurned && !IN_ALL.test(text) && !/\bsides\b/i.test(text)) {
+    cooking.lay(shareOf(time));
+    cooking.see('turn');
+    cooking.see('flame');
+    cooking.end();
     return cooking;
   }
   const [first, second] =

@@ -64,7 +64,8 @@ const FILLED: readonly (readonly [RegExp, number, string])[] = [
   [/\b(generous|good)\b/i, 1.1, 'a generous measure is taken as a tenth more'],
   [/\b(?:level|flat)\b/i, 1, ''],
 ];
-const VAGUE = /\b(about|approx(?:imately)?\.?|around|roughly|ca\.?|circa|some|just under|just over)\s+(?=\d|½|¼|¾|⅓)/gi;
+const VAGUE =
+  /\b(about|approx(?:imately)?\.?|around|roughly|ca\.?|circa|some|just under|just over|near(?:ly)?|almost)\s+(?=\d|½|¼|¾|⅓)/gi;
 const BY_FEEL =
   /\b(as needed|if needed|as required|enough (?:\w+ )?to|or more|or so|to make a (?:soft )?dough|approximately|roughly|about)\b/i;
 const ANY_DEGREES = /\d{2,3}\s*°?\s*[CF]\b/g;

@@ -37,7 +37,7 @@ const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of
 export function nameOf(told: string, food: Food | undefined): string {
   // "bloem (flour)": of two languages the one that is known
   const [, foreign = '', known = ''] =
-    /^\W*([\p{L}\d.,½¼¾ '’]+) \(([\p{L} ]+)\)\W*$/u.exec(told) ??
+    /^\W*([\p{L}\d.,½¼¾ '’]+) \(([\p{L} ]+)\)\W*(?:, \p{L}+)?$/u.exec(told) ??
     /^\W*(?:(?:de|di|du) )?([\p{L}][\p{L}\d '’]*?) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ??
     [];
   const words = known !== '' && !NOT_SURE.test(known) && !findFood(foreign) && findFood(known) ? known : told;
@@ -61,14 +61,18 @@ export function nameOf(told: string, food: Food | undefined): string {
       /(?<=\p{L}{3})\s*(?:[:=…–-]\s*|\s)(?:\d\/\d|\d+(?:\.\d+)?\s*(?:[½¼¾]|\d\/\d)?|[½¼¾])\s*(?:(?:k?g|m?l|cups?|tbsp|tsp|(?:table|tea)spoons?|oz|lb|pints?)\b.*|\s*)$/u,
       '',
     )
+    .replace(/ and (?:not a thing|nothing) (?:more|else)$| and a (?:bit|little|splash)(?: more)?$/i, '')
     .replace(/^(?:a )?bit of /i, '')
-    .replace(/ in (?:a|the|1) (?:\w+ )?bowl$| little by little$| gradually$| a little at a time$/i, '')
+    .replace(
+      / in (?:a|the|1) (?:\w+ )?bowl$| (?:off|on) the heat$| little by little$| gradually$| a little at a time$/i,
+      '',
+    )
     .replace(/^(?:take|use|add)\s+/i, '')
     .replace(/^(?:(?:of|de|di|du|a|an|the|some|little|enough)\s+)+/i, '')
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
     // what is done to it is none of its name
     .replace(
-      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened)(?: (?:and|together) ?\p{L}*)?$| together$| (?:mix|knead|whisk|stir|combine)$/iu,
+      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened|scalded|worked(?: in)?)(?: (?:and|together) ?\p{L}*)?$| together$| (?:mix|knead|whisk|stir|combine)$/iu,
       '',
     )
     .replace(/\s+/g, ' ')

@@ -312,7 +312,7 @@ export function joinNeighbours(drafts: readonly StepDraft[]): readonly StepDraft
       trouble: last.trouble ?? d.trouble,
     };
   }
-  return withCookingJoined(withLateAdditions(result));
+  return withCookingJoined(withLateAdditions(withKneadingOn(result)));
 }
 
 /** What lies on the griddle has just been turned. */
@@ -320,7 +320,11 @@ const TURNED_LAST = /\b(?:flip|turn)\w*(?: (?:it|them|over))*\W*$/i;
 /** "Cook a minute each side, brush with ghee, another 30 seconds each": one cooking. */
 function withCookingJoined(drafts: readonly StepDraft[]): readonly StepDraft[] {
   return drafts.reduce<StepDraft[]>((list, d) => {
-    const [cook, between] = list.slice(-2);
+    // filled and folded on the griddle, it goes on cooking
+    const isFolded =
+      list.at(-1)?.action === 'shape' && list.at(-2)?.action === 'fill' && /\bfold/i.test(list.at(-1)?.text ?? '');
+    const many = isFolded ? 3 : 2;
+    const [cook, between] = list.slice(-many);
     const isMore =
       cook?.action === 'cook' &&
       d.action === 'cook' &&
@@ -331,13 +335,21 @@ function withCookingJoined(drafts: readonly StepDraft[]): readonly StepDraft[] {
     const joined = {
       ...cook,
       text: `${cook.text}, ${between.text}, turn, ${d.text}`,
-      spans: [...cook.spans, ...between.spans, ...d.spans],
+      spans: [...list.slice(-many).flatMap((x) => x.spans), ...d.spans],
       times: [...cook.times, ...d.times],
       cue: d.cue ?? cook.cue,
     };
-    return [...list.slice(0, -2), joined];
+    return [...list.slice(0, -many), joined];
   }, []);
 }
+
+/** "Knead 5 minutes, add the butter, 5 minutes more": it is kneaded on. */
+const withKneadingOn = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
+  drafts.map((d, n) =>
+    d.action === 'mix' && drafts[n - 1]?.action === 'knead' && d.times.length > 0 && /\badd\b.*\bmore\b/i.test(d.text)
+      ? { ...d, action: 'knead' }
+      : d,
+  );
 
 /** "Add the salt, knead 5 minutes": what goes in at once before kneading, once the dough is mixed, is part of the kneading. */
 function withLateAdditions(drafts: readonly StepDraft[]): readonly StepDraft[] {

@@ -17,6 +17,7 @@ import {
 import { withoutEntities } from './html.ts';
 import { headingOf } from './headings.ts';
 import { itemsOf } from './items.ts';
+import { plainList } from './list-forms.ts';
 import { Mapped } from './mapped.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import type { RecipeParts } from './sections.ts';
@@ -90,12 +91,15 @@ function instructionLines(value: unknown, of = '', depth = 0): readonly Instruct
   });
 }
 
+/** "100 ml oil mixed with 50 g butter": two in one line. */
+const TWO_MIXED = /\b(?:mixed|blended|combined) with \d/i;
 /** Lines of a list, each with the use of the heading that stands over it, "For the top:". */
 function usedAs(lines: readonly Mapped[]): RecipeParts['ingredients'] {
   let use: IngredientUse = 'dough';
   return lines.flatMap((line) => {
     const heading = line.text.includes(':') ? headingOf(line.text) : undefined;
-    if (!heading) return [{ line, use }];
+    if (!heading)
+      return (TWO_MIXED.test(line.text) ? plainList(line).split(/;\s+/g) : [line]).map((l) => ({ line: l, use }));
     if (heading.rest === '') {
       ({ use } = heading);
       return [];

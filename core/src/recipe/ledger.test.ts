@@ -106,6 +106,9 @@ const OPEN = [
   'percentages alone, a preferment that stands',
   'words for numbers, a food that was soaked',
   'structured data, a grain that is soaked',
+  'a table, one bread in a row',
+  'one paragraph, water in two halves',
+  'a scan that lost letters',
 ];
 
 describe('texts whose expectation was written first', () => {

@@ -13,7 +13,7 @@ const ONLY_A_YIELD = new RegExp(
 );
 /** "Prep 20 min, cooking 15 min", "level: easy": said of the whole, over its list. */
 export const OF_THE_WHOLE =
-  /^(?:(?:prep(?:aration)?|active|hands[- ]on)(?: time)?:? (?:about )?\d+ ?(?:min|h)|(?:level|difficulty|skill)(?: level)?:? (?:\p{L}+)(?:[\s,;·|]|$))/iu;
+  /^(?:(?:everything|all(?: figures)?|percentages|figures|%) [^.,;\d]{0,20}\bflour ?(?:=|is|as)? ?100 ?%?:?$|(?:prep(?:aration)?|active|hands[- ]on)(?: time)?:? (?:about )?\d+ ?(?:min|h)|(?:level|difficulty|skill)(?: level)?:? (?:\p{L}+)(?:[\s,;·|]|$))/iu;
 /** Opens with so much of something. */
 /** "5-minute flatbread" opens with none. */
 export const STARTS_WITH_AMOUNT =
@@ -46,7 +46,7 @@ const WITHOUT_AMOUNT =
 /** A sentence ends within it. */
 export const SENTENCE = /[.!?](?:\s|$)/;
 const STARTS_AS_STEP =
-  /^(?:mix|add|stir|knead|put|place|combine|roll|heat|cook|brush|divide|cover|sift|whisk|pour|dissolve|rub|serve|leave|let|in|when|once|then|meanwhile|turn|using|make|take|shape|form|blend|beat|cream|tip|sprinkle|bring|melt|press|pat|smear|spread|drizzle|scatter|dust|wrap|stack|fry|bake|griddle|flip|flatten|stretch|fill|fold|grind|season|tear|split|lay|slap|drop)\b/i;
+  /^(?:mix|add|stir|knead|put|place|combine|roll|heat|cook|brush|divide|cover|sift|whisk|pour|dissolve|rub|serve|leave|let|in|when|once|then|meanwhile|turn|using|make|take|shape|form|blend|beat|cream|tip|sprinkle|bring|melt|press|pat|smear|spread|drizzle|scatter|dust|wrap|stack|fry|bake|griddle|flip|flatten|stretch|fill|fold|grind|season|tear|split|lay|slap|drop|eat|enjoy)\b/i;
 
 /** Whether a line reads as an ingredient without a heading to say so. */
 export function looksLikeIngredient(line: string): boolean {

@@ -45,6 +45,8 @@ function withoutOpening(all: readonly Mapped[]): ListEntries {
   const isList = rest.length === 0 ? leads : later.length > 0 && 2 * later.length >= rest.length;
   if (!isList || at <= 0 || !/\p{L}{2}/u.test(opening.text)) return whole;
   if (/^[\d½¼¾][^a-z]*(?:to|or|and|plus)$/i.test(opening.text)) return whole;
+  // "salt: a teaspoon for each part of semolina"
+  if (rest.length === 0 && /^\p{L}+(?: \p{L}+)?:$/u.test(opening.text) && findFood(opening.text)) return whole;
   if (!findFood(spelled.text.slice(at)) || (findFood(opening.text) && !leads)) return whole;
   const items = [spelled.slice(at), ...rest];
   return /\d/.test(opening.text)
@@ -70,7 +72,10 @@ export function entriesOf(line: Mapped, use: IngredientUse, last: Mapped | undef
     // "two teaspoons of soda and the same of salt"
     const same = item
       .replace(/^(?:the )?same (?:(?:amount|weight|quantity) )?of\b/i, () => before)
-      .replace(/^half (?:its|that) (?:own )?(?:weight|amount) (?:of|in)\b/i, () => halfOf(before));
+      .replace(
+        /^half (?:(?:its|that) (?:own )?(?:weight|amount) (?:of|in)|(?:that|as much)(?: of)?)\b/i,
+        () => `${halfOf(before)} of`,
+      );
     // "250 g of wholemeal flour, 250 of white"
     const earlier = (items.at(-1) ?? last)?.text ?? '';
     if (COLOUR_ALONE.test(same.text) && findFood(earlier)?.role === 'flour') {

@@ -51,6 +51,11 @@ export function plainList(line: Mapped): Mapped {
 
 const inPlainWords = (line: Mapped): Mapped =>
   withOwnAmounts(withFloursApart(flourFirst(line.replace(OPENED, (opening = '') => `${opening.trimEnd()}: `))))
+    // "100 ml oil mixed with 50 g butter, for shaping": both are
+    .replace(
+      /^(\d[^,;]*?) (?:mixed|blended|combined) with (\d[^,;]*?)(, for [\p{L} ]+)?$/iu,
+      (_, a = '', b = '', purpose = '') => `${a}${purpose}; ${b}${purpose}`,
+    )
     .replace(/^[("“]((?:[^()"“”]*,){2,}[^()"“”]*)[)"”]\.?(?= |$)/u, '$1.')
     .replace(
       /(?<!\b(?:cups?|mugs?|glass(?:es)?|oz) ?)(?<=\p{L}|\btype \d{1,4}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu,

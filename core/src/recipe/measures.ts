@@ -10,7 +10,7 @@ export const PACKS = String.raw`sachets?|packets?|envelopes?|packs?|bottles?|car
 export const WEIGHTS = String.raw`k?g|mg|oz|lbs?|pounds?|ounces?|kilos?|kilograms?|grams?`;
 export const VOLUMES = String.raw`m?l|cl|dl|fl oz|pts?|pints?|quarts?|(?:milli)?lit(?:re|er)s?`;
 /** What recipes call the breads that they make. */
-export const BREADS = String.raw`flatbreads?|breads?|rounds?|pieces?|pcs|wraps?|cakes?|naans?|pitas?|rotis?|chapatt?is?|tortillas?|parathas?|farls?|pancakes?|bannocks?|discs?|loaves`;
+export const BREADS = String.raw`flatbreads?|breads?|rounds?|pieces?|pcs|wraps?|cakes?|naans?|pitas?|rotis?|chapatt?is?|tortillas?|parathas?|farls?|pancakes?|bannocks?|discs?|loaves|kulchas?|laff?as?|puris?|msemens?`;
 /** That a figure is only so much. */
 export const ABOUT = String.raw`(?:(?:about|around|roughly|approx\.?|approximately|ca\.?|some) |~ ?)?`;
 

@@ -330,7 +330,7 @@ export function draftMethod(
   const last = all.findLastIndex((d) => d.action === 'cook');
   const isDough = (d: StepDraft, n: number): boolean =>
     last < 0 || (n < last ? !isStacked(d) : !(RESTS.has(d.action) || d.action === 'divide'));
-  const drafts = all.filter(isDough);
+  const drafts = asCooked(withoutCooling(all.filter(isDough).map(asMixed)));
   const untold = all.filter((d, n) => !isDough(d, n) && d.times.length === 0).flatMap((d) => d.spans);
   return {
     drafts: withFolds(joinNeighbours(withPieces(drafts))),
@@ -341,6 +341,38 @@ export function draftMethod(
     beside: [...beside.map((b) => b.span()), ...untold],
     passed,
   };
+}
+
+/** "Knead in the flour" where nothing is mixed before it. */
+const asMixed = (d: StepDraft, n: number, all: readonly StepDraft[]): StepDraft =>
+  d.action === 'knead' &&
+  /\bknead in (?:the |all the )?(?:\w+ )?flour/i.test(d.text) &&
+  !all.slice(0, n).some((x) => !x.isBeside && ['mix', 'rub', 'scald', 'knead'].includes(x.action))
+    ? { ...d, action: 'mix' }
+    : d;
+
+/** "Boil and mash the potatoes. Leave to cool for 15 minutes.": what cools before there is a dough is no rest of it. */
+const withoutCooling = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
+  drafts.filter(
+    (d, n) =>
+      !(
+        d.action === 'rest' &&
+        /\b(?:cool|cold)\b/i.test(d.text) &&
+        n > 0 &&
+        drafts.slice(0, n).every((x) => x.isBeside || x.action === 'rest')
+      ),
+  );
+
+/** "Ladle it on, and leave for 90 seconds": where nothing is cooked by its word, what lies so briefly once it is shaped lies on the griddle. */
+function asCooked(drafts: readonly StepDraft[]): readonly StepDraft[] {
+  const made = drafts.findIndex((d) => d.action === 'shape' || d.action === 'roll');
+  const isBrief = (d: StepDraft, n: number): boolean =>
+    made >= 0 && n > made && d.action === 'rest' && d.times.length > 0 && d.times.every((t) => t.most < LEAST_REST_MIN);
+  return drafts.slice(0, made + 1).some((d) => d.action === 'cook') ||
+    !drafts.some(isBrief) ||
+    drafts.some((d) => d.action === 'cook' && d.times.some((t) => t.most > 1))
+    ? drafts
+    : drafts.map((d, n) => (isBrief(d, n) ? { ...d, action: 'cook' } : d));
 }
 
 /** Rolled dough that waits in a stack, with paper between. */

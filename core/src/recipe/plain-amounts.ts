@@ -58,6 +58,11 @@ export function plainAmounts(line: Mapped): Mapped {
         /^(\p{L}[\p{L} ]*?) ?[:,–-]? (?:(?:an?|the|1) )?(?:piece |lump |bit )?(?:like|(?:the )?size of|as big as) (?:an?|1) [\p{L} -]{3,16}\.?$/iu,
         '1 knob $1',
       )
+      // whose measure it goes by is none of what is measured: "a spoon of oil for each mug of flour"
+      .replace(
+        / (?:for|per|to) (?:each|every) .*$| (?:to|per|for) (?:the|a|each|every|1) (?:kilo|kg)(?: of (?:the )?flour)?$| per (?:mug|cup|glass|bowl|person|head|pupil)$/i,
+        '',
+      )
       // "water 2 mugs"
       .replace(
         new RegExp(
@@ -93,11 +98,6 @@ export function plainAmounts(line: Mapped): Mapped {
       .replace(
         /^(\d+(?:\.\d+)?) (g|ml) (?:plus|and|\+) (\d+(?:\.\d+)?) \2\b/i,
         (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
-      )
-      // whose measure it goes by is none of what is measured: "a spoon of oil for each mug of flour"
-      .replace(
-        / (?:for|per|to) (?:each|every) .*$| (?:to|per|for) (?:the|a|each|every|1) (?:kilo|kg)(?: of (?:the )?flour)?$| per (?:mug|cup|glass|bowl|person|head|pupil)$/i,
-        '',
       )
       .replace(
         new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good|big|flat|small) )?spoon(?:ful)?s? (?:of )?`, 'i'),

@@ -172,6 +172,12 @@ class Taking {
       this.title = line.replace(/\s{2,}\d{1,3}$/, '');
       return undefined;
     }
+    // an old book: "Unleavened Bread.—Flour, one pound; …"
+    const book = this.isAtStart ? /^(\p{Lu}[\p{L} ]{4,40})\.\s?[—–-]+\s*(?=\p{L})/u.exec(line.text) : null;
+    if (book && !findFood(book[1] ?? '')) {
+      this.takeHead(line.slice(0, (book[1] ?? '').length));
+      line = line.slice(book[0].length);
+    }
     const manyOf = this.title === undefined && this.isAtStart ? YIELD_LEAD.exec(line.text) : null;
     if (manyOf) {
       const [lead = '', name = ''] = manyOf;
@@ -308,6 +314,21 @@ class Taking {
     else for (const s of sentences) this.placeSentence(this.withoutLead(s));
   }
 
+  /** "For the filling two onions, a chilli and a bunch of coriander.": a list within a paragraph, and what it is for. */
+  private isPartInWords(sentence: Mapped): boolean {
+    const head = PART_IN_WORDS.exec(sentence.text);
+    const part = head ? headingOf(`${head[1] ?? ''}:`) : undefined;
+    if (!head || !part || actionsIn(normalLine(sentence.text)).some((a) => a.action !== 'job')) return false;
+    const list = sentence.slice(head[0].length);
+    if (itemsOf(list).length < 2) return false;
+    this.headings.push(sentence.slice(0, head[0].length));
+    const { items, facts, openings } = entriesOf(list, part.use, undefined);
+    this.ingredients.push(...items.map((item) => ({ line: item, use: part.use })));
+    this.facts.push(...facts);
+    this.headings.push(...openings);
+    return true;
+  }
+
   /** "PROOF" over "Oiled tub, 70 minutes": what stands under a stage and does not say what is done is of that stage. */
   private withStage(line: Mapped): Mapped {
     const { stage } = this;
@@ -406,6 +427,7 @@ class Taking {
   }
 
   private placeSentence(told: Mapped): void {
+    if (this.isPartInWords(told)) return;
     const s = this.withoutFact(told);
     const work = WORK_THEN_AMOUNT.exec(s.text);
     if (work && looksLikeIngredient(s.text.slice(work[0].length))) {
@@ -478,6 +500,9 @@ function isWorkAlone(line: Mapped): boolean {
   return first !== undefined && itemsOf(first).length < 2 && actionsIn(normalLine(first.text)).length > 0;
 }
 
+/** "For the filling two onions": what a list in words is for. */
+const PART_IN_WORDS =
+  /^(for the (?:filling|stuffing|topping|dough|layers|dip|sauce)),? (?=(?:\d|[½¼¾]|an? |half |some |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)) ))/iu;
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}(?:, \p{Ll}+\.?)?$/u;
 /** A stage that is an order: where its line does not say it again it is done. */
 const IMPERATIVE = /^(?:(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?|(?:[Rr]ound|[Bb]all|[Ff]old|[Dd]ivid)ing\.?)$/;

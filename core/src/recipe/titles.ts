@@ -38,13 +38,13 @@ export function isNamedTitle(line: string): boolean {
     !STARTS_WITH_AMOUNT.test(line) &&
     !FACT.test(normalLine(line)) &&
     !isShortFact(line) &&
-    !/[.;!?] |:$|:.*\d ?(?:k?g|m?l|%|min|cm)/.test(bare) &&
+    !/[.;!?] |:$|:.*\d ?(?:k?g|m?l|%|min|cm)|:.*\p{L} \d+(?:\.\d+)?, \p{L}/u.test(bare) &&
     !/\bflour\b/i.test(bare) &&
     actionsIn(normalLine(line)).length === 0
   );
 }
 const TITLE_NOUN =
-  /\b(?:rounds|breads?(?! (?:flour|spice))|flatbreads?|cakes|wraps|tortillas?|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe|naans?|rotis?|chapatt?is?|parathas?|pitas?|piadin[ae]|bannocks?|scones|spirals|crisps|farls)\b/i;
+  /\b(?:rounds|breads?(?! (?:flour|spice))|flatbreads?|cakes|wraps|tortillas?|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe|naans?|rotis?|chapatt?is?|parathas?|pitas?|piadin[ae]|bannocks?|scones|spirals|crisps|farls|kulchas?|laff?as?|msemens?)\b/i;
 const isBare = (line: string): boolean =>
   line.length <= 60 &&
   line.split(/\s+/).length <= 7 &&

@@ -11,6 +11,9 @@ export const TOLD: Readonly<Record<string, string>> = {
   poured: 'pour',
   placed: 'place',
   kneaded: 'knead',
+  knocked: 'knock',
+  punched: 'punch',
+  deflated: 'deflate',
   rested: 'rest',
   proofed: 'proof',
   balled: 'balls',
@@ -46,7 +49,7 @@ export const TOLD: Readonly<Record<string, string>> = {
 };
 /** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
 export const PASSIVE = new RegExp(
-  `\\b(?=(?:is|are|was|were|gets?|got|then|left|${Object.keys(TOLD).join('|')})\\b)(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were|gets?|got) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?=,| (?:(?:for|and|with|in|into|on|under|to|out|until|by|at|flat|thin|together|well|half|about|an?|five|ten|fifteen|twenty|thirty|sixty)\\b|\\d))`,
+  `\\b(?=(?:is|are|was|were|gets?|got|then|left|${Object.keys(TOLD).join('|')})\\b)(?<!\\b(?:when|once|until|till|after(?! that)|if|as)\\b[^.,;]{0,24})(?:\\b(?:is|are|was|were|gets?|got) (?:then |now )?|(?<=\\b(?:is|are) [^.;]{0,60}\\b(?:and|then) )(?:then )?)(${Object.keys(TOLD).join('|')}|left)(?=,| (?:(?:for|and|with|in|into|on|under|to|out|until|by|at|back|down|flat|thin|together|well|half|about|an?|five|ten|fifteen|twenty|thirty|sixty)\\b|\\d))`,
   'gi',
 );
 /** "The dough should be kneaded for 8 minutes", "it can then be divided". */

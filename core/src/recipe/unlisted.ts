@@ -64,13 +64,16 @@ function unlistedOutside(
 }
 
 const STREWING =
-  /\b(?:sprinkl|scatter|strew|top|dip|dredge|smear)\w*\b[^.;]*|\b(?:spread|dot|rub)\w* (?:(?:it|them|each|all|the \w+) )?(?:\w+ly )?with\b[^.;]*/i;
+  /\b(?:sprinkl|scatter|strew|top|dip|dredge|smear)\w*\b[^.;]*|\b(?:spread|dot|rub|fill|stuff)\w* (?:(?:it|them|each|all|the \w+) )?(?:\w+ly )?with\b[^.;]*/i;
+/** "…, turn, fill with cheese, and cook another minute": what is put on while it cooks. */
+const FILLED_ON_GRIDDLE =
+  /\b(?:fill|stuff|top|spread)\w* (?:(?:it|them|each) )?with\b[^.;,]*(?:, [^.;,]* and [^.;,]*)?/i;
 /** What is strewn on top and no line lists, "sprinkle with sesame": a gram or two of each. */
 function strewn(ingredients: readonly Ingredient[], drafts: readonly StepDraft[]): readonly Found[] {
   const listed = new Set(ingredients.map((i) => findFood(i.name)?.id));
   const found: Found[] = [];
-  for (const d of drafts.filter((x) => x.action === 'finish' || x.action === 'fill')) {
-    const [from] = STREWING.exec(d.text) ?? [];
+  for (const d of drafts.filter((x) => x.action === 'finish' || x.action === 'fill' || x.action === 'cook')) {
+    const [from] = (d.action === 'cook' ? FILLED_ON_GRIDDLE : STREWING).exec(d.text) ?? [];
     for (const { food, words } of foodsIn(saidIn(from ?? ''))) {
       const isListed = listed.has(food.id) || ingredients.some((i) => i.name.includes(words));
       if (isListed || ['water', 'flour'].includes(food.role)) continue;

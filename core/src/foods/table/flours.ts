@@ -38,7 +38,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'wholemeal',
     'flour',
-    'wholemeal flour | whole wheat flour | wholewheat flour | wholemeal wheat flour | whole-wheat flour | whole meal flour | wholemeal bread flour | wholemeal | whole meal | whole wheat',
+    'wholemeal flour | whole wheat flour | wholewheat flour | wholemeal wheat flour | whole-wheat flour | whole meal flour | wholemeal bread flour | wholemeal | whole meal | whole wheat | wheaten meal | wheat meal',
     per100(2, 0.3, 62, 11, 12, 0),
     1.4,
     { gPerCup: 113, ...wheat },

@@ -30,6 +30,7 @@ export const COOK = phrases`
   lay (?:on|down) (?:a|one|the) (?:bread|round|flatbread|first)
   slap
   dry-fry
+  (?:put|place) (?:the|a) lid on > after
   turn (?!over and roll)(?:it |them |each )?(?:over|once|and)
   turn (?:it |them |each )?(?:twice|\d times)
   (?<=\d ?(?:s|secs?|seconds?|min|minutes?)\b[^.;]{0,20}, )turn (?:it|them)(?= *(?:[,;.]|$))
@@ -50,7 +51,7 @@ export const FINISH = phrases`
   (?:baste|slather|paint|gloss) > (?:[\w-]+ ){0,4}?with\b
   (?:hold|fold|store|put|keep|tuck|layer) (?:{it} |warm )?(?:in|between|under|inside) (?:an? |the |\d )?(?:\w+ ){0,2}?(?:towels?|cloths?|napkins?|foil|basket)
   wrap(?:ped)?
-  stack(?:ing)?
+  (?<!\b(?:a|the|this|each|every) )stack(?:ing)?
   pile > (?:{it} )?(?:up|in|under)\b
   (?:pile|keep|stack) (?:the (?:cooked|finished|baked) (?:ones|breads?)|those that are (?:done|cooked|ready)) (?:in|under|into)
   (?:keep|put|hold|place) (?:{it} )?(?:warm )?in a (?:low|warm|cool) oven
@@ -59,9 +60,10 @@ export const FINISH = phrases`
   dust (?:it |them )?with > (?:\w+ ){0,3}?(?:sugar|cinnamon|paprika|za|salt|herbs|cheese|sesame|sumac|cumin|seeds?)\b
   keep (?:\w+ ){0,4}?(?:warm|wrapped)
   keep covered > (?:until|till)\b
+  (?<=, then )butter(?=[.;!]?$)
   finish with !> (?:(?:an?|the|your) (?:\w+ )?pin\b|(?:an? |\d|0\.5)[^.;]*\b(?:rest|proof|prove|rise)\b)
   (?:put|place|slide|pop|tip) {it} (?:straight )?(?:into|in|between) (?:a |the |\d )?(?:\w+ )?(?:cloths?|towels?|basket)
-  slide (?:it |them )?(?:on|on ?to) a (?:\w+ )?(?:plate|board)
+  slide (?:it |them )?(?:on|on ?to) a (?:\w+ )?(?:plate|board|cloth|towel)
   ^ straight into (?:a|the) (?:\w+ )?(?:cloth|towel|basket)
   (?<=\bgoe?s? )straight into (?:a|the) (?:\w+ )?(?:cloth|towel|basket)
   (?<=^|[,;.] )(?:butter|ghee|oil) on (?:top|both sides)
@@ -81,7 +83,7 @@ export const ASIDE = phrases`
   cook (?:the|your) (?:rest|others?|remaining)
   (?:continue|carry on|repeat) with
   melt (?:the |a little |some )?{fat}(?: in (?:a|the) (?:\w+ )?{pan})?(?= and (?:cook|fry)\b)
-  melt (?:a little|some|a knob of|a bit of) {fat} in (?:a|the|your) (?:\w+ )?{pan}
+  melt (?:a little|some|a knob of|a bit of|the) {fat} in (?:a|the|your) (?:\w+ )?{pan}
   brush off
   (?:oil|grease|flour|dust) (?:a|your) (?:\w+ )?(?:tray|bowl|tub|box|tin|sheet)
   (?:brush|rub) the balls with (?:a little )?oil

@@ -16,7 +16,7 @@ export const JOB = phrases`
   (?:warm the (?:milk|butter|oil)|heat the (?:milk|butter))(?: (?:and|with|in) (?:the )?(?:milk|butter|water|oil))?(?! and (?:cook|fry)\b)
   warm (?:\d+ ?(?:ml|g) (?:of )?)?(?:milk|butter|oil)(?: and \w+)? > (?:with|in|until|to)\b
   crush (?:the |\w+ )?garlic
-  boil (?:and mash |, peel and mash )?(?:the |[\d./½¼]+ ?(?:k?g|oz|lb) (?:of )?)?(?:\w+ )?potato\w*
+  boil (?:and mash |, peel and mash )?(?:the |[\d./½¼]+ ?(?:k?g|oz|lb) (?:of )?)?(?:\w+ )?potato\w*(?: until (?:tender|soft|done|cooked))?(?:(?:,| and|, and)? (?:then )?(?:peel|drain|mash|rice|cool|let (?:it|them) (?:dry|(?:go )?(?:cool|cold))|leave (?:(?:it|them) )?to (?:cool|go cold))(?: (?:it|them|well|down|while (?:hot|warm)))*(?=,| and\b| with\b|\.|;|$))*
   make the filling
   soften the
   (?:soak|steep) (?:the |\d+ ?g (?:of )?)?(?:\w+ )?(?:oats|seeds?|raisins|currants|grains?|bulgur|linseeds?|flakes)
@@ -47,6 +47,7 @@ export const RUB = phrases`
 export const SCALD = phrases`
   bring (?:\w+,? ){1,7}?to (?:the |a )?boil
   scald
+  scalded > with
   (?:pour|add|stir in)(?: over| on| in)?(?: the)? (?:just-)?boil\w* water
 `;
 
@@ -107,6 +108,7 @@ export const MIX = phrases`
   whizz
   beat
   bring (?:it |everything |the dough )?together
+  worked in(?:to)?
   (?:bring|gather|press|pull|squeeze|draw) (?:everything|it all|the (?:mixture|lot|crumbs)) (?:together )?(?:in)?to
   come together
   squi?s[hk] > (?:it|everything|it all|the lot)? ?(?:together|(?:in)?to a (?:\w+ ){0,2}dough)\b
@@ -128,6 +130,7 @@ export const MIX = phrases`
   mash
   put the (?:flour|water|dry)
   (?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)
-  wet it
+  wet (?:it|up|with)
+  ^ wet(?=,)
   ^ (?:water|milk|liquid|liquids) in $
 `;

@@ -62,12 +62,14 @@ export const DIVIDE = phrases`
   (?:scale|weigh) (?:off )?(?:into )?pieces > of \d
   weigh off > (?:at |into )?\d{2,3} ?g
   weigh (?:into|at) > \d{2,3} ?g
+  (?:take|tear off|break off|pull off) an? (?:piece|lump|bit|knob)(?: of (?:the )?dough)?(?= (?:the size of|as (?:big|large) as|like) )
   (?:give|hand)(?: out)? (?:everyone|everybody|each \w+) (?:(?:a|one|two|\d) (?:pieces?|lumps?|portions?)|\d{2,3} ?g of (?:the )?dough|their (?:dough|pieces?))
   (?:weigh|scale|measure) > {n} (?:equal |even )?(?:pieces|portions|lumps)\b
   scale(?: off)? > (?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d
   (?<!\b(?:each|every|the|per|one|a) )portion
   split
   halve
+  (?<=^|[,;.] )(?:cut|split) > {n}(?= *(?:[,;.]|$))
   (?<!\ba )quarter (?:it|them|each|the dough)
   cut (?:it|them) across
   (?:slice|cut|tear) (?:(?:{it}|{dough}) )?(?:in)?to (?:quarters|strips|wedges|halves)
@@ -125,6 +127,8 @@ export const FILL = phrases`
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
   add (?:an?|some|the|1) (?:(?:large|heaped|good|small|little) )?(?:spoon(?:ful)?|tablespoon(?:ful)?|portion|share|bit|ball|little) of (?:the |your )?(?:\w+ )?(?:filling|stuffing|mixture|cheese)
   add (?:the|some|your) (?:filling|stuffing)
+  ^ (?:the )?filling (?:on|over|onto) (?:1|one|each|half|top)
+  put in (?:an?|some|the|1) (?:(?:good|heaped|small) )?spoon(?:ful)? of
   (?:sprinkle|brush) (?:\w+ ){0,3}?with water and > (?:\w+ )?(?:seeds?|sesame|nigella|scatter|sprinkle|dip)\b
   fill !> the\b
   \d+ g (?:of )?filling (?:each|on each|in each)
@@ -187,6 +191,7 @@ export const SHAPE = phrases`
   press {it} > (?:with (?:(?:your|wet|oiled|floured) (?:hands?|palms?|fingers)|the heel)|under|in a (?:\w+ )?press)\b
   press {it} (?:out )?(?:in)?to an?
   (?:press|pat) (?:out )?(?:in)?to an?
+  press > between\b
   open (?:{it} )?(?:up )?by hand
   open (?:up )?{it} > [^.;,]*(?:\d|\bfinger|\bhand)
   (?:make|form) (?:flat |thin )(?:discs|rounds|ovals|patties|cakes)

@@ -6,7 +6,7 @@ export const TEMPER = phrases`
   lose its chill
   let (?:it|them|the \w+) (?:warm|come) up > for\b
   come out > (?:\d|of the (?:fridge|cold))
-  (?:out of|from) the fridge
+  (?<!\b[Ss]traight )(?:out of|from) the fridge
   temper
   remove (?:it |them |the \w+ )?from the {fridge}
   take (?:it|them|the \w+) out
@@ -23,7 +23,7 @@ export const CHILL = phrases`
   (?:slow|retarded|long|overnight) (?:prove|proof|ferment(?:ation)?|rise)(?=[^.;]* at [1-8] ?°)
   retard
   keep (?:it |the dough )?cold
-  fridge
+  (?<!\b[Ss]traight (?:out of|from) the )fridge
 `;
 
 export const PROOF = phrases`
@@ -34,7 +34,7 @@ export const PROOF = phrases`
   rising
   floor time
   ferment(?:ation|ing|s)?
-  double[ds]? !> cream
+  (?<!\b(?:flatten|press|roll|stretch|pat)\b[^.;,]{0,30})double[ds]? !> cream
   doubl(?:ed|ing) in (?:size|volume|bulk)
   grown? (?:by|to)
   puffy
@@ -56,7 +56,7 @@ export const REST = phrases`
   (?:let|allow) the (?:dough|flour|gluten|batter) (?:to )?(?:absorb|hydrate|soften|come together|relax)(?=[^.;,\d]* (?:for )?(?:about )?[\d.]+ ?(?:min|h))
   (?:stop|pause|break)(?=(?: ?:| [–-])? (?:for )?(?:about )?[\d.]+ ?(?:min|h))
   put (?:{it}|the (?:bowl|tub|tray)) (?:to (?:bed|sleep)|aside)
-  {time}(?:ute)?s?['’]? (?:pause|break)
+  {time}(?:ute)?s?['’]? (?:pause|break|peace|quiet)
   (?:tray|line) {it} (?:up|out)(?: on (?:a|the) (?:\w+ )?(?:tray|board|cloth|bench))? > (?:and |, )?(?:covered |cover,? )?(?:for )?\d
   (?:give|allow) (?:it|them|the (?:dough|balls|pieces)) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)(?:[^,.;]|\.(?=\d))*\b(?:minutes?|mins?|hours?|h)\b(?! of (?:knead|mix|cook)ing)
   lie > (?:for )?(?:an?|\d)

@@ -11,6 +11,8 @@ export const ENTRIES: readonly Spelling[] = [
     /^(?:an? (?:good|generous|full|bare|scant)|(?:just|a (?:little|bit)) (?:over|under)) (?=\d+ ?(?:k?g|m?l|cl|dl)\b)/i,
     '',
   ],
+  [/(?<=^|[,;] )(\p{L}+),? (?:on )?(?:the|a) (?:tip|point) of a knife(?=[,;.]|$)/giu, '1 pinch $1'],
+  [/\ba knife(?:['’]s)?[- ]?(?:tip|point) of (?=\p{L})/giu, '1 pinch of '],
   [/(?<=\d) ?… ?(?=\d)/g, '-'],
   [/^from (\d+) to (?=\d+ ?(?:k?g|m?l)\b)/i, '$1-'],
   // "350/400 ml" is no fraction
@@ -26,6 +28,25 @@ export const ENTRIES: readonly Spelling[] = [
   [/(?:,? of|,? at) (\d{2}) degrees(?: ?c(?:elsius)?)?(?!\p{L})/giu, ' ($1 °C)'],
   [/(?<=\b(?:water|milk),?) (\d{2}) ?C(?=[,.;/]|$)/g, ' ($1 °C)'],
   [/(?<=\d ?(?:k?g|m?l)),? (?:i\.e\.|=) (\d+(?:\.\d+)? ?%)(?=\.?$)/gi, ' ($1)'],
+  // "a piece of lard the size of an egg" holds no egg
+  [
+    /^(?:an?|1) (?:piece|lump|knob|bit) of (\p{L}[\p{L} ]+?),? (?:(?:the )?size of|as (?:big|large) as|like) (?:an?|1) (?:hen['’]s )?egg(?=[,;.]|$)/giu,
+    '3 knobs $1',
+  ],
+  [
+    /^(?:an?|1) (?:piece|lump|knob|bit) of (\p{L}[\p{L} ]+?),? (?:(?:the )?size of|as (?:big|large) as|like) (?:an?|1) (?:walnut|nut|hazelnut)(?=[,;.]|$)/giu,
+    '1 knob $1',
+  ],
+  // "1 cup plus 2 tablespoons (270 ml) warm water"
+  [
+    new RegExp(
+      `^[\\d ./${FRACTIONS}]+ ?cups? (?:plus|and|\\+) [\\d./${FRACTIONS}]+ ?(?:tbsp|tablespoons?|tsp|teaspoons?) \\((?:about )?(\\d+(?:\\.\\d+)? ?(?:ml|g))\\)`,
+      'iu',
+    ),
+    '$1',
+  ],
+  [/(?<=\d) ?EL\b\.?(?: \(tbsp\))?/g, ' tbsp'],
+  [/(?<=\d) ?TL\b\.?(?: \(tsp\))?/g, ' tsp'],
   // "1 cup = 240 ml of water", "1 glass yoghurt, 240 ml"
   [
     new RegExp(

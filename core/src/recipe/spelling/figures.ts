@@ -177,7 +177,10 @@ export const FIGURES: readonly Spelling[] = [
   [/\bfistful/gi, 'handful'],
   [/\ba couple (?:of )?/gi, '2 '],
   [/\bhalf an? (?=(?:\w+ )?(?:egg|onion|lemon)\b)/gi, '1/2 '],
-  [/(?<!\b(?:of|like|as|than|big|large) )\ban? (?=(?:\w+ )?(?:egg|onion|lemon|potato|leek)\b(?! ?-))/gi, '1 '],
+  [
+    /(?<!\b(?:of|like|as|than|big|large) )\ban? (?=(?:\w+ )?(?:egg|onion|lemon|potato|leek|chilli|carrot|tomato|courgette|beetroot|(?:red|green) pepper)\b(?! ?-))/gi,
+    '1 ',
+  ],
   [
     new RegExp(
       `(?<!\\bin(?:to)? )\\ban? (?=(?:(?:heaped|heaping|level|rounded|scant|generous|good|big|small|large) )?(?:${MEASURE}|splash|glug|drizzle|drop|dash|sprinkle|stick)\\b)`,

@@ -57,6 +57,16 @@ export const MEASURES: readonly Spelling[] = [
     /(?<=\bpeel(?:ed)?(?:,| and) )rice(?= *(?:,|and\b|them\b|it\b|\.|$))|\brice (?=(?:them|it|the (?:\w+ )?potatoes)\b)/gi,
     'mash ',
   ],
+  // "3 folds every 20 min, then 30 min": what all of it takes
+  [
+    /\b(\d) (?:sets of )?(?:stretch and )?folds,? every (\d{1,2}) ?min(?:ute)?s?,? (?:and )?then (?:rest |leave |proof |another )*(?:for )?(\d{1,3}) ?min(?:ute)?s?\b/gi,
+    (_, n = '', every = '', rest = '') => {
+      const moments = Array.from({ length: Number(n) }, (__, i) => (i + 1) * Number(every));
+      return `proof ${Number(n) * Number(every) + Number(rest)} min with a fold after ${moments.join(', ')} min`;
+    },
+  ],
+  // "15 minutes' rest as balls"
+  [/(?<=^|[,;] )(\d{1,3} ?min(?:ute)?s?)['’]? rest (?:as|in) balls\b/gi, 'balls, rest $1'],
   // "do a set of folds each half hour over two hours"
   [
     /\b(?:(?:give (?:it|the dough) a |do a |a )?(?:set of )?(?:stretch and )?)folds?(?: it| the dough)?,? (?:every|each) (\d+(?:\.\d+)? ?\w+) (?:for|over|during) (?=\d|an? hour)/gi,
@@ -127,7 +137,7 @@ export const MEASURES: readonly Spelling[] = [
   ],
   [/(\d)\s+and\s+(?=[½¼¾⅓⅔⅛]|\d\/\d)/gi, '$1 '],
   [
-    /(?<!(?:\d|\b[Aa]n?) ?[\p{L}-]{1,14} )\bof ([\p{L} ]{3,25}?) (\d+(?:\.\d+)?|[½¼¾]) ?(pounds?|lb|ounces?|oz|pints?|grams?)\b/giu,
+    /(?<!(?:\d|\b[Aa]n?) ?[\p{L}-]{1,14} )\bof (?!(?:\p{L}+ )*and )([\p{L} ]{3,25}?) (\d+(?:\.\d+)?|\d\/\d|[½¼¾]) ?(pounds?|lb|ounces?|oz|pints?|grams?)\b/giu,
     '$2 $3 $1',
   ],
   [/(\d)\s*(?:grams?|gms?|gr)\b\.?/gi, '$1 g'],

@@ -26,6 +26,7 @@ export function percentLines(all: readonly Mapped[]): ReadRows {
     !isRule(text) && ((isRuled && text.includes('|')) || /^\s*\|/.test(text) || (text.match(/\|/g) ?? []).length > 1);
   let units: readonly string[] = [];
   const cells = lines.map((l) => {
+    if (isListInBars(l.text)) return l.replace(/\s*\|\s*/g, '; ');
     if (!isRow(l.text)) {
       if (!isRule(l.text)) units = [];
       return l
@@ -45,6 +46,13 @@ export function percentLines(all: readonly Mapped[]): ReadRows {
   );
   const isPercent = Math.abs(flour - 100) <= 1;
   return { lines: cells.map((l, n) => (isPercent && named[n] ? l.replace(/\s*\|?$/, ' %') : l)), left };
+}
+
+/** "Base: strong flour 100 | water 60 | salt 2": a list in one line, and no row of a table. */
+function isListInBars(text: string): boolean {
+  const cells = text.split(/\s\|\s/);
+  const foods = cells.filter((c) => /\d/.test(c) && findFood(normalLine(c.replace(/^[^:]*:/, ''))) !== undefined);
+  return cells.length > 2 && foods.length >= cells.length - 1 && /\d/.test(cells[0] ?? '');
 }
 
 /**

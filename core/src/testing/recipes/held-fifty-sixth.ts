@@ -335,7 +335,7 @@ Acqua (water): 0,42 l
 Sale (salt): 0,018 kg
 Bicarbonato (bicarbonate of soda): 0,0045 kg
 Mix 3,5 min, knead 4 min, rest 0,75 h, divide into 12, round, rest 0,2 h, roll 23,5 cm, hot plate 1,25 min per side.`,
-    pct: { flour: 100, lard: 15, water: 46.7, salt: 2, 'bicarbonate of soda': 0.5 },
+    pct: { 'flour tipo 0': 100, lard: 15, water: 46.7, salt: 2, 'bicarbonate of soda': 0.5 },
     kinds: 'mix knead rest divide ball rest roll cook',
     rests: [45, 12],
     cook: [75, 75],

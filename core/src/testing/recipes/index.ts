@@ -79,6 +79,9 @@ import { SEVENTY_SEVENTH } from './held-seventy-seventh.ts';
 import { SEVENTY_EIGHTH } from './held-seventy-eighth.ts';
 import { SEVENTY_NINTH } from './held-seventy-ninth.ts';
 import { EIGHTIETH } from './held-eightieth.ts';
+import { EIGHTY_FIRST } from './held-eighty-first.ts';
+import { EIGHTY_SECOND } from './held-eighty-second.ts';
+import { EIGHTY_THIRD } from './held-eighty-third.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -164,6 +167,9 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...SEVENTY_EIGHTH,
   ...SEVENTY_NINTH,
   ...EIGHTIETH,
+  ...EIGHTY_FIRST,
+  ...EIGHTY_SECOND,
+  ...EIGHTY_THIRD,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

@@ -29,7 +29,7 @@ function strangeIn(wanted: RecipeText, bread: Bread): readonly string[] {
   const dough = bread.ingredients.filter((i) => i.use === 'dough' && wanted.pct[i.name] === undefined);
   const isLong = (name: string): boolean => name.split(' ').length > MOST.nameWords;
   const words = [
-    ...dough.filter((i) => NO_FOOD.test(i.name.replace(/\b(?:0{1,2}|T ?\d{2,3}|(?:type|tipo) \d{1,4})\b/g, ''))),
+    ...dough.filter((i) => NO_FOOD.test(i.name.replace(/\b(?:0{1,2}|T ?\d{2,3}|(?:type?|tipo) \d{1,4})\b/g, ''))),
     ...bread.ingredients.filter((i) => isLong(i.name)),
   ].map((i) => i.name);
   const shares = dough

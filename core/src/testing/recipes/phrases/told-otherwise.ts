@@ -691,5 +691,69 @@ export const TOLD_OTHERWISE: Readonly<Record<string, readonly (readonly [string,
       "Mix everything. Knead for 8 minutes. Rest for 30 minutes{ (this is important)|, no less| – don't skip this|, really|! Do not skip it}. Divide into 8{ (scales help)|, by eye| – roughly|, as even as you can}. Roll out{ (not too thin)|, not too thick| – don't worry about the shape|, any shape}. Cook 1 minute a side{ (no oil)|, dry| – keep an eye on it|, until spotted}",
       'mix, knead 8, rest 30, divide, roll, cook 60+60',
     ],
+    [
+      '{Whisk|Beat|Stir} everything to a {thin|smooth|pourable} batter{ and |. |; }{let it stand|leave|rest} {for |}30 minutes. {Pour|Ladle} {about |}{80 g|a ladleful} {into|onto} a {hot|greased} pan{, tilting it| and spread it|, swirling} to {20 cm|cover the base}. Cook {1 minute|60 s} {a side|per side|on each side}',
+      'mix, rest 30, divide, shape, cook 60+60',
+    ],
+    [
+      'Pour {boiling|just-boiled} water {over|on} the flour{ and salt|}{, stir with a spoon| and stir}{. Let it cool for 10 minutes|, and leave to cool 10 minutes|. When cool enough to handle, after 10 minutes,}{. Knead|, then knead} for 5 minutes. Divide into 8{, | and }roll {very thin|out thinly}. {Cook|Bake} 1 minute a side',
+      'mix, rest 10, knead 5, divide, roll, cook 60+60',
+    ],
+    [
+      'Mix to a {soft|pliable} dough{, like modelling clay|, like play dough|}. {Cover|Keep covered} {for |}15 minutes. {Pinch off|Roll|Make} {walnut-sized balls|8 balls|balls of 40 g}. {Press|Flatten} {each |}{between two sheets of plastic|in a tortilla press|in the press between film}. Cook {30 s|30 seconds}, {flip|turn}, {60 s|60 seconds}, {flip|turn}, {15 s|15 seconds}',
+      'mix, rest 15, ball, shape, cook 30+60+15',
+    ],
+    [
+      'Mix{, knead 5 minutes|. Knead 5 minutes}{, rest 1 hour|. Rest 1 hour}. {Divide into 8|Cut in 8}. {Roll|Roll out} to 20 cm, {brush with|spread with|smear with} {butter|ghee|oil}, {roll up|roll up tightly} {like a cigar|into a rope|}, {coil|wind into a snail|curl into a spiral}{, | and |; }{rest|leave} 15 minutes, {roll|roll out} again to 18 cm. {Cook|Fry} 2 minutes a side',
+      'mix, knead 5, rest 60, divide, roll, fill, coil, rest 15, roll, cook 120+120',
+    ],
+    [
+      'Mix {quickly|lightly|with a knife}; do not {knead|overwork it|work it too much}. {Pat|Press} {out |}{into a round|to a disc} {2 cm|an inch} thick and cut {into|in} {quarters|8 wedges|four farls}. {Cook|Bake} on a {moderate|gentle|low} griddle {6 minutes|for 6 minutes} {a side|each side}',
+      'mix, shape, divide, cook 360+360',
+    ],
+    [
+      'Mix, rest 20 minutes{, fold|. Fold|, stretch and fold}, rest 20 minutes{, fold again|. Fold again|, fold once more}, rest 20 minutes. Divide into 8, {ball|round}, rest 20 minutes. {Stretch|Pull} to 18 cm. Cook 1 minute a side',
+      'mix, rest 20, fold, rest 20, fold, rest 20, divide, ball, rest 20, shape, cook 60+60',
+    ],
+    [
+      'Mix. {Autolyse|Autolyse for} 30 minutes. Knead 6 minutes. {Bulk|Bulk proof|Bulk rise} {1 hour|for 1 hour}. {Divide into 8 and preshape|Divide into 8, round}{, rest 15 minutes|. Bench rest 15 minutes}. {Final shape|Shape}: {roll|roll out} to 18 cm. {Final proof|Second proof|Final rise} 20 minutes. Bake 1 minute a side',
+      'mix, rest 30, knead 6, proof 60, divide, ball, rest 15, roll, proof 20, cook 60+60',
+    ],
+    [
+      'Mix and knead 8 minutes. Rest 30 minutes. {Take|Tear off|Break off} {a piece|a lump|a bit} {the size of an egg|as big as an egg|like an egg}, {roll|roll it} {into a ball|between your palms}, {dip|press} {in|into} flour and {roll out|roll} {thin|to 15 cm}. {Lay|Put|Place} on {the|a hot} griddle; after {30 seconds|30 s}{ turn|, turn|, flip it}; {30 seconds|30 s} {more|on the other side}',
+      'mix, knead 8, rest 30, divide, ball, roll, cook 30+30',
+    ],
+    [
+      '{Rub|Work} the {fat|butter|lard} into the flour. Add {hot|warm|} water and {mix|bring together}. Knead {2 minutes|for 2 minutes}. {Cover and leave|Rest, covered,|Leave under a bowl} {for |}20 minutes. {Make|Form} 8 balls. Roll {each |}to {18 cm|about 18 cm}. Cook {20 seconds|20 s}, turn, {40 seconds|40 s}, {turn|turn back}, {20 seconds|20 s}',
+      'mix, mix, knead 2, rest 20, ball, roll, cook 20+40+20',
+    ],
+    [
+      'Mix {the evening before|the night before|in the evening} and {leave|stand|rest} {overnight|all night} {in the fridge|in the cold}. {Next day|In the morning}: {knead|knead briefly} 3 minutes, divide into 8, {rest|relax} 20 minutes, roll {out |}to 18 cm, cook 1 minute a side',
+      'mix, chill, knead 3, divide, rest 20, roll, cook 60+60',
+    ],
+    [
+      '{Dough|The dough}: mix, knead 6 minutes, rest 20 minutes. {Filling|For the filling}: {mash the potatoes|mix the cheese with the herbs|chop the spinach}. {Assembly|To assemble|Shaping}: divide {the dough |}into 8, flatten, {fill|put filling in the middle}, {seal|close|pinch shut}, {roll|roll out} to 16 cm. {Cooking|To cook|Griddle}: 2 minutes a side',
+      'mix, knead 6, rest 20, prepare, divide, fill, roll, cook 120+120',
+    ],
+    [
+      'Mix and knead. {Leave|Let stand} {till the next lesson, 1 hour|during the break, 15 minutes|while we clean up, 20 minutes}. Divide into 8. Roll. Cook 1 minute a side',
+      'mix, knead, rest, divide, roll, cook 60+60',
+    ],
+    [
+      '{1st day|Saturday|Step A|Part 1}: mix and knead 8 minutes{, rest 30 minutes|; rest 30 minutes|. Rest 30 minutes}. {2nd part|Then|Step B|Part 2}: divide into 8{, ball|; ball}{, rest 10 minutes|; rest 10 minutes}. {3rd part|Finally|Step C|Part 3}: roll to 18 cm{, cook|; cook} 1 minute a side',
+      'mix, knead 8, rest 30, divide, ball, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Combine{, knead 8 min.|; knead 8 min.|, knead 8 mins.} {Rest ½ hr.|Rest 1/2 hr.|Rest 30 mins.} Divide 8. Roll 18 cm. {Cook 1 min. ea. side|Cook 1 min/side|Cook 1 min. per side|Bake 1 min. each side}',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      '{Hand-mix|Mix by hand|Mix with a fork}, {hand-knead|knead by hand|knead on the bench} 8 minutes, {bench-rest|rest on the bench|table rest} 30 minutes, {cut|chop|split} into 8, {hand-roll|roll by hand|roll with a pin} to 18 cm, {pan-bake|dry-fry|griddle-cook|griddle} 1 minute a side',
+      'mix, knead 8, rest 30, divide, roll, cook 60+60',
+    ],
+    [
+      'Mix the dough and {give it|let it have} {its|a} {half-hour rest|rest of half an hour|30-minute rest}. {Everyone|Each person|Each pupil} {cuts|takes|gets} {one piece|a piece of 100 g} and {rolls|rolls it out|rolls it} to 18 cm. {Cook|Bake} {in turn|one by one|at the griddle}, {1 minute|a minute} {a side|per side}',
+      'mix, rest 30, divide, roll, cook 60+60',
+    ],
   ],
 };
