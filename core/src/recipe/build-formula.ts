@@ -240,7 +240,7 @@ const SCALDING_C = 70;
 const isAlike = (a: Weighed, b: Weighed): boolean =>
   (a.ingredient.tempC ?? 0) >= SCALDING_C === (b.ingredient.tempC ?? 0) >= SCALDING_C;
 
-const lastWord = (name: string): string => /\p{L}+$/u.exec(name)?.[0] ?? name;
+const lastWord = (name: string): string => /^[^,]*?(\p{L}+)(?=,|$)/u.exec(name)?.[1] ?? name;
 /** White spelt and wholemeal spelt are two flours, kefir and whey two milks; "plain flour" and "flour", "warm milk" and "milk" are one. */
 const isOneName = (a: Ingredient, b: Ingredient): boolean => {
   if (a.role === 'flour') return a.name.endsWith(b.name) || b.name.endsWith(a.name);

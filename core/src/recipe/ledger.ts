@@ -114,11 +114,12 @@ const TAG = /<\/?[a-z][^<>]*>/gi;
  * no words of its content is set aside.
  */
 export function withGaps(recipe: ImportedRecipe, source: string, content: readonly Span[]): ImportedRecipe {
-  const words: OwnedWords[] = [...recipe.words];
+  const owned = recipe.words.map((w) => wholeWordsOf(source, w));
+  const words: OwnedWords[] = [...owned];
   const left: string[] = [];
   const gaps = (within: Span, claim: (gap: Span) => void): void => {
     let { from } = within;
-    for (const w of recipe.words.filter((x) => overlaps(x, within)).sort((a, b) => a.from - b.from)) {
+    for (const w of owned.filter((x) => overlaps(x, within)).sort((a, b) => a.from - b.from)) {
       if (w.from > from) claim({ from, to: w.from });
       from = Math.max(from, w.to);
     }
@@ -155,12 +156,22 @@ export function withGaps(recipe: ImportedRecipe, source: string, content: readon
   };
 }
 
+const isInWord = (source: string, at: number): boolean => /^\p{L}\p{L}$/u.test(source.slice(at - 1, at + 1));
+
+/** What somebody owns in whole words: the word in which it begins is another's, the one in which it ends is its own. */
+function wholeWordsOf(source: string, words: OwnedWords): OwnedWords {
+  let { from, to } = words;
+  if (isInWord(source, from)) while (from < to && /\p{L}/u.test(source[from] ?? '')) from++;
+  if (isInWord(source, to)) while (/\p{L}/u.test(source[to] ?? '')) to++;
+  // a part of one word is all that it has
+  return from < to ? { ...words, from, to } : words;
+}
+
 /** A gap without the letters of a word of which another part has an owner. */
 function inWholeWords(source: string, within: Span, gap: Span): Span {
   let { from, to } = gap;
-  const isInside = (at: number): boolean => /^\p{L}\p{L}$/u.test(source.slice(at - 1, at + 1));
-  if (from > within.from && isInside(from)) while (from < to && /\p{L}/u.test(source[from] ?? '')) from++;
-  if (to < within.to && isInside(to)) while (to > from && /\p{L}/u.test(source[to - 1] ?? '')) to--;
+  if (from > within.from && isInWord(source, from)) while (from < to && /\p{L}/u.test(source[from] ?? '')) from++;
+  if (to < within.to && isInWord(source, to)) while (to > from && /\p{L}/u.test(source[to - 1] ?? '')) to--;
   return { from, to };
 }
 

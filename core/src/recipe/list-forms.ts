@@ -45,9 +45,14 @@ const BULLET = /^\s*(?:[*•·▢☐‣◦-]|\[[ xX]?\])\s+/u;
 /** A list that is told in another way, in the words of a plain one: each amount with its name. */
 export function plainList(line: Mapped): Mapped {
   const [bullet = ''] = BULLET.exec(line.text) ?? [];
-  const plain = inPlainWords(line.slice(bullet.length));
+  const plain = inPlainWords(withCommas(line.slice(bullet.length)));
   return bullet === '' ? plain : Mapped.join([line.slice(0, bullet.length), plain], '');
 }
+
+/** "flour 100 : water 85 : salt 1.5": shares between colons. */
+const COLONS = /\p{L} \d+(?:[.,]\d+)? : \p{L}[\p{L} ]* \d+(?:[.,]\d+)?(?: : |(?=[.;,]|$))/u;
+const withCommas = (line: Mapped): Mapped =>
+  COLONS.test(line.text) ? line.replace(/(?<=\p{L} \d[\d.,]*) : (?=\p{L})/gu, ', ') : line;
 
 const inPlainWords = (line: Mapped): Mapped =>
   withOwnAmounts(withFloursApart(flourFirst(line.replace(OPENED, (opening = '') => `${opening.trimEnd()}: `))))

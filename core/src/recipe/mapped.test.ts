@@ -27,6 +27,18 @@ describe('a text that remembers where it came from', () => {
     expect(words(joined.slice(6), source)).toBe('Water');
   });
 
+  it('what is spelled anew as a whole leaves each of its words where it stood', () => {
+    const source =
+      'take one kilo of flour and a good half of water (500 g). Rest it for twenty minutes, divide it in twelve.';
+    const spelled = Mapped.of(source).replace(/^.*$/, (all = '') =>
+      all.replace('one kilo', '1 kg').replace('twenty', '20').replace('twelve', '12'),
+    );
+    expect(words(spelled.slice(spelled.text.indexOf('Rest')), source)).toBe(source.slice(source.indexOf('Rest')));
+    expect(words(spelled.slice(0, spelled.text.indexOf(' Rest')), source)).toBe(
+      source.slice(0, source.indexOf(' Rest')),
+    );
+  });
+
   it('whatever is replaced, what stays keeps its own place', () => {
     const text = fc.stringMatching(/^[ab12 ]{1,20}$/);
     fc.assert(

@@ -121,16 +121,20 @@ export class Mapped {
     let tail = 0;
     while (tail < most - head && was[was.length - 1 - tail] === next[next.length - 1 - tail]) tail++;
     const moved = wordPlaces(was.slice(head, was.length - tail), next.slice(head, next.length - tail));
+    let last = from + head;
     return Array.from({ length: next.length }, (_, i) => {
       const back = next.length - i;
       const own = moved.get(i - head);
+      if (own !== undefined) last = from + head + own;
+      else if (last + 1 < to && this.text[last + 1] === next[i]) last += 1;
       const index =
         i < head
           ? from + i
           : back <= tail
             ? to - back
-            : own !== undefined
-              ? from + head + own
+            : moved.size > 0
+              ? // between words that are known it stands where the one before it does
+                last
               : Math.min(from + i, Math.max(from, to - tail - 1));
       const start = this.from[index] ?? this.from[from] ?? this.from[from - 1] ?? 0;
       const end = this.to[index] ?? this.to[from] ?? this.to[from - 1] ?? 0;

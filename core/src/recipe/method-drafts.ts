@@ -144,6 +144,7 @@ class Drafting {
       !this.hasRested &&
       !this.drafts.at(-1)?.isBeside &&
       actions.length === 0 &&
+      timesOf(sentence.slice(0, waited[0].length)).every((t) => t.least >= LEAST_REST_MIN) &&
       rest === text.replace(/[\s.,;:–—-]+/g, ' ').trim();
     if (waited && (actions.length > 0 || isTimed || hasLain || /\bflame\b/i.test(text))) {
       const words = sentence.slice(0, waited[0].length);

@@ -35,3 +35,16 @@ export function withoutBullet(line: Mapped): Mapped {
       .trim()
   );
 }
+
+/** "1 Wash", "2 Put", "3 Knead": figures that only count the lines, where they run on from one. */
+export function withoutNumbers(lines: readonly Mapped[]): readonly Mapped[] {
+  const figureOf = (l: Mapped): number => Number(/^(\d{1,2})\s+(?=\p{Lu}\p{Ll})/u.exec(l.text)?.[1] ?? 0);
+  let next = 1;
+  const counted = new Set<Mapped>();
+  for (const l of lines)
+    if (figureOf(l) === next) {
+      counted.add(l);
+      next++;
+    }
+  return counted.size < 3 ? lines : lines.map((l) => (counted.has(l) ? l.replace(/^\d{1,2}\s+/, '') : l));
+}

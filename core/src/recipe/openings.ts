@@ -30,6 +30,18 @@ export const YIELD_LEAD =
 export const WEIGHT_OF = /^weight of (?:the |each )?(?:pieces?|balls?)\b/i;
 /** Several words in capitals, with or without the number of a page. */
 export const IN_CAPITALS = /^(?!.*\d ?(?:K?G|M?L|%))\p{Lu}[\p{Lu}.'’&-]* [\p{Lu} .,'’&-]{3,50}(?:\s+\d{1,3})?$/u;
+/** A line that says by its own label that it is no part of the bread. */
+export const LABELLED =
+  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?(?: from \w+)?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|difficulty|level|(?:active|hands-on) time(?= ?: ?(?:about )?\d)) ?: ?\S/i;
+/** Of those the ones that say one thing of the whole recipe. */
+export const NOTE_LABEL = /^(?:difficulty|level|active time|hands-on time|updated|source|author|by) ?:/i;
+/** Of two lists that say the same in two measures the one by weight is read. */
+export const METRIC_LIST = /^(?:metric|grams|by weight|weights?)\b[^:]{0,20}:\s*\S/i;
+export const OTHER_LIST = /^(?:us|u\.s\.|american|imperial|cups|by volume)\b[^:]{0,20}:\s*\S/i;
+
+/** "For the filling two onions": what a list in words is for. */
+export const PART_IN_WORDS =
+  /^(for the (?:filling|stuffing|topping|dough|layers|dip|sauce)),? (?=(?:\d|[½¼¾]|an? |half |some |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)) ))/iu;
 const BARE_FIGURE =
   /^((?:0{1,2} )?\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
 

@@ -8,7 +8,7 @@ import { stepTold } from '../testing/recipes/step-told.ts';
 import { importRecipe } from './index.ts';
 
 /** So many of the ways to say one thing are drawn. */
-const COUNT = 16;
+const COUNT = 8;
 const one = drawing(11);
 
 /** A phrase with one of each of its groups. */

@@ -19,10 +19,15 @@ import {
 import {
   BARE_NOUN,
   IN_CAPITALS,
+  LABELLED,
   LEAD,
   LONG_LEAD,
+  METRIC_LIST,
+  NOTE_LABEL,
   NO_SENTENCE,
   OPENS_LIST,
+  OTHER_LIST,
+  PART_IN_WORDS,
   STAGE_LABEL,
   WEIGHT_OF,
   YIELD_LEAD,
@@ -35,7 +40,7 @@ import { ONLY_AMOUNT } from './measures.ts';
 import { plainList } from './list-forms.ts';
 import { entriesOf, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
 import { sentencesOf } from './sentences.ts';
-import { normalLine, withoutBullet } from './normal-line.ts';
+import { normalLine, withoutBullet, withoutNumbers } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
 import { isBareTitle, isNamedTitle, isTitle, OPENING, OPENING_LABEL, plainTitle, titleIn } from './titles.ts';
 
@@ -55,11 +60,6 @@ export interface RecipeParts {
   readonly notUnderstood: readonly Mapped[];
 }
 
-/** A line that says by its own label that it is no part of the bread. */
-const LABELLED =
-  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?(?: from \w+)?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|difficulty|level|(?:active|hands-on) time(?= ?: ?(?:about )?\d)) ?: ?\S/i;
-/** Of those the ones that say one thing of the whole recipe. */
-const NOTE_LABEL = /^(?:difficulty|level|active time|hands-on time|updated|source|author|by) ?:/i;
 /** "500 g flour; 300 g water; makes 8": how many, behind a list. */
 const FACT_BEHIND =
   /(?:[:;,–—-] ?(?:(?:that|this|it|which) )?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
@@ -71,10 +71,6 @@ const LEFT_OUT =
   /^(?:no|without) \p{L}+(?: \p{L}+)?(?:(?:,| and| or|, and)? (?:no|without) \p{L}+(?: \p{L}+)?)*[.!]?$/iu;
 /** A line in capitals that names a stage of the work, and no time of it. */
 const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
-
-/** Of two lists that say the same in two measures the one by weight is read. */
-const METRIC_LIST = /^(?:metric|grams|by weight|weights?)\b[^:]{0,20}:\s*\S/i;
-const OTHER_LIST = /^(?:us|u\.s\.|american|imperial|cups|by volume)\b[^:]{0,20}:\s*\S/i;
 
 /** A text taken apart while it is read, line by line. */
 class Taking {
@@ -500,25 +496,9 @@ function isWorkAlone(line: Mapped): boolean {
   return first !== undefined && itemsOf(first).length < 2 && actionsIn(normalLine(first.text)).length > 0;
 }
 
-/** "For the filling two onions": what a list in words is for. */
-const PART_IN_WORDS =
-  /^(for the (?:filling|stuffing|topping|dough|layers|dip|sauce)),? (?=(?:\d|[½¼¾]|an? |half |some |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)) ))/iu;
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}(?:, \p{Ll}+\.?)?$/u;
 /** A stage that is an order: where its line does not say it again it is done. */
 const IMPERATIVE = /^(?:(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?|(?:[Rr]ound|[Bb]all|[Ff]old|[Dd]ivid)ing\.?)$/;
-/** "1 Wash", "2 Put", "3 Knead": figures that only count the lines, where they run on from one. */
-function withoutNumbers(lines: readonly Mapped[]): readonly Mapped[] {
-  const figureOf = (l: Mapped): number => Number(/^(\d{1,2})\s+(?=\p{Lu}\p{Ll})/u.exec(l.text)?.[1] ?? 0);
-  let next = 1;
-  const counted = new Set<Mapped>();
-  for (const l of lines)
-    if (figureOf(l) === next) {
-      counted.add(l);
-      next++;
-    }
-  return counted.size < 3 ? lines : lines.map((l) => (counted.has(l) ? l.replace(/^\d{1,2}\s+/, '') : l));
-}
-
 /**
  * Takes a text apart line by line. Headings rule where there are any; a line without one is judged by itself, and what somebody says of a
  * line comes before both.

@@ -36,6 +36,7 @@ export const TOLD: Readonly<Record<string, string>> = {
   flattened: 'flatten',
   stretched: 'stretch',
   patted: 'pat',
+  pulled: 'pull',
   chilled: 'chill',
   refrigerated: 'refrigerate',
   opened: 'open',

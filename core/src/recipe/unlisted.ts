@@ -22,7 +22,7 @@ const BRUSHING =
   /\b(?:brush|smear|drizzl|spread|rub|dot|slather|paint|bast|appl)(?:e|ed|y|ying|ing|s)?\b[^.]*?\b((?:(?:melted|soft(?:ened)?|warm|garlic|herb|chilli|clarified|browned|salted|toasted|olive|sesame|walnut|peanut|groundnut|coconut|mustard|rapeseed|sunflower|vegetable) )*(?:butter|ghee|oil|honey))\b/i;
 
 /** "Butter them while hot", "butter, fold": the fat is the verb. */
-const BUTTERING = /(?:^|[,;] |\band )(butter|oil)(?=$|[,;.]| (?:it|them|the|each|while|when|as)\b)/i;
+const BUTTERING = /(?:^|[,;] |\band )(butter|oil)(?=$|[,;.]| (?:it|them|the|each|while|when|as|on top)\b)/i;
 /** "… with a little ghee", while it cooks. */
 const WITH_FAT = /\bwith (?:a |some )?(?:little |few drops of |drop of )?((?:\w+ )?(?:ghee|butter|oil))\b/i;
 

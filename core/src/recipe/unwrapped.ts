@@ -42,6 +42,8 @@ const PACK_FIRST = new RegExp(
   'iu',
 );
 const AMOUNT_LAST = /[1-9]\d* ?%? ?\p{L}+\b.*[,;] [\d½¼¾.]+ ?(?:%|k?g|m?l|oz|lb|tsp|tbsp|cups?)$/iu;
+/** A list of amounts, each before its name, that ends with one that has none yet. */
+const AMOUNT_OPEN = /^(?:\d[\d.]* ?)?(?:%|k?g|m?l) \p{L}.*(?:[,;]| \/) \d[\d.]* ?(?:%|k?g|m?l)$/u;
 /** "flour 100, water", and below it "250, oil 12": shares without a sign. */
 const BARE_NAME_LAST = /\p{L}{3} \d+(?:\.\d+)?, \p{L}[\p{L} ]{2,24}$/u;
 
@@ -76,7 +78,8 @@ function isParted(before: string, text: string): boolean {
   if (/[.;,] \p{L}+:$/u.test(before) && /^\d/.test(text)) return true;
   // a clause goes on: no row of a list, and nothing new
   const isClause = isWork(before) && !COLUMNS.test(before) && /^[\p{Ll}(]/u.test(text);
-  if (isClause && /[,;.] .*[,;]$/.test(before)) return true;
+  const isTimed = isWork(before) && /^\d+ ?(?:s|secs?|seconds?|min|mins|minutes?)\b/i.test(text);
+  if ((isClause || isTimed) && /[,;.] .*[,;]$/.test(before)) return true;
   if (isClause && !/[,;]$/.test(before) && LEADS_ON.test(before)) return true;
   // notes without a point are no prose
   const hasPoint = /[.;!?](?:\s|$)/.test(`${before} ${text}`);
@@ -99,6 +102,8 @@ function isParted(before: string, text: string): boolean {
   if (WAIT_LAST.test(before) && (TIME_FIRST.test(text) || (before.length >= LONG && /^\p{Ll}/u.test(text))))
     return true;
   if (isWork(before)) return false;
+  // "70 % white flour, 68 %", and below it "water, 2 % salt"
+  if (AMOUNT_OPEN.test(before) && /^\p{Ll}{3}/u.test(text)) return true;
   return (
     (AMOUNT_LAST.test(before) && !PACK_FIRST.test(before)) ||
     (CUT_SHORT.test(before) && /[,;]/.test(before)) ||
@@ -111,9 +116,15 @@ function isParted(before: string, text: string): boolean {
 
 /** An entry of a list: a name and its amount. */
 const NEW_ENTRY = /^\p{L}[\p{L} '’()-]{2,40}?[,:]? \d[\d.,]* ?(?:k?g|m?l|%)(?!\p{L})/u;
+/** The same by a spoon or a vessel. */
+const NEW_SPOON = new RegExp(
+  `^an? (?:(?:big|heaped|level|small|good) )?(?:${SPOONS}|${VESSELS}|${HANDS}) of \\p{L}`,
+  'iu',
+);
 /** Whether a list has ended an entry at the end of a line, and begins the next one in the next. */
 const isNewEntry = (before: string, text: string): boolean =>
-  NEW_ENTRY.test(text) &&
+  !AMOUNT_OPEN.test(before) &&
+  (NEW_ENTRY.test(text) || (NEW_SPOON.test(text) && !before.endsWith(','))) &&
   !isWork(before) &&
   !isWork(text) &&
   !LEADS_ON.test(before) &&

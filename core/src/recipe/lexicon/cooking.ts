@@ -91,7 +91,7 @@ export const ASIDE = phrases`
   (?<=\b{pan}\b[^.;]{0,12}[,;] (?:and )?)(?:brush|wipe|grease|oil|butter) it
   wipe
   fill (?:it |them )?and (?:eat|serve|enjoy)
-  (?:split|cut|slice|tear|break) (?:(?:each|the|them|it|breads?|open|in|half|warm|hot|along|at|through|1|one|sides?|edge|middle) )+and (?:fill|stuff|serve|eat|butter)(?: (?:it|them))?(?: with)?
+  (?:split|cut|slice|tear|break) (?:(?:each|the|them|it|breads?|open|warm|hot) )*(?:(?:in half|along|at|through) )(?:(?:the|1|one|sides?|edge|middle) )*and (?:fill|stuff|serve|eat|butter)(?: (?:it|them))?(?: with)?
   (?:mark|score) a cross
   (?:divide|split|portion|share) the (?:\w+ )?(?:filling|stuffing|topping|cheese|mixture) > (?:\w+ )?(?:in)?to (?:{n}|equal|even|portions|balls)\b
   snip

@@ -37,7 +37,7 @@ export const BALL = phrases`
   round (?:them|each|up|the (?:pieces|portions))
   (?:hand|mould) (?:them |it )?up(?: round)?
   (?<=^|[,;.] )\d{2,3} ?g balls
-  (?<=^|[;.] )balls? of > (?:about )?\d
+  (?<=^|[,;.] )balls? of > (?:about )?\d
   (?<=^|[;.] )(?:[\w-]+-sized|small|little|tight|equal|even|smooth) balls
   (?<=^|[,;:.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext|[Aa]bout|[Rr]oughly) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
   (?<=^|[,;/–&-] |\band |\b[Tt]hey )balls?(?= *(?:[,;:/.(–-]|$|and\b|tight\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
@@ -166,7 +166,7 @@ export const ROLL = phrases`
 export const SHAPE = phrases`
   spiral (?:it )?(?:outwards?|out)
   ^ flat (?:as|like)
-  (?:pat|slap|toss|throw|pass|flip) {it} > (?:from (?:palm|hand)|between (?:your |the )?(?:palms|hands)|back and forth)\b
+  (?:pat|slap|toss|throw|pass|flip)(?: {it})? > (?:from (?:palm|hand)|between (?:your |the )?(?:palms|hands)|back and forth)\b
   clap {it} > (?:from (?:palm|hand)|(?:between (?:\w+ ){0,2}\w+|back and forth) (?:to|until|till) (?:\w+ ){0,3}?(?:thin|flat|wide|\d))
   (?:open|push) (?:{it} )?out
   (?<=^|; )press(?= ?:? ?\d+ ?cm)
@@ -227,4 +227,5 @@ export const SHAPE = phrases`
   (?:with|take) (?:a|the) (?:\w+ )?press\b
   pull (?:{it} |\w+ )?(?:out )?(?:in)?to > (?:\d|an?\b)
   pull {it} > (?:over|across|between|with) (?:your|the|an?)\b
+  pull {it} (?:long|wide|thin)
 `;

@@ -1,12 +1,18 @@
-import { FRACTION_SIGNS } from '../number-words.ts';
+import { FRACTION_SIGNS, wordValue } from '../number-words.ts';
 import { VESSELS } from '../measures.ts';
 import type { Spelling } from './rule.ts';
 
+const CUBE_G = 42;
+/** "three hundred and fifty". */
+const gramsInWords = (words: string): number =>
+  /^\d/.test(words)
+    ? Number(words)
+    : 100 * Number(wordValue(/^\p{L}+/u.exec(words)?.[0] ?? '')) + (/fifty$/i.test(words) ? 50 : 0);
 const FRACTIONS = Object.keys(FRACTION_SIGNS).join('');
 
 /** Amounts of an entry of a list: about so much, from so much to so much, a piece or a tin of so much, one vessel that holds so much. */
 export const ENTRIES: readonly Spelling[] = [
-  [new RegExp(`^c(?:a|irca)?\\.? ?(?=[\\d${FRACTIONS}])`, 'i'), 'about '],
+  [new RegExp(`^(?:[~≈]|c(?:a|irca)?\\.?) ?(?=[\\d${FRACTIONS}])`, 'i'), 'about '],
   [
     /^(?:an? (?:good|generous|full|bare|scant)|(?:just|a (?:little|bit)) (?:over|under)) (?=\d+ ?(?:k?g|m?l|cl|dl)\b)/i,
     '',
@@ -20,7 +26,7 @@ export const ENTRIES: readonly Spelling[] = [
     /^(\d{2,4}) ?\/ ?(\d{2,4})(?= ?(?:k?g|ml)\b)/i,
     (all = '', least = '', most = '') => (Number(least) < Number(most) ? `${least}-${most}` : all),
   ],
-  [/(?<=^[^.;]*\d ?(?:k?g|m?l|kilos?|grams?|pounds?|lb|oz)) (?:in all|in total|all told|altogether)(?=\.?$)/i, ''],
+  [/^([^.;]*\d ?(?:k?g|m?l|kilos?|grams?|pounds?|lb|oz)) (?:in all|in total|all told|altogether)(?=\.?$)/i, '$1'],
   [
     /\ban? (\d+(?:\.\d+)? ?g)(?:rams?)? (?:piece|lump|bit|block|cube|tin|can|jar|pot|tub|carton|packet) (?:of )?(?=\p{L})/giu,
     '$1 ',
@@ -28,6 +34,23 @@ export const ENTRIES: readonly Spelling[] = [
   [/(?:,? of|,? at) (\d{2}) degrees(?: ?c(?:elsius)?)?(?!\p{L})/giu, ' ($1 °C)'],
   [/(?<=\b(?:water|milk),?) (\d{2}) ?C(?=[,.;/]|$)/g, ' ($1 °C)'],
   [/(?<=\d ?(?:k?g|m?l)),? (?:i\.e\.|=) (\d+(?:\.\d+)? ?%)(?=\.?$)/gi, ' ($1)'],
+  // "a lump of old dough the size of two fists (500 g)"
+  [
+    /^(?:an?|1) (?:piece|lump|knob|bit) of (\p{L}[\p{L} ]+?),? (?:the )?size of [\p{L} ]{3,20} \((?:about )?(\d+ ?g)\)/giu,
+    '$2 $1',
+  ],
+  // "half a cube (21 g) of fresh yeast": the weight is of all of it; a cube weighs 42 g (common practice, from memory)
+  [
+    new RegExp(
+      `^(?:[\\d./${FRACTIONS}]+|half an?|an?|one) (?:cubes?|blocks?) \\((?:about )?(\\d+(?:\\.\\d+)?) ?g(?:rams?)?\\)(?: of)?(?= \\p{L})`,
+      'iu',
+    ),
+    '$1 g',
+  ],
+  [
+    /^(1\/2|½|half an?|an?|one|1|2|two) cubes? (?:of )?(?=(?:fresh )?yeast\b)/i,
+    (_, n = '') => `${CUBE_G * (/^(?:1\/2|½|half)/i.test(n) ? 0.5 : /^(?:2|two)/i.test(n) ? 2 : 1)} g `,
+  ],
   // "a piece of lard the size of an egg" holds no egg
   [
     /^(?:an?|1) (?:piece|lump|knob|bit) of (\p{L}[\p{L} ]+?),? (?:(?:the )?size of|as (?:big|large) as|like) (?:an?|1) (?:hen['’]s )?egg(?=[,;.]|$)/giu,
@@ -36,6 +59,17 @@ export const ENTRIES: readonly Spelling[] = [
   [
     /^(?:an?|1) (?:piece|lump|knob|bit) of (\p{L}[\p{L} ]+?),? (?:(?:the )?size of|as (?:big|large) as|like) (?:an?|1) (?:walnut|nut|hazelnut)(?=[,;.]|$)/giu,
     '1 knob $1',
+  ],
+  [/(?<=\d (?:mug|cup|glass|tin|bowl|jar)s?) \(ish\)/gi, ''],
+  // a gill is a quarter of a British pint
+  [
+    /^(\d|[½¼¾]) gills? (?:of )?(?=\p{L})/iu,
+    (_, n = '') => `${Math.round(142 * (FRACTION_SIGNS[n] ?? Number(n)))} ml `,
+  ],
+  // "one kilo three hundred of water"
+  [
+    /^(\d+|one|two|three) (?:kg|kilos?) (?:and )?((?:one|two|three|four|five|six|seven|eight|nine) hundred(?: and fifty)?|\d{3})(?: g(?:rams?)?)?(?= of \p{L})/iu,
+    (_, kilos = '', grams = '') => `${1000 * Number(wordValue(kilos)) + gramsInWords(grams)} g`,
   ],
   // "1 cup plus 2 tablespoons (270 ml) warm water"
   [

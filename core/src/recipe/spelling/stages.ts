@@ -124,6 +124,9 @@ export const STAGE_WORDS: readonly Spelling[] = [
   // "25 x 165 g teilen (divide)"
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (?:\p{L}+ )?\((?:divide|scale)\)/giu, 'divide into $1 pieces of $2 g'],
   [TWO_TONGUES, inOneTongue],
+  // "1,5 min per sida (side)", "1,5 tsk salt (tsp)"
+  [/\bper \p{L}+ \(side\)/giu, 'per side'],
+  [/(?<=\d ?)\p{L}{2,4} (\p{L}+) \((tsp|tbsp)\)/giu, '$2 $1'],
   // "Bollen (ball)."
   [
     /(?<=^|[,;] )\p{L}+ \((mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\)/giu,

@@ -52,7 +52,7 @@ export function percentLines(all: readonly Mapped[]): ReadRows {
 function isListInBars(text: string): boolean {
   const cells = text.split(/\s\|\s/);
   const foods = cells.filter((c) => /\d/.test(c) && findFood(normalLine(c.replace(/^[^:]*:/, ''))) !== undefined);
-  return cells.length > 2 && foods.length >= cells.length - 1 && /\d/.test(cells[0] ?? '');
+  return !text.includes(';') && cells.length > 2 && foods.length >= cells.length - 1 && /\d/.test(cells[0] ?? '');
 }
 
 /**

@@ -82,6 +82,7 @@ import { EIGHTIETH } from './held-eightieth.ts';
 import { EIGHTY_FIRST } from './held-eighty-first.ts';
 import { EIGHTY_SECOND } from './held-eighty-second.ts';
 import { EIGHTY_THIRD } from './held-eighty-third.ts';
+import { EIGHTY_FOURTH } from './held-eighty-fourth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -170,6 +171,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...EIGHTY_FIRST,
   ...EIGHTY_SECOND,
   ...EIGHTY_THIRD,
+  ...EIGHTY_FOURTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

@@ -63,7 +63,7 @@ export const COOKING: PhraseBank = {
     ['Cook 1:30 each side.', 'cook 90+90'],
     ['Medium-hot griddle, 90 seconds a side.', 'cook 90+90'],
     ['Hot dry pan: 1 min, 1 min.', 'cook 60+60'],
-    ['Heat a dry frying pan. Cook the breads one at a time, a minute or so on each side.', 'cook 90+90'],
+    ['Heat a dry frying pan. Cook the breads one at a time, a minute or so on each side.', 'cook 60+60'],
     ['Grill over hot coals for 2 minutes per side.', 'cook 120+120'],
     [
       'Cook for 1 minute on the first side, 30 seconds on the second, then over the flame for 5 seconds.',
