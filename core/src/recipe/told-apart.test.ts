@@ -41,6 +41,27 @@ describe('what looks like work of the dough, and is none', () => {
   });
 });
 
+describe('what is told by another sign', () => {
+  const bread = (text: string) => read(text).bread ?? expect.fail(`no bread: ${text}`);
+  it('a batter that is left on the griddle for a minute or two is cooked', () => {
+    const steps = stepsOf(LIST, 'Stir to a batter. Ladle 80 g onto the pan and spread it. Leave for 90 seconds.');
+    expect(steps).toMatch(/^mix, divide, shape, cook \d+/);
+  });
+  it('a list between bars behind its name, and nothing of it is left over', () => {
+    const text = `Base: strong flour 100 | water 60 | salt 2\nKnead 8 minutes. Divide into 8, roll, cook 1 minute a side.`;
+    expect(bread(text).ingredients.map((i) => `${i.name} ${i.pct}`)).toEqual([
+      'strong flour 100',
+      'water 60',
+      'salt 2',
+    ]);
+    expect(read(text).notUnderstood).toEqual([]);
+  });
+  it('a flour of another tongue keeps its type in its name, and holds what wheat does', () => {
+    const [flour] = bread(`Fladen\nMehl Typ 550: 500 g\nwater: 300 g\n${WORK}`).ingredients;
+    expect([flour?.name, ...(flour?.allergens ?? [])]).toEqual(['mehl typ 550', 'gluten', 'wheat']);
+  });
+});
+
 describe('foods of one kind under two names', () => {
   const namesOf = (list: string): readonly string[] =>
     read(`Rounds\n\n500 g flour\n${list}\n10 g salt\n\nMix, knead 8 minutes. ${WORK}`).bread?.ingredients.map(
