@@ -25,7 +25,8 @@ const isItem = (piece: Mapped): boolean => {
   const whole = withoutFlourType(spelled).line.text.replace(/\.$/, '');
   const text = whole.replace(/\s*\([^)%]*\)$/, '');
   return (
-    spelled.text.split(' ').length <= MOST_WORDS &&
+    // what stands in brackets says how it is, and counts no words
+    spelled.text.replace(/ ?\([^)]*\)/g, '').split(' ').length <= MOST_WORDS &&
     !/\b(?:minutes?|mins?|hours?|seconds?|°|sides?|cm)\b/i.test(text) &&
     (MEASURED.test(text) ||
       // "water to mix (about 1 1/3 cups)", "olive oil (25 g)"

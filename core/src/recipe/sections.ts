@@ -238,7 +238,9 @@ class Taking {
   /** The line behind a heading, and what the heading changes; undefined where that was all of it, or where it is the title. */
   private withoutHeading(whole: Mapped): Mapped | undefined {
     let line = whole;
-    const heading = headingOf(line.text);
+    const known = headingOf(line.text);
+    // "for eight breads" says how many
+    const heading = known?.rest === '' && isShortFact(line.text) ? undefined : known;
     if (heading?.use === 'fill' && isWorkAlone(line.slice(line.text.length - heading.rest.length))) return line;
     if (heading) {
       if (this.hasHeaded.size === 0) this.introduced = this.method.length;

@@ -8,7 +8,7 @@ export const HEAT = phrases`
 export const JOB = phrases`
   chop !> (?:{dough} )?(?:in(?:to)?|up)
   melt !> (?:\w+ )?(?:into|in)\b
-  slice !> (?:(?:{it}|{dough}) )?(?:(?:in)?to )?(?:{n}|quarters|strips|wedges|halves)
+  slice !> (?:(?:{it}|{dough}) )?(?:(?:in|into|to) )?(?:{n}|quarters|strips|wedges|halves)
   grate
   dice
   peel
