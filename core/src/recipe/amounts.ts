@@ -20,6 +20,8 @@ const TRADE_UNITS: UnitOfMeasureDefinitions = {
   part: { short: 'part', plural: 'parts', alternates: [], type: 'other' },
   knob: { short: 'knob', plural: 'knobs', alternates: [], type: 'other' },
   handful: { short: 'handful', plural: 'handfuls', alternates: [], type: 'other' },
+  cube: { short: 'cube', plural: 'cubes', alternates: [], type: 'other' },
+  gill: { short: 'gill', plural: 'gills', alternates: [], type: 'volume' },
   splash: { short: 'splash', plural: 'splashes', alternates: ['drizzle', 'glug'], type: 'other' },
 };
 
@@ -92,6 +94,8 @@ const VOLUMES: Readonly<Record<string, Volume>> = {
 };
 const ML_PER: Readonly<Record<string, number>> = {
   deciliter: 100,
+  // a quarter of a British pint
+  gill: 142,
   quart: ML_PER_US.cup * 4,
   gallon: ML_PER_US.cup * 16,
 };
@@ -118,6 +122,8 @@ const LOOSE_G: Readonly<Record<string, number>> = {
 /** Whether a measure is one of the hand, which nobody weighs by. */
 export const isLoose = (unit: string | null): boolean => unit !== null && unit !== 'sachet' && unit in LOOSE_G;
 const CLOVE_G = 4;
+/** Fresh yeast as it is sold on the continent (common practice, from memory). */
+const YEAST_CUBE_G = 42;
 /** Millilitres that a glass, or a part, is taken for; proportions do not depend on it. */
 const VESSEL_ML = 200;
 
@@ -152,6 +158,8 @@ export function gramsOf(
     const weighed = ofVolume(food, count * VESSEL_ML, 'ml', system);
     return weighed && { ...weighed, why: `a ${unit} is taken as ${VESSEL_ML} ml; the proportions do not depend on it` };
   }
+  if (unit === 'cube' && food?.role === 'leaven')
+    return exactly(count * YEAST_CUBE_G, `a cube of yeast is taken as ${YEAST_CUBE_G} g`);
   if (unit === 'clove') return exactly(count * CLOVE_G, 'a clove is taken as 4 g');
   const loose = LOOSE_G[unit];
   if (loose !== undefined) return exactly(count * loose, `a ${unit} is taken as ${loose} g`);

@@ -5,8 +5,8 @@ import {
   BESIDE,
   CAREFUL,
   IDLE,
-  IDLING,
   impliedIn,
+  isIdling,
   LEAST_REST_MIN,
   LEAST_STAND_MIN,
   OF_PIECE,
@@ -195,7 +195,7 @@ function impliedBehind(
     // "ball up, another 10 minutes, roll": so long nobody rounds
     if (step.action === 'ball' && ONLY_A_TIME.test(text.replace(/^\W+/, '')) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
       return { from, action: 'rest' };
-    if (STIRRED.has(step.action) && IDLING.test(text) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
+    if (STIRRED.has(step.action) && isIdling(text) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
       return { from, action: 'rest' };
     const action = impliedIn(text, own);
     // bread that is brushed goes back on the griddle, and rests no more

@@ -1,4 +1,4 @@
-import { findFood } from '../foods/index.ts';
+import { findFood, foodsIn } from '../foods/index.ts';
 import type { Action } from './actions.ts';
 import type { Duration } from './durations.ts';
 
@@ -17,8 +17,11 @@ export const OF_PIECE = new Set<Action>(['divide', 'ball', 'rest', 'proof', 'fil
 export const ONLY_A_TIME =
   /^\(?(?:about |ca\.? |then |another |a further )*\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)(?: (?:by hand|by machine|with a (?:mixer|machine)|in (?:a|the) (?:mixer|machine)|on (?:low|medium|slow|first|speed \d)(?: speed)?|or so|in all|total|more))?\)?[.!]?\)?$/i;
 /** "Sat down for half an hour", "go for a walk for 20 minutes": while somebody does that the dough lies. */
-export const IDLING =
+const IDLING =
   /^\W*(?:(?:and|then|now|so|i|we|you|she|he) )*(?:sit|sat|go|went|walk\w*|take|took|have|had|drink|drank|do|did|read|watch\w*|clean|wash\w*|tid(?:y|ied)|sweep|swept|feed|fed|talk\w*|chat\w*|forget|forgot|ignore\w*|play\w*|knit\w*|(?:set|lay|laid) the table|make (?:some |the )?(?:tea|coffee))\b(?!(?:[^.;]|\.(?=\d))*\b(?:kneading|mixing|flour|pan|griddle|sides?)\b)(?:[^.;,\d]|1 (?:cup|mug|pot|glass) of)*\b(?:for|until) (?:about |another )?(?:[\d.]+|an?) (?:more )?(?:min|h)/i;
+const DRINK = /\b(?:tea|coffee)\b/i;
+/** Who washes spinach works at a food, and says nothing of the dough. */
+export const isIdling = (text: string): boolean => IDLING.test(text) && foodsIn(text.replace(DRINK, '')).length === 0;
 /** Balls that take so long are resting. */
 export const LEAST_REST_MIN = 5;
 /** What a clause without a verb says is done: by sides, by cold, by cover or warmth, by a number of pieces. */

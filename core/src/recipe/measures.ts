@@ -8,7 +8,7 @@ export const SPOONS = String.raw`tbsps?|tsps?|(?:(?:tea|table|dessert|coffee) ?)
 export const HANDS = String.raw`pinch(?:es)?|handfuls?|knobs?|splash(?:es)?|drizzles?|glugs?|dash(?:es)?|drops?|sprigs?|bunch(?:es)?`;
 export const PACKS = String.raw`sachets?|packets?|envelopes?|packs?|bottles?|cartons?|sticks?|cubes?|blocks?`;
 export const WEIGHTS = String.raw`k?g|mg|oz|lbs?|pounds?|ounces?|kilos?|kilograms?|grams?`;
-export const VOLUMES = String.raw`m?l|cl|dl|fl oz|pts?|pints?|quarts?|(?:milli)?lit(?:re|er)s?`;
+export const VOLUMES = String.raw`m?l|cl|dl|fl oz|pts?|pints?|quarts?|gills?|(?:milli)?lit(?:re|er)s?`;
 /** What recipes call the breads that they make. */
 export const BREADS = String.raw`flatbreads?|breads?|rounds?|pieces?|pcs|wraps?|cakes?|naans?|pitas?|rotis?|chapatt?is?|tortillas?|parathas?|farls?|pancakes?|bannocks?|discs?|loaves|kulchas?|laff?as?|puris?|msemens?`;
 /** That a figure is only so much. */

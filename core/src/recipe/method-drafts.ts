@@ -5,8 +5,8 @@ import {
   BESIDE,
   CAREFUL,
   IDLE,
-  IDLING,
   impliedIn,
+  isIdling,
   LEAST_REST_MIN,
   LEAST_STAND_MIN,
   OF_PIECE,
@@ -253,8 +253,10 @@ class Drafting {
       !this.drafts.some((d) => d.action === 'divide' || d.action === 'ball')
     )
       this.drafts.push(draftOf('knead', sentence, times));
-    else if (implied) this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text) });
-    else if (
+    else if (implied) {
+      const caution = CAREFUL.test(text) ? raw.text : undefined;
+      this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text), caution });
+    } else if (
       ['ball', 'fill'].includes(last?.action ?? '') &&
       ONLY_A_TIME.test(text) &&
       (times[0]?.ideal ?? 0) >= LEAST_REST_MIN
@@ -266,7 +268,7 @@ class Drafting {
       last &&
       !IDLE.has(last.action) &&
       !this.hasCooked &&
-      IDLING.test(text) &&
+      isIdling(text) &&
       (times[0]?.least ?? 0) >= LEAST_REST_MIN
     )
       this.drafts.push(draftOf('rest', sentence, times));
@@ -364,16 +366,17 @@ const withoutCooling = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
       ),
   );
 
-/** "Ladle it on, and leave for 90 seconds": where nothing is cooked by its word, what lies so briefly once it is shaped lies on the griddle. */
+/** "Ladle it into the pan and leave for 90 seconds": where nothing is cooked by its word, what lies there so briefly is. */
 function asCooked(drafts: readonly StepDraft[]): readonly StepDraft[] {
-  const made = drafts.findIndex((d) => d.action === 'shape' || d.action === 'roll');
-  const isBrief = (d: StepDraft, n: number): boolean =>
-    made >= 0 && n > made && d.action === 'rest' && d.times.length > 0 && d.times.every((t) => t.most < LEAST_REST_MIN);
-  return drafts.slice(0, made + 1).some((d) => d.action === 'cook') ||
-    !drafts.some(isBrief) ||
-    drafts.some((d) => d.action === 'cook' && d.times.some((t) => t.most > 1))
-    ? drafts
-    : drafts.map((d, n) => (isBrief(d, n) ? { ...d, action: 'cook' } : d));
+  const laid = drafts.findIndex(
+    (d) => d.action === 'shape' && /\b(?:pan|griddle|skillet|tawa|hot ?plate)\b/i.test(d.text),
+  );
+  if (laid < 0 || drafts.some((d) => d.action === 'cook')) return drafts;
+  return drafts.map((d, n) =>
+    n > laid && d.action === 'rest' && d.times.length > 0 && d.times.every((t) => t.most < LEAST_REST_MIN)
+      ? { ...d, action: 'cook' }
+      : d,
+  );
 }
 
 /** Rolled dough that waits in a stack, with paper between. */
@@ -399,9 +402,11 @@ function heatIn(text: string): MethodDrafts['heat'] {
   return /\bmedium\b|\bmoderate/i.test(text) ? 'medium' : undefined;
 }
 
-/** Dough that is wrapped before anything has been cooked rests in its wrap. */
+/** Dough that is wrapped, or stacked, for a while before anything has been cooked rests so. */
 const withoutWrapping = (d: StepDraft): StepDraft =>
-  d.action === 'finish' && /\bwrap/i.test(d.text) && d.times.length > 0 ? { ...d, action: 'rest' } : d;
+  d.action === 'finish' && (/\bwrap/i.test(d.text) || isStacked(d)) && d.times.length > 0
+    ? { ...d, action: 'rest' }
+    : d;
 
 /** Work at something that is eaten with the bread; a time in which it only stands is none of the hands'. */
 function componentDraft(sentence: Mapped, actions: readonly FoundAction[]): StepDraft {

@@ -3,7 +3,8 @@ import { drawing } from '../testing/drawn.ts';
 import { ENTRIES_OTHERWISE } from '../testing/recipes/phrases/entries.ts';
 import { PHRASE_BANKS, PHRASE_LIST } from '../testing/recipes/phrases/method.ts';
 import { SAID_OTHERWISE, SIZES_OTHERWISE } from '../testing/recipes/phrases/said-otherwise.ts';
-import { TOLD_OTHERWISE } from '../testing/recipes/phrases/told-otherwise.ts';
+import { DOUGH_TOLD_OTHERWISE } from '../testing/recipes/phrases/dough-told-otherwise.ts';
+import { PIECES_TOLD_OTHERWISE } from '../testing/recipes/phrases/pieces-told-otherwise.ts';
 import { stepTold } from '../testing/recipes/step-told.ts';
 import { importRecipe } from './index.ts';
 
@@ -32,7 +33,7 @@ const SETTINGS: readonly ((lines: readonly string[]) => string)[] = [
 const asWanted = (is: readonly string[], wanted: readonly string[]): string =>
   is.map((step, n) => (/\d/.test(wanted[n] ?? step) ? step : (step.split(' ')[0] ?? step))).join(', ');
 
-const METHODS = [...Object.entries(SAID_OTHERWISE), ...Object.entries(TOLD_OTHERWISE)];
+const METHODS = [SAID_OTHERWISE, DOUGH_TOLD_OTHERWISE, PIECES_TOLD_OTHERWISE].flatMap((banks) => Object.entries(banks));
 describe.each(METHODS)('one thing in all the words of it: %s', (name, phrases) => {
   const bank = PHRASE_BANKS.find((b) => b.name === name) ?? expect.fail(`no bank of phrases is called ${name}`);
   const [first, last] = bank.steps;

@@ -28,6 +28,9 @@ describe('what looks like work of the dough, and is none', () => {
     ['It could not be easier: mix, knead 8 minutes, rest 20 minutes.', 'mix, knead 8, rest 20'],
     ['Mix, knead 8 minutes, sat down for half an hour.', 'mix, knead 8, rest 30'],
     ['Mix, knead 8 minutes, chop the onions for 10 minutes.', 'mix, knead 8, prepare'],
+    // who works at a food says nothing of the dough
+    ['Mix, knead 8 minutes. Wash the spinach for 10 minutes.', 'mix, knead 8'],
+    ['Mix, knead 8 minutes. Have a cup of tea for 10 minutes.', 'mix, knead 8, rest 10'],
   ])('%s', (work, wanted) => {
     expect(stepsOf(LIST, `${work} ${WORK}`)).toBe(`${wanted}, divide, roll, cook 60+60`);
   });
@@ -43,6 +46,23 @@ describe('what looks like work of the dough, and is none', () => {
 
 describe('what is told by another sign', () => {
   const bread = (text: string) => read(text).bread ?? expect.fail(`no bread: ${text}`);
+  it('a stack that waits for a while rests', () => {
+    const steps = stepsOf(
+      LIST,
+      'Mix. Divide into 8. Roll to 18 cm and stack under a cloth for 10 minutes. Cook 1 min a side.',
+    );
+    expect(steps).toBe('mix, divide, roll, rest 10, cook 60+60');
+  });
+  it('what to be careful of on the griddle stands with it', () => {
+    const { steps } = bread(
+      `Rounds\n\n${LIST}\n\nMix. Divide into 8, roll. Careful, hot: 1 minute a side on the griddle.`,
+    );
+    expect(steps.find((s) => s.kind === 'cook')?.caution).toMatch(/Careful/);
+  });
+  it('a cube of yeast has its weight as a guess', () => {
+    const { guesses } = read(`Rounds\n\n${LIST}\nhalf a cube of fresh yeast\n\n${WORK}`);
+    expect(guesses.map((g) => g.why).join()).toContain('a cube of yeast is taken as 42 g');
+  });
   it('a batter that is left on the griddle for a minute or two is cooked', () => {
     const steps = stepsOf(LIST, 'Stir to a batter. Ladle 80 g onto the pan and spread it. Leave for 90 seconds.');
     expect(steps).toMatch(/^mix, divide, shape, cook \d+/);

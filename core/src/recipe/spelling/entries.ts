@@ -2,7 +2,6 @@ import { FRACTION_SIGNS, wordValue } from '../number-words.ts';
 import { VESSELS } from '../measures.ts';
 import type { Spelling } from './rule.ts';
 
-const CUBE_G = 42;
 /** "three hundred and fifty". */
 const gramsInWords = (words: string): number =>
   /^\d/.test(words)
@@ -39,18 +38,6 @@ export const ENTRIES: readonly Spelling[] = [
     /^(?:an?|1) (?:piece|lump|knob|bit) of (\p{L}[\p{L} ]+?),? (?:the )?size of [\p{L} ]{3,20} \((?:about )?(\d+ ?g)\)/giu,
     '$2 $1',
   ],
-  // "half a cube (21 g) of fresh yeast": the weight is of all of it; a cube weighs 42 g (common practice, from memory)
-  [
-    new RegExp(
-      `^(?:[\\d./${FRACTIONS}]+|half an?|an?|one) (?:cubes?|blocks?) \\((?:about )?(\\d+(?:\\.\\d+)?) ?g(?:rams?)?\\)(?: of)?(?= \\p{L})`,
-      'iu',
-    ),
-    '$1 g',
-  ],
-  [
-    /^(1\/2|½|half an?|an?|one|1|2|two) cubes? (?:of )?(?=(?:fresh )?yeast\b)/i,
-    (_, n = '') => `${CUBE_G * (/^(?:1\/2|½|half)/i.test(n) ? 0.5 : /^(?:2|two)/i.test(n) ? 2 : 1)} g `,
-  ],
   // "a piece of lard the size of an egg" holds no egg
   [
     /^(?:an?|1) (?:piece|lump|knob|bit) of (\p{L}[\p{L} ]+?),? (?:(?:the )?size of|as (?:big|large) as|like) (?:an?|1) (?:hen['’]s )?egg(?=[,;.]|$)/giu,
@@ -61,11 +48,6 @@ export const ENTRIES: readonly Spelling[] = [
     '1 knob $1',
   ],
   [/(?<=\d (?:mug|cup|glass|tin|bowl|jar)s?) \(ish\)/gi, ''],
-  // a gill is a quarter of a British pint
-  [
-    /^(\d|[½¼¾]) gills? (?:of )?(?=\p{L})/iu,
-    (_, n = '') => `${Math.round(142 * (FRACTION_SIGNS[n] ?? Number(n)))} ml `,
-  ],
   // "one kilo three hundred of water"
   [
     /^(\d+|one|two|three) (?:kg|kilos?) (?:and )?((?:one|two|three|four|five|six|seven|eight|nine) hundred(?: and fifty)?|\d{3})(?: g(?:rams?)?)?(?= of \p{L})/iu,
