@@ -96,7 +96,7 @@ export const isOfKeeping = (text: string): boolean => KEEPING.test(text);
 
 /** "Fry the onions in butter until golden": what is cooked and is no bread. */
 const COOKED_APART =
-  /^(?:gently |slowly )?(?:fry|soften|sweat|cook|brown|saut[ée]|simmer|boil|steam|roast|wilt) (?:the |some |all the )?(?:\p{L}+ )?(?:onions?|garlic|mince|meat|lamb|beef|mushrooms?|spices|leeks?|peppers?|spinach|lentils|cabbage|vegetables)\b(?!.*\b(?:dough|breads?|each)\b)/iu;
+  /^(?:gently |slowly )?(?:fry|soften|sweat|cook|brown|saut[ée]|simmer|boil|steam|roast|wilt) (?:the |some |all the )?(?:\p{L}+ )?(?:onions?|garlic|mince|meat|lamb|beef|mushrooms?|spices|leeks?|peppers?|spinach|lentils|cabbage|vegetables)\b(?!.*\b(?:dough|(?:flat)?breads?|each|sides?)\b)/iu;
 
 /** "For the dip, stir everything together": a sentence about something that is eaten with the bread. */
 export const isOfComponent = (text: string): boolean =>

@@ -12,6 +12,10 @@ const LIST = '500 g flour\n300 g water\n10 g salt';
 const WORK = 'Divide into 8, roll, cook 1 minute a side.';
 
 describe('what looks like work of the dough, and is none', () => {
+  it('what is cooked by its sides is bread, though a filling gives it its name', () => {
+    const work = 'Mix, knead 8 minutes. Divide into 8, roll. Cook the spinach wraps for 1 minute a side.';
+    expect(stepsOf(LIST, work)).toBe('mix, knead 8, divide, roll, cook 60+60');
+  });
   it('a label that says one thing of the whole stands before a method, and takes nothing of it along', () => {
     const { bread, notUnderstood } = read(
       `Rounds\n\n${LIST}\n\nHands-on time: 30 minutes. Mix, knead 8 minutes. Rest 20 minutes. ${WORK}`,
