@@ -6,7 +6,8 @@ const CORE = {
   'ids.ts': ['faults'],
   units: ['faults'],
   compare: ['faults', 'units'],
-  foods: ['faults', 'units'],
+  'remembered.ts': [],
+  foods: ['faults', 'units', 'remembered.ts'],
   formula: ['faults', 'units', 'foods'],
   method: ['faults', 'ids.ts', 'units'],
   kitchen: ['faults', 'units', 'method'],
@@ -16,7 +17,7 @@ const CORE = {
   words: ['faults', 'ids.ts', 'units', 'kitchen', 'workshop', 'plan'],
   roster: ['faults', 'units', 'foods', 'formula', 'kitchen', 'bread', 'workshop'],
   formats: ['faults', 'units', 'foods', 'formula', 'method', 'kitchen', 'bread', 'workshop', 'plan'],
-  recipe: ['faults', 'units', 'foods', 'formula', 'method', 'bread', 'formats'],
+  recipe: ['faults', 'units', 'remembered.ts', 'foods', 'formula', 'method', 'bread', 'formats'],
   planner: ['faults', 'ids.ts', 'units', 'formula', 'method', 'kitchen', 'bread', 'workshop', 'plan', 'words'],
   turns: ['faults', 'ids.ts', 'units', 'method', 'kitchen', 'bread', 'workshop', 'plan', 'words', 'planner'],
   provision: [

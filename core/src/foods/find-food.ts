@@ -1,5 +1,6 @@
 import { asCalled, BEHIND } from './called.ts';
 import type { Food } from './food.ts';
+import { remembered } from '../remembered.ts';
 import { FOODS } from './table/index.ts';
 
 /** One of them is another word, a day, a picture, a colour, or none. */
@@ -11,7 +12,7 @@ const singular = (word: string): string =>
     ? word
     : word.length > 3 && word.endsWith('oes')
       ? word.slice(0, -2)
-      : word.length > 3 && /[^s]s$/.test(word)
+      : word.length > 3 && word.endsWith('s') && !word.endsWith('ss')
         ? word.slice(0, -1)
         : word;
 
@@ -38,15 +39,31 @@ function called(food: Food, text: string, words: number): Food {
   return asCalled(food, phraseBefore(text.slice(0, end)));
 }
 
-const MOST_WORDS = 5;
 const byName = new Map(FOODS.flatMap((f) => f.names.map((n) => [wordsOf(n).join(' '), f] as const)));
+/** Of each word with which a name begins, how many words the longest of these names has: most words of a text begin none. */
+const longestFrom = new Map<string, number>();
+for (const name of byName.keys()) {
+  const words = name.split(' ');
+  const [first = ''] = words;
+  longestFrom.set(first, Math.max(longestFrom.get(first) ?? 0, words.length));
+}
+
+/** The longest name that begins at a word and has at least so many words. */
+function nameAt(words: readonly string[], from: number, least = 1): { name: string; length: number } | undefined {
+  const most = Math.min(longestFrom.get(words[from] ?? '') ?? 0, words.length - from);
+  for (let length = most; length >= least; length--) {
+    const name = words.slice(from, from + length).join(' ');
+    if (byName.has(name)) return { name, length };
+  }
+  return undefined;
+}
 
 /**
  * The food that a text names: of all names in it the one of most words, of those the last, since English puts what it is behind what
  * it is like ("fine sea salt", "rapeseed oil"). What stands behind a comma or in brackets says how it is treated and counts only
  * where nothing before it is known. Undefined when no food is named.
  */
-export function findFood(text: string): Food | undefined {
+export const findFood = remembered((text: string): Food | undefined => {
   const [head = ''] = text.split(/[,(;]/, 1);
   const own = longestName(head);
   const [, free] = own === undefined ? [] : (BEHIND.exec(text.slice(head.length)) ?? []);
@@ -55,37 +72,31 @@ export function findFood(text: string): Food | undefined {
   // "poolish (flour and water)" is neither
   const others = new Set(foodsIn(text.slice(head.length)).map((f) => f.food));
   return others.size === 1 ? longestName(text) : undefined;
-}
+});
 
 function longestName(text: string): Food | undefined {
   const words = wordsOf(text);
-  for (let length = Math.min(MOST_WORDS, words.length); length >= 1; length--) {
-    for (let from = words.length - length; from >= 0; from--) {
-      const found = byName.get(words.slice(from, from + length).join(' '));
-      if (found) return called(found, text, from);
-    }
+  let best: { readonly name: string; readonly length: number; readonly from: number } | undefined;
+  for (let from = words.length - 1; from >= 0; from--) {
+    const found = nameAt(words, from, (best?.length ?? 0) + 1);
+    if (found) best = { ...found, from };
   }
-  return undefined;
+  const food = best && byName.get(best.name);
+  return food && best && called(food, text, best.from);
 }
 
 /** Every food that a text names, in the order of the text; a longer name hides the shorter ones inside it. */
-export function foodsIn(text: string): readonly { readonly food: Food; readonly words: string }[] {
+export const foodsIn = remembered((text: string): readonly { readonly food: Food; readonly words: string }[] => {
   const words = wordsOf(text);
   const found: { readonly food: Food; readonly words: string }[] = [];
   for (let from = 0; from < words.length;) {
-    let taken = 1;
-    for (let length = Math.min(MOST_WORDS, words.length - from); length >= 1; length--) {
-      const name = words.slice(from, from + length).join(' ');
-      const food = byName.get(name);
-      if (!food) continue;
-      found.push({ food: called(food, text, from), words: name });
-      taken = length;
-      break;
-    }
-    from += taken;
+    const next = nameAt(words, from);
+    const food = next && byName.get(next.name);
+    if (food) found.push({ food: called(food, text, from), words: next.name });
+    from += next?.length ?? 1;
   }
   return found;
-}
+});
 
 /** The food of an id that the table holds. */
 export function foodById(id: string): Food {

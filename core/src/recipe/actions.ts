@@ -2,9 +2,9 @@ import { ASIDE, COOK, FINISH, SERVE } from './lexicon/cooking.ts';
 import { BLOOM, FOLD, HEAT, JOB, KNEAD, KNOCK, MIX, RUB, SCALD } from './lexicon/dough.ts';
 import { BALL, CLAP, COIL, DIVIDE, FILL, ROLL, SHAPE } from './lexicon/pieces.ts';
 import { CHILL, PROOF, REST, TEMPER } from './lexicon/waiting.ts';
-import { wordOpenings } from './lexicon/opening-letters.ts';
+import { PhraseIndex } from './lexicon/phrase-index.ts';
 import type { Phrases } from './lexicon/phrases.ts';
-import { remembered } from './remembered.ts';
+import { remembered } from '../remembered.ts';
 
 /** What hands (or nobody) do in a piece of the method; `heat`, `aside` and `serve` are read but are no steps. */
 export type Action =
@@ -71,24 +71,15 @@ const WORDS: readonly (readonly [Action, Phrases])[] = [
   ['serve', SERVE],
 ];
 
-function haveSome(letters: ReadonlySet<string>, opening: ReadonlySet<string>): boolean {
-  for (const l of letters) if (opening.has(l)) return true;
-  return false;
-}
+const INDEX = new PhraseIndex(WORDS.map(([, phrases]) => phrases));
 
 /** The actions of a text, in its order; where two claim the same words, the one first in the list has them. */
 export const actionsIn = remembered((text: string): readonly FoundAction[] => {
   const found: FoundAction[] = [];
-  const opening = wordOpenings(text);
-  for (const [action, { pattern, opens }] of WORDS) {
-    // most lines hold no word with which a phrase of it could begin
-    if (opens && !haveSome(opens, opening)) continue;
-    // one expression for all texts: a copy of it for each would cost more than what it finds
-    pattern.lastIndex = 0;
-    for (let m = pattern.exec(text); m !== null; m = pattern.exec(text)) {
-      const [at, end] = [m.index, m.index + m[0].length];
-      if (!found.some((f) => at < f.at + f.length && end > f.at)) found.push({ action, at, length: m[0].length });
-    }
+  for (const { entry, at, length } of INDEX.in(text)) {
+    const action = WORDS[entry]?.[0];
+    const isFree = !found.some((f) => at < f.at + f.length && at + length > f.at);
+    if (action && isFree) found.push({ action, at, length });
   }
   return found.sort((a, b) => a.at - b.at);
 });

@@ -104,6 +104,11 @@ function withFlour(list: readonly Weighed[], pieces: number): readonly Weighed[]
   const isFlour = (w: Weighed): boolean => w.ingredient.use === 'dough' && w.ingredient.role === 'flour';
   if (list.some((w) => isFlour(w) && (w.g ?? 0) > 0)) return list;
   if (list.some((w) => isFlour(w) && w.pct !== undefined)) return list.map((w) => ({ ...w, g: w.g ?? w.pct }));
+  if (!list.some(isFlour) && list.some(isWhole))
+    return withUnknownFlour(
+      list.map((w) => ({ ...w, g: w.g ?? w.pct })),
+      0,
+    );
   const water = list.find((w) => w.ingredient.role === 'water' && w.ingredient.use === 'dough')?.g;
   const g = water === undefined ? USUAL_FLOUR_G * pieces : water / 0.6;
   const why =
@@ -114,6 +119,9 @@ function withFlour(list: readonly Weighed[], pieces: number): readonly Weighed[]
   if (first < 0) return withUnknownFlour(list, water ?? 0);
   return list.map((w, n) => (n === first ? { ...w, g, guesses: [...w.guesses, { from: w.ingredient.name, why }] } : w));
 }
+
+/** What nobody knows and is told as 100 %: the rest is told as a share of it. */
+const isWhole = (w: Weighed): boolean => w.food === undefined && w.ingredient.use === 'dough' && w.pct === 100;
 
 /** What is soaked and ground where there is no flour. */
 const AS_FLOUR = /\b(?:lentils?|chickpeas|beans|rice|moong|mung|urad|dal|quinoa|millet|buckwheat|sorghum)\b/i;
@@ -126,7 +134,11 @@ function withUnknownFlour(list: readonly Weighed[], waterG: number): readonly We
   const dough = list.filter((w) => w.ingredient.use === 'dough');
   const pulses = dough.filter((w) => AS_FLOUR.test(w.ingredient.name) && (w.g ?? 0) > 0);
   const unknown = pulses.length > 0 ? pulses : dough.filter((w) => w.food === undefined && (w.g ?? 0) > waterG);
-  const heaviest = unknown.reduce<Weighed | undefined>((a, b) => (a && (a.g ?? 0) >= (b.g ?? 0) ? a : b), undefined);
+  const whole = unknown.filter(isWhole);
+  const heaviest = (whole.length > 0 ? whole : unknown).reduce<Weighed | undefined>(
+    (a, b) => (a && (a.g ?? 0) >= (b.g ?? 0) ? a : b),
+    undefined,
+  );
   if (!heaviest || list.length < 2) return list;
   // of two that are ground together both are
   const isTaken = (w: Weighed): boolean =>

@@ -163,6 +163,8 @@ interface Implied {
 const LYING =
   /^[\W]*(?:then )?(?:cover|(?:the )?(?:dough )?back in|(?:(?:pop|put|place|set) (?:it |the dough )?(?:back )?)?in(?:to)? (?:a|the|its) (?:\w+ )?(?:bowl|tub|bag)|(?:lay|put|place|set) (?:them |the balls )?on (?:a|an|the) (?:\w+ )?(?:cloth|tray|board|towel)|invert|lid on|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ (?:bench|under|covered))/i;
 
+const ONLY_TIMES = /^[^\p{L}]*(?:(?:min(?:ute)?s?|s(?:ec(?:ond)?s?)?|h(?:ours?)?)(?!\p{L})[^\p{L}]*)+$/iu;
+
 /** "Roll out, hot griddle, 70 s": what stands behind a verb's own clause and is done elsewhere is a step of its own. */
 function impliedBehind(
   sentence: Mapped,
@@ -197,6 +199,8 @@ function impliedBehind(
       return { from, action: 'rest' };
     if (STIRRED.has(step.action) && isIdling(text) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
       return { from, action: 'rest' };
+    // "into the machine, 4 min + 5 min": two speeds, and no sides
+    if (STIRRED.has(step.action) && ONLY_TIMES.test(text)) return undefined;
     const action = impliedIn(text, own);
     // bread that is brushed goes back on the griddle, and rests no more
     if (step.action === 'finish' && action !== 'cook') return undefined;

@@ -4,6 +4,7 @@ import { actionsIn } from './actions.ts';
 import { Mapped } from './mapped.ts';
 import { plainList } from './list-forms.ts';
 import { normalLine } from './normal-line.ts';
+import { inOrder } from './spelling/rule.ts';
 import { SCANNED } from './spelling/scanned.ts';
 import { STAGE_ALONE, STAGE_FIRST } from './told-words.ts';
 import { CUT_SHORT, unwrapped } from './unwrapped.ts';
@@ -139,9 +140,10 @@ const oneSign = (line: Mapped): Mapped =>
     .replace(/(?<=(?<!“)\b\d+)(?:[”″]|’’|′′)/g, '"')
     .replace(/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g');
 
+const withFigures = inOrder(SCANNED);
 /** A line without the letters that a scan took for figures, and the other way round. */
 export const unscanned = (line: Mapped): Mapped =>
-  SCANNED.reduce((text, [from, to]) => text.replace(from, to), line)
+  withFigures(line)
     .replace(/(?<=\p{Ll})I(?=\p{Ll}|\b)|(?<=\b\p{Ll})I(?=\p{Ll}{2})/gu, 'l')
     .replace(/(?<=\b\p{L}+)1(?=\p{Ll}{2})/gu, 'l')
     .replace(/(?<=\p{Lu}{2})0(?=\p{Lu})|(?<=\p{Lu})0(?=\p{Lu}{2})/gu, 'O');

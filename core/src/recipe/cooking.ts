@@ -1,4 +1,5 @@
 import type { Duration } from './durations.ts';
+import { foundIn } from './needs.ts';
 
 /** Seconds of one phase of cooking as a recipe tells them, and how it differs from the one before. */
 export interface ToldPhase {
@@ -32,7 +33,7 @@ type Sign = 'time' | 'turn' | 'straight' | 'lid' | 'no-lid' | 'flame' | 'grill' 
 const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
   [
     'straight',
-    /\b(?:(?:one|1) side(?: only|(?= *(?:[.;]|$)))|only (?:on )?(?:one|1) side|without turning|no (?:turning|flipping|need to turn)|not turned|do(?:n['’]t| not) (?:turn|flip)|in (?:a|the) (?:[\w-]+ ){0,3}?oven)\b/gi,
+    /\b(?:(?:one|1) side(?: only|(?= *(?:[.;]|$)))|only (?:on )?(?:one|1) side|without turning|no (?:turning|flipping|need to turn)|(?:not|never) (?:turned|flipped)|(?:do(?:n['’]t| not)|never) (?:turn|flip)\b(?! (?:it |them )?(?:over )?(?:twice|again|more|too|until|before|often))|in (?:a|the) (?:[\w-]+ ){0,3}?oven)\b/gi,
   ],
   [
     'turn',
@@ -65,7 +66,7 @@ const OFTEN =
   /\b(?:turn|flip)\w* (?:it |them )?(?:often|frequently|several times|now and then|occasionally|regularly|a few times)\b/i;
 
 /** "Turn it three times". */
-const TIMES_TURNED = /\b(?:turn|flip)\w* (?:it |them )?(?:over )?(?:(\d) times|twice)\b/i;
+const TIMES_TURNED = /(?<!\b(?:not|never|n['’]t) )\b(?:turn|flip)\w* (?:it |them )?(?:over )?(?:(\d) times|twice)\b/i;
 /** "3 minutes, turn after 2": how long the first side lies. */
 const TURNED_AT = /\b(?:turn|flip)\w* (?:it |them )?(?:over )?after (?:about )?(\d+(?:\.\d+)?)\b/i;
 
@@ -86,7 +87,7 @@ function tokensOf(text: string, times: readonly Duration[]): readonly Token[] {
     return [{ sign: 'time', at, end: from, time }];
   });
   const signs = SIGNS.flatMap(([sign, words]) =>
-    [...text.matchAll(words)].map((m): Token => ({ sign, at: m.index, end: m.index + m[0].length, time: undefined })),
+    foundIn(text, words).map((m): Token => ({ sign, at: m.index, end: m.index + m[0].length, time: undefined })),
   );
   // "do not turn" is no turn
   const isWithin = (t: Token): boolean =>

@@ -1,5 +1,6 @@
 import { roundHalfUp } from '../units/index.ts';
 import type { Span } from './mapped.ts';
+import { foundIn } from './needs.ts';
 import { FRACTION_SIGNS } from './number-words.ts';
 
 /** A length of time in words: minutes at least, ideally, at most; which ends were said. */
@@ -49,7 +50,7 @@ interface Plain {
 
 function plainTimes(text: string): readonly Plain[] {
   const found: Plain[] = [];
-  for (const m of text.matchAll(TIME)) {
+  for (const m of foundIn(text, TIME)) {
     const [all, about, first = '', firstUnit, second, unit = '', more, moreUnit = 'm'] = m;
     const per = MIN_PER[(unit[0] ?? 'm').toLowerCase()] ?? 1;
     const firstPer =
@@ -204,7 +205,7 @@ const LOOSE: readonly (readonly [RegExp, number, number, number])[] = [
 
 function looseTimes(text: string): readonly Duration[] {
   return LOOSE.flatMap(([pattern, least, ideal, most]) =>
-    [...text.matchAll(pattern)].map((m) => {
+    foundIn(text, pattern).map((m) => {
       const before = text.slice(0, m.index).toLowerCase();
       const isLeast = /\bat least\s*(?:for\s*)?$/.test(before) && !/overnight/i.test(m[0]);
       return {

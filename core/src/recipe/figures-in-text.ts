@@ -1,3 +1,4 @@
+import { foundIn } from './needs.ts';
 import type { Conflict } from './result.ts';
 import { celsiusOfFahrenheit, cmOfInches, roundedTo, roundHalfUp } from '../units/index.ts';
 import { divisionIn, pieceWeightIn } from './pieces-in-text.ts';
@@ -55,13 +56,13 @@ export function sizeIn(text: string): StatedSize {
     else return;
     words.push(all.trim());
   };
-  for (const m of text.matchAll(LENGTH)) {
+  for (const m of foundIn(text, LENGTH)) {
     // of "20 cm by 12 cm" the first is taken
     if (isSecond(text, m.index)) continue;
     const value = middleOf(m[1], m[2]);
     take(m[3]?.toLowerCase() === 'mm' ? value / 10 : value, m.index, m[0], m[3]?.toLowerCase() === 'mm');
   }
-  for (const m of text.matchAll(INCHES)) take(cmOfInches(inchValue(m[1] ?? '')), m.index, m[0], false, true);
+  for (const m of foundIn(text, INCHES)) take(cmOfInches(inchValue(m[1] ?? '')), m.index, m[0], false, true);
   return { diameterCm, thicknessMm, text: words.join(', ') };
 }
 
@@ -80,7 +81,7 @@ const closed = (text: string): string => (text.includes('(') && !text.includes('
 /** Pairs of figures in a text that mean one thing and do not agree: °C against °F, centimetres against inches. */
 export function pairConflicts(text: string, paths: readonly string[]): readonly Conflict[] {
   const conflicts: Conflict[] = [];
-  for (const m of text.matchAll(PAIR_DEGREES)) {
+  for (const m of foundIn(text, PAIR_DEGREES)) {
     const [all, a = '', first = '', b = '', second = ''] = m;
     if (first.toUpperCase() === second.toUpperCase()) continue;
     const [c, f] = first.toUpperCase() === 'C' ? [Number(a), Number(b)] : [Number(b), Number(a)];
@@ -101,8 +102,8 @@ export function pairConflicts(text: string, paths: readonly string[]): readonly 
       what: `"${closed(all)}": ${roundedTo(inches, 3)} in is ${shown}, not ${value} ${unit}`,
     });
   };
-  for (const m of text.matchAll(PAIR_LENGTH)) length(m[0], Number(m[1]), m[2] ?? 'cm', inchValue(m[3] ?? ''));
-  for (const m of text.matchAll(PAIR_LENGTH_TURNED)) length(m[0], Number(m[2]), m[3] ?? 'cm', inchValue(m[1] ?? ''));
+  for (const m of foundIn(text, PAIR_LENGTH)) length(m[0], Number(m[1]), m[2] ?? 'cm', inchValue(m[3] ?? ''));
+  for (const m of foundIn(text, PAIR_LENGTH_TURNED)) length(m[0], Number(m[2]), m[3] ?? 'cm', inchValue(m[1] ?? ''));
   return conflicts;
 }
 
@@ -131,7 +132,7 @@ export function figuresIn(text: string, piece: PieceSize): readonly { readonly a
   take(divisionIn(text)?.text);
   take(pieceWeightIn(text)?.text);
   for (const pattern of [LENGTH, INCHES, /\d{2,3}\s*(?:-\s*\d{2,3}\s*)?(?:°|º|degrees?\b)(?:\s*[CF]\b)?/gi])
-    for (const m of text.matchAll(pattern))
+    for (const m of foundIn(text, pattern))
       if (pattern !== LENGTH || (isOfPiece(m, piece) && !isSecond(text, m.index)))
         found.push({ at: m.index, length: m[0].length });
   return found;

@@ -12,7 +12,7 @@ import { plainAmounts } from './plain-amounts.ts';
 export interface ReadIngredient {
   readonly line: string;
   /** Where the line stands, and its figures that were taken. */
-  readonly at: Span;
+  readonly at: readonly Span[];
   readonly used: readonly Span[];
   readonly name: string;
   readonly food: Food | undefined;
@@ -162,7 +162,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
   const temp = DEGREES.exec(text);
   return {
     line: raw.text,
-    at: raw.span(),
+    at: raw.spans(),
     used: [
       ...figuresOf(line, level, amounts),
       ...(percent ? [whole.span(percent.index, percent.index + percent[0].length)] : []),

@@ -56,11 +56,13 @@ export function nameOf(told: string, food: Food | undefined): string {
       /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to |until |while |that |which |(?:is|are|was|were) |[—–] |by (?:volume|weight)\b|at \d|a little at a\b|in the dough\b|little by little\b|bit by bit\b|gradually\b)/i,
     )[0];
   const text = (head ?? '')
-    .replace(/^[\s–—:-]+|[\s–—:.-]+$/g, '')
+    .replace(/^[\s–—:=-]+|[\s–—:.=-]+$/g, '')
     .replace(
       /(?<=\p{L}{3})\s*(?:[:=…–-]\s*|\s)(?:\d\/\d|\d+(?:\.\d+)?\s*(?:[½¼¾]|\d\/\d)?|[½¼¾])\s*(?:(?:k?g|m?l|cups?|tbsp|tsp|(?:table|tea)spoons?|oz|lb|pints?)\b.*|\s*)$/u,
       '',
     )
+    // how warm it is stands apart
+    .replace(/(?<=\p{L}{3}),? (?:at )?\d{1,3} ?°(?: ?[CF])?$/iu, '')
     .replace(/ and (?:not a thing|nothing) (?:more|else)$| and a (?:bit|little|splash)(?: more)?$/i, '')
     .replace(/^(?:a )?bit of /i, '')
     .replace(
@@ -72,7 +74,7 @@ export function nameOf(told: string, food: Food | undefined): string {
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
     // what is done to it is none of its name
     .replace(
-      /(?<=\p{L}{3}) (?:whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened|scalded|worked(?: in)?)(?: (?:and|together) ?\p{L}*)?$| together$| (?:mix|knead|whisk|stir|combine)$/iu,
+      /(?<=\p{L}{3}) (?:rubbed(?: in)?|added(?: (?:slowly|gradually|in (?:stages|drops)))?|whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened|scalded|worked(?: in)?)(?: (?:and|together) ?\p{L}*)?$| together$| (?:mix|knead|whisk|stir|combine)$/iu,
       '',
     )
     .replace(/\s+/g, ' ')

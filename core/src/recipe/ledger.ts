@@ -47,7 +47,7 @@ export function wordsOf(known: Known): {
     'aside',
   );
   own(
-    parts.facts.map((f) => f.span()),
+    parts.facts.flatMap((f) => f.spans()),
     'fact',
     'piece',
   );
@@ -68,7 +68,7 @@ export function wordsOf(known: Known): {
     const n = ingredients.findIndex((i) => i.name === l.name && i.use === l.use);
     return n < 0 ? undefined : `ingredients[${n}]`;
   };
-  for (const l of lines) own([l.at], 'ingredient', placeOf(l));
+  for (const l of lines) own(l.at, 'ingredient', placeOf(l));
   built.spans.forEach((spans, n) => own(spans, 'step', `steps[${n}]`));
 
   const left: Mapped[] = notUnderstood.filter((l) => l.text.trim() !== '');
@@ -104,7 +104,7 @@ export function wordsOf(known: Known): {
 
 /** What only joins or numbers: "and", "1.", "Step 2:", "B.", the time of day before a line of a schedule. */
 const NOISE =
-  /^(?:[^\p{L}\d½¼¾⅓⅔⅛]|\b(?:and|or|to|plus|with|then|step|stage|part|phase|take|use|about|some|roughly|the same of|the same amount of|o)\b|\b\d{1,2}[.:]\d{2}\b|\b\d{1,2}\b(?=\s*(?:[.):|–—-]|$))|\b[a-z](?=[.):]))*$/iu;
+  /^(?:[^\p{L}\d½¼¾⅓⅔⅛]|\b(?:and|or|to|plus|with|then|add|put|step|stage|part|phase|take|use|about|some|roughly|the same of|the same amount of|o)\b|\b\d{1,2}[.:]\d{2}\b|\b\d{1,2}\b(?=\s*(?:[.):|–—-]|$))|\b[a-z](?=[.):]))*$/iu;
 
 /** A tag of a page between the cells of a row. */
 const TAG = /<\/?[a-z][^<>]*>/gi;

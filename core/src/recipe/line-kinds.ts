@@ -40,7 +40,7 @@ export function isShortFact(told: string): boolean {
 }
 /** A name and its weight, and nothing more; of a piece, of all or of the tools it is none. */
 const UNKNOWN_WEIGHED =
-  /^(?!(?:\w+ )?(?:weights?|pieces?|balls?|portions?|breads?|total|sum|yield|batch|dough|loss|scal\w+|divid\w+|temp\w*|water)\b)\p{L}[\p{L}-]{2,}(?: \p{L}+){0,2}(?: ?T? ?\d{2,4})?\s*[:–-]?\s+\d[\d.]* ?(?:k?g|ml|l)$/iu;
+  /^(?!(?:\w+ )?(?:weights?|pieces?|balls?|portions?|breads?|total|sum|yield|batch|dough|loss|scal\w+|divid\w+|temp\w*|water|hydration|humidity)\b)\p{L}[\p{L}-]{2,}(?: \p{L}+){0,2}(?: ?T? ?\d{2,4})?\s*[:=–-]?\s+\d[\d.]* ?(?:(?:k?g|ml|l)$|%$)/iu;
 const WITHOUT_AMOUNT =
   /\b(?:for|to taste|to serve|as needed|optional|as you like|at will|a few|leaves|pinch|handful|knob|splash|drizzle|a little|some|extra|plenty|enough|until|until it)\b/i;
 /** A sentence ends within it. */
@@ -48,10 +48,18 @@ export const SENTENCE = /[.!?](?:\s|$)/;
 const STARTS_AS_STEP =
   /^(?:mix|add|stir|knead|put|place|combine|roll|heat|cook|brush|divide|cover|sift|whisk|pour|dissolve|rub|serve|leave|let|in|when|once|then|meanwhile|turn|using|make|take|shape|form|blend|beat|cream|tip|sprinkle|bring|melt|press|pat|smear|spread|drizzle|scatter|dust|wrap|stack|fry|bake|griddle|flip|flatten|stretch|fill|fold|grind|season|tear|split|lay|slap|drop|eat|enjoy)\b/i;
 
+/** "On the day: 250 g plain flour": when it goes in says nothing of what it is. */
+function withoutMoment(text: string): string {
+  const [moment] = /^\p{L}[\p{L} ]{1,24}: (?=[\d½¼¾])/u.exec(text) ?? [];
+  if (moment === undefined || findFood(moment) || actionsIn(moment).length > 0) return text;
+  const rest = text.slice(moment.length);
+  return WITH_UNIT.test(rest) && findFood(rest) ? rest : text;
+}
+
 /** Whether a line reads as an ingredient without a heading to say so. */
 export function looksLikeIngredient(line: string): boolean {
   if (line.length > LONGEST_INGREDIENT) return false;
-  const text = normalLine(line);
+  const text = withoutMoment(normalLine(line));
   const food = findFood(text);
   if (STARTS_WITH_AMOUNT.test(text) && food === undefined)
     return (

@@ -4,11 +4,14 @@ import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS } from './measures.ts';
 import { LIST_WORDS } from './openings.ts';
 import { COLOUR, flour, G_PER_PART, inParts, RATIO } from './shares.ts';
+import { inOrder as rulesInOrder, type Spelling } from './spelling/rule.ts';
 
+const TO_SO_MUCH =
+  /(?:^|(?<=\. ))(?:[–—-] ?)?(?:To|With) (?=[^,;.]{5,60}?(?:flour|meal),? (?:take|add|use|put|allow|goe?s?) (?:\p{Ll}|\d))/u;
 /** "To 500 g of flour take 330 of water", "500 g flour takes 300 g water": a list that opens with what the rest is for. */
 const flourFirst = (line: Mapped): Mapped =>
-  /^(?:To|With) [^,;]{5,45}?flour,? (?:take|add|use|goe?s?) (?:\p{Ll}|\d)/u.test(line.text)
-    ? line.replace(/^(?:To|With) /, '').replace(/(?<=flour),? (?:take|add|use|goe?s?) (?=\p{Ll}|\d)/u, ', ')
+  TO_SO_MUCH.test(line.text)
+    ? line.replace(TO_SO_MUCH, '').replace(/(?<=flour|meal),? (?:take|add|use|put|allow|goe?s?) (?=\p{Ll}|\d)/u, ', ')
     : line
         .replace(/(?<=^(?:\p{L}+|\d+) [^,;.]{3,30}flour) (?:needs?|wants?|gets?|takes?) (?=\p{Ll}|\d)/u, ', ')
         .replace(/(?<=^\d+ ?k?g (?:of )?flour) (?:needs?|wants?|gets?|takes?) (?=\d)/u, ', ')
@@ -54,150 +57,149 @@ const COLONS = /\p{L} \d+(?:[.,]\d+)? : \p{L}[\p{L} ]* \d+(?:[.,]\d+)?(?: : |(?=
 const withCommas = (line: Mapped): Mapped =>
   COLONS.test(line.text) ? line.replace(/(?<=\p{L} \d[\d.,]*) : (?=\p{L})/gu, ', ') : line;
 
-const inPlainWords = (line: Mapped): Mapped =>
-  withOwnAmounts(withFloursApart(flourFirst(line.replace(OPENED, (opening = '') => `${opening.trimEnd()}: `))))
-    // "100 ml oil mixed with 50 g butter, for shaping": both are
-    .replace(
-      /^(\d[^,;]*?) (?:mixed|blended|combined) with (\d[^,;]*?)(, for [\p{L} ]+)?$/iu,
-      (_, a = '', b = '', purpose = '') => `${a}${purpose}; ${b}${purpose}`,
-    )
-    .replace(/^[("“]((?:[^()"“”]*,){2,}[^()"“”]*)[)"”]\.?(?= |$)/u, '$1.')
-    .replace(
-      /(?<!\b(?:cups?|mugs?|glass(?:es)?|oz) ?)(?<=\p{L}|\btype \d{1,4}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu,
-      ' ',
-    )
-    // a column that says how it is: "FLOUR   BREAD   500"
-    .replace(/^(\p{L}+)\s{2,}(\p{L}[\p{L} ]{2,20}?|\d{1,2} ?°? ?C)\s{2,}(?=\d)/u, '$1, $2  ')
-    .replace(/(?=,\d)(?<=\d ?(?:k?g|m?l|oz) [\p{L} ]{2,30}),/gu, ', ')
-    // a thousand with a point, or with room
-    .replace(
-      /(?<![\d.,/] ?)([1-9]\d{0,2})[. ](\d{3})(?= ?(?:g|ml|grams?)\b(?! (?:bags?|packs?|packets?|tins?|tubs?)\b))/g,
-      '$1$2',
-    )
-    .replace(
-      /^((?:\d+(?:\.\d+)?)(?: ?: ?\d+(?:\.\d+)?)+)[ ,:]+(\p{L}[\p{L} ]+(?:(?:,| and|, and) \p{L}[\p{L} ]+)+)(?=[.;]|$)/iu,
-      (all = '', figures = '', names = '') => inOrder(all, figures, names),
-    )
-    // "to every 4 oz of oatmeal allow a pinch of salt, …"
-    .replace(
-      /^(?:to|for|with) (?:every|each) (?=\d)((?:[^,;.]|\.(?=[ \d]))+?),? (?:allow|take|use|add) (?=\p{L}|\d)/iu,
-      (_, first = '') => `${first}, `,
-    )
-    // "oats, soaked for 10 minutes in 300 g of milk": both
-    .replace(/, soaked (?:(?:for|over) [^,.;]{3,24}? )?in (?=\d|\p{L}+ (?:hundred|grams))/giu, ', ')
-    .replace(/,? (?:all )?measured (?:with|in|by|using) (?:an?|the|any|your) [\p{L} -]{3,16}(?= *(?:[.;,]|$))/giu, '')
-    // "for every three cups a teaspoon of salt": behind what it is so much of
-    .replace(
-      new RegExp(
-        `(?<=[,;] ?)for (?:every|each) ((?:${COUNT} )?(?:${VESSELS}))(?: of (?:the )?flour)?,? (${COUNT} ${VESSEL} (?:of )?\\p{L}[\\p{L} ]*?)(?= *(?:[,;.]|$))`,
-        'giu',
-      ),
-      (_, measure = '', item = '') => `${item} per ${measure}`,
-    )
-    // "naan at 60 % hydration (water 40 %, yoghurt 20 %)": of what the wetness is
-    .replace(
-      /^(\D{3,40}?)(?: at|,|:)? \d[\d.]* ?% (?:hydration|liquids?|water)(?: in all)? \(((?:[\p{L} ]+ \d[\d.]* ?%(?:,| and| \+)? ?){2,})\)/iu,
-      (_, name = '', list = '') => `${name}: ${list}`,
-    )
-    .replace(
-      /(?<=[,;] )\d[\d.]* ?% (?:hydration|liquids?)(?: in all)? \(((?:[\p{L} ]+ \d[\d.]* ?%(?:,| and| \+)? ?){2,})\)/giu,
-      '$1',
-    )
-    // "60 % hydration": of water; a starter has its own
-    .replace(/(?<!\([^)]*)(\d ?%) hydration(?: dough)?\b/gi, '$1 water')
-    .replace(/(?<!\([^)]*)\bhydration:? (?:of )?(?=\d+(?:[.,]\d+)? ?%)/gi, 'water ')
-    .replace(/(?<=\d ?% (?:\p{L}+ ){0,2}\p{L}+) with (?=\d)/giu, ', ')
-    .replace(
-      new RegExp(
-        `(?<=(?:^|[,;.] ?))(?:all (?:of it )?|(?<=%.*)on )((?:(?:${COLOUR}|bread) )*flour)\\b(?= *[.,;]|$)`,
-        'gi',
-      ),
-      '$1 100 %',
-    )
-    .replace(/(?<=^|[,;] )((?:plain|strong|white|bread|wholemeal|rye|spelt) flour)(?= *(?:[.;]|$))/i, (flour = '') =>
-      /\d ?% water|water \d+(?:[.,]\d+)? ?%/i.test(line.text) || /hydration/i.test(line.text)
-        ? `${flour} 100 %`
-        : flour,
-    )
-    // "two flours, 70 % white and 30 % rye"
-    .replace(/^(?:two|three|2|3) flours[,:] /i, '')
-    .replace(
-      new RegExp(`(\\d ?%) (${COLOUR})(?= *(?:[,;.)]|and\\b|$))`, 'gi'),
-      (_, n = '', kind = '') => `${n} ${flour(kind)}`,
-    )
-    // "salt: 1 level teaspoon", "flour – 6 glasses"
-    .replace(
-      new RegExp(
-        `^(\\p{L}[\\p{L} -]*?) ?[:–—-] ?(${COUNT}) ((?:heaped|level|flat|big|small|scant|rounded|good) )?(${VESSEL})(?: and a (?:bit|little|splash))?(?:, ([^\\d,]*)|( \\([^)]*\\)| (?:for|per|to) (?:each|every|the) .*))?\\.?$`,
-        'iu',
-      ),
-      (_, name = '', n = '', how = '', vessel = '', more = '', per = '') =>
-        `${n} ${how}${vessel} ${name}${more === '' ? '' : ` (${more})`}${per}`,
-    )
-    // "flour 6, water 2, oil 1/2", by volume
-    .replace(/^(?=.*(?:\bby volume\b|\(any (?:mug|cup|glass|bowl|jar)\))).*$/i, (all = '') =>
-      (all.match(BARE_SHARE) ?? []).length > 1 ? all.replace(BARE_SHARE, '$2 parts $1') : all,
-    )
-    // somebody who speaks puts it right
-    .replace(/^[^.:]*\.{2,3} no[:,] (?=\p{L}|\d)/iu, '')
-    // parts by weight
-    .replace(/^(?=.*\bby weight\b).*$/i, (all = '') =>
+const RULES: readonly Spelling[] = [
+  // "100 ml oil mixed with 50 g butter, for shaping": both are
+  [
+    /^(\d[^,;]*?) (?:mixed|blended|combined) with (\d[^,;]*?)(, for [\p{L} ]+)?$/iu,
+    (_, a = '', b = '', purpose = '') => `${a}${purpose}; ${b}${purpose}`,
+  ],
+  [/^[("“]((?:[^()"“”]*,){2,}[^()"“”]*)[)"”]\.?(?= |$)/u, '$1.'],
+  [
+    /(?<!\b(?:cups?|mugs?|glass(?:es)?|oz) ?)(?<=\p{L}|\btype \d{1,4}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu,
+    ' ',
+  ],
+  // a column that says how it is: "FLOUR   BREAD   500"
+  [/^(\p{L}+)\s{2,}(\p{L}[\p{L} ]{2,20}?|\d{1,2} ?°? ?C)\s{2,}(?=\d)/u, '$1, $2  '],
+  [/(?=,\d)(?<=\d ?(?:k?g|m?l|oz) [\p{L} ]{2,30}),/gu, ', '],
+  // a thousand with a point, or with room
+  [
+    /(?<![\d.,/] ?)([1-9]\d{0,2})[. ](\d{3})(?= ?(?:g|ml|grams?)\b(?! (?:bags?|packs?|packets?|tins?|tubs?)\b))/g,
+    '$1$2',
+  ],
+  [
+    /^((?:\d+(?:\.\d+)?)(?: ?: ?\d+(?:\.\d+)?)+)[ ,:]+(\p{L}[\p{L} ]+(?:(?:,| and|, and) \p{L}[\p{L} ]+)+)(?=[.;]|$)/iu,
+    (all = '', figures = '', names = '') => inOrder(all, figures, names),
+  ],
+  // "to every 4 oz of oatmeal allow a pinch of salt, …"
+  [
+    /^(?:to|for|with) (?:every|each) (?=\d)((?:[^,;.]|\.(?=[ \d]))+?),? (?:allow|take|use|add) (?=\p{L}|\d)/iu,
+    (_, first = '') => `${first}, `,
+  ],
+  // "oats, soaked for 10 minutes in 300 g of milk": both
+  [/, soaked (?:(?:for|over) [^,.;]{3,24}? )?in (?=\d|\p{L}+ (?:hundred|grams))/giu, ', '],
+  [/,? (?:all )?measured (?:with|in|by|using) (?:an?|the|any|your) [\p{L} -]{3,16}(?= *(?:[.;,]|$))/giu, ''],
+  // "for every three cups a teaspoon of salt": behind what it is so much of
+  [
+    new RegExp(
+      `(?<=[,;] ?)for (?:every|each) ((?:${COUNT} )?(?:${VESSELS}))(?: of (?:the )?flour)?,? (${COUNT} ${VESSEL} (?:of )?\\p{L}[\\p{L} ]*?)(?= *(?:[,;.]|$))`,
+      'giu',
+    ),
+    (_, measure = '', item = '') => `${item} per ${measure}`,
+  ],
+  // "naan at 60 % hydration (water 40 %, yoghurt 20 %)": of what the wetness is
+  [
+    /^(\D{3,40}?)(?: at|,|:)? \d[\d.]* ?% (?:hydration|liquids?|water)(?: in all)? \(((?:[\p{L} ]+ \d[\d.]* ?%(?:,| and| \+)? ?){2,})\)/iu,
+    (_, name = '', list = '') => `${name}: ${list}`,
+  ],
+  [
+    /(?<=[,;] )\d[\d.]* ?% (?:hydration|liquids?)(?: in all)? \(((?:[\p{L} ]+ \d[\d.]* ?%(?:,| and| \+)? ?){2,})\)/giu,
+    '$1',
+  ],
+  // "60 % hydration": of water; a starter has its own
+  [/(?<!\([^)]*)(\d ?%) hydration(?: dough)?\b/gi, '$1 water'],
+  [/(?<!\([^)]*)\bhydration:? (?:of )?(?=\d+(?:[.,]\d+)? ?%)/gi, 'water '],
+  [/(?<=\d ?% (?:\p{L}+ ){0,2}\p{L}+) with (?=\d)/giu, ', '],
+  [
+    new RegExp(
+      `(?<=(?:^|[,;.] ?))(?:all (?:of it )?|(?<=%.*)on )((?:(?:${COLOUR}|bread) )*flour)\\b(?= *[.,;]|$)`,
+      'gi',
+    ),
+    '$1 100 %',
+  ],
+  [
+    /^(?=.*(?:\d ?% water|water \d+(?:[.,]\d+)? ?%|hydration))(|.*?[,;] )((?:plain|strong|white|bread|wholemeal|rye|spelt) flour)(?= *(?:[.;]|$))/i,
+    '$1$2 100 %',
+  ],
+  // "two flours, 70 % white and 30 % rye"
+  [/^(?:two|three|2|3) flours[,:] /i, ''],
+  [new RegExp(`(\\d ?%) (${COLOUR})(?= *(?:[,;.)]|and\\b|$))`, 'gi'), (_, n = '', kind = '') => `${n} ${flour(kind)}`],
+  // "salt: 1 level teaspoon", "flour – 6 glasses"
+  [
+    new RegExp(
+      `^(\\p{L}[\\p{L} -]*?) ?[:–—-] ?(${COUNT}) ((?:heaped|level|flat|big|small|scant|rounded|good) )?(${VESSEL})(?: and a (?:bit|little|splash))?(?:, ([^\\d,]*)|( \\([^)]*\\)| (?:for|per|to) (?:each|every|the) .*))?\\.?$`,
+      'iu',
+    ),
+    (_, name = '', n = '', how = '', vessel = '', more = '', per = '') =>
+      `${n} ${how}${vessel} ${name}${more === '' ? '' : ` (${more})`}${per}`,
+  ],
+  // "flour 6, water 2, oil 1/2", by volume
+  [
+    /^(?=.*(?:\bby volume\b|\(any (?:mug|cup|glass|bowl|jar)\))).*$/i,
+    (all = '') => ((all.match(BARE_SHARE) ?? []).length > 1 ? all.replace(BARE_SHARE, '$2 parts $1') : all),
+  ],
+  // somebody who speaks puts it right
+  [/^[^.:]*\.{2,3} no[:,] (?=\p{L}|\d)/iu, ''],
+  // parts by weight
+  [
+    /^(?=.*\bby weight\b).*$/i,
+    (all = '') =>
       all
         .replace(/(\d+(?:\.\d+)?) parts?\b(?: of)?/gi, (_, n: string) => `${Number(n) * G_PER_PART} g`)
         .replace(/,? (?:all )?by weight\b/i, ''),
-    )
-    .replace(/(?<=\d ?%) of (?:the )?flour(?: weight)?\b/gi, '')
-    // "flour, water and salt: 600 g of the first, 360 g of the second and 12 g of the third"
-    .replace(
-      /^(?:you (?:only )?need (?:only )?)?(\p{L}+), (\p{L}+),? and (\p{L}+): (\d[^,]*?) of the first, (\d[^,]*?) of the second,? and (\d[^.]*?) of the third/iu,
-      (_, a = '', b = '', c = '', first = '', second = '', third = '') =>
-        `${first} ${a}, ${second} ${b}, ${third} ${c}`,
-    )
-    // "as much flour as it takes, about five glasses"
-    .replace(
-      /\bas much ([\p{L} ]{3,20}?) as [\p{L} ]{3,20}, (?:about|around) (\p{L}+|\d+(?:[.,]\d+)?) (\p{L}+)/iu,
-      (_, name = '', n = '', unit = '') => `${n} ${unit} of ${name}`,
-    )
-    .replace(RATIO, inParts)
-    .replace(
-      /\bto (?:each|every) (mug|cup|glass|bowl|measure|part) of flour,? (?=an? |\d|half|one|two)/iu,
-      '1 $1 of flour, ',
-    )
-    .replace(/\bas much ([\p{L} ]{3,20}?) \((?:about )?([\p{L}\d½¼¾./ ]{3,16})\)(?: as [^.,;]*)?/iu, '$2 of $1')
-    // "equal weights of flour and yoghurt", "as much yoghurt as flour, 300 g of each"
-    .replace(
-      /\bequal (?:weights|amounts|quantities) of ([\p{L} ]{3,20}?) and ([\p{L} ]{3,20}?)(?=[,.;]|$)/iu,
-      (_, a = '', b = '') => `100 % ${a}, 100 % ${b}`,
-    )
-    .replace(
-      /\bas much ([\p{L} ]{3,20}?) as ([\p{L} ]*?flour)(?: by weight)?,? (\d[\d.,]* ?k?g) (?:of )?each\b/iu,
-      (_, a = '', b = '', amount = '') => `${amount} ${b}, ${amount} ${a}`,
-    )
-    // "equal measures of plain flour and yoghurt by weight, or two cups of flour to one of yoghurt": what is counted says it
-    .replace(
-      /\bequal (?:measures|parts|amounts|weights) of ((?:\p{L}+ )*?(\p{L}+)) and ((?:\p{L}+ )*?(\p{L}+))(?: by weight)?, or (\p{L}+|\d) (\p{L}+) of \2 to (\p{L}+|\d) of \4/iu,
-      (_, a = '', ...[, b = '', , n = '', vessel = '', m = '']: string[]) =>
-        `${n} ${vessel} of ${a}, ${m} ${vessel} of ${b}`,
-    )
-    .replace(
-      /(\p{L}+|\d) ((?:cup|glass|mug|bowl|part)(?:e?s)?) of ([\p{L} ]{3,20}) to (one|two|three|half|\d) of (?=\p{L})/giu,
-      (_, n = '', vessel = '', name = '', m = '') => `${n} ${vessel} ${name}, ${m} ${vessel} `,
-    )
-    // a flour that is called by its type alone
-    .replace(/^T ?(45|55|65|80|110|130|150)(?= +(?!flour))/, (_, type = '') => `flour T${type}`)
-    // "250 g each plain and wholemeal flour": of both kinds
-    .replace(
-      /(\d+(?:[.,]\d+)? ?(?:k?g|cups?)) each (?:of )?([\p{L} ]{3,20}) and ([\p{L} ]{3,20}) (flour|milk|oil)\b/giu,
-      (_, amount = '', a = '', b = '', what = '') =>
-        `${amount} ${a}${a.endsWith(what) ? '' : ` ${what}`} and ${amount} ${b} ${what}`,
-    )
-    // "half milk, half water, 300 ml in all"
-    .replace(
-      /\bhalf ([\p{L} ]{3,20}?)(?:,| and)(?: and)? half ([\p{L} ]{3,20}?),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: in (?:all|total)| altogether)?/giu,
-      (_, a = '', b = '', n = '', unit = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
-    )
-    // "a teaspoon each of salt and soda"
-    .replace(
-      /((?:\d+(?:[.,]\d+)?|an?|half a|[½¼]) ?(?:g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,
-      (_, amount = '', name = '') => `${amount} ${name} and ${amount} `,
-    );
+  ],
+  [/(?<=\d ?%) of (?:the )?flour(?: weight)?\b/gi, ''],
+  // "flour, water and salt: 600 g of the first, 360 g of the second and 12 g of the third"
+  [
+    /^(?:you (?:only )?need (?:only )?)?(\p{L}+), (\p{L}+),? and (\p{L}+): (\d[^,]*?) of the first, (\d[^,]*?) of the second,? and (\d[^.]*?) of the third/iu,
+    (_, a = '', b = '', c = '', first = '', second = '', third = '') => `${first} ${a}, ${second} ${b}, ${third} ${c}`,
+  ],
+  // "as much flour as it takes, about five glasses"
+  [
+    /\bas much ([\p{L} ]{3,20}?) as [\p{L} ]{3,20}, (?:about|around) (\p{L}+|\d+(?:[.,]\d+)?) (\p{L}+)/iu,
+    (_, name = '', n = '', unit = '') => `${n} ${unit} of ${name}`,
+  ],
+  [RATIO, inParts],
+  [/\bto (?:each|every) (mug|cup|glass|bowl|measure|part) of flour,? (?=an? |\d|half|one|two)/iu, '1 $1 of flour, '],
+  [/\bas much ([\p{L} ]{3,20}?) \((?:about )?([\p{L}\d½¼¾./ ]{3,16})\)(?: as [^.,;]*)?/iu, '$2 of $1'],
+  // "equal weights of flour and yoghurt", "as much yoghurt as flour, 300 g of each"
+  [
+    /\bequal (?:weights|amounts|quantities) of ([\p{L} ]{3,20}?) and ([\p{L} ]{3,20}?)(?=[,.;]|$)/iu,
+    (_, a = '', b = '') => `100 % ${a}, 100 % ${b}`,
+  ],
+  [
+    /\bas much ([\p{L} ]{3,20}?) as ([\p{L} ]*?flour)(?: by weight)?,? (\d[\d.,]* ?k?g) (?:of )?each\b/iu,
+    (_, a = '', b = '', amount = '') => `${amount} ${b}, ${amount} ${a}`,
+  ],
+  // "equal measures of plain flour and yoghurt by weight, or two cups of flour to one of yoghurt": what is counted says it
+  [
+    /\bequal (?:measures|parts|amounts|weights) of ((?:\p{L}+ )*?(\p{L}+)) and ((?:\p{L}+ )*?(\p{L}+))(?: by weight)?, or (\p{L}+|\d) (\p{L}+) of \2 to (\p{L}+|\d) of \4/iu,
+    (_, a = '', ...[, b = '', , n = '', vessel = '', m = '']: string[]) =>
+      `${n} ${vessel} of ${a}, ${m} ${vessel} of ${b}`,
+  ],
+  [
+    /(\p{L}+|\d) ((?:cup|glass|mug|bowl|part)(?:e?s)?) of ([\p{L} ]{3,20}) to (one|two|three|half|\d) of (?=\p{L})/giu,
+    (_, n = '', vessel = '', name = '', m = '') => `${n} ${vessel} ${name}, ${m} ${vessel} `,
+  ],
+  // a flour that is called by its type alone
+  [/^T ?(45|55|65|80|110|130|150)(?= +(?!flour))/, (_, type = '') => `flour T${type}`],
+  // "250 g each plain and wholemeal flour": of both kinds
+  [
+    /(\d+(?:[.,]\d+)? ?(?:k?g|cups?)) each (?:of )?([\p{L} ]{3,20}) and ([\p{L} ]{3,20}) (flour|milk|oil)\b/giu,
+    (_, amount = '', a = '', b = '', what = '') =>
+      `${amount} ${a}${a.endsWith(what) ? '' : ` ${what}`} and ${amount} ${b} ${what}`,
+  ],
+  // "half milk, half water, 300 ml in all"
+  [
+    /\bhalf ([\p{L} ]{3,20}?)(?:,| and)(?: and)? half ([\p{L} ]{3,20}?),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: in (?:all|total)| altogether)?/giu,
+    (_, a = '', b = '', n = '', unit = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
+  ],
+  // "a teaspoon each of salt and soda"
+  [
+    /((?:\d+(?:[.,]\d+)?|an?|half a|[½¼]) ?(?:g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,
+    (_, amount = '', name = '') => `${amount} ${name} and ${amount} `,
+  ],
+];
+const told = rulesInOrder(RULES);
+
+const inPlainWords = (line: Mapped): Mapped =>
+  told(withOwnAmounts(withFloursApart(flourFirst(line.replace(OPENED, (opening = '') => `${opening.trimEnd()}: `)))));

@@ -1,9 +1,9 @@
 import { isFlour } from './flour-shares.ts';
 import { findFood } from '../foods/index.ts';
-import type { Mapped } from './mapped.ts';
 import { SPOONS, VESSELS } from './measures.ts';
 import { FRACTION_SIGNS, LARGE, largeValue, SMALL, wordValue } from './number-words.ts';
 import { COLOUR, figure, flour, G_PER_PART } from './shares.ts';
+import { inOrder, type Spelling } from './spelling/rule.ts';
 
 /** How many, in figures or words. */
 const N = String.raw`(?:\d+(?:\.\d+)?(?: ?[½¼¾])?|[½¼¾]|an?|one|two|three|four|five|six|seven|eight|nine|ten)`;
@@ -50,9 +50,7 @@ function partedFlour(n: string, unit: string, told: readonly string[]): string |
   return `${figure(Number(n) - part)} ${unit} ${name}, ${figure(part)} ${unit} ${flour(kind)}`;
 }
 
-type Rule = readonly [RegExp, (...m: string[]) => string];
-
-const RULES: readonly Rule[] = [
+const RULES: readonly Spelling[] = [
   // "nine hundred grams of flour, half of it wholemeal": what is reckoned with stands in figures
   [
     /^.*\b(?:half of it|of which|half as much|just as much|ditto|the same)\b.*$/i,
@@ -155,8 +153,12 @@ const RULES: readonly Rule[] = [
   [new RegExp(`(\\d) ?x (?=(?:${VESSELS}|${SPOONS})\\b)`, 'gi'), (_, n = '') => `${n} `],
   // "2:1 flour to water, by volume", "flour and yoghurt, 1:1 by weight"
   [
-    new RegExp(`^(\\d+) ?: ?(\\d+) (${NAME}) (?:to|and) (${NAME})(?:,? by (volume|weight))?(?=\\.|$)`, 'iu'),
-    (all = '', a = '', b = '', first = '', second = '', by = '') => inShares(all, [a, first], [b, second], by),
+    new RegExp(
+      `^(?:(?:the )?ratio(?: is)?:? )?(\\d+) ?: ?(\\d+)(?:,? by (volume|weight))?,? (?:of )?(${NAME}) (?:to|and) (${NAME})(?:,? by (volume|weight))?(?=[.,]|$)`,
+      'iu',
+    ),
+    (all = '', a = '', b = '', before = '', first = '', second = '', behind = '') =>
+      inShares(all, [a, first], [b, second], before || behind),
   ],
   [
     new RegExp(`^(${NAME}) (?:to|and) (${NAME}),? (\\d+) ?: ?(\\d+)(?:,? by (volume|weight))?(?=\\.|$)`, 'iu'),
@@ -281,5 +283,4 @@ function inShares(
 }
 
 /** A list in which one amount is told by another, "half as much water", "yoghurt ditto", each with its own. */
-export const withOwnAmounts = (line: Mapped): Mapped =>
-  RULES.reduce((text, [from, to]) => text.replace(from, to), line);
+export const withOwnAmounts = inOrder(RULES);

@@ -1,3 +1,5 @@
+import { canFit, lettersOf, needsOf, type Letters, type Needs } from './needs.ts';
+
 /** Where words stand in the text that was pasted: characters from its start. */
 export interface Span {
   readonly from: number;
@@ -9,11 +11,15 @@ export interface Span {
  * expressions are run on `text`; `span` leads back to the source.
  */
 export class Mapped {
+  private known: Letters | undefined;
+
   private constructor(
     readonly text: string,
     /** Where what each character stands for begins in the source, and where it ends. */
     private readonly from: readonly number[],
     private readonly to: readonly number[],
+    /** Put together of what stands apart in the source, as the head of a column and a cell under it. */
+    private readonly isApart = false,
   ) {}
 
   /** A whole source, or part of one. `offset`: where the text stands in it. */
@@ -37,8 +43,15 @@ export class Mapped {
         all.text + between + piece.text,
         [...all.from, ...seam(all.from.at(-1) ?? piece.from[0]), ...piece.from],
         [...all.to, ...seam(all.to.at(-1) ?? piece.from[0]), ...piece.to],
+        all.isApart || piece.isApart,
       );
     }, first);
+  }
+
+  /** The same of what stands apart: what is between belongs to others. */
+  static joinApart(pieces: readonly Mapped[]): Mapped {
+    const { text, from, to } = Mapped.join(pieces);
+    return new Mapped(text, from, to, true);
   }
 
   /** This piece as another spelling has it: `spelled` stands in this piece's own text as this piece stands in the source. */
@@ -47,11 +60,12 @@ export class Mapped {
       spelled.text,
       spelled.from.map((at) => this.from[at] ?? this.from.at(-1) ?? 0),
       spelled.to.map((to) => this.to[to - 1] ?? this.to.at(-1) ?? 0),
+      this.isApart,
     );
   }
 
   slice(from: number, to = this.text.length): Mapped {
-    return new Mapped(this.text.slice(from, to), this.from.slice(from, to), this.to.slice(from, to));
+    return new Mapped(this.text.slice(from, to), this.from.slice(from, to), this.to.slice(from, to), this.isApart);
   }
 
   trim(): Mapped {
@@ -70,10 +84,15 @@ export class Mapped {
     return [...pieces, this.slice(from)];
   }
 
+  /** The letters that it has, by which rules are passed over. */
+  get letters(): Letters {
+    return (this.known ??= lettersOf(this.text));
+  }
+
   /** As `String.replace`; what a replacement has in common with what it replaces keeps its place. */
-  replace(pattern: RegExp, to: string | ((...m: string[]) => string)): Mapped {
-    // most rules find nothing in most lines
-    if (this.text.search(pattern) < 0) return this;
+  replace(pattern: RegExp, to: string | ((...m: string[]) => string), needs: Needs = needsOf(pattern)): Mapped {
+    // most rules find nothing in most lines, and most of these lack a letter for it
+    if (!canFit(needs, this.letters) || this.text.search(pattern) < 0) return this;
     const matches = pattern.global
       ? [...this.text.matchAll(pattern)]
       : [pattern.exec(this.text)].filter((m): m is RegExpExecArray => m !== null);
@@ -87,8 +106,10 @@ export class Mapped {
       // most of what is found is spelled so already
       if (next === m[0]) continue;
       text += this.text.slice(from, m.index) + next;
-      starts.push(...this.from.slice(from, m.index));
-      ends.push(...this.to.slice(from, m.index));
+      for (let n = from; n < m.index; n++) {
+        starts.push(this.from[n] ?? 0);
+        ends.push(this.to[n] ?? 0);
+      }
       for (const [a, b] of this.places(m.index, end, next)) {
         starts.push(a);
         ends.push(b);
@@ -98,8 +119,9 @@ export class Mapped {
     if (from === 0 && text === '') return this;
     return new Mapped(
       text + this.text.slice(from),
-      [...starts, ...this.from.slice(from)],
-      [...ends, ...this.to.slice(from)],
+      starts.concat(this.from.slice(from)),
+      ends.concat(this.to.slice(from)),
+      this.isApart,
     );
   }
 
@@ -111,6 +133,19 @@ export class Mapped {
     if (starts.length === 0) return { from: only, to: only + 1 };
     // pieces that were joined may stand the other way round in the source
     return { from: starts.reduce((a, b) => Math.min(a, b)), to: ends.reduce((a, b) => Math.max(a, b)) };
+  }
+
+  /** The same as stretches: several where it was put together of what stands apart, each of one part. */
+  spans(): readonly Span[] {
+    if (!this.isApart) return [this.span()];
+    const stretches: { from: number; to: number }[] = [];
+    for (const [n, from] of this.from.entries()) {
+      const to = this.to[n] ?? from;
+      const last = stretches.at(-1);
+      if (last && from >= last.from && from <= last.to) last.to = Math.max(last.to, to);
+      else stretches.push({ from, to });
+    }
+    return stretches.length > 0 ? stretches : [this.span()];
   }
 
   private places(from: number, to: number, next: string): readonly (readonly [number, number])[] {
@@ -162,4 +197,4 @@ function wordPlaces(was: string, next: string): ReadonlyMap<number, number> {
 }
 
 const expanded = (to: string, m: RegExpExecArray): string =>
-  to.replace(/\$(\d)/g, (_, n: string) => m[Number(n)] ?? '');
+  to.includes('$') ? to.replace(/\$(\d)/g, (_, n: string) => m[Number(n)] ?? '') : to;

@@ -257,7 +257,7 @@ class Drafting {
       const caution = CAREFUL.test(text) ? raw.text : undefined;
       this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text), caution });
     } else if (
-      ['ball', 'fill'].includes(last?.action ?? '') &&
+      ['ball', 'fill', 'fold'].includes(last?.action ?? '') &&
       ONLY_A_TIME.test(text) &&
       (times[0]?.ideal ?? 0) >= LEAST_REST_MIN
     )
@@ -422,5 +422,8 @@ const FILLING_WORK = new Set<Action>(['job', 'mix', 'cook', 'heat', 'rest', 'chi
 /** What goes on top is stirred or prepared beside; cooked it is with the bread. */
 const TOPPING_WORK = new Set<Action>(['job', 'mix']);
 const escaped = (word: string): string => word.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-const foodWordsIn = (text: string, names: readonly string[]): readonly string[] =>
-  names.filter((n) => new RegExp(`\\b${escaped(n)}\\b`, 'i').test(text));
+function foodWordsIn(text: string, names: readonly string[]): readonly string[] {
+  const small = text.toLowerCase();
+  // most names are in no part of it
+  return names.filter((n) => small.includes(n.toLowerCase()) && new RegExp(`\\b${escaped(n)}\\b`, 'i').test(text));
+}

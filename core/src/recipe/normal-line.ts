@@ -1,20 +1,19 @@
 import { Mapped } from './mapped.ts';
-import { remembered } from './remembered.ts';
+import { remembered } from '../remembered.ts';
 import { ENTRIES } from './spelling/entries.ts';
 import { FIGURES } from './spelling/figures.ts';
 import { MEASURES } from './spelling/measured.ts';
+import { inOrder } from './spelling/rule.ts';
 import { STAGE_WORDS } from './spelling/stages.ts';
 
 /** In this order: a rule of one builds on what those before it have spelled. */
-const RULES = [...STAGE_WORDS, ...ENTRIES, ...FIGURES, ...MEASURES];
+const spelled = inOrder([...STAGE_WORDS, ...ENTRIES, ...FIGURES, ...MEASURES]);
 
 /** A line in one spelling: number words as figures, fractions of measures, decimal points, units set apart. */
 export function normal(line: Mapped): Mapped {
   return line.spelledAs(spelledAnew(line.text));
 }
-const spelledAnew = remembered((line: string): Mapped =>
-  RULES.reduce((text, [from, to]) => text.replace(from, to), Mapped.of(line)).trim(),
-);
+const spelledAnew = remembered((line: string): Mapped => spelled(Mapped.of(line)).trim());
 /** The same of words whose place nobody asks for. */
 export const normalLine = (line: string): string => spelledAnew(line).text;
 

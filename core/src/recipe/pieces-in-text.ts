@@ -115,10 +115,13 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
     /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|a piece|per|balls?|pieces?|parts?|bits?|chunks?|rounds?|squares?|rectangles?|blocks?|strips?|spoonfuls?|portions?|lumps?)/i.exec(
       text,
     ) ??
-    /\b(?:balls?|pieces?|portions?|parts?|bits?|chunks?|rounds?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?),? (?:(?:it|them|each) )?(?:(?:of|are|weigh|weighing|at|@|à)(?: about| around| approx\.?)? |, about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+    /\b(?:balls?|pieces?|portions?|parts?|bits?|chunks?|rounds?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?)[,:]? (?:(?:it|them|each) )?(?:(?:of|are|weigh|weighing|at|@|à)(?: about| around| approx\.?)? |, about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
       text,
     ) ??
     /\b(?:(?:scal(?:e|ing)|weigh off|divide|portion|cut)[:,]?(?: (?:it|them|the dough))?(?: at| to| in(?:to)?)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of|à|@)) (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
+    /\b(?:everyone|everybody|each(?: of you)?|you|student|person) weighs?(?: out| off)? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))? ?g(?= (?:and|of dough|each)\b| *[.,;]| *$)/i.exec(
       text,
     ) ??
     /\b(?:piece|ball)s? weights?:? (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(text) ??

@@ -1,5 +1,5 @@
-import type { Mapped } from './mapped.ts';
 import { FRACTION_SIGNS } from './number-words.ts';
+import { inOrder, type Spelling } from './spelling/rule.ts';
 
 /** What is short for a flour, water, salt, yeast or oil in a teacher's own notes: "600 fl, 390 w, 12 s". */
 const SHORT: Readonly<Record<string, string>> = {
@@ -29,97 +29,93 @@ function figureOf(text: string): number {
   );
 }
 
+const RULES: readonly Spelling[] = [
+  [
+    /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|plus|with|and|then|and then|roughly) (?:(?:about|around|roughly) )?(?=\d|[½¼¾])/i,
+    '',
+  ],
+  [/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<!\([^)]*)(?<=\d ?% )hydration\b/i, 'water '],
+  [/^(\p{L}[\p{L} ]+?)\s+[-–—]\s+(?=(?:about )?(?:\d|[½¼¾]))/u, (_, name = '') => `${name} `],
+  [/ (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?|spoon(?:ful)?s?|splash(?:es)?|drops?|dash)\b/i, ''],
+  [/,? enough for \d{1,3}(?: people| breads| pieces)?$/i, ''],
+  [/ approx\.?$/i, ''],
+  [/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `],
+  // "15 g fresh yeast, or 7 g dried": the first is meant
+  [
+    /^((?:about )?[\d.½¼¾ ]+ ?(?:g|tsp|tbsp) (?:\p{L}+ )*yeast), or [\d.½¼¾ ]+ ?(?:g|tsp|tbsp)? ?(?:of )?(?:\p{L}+ ?){1,3}$/iu,
+    (_, first = '') => first,
+  ],
+  [/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`],
+  [/^(\d+(?:\.\d+)?) ?(fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`],
+  // "yeast: a piece like a walnut" is no nut
+  [
+    /^(\p{L}[\p{L} ]*?) ?[:,–-]? (?:(?:an?|the|1) )?(?:piece |lump |bit )?(?:like|(?:the )?size of|as big as) (?:an?|1) [\p{L} -]{3,16}\.?$/iu,
+    '1 knob $1',
+  ],
+  // whose measure it goes by is none of what is measured: "a spoon of oil for each mug of flour"
+  [
+    / (?:for|per|to) (?:each|every) .*$| (?:to|per|for) (?:the|a|each|every|1) (?:kilo|kg)(?: of (?:the )?flour)?$| per (?:mug|cup|glass|bowl|person|head|pupil)$/i,
+    '',
+  ],
+  // "water 2 mugs"
+  [
+    new RegExp(
+      `^(\\p{L}[\\p{L} ]*?):? (${COUNT}) ((?:heaped|level|flat|big|small|good) )?(cup|mug|glass|bowl|jar|tin|ladle|measure|spoon|teaspoon|tablespoon|handful|pinch)(?:e?s|ful|fuls)?\\.?$`,
+      'iu',
+    ),
+    (_, name = '', n = '', how = '', vessel = '') => `${n} ${how}${vessel} ${name}`,
+  ],
+  // "cups of flour: 4"
+  [
+    /^(?:\p{L}+ )?(cup|glass|mug|spoon|bowl|ladle)s?(?: \((?:small|tea)\))? of ([\p{L} ]+): (\d[\d ./½¼¾]*)$/iu,
+    (all = '', vessel = '', name = '', n = '') => `${n} ${/small|tea/i.test(all) ? 'tea' : ''}${vessel} ${name}`,
+  ],
+  // "1 1/2 tubs of flour (that is about 450 g)"
+  [
+    /^[\d ./½¼¾]+ \w+ (?:of )?([^(]+) \((?:that is|that['’]s|i\.?e\.?|=) (?:about )?(\d+(?:\.\d+)?) (g|kg|ml|l)\)/i,
+    (_, name = '', g = '', unit = '') => `${g} ${unit} ${name}`,
+  ],
+  [
+    new RegExp(
+      `^(\\d+(?:\\.\\d+)?)?\\s*(?:x\\s*)?(?:(?:small|large|big|little) )?${CONTAINER} \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)(?: of)?`,
+      'i',
+    ),
+    (_, n = '1', g = '', unit = '') => `${Number(n) * Number(g)} ${unit}`,
+  ],
+  [
+    new RegExp(
+      `^(\\d+(?:\\.\\d+)?)? ?(?:(?:small|large|big|little) )?${CONTAINER} (?:of )?([^(]+) \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)`,
+      'i',
+    ),
+    (_, n = '1', name = '', g = '', unit = '') => `${Number(n) * Number(g)} ${unit} ${name}`,
+  ],
+  [
+    /^(\d+(?:\.\d+)?) (g|ml) (?:plus|and|\+) (\d+(?:\.\d+)?) \2\b/i,
+    (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
+  ],
+  [
+    new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good|big|flat|small) )?spoon(?:ful)?s? (?:of )?`, 'i'),
+    (_, n = '', how = '') => `${n} ${how}tbsp `,
+  ],
+  // what stands in brackets says it; else an egg cup holds so much (common practice)
+  [
+    new RegExp(`^(?:${COUNT}) egg[- ]?cups? (?:of )?([^(]+?) \\((?:about )?(\\d+ ?(?:g|ml))\\)`, 'i'),
+    (_, name = '', amount = '') => `${amount} ${name}`,
+  ],
+  [new RegExp(`^(${COUNT}) egg[- ]?cups? (?:of )?`, 'i'), (_, n = '') => `${EGG_CUP_ML * figureOf(n)} ml `],
+  // a bowl, a tin, a jar hold two glasses (common practice)
+  [
+    new RegExp(`^(${COUNT}) ((?:heaped|level|flat|big|small|good) )?(?:bowl|tin|jar)s? (?!\\()`, 'i'),
+    (_, n = '', how = '') => `${2 * figureOf(n)} ${how}glass `,
+  ],
+  [
+    new RegExp(
+      `^(${COUNT}) ((?:heaped|level|flat|big|small|good) )?(?:mug|bowl|ladle|scoop|measure|jug|teacup|tin|jar|tub|beaker|pot)s? (?!\\()`,
+      'i',
+    ),
+    (_, n = '', how = '') => `${n} ${how}glass `,
+  ],
+];
+
 /** A line in which sums, containers with what they hold, and a teacher's own short forms are plain amounts. */
-export function plainAmounts(line: Mapped): Mapped {
-  return (
-    line
-      .replace(
-        /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|plus|with|and|then|and then|roughly) (?:(?:about|around|roughly) )?(?=\d|[½¼¾])/i,
-        '',
-      )
-      .replace(/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<!\([^)]*)(?<=\d ?% )hydration\b/i, 'water ')
-      .replace(/^(\p{L}[\p{L} ]+?)\s+[-–—]\s+(?=(?:about )?(?:\d|[½¼¾]))/u, (_, name = '') => `${name} `)
-      .replace(
-        / (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?|spoon(?:ful)?s?|splash(?:es)?|drops?|dash)\b/i,
-        '',
-      )
-      .replace(/,? enough for \d{1,3}(?: people| breads| pieces)?$/i, '')
-      .replace(/ approx\.?$/i, '')
-      .replace(/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `)
-      // "15 g fresh yeast, or 7 g dried": the first is meant
-      .replace(
-        /^((?:about )?[\d.½¼¾ ]+ ?(?:g|tsp|tbsp) (?:\p{L}+ )*yeast), or [\d.½¼¾ ]+ ?(?:g|tsp|tbsp)? ?(?:of )?(?:\p{L}+ ?){1,3}$/iu,
-        (_, first = '') => first,
-      )
-      .replace(/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`)
-      .replace(/^(\d+(?:\.\d+)?) ?(fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`)
-      // "yeast: a piece like a walnut" is no nut
-      .replace(
-        /^(\p{L}[\p{L} ]*?) ?[:,–-]? (?:(?:an?|the|1) )?(?:piece |lump |bit )?(?:like|(?:the )?size of|as big as) (?:an?|1) [\p{L} -]{3,16}\.?$/iu,
-        '1 knob $1',
-      )
-      // whose measure it goes by is none of what is measured: "a spoon of oil for each mug of flour"
-      .replace(
-        / (?:for|per|to) (?:each|every) .*$| (?:to|per|for) (?:the|a|each|every|1) (?:kilo|kg)(?: of (?:the )?flour)?$| per (?:mug|cup|glass|bowl|person|head|pupil)$/i,
-        '',
-      )
-      // "water 2 mugs"
-      .replace(
-        new RegExp(
-          `^(\\p{L}[\\p{L} ]*?):? (${COUNT}) ((?:heaped|level|flat|big|small|good) )?(cup|mug|glass|bowl|jar|tin|ladle|measure|spoon|teaspoon|tablespoon|handful|pinch)(?:e?s|ful|fuls)?\\.?$`,
-          'iu',
-        ),
-        (_, name = '', n = '', how = '', vessel = '') => `${n} ${how}${vessel} ${name}`,
-      )
-      // "cups of flour: 4"
-      .replace(
-        /^(?:\p{L}+ )?(cup|glass|mug|spoon|bowl|ladle)s?(?: \((?:small|tea)\))? of ([\p{L} ]+): (\d[\d ./½¼¾]*)$/iu,
-        (all = '', vessel = '', name = '', n = '') => `${n} ${/small|tea/i.test(all) ? 'tea' : ''}${vessel} ${name}`,
-      )
-      // "1 1/2 tubs of flour (that is about 450 g)"
-      .replace(
-        /^[\d ./½¼¾]+ \w+ (?:of )?([^(]+) \((?:that is|that['’]s|i\.?e\.?|=) (?:about )?(\d+(?:\.\d+)?) (g|kg|ml|l)\)/i,
-        (_, name = '', g = '', unit = '') => `${g} ${unit} ${name}`,
-      )
-      .replace(
-        new RegExp(
-          `^(\\d+(?:\\.\\d+)?)?\\s*(?:x\\s*)?(?:(?:small|large|big|little) )?${CONTAINER} \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)(?: of)?`,
-          'i',
-        ),
-        (_, n = '1', g = '', unit = '') => `${Number(n) * Number(g)} ${unit}`,
-      )
-      .replace(
-        new RegExp(
-          `^(\\d+(?:\\.\\d+)?)? ?(?:(?:small|large|big|little) )?${CONTAINER} (?:of )?([^(]+) \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)`,
-          'i',
-        ),
-        (_, n = '1', name = '', g = '', unit = '') => `${Number(n) * Number(g)} ${unit} ${name}`,
-      )
-      .replace(
-        /^(\d+(?:\.\d+)?) (g|ml) (?:plus|and|\+) (\d+(?:\.\d+)?) \2\b/i,
-        (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
-      )
-      .replace(
-        new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good|big|flat|small) )?spoon(?:ful)?s? (?:of )?`, 'i'),
-        (_, n = '', how = '') => `${n} ${how}tbsp `,
-      )
-      // what stands in brackets says it; else an egg cup holds so much (common practice)
-      .replace(
-        new RegExp(`^(?:${COUNT}) egg[- ]?cups? (?:of )?([^(]+?) \\((?:about )?(\\d+ ?(?:g|ml))\\)`, 'i'),
-        (_, name = '', amount = '') => `${amount} ${name}`,
-      )
-      .replace(new RegExp(`^(${COUNT}) egg[- ]?cups? (?:of )?`, 'i'), (_, n = '') => `${EGG_CUP_ML * figureOf(n)} ml `)
-      // a bowl, a tin, a jar hold two glasses (common practice)
-      .replace(
-        new RegExp(`^(${COUNT}) ((?:heaped|level|flat|big|small|good) )?(?:bowl|tin|jar)s? (?!\\()`, 'i'),
-        (_, n = '', how = '') => `${2 * figureOf(n)} ${how}glass `,
-      )
-      .replace(
-        new RegExp(
-          `^(${COUNT}) ((?:heaped|level|flat|big|small|good) )?(?:mug|bowl|ladle|scoop|measure|jug|teacup|tin|jar|tub|beaker|pot)s? (?!\\()`,
-          'i',
-        ),
-        (_, n = '', how = '') => `${n} ${how}glass `,
-      )
-  );
-}
+export const plainAmounts = inOrder(RULES);

@@ -148,6 +148,8 @@ function withFlour(parts: RecipeParts): RecipeParts {
   const listed = parts.ingredients.map((i) => normal(i.line));
   // "60 % hydration, 2 % salt": percentages are of flour, whether it is named or not
   const [share] = listed;
+  // what nobody knows is their flour where all the rest is a share of it
+  if (listed.some((l) => /(?<![\d.])100 ?%/.test(l.text) && findFood(l.text) === undefined)) return parts;
   if (share && listed.length > 1 && listed.every((l) => /\d ?%/.test(l.text)) && !texts.some((t) => isFlour(t.text)))
     return {
       ...parts,

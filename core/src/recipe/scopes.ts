@@ -1,3 +1,5 @@
+import { foundIn } from './needs.ts';
+
 /** A stretch of a sentence in which what is said is not simply done. */
 export interface Scope {
   readonly from: number;
@@ -37,7 +39,11 @@ const ADD_IF = /^add (?:a little |some |more |a little more )?[\p{L} ]{3,24} if 
 
 /** "… makes it easier to roll", "an hour before you want to shape it": why or when, and nothing to do. */
 const EASIER =
-  /\bbefore you (?:want|wish|need|plan|intend|start|begin|are (?:ready|going)) (?:to )?[^,.;]*|\bbefore (?:rolling|shaping|cooking|dividing|baking|stretching|filling)\b(?! (?:it |them )?(?:for|to)\b)|\b(?:makes? (?:it|them|the \w+) )?(?:much )?easier to \w+/gi;
+  /\bbefore you (?:want|wish|need|plan|intend|start|begin|are (?:ready|going)) (?:to )?[^,.;]*|\bbefore (?:rolling|shaping|cooking|dividing|baking|stretching|filling)\b(?! (?:it |them |each |the (?:dough|balls|pieces) )?(?:for|to|into|out (?:to|into))\b)|\b(?:makes? (?:it|them|the \w+) )?(?:much )?easier to \w+/gi;
+
+/** "Keep them in the fridge until needed": so long as somebody likes, and no longer. */
+const KEPT_COLD =
+  /(?<=^|[,;] |\band )(?:keep|leave|store|hold|refrigerate|chill|put|place|pop)\b(?=[^.;]*(?:\bfridge\b|refrigerat|\bchill))[^.;\d]*\buntil (?:needed|required|wanted|(?:they are |it is |you are |we are )?(?:needed|ready to \w+|wanted)|(?:you|we) (?:need|want|use)|use\b|the (?:class|students|pupils|lesson))[^.;\d]*(?=[.;]|$)/gi;
 
 /** "Knead until you can stretch it thin": how it is then, and nothing to do. */
 const UNTIL_IT_CAN = /(?<=\b(?:until|till) )(?:you|it|they) can \w+[^,.;(\d]*/gi;
@@ -53,26 +59,27 @@ export function scopesIn(text: string): readonly Scope[] {
     ['if', IF],
     ['if', SHOULD_IT],
   ] as const)
-    for (const m of text.matchAll(pattern)) {
+    for (const m of foundIn(text, pattern)) {
       // "sifted if it is coarse, and …": in the midst of a clause it ends with that
       const isInside =
         kind === 'if' && /[\p{L}\d]\s*$/u.test(text.slice(0, m.index).replace(/\b(?:and|but|or)\s*$/i, ''));
       const length = isInside ? m[0].search(/,|$/) : m[0].length;
       found.push({ from: m.index, to: m.index + length, kind });
     }
-  for (const m of text.matchAll(IF_TIME)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
-  for (const m of text.matchAll(OR_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
-  for (const m of text.matchAll(WHENEVER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'if' });
-  for (const m of text.matchAll(EASIER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
-  for (const m of text.matchAll(UNTIL_IT_CAN)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
-  for (const m of text.matchAll(NEXT_ONE)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of foundIn(text, IF_TIME)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of foundIn(text, OR_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of foundIn(text, WHENEVER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'if' });
+  for (const m of foundIn(text, EASIER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of foundIn(text, UNTIL_IT_CAN)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of foundIn(text, NEXT_ONE)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of foundIn(text, KEPT_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   const addIf = ADD_IF.exec(text);
   if (addIf) found.push({ from: 0, to: addIf[0].length, kind: 'may' });
   const idle = IDLE_IF_TIME.exec(text);
   if (idle) found.push({ from: 0, to: idle[0].length, kind: 'may' });
   const wish = WISH.exec(text);
   if (wish) found.push({ from: 0, to: wish[0].length, kind: 'may' });
-  for (const m of text.matchAll(MAY)) {
+  for (const m of foundIn(text, MAY)) {
     // the clause that says what may be done, from its start to its end
     const before = Math.max(...['.', ';', ',', ' - ', '('].map((sign) => text.lastIndexOf(sign, m.index)));
     const rest = text.slice(m.index).search(/[.;]/);

@@ -35,6 +35,9 @@ describe('what looks like work of the dough, and is none', () => {
     // who works at a food says nothing of the dough
     ['Mix, knead 8 minutes. Wash the spinach for 10 minutes.', 'mix, knead 8'],
     ['Mix, knead 8 minutes. Have a cup of tea for 10 minutes.', 'mix, knead 8, rest 10'],
+    // so long as somebody likes is no time that nobody may leave out
+    ['Mix, knead 8 minutes. Keep it in the fridge until needed.', 'mix, knead 8'],
+    ['Mix, knead 8 minutes. Keep it in the fridge for 2 hours until needed.', 'mix, knead 8, chill 120'],
   ])('%s', (work, wanted) => {
     expect(stepsOf(LIST, `${work} ${WORK}`)).toBe(`${wanted}, divide, roll, cook 60+60`);
   });
@@ -97,5 +100,156 @@ describe('foods of one kind under two names', () => {
   it('and are one where one only says more of it', () => {
     expect(namesOf('200 g warm milk\n100 g milk')).toEqual(['flour 100', 'warm milk 60', 'salt 2']);
     expect(namesOf('200 g warm water\n100 g cold water')).toEqual(['flour 100', 'warm water 60', 'salt 2']);
+  });
+});
+
+describe('what nobody knows has its place all the same', () => {
+  const formulaOf = (list: string): readonly string[] => {
+    const { bread, notUnderstood } = read(`Rounds\n\n${list}\n\nMix, knead 8 minutes. ${WORK}`);
+    expect(notUnderstood).toEqual([]);
+    return bread?.ingredients.map((i) => `${i.role} ${i.name} ${i.pct} ${(i.allergens ?? []).join()}`.trim()) ?? [];
+  };
+  it('at a hundred per cent it is the flour, and no wheat is invented beside it', () => {
+    const wanted = ['flour zamarra 100', 'water water 65', 'salt salt 2'];
+    expect(formulaOf('Zamarra 100 %\nWater 65 %\nSalt 2 %')).toEqual(wanted);
+    expect(formulaOf('Zamarra = 100\nWater (warm) = 65\nSalt = 2')).toEqual(wanted);
+  });
+  it('a share of the flour is in the bread', () => {
+    expect(formulaOf('Flour 100 %\nWater 65 %\nZedoary 4 %')).toContain('other zedoary 4');
+  });
+  it('how warm it is stands in no name, and when it goes in neither', () => {
+    expect(
+      formulaOf('500 g flour\nwater 28 °C 300 g\nOn the day: 20 g oil, plus extra for rolling').slice(1, 3),
+    ).toEqual(['water water 60', 'fat oil 4']);
+  });
+});
+
+describe('a griddle on which nothing is turned', () => {
+  it.each([
+    ['Cook with the lid on for 2 minutes. Never turned.', 'cook 120'],
+    ['Cook for 2 minutes with a lid; do not turn.', 'cook 120'],
+    // once it is turned all the same
+    ['Cook 1 minute a side; do not turn them twice.', 'cook 60+60'],
+  ])('%s', (work, wanted) => {
+    expect(stepsOf(LIST, `Mix. Divide into 8, roll to 18 cm. ${work}`)).toBe(`mix, divide, roll, ${wanted}`);
+  });
+});
+
+describe('a time behind a comma, with its place', () => {
+  it.each([
+    ['Knead 8 minutes, then half an hour in a warm place. Make 8 balls.', 'knead 8, rest 30, ball'],
+    [
+      'Knead 8 minutes. Cut into 8, round them up, a quarter of an hour on the bench.',
+      'knead 8, divide, ball, rest 15',
+    ],
+    ['Everything into the machine, 4 + 5 min. Rest 40 min. Make 8 balls.', 'rest 40, ball'],
+    ['Fold. 1 h. Fold. 1 h. Make 8 balls.', 'fold, rest 60, fold, rest 60, ball'],
+    ['Knead 8 minutes on the bench. Make 8 balls.', 'knead 8, ball'],
+  ])('%s', (work, wanted) => {
+    expect(stepsOf(LIST, `Mix. ${work} Roll to 18 cm. Cook 1 min a side.`)).toBe(`mix, ${wanted}, roll, cook 60+60`);
+  });
+});
+
+describe('what a piece weighs', () => {
+  it.each([
+    ['Knead 8 minutes. Pieces: 70 g. Rest 10 min.', 'knead 8, divide, rest 10'],
+    ['Knead 8 minutes. Everyone weighs 70 g and makes a ball.', 'knead 8, divide, ball'],
+  ])('%s', (work, wanted) => {
+    const method = `Mix. ${work} Roll to 18 cm. Cook 1 min a side.`;
+    expect(stepsOf(LIST, method)).toBe(`mix, ${wanted}, roll, cook 60+60`);
+    expect(read(`Rounds\n\n${LIST}\n\n${method}`).bread?.piece.doughG).toBe(70);
+  });
+});
+
+describe('a list told by a ratio, or with what was done in it', () => {
+  const namesOf = (list: string): readonly string[] =>
+    read(`Rounds\n\n${list}\n\nMix, knead 8 minutes. ${WORK}`).bread?.ingredients.map((i) => i.name) ?? [];
+  it('a ratio before its names', () => {
+    expect(namesOf('Ratio 2 : 1 by volume, chickpea flour to water, a pinch of salt.')).toEqual([
+      'chickpea flour',
+      'water',
+      'salt',
+    ]);
+  });
+  it('a good half of a spoon behind an "and"', () => {
+    expect(namesOf('500 g flour, 300 g water, an ounce of butter and a good half teaspoon of salt.')).toEqual([
+      'flour',
+      'water',
+      'butter',
+      'salt',
+    ]);
+  });
+  it('what is done to a food is none of its name', () => {
+    expect(namesOf('400 g atta, 20 g ghee rubbed in, 240 g water added slowly')).toEqual(['atta', 'ghee', 'water']);
+  });
+});
+
+describe('words that hold something to avoid', () => {
+  const allergensOf = (text: string): readonly string[] => [
+    ...new Set(read(text).bread?.ingredients.flatMap((i) => i.allergens ?? [])),
+  ];
+  it('a walnut of yeast holds no nuts', () => {
+    const { bread } = read(`Rounds\n\n${LIST}\na walnut of yeast\n\n${WORK}`);
+    expect(bread?.ingredients.map((i) => i.name)).toContain('yeast');
+    expect(allergensOf(`Rounds\n\n${LIST}\na walnut of yeast\n\n${WORK}`)).toEqual(['gluten', 'wheat']);
+  });
+  it('butter with which something is dotted is in the bread', () => {
+    const text = `Rounds\n\n${LIST}\n\nMix. Make 8 balls. Each is flattened, dotted with butter and folded. ${WORK}`;
+    expect(allergensOf(text)).toContain('milk');
+  });
+  it('an old list that puts one to the other, and what makes a dough of it', () => {
+    const text =
+      'Bannocks\n\nTo half a pound of barley meal and four ounces of flour put a teaspoonful of salt and one of baking soda. Make into a soft dough with half a pint of buttermilk. Roll out and cut into rounds. Bake five minutes on each side.';
+    expect(read(text).bread?.ingredients.map((i) => i.name)).toEqual([
+      'barley meal',
+      'flour',
+      'salt',
+      'baking soda',
+      'buttermilk',
+    ]);
+    expect(allergensOf(text)).toContain('milk');
+    expect(read(text).notUnderstood).toEqual([]);
+  });
+  it('a kilo and a bit, as a scan has it', () => {
+    const { bread } = read(
+      'Rounds\n\nPlain fIour   l.2 kg\nWater   65O g\nSalt   24 g\n\nMix, knead 8 minutes. ' + WORK,
+    );
+    expect(bread?.ingredients.map((i) => `${i.name} ${i.pct}`)).toEqual(['plain flour 100', 'water 54.17', 'salt 2']);
+  });
+});
+
+describe('a table for several sizes of a class', () => {
+  const text = `Rounds\n\nPeople\tFlour\tWater\tSalt\n4\t500 g\t300 g\t10 g\n8\t1 kg\t600 g\t20 g\n\nMix, knead 8 minutes. ${WORK}`;
+  it('is read for the first, and the others are shown', () => {
+    const { bread, notUnderstood } = read(text);
+    expect(bread?.ingredients.map((i) => `${i.name} ${i.pct}`)).toEqual(['flour 100', 'water 60', 'salt 2']);
+    expect(notUnderstood.join()).toMatch(/1 kg.*600 g.*20 g/);
+  });
+  it('each amount is owned by the food at the head of its column, and by no other', () => {
+    const { words } = read(text);
+    const ownerOf = (part: string) => {
+      const at = text.indexOf(part);
+      return words.filter((w) => w.from <= at && at < w.to).map((w) => w.path);
+    };
+    expect(ownerOf('Flour')).toEqual(ownerOf('500 g'));
+    expect(ownerOf('Water')).toEqual(ownerOf('300 g'));
+    expect(ownerOf('300 g')).toEqual(['ingredients[1]']);
+  });
+});
+
+describe('a table of stages', () => {
+  it('a fold within a proof leaves the proof its own time, and a dash is nothing', () => {
+    const rows =
+      '| Stage | Time | Note |\n|---|---|---|\n| Mix | 4 min | slow |\n| Bulk proof | 75 min | one fold at 40 min |';
+    const more =
+      '| Divide and round | – | 8 x 100 g |\n| Bench rest | 15 min | covered |\n| Roll | – | 18 cm |\n| Cook | 90 s + 60 s | hot |';
+    expect(stepsOf(LIST, `${rows}\n${more}`)).toBe(
+      'mix, proof 40, fold, proof 35, divide, ball, rest 15, roll, cook 90+60',
+    );
+  });
+  it('before stretching into ovals is what comes next', () => {
+    expect(
+      stepsOf(LIST, `Mix. Make 8 balls, rest 10 min before stretching them into ovals of 20 cm. Cook 1 min a side.`),
+    ).toBe('mix, ball, rest 10, shape, cook 60+60');
   });
 });

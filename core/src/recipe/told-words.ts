@@ -46,6 +46,9 @@ export const TOLD: Readonly<Record<string, string>> = {
   painted: 'paint',
   sprinkled: 'sprinkle',
   topped: 'top',
+  smeared: 'smear',
+  dotted: 'dot',
+  scattered: 'scatter',
   filled: 'fill',
 };
 /** "It is kneaded for ten minutes and left …"; "once it is kneaded" says when. */
@@ -60,7 +63,7 @@ export const TO_BE_DONE = new RegExp(
 );
 /** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
 export const TOLD_VERB = new RegExp(
-  `(^|[.,;] |\\b(?:i|we|she|he|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|those|these|half|about|theirs|pieces|balls|rounds|again|by|with|\\d+|the|for|all|out|everything|each|to|until|in|up|over|into|an?)\\b)`,
+  `(^|[.,;] |\\b(?:i|we|she|he|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|those|these|half|about|theirs|pieces|balls|rounds|again|once|by|with|\\d+|the|for|all|out|everything|each|to|until|in|up|over|into|an?)\\b)`,
   'gi',
 );
 

@@ -19,7 +19,7 @@ const GREASING =
 const DUSTING =
   /\b(?:floured|dusted|dust(?:ing)?|sprinkle(?:d)?)\b[^.]*?\b(?:surface|bench|board|worktop|work surface|table|counter|pin|flour)\b|\bflour (?:the|a|your) (?:bench|board|surface|worktop|table|pin)|\b(?:surface|bench|board|worktop|table|counter) (?:lightly )?(?:dusted|sprinkled|floured) with [\p{L}-]+(?: (?:flour|meal))?/iu;
 const BRUSHING =
-  /\b(?:brush|smear|drizzl|spread|rub|dot|slather|paint|bast|appl)(?:e|ed|y|ying|ing|s)?\b[^.]*?\b((?:(?:melted|soft(?:ened)?|warm|garlic|herb|chilli|clarified|browned|salted|toasted|olive|sesame|walnut|peanut|groundnut|coconut|mustard|rapeseed|sunflower|vegetable) )*(?:butter|ghee|oil|honey))\b/i;
+  /\b(?:brush|smear|drizzl|spread|rub|dott?|slather|paint|bast|appl)(?:e|ed|y|ying|ing|s)?\b[^.]*?\b((?:(?:melted|soft(?:ened)?|warm|garlic|herb|chilli|clarified|browned|salted|toasted|olive|sesame|walnut|peanut|groundnut|coconut|mustard|rapeseed|sunflower|vegetable) )*(?:butter|ghee|oil|honey))\b/i;
 
 /** "Butter them while hot", "butter, fold": the fat is the verb. */
 const BUTTERING = /(?:^|[,;] |\band )(butter|oil)(?=$|[,;.]| (?:it|them|the|each|while|when|as|on top)\b)/i;
@@ -64,7 +64,7 @@ function unlistedOutside(
 }
 
 const STREWING =
-  /\b(?:sprinkl|scatter|strew|top|dip|dredge|smear)\w*\b[^.;]*|\b(?:spread|dot|rub|fill|stuff)\w* (?:(?:it|them|each|all|the \w+) )?(?:\w+ly )?with\b[^.;]*/i;
+  /\b(?:sprinkl|scatter|strew|top|dip|dredge|smear)\w*\b[^.;]*|\b(?:spread|dott?|rub|fill|stuff)\w* (?:(?:it|them|each|all|the \w+) )?(?:\w+ly )?with\b[^.;]*/i;
 /** "…, turn, fill with cheese, and cook another minute": what is put on while it cooks. */
 const FILLED_ON_GRIDDLE =
   /\b(?:fill|stuff|top|spread)\w* (?:(?:it|them|each) )?with\b[^.;,]*(?:, [^.;,]* and [^.;,]*)?/i;

@@ -87,7 +87,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'maize-flour',
     'flour',
-    'maize flour | corn flour | masa flour | masa harina | masa',
+    'maize flour | corn flour | masa flour | masa harina | masa | masarepa | arepa flour | precooked corn flour | precooked maize flour | precooked cornmeal',
     per100(3.8, 0.5, 69, 8, 8.5, 0),
     2.3,
     { gPerCup: 116 },

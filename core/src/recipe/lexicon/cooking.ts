@@ -8,7 +8,7 @@ export const COOK = phrases`
   fries
   roast(?:ing)? > (?:on|in|each|for|until|over)
   griddle > (?:for|each|it|them|over|until|\d|the (?:wedges|breads?|rounds?|pieces)\b)
-  (?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|saj|sac|stone|plancha) > \d+(?:\.\d+)? ?(?:min|s\b|sec|h\b)
+  (?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|saj|sac|stone(?: oven)?|plancha) > \d+(?:\.\d+)? ?(?:min|s\b|sec|h\b)
   (?<=^|[;,.] )griddle > (?:with|under|on)
   ^ (?:finish )?under (?:a|the) (?:hot )?grill
   (?:hold|put|lay|place|finish|set) (?:{it} )?(?:straight |directly )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame

@@ -98,6 +98,7 @@ export const KNEAD = phrases`
 export const MIX = phrases`
   (?:sprinkle|scatter|crumble) (?:in )?(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast (?:over|on|onto|into|in)
   (?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)
+  (?:everything|all(?: of it)?|the lot) in(?:to)? the (?:mixer|machine|bowl)
   (?<!flours? )blend
   (?<!\b(?:the|this|that|butter|oil|spice|seed|herb|cheese|bread|cake) )mix(?:es)?
   combines?
@@ -117,6 +118,7 @@ export const MIX = phrases`
   pour
   cream > (?:the )?(?:yeast|butter)\b
   work (?:\w+ ){0,3}?in(?:to)?
+  make (?:it |them |this |all |everything )?(?:up )?into (?:an?|the) (?:\w+ ){0,2}(?:dough|batter|paste)
   make (?:a|the) (?:\w+ )?(?:dough|batter|paste|poolish|sponge|biga|preferment|levain)
   sift
   sieve

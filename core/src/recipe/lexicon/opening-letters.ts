@@ -73,12 +73,9 @@ export function openingLetters(pattern: string, before = ''): Letters {
   return isOptional ? union(own, () => openingLetters(rest, before)) : own;
 }
 
-/** With which letters, and whether with figures, the words of a text open, as `openingLetters` tells them. */
-export function wordOpenings(text: string): ReadonlySet<string> {
-  const found = new Set<string>();
-  for (const [word] of text.matchAll(/[a-z]+|\d/gi)) {
-    if (/\d/.test(word)) found.add(FIGURE);
-    for (let n = 1; n <= Math.min(LETTERS, word.length); n++) found.add(word.slice(0, n).toLowerCase());
-  }
-  return found;
+/** The same of a word that a text has: how it can open, the longest last; none for what is neither letter nor figure. */
+export function wordOpenings(word: string): readonly string[] {
+  if (/^\d/.test(word)) return [FIGURE];
+  const [own = ''] = /^[a-z]{0,3}/i.exec(word) ?? [];
+  return Array.from(own, (_, n) => own.slice(0, n + 1).toLowerCase());
 }

@@ -1,5 +1,3 @@
-import { openingLetters } from './opening-letters.ts';
-
 /** What a phrase of the lexicon names by one word in braces. A phrase is otherwise plain words, or a regular expression of them. */
 const GROUPS: Readonly<Record<string, string>> = {
   // up to three words between
@@ -33,16 +31,13 @@ function sourceOf(phrase: string): string {
   return `${isFirst ? BEGIN : ''}${filledIn(words)}(?!\\w)${follows}${isLast ? END : ''}`;
 }
 
-/** The phrases of one action as one expression, and the letters with which they open; undefined where one opens with anything. */
-export interface Phrases {
-  readonly pattern: RegExp;
-  readonly opens: ReadonlySet<string> | undefined;
-}
+/** The phrases of one action as regular expressions, a line each; at one place the first that fits counts. */
+export type Phrases = readonly string[];
 
-/** All phrases of one action, a line each; at one place the first that fits counts. */
 export function phrases(lines: TemplateStringsArray): Phrases {
   const list = lines.raw.join('').split('\n');
-  const sources = list.map((line) => line.trim()).filter((line) => line !== '');
-  const whole = sources.map(sourceOf).join('|');
-  return { pattern: new RegExp(String.raw`\b(?:${whole})`, 'gi'), opens: openingLetters(`(?:${whole})`) };
+  return list
+    .map((line) => line.trim())
+    .filter((line) => line !== '')
+    .map(sourceOf);
 }

@@ -32,7 +32,7 @@ export const BALL = phrases`
   roll (?:{it} )?(?:between|in) (?:your |the )?(?:palms|hands)(?: until (?:they are |it is )?(?:round|smooth))?
   (?:tuck|pull|fold) the (?:edges|sides) under
   gather the edges (?:of {it} )?(?:up )?(?:in)?to(?:wards)? the (?:middle|centre)(?: and turn (?:it|them|each) over)?
-  (?<=^|[,;/&] |\band )round(?= *(?:[.,;/(\d]|$|at\b|and (?:\d|bench\b|rest|leave|let|cover|prove|proof)|loosely|lightly|gently|tightly))
+  (?<=^|[,;/&] |\band )round(?= *(?:[.,;:/(\d]|$|at\b|into \d|and (?:\d|bench\b|rest|leave|let|cover|prove|proof)|loosely|lightly|gently|tightly))
   pre-?shape
   round (?:them|each|up|the (?:pieces|portions))
   (?:hand|mould) (?:them |it )?up(?: round)?
@@ -62,6 +62,7 @@ export const DIVIDE = phrases`
   parted > into\b
   (?:scale|weigh) (?:off )?(?:into )?pieces > of \d
   weigh off > (?:at |into )?\d{2,3} ?g
+  (?<=\b(?:everyone|everybody|each(?: of you)?|you|student|person) )weighs?(?: out| off)? > \d{2,3} ?g(?= (?:and|of dough|each)\b| *[.,;]| *$)
   weigh (?:into|at) > \d{2,3} ?g
   (?:take|tear off|break off|pull off) an? (?:piece|lump|bit|knob)(?: of (?:the )?dough)?(?= (?:the size of|as (?:big|large) as|like) )
   (?:give|hand)(?: out)? (?:everyone|everybody|each \w+) (?:(?:a|one|two|\d) (?:pieces?|lumps?|portions?)|\d{2,3} ?g of (?:the )?dough|their (?:dough|pieces?))
@@ -136,7 +137,7 @@ export const FILL = phrases`
   (?<=\b(?:thin|out|flat)[,;] )(?:butter|oil|ghee)(?= *[,;])
   (?<=^|[,;] )(?:butter|oil|ghee)(?=, (?:fold|roll|coil|pleat))
   stuff > (?:the|each|them|it|with|every)\b
-  dot (?:[\w-]+ ){0,3}?(?:with|over|on)
+  dot(?:ted)? (?:[\w-]+ ){0,3}?(?:with|over|on)
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
   spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:the |some )?batter\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin\b|to (?:about )?\d|out\b))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
@@ -210,7 +211,8 @@ export const SHAPE = phrases`
   ^ spread $
   (?:swirl|tilt) (?:{it} |the (?:pan|batter) )?(?:\w+ )?to > (?:about )?\d
   (?:pour|put|use|spoon|scoop) (?:in |on |out )?(?:about )?\d+ ?g (?:of )?(?:the )?batter
-  (?:pour|ladle|spoon) (?:in |on |out |onto )?(?:about )?\d+ ?g(?=[,.;]| (?:and|in|on|onto|for|per|each)\b|$)
+  (?:spoon|ladle) (?:it |them )?(?:on ?to|into) (?:a|an|the|your) (?:[\w-]+ ){0,2}?{pan}
+  (?:pour|ladle|spoon) (?:in |on |out |onto )?(?:about )?\d+ ?g(?=[,.;]| (?:and|in|into|on|onto|for|per|each)\b|$)
   spread {it} (?:\w+[ -])?(?:thin|out|flat)
   spread (?:with the back|thin|(?:it |them )?out)
   spread (?:it |them )?to > (?:about )?\d

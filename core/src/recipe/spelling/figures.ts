@@ -147,7 +147,10 @@ export const FIGURES: readonly Spelling[] = [
     new RegExp(`\\b(?:one|1) (half|quarter|third) (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'),
     (_, share = '') => `1/${share === 'half' ? 2 : share === 'third' ? 3 : 4} `,
   ],
-  [new RegExp(`\\b(?:an? )?half (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/2 '],
+  [
+    new RegExp(`\\b(?:an? )?(?:(?:good|scant|generous|heaped|level) )?half (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'),
+    '1/2 ',
+  ],
   [new RegExp(`\\b(?:an? )?quarter (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/4 '],
   [new RegExp(`\\b(?:two|2) thirds (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '2/3 '],
   [new RegExp(`\\b(?:an? )?third (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'), '1/3 '],
@@ -170,7 +173,7 @@ export const FIGURES: readonly Spelling[] = [
     '1 pinch of',
   ],
   [
-    /\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:lump|nub|nut|piece|walnut|hazelnut|curl|thumb|slice|bit)(?:[- ]sized? (?:piece|lump|bit|knob))? of (?=(?:soft |cold |melted )?(?:butter|ghee|lard|margarine|dripping|suet|fat)\b)/gi,
+    /\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:lump|nub|nut|piece|walnut|hazelnut|curl|thumb|slice|bit)(?:[- ]sized? (?:piece|lump|bit|knob))? of (?=(?:soft |cold |melted |fresh |dried |dry )?(?:butter|ghee|lard|margarine|dripping|suet|fat|yeast|leaven|starter|sourdough|honey)\b)/gi,
     '1 knob of ',
   ],
   [/\bbroiler\b/gi, 'grill'],

@@ -16,7 +16,7 @@ export const MEASURES: readonly Spelling[] = [
   ],
   [/(?<=^|[,;] )(\d+(?:\.\d+)? ?(?:h|min(?:ute)?s?)) \p{L}+ ?\/ ?(rest|proof|knead|mix)\b/giu, '$2 $1'],
   [
-    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= (?:on the bench|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
+    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: (?:them|each|it|all))?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= (?:on (?:the|a) (?:bench|board|table|tray|cloth)|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
     'rest $1 min',
   ],
   // "give it 40 seconds, turn it, give it 30"
@@ -46,6 +46,18 @@ export const MEASURES: readonly Spelling[] = [
   [
     /(?=turn|flip)(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:turn|flip)(?: it| them| over)*[,:;]? (?:and |then )?)(\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
     (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
+  ],
+  // "into the machine, 4 + 5 min": two speeds, and one mixing
+  [
+    /(?<=\b(?:machine|mixer),? (?:for )?)(\d{1,2})(?: ?min(?:ute)?s?)? ?\+ ?(\d{1,2}) ?min(?:ute)?s?\b/gi,
+    (_, a = '', b = '') => `${Number(a) + Number(b)} min`,
+  ],
+  // "Bulk: 50 min. Pieces: 100 g."
+  [/(?<=^|[.;] )(?:dough )?(?:pieces|portions): (\d{2,3}) ?g(?= *(?:[.,;]|$))/gi, 'divide into pieces of $1 g'],
+  // "knead 8 minutes, then half an hour in a warm place"
+  [
+    /(?<=, (?:and )?then )(?:for )?(?=(?:about )?\d[\d.]* ?(?:min(?:ute)?s?|h(?:ours?)?)\b (?:under (?:an?|the) (?:\w+ )?(?:cloth|towel|bowl|film)|covered|in a warm|in the (?:warm|fridge|bowl|cold)|on the (?:bench|board|table)|at room|somewhere warm)\b)/gi,
+    'rest ',
   ],
   // "knead 10 minutes and an hour under a cloth"
   [

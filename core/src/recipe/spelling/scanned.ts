@@ -29,6 +29,8 @@ export const SCANNED: readonly Spelling[] = [
   [/^(\s*)[lI](?=[.)] +\p{Lu})/u, '$11'],
   [/(?<![\p{L}\d])(\d)O(?=\s*[-–]\s*\d)/gu, '$10'],
   [/(?<![\p{L}\d])[lI](?=[½¼¾])/gu, '1'],
+  // "l.2 kg"
+  [/(?<![\p{L}\d.,])[lI](?=[.,]\d ?(?:kg|g|l|ml|lb|oz|min|h|cm)(?!\p{L}))/gu, '1'],
   // "2.5OO kg"
   [
     /(?<![\p{L}\d.,])[lIOo\d]{1,3}[.,](?=[lIOo\d]*\d)[lIOo\d]{2,4}(?=\s*(?:kg|g|l|ml)(?![\p{L}]))/gu,

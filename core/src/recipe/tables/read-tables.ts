@@ -7,18 +7,19 @@ import { ingredientRows, WORK_COLUMN } from './columns.ts';
 import { cellsIn, isRule, type ReadRows } from './cells.ts';
 import { asRows, barredRows } from './rows.ts';
 import { stageRows } from './stages.ts';
-import { amountsBelow, namedList, turnedUp } from './upright.ts';
+import { amountsBelow, forHowMany, namedList, turnedUp } from './upright.ts';
 import { STAGE_ALONE } from '../told-words.ts';
 
 /** A name with a figure behind it. */
-const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.]+(\d+(?:[.,]\d+)?)\s*\|?$/u;
+const COLUMN = /^(?:\|?\s*)?(\p{L}[\p{L} ,'’()/-]*?(?: T\d{2,3})?)[\s|:.=]+(\d+(?:[.,]\d+)?)\s*\|?$/u;
 
 /**
  * A column of bare figures behind names is baker's percentages where the flours among them come to a hundred and no weight is named:
  * each then says so. The cells of a table stand in one line.
  */
 export function percentLines(all: readonly Mapped[]): ReadRows {
-  const set = turnedUp(amountsBelow(all)).flatMap(namedList);
+  const sized = forHowMany(all);
+  const set = turnedUp(amountsBelow(sized.lines)).flatMap(namedList);
   const told = workApart(barredRows(set)).flatMap(listApart);
   const { lines, left } = tablesRead(told);
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
@@ -44,8 +45,16 @@ export function percentLines(all: readonly Mapped[]): ReadRows {
     (sum, m) => sum + (m && findFood(m[1] ?? '')?.role === 'flour' ? Number((m[2] ?? '').replace(',', '.')) : 0),
     0,
   );
-  const isPercent = Math.abs(flour - 100) <= 1;
-  return { lines: cells.map((l, n) => (isPercent && named[n] ? l.replace(/\s*\|?$/, ' %') : l)), left };
+  // a flour that nobody knows is what all the rest is a share of
+  const isOfUnknown =
+    flour === 0 &&
+    named.some((m) => m?.[2] === '100' && !findFood(m[1] ?? '')) &&
+    named.some((m) => m && findFood(m[1] ?? '')?.role === 'water');
+  const isPercent = isOfUnknown || Math.abs(flour - 100) <= 1;
+  return {
+    lines: cells.map((l, n) => (isPercent && named[n] ? l.replace(/\s*\|?$/, ' %') : l)),
+    left: [...sized.left, ...left],
+  };
 }
 
 /** "Base: strong flour 100 | water 60 | salt 2": a list in one line, and no row of a table. */

@@ -12,6 +12,8 @@ const BARE = /^\d+(?:[.,]\d+)?$/;
 const TIME = /\d ?(?:min|h\b|hours?|s\b|sec)/i;
 /** A cell that tells a time, and nothing more. */
 const TIME_ALONE = /^(?:about |ca\.? )?\d[\d.,–-]* ?(?:min(?:ute)?s?|h(?:ours?)?|s|sec(?:ond)?s?)\.?$/i;
+/** "One fold at 40 min": a time within that of its stage. */
+const IS_WITHIN = /\bfold(?:s|ed|ing)?\b/i;
 const CLOCK = /^\d{1,2}[:.]\d{2}$/;
 const OF_STAGE = /^(?:stages?|steps?|what|process|work|operation|task|activity|phase|do|do this|method)?$/i;
 const OF_MINUTES = /^(?:min(?:ute)?s?|(?:time|duration|how long)(?: ?\(?(?:in )?min(?:ute)?s?\)?)?)\.?$/i;
@@ -36,7 +38,8 @@ export const isStageRow = (cells: readonly string[]): boolean => cells.length > 
  * long all hands take is left where the row tells the time of its own work. Undefined where rows that neighbour each other are no such table.
  */
 export function stageRows(rows: readonly Mapped[]): ReadRows | undefined {
-  const cells = rows.map(cellsIn);
+  // a dash says that there is none
+  const cells = rows.map((row) => cellsIn(row).map((c) => (/^[–—-]+$/.test(c.text) ? c.slice(0, 0) : c)));
   const texts = cells.map((row) => row.map((c) => c.text));
   const [head] = texts;
   const hasHead = head !== undefined && isStageHead(head);
@@ -92,7 +95,7 @@ function rowOf(row: Mapped, cells: readonly Mapped[], roles: readonly Role[]): R
   // "Cook | 2 min | 60 s each side": of two times that of the bread, not of the hands
   const told = bare ? [bare] : others.filter((c) => TIME_ALONE.test(c.text)).slice(0, 1);
   const details = others.filter((c) => !told.includes(c));
-  const isTimed = TIME.test(stage.text) || details.some((c) => TIME.test(c.text));
+  const isTimed = TIME.test(stage.text) || details.some((c) => TIME.test(c.text) && !IS_WITHIN.test(c.text));
   const time = isTimed ? [] : told;
   const [first, ...more] = details;
   // "Divide into 8 (4 min)", "Mix 3 + 5 min", "Knead 7 min, on the table"

@@ -2,7 +2,7 @@ import { findFood } from '../../foods/index.ts';
 import { Mapped } from '../mapped.ts';
 import { ONLY_AMOUNT } from '../measures.ts';
 import { LIST_WORDS } from '../openings.ts';
-import { cellsIn, isRule } from './cells.ts';
+import { cellsIn, isRule, type ReadRows } from './cells.ts';
 
 /** A name, and nothing more. */
 const ONLY_NAME = /^[\s•*-]*\p{L}[\p{L} ,-]{2,40}$/u;
@@ -36,8 +36,59 @@ export function turnedUp(lines: readonly Mapped[]): readonly Mapped[] {
   const at = head + (isRule(lines[head + 1]?.text ?? '') ? 2 : 1);
   const [names, amounts] = [cellsOf(lines[head]), cellsOf(lines[at])];
   if (head < 0 || names.length !== amounts.length || !amounts.every((c) => ONLY_AMOUNT.test(c.text))) return lines;
-  const rows = names.flatMap((name, n) => (amounts[n] ? [Mapped.join([name, amounts[n]])] : []));
+  const rows = names.flatMap((name, n) => (amounts[n] ? [Mapped.joinApart([name, amounts[n]])] : []));
   return [...lines.slice(0, head), ...rows, ...lines.slice(at + 1)];
+}
+
+/** What stands over how many a row is for. */
+const HOW_MANY =
+  /^(?:people|persons|heads?|students|serves|servings|portions|pieces|breads|makes|group(?: size)?|class(?: size)?|for)$/i;
+const IS_OF_BREADS = /^(?:pieces|breads|makes)$/i;
+const columnsOf = (row: Mapped): readonly Mapped[] =>
+  row
+    .split(/\t+|\s{2,}|\s*\|\s*/g)
+    .map((c) => c.trim())
+    .filter((c) => c.text !== '');
+
+/**
+ * "People | Atta | Water" over "4 | 300 g | 200 g" and "8 | 600 g | 400 g": amounts for several sizes of a class. The first size is read,
+ * the others are handed back.
+ */
+export function forHowMany(lines: readonly Mapped[]): ReadRows {
+  const head = lines.findIndex((line) => {
+    const [first, ...names] = columnsOf(line);
+    return (
+      first !== undefined &&
+      HOW_MANY.test(first.text) &&
+      names.length >= LEAST_COLUMNS - 1 &&
+      names.every((c) => findFood(c.text) !== undefined && !/\d/.test(c.text))
+    );
+  });
+  const [line] = lines.slice(head, head + 1);
+  if (head < 0 || !line) return { lines, left: [] };
+  const [many, ...names] = columnsOf(line);
+  const below = lines.slice(head + 1);
+  const isSize = (row: Mapped): boolean => {
+    const [count, ...amounts] = columnsOf(row);
+    const isCounted = count !== undefined && /^\d{1,3}$/.test(count.text);
+    return isCounted && amounts.length === names.length && amounts.every((c) => ONLY_AMOUNT.test(c.text));
+  };
+  const others = below.findIndex((row) => !isSize(row) && !isRule(row.text) && row.text.trim() !== '');
+  const table = below.slice(0, others < 0 ? undefined : others);
+  const [size, ...more] = table.filter(isSize);
+  if (!many || !size) return { lines, left: [] };
+  const [count, ...amounts] = columnsOf(size);
+  const told = many.replace(/^.*$/s, IS_OF_BREADS.test(many.text) ? 'Makes' : 'Serves');
+  const rows = names.flatMap((name, n) => (amounts[n] ? [Mapped.joinApart([name, amounts[n]])] : []));
+  return {
+    lines: [
+      ...lines.slice(0, head),
+      ...(count ? [Mapped.joinApart([told, count])] : []),
+      ...rows,
+      ...below.slice(table.length),
+    ],
+    left: more,
+  };
 }
 
 const OPENING = new RegExp(String.raw`^(?:\p{L}+: ?(?=\p{L})|${LIST_WORDS} )`, 'iu');

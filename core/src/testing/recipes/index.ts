@@ -83,6 +83,9 @@ import { EIGHTY_FIRST } from './held-eighty-first.ts';
 import { EIGHTY_SECOND } from './held-eighty-second.ts';
 import { EIGHTY_THIRD } from './held-eighty-third.ts';
 import { EIGHTY_FOURTH } from './held-eighty-fourth.ts';
+import { EIGHTY_FIFTH } from './held-eighty-fifth.ts';
+import { EIGHTY_SIXTH } from './held-eighty-sixth.ts';
+import { EIGHTY_SEVENTH } from './held-eighty-seventh.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -172,6 +175,9 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...EIGHTY_SECOND,
   ...EIGHTY_THIRD,
   ...EIGHTY_FOURTH,
+  ...EIGHTY_FIFTH,
+  ...EIGHTY_SIXTH,
+  ...EIGHTY_SEVENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
