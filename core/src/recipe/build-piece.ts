@@ -28,11 +28,13 @@ export function piecesOf(
   const divided = divisionIn(method);
   const weight = pieceWeightIn(method) ?? facts.map((f) => pieceWeightIn(f)).find((w) => w !== undefined);
   const doughG = lines.reduce((sum, l) => sum + (l.use === 'dough' ? (l.weight?.g ?? 0) : 0), 0);
-  const range = stated ?? divided;
-  if (stated && divided && (divided.least > stated.most || divided.most < stated.least))
+  // how many people eat says nothing of how many breads each has
+  const made = stated?.isServings === true && divided ? undefined : stated;
+  const range = made ?? divided;
+  if (made && divided && (divided.least > made.most || divided.most < made.least))
     conflicts.push({
       paths: ['piece.doughG'],
-      what: `it is said to make ${stated.text.replace(/^\D*/, '')}, but is divided into ${divided.least === divided.most ? divided.least : `${divided.least} to ${divided.most}`}`,
+      what: `it is said to make ${made.text.replace(/^\D*/, '')}, but is divided into ${divided.least === divided.most ? divided.least : `${divided.least} to ${divided.most}`}`,
     });
   const exact = divided && divided.least === divided.most ? divided.least : undefined;
   let pieces = exact ?? (range ? roundHalfUp((range.least + range.most) / 2) : undefined);

@@ -161,6 +161,18 @@ describe('what a piece weighs', () => {
   });
 });
 
+describe('how many people eat', () => {
+  const conflictsOf = (count: string) =>
+    read(`Rounds\n${count}\n\n${LIST}\n\nMix. ${WORK}`).conflicts.filter((c) => c.what.includes('make'));
+  it.each(['Serves 4', 'Serves: 6', 'People: 4'])('%s: is no count of breads that disagrees', (count) => {
+    expect(conflictsOf(count)).toEqual([]);
+    expect(read(`Rounds\n${count}\n\n${LIST}\n\nMix. ${WORK}`).notUnderstood).toEqual([]);
+  });
+  it('how many are made is', () => {
+    expect(conflictsOf('Makes 4').map((c) => c.what)).toEqual(['it is said to make 4, but is divided into 8']);
+  });
+});
+
 describe('a list told by a ratio, or with what was done in it', () => {
   const namesOf = (list: string): readonly string[] =>
     read(`Rounds\n\n${list}\n\nMix, knead 8 minutes. ${WORK}`).bread?.ingredients.map((i) => i.name) ?? [];
