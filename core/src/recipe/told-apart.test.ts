@@ -142,6 +142,9 @@ describe('a time behind a comma, with its place', () => {
       'Knead 8 minutes. Cut into 8, round them up, a quarter of an hour on the bench.',
       'knead 8, divide, ball, rest 15',
     ],
+    ['Knead all of it, 4 + 5 min. Rest 40 min. Make 8 balls.', 'knead 9, rest 40, ball'],
+    // no sides of a bread
+    ['Stir, 2 min / 3 min. Rest 40 min. Make 8 balls.', 'rest 40, ball'],
     ['Everything into the machine, 4 + 5 min. Rest 40 min. Make 8 balls.', 'rest 40, ball'],
     ['Fold. 1 h. Fold. 1 h. Make 8 balls.', 'fold, rest 60, fold, rest 60, ball'],
     ['Knead 8 minutes on the bench. Make 8 balls.', 'knead 8, ball'],

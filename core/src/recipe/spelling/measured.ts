@@ -47,9 +47,9 @@ export const MEASURES: readonly Spelling[] = [
     /(?=turn|flip)(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:turn|flip)(?: it| them| over)*[,:;]? (?:and |then )?)(\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
     (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
   ],
-  // "into the machine, 4 + 5 min": two speeds, and one mixing
+  // "into the machine, 4 + 5 min", "mix everything, 4 + 5 min": two speeds, and one mixing
   [
-    /(?<=\b(?:machine|mixer),? (?:for )?)(\d{1,2})(?: ?min(?:ute)?s?)? ?\+ ?(\d{1,2}) ?min(?:ute)?s?\b/gi,
+    /(?<=\b(?:machine|mixer|mix|knead|stir|beat)\b[^.;,\d]{0,24}[,:]? (?:for )?)(\d{1,2})(?: ?min(?:ute)?s?)? ?\+ ?(\d{1,2}) ?min(?:ute)?s?\b/gi,
     (_, a = '', b = '') => `${Number(a) + Number(b)} min`,
   ],
   // "Bulk: 50 min. Pieces: 100 g."
