@@ -1,6 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import { byQuestions } from './answers.ts';
-import { actionsIn } from './actions.ts';
+import { actionsIn, type Action } from './actions.ts';
+import { durationsIn } from './durations.ts';
 import { Mapped } from './mapped.ts';
 import { plainList } from './list-forms.ts';
 import { normalLine } from './normal-line.ts';
@@ -44,6 +45,22 @@ const minutesBetween = (from: readonly string[], to: readonly string[]): number 
   const of = ([h, min]: readonly string[]): number => 60 * Number(h) + Number(min);
   return (of(to) - of(from) + 1440) % 1440;
 };
+
+const LIES: ReadonlySet<Action> = new Set<Action>(['rest', 'proof', 'chill']);
+/** "18:15 Bulk proof" over "19:30 Divide": what only lies, and tells no time of its own, takes until the next time of the day. */
+function untilNext(lines: readonly Mapped[]): readonly Mapped[] {
+  const told = lines.filter((l) => l.text.trim() !== '');
+  return lines.map((line) => {
+    const clock = TIME_OF_DAY.exec(line.text);
+    const next = TIME_OF_DAY.exec(told[told.indexOf(line) + 1]?.text ?? '');
+    if (!clock || !next || FROM_TO.test(line.text)) return line;
+    const stage = normalLine(line.text.slice(clock[0].length));
+    const actions = actionsIn(stage);
+    if (actions.length === 0 || !actions.every((a) => LIES.has(a.action)) || durationsIn(stage).length > 0) return line;
+    const min = minutesBetween(clock.slice(1, 3), next.slice(1, 3));
+    return min === 0 ? line : line.replace(/[.\s]*$/, ` ${min} min`);
+  });
+}
 
 /** "Kneading 8 min – proofing 50 min – dividing – rounding": stages in one line. */
 const DASHED = /\s+[–—-]\s+/g;
@@ -182,6 +199,8 @@ const untabbed = (line: Mapped): Mapped =>
     ? line.replace(/\t+/g, '    ')
     : line;
 
+/** "18:15<tab>Bulk proof": the time of the day has no column for itself. */
+const clockFirst = (line: Mapped): Mapped => line.replace(/^(\s*\d{1,2}[:.][0-5]\d)(?:\t+|\s{2,})(?=\p{L})/u, '$1 ');
 /** "o Mix": a letter that some use for a bullet. */
 const bulleted = (line: Mapped): Mapped => line.replace(/^o (?=\p{Lu}\p{Ll}|\d)|^[★☆✦✧➤▶►✔●○◆◇■❖♥]\uFE0F?\s+/u, '• ');
 /** "Spelt wraps        Portions: 16": how many, beside the title. */
@@ -193,7 +212,9 @@ const besideTitle = (line: Mapped): readonly Mapped[] =>
  * taken for a scan, and lines that go on in small letters are joined.
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
-  const lines = unwrapped(columnsApart(all.map(untabbed).map(oneSign)).flatMap(besideTitle).map(bulleted));
+  const lines = unwrapped(
+    columnsApart(all.map(clockFirst).map(untabbed).map(oneSign)).flatMap(besideTitle).map(bulleted),
+  );
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
   const staged = (l: Mapped): Mapped => {
     const cells = l.text.split(STAGE_SIGN);
@@ -204,7 +225,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   };
   const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines.flatMap(numberedApart).map(staged));
   const told = asked.flatMap(undashed);
-  const parted = told.flatMap(besideEachOther);
+  const parted = untilNext(told.flatMap(besideEachOther));
   const trimmed = parted
     .flatMap((l) => l.split(ARROW))
     .map(plainLine)

@@ -58,6 +58,16 @@ const withCommas = (line: Mapped): Mapped =>
   COLONS.test(line.text) ? line.replace(/(?<=\p{L} \d[\d.,]*) : (?=\p{L})/gu, ', ') : line;
 
 const RULES: readonly Spelling[] = [
+  // "…, flour is strong white": what the shares are of
+  [
+    new RegExp(`(?<=\\d ?%, )(?:the )?flour is ((?:strong |plain |fine )?${COLOUR})(?= *(?:[.;]|$))`, 'giu'),
+    '$1 flour 100 %',
+  ],
+  // "all on flour: water 78 %, …": of what they are shares is none of them
+  [
+    /(?:^|(?<=\. ))(?:all|everything|(?:all )?(?:figures|percentages)) (?:is |are )?(?:on|of|by) (?:the )?(?:total )?flour(?: weight)?: (?=\p{L})/iu,
+    '',
+  ],
   // "100 ml oil mixed with 50 g butter, for shaping": both are
   [
     /^(\d[^,;]*?) (?:mixed|blended|combined) with (\d[^,;]*?)(, for [\p{L} ]+)?$/iu,

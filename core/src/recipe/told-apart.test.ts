@@ -153,6 +153,49 @@ describe('a time behind a comma, with its place', () => {
   });
 });
 
+describe('a schedule by the clock', () => {
+  const SCHEDULE = ['Mix', 'Knead', 'Bulk proof', 'Divide, ball', 'Rest', 'Roll', 'Cook 90 s + 45 s'];
+  const TIMES = ['18:00', '18:05', '18:15', '19:30', '19:40', '20:00', '20:10'];
+  const told = (between: string, stages = SCHEDULE): string =>
+    stages.map((stage, n) => `${TIMES[n]}${between}${stage}`).join('\n');
+  it.each([' ', '\t', '    '])('what lies takes until the next time, with "%s" behind the clock', (between) => {
+    expect(stepsOf(LIST, told(between))).toBe('mix, knead 8, proof 75, divide, ball, rest 20, roll, cook 90+45');
+    expect(read(`Rounds\n\n${LIST}\n\n${told(between)}`).notUnderstood).toEqual([]);
+  });
+  it('but what tells its own time keeps it', () => {
+    const stages = SCHEDULE.map((s) => (s === 'Rest' ? 'Rest 15 min' : s));
+    expect(stepsOf(LIST, told(' ', stages))).toContain('ball, rest 15, roll');
+  });
+});
+
+describe('a time, or a weight, without its measure or in another', () => {
+  it.each([
+    ['Roll to 18 cm. Hot stone: two minutes, flip, one and a half.', 'divide, roll, cook 120+90', 97],
+    ['Pieces of 0.12 kg. Roll to 18 cm. Cook 1 min a side.', 'divide, roll, cook 60+60', 120],
+    ['Roll, fold in a triangle, roll again to 18 cm. Cook 1 min a side.', 'divide, roll, shape, roll, cook 60+60', 97],
+    ['Roll to 18 cm. Cover and steam for 2 minutes, do not turn.', 'divide, roll, cook 120', 97],
+  ])('%s', (work, wanted, pieceG) => {
+    const method = `Mix. ${wanted.startsWith('divide') && !work.startsWith('Pieces') ? 'Divide into 8. ' : ''}${work}`;
+    expect(stepsOf('500 g flour\n300 g water', method)).toBe(`mix, ${wanted}`);
+    const { bread } = read(`Rounds\n\n500 g flour\n300 g water\n\n${method}`);
+    expect(Math.round(bread?.piece.doughG ?? 0)).toBe(pieceG);
+  });
+});
+
+describe('shares of the flour, with words before or behind them', () => {
+  it('what they are of is none of them', () => {
+    const { bread } = read(
+      `Pan bread. All on flour: water 78 %, oil 6 %, salt 2.2 %, flour is strong white. Mix, knead 8 minutes. ${WORK}`,
+    );
+    expect(bread?.ingredients.map((i) => `${i.name} ${i.pct}`)).toEqual([
+      'water 78',
+      'oil 6',
+      'salt 2.2',
+      'strong white flour 100',
+    ]);
+  });
+});
+
 describe('what a piece weighs', () => {
   it.each([
     ['Knead 8 minutes. Pieces: 70 g. Rest 10 min.', 'knead 8, divide, rest 10'],

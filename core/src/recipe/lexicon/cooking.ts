@@ -8,6 +8,7 @@ export const COOK = phrases`
   fries
   roast(?:ing)? > (?:on|in|each|for|until|over)
   griddle > (?:for|each|it|them|over|until|\d|the (?:wedges|breads?|rounds?|pieces)\b)
+  (?:cover and )?steam > (?:for |about )*\d
   (?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|saj|sac|stone(?: oven)?|plancha) > \d+(?:\.\d+)? ?(?:min|s\b|sec|h\b)
   (?<=^|[;,.] )griddle > (?:with|under|on)
   ^ (?:finish )?under (?:a|the) (?:hot )?grill

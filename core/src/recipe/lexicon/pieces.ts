@@ -179,6 +179,7 @@ export const SHAPE = phrases`
   (?:pour|ladle|spoon|spread) (?:the |some )?batter (?:\w+ )?(?:on|onto|over) (?:the|a)
   pleat(?![^.;]*\bcoil)
   crimp
+  fold (?:it |each |them )?in(?:to)? an? (?:triangle|square|letter|envelope|parcel|half-moon)
   fold (?:in )?(?:the |its )?(?:\w+ )?(?:sides|edges|corners) (?:in|over|up|to|into)
   roll (?:it |them |each )?(?:up )?into a cone
   (?:cut|make) a (?:small )?(?:hole|slit|cross|slash) !> in the (?:flour|(?:middle|centre)[^.]*\b(?:water|milk|liquid))

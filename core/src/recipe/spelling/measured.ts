@@ -52,6 +52,17 @@ export const MEASURES: readonly Spelling[] = [
     /(?<=\b(?:machine|mixer|mix|knead|stir|beat)\b[^.;,\d]{0,24}[,:]? (?:for )?)(\d{1,2})(?: ?min(?:ute)?s?)? ?\+ ?(\d{1,2}) ?min(?:ute)?s?\b/gi,
     (_, a = '', b = '') => `${Number(a) + Number(b)} min`,
   ],
+  // "two minutes, flip, one and a half": of minutes too
+  [
+    /(?<=\d ?min(?:ute)?s?,? (?:then )?(?:flip|turn)(?: (?:it|them))?,? (?:and |then )?)(\d \d\/\d|(?:one|1) and (?:an? half|1\/2)|\d+(?:\.5)?)(?= *(?:[.,;](?!\d)|$))/gi,
+    '$1 minutes',
+  ],
+  // "pieces of 0.12 kg", "0.12 kg pieces"
+  [
+    /\b0\.(\d{2,3}) ?kg (?=(?:pieces|balls|portions|each)\b)|(?<=\b(?:pieces|balls|portions) (?:of |at )?)0\.(\d{2,3}) ?kg\b/gi,
+    (_, before = '', behind = '') =>
+      `${(before || behind).padEnd(3, '0').replace(/^0/, '')} g${before === '' ? '' : ' '}`,
+  ],
   // "Bulk: 50 min. Pieces: 100 g."
   [/(?<=^|[.;] )(?:dough )?(?:pieces|portions): (\d{2,3}) ?g(?= *(?:[.,;]|$))/gi, 'divide into pieces of $1 g'],
   // "knead 8 minutes, then half an hour in a warm place"
