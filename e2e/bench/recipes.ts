@@ -23,6 +23,22 @@ function speedMs(): number {
   return median(times);
 }
 
+const FEW = 10_000;
+const TIMES_MORE = 8;
+/** How much longer eight times as many lines take that are no recipe: no more than eight times, as a text must never be slower than its length. */
+function longerFor(): number {
+  const msFor = (lines: number): number => {
+    const text = 'some words of a book that is no recipe\n'.repeat(lines);
+    const times = Array.from({ length: REPEATS }, () => {
+      const since = performance.now();
+      importRecipe(text);
+      return performance.now() - since;
+    });
+    return median(times);
+  };
+  return msFor(TIMES_MORE * FEW) / msFor(FEW);
+}
+
 interface OfManner {
   readonly manner: string;
   readonly texts: number;
@@ -59,6 +75,12 @@ export function measureRecipes(): readonly string[] {
       { what: 'amounts in them', measured: sum((s) => s.amounts), unit: '' },
       { what: 'amounts lost without a word', measured: sum((s) => s.lost.length), unit: '' },
       { what: `${TEXTS} texts read, median of ${REPEATS}`, measured: speedMs(), unit: 'ms', limit: 2000 },
+      {
+        what: `80,000 lines that are no recipe, against 10,000: times as long`,
+        measured: longerFor(),
+        unit: '',
+        limit: TIMES_MORE,
+      },
     ]),
     '',
     ...columns(

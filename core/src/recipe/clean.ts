@@ -49,10 +49,9 @@ const minutesBetween = (from: readonly string[], to: readonly string[]): number 
 const LIES: ReadonlySet<Action> = new Set<Action>(['rest', 'proof', 'chill']);
 /** "18:15 Bulk proof" over "19:30 Divide": what only lies, and tells no time of its own, takes until the next time of the day. */
 function untilNext(lines: readonly Mapped[]): readonly Mapped[] {
-  const told = lines.filter((l) => l.text.trim() !== '');
-  return lines.map((line) => {
-    const clock = TIME_OF_DAY.exec(line.text);
-    const next = TIME_OF_DAY.exec(told[told.indexOf(line) + 1]?.text ?? '');
+  const told = lines.filter((l) => l.text.trim() !== '').map((line) => ({ line, clock: TIME_OF_DAY.exec(line.text) }));
+  return told.map(({ line, clock }, n): Mapped => {
+    const next = told[n + 1]?.clock;
     if (!clock || !next || FROM_TO.test(line.text)) return line;
     const stage = normalLine(line.text.slice(clock[0].length));
     const actions = actionsIn(stage);

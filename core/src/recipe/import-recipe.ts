@@ -14,6 +14,8 @@ import { recipesIn, type RecipeChoice } from './several.ts';
 
 /** Lines beyond this are not read: no recipe is as long, a book is. */
 const MOST_LINES = 600;
+/** Of so many a scan, or a narrow column, makes these; what comes behind is only counted, since looking at all grows faster than they do. */
+const MOST_BROKEN = 4 * MOST_LINES;
 const LONGEST_LINE = 2000;
 /** So many characters of them are read: a recipe of twenty pages has fewer. */
 const MOST_CHARACTERS = 60_000;
@@ -124,9 +126,10 @@ function fromLines(
   onShare: OnShare,
 ): ImportedRecipe {
   // what is longer than a recipe is not read, and asked for no tables
-  const plain = all.map((line) => unscanned(plainSpaces(line)));
+  const plain = all.slice(0, MOST_BROKEN).map((line) => unscanned(plainSpaces(line)));
   const tables = tablesRead(plain.slice(0, MOST_LINES));
-  const lines = joinedLines([...tables.lines, ...plain.slice(MOST_LINES)]);
+  const beyond = all.slice(MOST_BROKEN).filter((line) => line.text.trim() !== '');
+  const lines = [...joinedLines([...tables.lines, ...plain.slice(MOST_LINES)]), ...beyond];
   const kept = readableLines(lines);
   const choices = recipesIn(kept);
   const open = choices.filter((c) => !isSetAside(c, given));

@@ -4,7 +4,7 @@ import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS } from './measures.ts';
 import { LIST_WORDS } from './openings.ts';
 import { COLOUR, flour, G_PER_PART, inParts, RATIO } from './shares.ts';
-import { inOrder as rulesInOrder, type Spelling } from './spelling/rule.ts';
+import { inOrder, type Spelling } from './spelling/rule.ts';
 
 const TO_SO_MUCH =
   /(?:^|(?<=\. ))(?:[–—-] ?)?(?:To|With) (?=[^,;.]{5,60}?(?:flour|meal),? (?:take|add|use|put|allow|goe?s?) (?:\p{Ll}|\d))/u;
@@ -30,7 +30,7 @@ const COUNT =
 const VESSEL = `(?:${VESSELS}|${SPOONS}|${HANDS}|${PACKS})`;
 
 /** "100:60:2 flour, water, salt": as many names as figures. */
-function inOrder(all: string, figures: string, names: string): string {
+function namesInOrder(all: string, figures: string, names: string): string {
   const n = figures.split(/ ?: ?/);
   const of = names.split(/,? and |, ?/).filter((w) => w !== '');
   return n.length === of.length && Number(n[0]) === 100
@@ -88,7 +88,7 @@ const RULES: readonly Spelling[] = [
   ],
   [
     /^((?:\d+(?:\.\d+)?)(?: ?: ?\d+(?:\.\d+)?)+)[ ,:]+(\p{L}[\p{L} ]+(?:(?:,| and|, and) \p{L}[\p{L} ]+)+)(?=[.;]|$)/iu,
-    (all = '', figures = '', names = '') => inOrder(all, figures, names),
+    (all = '', figures = '', names = '') => namesInOrder(all, figures, names),
   ],
   // "to every 4 oz of oatmeal allow a pinch of salt, …"
   [
@@ -209,7 +209,7 @@ const RULES: readonly Spelling[] = [
     (_, amount = '', name = '') => `${amount} ${name} and ${amount} `,
   ],
 ];
-const told = rulesInOrder(RULES);
+const told = inOrder(RULES);
 
 const inPlainWords = (line: Mapped): Mapped =>
   told(withOwnAmounts(withFloursApart(flourFirst(line.replace(OPENED, (opening = '') => `${opening.trimEnd()}: `)))));

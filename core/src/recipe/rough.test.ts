@@ -18,6 +18,12 @@ describe('what is no recipe', () => {
       'and 2400 lines more, which were not read: a recipe has at most 600 lines and 60,000 characters',
     );
   });
+  it('of a text of any length all lines are counted, and no more are looked at than a recipe can have', () => {
+    const read = importRecipe('It rained.\n'.repeat(150_000));
+    if (!read.ok) expect.fail();
+    expect(read.value.notUnderstood.at(-1)).toMatch(/^and 149400 lines more/);
+    expect(read.value.words.at(-1)).toMatchObject({ owner: 'none' });
+  });
   it('a text of long lines is read no further than a recipe is long, and how far it is read is told', () => {
     const line = 'Mix 500 g flour with 300 g water and knead for 8 minutes, then rest 30 minutes. '.repeat(20);
     const shares: number[] = [];

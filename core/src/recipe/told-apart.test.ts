@@ -258,6 +258,7 @@ describe('words that hold something to avoid', () => {
   it('butter with which something is dotted is in the bread', () => {
     const text = `Rounds\n\n${LIST}\n\nMix. Make 8 balls. Each is flattened, dotted with butter and folded. ${WORK}`;
     expect(allergensOf(text)).toContain('milk');
+    expect(read(text).bread?.steps.map((s) => s.kind)).toContain('fill');
   });
   it('an old list that puts one to the other, and what makes a dough of it', () => {
     const text =

@@ -137,7 +137,7 @@ export const FILL = phrases`
   (?<=\b(?:thin|out|flat)[,;] )(?:butter|oil|ghee)(?= *[,;])
   (?<=^|[,;] )(?:butter|oil|ghee)(?=, (?:fold|roll|coil|pleat))
   stuff > (?:the|each|them|it|with|every)\b
-  dot(?:ted)? (?:[\w-]+ ){0,3}?(?:with|over|on)
+  dot (?:[\w-]+ ){0,3}?(?:with|over|on)
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
   spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:the |some )?batter\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin\b|to (?:about )?\d|out\b))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
