@@ -1,5 +1,6 @@
 import type { IngredientUse } from '../formula/index.ts';
 import { looksTimed } from './line-kinds.ts';
+import { ONLY_AMOUNT } from './measures.ts';
 
 /** What the lines under a heading are. */
 export type Part = 'unknown' | 'ingredients' | 'method' | 'keeping' | 'passed';
@@ -21,13 +22,13 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'serve',
   ],
   [
-    /^(?:for )?(?:the )?(?:layers|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering)$/i,
+    /^(?:for )?(?:the )?(?:layers|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering|shaping|stretching|spreading|coiling)$/i,
     'ingredients',
     'layer',
   ],
   [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$|^(?:to|for) (?:cook|fry|cooking)$/i, 'ingredients', 'griddle'],
   [
-    /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*)?|(?:raw )?materials?|quantities|formula(?: \([^)]*\))?|formula on 100(?: of)? flour|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
+    /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*| \(for [^)]*\))?|(?:raw )?materials?|quantities|formula(?: \([^)]*\))?|formula on 100(?: of)? flour|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
     'ingredients',
     'dough',
   ],
@@ -79,6 +80,8 @@ export function headingOf(
   ] as const) {
     const known =
       text === '' || text.length > LONGEST_HEADING ? undefined : HEADINGS.find(([pattern]) => pattern.test(text));
+    // "Levain: 150 g" is an entry
+    if (known && PREFERMENT.test(text) && ONLY_AMOUNT.test(after)) continue;
     // "Griddle: 75 s a side" names where it cooks, and no list of what is used
     if (known && !(known[2] === 'griddle' && looksTimed(after))) return { part: known[1], use: known[2], rest: after };
   }

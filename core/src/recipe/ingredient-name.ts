@@ -31,6 +31,9 @@ export function turnedName(words: string): string {
   return findFood(turned) !== findFood(kind) ? turned : words;
 }
 
+const PREPARED =
+  /^(?:(?:freshly|still|well|very|finely) )?(?:cooked|boiled|steamed|baked|mashed|dry|warm|cold|soft|ripe|fresh|hot|thick|plain|strong|fine|coarse|grated|melted|dried|roasted|toasted)$/i;
+
 const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of)\b/gi;
 
 /** What the ingredient is called: its words before comma and brackets, without leftover measures. */
@@ -52,6 +55,10 @@ export function nameOf(told: string, food: Food | undefined): string {
     .replace(/^\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*/, '')
     .replace(/\s*\+\s*[\d.½¼¾⅓⅔]+\s*\w+\s*$/, '')
     .replace(/^\s*\/?\s*[\d.½¼¾⅓⅔]+\s*(?:fl oz|oz|ounces?|g|ml)\b\s*/, '')
+    // "cooked, dry mashed potato": what stands first only says how it is
+    .replace(/^(?!.*,.*,)([^,;]+), (?=[^,;]+$)/, (lead, own: string) =>
+      PREPARED.test(own.trim()) && food !== undefined && findFood(own) === undefined ? `${own} ` : lead,
+    )
     .split(
       /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to |until |while |that |which |(?:is|are|was|were) |[—–] |by (?:volume|weight)\b|at \d|a little at a\b|in the dough\b|little by little\b|bit by bit\b|gradually\b)/i,
     )[0];

@@ -105,8 +105,10 @@ const withBloom = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
     const isShort = d.times.length > 0 && d.times.every((t) => t.ideal <= LONGEST_BLOOM_MIN);
     // a batter that bubbles has its flour already
     const hasFlour = drafts.slice(0, n + 1).some((x) => /\bflours?\b|\bbatter\b/i.test(x.text));
+    // "yeast, sugar and water: wait 10 minutes"
+    const isOwn = /\byeast\b/i.test(d.text) && !hasFlour && !/\bdough\b/i.test(d.text) && n === 0;
     if (d.action === 'bloom' && hasFlour && before?.action === 'rest') return { ...d, action: 'rest' };
-    return d.action === 'rest' && isYeast && isShort ? { ...d, action: 'bloom' } : d;
+    return d.action === 'rest' && (isYeast || isOwn) && isShort ? { ...d, action: 'bloom' } : d;
   });
 
 /** "Stir, lid on, ten minutes", before there are pieces: it stands. */
@@ -173,6 +175,9 @@ const withoutTaking = (drafts: readonly StepDraft[]): readonly StepDraft[] => {
     /\b(?:straight away|at once|immediately)\b/i.test(drafts[n + 1]?.text ?? '');
   return drafts.flatMap((d, n) => {
     const before = drafts[n - 1];
+    // what is taken out of the oven has been cooked, and warms no more
+    if (before?.action === 'cook' && d.action === 'temper' && d.times.length === 0 && !/\bfridge|cold\b/i.test(d.text))
+      return [{ ...d, action: 'cook' }];
     if (isTaking(d, n)) return [];
     return before && isTaking(before, n - 1) ? [{ ...d, spans: [...before.spans, ...d.spans] }] : [d];
   });

@@ -58,6 +58,11 @@ const withCommas = (line: Mapped): Mapped =>
   COLONS.test(line.text) ? line.replace(/(?<=\p{L} \d[\d.,]*) : (?=\p{L})/gu, ', ') : line;
 
 const RULES: readonly Spelling[] = [
+  // "levain, 100 % hydration: 150 g": how wet it is says nothing of how much
+  [
+    /^((?:\p{L}+ ){0,2}(?:levain|leaven|starter|sourdough|poolish|biga|preferment|sponge)),? (?:at )?(\d{2,3} ?% hydration)(?=[ :,])/giu,
+    '$1 ($2)',
+  ],
   // "…, flour is strong white": what the shares are of
   [
     new RegExp(`(?<=\\d ?%, )(?:the )?flour is ((?:strong |plain |fine )?${COLOUR})(?= *(?:[.;]|$))`, 'giu'),

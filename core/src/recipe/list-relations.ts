@@ -75,6 +75,14 @@ const RULES: readonly Spelling[] = [
     /^((?:[^.]|\.\d)*\d ?%(?:[^.]|\.\d)*?) (?:on|of) the (?:flour weight|weight of (?:the )?flour|flour)(?=\.|$)/i,
     (_, list = '') => `flour 100 %, ${list.replace(/ is (?=\d)/gi, ' ').replace(/ and /g, ', ')}`,
   ],
+  // "three parts wheat to one part masa harina (750 and 250 grams)"
+  [
+    new RegExp(
+      `(${N} parts?) (?:of )?(${NAME}) (?:to|and|with) (${N} parts?) (?:of )?(${NAME}) \\((\\d+) ?(?:g(?:rams?)?)? ?(?:and|to|[:/+]) ?(\\d+) ?g(?:rams?)?\\)`,
+      'iu',
+    ),
+    (_, n = '', a = '', ...[m = '', b = '', x = '', y = '']: string[]) => `${x} g ${a} (${n}), ${y} g ${b} (${m})`,
+  ],
   // "flour, 60 % water, 2 % salt", "bread flour with 60 % water"
   [/^((?:\p{L}+ ){0,2}flour)(?:,| with) (?=\d+(?:[.,]\d+)? ?% ?\p{L})/iu, (_, name = '') => `${name} 100 %, `],
   // "flour 100 - water 60 - salt 2", "100% flour 60% water 2% salt": a row without commas

@@ -13,6 +13,9 @@ const SHORT: Readonly<Record<string, string>> = {
 const COUNT = '\\d+(?:\\.\\d+)?(?: ?[½¼¾⅓⅔])?|[½¼¾⅓⅔]|(?:\\d+ )?\\d\\/\\d';
 const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag|cube)s?';
 
+/** What is told as a sum: "3/4 cup + 1 tbsp". */
+const SUMMED = '(?:k?g|m?l|cups?|tbsp|tsp|(?:table|tea)spoons?|oz|lb|glass(?:es)?|mugs?)\\.?';
+
 const EGG_CUP_ML = 45;
 
 /** "1 ½", "3/4", "1 1/2" as a figure. */
@@ -34,7 +37,10 @@ const RULES: readonly Spelling[] = [
     /^(?:(?:i|we|you|she|he|they) (?:will )?(?:want|need|use|take|have|add)|take|use|add|plus|with|and|then|and then|roughly) (?:(?:about|around|roughly) )?(?=\d|[½¼¾])/i,
     '',
   ],
-  [/\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<!\([^)]*)(?<=\d ?% )hydration\b/i, 'water '],
+  [
+    /\bhydration(?: of)?:? (?=\d+(?:\.\d+)? ?%)|(?<!\([^)]*|\b(?:levain|leaven|starter|sourdough|poolish|biga|preferment|sponge)\b[^.;\d]*\d{2,3} ?% )(?<=\d ?% )hydration\b/i,
+    'water ',
+  ],
   [/^(\p{L}[\p{L} ]+?)\s+[-–—]\s+(?=(?:about )?(?:\d|[½¼¾]))/u, (_, name = '') => `${name} `],
   [/ (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?|spoon(?:ful)?s?|splash(?:es)?|drops?|dash)\b/i, ''],
   [/,? enough for \d{1,3}(?: people| breads| pieces)?$/i, ''],
@@ -56,6 +62,15 @@ const RULES: readonly Spelling[] = [
   [
     / (?:for|per|to) (?:each|every) .*$| (?:to|per|for) (?:the|a|each|every|1) (?:kilo|kg)(?: of (?:the )?flour)?$| per (?:mug|cup|glass|bowl|person|head|pupil)$/i,
     '',
+  ],
+  // "water: 3/4 cup + 1 tbsp"
+  [
+    new RegExp(
+      `^(\\p{L}[\\p{L} ]*?)(?::|,| -)? ((?:${COUNT}) ${SUMMED}) (?:\\+|plus|and) ((?:${COUNT}) ${SUMMED})$`,
+      'iu',
+    ),
+    (_, name = '', a = '', b = '') =>
+      `${a} + ${b} ${name}`.replace(/\./g, (dot, at: number, all: string) => (/\d/.test(all[at + 1] ?? '') ? dot : '')),
   ],
   // "water 2 mugs"
   [

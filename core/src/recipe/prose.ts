@@ -20,6 +20,11 @@ const UNMEASURED = /\b(?=\d{1,4} of )(?<=\d ?(?:g|ml)\b[^.;]*)\d{1,4} of ((?:[\p
 /** "natural yogurt 300 g, …". */
 const NAME_THEN_WEIGHT =
   /(?<!\d ?\p{L}{0,4} )\b(?!(?:mix|combine|stir|whisk|blend|knead|add|take|use|and|with|then|together|the)\b)((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \d+(?:\.\d+)? ?(?:k?g|m?l)(?=\s*(?:[,;.]|(?:and|for|in|into|then|to|together)\b|\d+ ?min|$))/giu;
+/** "then milk, about half a pint". */
+const NAME_THEN_MEASURE = new RegExp(
+  `(?<=(?:^|[,;.:]|\\bthen|\\band|\\badd|\\bwith) (?:the )?)((?:(?!(?:then|and|add|with|the)\\b)[\\p{L}-]+ )?(?:milk|buttermilk|water|yogh?urt|cream|oil|butter|lard))(?:,| –| -|:)? (?:about |around |roughly |some )?${AMOUNT}\\s*(?:${VOLUMES}|${VESSELS}|${SPOONS}|${WEIGHTS})(?=\\s*(?:[,;.]|$))`,
+  'giu',
+);
 /** "enough warm water (about 160 ml)": the measure behind the name. */
 const BEHIND = /\b((?:[\p{L}-]+ ){1,3})\((?:about |ca\.? |approx\.? )?\d+(?:\.\d+)? ?(?:g|ml|kg|l)\)/giu;
 /** "as much buttermilk as will make a dough": a liquid without a measure, and usual. */
@@ -76,11 +81,21 @@ export function inProse(parts: RecipeParts): RecipeParts {
   const found: { line: Mapped; use: IngredientUse; sentence: Span }[] = [];
   for (const sentence of [...parts.notUnderstood, ...parts.method].flatMap(sentencesOf)) {
     const text = normal(sentence);
-    for (const pattern of [WITH_MEASURE, NAME_THEN_WEIGHT, UNMEASURED, COUNTED, SOME, AS_MUCH, BEHIND]) {
+    for (const pattern of [
+      WITH_MEASURE,
+      NAME_THEN_WEIGHT,
+      NAME_THEN_MEASURE,
+      UNMEASURED,
+      COUNTED,
+      SOME,
+      AS_MUCH,
+      BEHIND,
+    ]) {
       for (const m of text.text.matchAll(pattern)) {
         const words =
           (m[1] ?? '').split(/\b(?:and|with|to|into|in|on|over|through|for|then|or|goe?s?|went)\b/)[0] ?? '';
-        const length = pattern === BEHIND || pattern === NAME_THEN_WEIGHT ? m[0].length : lengthOf(text.text, m, words);
+        const isWhole = pattern === BEHIND || pattern === NAME_THEN_WEIGHT || pattern === NAME_THEN_MEASURE;
+        const length = isWhole ? m[0].length : lengthOf(text.text, m, words);
         const food = findFood(words);
         const use = useAt(text.text, m.index);
         // beside a list only what is used in it and stands in no line of it
@@ -92,7 +107,9 @@ export function inProse(parts: RecipeParts): RecipeParts {
           (f) =>
             f.line.span().to > text.span(m.index).from &&
             f.line.span().from < text.span(m.index + m[0].length - 1).to &&
-            (pattern === NAME_THEN_WEIGHT || (pattern === BEHIND && f.line.text.includes(m[0]))),
+            (pattern === NAME_THEN_WEIGHT ||
+              pattern === NAME_THEN_MEASURE ||
+              (pattern === BEHIND && f.line.text.includes(m[0]))),
         );
         if (food && !isFound && !(listed && known.has(food.id)))
           found.push({ line: text.slice(m.index, m.index + length), use: use ?? 'dough', sentence: sentence.span() });

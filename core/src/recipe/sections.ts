@@ -27,6 +27,7 @@ import {
   NO_SENTENCE,
   OPENS_LIST,
   OTHER_LIST,
+  PART_BEHIND,
   PART_IN_WORDS,
   STAGE_LABEL,
   WEIGHT_OF,
@@ -399,7 +400,12 @@ class Taking {
     if (findFood(lead[1] ?? '') && ONLY_AMOUNT.test(items[0]?.text ?? '')) return line;
     const head = line.slice(0, (lead[1] ?? '').length);
     if (/^(?:(?:dough|recipe|formula|enough) for )?\d/i.test(head.text)) this.facts.push(head);
-    else if (/^for \w+ (?:breads|pieces|flatbreads|rounds|wraps|people)$/i.test(head.text)) this.facts.push(head);
+    else if (
+      /^(?:(?:we|i|you) (?:use|take|need) )?for (?:(?:every|each) )?\w+ (?:breads|pieces|flatbreads|rounds|wraps|people)$/i.test(
+        head.text,
+      )
+    )
+      this.facts.push(head);
     else if (this.title === undefined && this.isAtStart && !OPENS_LIST.test(head.text)) this.takeTitle(head);
     else (/\d ?(?:k?g|m?l)\b/.test(head.text) ? this.notUnderstood : this.headings).push(head);
     return line.slice(lead[0].length);
@@ -439,7 +445,18 @@ class Taking {
     else this.method.push(s);
   }
 
-  private list(line: Mapped): void {
+  private list(whole: Mapped): void {
+    const behind = PART_BEHIND.exec(whole.text);
+    const part = behind && headingOf(`${behind[1] ?? ''}:`);
+    const line = behind && part ? whole.slice(0, behind.index) : whole;
+    if (behind && part) {
+      const from = behind.index + behind[0].length;
+      this.headings.push(whole.slice(behind.index + 1, from));
+      const more = entriesOf(whole.slice(from), part.use, undefined);
+      this.ingredients.push(...more.items.map((item) => ({ line: item, use: part.use })));
+      this.facts.push(...more.facts);
+      this.headings.push(...more.openings);
+    }
     const use = this.part === 'method' ? 'dough' : this.use;
     const { items, facts, openings } = entriesOf(line, use, this.ingredients.at(-1)?.line);
     this.ingredients.push(...items.map((item) => ({ line: item, use })));

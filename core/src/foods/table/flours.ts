@@ -30,7 +30,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'self-raising',
     'flour',
-    'self-raising flour | self-rising flour | self raising flour | self rising flour | sr flour',
+    'self-raising flour | self-rising flour | self raising flour | self rising flour | sr flour | self-raising | self-rising | self raising | self rising',
     per100(1.2, 0.2, 72, 3, 9.8, 0.9),
     1.3,
     { gPerCup: 120, ...wheat },

@@ -14,6 +14,10 @@ export const FIGURES: readonly Spelling[] = [
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
   [/\b(tea|table|dessert)[ -]?spoon(?:ful)?(s?)\b/gi, '$1spoon$2'],
   [/([\d½¼¾]) ?kilos?\b/gi, '$1 kg'],
+  [
+    /,? (?:\+|plus|and) (?:(?:some|extra|more|a little) )?(?:bench|dusting|rolling) flour\b/gi,
+    ', plus extra for dusting',
+  ],
   // "+ a bit for rolling"
   [/ (?:\+|plus) (?:(?:an? (?:bit|little)|some)(?: more| extra)?|more|extra)(?= (?:for|to)\b)/gi, ', plus extra'],
   [/\b(tea|table)sp\b\.?/gi, '$1spoon'],
@@ -21,7 +25,7 @@ export const FIGURES: readonly Spelling[] = [
   [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
   // "6 minutes of mixing and an hour of bulk proof"
   [
-    /(?:\bgive (?:it|them|the dough) (?:about |a good )?)?(?:\b(\d+(?:\.\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty) (min(?:ute)?s?|h(?:ours?)?)|(?<!\bhalf )\ban (hour)) of (mixing|kneading|bulk proof|proof|rest)(?:ing)?\b/gi,
+    /(?:\bgive (?:it|them|the dough) (?:about |a good )?)?(?:\b(\d+(?:\.\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty) (min(?:ute)?s?|h(?:ours?)?)|(?<!\bhalf |\bquarters? of )\ban (hour)) of (mixing|kneading|bulk proof|proof|rest)(?:ing)?\b/gi,
     (_, n = '', unit = '', hour = '', work = '') =>
       `${STAGES[work.toLowerCase()] ?? work} ${hour === '' ? `${n} ${unit}` : '1 hour'}`,
   ],
@@ -29,6 +33,13 @@ export const FIGURES: readonly Spelling[] = [
   [
     /(?<=^|[,;./] |\band )(\d+(?:\.\d+)?) ?(h|hours?|hrs?|min|mins|minutes?)['’]? (rest|proof|rise|bulk|knead|mix|ferment)(?:ing)?\b(?= *(?:[,;./(]|(?:and|then)\b|$))/gi,
     '$3 $1 $2',
+  ],
+  [/\b(?:a )?(?:good )?quarter of an hour of kneading\b/gi, 'knead 15 minutes'],
+  [/\bhalf an hour of kneading\b/gi, 'knead 30 minutes'],
+  // "ten minutes on the bench, kneading"
+  [
+    /(?<=^|[;.] )(?:about )?((?:\d+|\p{L}+) min(?:ute)?s?) on the (?:bench|board|table|worktop|counter),? (?:of )?kneading\b/giu,
+    'knead $1',
   ],
   [/\bea\.(?= side)/gi, 'each'],
   [/\bdiv\.(?= into)/gi, 'divide'],

@@ -16,8 +16,13 @@ export const MEASURES: readonly Spelling[] = [
   ],
   [/(?<=^|[,;] )(\d+(?:\.\d+)? ?(?:h|min(?:ute)?s?)) \p{L}+ ?\/ ?(rest|proof|knead|mix)\b/giu, '$2 $1'],
   [
-    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: (?:them|each|it|all))?(?: up)?)[;,] )(\d{1,3}) ?min(?:ute)?s?(?= (?:on (?:the|a) (?:bench|board|table|tray|cloth)|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
-    'rest $1 min',
+    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: (?:them|each|it|all))?(?: up)?)[;,] )(\d{1,3}) ?(min(?:ute)?s?|hours?)(?= (?:on (?:the|a) (?:bench|board|table|tray|cloth)|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
+    'rest $1 $2',
+  ],
+  // "seven or eight minutes one side, the same the other"
+  [
+    /(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)) (?:on |for )?(?:1|one|the first) side(?:,| and) (?:the same|as (?:much|long)|ditto)(?: (?:on|for))? the (?:other|second)(?: side| one)?\b/gi,
+    ' each side',
   ],
   // "give it 40 seconds, turn it, give it 30"
   [/(\d+) (seconds?|minutes?)([^.]*?\bgive it \d+)(?=,| and\b|\.(?!\d))/gi, '$1 $2$3 $2'],
@@ -39,6 +44,10 @@ export const MEASURES: readonly Spelling[] = [
     (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
   ],
   [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
+  // "30 min later work these in"
+  [/(?<=^|[;,.] )(?:about )?(\d+(?:\.\d+)? ?(?:min(?:ute)?s?|h(?:ours?)?)) later,? (?=\p{Ll})/giu, 'rest $1, '],
+  [/\bstretch-and-fold(s?)\b/gi, 'stretch and fold$1'],
+  [/(?<=\b(?:of|at|about|to|à) )~ ?(?=\d)/gi, ''],
   // "60 g butter mixed with 60 g oil"
   [/(?<=\p{L}) (?:mixed|combined|blended) with (?=\d)/giu, ' + '],
   [/\b(?:an? |just a )?(?:bit|little|touch) (?:more|less) than (?=\d|[½¼¾])/gi, ''],
@@ -63,6 +72,27 @@ export const MEASURES: readonly Spelling[] = [
     (_, before = '', behind = '') =>
       `${(before || behind).padEnd(3, '0').replace(/^0/, '')} g${before === '' ? '' : ' '}`,
   ],
+  // "knead 8 min, adding the salt after 2": when it goes in is within the kneading
+  [
+    /(?<=\b(?:knead|mix)\b[^.;\d]*\d[\d.–-]* ?min(?:ute)?s?[^.;\d]{0,16}?)(?:, | ?\()(?:(?:and )?(?:add(?:ing)?|put(?:ting)?|with|sprinkl(?:e|ing)) )?(?:the )?(?:\p{L}+ )?(?:salt|oil|butter|fat|yeast|sugar)(?: in)?(?: goes in| comes in)? (?:after|at) (?:about )?\d+(?: ?min(?:ute)?s?)?\)?(?= *(?:[,;]|\.(?!\d)|$))/giu,
+    '',
+  ],
+  // "rest under a bowl (30)"
+  [
+    /(?<=\b(?:knead|rest|prove|proof|rise|mix)(?: (?:it|under (?:a|the) \w+|covered|well))?) \((\d{1,3})\)(?= *(?:[,;.]|$))/gi,
+    ' for $1 min',
+  ],
+  // "rest 30, portion 60, roll 18 cm"
+  [
+    /(?<=^|[,;.] )(?:portion|scale)(?: (?:at|to))? ((?:[4-9]\d|[1-3]\d\d))(?= *(?:[,;]|\.(?!\d)|$))/gi,
+    'divide into pieces of $1 g',
+  ],
+  // "loaves of a hundred and sixty"
+  [
+    /\b(?:loaves|lumps|balls|pieces|portions) of ((?:[4-9]\d|[1-3]\d\d))(?= *(?:[,;]|\.(?!\d)|$)| (?:are|each|and|is)\b)/gi,
+    'pieces of $1 g',
+  ],
+  [/(?<=^|[;.] )pieces of (\d{2,3} g) are cut\b/gi, 'divide into pieces of $1'],
   // "Bulk: 50 min. Pieces: 100 g."
   [/(?<=^|[.;] )(?:dough )?(?:pieces|portions): (\d{2,3}) ?g(?= *(?:[.,;]|$))/gi, 'divide into pieces of $1 g'],
   // "knead 8 minutes, then half an hour in a warm place"

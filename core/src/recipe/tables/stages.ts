@@ -12,8 +12,9 @@ const BARE = /^\d+(?:[.,]\d+)?$/;
 const TIME = /\d ?(?:min|h\b|hours?|s\b|sec)/i;
 /** A cell that tells a time, and nothing more. */
 const TIME_ALONE = /^(?:about |ca\.? )?\d[\d.,–-]* ?(?:min(?:ute)?s?|h(?:ours?)?|s|sec(?:ond)?s?)\.?$/i;
-/** "One fold at 40 min": a time within that of its stage. */
-const IS_WITHIN = /\bfold(?:s|ed|ing)?\b/i;
+/** "One fold at 40 min", "add salt after 2 min": a time within that of its stage. */
+const IS_WITHIN =
+  /\bfold(?:s|ed|ing)?\b|^(?:add(?:ing)? )?(?:the )?\p{L}+(?: in)? (?:after|at) \d+ ?min(?:ute)?s?\.?$/iu;
 const CLOCK = /^\d{1,2}[:.]\d{2}$/;
 const OF_STAGE = /^(?:stages?|steps?|what|process|work|operation|task|activity|phase|do|do this|method)?$/i;
 const OF_MINUTES = /^(?:min(?:ute)?s?|(?:time|duration|how long)(?: ?\(?(?:in )?min(?:ute)?s?\)?)?)\.?$/i;
