@@ -72,6 +72,9 @@ const undashed = (line: Mapped): readonly Mapped[] => {
     (pieces.length > 4 && 2 * stages.length >= pieces.length) ||
     (pieces.length > 2 && pieces.slice(1).every((p) => /\d/.test(p.text) && findFood(p.text) !== undefined)) ||
     (pieces.length > 2 && stages.length > 1 && pieces.every((p) => p.text.length < 40));
+  // "1 min – flip – ghee – 1 min": one cooking
+  const works = stages.flatMap((p) => actionsIn(normalLine(p.text)).map((a) => a.action));
+  if (isStaged && works.length > 0 && works.every((a) => a === 'cook')) return [line.replace(DASHED, ', ')];
   return isStaged ? pieces.map((p) => p.replace(/(?<=\p{L})$/u, '.')) : [line];
 };
 
@@ -152,6 +155,8 @@ function columnsApart(lines: readonly Mapped[]): readonly Mapped[] {
 /** Minutes and seconds by one sign each, grams by one word: what comes after asks for no other. */
 const oneSign = (line: Mapped): Mapped =>
   line
+    // "flour 1600 g // water 56 %": one behind the other
+    .replace(/(?<=\d ?(?:k?g|m?l|%)|\p{L}) +\/\/ +(?=\p{L}|\d)/gu, ' · ')
     .replace(/(?<=\d)[’′](?!’|′)/g, "'")
     .replace(/(?<=(?<!“)\b\d+)(?:[”″]|’’|′′)/g, '"')
     .replace(/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g');

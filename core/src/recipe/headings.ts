@@ -28,7 +28,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   ],
   [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$|^(?:to|for) (?:cook|fry|cooking)$/i, 'ingredients', 'griddle'],
   [
-    /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*| \(for [^)]*\))?|(?:raw )?materials?|quantities|formula(?: \([^)]*\))?|formula on 100(?: of)? flour|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
+    /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*| \(for [^)]*\))?|(?:raw )?materials?|quantities|formula(?: \([^)]*\))?|formula on 100(?: of)? flour|baker['’]?s (?:%|per ?cent(?:ages?)?)(?: \([^)]*\))?|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
     'ingredients',
     'dough',
   ],

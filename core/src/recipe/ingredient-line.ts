@@ -70,8 +70,8 @@ const VAGUE =
   /\b(about|approx(?:imately)?\.?|around|roughly|ca\.?|circa|some|just under|just over|near(?:ly)?|almost)\s+(?=\d|½|¼|¾|⅓)/gi;
 const BY_FEEL =
   /\b(as needed|if needed|as required|enough (?:\w+ )?to|or more|or so|to make a (?:soft )?dough|approximately|roughly|about)\b/i;
-const ANY_DEGREES = /\d{2,3}\s*°?\s*[CF]\b/g;
-const DEGREES = /(\d{2,3})\s*°?\s*C\b/;
+const ANY_DEGREES = /\d{2,3}\s*(?:°?\s*[CF]\b|°)/g;
+const DEGREES = /(\d{2,3})\s*(?:°?\s*C\b|°(?!\s*F))/;
 const HALVED = /(?:\b(?:plus|and)|\+)\s+(?:(?:a little|some|a bit|extra|more)\s*)+(?:\w+\s+)?(?=for|to)/i;
 const PLUS_AMOUNT = /(?:\b(?:plus|and)|\+)\s+(?:(?:an )?extra\s+)?(?=(?:\d|½|¼|¾)[^,]*\b(?:for|to) )/i;
 

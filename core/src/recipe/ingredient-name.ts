@@ -37,7 +37,8 @@ const PREPARED =
 const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of)\b/gi;
 
 /** What the ingredient is called: its words before comma and brackets, without leftover measures. */
-export function nameOf(told: string, food: Food | undefined): string {
+export function nameOf(whole: string, food: Food | undefined): string {
+  const told = whole.replace(/(?<=\)) *\d{1,3} ?°(?: ?C)?(?=\W*$)/i, '');
   // "bloem (flour)": of two languages the one that is known
   const [, foreign = '', known = ''] =
     /^\W*([\p{L}\d.,½¼¾ '’]+) \(([\p{L} ]+)\)\W*(?:, \p{L}+)?$/u.exec(told) ??

@@ -58,6 +58,7 @@ const withCommas = (line: Mapped): Mapped =>
   COLONS.test(line.text) ? line.replace(/(?<=\p{L} \d[\d.,]*) : (?=\p{L})/gu, ', ') : line;
 
 const RULES: readonly Spelling[] = [
+  [/(?<=\d.*), plus (?:an?|1) (?:splash|little|bit|drop|touch)(?: more| extra)?(?=\.?$)/iu, ''],
   // "levain, 100 % hydration: 150 g": how wet it is says nothing of how much
   [
     /^((?:\p{L}+ ){0,2}(?:levain|leaven|starter|sourdough|poolish|biga|preferment|sponge)),? (?:at )?(\d{2,3} ?% hydration)(?=[ :,])/giu,

@@ -172,8 +172,16 @@ const RULES: readonly Spelling[] = [
     new RegExp(`^(${NAME}) (?:to|and) (${NAME}),? (\\d+) ?: ?(\\d+)(?:,? by (volume|weight))?(?=\\.|$)`, 'iu'),
     (all = '', first = '', second = '', a = '', b = '', by = '') => inShares(all, [a, first], [b, second], by),
   ],
+  // "equal weights of yogurt and flour, 300 g each"
   [
-    new RegExp(`\\bequal parts by weight of (${NAME}) and (${NAME})${END}`, 'iu'),
+    new RegExp(
+      `\\b(equal (?:parts|weights|amounts|quantities)(?: by weight)?(?: of)?) (${NAME}) and (${NAME})(?:,? by weight)?(?:,| [–-]|:)? \\(?(\\d+ ?(?:k?g|ml)) (?:of )?each\\)?(?: [–-])?`,
+      'iu',
+    ),
+    (_, lead = '', a = '', ...[b = '', g = '']: string[]) => `${lead}: ${g} ${a}, ${g} ${b},`,
+  ],
+  [
+    new RegExp(`\\bequal (?:parts by weight|weights|amounts by weight) of (${NAME}) and (${NAME})${END}`, 'iu'),
     (_, a = '', b = '') => `100 % ${a}, 100 % ${b}`,
   ],
   // "400 g flour, of which a quarter rye", "100 % flour (a fifth of it wholemeal)"

@@ -6,7 +6,7 @@ export const BARE_NOUN =
   /^\d{1,4} (?!(?:k?g|m?l|cl|dl|oz|lb|s|h|pieces|balls|rounds|portions|people|breads?|min|mins|minutes|wraps)\b)\p{L}{1,12}$/iu;
 const LIST_OPENS = String.raw`(?=\d|[½¼¾⅓⅔⅛]|an? |half |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)(?:-\p{Ll}+)?) |\p{L}[\p{L} /-]{2,34}(?: \([^)\d]*\))?(?: T\d+)?(?:[,:=]| [–=-])? \(?\d)`;
 /** Words that open a list, and name nothing. */
-export const LIST_WORDS = String.raw`(?:you(?:['’]ll| will)? (?:need|want)|(?:we|i) (?:need|use|take)|mix(?: together)?|combine|take|use|weigh(?: out)?|measure(?: out)?|gather|get|have ready|(?:start|begin) with)`;
+export const LIST_WORDS = String.raw`(?:(?:per|for (?:each|every)) (?:pair|person|student|learner|head|group|table|station|class)|you(?:['’]ll| will)? (?:need|want)|(?:we|i) (?:need|use|take)|mix(?: together)?|combine|take|use|weigh(?: out)?|measure(?: out)?|gather|get|have ready|(?:start|begin) with)`;
 export const OPENS_LIST = new RegExp(`^${LIST_WORDS}$`, 'i');
 /** "By the mug: ", "Dough for 24: ", "Wraps 8 x 0,1 kg: ". */
 export const LEAD = new RegExp(

@@ -4,6 +4,7 @@ import type { IngredientUse } from '../formula/index.ts';
 import { Mapped, type Span } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { normal } from './normal-line.ts';
+import { isOfComponent } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
 import type { RecipeParts } from './sections.ts';
 
@@ -71,6 +72,13 @@ function useAt(text: string, at: number): IngredientUse | undefined {
   return MIXING.has(own.action) ? 'dough' : USE_OF[own.action];
 }
 
+/** "Glaze: cook 10 g flour in 120 g water": what its ingredients are for, and not the dough. */
+function partOf(text: string): IngredientUse | undefined {
+  if (!isOfComponent(text)) return undefined;
+  if (/\b(?:filling|stuffing)\b/i.test(text)) return 'fill';
+  return /\b(?:glaze|wash|topping)\b/i.test(text) ? 'finish' : 'serve';
+}
+
 /**
  * Ingredients inside sentences, where there is no list: "take 500 g flour, 300 ml water and a pinch of salt". The sentences stay
  * the method.
@@ -97,7 +105,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
         const isWhole = pattern === BEHIND || pattern === NAME_THEN_WEIGHT || pattern === NAME_THEN_MEASURE;
         const length = isWhole ? m[0].length : lengthOf(text.text, m, words);
         const food = findFood(words);
-        const use = useAt(text.text, m.index);
+        const use = partOf(text.text) ?? useAt(text.text, m.index);
         // beside a list only what is used in it and stands in no line of it
         if (listed && use === undefined) continue;
         if (pattern === COUNTED && !isCountable(words)) continue;

@@ -40,6 +40,7 @@ import { Mapped } from './mapped.ts';
 import { ONLY_AMOUNT } from './measures.ts';
 import { plainList } from './list-forms.ts';
 import { entriesOf, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
+import { isOfComponent } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
 import { normalLine, withoutBullet, withoutNumbers } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
@@ -216,7 +217,7 @@ class Taking {
   /** Whether a line is no part of the bread by its own label, or only sets the text out. */
   private isNoPart(line: Mapped): boolean {
     const isLabelled = LABELLED.test(line.text);
-    const isRule = /^[|\s:+=_*-]*$|^(?:[—–-]\s*)?\d{1,3}\s*[—–-]$/.test(line.text);
+    const isRule = /^(?:https?:\/\/|www\.)\S+$|^[|\s:+=_*-]*$|^(?:[—–-]\s*)?\d{1,3}\s*[—–-]$/.test(line.text);
     const isLeftOut = this.ingredients.length > 0 && LEFT_OUT.test(line.text);
     if (isLabelled) this.notUnderstood.push(line);
     else if (isRule) this.headings.push(line);
@@ -242,6 +243,7 @@ class Taking {
     const known = headingOf(line.text);
     // "for eight breads" says how many
     const heading = known?.rest === '' && isShortFact(line.text) ? undefined : known;
+    if (heading && heading.rest !== '' && isWorkApart(line.text)) return line;
     if (heading?.use === 'fill' && isWorkAlone(line.slice(line.text.length - heading.rest.length))) return line;
     if (heading) {
       if (this.hasHeaded.size === 0) this.introduced = this.method.length;
@@ -389,7 +391,7 @@ class Taking {
     const isWork =
       !OPENS_LIST.test(lead?.[1] ?? '') &&
       actionsIn(normalLine((lead?.[1] ?? '').replace(/\p{L}+-\p{L}+|\b(?:rolls?|bakes|wraps?)$/gu, ''))).length > 0;
-    if (!lead || isWork) return line;
+    if (!lead || isWork || isWorkApart(line.text)) return line;
     const items = itemsOf(line.slice(lead[0].length));
     // what holds a figure is a lead only of a long list
     if (/\d/.test(lead[1] ?? '') && !LEAD.test(line.text) && items.length < 4) return line;
@@ -430,6 +432,12 @@ class Taking {
     return this.method.some((m) => actionsIn(normalLine(m.text)).length > 0);
   }
 
+  /** "Salt 6 g." between two steps: a name with its amount that stands in no line before. */
+  private isNew(sentence: Mapped): boolean {
+    const food = NAME_FIRST.test(sentence.text) || ONLY_NAMED.test(sentence.text) ? findFood(sentence.text) : undefined;
+    return food !== undefined && !this.ingredients.some((i) => findFood(normalLine(i.line.text)) === food);
+  }
+
   private placeSentence(told: Mapped): void {
     if (this.isPartInWords(told)) return;
     const s = this.withoutFact(told);
@@ -439,8 +447,12 @@ class Taking {
       this.list(s.slice(work[0].length));
       return;
     }
-    if (isShortFact(s.text) && itemsOf(s).length < 3) this.facts.push(s);
-    else if (itemsOf(s).length > 1 || (!this.hasWork && (isAmount(s.text) || isNamedFood(s.text) || areFoodsAlone(s))))
+    if (isWorkApart(s.text)) this.method.push(s);
+    else if (isShortFact(s.text) && itemsOf(s).length < 3) this.facts.push(s);
+    else if (
+      itemsOf(s).length > 1 ||
+      ((!this.hasWork || this.isNew(s)) && (isAmount(s.text) || isNamedFood(s.text) || areFoodsAlone(s)))
+    )
       this.list(s);
     else this.method.push(s);
   }
@@ -466,6 +478,10 @@ class Taking {
 
   private place(body: Mapped): void {
     const { text } = body;
+    if (isWorkApart(text)) {
+      this.method.push(body);
+      return;
+    }
     const isList = itemsOf(body).length > 2;
     if (
       !isList &&
@@ -515,6 +531,11 @@ function isWorkAlone(line: Mapped): boolean {
   return first !== undefined && itemsOf(first).length < 2 && actionsIn(normalLine(first.text)).length > 0;
 }
 
+/** "Glaze: cook 10 g flour in 120 g water": work at what is no dough. */
+const isWorkApart = (text: string): boolean =>
+  /^\w+: (?:cook|simmer|whisk|boil|stir|mix|mash|heat|warm)\b/i.test(text) && isOfComponent(normalLine(text));
+
+const ONLY_NAMED = /^\p{L}[\p{L} ]{1,25} [\d½¼¾][\d.,]* ?(?:k?g|m?l|tsp|tbsp|%)\.?$/u;
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}(?:, \p{Ll}+\.?)?$/u;
 /** A stage that is an order: where its line does not say it again it is done. */
 const IMPERATIVE = /^(?:(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?|(?:[Rr]ound|[Bb]all|[Ff]old|[Dd]ivid)ing\.?)$/;

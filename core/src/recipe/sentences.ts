@@ -6,6 +6,9 @@ const SHORTENED =
 /** A measure that is cut short, before what is measured. */
 const MEASURED = /[\d½¼¾] ?(?:tsp|tbsp|teasp|tablesp|oz|lb|pt)$/i;
 
+/** Minutes, hours, pieces or a size: no seconds of the minutes before. */
+const NEW_TIME = /^(?:about |another )?\d[\d.,½–-]* ?(?:mins?|minutes?|h|hrs?|hours?|g|cm|pieces|balls|parts|[x×])\b/i;
+
 /** Sentences of a paragraph; a point inside a number or after a shortening ends none. */
 export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
   const pieces: Mapped[] = [];
@@ -18,9 +21,11 @@ export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
     // in a hurry nobody writes capitals: behind a whole word a point ends a sentence all the same
     const before = paragraph.text.slice(from, m.index);
     // "to 18 cm. 1 minute a side": no size goes on behind its unit
+    const behind = paragraph.text.slice(m.index + m[0].length);
     const isSized =
-      /\d ?cm\.$/.test(paragraph.text.slice(from, end)) &&
-      /^(?:\d|an? (?:minute|hour))/.test(paragraph.text.slice(m.index + m[0].length));
+      (/\d ?cm\.$/.test(paragraph.text.slice(from, end)) && /^(?:\d|an? (?:minute|hour))/.test(behind)) ||
+      // "knead 8 min. 90 min covered": nor does a time, but minutes with their seconds
+      (/\d ?mins?\.$/.test(paragraph.text.slice(from, end)) && NEW_TIME.test(behind));
     const isNew =
       m[0].startsWith(';') ||
       isSized ||

@@ -5,7 +5,12 @@ import type { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 
 /** A title without the signs that set it out. */
-export const plainTitle = (title: Mapped): Mapped => title.replace(/[:#*☐▢□]+/g, '').trim();
+export const plainTitle = (title: Mapped): Mapped =>
+  title
+    // what a page has beside its title
+    .replace(/\s{2,}(?:.*★.*|(?:jump to|print)\b.*)$/iu, '')
+    .replace(/[:#*☐▢□]+/g, '')
+    .trim();
 
 /** Whether a line that holds words for hands is a title all the same, "Griddle cakes". */
 export function isTitle(line: string, title: string | undefined, part: Part): boolean {

@@ -24,7 +24,8 @@ const BRUSHING =
 /** "Butter them while hot", "butter, fold": the fat is the verb. */
 const BUTTERING = /(?:^|[,;] |\band )(butter|oil)(?=$|[,;.]| (?:it|them|the|each|while|when|as|on top)\b)/i;
 /** "… with a little ghee", while it cooks. */
-const WITH_FAT = /\bwith (?:a |some )?(?:little |few drops of |drop of )?((?:\w+ )?(?:ghee|butter|oil))\b/i;
+const WITH_FAT =
+  /(?:\bwith (?:a |some )?(?:little |few drops of |drop of )?((?:\w+ )?(?:ghee|butter|oil))\b)|(?<=, )(?:ghee|butter|oil)(?=,)/i;
 
 /** What a method uses outside the dough and no line lists: griddle fat, dusting flour, what the bread is brushed with. */
 function unlistedOutside(
@@ -51,7 +52,13 @@ function unlistedOutside(
       : null;
     const fat = d.action === 'cook' ? WITH_FAT.exec(d.text) : null;
     if (fat)
-      found.push({ food: findFood(fat[1] ?? '') ?? foodById('oil'), use: 'griddle', gPerPiece: 2, from: fat[0] });
+      found.push({
+        food: findFood(fat[1] ?? fat[0]) ?? foodById('oil'),
+        use: 'griddle',
+        gPerPiece: 2,
+        from: fat[0],
+        told: fat[1] ?? fat[0],
+      });
     if (!brush || (d.action !== 'cook' && GREASING.test(d.text))) continue;
     const food = findFood(brush[1] ?? '') ?? foodById('butter');
     const told = brush[1]?.toLowerCase();

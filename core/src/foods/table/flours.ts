@@ -54,7 +54,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'spelt',
     'flour',
-    'spelt flour | spelt | white spelt flour | wholemeal spelt flour',
+    'spelt flour | spelt | white spelt flour | wholemeal spelt flour | wholemeal spelt | white spelt',
     per100(2.2, 0.3, 66, 8, 13, 0),
     2.8,
     { gPerCup: 113, ...wheat },
@@ -62,7 +62,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'rye',
     'flour',
-    'rye flour | rye | dark rye | light rye | wholemeal rye flour | light rye flour | dark rye flour',
+    'rye flour | rye | dark rye | light rye | wholemeal rye flour | wholemeal rye | light rye flour | dark rye flour',
     per100(1.6, 0.2, 62, 14, 9, 0),
     1.6,
     { gPerCup: 103, ...gluten },

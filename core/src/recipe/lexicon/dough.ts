@@ -11,7 +11,7 @@ export const JOB = phrases`
   slice !> (?:(?:{it}|{dough}) )?(?:(?:in|into|to) )?(?:{n}|quarters|strips|wedges|halves)
   grate
   dice
-  peel
+  peel !> (?:{it} |{dough} )?off\b
   mince
   (?:warm the (?:milk|butter|oil)|heat the (?:milk|butter))(?: (?:and|with|in) (?:the )?(?:milk|butter|water|oil))?(?! and (?:cook|fry)\b)
   warm (?:\d+ ?(?:ml|g) (?:of )?)?(?:milk|butter|oil)(?: and \w+)? > (?:with|in|until|to)\b

@@ -124,7 +124,7 @@ export const FILL = phrases`
   cover with (?:a second|another|the other|the second) (?:round|disc|one|piece)
   spoon (?:(?:in|on|over) )?(?:[\w-]+ ){0,5}?(?:filling|mixture|cheese|topping|mix|meat|sauce|onions)
   (?:press|dip) (?:{it} )?(?:in)?to (?:the )?(?:seeds?|sesame|nigella)
-  oil the tops?
+  oil the tops?(?!,? (?:and )?cover| of the dough)
   press in > {few}(?:seeds?|sesame|onions?|herbs?|olives|nigella)\b
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
   add (?:an?|some|the|1) (?:(?:large|heaped|good|small|little) )?(?:spoon(?:ful)?|tablespoon(?:ful)?|portion|share|bit|ball|little) of (?:the |your )?(?:\w+ )?(?:filling|stuffing|mixture|cheese)
@@ -162,6 +162,7 @@ export const ROLL = phrases`
   roll(?:ing|s)? !> pin\b|(?:it |them |each )?(?:up )?into a cone\b|(?:them |it |each (?:one |ball )?)?in (?!to\b|a\b|between\b|half\b|one\b)
   pin out
   (?:finish|continue|go on) with (?:an?|the|your) (?:\w+ )?pin
+  (?<=^|[,;.] )sheet(?=: ?\d+(?:\.\d+)? ?(?:mm|cm))
   sheet > (?:to|out|[:–-]? ?\d+(?:\.\d+)? ?(?:mm|cm))
 `;
 

@@ -22,7 +22,7 @@ export const CHILL = phrases`
   cold (?:prove|proof|ferment(?:ation)?|rise|retard)
   (?:slow|retarded|long|overnight) (?:prove|proof|ferment(?:ation)?|rise)(?=[^.;]* at [1-8] ?°)
   retard
-  keep (?:it |the dough )?cold
+  keep (?:it |them |the dough )?cold > (?:for|overnight|until|till|\d)
   (?<!\b[Ss]traight (?:out of|from) the )fridge
 `;
 
@@ -51,9 +51,10 @@ export const PROOF = phrases`
 export const REST = phrases`
   the rest(?=:)
   let (?:it|them|the (?:dough|balls|pieces)) have(?= {time}[^,.;]*(?:[,.;]|$))(?![^,.;]*\bsides?\b)
-  (?<!\bthe )(?<!remaining )(?:rests?|resting|reposes?|relax|swell|sit|sleeps?|stands?(?! mixer)) !> of\b
+  (?<!\bthe )(?<!remaining )(?<!\b[Aa]dd )(?:rests?|resting|reposes?|relax|swell|sit|sleeps?|stands?(?! mixer)) !> of\b
   let (?:it|them) (?:go|be|lie)
   (?:let|allow) the (?:dough|flour|gluten|batter) (?:to )?(?:absorb|hydrate|soften|come together|relax)(?=[^.;,\d]* (?:for )?(?:about )?[\d.]+ ?(?:min|h))
+  (?<=\b(?:it|they|dough) )goe?s? (?:in(?:to)?|under|beneath) (?:an?|1|the|its) (?:\w+ ){0,2}(?:basin|bowl|cloth|towel|pot|bucket|tub|crock|blanket|lid)(?= (?:for |while |until |and |to )|,)
   (?:stop|pause|break)(?=(?: ?:| [–-])? (?:for )?(?:about )?[\d.]+ ?(?:min|h))
   put (?:{it}|the (?:bowl|tub|tray)) (?:to (?:bed|sleep)|aside)
   {time}(?:ute)?s?['’]? (?:pause|break|peace|quiet)

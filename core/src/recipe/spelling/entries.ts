@@ -18,6 +18,11 @@ export const ENTRIES: readonly Spelling[] = [
   ],
   [/(?<=^|[,;] )(\p{L}+),? (?:on )?(?:the|a) (?:tip|point) of a knife(?=[,;.]|$)/giu, '1 pinch $1'],
   [/\ba knife(?:['’]s)?[- ]?(?:tip|point) of (?=\p{L})/giu, '1 pinch of '],
+  // "spoonful of oil": one
+  [
+    /^((?:(?:level|heaped|good|big|small) )?(?:cup|mug|glass|(?:tea|table)?spoon(?:ful)?|handful|knob) of) (?=\p{L})/iu,
+    '1 $1 ',
+  ],
   [/(?<=\d) ?… ?(?=\d)/g, '-'],
   [/^from (\d+) to (?=\d+ ?(?:k?g|m?l)\b)/i, '$1-'],
   // "350/400 ml" is no fraction

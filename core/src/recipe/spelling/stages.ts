@@ -34,6 +34,12 @@ export const STAGE_WORDS: readonly Spelling[] = [
     '$1 ',
   ],
   [/\bIP(?= ?:? ?\d)/g, 'intermediate proof'],
+  [/\bFP(?= ?:? ?\d)/g, 'final proof'],
+  [/^T ?°? (?=(?:water|dough|flour|room)\b)/i, 'temperature of the '],
+  [/^(?:scale|divide) ?\/ ?(?:round|ball):? (\d{2,3} ?g)\b/i, 'divide into pieces of $1, round'],
+  // "cut 12 (110 g)"
+  [/(?<=^|[,;.] |\band )(cut|divide|make) (\d{1,2}) \((\d{2,3}) ?g(?: each)?\)/gi, '$1 into $2 pieces of $3 g'],
+  [/(?<=\bcakes|\brounds|\bballs|\bhand|\bthick) \((\p{L}+|\d{1,2}) of (?:them|these)\)/giu, '; $1 pieces'],
   [/(?<=^|[,;:] )(\d+(?:\.\d+)? ?(?:h|hours?|min(?:ute)?s?)) out(?= *[,;.])/gi, 'out of the fridge $1'],
   [/(?<=\b(?:rest|balls?|round)\b[^,;]{0,16}[,;] )(\d{1,2}(?:\.\d)?) ?cm(?= *[,;])/gi, 'roll to $1 cm'],
   [/(?<!\d)(\d{2,3})-(\d{2,3})-(\d{2,3}) ?(?:s|secs?|seconds?)\b/gi, '$1 s, $2 s, $3 s'],
@@ -129,7 +135,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/(?<=\d ?)\p{L}{2,4} (\p{L}+) \((tsp|tbsp)\)/giu, '$2 $1'],
   // "Bollen (ball)."
   [
-    /(?<=^|[,;] )\p{L}+ \((mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\)/giu,
+    /(?<=^|[,;.] )\p{L}+ \((mix|knead|bulk|bench rest|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\)/giu,
     '$1',
   ],
   // "Stesura / press: 14 cm": work in two languages
