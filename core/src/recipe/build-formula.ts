@@ -34,6 +34,10 @@ const USUAL_G: Readonly<Record<Exclude<IngredientUse, 'dough'>, number>> = {
   finish: 4,
   serve: 15,
 };
+/** What only seasons: nobody fills a bread with so much of it. */
+const SEASONING =
+  /\b(?:coriander|parsley|mint|dill|basil|thyme|oregano|za['’]?atar|sumac|cumin|chill?i(?:es)?|cayenne|paprika|pepper|turmeric|garam masala|spices?|herbs?|nigella|sesame|salt|garlic|ginger|butter|ghee|oil)\b/i;
+const SEASONING_G = 3;
 /** Baker's percentages where a recipe leaves the amount open (common practice). */
 const USUAL_PCT: Readonly<Partial<Record<Ingredient['role'], number>>> = {
   salt: 2,
@@ -86,7 +90,8 @@ export function buildFormula(lines: readonly ReadIngredient[], pieces: number): 
         });
       return { ...w.ingredient, pct: Math.min(1000, pcts[n] ?? 0) };
     }
-    const usual = USUAL_G[w.ingredient.use];
+    const isSeasoning = w.ingredient.use === 'fill' && SEASONING.test(w.ingredient.name);
+    const usual = isSeasoning ? SEASONING_G : USUAL_G[w.ingredient.use];
     if (w.g === undefined)
       guesses.push({ path, from: w.ingredient.name, why: `no amount is told; ${usual} g a piece is taken` });
     return { ...w.ingredient, gPerPiece: w.g === undefined ? usual : twoDecimals(w.g / pieces) };

@@ -33,7 +33,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'dough',
   ],
   [
-    /^(?:methods?|process(?:es)?(?: +times?)?|directions?|instructions?|preparation|procedure|steps?|timetable|schedule|time plan|how to(?: make)?.*|making .*|to make(?: .*)?|what (?:to|you|we) do|let['’]s (?:bake|cook|go|begin|start|make it)|do(?: this)?|then|method and tips)$/i,
+    /^(?:methods?|process(?:es)?(?: +times?)?|directions?|instructions?|preparation|procedure|steps?|timetable|schedule|time plan|how to(?: make)?.*|how (?:we|i|you) (?:run|do|make|work|go about|set about)(?: it| this| them)?|making .*|to make(?: .*)?|what (?:to|you|we) do|let['’]s (?:bake|cook|go|begin|start|make it)|do(?: this)?|then|method and tips)$/i,
     'method',
     'dough',
   ],

@@ -20,14 +20,15 @@ const WITH_MEASURE = new RegExp(
 const UNMEASURED = /\b(?=\d{1,4} of )(?<=\d ?(?:g|ml)\b[^.;]*)\d{1,4} of ((?:[\p{L}'’-]+\s?){1,3})/giu;
 /** "natural yogurt 300 g, …". */
 const NAME_THEN_WEIGHT =
-  /(?<!\d ?\p{L}{0,4} )\b(?!(?:mix|combine|stir|whisk|blend|knead|add|take|use|and|with|then|together|the)\b)((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \d+(?:\.\d+)? ?(?:k?g|m?l)(?=\s*(?:[,;.]|(?:and|for|in|into|then|to|together)\b|\d+ ?min|$))/giu;
+  /(?<!\d ?\p{L}{0,4} )\b(?!(?:mix|combine|stir|whisk|blend|knead|add|take|use|and|with|then|together|the)\b)((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \d+(?:\.\d+)? ?(?:k?g|m?l)(?=\s*(?:[,;.]|(?:and|for|in|into|then|to|together|is|are|was|were)\b|\d+ ?min|$))/giu;
 /** "then milk, about half a pint". */
 const NAME_THEN_MEASURE = new RegExp(
   `(?<=(?:^|[,;.:]|\\bthen|\\band|\\badd|\\bwith) (?:the )?)((?:(?!(?:then|and|add|with|the)\\b)[\\p{L}-]+ )?(?:milk|buttermilk|water|yogh?urt|cream|oil|butter|lard))(?:,| –| -|:)? (?:about |around |roughly |some )?${AMOUNT}\\s*(?:${VOLUMES}|${VESSELS}|${SPOONS}|${WEIGHTS})(?=\\s*(?:[,;.]|$))`,
   'giu',
 );
 /** "enough warm water (about 160 ml)": the measure behind the name. */
-const BEHIND = /\b((?:[\p{L}-]+ ){1,3})\((?:about |ca\.? |approx\.? )?\d+(?:\.\d+)? ?(?:g|ml|kg|l)\)/giu;
+const BEHIND =
+  /\b((?:[\p{L}-]+ ){1,3})\((?:about |ca\.? |approx\.? )?\d+(?:\.\d+)? ?(?:g|ml|kg|l)(?: (?:altogether|in all|in total))?\)/giu;
 /** "as much buttermilk as will make a dough": a liquid without a measure, and usual. */
 const AS_MUCH = /\b(?:as much|enough|sufficient) ((?:[\p{L}-]+ ){1,2}?)(?=as\b|to\b)/giu;
 /** "a little fresh yeast": how much is not told, and usual. */
@@ -86,7 +87,12 @@ function partOf(text: string): IngredientUse | undefined {
 export function inProse(parts: RecipeParts): RecipeParts {
   const listed = parts.ingredients.length >= ENOUGH;
   const known = new Set(parts.ingredients.map((i) => findFood(normal(i.line).text)?.id));
-  const found: { line: Mapped; use: IngredientUse; sentence: Span }[] = [];
+  const names = parts.ingredients.map((i) =>
+    normal(i.line)
+      .text.toLowerCase()
+      .replace(/,.*$|[ .]+$/g, ''),
+  );
+  const found: { line: Mapped; use: IngredientUse; sentence: Span; isApart: boolean }[] = [];
   for (const sentence of [...parts.notUnderstood, ...parts.method].flatMap(sentencesOf)) {
     const text = normal(sentence);
     for (const pattern of [
@@ -105,7 +111,8 @@ export function inProse(parts: RecipeParts): RecipeParts {
         const isWhole = pattern === BEHIND || pattern === NAME_THEN_WEIGHT || pattern === NAME_THEN_MEASURE;
         const length = isWhole ? m[0].length : lengthOf(text.text, m, words);
         const food = findFood(words);
-        const use = partOf(text.text) ?? useAt(text.text, m.index);
+        const part = partOf(text.text);
+        const use = part ?? useAt(text.text, m.index);
         // beside a list only what is used in it and stands in no line of it
         if (listed && use === undefined) continue;
         if (pattern === COUNTED && !isCountable(words)) continue;
@@ -119,13 +126,23 @@ export function inProse(parts: RecipeParts): RecipeParts {
               pattern === NAME_THEN_MEASURE ||
               (pattern === BEHIND && f.line.text.includes(m[0]))),
         );
-        if (food && !isFound && !(listed && known.has(food.id)))
-          found.push({ line: text.slice(m.index, m.index + length), use: use ?? 'dough', sentence: sentence.span() });
+        // "the cheese" is the fresh cheese of the list
+        const isListed =
+          listed && (known.has(food?.id) || names.some((name) => name.endsWith(words.trim().toLowerCase())));
+        if (food && !isFound && !isListed)
+          found.push({
+            line: text.slice(m.index, m.index + length),
+            use: use ?? 'dough',
+            sentence: sentence.span(),
+            isApart: part !== undefined,
+          });
       }
     }
   }
   // "I bake on the stove: 3 cups of flour, 1 cup of water": nobody fries in flour
-  for (const sentence of found.filter((f) => OUTSIDE.has(f.use) && findFood(f.line.text)?.role === 'flour')) {
+  for (const sentence of found.filter(
+    (f) => OUTSIDE.has(f.use) && !f.isApart && findFood(f.line.text)?.role === 'flour',
+  )) {
     const { from, to } = sentence.sentence;
     for (const f of found) if (f.sentence.from === from && f.sentence.to === to && OUTSIDE.has(f.use)) f.use = 'dough';
   }

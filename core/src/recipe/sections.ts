@@ -352,7 +352,7 @@ class Taking {
   /** How much the formula is for is no part of the name; "(8 x 110 g)" says how many and how heavy. */
   private takeTitle(line: Mapped): void {
     const amount =
-      /\s*(?:\s%)?\s+\d[\d.,]* ?k?g flour$|\s*(?:\([^)]*\d ?(?:k?g|m?l|cm)\b[^)]*\)|, \d[\d.,]* ?k?g\b.*| \d{1,3} ?[x×] ?[\d.,]+ ?k?g)\s*$/i.exec(
+      /\s*(?:\s%)?\s+\d[\d.,]* ?k?g flour$|,?\s*(?:flour total|total flour):? \d[\d.,]* ?k?g$|\s*(?:\([^)]*\d ?(?:k?g|m?l|cm)\b[^)]*\)|, \d[\d.,]* ?k?g\b.*| \d{1,3} ?[x×] ?[\d.,]+ ?k?g)\s*$/i.exec(
         line.text,
       );
     const title = line.slice(0, amount?.index);

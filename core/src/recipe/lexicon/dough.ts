@@ -127,6 +127,7 @@ export const MIX = phrases`
   bind > (?:it )?(?:with|together)\b
   ^ work > (?:the )?(?:flours?|water|everything|all)\b
   work (?:it )?to a (?:\w+ ){0,2}dough
+  work (?:the )?(?:flour|masa|meal|semolina)(?:,? \w+){0,2}(?: and|,) (?:\w+ ){1,2}with (?:your |the )?(?:hands?|fingers|fist)
   dissolve
   crumble
   mash
@@ -134,5 +135,6 @@ export const MIX = phrases`
   (?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)
   wet (?:it|up|with)
   ^ wet(?=,)
-  ^ (?:water|milk|liquid|liquids) in $
+  ^ (?:(?:the )?(?:water|milk|liquids?)|(?:salt|butter|oil)(?: and (?:salt|butter|oil))?) in(?: (?:in \d|bit by bit|little by little|gradually)(?: (?:goe?s|lots|parts|stages))?)?(?= *(?:[,;.]|$|until\b|till\b))
+  rain in > (?:the )?(?:\w+ )?(?:meal|flour|semolina|masa|polenta)\b
 `;

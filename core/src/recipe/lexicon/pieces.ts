@@ -32,7 +32,7 @@ export const BALL = phrases`
   roll (?:{it} )?(?:between|in) (?:your |the )?(?:palms|hands)(?: until (?:they are |it is )?(?:round|smooth))?
   (?:tuck|pull|fold) the (?:edges|sides) under
   gather the edges (?:of {it} )?(?:up )?(?:in)?to(?:wards)? the (?:middle|centre)(?: and turn (?:it|them|each) over)?
-  (?<=^|[,;/&] |\band )round(?= *(?:[.,;:/(\d]|$|at\b|into \d|and (?:\d|bench\b|rest|leave|let|cover|prove|proof)|loosely|lightly|gently|tightly))
+  (?<=^|[,;/&] |\band )round(?= *(?:[.,;:/(\d]|$|at\b|with flour\b|into \d|and (?:\d|bench\b|rest|leave|let|cover|prove|proof)|loosely|lightly|gently|tightly))
   pre-?shape
   round (?:them|each|up|the (?:pieces|portions))
   (?:hand|mould) (?:them |it )?up(?: round)?
@@ -133,7 +133,8 @@ export const FILL = phrases`
   put in (?:an?|some|the|1) (?:(?:good|heaped|small) )?spoon(?:ful)? of
   (?:sprinkle|brush) (?:\w+ ){0,3}?with water and > (?:\w+ )?(?:seeds?|sesame|nigella|scatter|sprinkle|dip)\b
   fill !> the\b
-  \d+ g (?:of )?filling (?:each|on each|in each)
+  \d+ g (?:of )?(?:the )?(?:filling|stuffing|mixture) (?:each|on (?:each|one half|half)|in(?:to)? each)
+  (?<=[,;] )\d+ g (?:of )?(?:the )?(?:\w+ )?(?:cheese|filling|stuffing|mixture|potato|meat) in(?= *[,;.])
   (?<=\b(?:thin|out|flat)[,;] )(?:butter|oil|ghee)(?= *[,;])
   (?<=^|[,;] )(?:butter|oil|ghee)(?=, (?:fold|roll|coil|pleat))
   stuff > (?:the|each|them|it|with|every)\b

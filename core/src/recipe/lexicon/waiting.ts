@@ -55,6 +55,7 @@ export const REST = phrases`
   let (?:it|them) (?:go|be|lie)
   (?:let|allow) the (?:dough|flour|gluten|batter) (?:to )?(?:absorb|hydrate|soften|come together|relax)(?=[^.;,\d]* (?:for )?(?:about )?[\d.]+ ?(?:min|h))
   (?<=\b(?:it|they|dough) )goe?s? (?:in(?:to)?|under|beneath) (?:an?|1|the|its) (?:\w+ ){0,2}(?:basin|bowl|cloth|towel|pot|bucket|tub|crock|blanket|lid)(?= (?:for |while |until |and |to )|,)
+  (?<=^|[;.] ){time}(?:ute)?s? on the (?:racks?|trays?|boards?|cloths?)
   (?:stop|pause|break)(?=(?: ?:| [–-])? (?:for )?(?:about )?[\d.]+ ?(?:min|h))
   put (?:{it}|the (?:bowl|tub|tray)) (?:to (?:bed|sleep)|aside)
   {time}(?:ute)?s?['’]? (?:pause|break|peace|quiet)

@@ -16,7 +16,7 @@ export const MEASURES: readonly Spelling[] = [
   ],
   [/(?<=^|[,;] )(\d+(?:\.\d+)? ?(?:h|min(?:ute)?s?)) \p{L}+ ?\/ ?(rest|proof|knead|mix)\b/giu, '$2 $1'],
   [
-    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: (?:them|each|it|all))?(?: up)?)[;,] )(\d{1,3}) ?(min(?:ute)?s?|hours?)(?= (?:on (?:the|a) (?:bench|board|table|tray|cloth)|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
+    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: (?:them|each|it|all))?(?: up| with flour)?)[;,] )(\d{1,3}) ?(min(?:ute)?s?|hours?)(?= (?:on (?:the|a) (?:bench|board|table|tray|cloth)|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
     'rest $1 $2',
   ],
   // "seven or eight minutes one side, the same the other"

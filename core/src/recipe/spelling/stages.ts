@@ -11,6 +11,7 @@ const inOneTongue = (all = '', a = '', b = ''): string =>
 /** Signs, stages and their times, pieces and their weights, and work told in other words. */
 export const STAGE_WORDS: readonly Spelling[] = [
   [/\u00a0|\t/g, ' '],
+  [/\bw\/ ?(?=\p{Ll})/gu, 'with '],
   [/ {2,}/g, ' '],
   [/(\d) ?grams?\b/gi, '$1 g'],
   [/(\d)(min(?:ute)?s?|sec(?:ond)?s?|hrs?|hours?|h)\b/gi, '$1 $2'],
@@ -81,17 +82,19 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/[‐‑−]/g, '-'],
   // "2 C flour, 1 T oil, ½ t salt": a cook's own capitals; degrees are more than twelve
   [
-    /(?<![\d.,/]|\bat )((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|1[0-2]|[1-9])\s*[Cc]\.?(?= (?!(?:for|and|or|until|in|on|at|to|oven|overnight)\b)\p{Ll})/gu,
+    /(?<![\d.,/]|\bat )((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|1[0-2]|[1-9])\s*[Cc]\.?(?= (?!(?:for|and|or|until|in|on|at|to|oven|overnight)\b)(?:\p{Ll}|AP\b|WW\b|SR\b|AP-))/gu,
     '$1 cups',
   ],
   [
-    /(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})( (?:heaping|heaped|level|rounded|scant))?\s*T\.?(?= \p{Ll})/gu,
+    /(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})( (?:heaping|heaped|level|rounded|scant))?\s*T\.?(?= (?:\p{Ll}|AP\b|WW\b|SR\b))/gu,
     '$1$2 tbsp',
   ],
   [
-    /(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})( (?:heaping|heaped|level|rounded|scant))?\s*t\.?(?= \p{Ll})/gu,
+    /(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})( (?:heaping|heaped|level|rounded|scant))?\s*t\.?(?= (?:\p{Ll}|AP\b|WW\b|SR\b))/gu,
     '$1$2 tsp',
   ],
+  // the speeds of a machine, "3 min I, 6 min II"
+  [/(\d) ?(?:min|')? I,? (?:and |\+ )?(\d{1,2}) ?(?:min|')? II\b/g, '$1 slow, $2 fast'],
   [/^spiral(?: mixer)?:? (?=\d)/i, 'mix '],
   // the two speeds of a machine are one mixing
   [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
