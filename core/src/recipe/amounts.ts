@@ -1,6 +1,6 @@
 import { parseIngredient, type UnitOfMeasureDefinitions } from 'parse-ingredient';
 import { weightOfVolume, type Food, type WeightRange } from '../foods/index.ts';
-import { gramsOfOunces, type MeasureSystem, ML_PER_US, roundHalfUp, type Volume } from '../units/index.ts';
+import { gramsOfOunces, type MeasureSystem, ML_PER_US, mlOf, roundHalfUp, type Volume } from '../units/index.ts';
 
 /** Measures of the trade that general recipes do not have. */
 const TRADE_UNITS: UnitOfMeasureDefinitions = {
@@ -151,7 +151,7 @@ export function gramsOf(
   const perUnit = GRAMS_PER[unit];
   if (perUnit !== undefined) return exactly(count * perUnit);
   const volume = VOLUMES[unit];
-  if (volume !== undefined) return ofVolume(food, count, volume, system);
+  if (volume !== undefined) return ofVolume(food, count, volume, system) ?? ofSpoons(food, count, volume, system);
   const ml = ML_PER[unit];
   if (ml !== undefined) return ofVolume(food, count * ml, 'ml', system);
   if (unit === 'glass' || unit === 'part') {
@@ -165,6 +165,16 @@ export function gramsOf(
   if (loose !== undefined) return exactly(count * loose, `a ${unit} is taken as ${loose} g`);
   if (food?.unitG !== undefined) return exactly(count * food.unitG, `one is taken as ${food.unitG} g`);
   return undefined;
+}
+
+/** What a spoon holds of what nobody knows: mostly a spice, half a gram a millilitre (common practice, from memory). */
+const UNKNOWN_G_PER_ML = 0.5;
+function ofSpoons(food: Food | undefined, count: number, volume: Volume, system: MeasureSystem): Weighed | undefined {
+  if (food || !/spoon$/.test(volume)) return undefined;
+  return exactly(
+    count * mlOf(volume, system) * UNKNOWN_G_PER_ML,
+    `what a ${volume} of it weighs is not known; half a gram a millilitre is taken`,
+  );
 }
 
 function ofVolume(food: Food | undefined, count: number, volume: Volume, system: MeasureSystem): Weighed | undefined {

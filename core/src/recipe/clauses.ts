@@ -9,6 +9,7 @@ import {
   isIdling,
   LEAST_REST_MIN,
   LEAST_STAND_MIN,
+  LONGEST_STIR_MIN,
   OF_PIECE,
   ONLY_A_TIME,
   sizedWorkIn,
@@ -136,10 +137,11 @@ function leadingIn(
   const before = sentence.text.slice(0, step?.at ?? 0);
   const to = Math.max(before.lastIndexOf(','), before.lastIndexOf(';'));
   const own = times.filter((t) => t.at < to);
-  if (!step || to < 1 || own.length === 0 || IDLE.has(step.action) || step.action === 'cook') return undefined;
+  if (!step || to < 1 || own.length === 0 || step.action === 'cook') return undefined;
   const action = impliedIn(before.slice(0, to), own);
+  if (IDLE.has(step.action) && action !== 'cook') return undefined;
   // "a minute on each side, and a brush of butter"
-  const isCooked = action === 'cook' && step.action === 'finish';
+  const isCooked = action === 'cook' && (step.action === 'finish' || step.action === 'rest');
   return action === 'rest' || action === 'chill' || isCooked ? { to, action } : undefined;
 }
 
@@ -150,8 +152,6 @@ const clausesIn = (text: string): readonly number[] =>
       /;(?!\s*(?:about |another )?\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+)? ?(?:min\w*|h|hours?|s|sec\w*)\.?\s*(?:;|$))/g,
     ),
   ].map((m) => m.index);
-/** Nobody stirs flour and water for so long by hand. */
-const LONGEST_STIR_MIN = 15;
 const ON_GRIDDLE = /\b(?:griddle|cook|flip|turn|fry|bake)\b/i;
 /** Where a clause without a verb begins behind a verb's own, and what is done in it. */
 interface Implied {

@@ -12,6 +12,8 @@ export const sizedWorkIn = (clause: string): 'roll' | 'shape' | undefined =>
 /** What nobody does for half an hour. */
 export const STIRRED = new Set<Action>(['mix', 'scald', 'rub', 'knead']);
 export const LEAST_STAND_MIN = 30;
+/** Nobody stirs flour and water for so long by hand. */
+export const LONGEST_STIR_MIN = 15;
 export const OF_PIECE = new Set<Action>(['divide', 'ball', 'rest', 'proof', 'fill']);
 /** "Mix flour and water. 3 min": a time, or a size, that stands as a sentence of its own. */
 export const ONLY_A_TIME =
@@ -42,6 +44,12 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
     /(?<!\bcut )(?<!\b(?:leave|put|set|stand|place)\b[^.,;]{0,24}\b(?:on|to) (?:the|1|one) )\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? the (?:plate|griddle|stone) for\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
       text,
     )
+  )
+    return 'cook';
+  // "220 °C, 6 to 8 minutes": no dough is so hot
+  if (
+    /\b(?:1[6-9]|2\d|3\d)\d ?(?:° ?C?|C\b)|\b(?:3[3-9]|[45]\d|6[0-4])\d ?(?:° ?F|F\b)/.test(text) &&
+    times.every((t) => t.most <= 60)
   )
     return 'cook';
   if (/^\d+ ?(?:s|secs?|seconds?)\s*(?:,|\band\b)\s*\d+ ?(?:s|secs?|seconds?)\.?$/i.test(text)) return 'cook';

@@ -81,6 +81,8 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
           (HOW_IT_IS.test(p.text) && !findFood(p.text)) ||
           // "water 300 g, 60 %"
           (PERCENT_ALONE.test(p.text) && /\d ?(?:k?g|m?l)$/i.test(last.text)) ||
+          // "water as needed, about 60 ml"
+          (WEIGHT_ALONE.test(p.text) && BY_NEED.test(last.text)) ||
           // "a sachet of yeast, 7 g"
           (WEIGHT_ALONE.test(p.text) && IN_PACKS.test(last.text)) ||
           // ", plus 4 tbsp for the layers" is more of the same
@@ -92,6 +94,7 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
 }
 
 const WEIGHT_ALONE = /^(?:about )?[\d½¼¾][\d.,]* ?(?:g|ml)\.?$/i;
+const BY_NEED = /\b(?:as needed|as required|as much as (?:it|you) (?:takes?|needs?)|enough|to mix|to bind)$/i;
 const PERCENT_ALONE = /^(?:i\.e\. |= ?)?\d+(?:\.\d+)? ?%$/i;
 const IN_PACKS = new RegExp(`\\b(?:${PACKS}|${SPOONS}|${HANDS}|${VESSELS})\\b`, 'i');
 const SLASH = /\s+\/\s+/g;

@@ -9,6 +9,7 @@ import {
   isIdling,
   LEAST_REST_MIN,
   LEAST_STAND_MIN,
+  LONGEST_STIR_MIN,
   OF_PIECE,
   ONLY_A_TIME,
   sizedWorkIn,
@@ -262,7 +263,12 @@ class Drafting {
       (times[0]?.ideal ?? 0) >= LEAST_REST_MIN
     )
       this.drafts.push(draftOf('rest', sentence, times));
-    else if (last && STIRRED.has(last.action) && ONLY_A_TIME.test(text) && (times[0]?.least ?? 0) >= LEAST_STAND_MIN)
+    else if (
+      last &&
+      STIRRED.has(last.action) &&
+      ONLY_A_TIME.test(text) &&
+      (times[0]?.least ?? 0) >= (last.action === 'mix' && last.times.length === 0 ? LONGEST_STIR_MIN : LEAST_STAND_MIN)
+    )
       this.drafts.push(draftOf('rest', sentence, times));
     else if (
       last &&

@@ -501,6 +501,8 @@ class Taking {
     } else if (this.part === 'passed' || /\bholds (?:about )?\d/i.test(text)) this.notUnderstood.push(body);
     else if (this.part === 'keeping') this.keeping.push(body);
     else if (itemsOf(body).length > 1) this.list(body);
+    else if (this.part === 'ingredients' && this.use !== 'dough' && foodsApart(body).length > 0)
+      this.ingredients.push(...foodsApart(body).map((line) => ({ line, use: this.use })));
     else if (this.part === 'unknown' && this.method.length === 0 && BARE_NOUN.test(text) && !findFood(text))
       this.list(body);
     else if (
@@ -523,6 +525,20 @@ class Taking {
       this.method.push(body);
     else this.notUnderstood.push(body);
   }
+}
+
+/** "1 tbsp flour cooked in 4 tbsp water, 1 egg yolk, nigella, sesame": foods, one of which is told with what is done to it. */
+function foodsApart(line: Mapped): readonly Mapped[] {
+  const pieces = line.split(/,\s+(?![^()]*\))/g);
+  const isList =
+    pieces.length > 2 &&
+    pieces.every(
+      (p) =>
+        p.text.split(' ').length < 11 &&
+        findFood(p.text) !== undefined &&
+        (actionsIn(normalLine(p.text))[0]?.at ?? 5) > 4,
+    );
+  return isList ? pieces : [];
 }
 
 /** "For the filling: chop the spinach and mix it with feta.": work, and no list. */

@@ -193,6 +193,9 @@ function goingOnIn(block: readonly Mapped[], isNumbered: boolean): readonly Mapp
   });
 }
 
+/** "knead 10 min – rise 60 min – divide 4": one stage after another, in a line of its own. */
+const CHAIN = /^\p{L}[^.;–]{1,24} [–-] [^.;–]{1,24} [–-] [^.;–]{1,24} [–-] /u;
+
 /** Two lines as one; a word that was cut at the end of the first is whole again. */
 const inOne = (line: Mapped, next: Mapped): Mapped =>
   /\p{Ll}-$/u.test(line.text)
@@ -244,6 +247,7 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       !isMarked(line.text) &&
       !COLUMNS.test(line.text) &&
       !line.text.includes('|') &&
+      !CHAIN.test(line.text) &&
       !isNewEntry(before, line.text) &&
       (isWrapped || isParted(before, line.text));
     if (!last || !(isSame || sure.has(line))) return [...list, line];

@@ -135,6 +135,7 @@ export const FILL = phrases`
   fill !> the\b
   \d+ g (?:of )?(?:the )?(?:filling|stuffing|mixture) (?:each|on (?:each|one half|half)|in(?:to)? each)
   (?<=[,;] )\d+ g (?:of )?(?:the )?(?:\w+ )?(?:cheese|filling|stuffing|mixture|potato|meat) in(?= *[,;.])
+  (?<=[,;] )\d+ g (?:of )?(?:the )?(?:filling|stuffing)(?= *[,;.])
   (?<=\b(?:thin|out|flat)[,;] )(?:butter|oil|ghee)(?= *[,;])
   (?<=^|[,;] )(?:butter|oil|ghee)(?=, (?:fold|roll|coil|pleat))
   stuff > (?:the|each|them|it|with|every)\b
@@ -162,6 +163,7 @@ export const ROLL = phrases`
   (?:using|with|use) (?:a|the|your) (?:\w+ )?(?:rolling )?pin,?(?: to)? (?:flatten|press|open|make|roll|thin)
   roll(?:ing|s)? !> pin\b|(?:it |them |each )?(?:up )?into a cone\b|(?:them |it |each (?:one |ball )?)?in (?!to\b|a\b|between\b|half\b|one\b)
   pin out
+  (?<=^|[,;.] )pin > (?:{it} )?to (?:about )?\d
   (?:finish|continue|go on) with (?:an?|the|your) (?:\w+ )?pin
   (?<=^|[,;.] )sheet(?=: ?\d+(?:\.\d+)? ?(?:mm|cm))
   sheet > (?:to|out|[:–-]? ?\d+(?:\.\d+)? ?(?:mm|cm))

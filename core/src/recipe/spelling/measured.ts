@@ -82,6 +82,8 @@ export const MEASURES: readonly Spelling[] = [
     /(?<=\b(?:knead|rest|prove|proof|rise|mix)(?: (?:it|under (?:a|the) \w+|covered|well))?) \((\d{1,3})\)(?= *(?:[,;.]|$))/gi,
     ' for $1 min',
   ],
+  // "makes six: balls, 15 minutes under a cloth"
+  [/(?<=^|[.;] )makes (\d{1,2}): (?=balls\b)/gi, 'divide into $1, '],
   // "rest 30, portion 60, roll 18 cm"
   [
     /(?<=^|[,;.] )(?:portion|scale)(?: (?:at|to))? ((?:[4-9]\d|[1-3]\d\d))(?= *(?:[,;]|\.(?!\d)|$))/gi,
@@ -151,7 +153,7 @@ export const MEASURES: readonly Spelling[] = [
   [/(?<=\bleave),? covered,? (?=for\b)/gi, ' covered '],
   [/(\d+) (seconds?|secs?|minutes?|mins?),? then (\d+)(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2, then $3 $2'],
   // "wait ten."
-  [/\b(rest|wait|prove|proof) (\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2 min'],
+  [/\b(rest|wait|prove|proof|knead|chill) (\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2 min'],
   [/(\d) hours? (\d{1,2})(?=[.,;]|$)/gi, '$1 hours $2 minutes'],
   [/(?<![\d:])(\d{1,2}):([0-5]\d) ?(?:h|hours?|hrs?)\b/gi, '$1 hours $2 minutes'],
   [/\bbetween (\d+(?:\.\d+)?) and (\d+(?:\.\d+)?)(?= ?(?:min|sec|s\b|h\b|hour|g\b|cm\b|mm\b))/gi, '$1-$2'],
@@ -227,7 +229,7 @@ export const MEASURES: readonly Spelling[] = [
   [/(\d)\s*(?:litres?|liters?)\b/gi, '$1 l'],
   [/(\d)\s*millilit(?:re|er)s?\b/gi, '$1 ml'],
   [/(\d+(?:\.\d+)?)\s*cl\b/g, (_, n = '') => `${Number(n) * 10} ml`],
-  [/\b(?:pack|envelope)(s?)(?= (?:of )?(?:[\p{L}-]+ ){0,2}?(?:yeast|baking powder)\b)/giu, 'sachet$1'],
+  [/\b(?:pack|envelope|pkt\.?|pckt)(s?)(?= (?:of )?(?:[\p{L}-]+ ){0,2}?(?:yeast|baking powder)\b)/giu, 'sachet$1'],
   [/\b1 (?=\d+(?:\.\d+)? g (?:[\p{L}-]+ ){0,2}?yeast\b)/giu, ''],
   // "a 7 g sachet of dried yeast", "1 sachet of yeast, 7 g"
   [/\b(?:an?|1|one) (?:x )?(\d+(?:[.,]\d+)?) ?g (?:sachet|packet|envelope|pack)(?: of)? (?=\p{L})/giu, '$1 g '],

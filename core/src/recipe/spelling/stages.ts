@@ -95,7 +95,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   ],
   // the speeds of a machine, "3 min I, 6 min II"
   [/(\d) ?(?:min|')? I,? (?:and |\+ )?(\d{1,2}) ?(?:min|')? II\b/g, '$1 slow, $2 fast'],
-  [/^spiral(?: mixer)?:? (?=\d)/i, 'mix '],
+  [/^(?:spiral(?: mixer)?|machine|mixer):? (?=\d)/i, 'mix '],
   // the two speeds of a machine are one mixing
   [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
   [/\b0,(\d+)/g, '0.$1'],
