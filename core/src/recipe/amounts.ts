@@ -43,7 +43,8 @@ export interface ReadLine {
 
 /** The amounts of a line in one spelling (`normalLine`), the line's own first. */
 export function readAmounts(line: string): ReadLine {
-  const [read] = parseIngredient(line, {
+  // "gram flour" is no gram of flour
+  const [read] = parseIngredient(line.replace(/^(gram) (flour)\b/i, '$1_$2'), {
     round: false,
     descriptionMeasurements: true,
     additionalUOMs: TRADE_UNITS,
@@ -69,7 +70,7 @@ export function readAmounts(line: string): ReadLine {
     text: m.text,
     at: m.startIndex,
   }));
-  return { amounts: [...own, ...inner], words: read.description };
+  return { amounts: [...own, ...inner], words: read.description.replace('_', ' ') };
 }
 
 /** The part of the line that the description lacks. */

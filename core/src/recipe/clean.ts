@@ -78,6 +78,13 @@ const undashed = (line: Mapped): readonly Mapped[] => {
   return isStaged ? pieces.map((p) => p.replace(/(?<=\p{L})$/u, '.')) : [line];
 };
 
+/** "knead 7 min // 50 min rest // 12 x 85 g": the same by double bars, which lists have too. */
+const doubleBarred = (line: Mapped): readonly Mapped[] => {
+  const pieces = line.split(/ +\/\/ +/g);
+  const stages = pieces.filter((p) => actionsIn(normalLine(p.text)).length > 0);
+  return pieces.length > 2 && stages.length > 1 ? pieces : [line.replace(/ +\/\/ +/g, ' · ')];
+};
+
 /** "500 g flour      Knead all for 10 min": a list, and the work beside it. */
 function besideEachOther(line: Mapped): readonly Mapped[] {
   // "Scaling : 70 g       Rounding": two stages
@@ -155,8 +162,9 @@ function columnsApart(lines: readonly Mapped[]): readonly Mapped[] {
 /** Minutes and seconds by one sign each, grams by one word: what comes after asks for no other. */
 const oneSign = (line: Mapped): Mapped =>
   line
-    // "flour 1600 g // water 56 %": one behind the other
-    .replace(/(?<=\d ?(?:k?g|m?l|%)|\p{L}) +\/\/ +(?=\p{L}|\d)/gu, ' · ')
+    // "Zutaten (ingredients) für 20 Stück: …"
+    .replace(/^\p{L}+ \((ingredients?|method|preparation|dough|filling|topping)\)/iu, '$1')
+    .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces')
     .replace(/(?<=\d)[’′](?!’|′)/g, "'")
     .replace(/(?<=(?<!“)\b\d+)(?:[”″]|’’|′′)/g, '"')
     .replace(/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g');
@@ -228,7 +236,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
       : l;
   };
   const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines.flatMap(numberedApart).map(staged));
-  const told = asked.flatMap(undashed);
+  const told = asked.flatMap(doubleBarred).flatMap(undashed);
   const parted = untilNext(told.flatMap(besideEachOther));
   const trimmed = parted
     .flatMap((l) => l.split(ARROW))

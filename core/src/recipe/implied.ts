@@ -39,7 +39,10 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
     return 'divide';
   if (/^\d{2,3} ?g\.?$/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
-  if (/\b(?:in|with) (?:the|a) (?:\w+ )?(?:mixer|machine)\b/i.test(text)) return 'mix';
+  if (/\b(?:in|with) (?:the|a) (?:\w+ )?(?:mixer|machine)\b|^(?:all|everything)\b.*\bby (?:machine|hand)\b/i.test(text))
+    return 'mix';
+  // "60 min at 26 °C": a warm place
+  if (/^(?:about |another )?\d[\d.]* ?(?:min|h)\w* at (?:about )?(?:1[5-9]|2\d|3\d) ?°/i.test(text)) return 'rest';
   if (
     /(?<!\bcut )(?<!\b(?:leave|put|set|stand|place)\b[^.,;]{0,24}\b(?:on|to) (?:the|1|one) )\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? the (?:plate|griddle|stone) for\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|\b(?:oven plate|bakestone|girdle|tawa|comal)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
       text,

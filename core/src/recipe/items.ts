@@ -83,6 +83,10 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
           (PERCENT_ALONE.test(p.text) && /\d ?(?:k?g|m?l)$/i.test(last.text)) ||
           // "water as needed, about 60 ml"
           (WEIGHT_ALONE.test(p.text) && BY_NEED.test(last.text)) ||
+          // "hot water, a quart"
+          (AMOUNT_IN_WORDS.test(p.text) &&
+            findFood(last.text) !== undefined &&
+            !/\d|\b(?:an?|one|half) /i.test(last.text)) ||
           // "a sachet of yeast, 7 g"
           (WEIGHT_ALONE.test(p.text) && IN_PACKS.test(last.text)) ||
           // ", plus 4 tbsp for the layers" is more of the same
@@ -95,6 +99,8 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
 
 const WEIGHT_ALONE = /^(?:about )?[\d½¼¾][\d.,]* ?(?:g|ml)\.?$/i;
 const BY_NEED = /\b(?:as needed|as required|as much as (?:it|you) (?:takes?|needs?)|enough|to mix|to bind)$/i;
+const AMOUNT_IN_WORDS =
+  /^(?:about )?(?:an?|half an?|one|two|three|a quarter of an?) (?:quart|pint|litre|cup|mug|glass|pound|kilo)s?\.?$/i;
 const PERCENT_ALONE = /^(?:i\.e\. |= ?)?\d+(?:\.\d+)? ?%$/i;
 const IN_PACKS = new RegExp(`\\b(?:${PACKS}|${SPOONS}|${HANDS}|${VESSELS})\\b`, 'i');
 const SLASH = /\s+\/\s+/g;
@@ -196,7 +202,9 @@ function itemsAsWritten(line: Mapped): readonly Mapped[] {
     if (line.text.search(pattern) < 0) continue;
     // "the poolish, 350 g flour": what is made already is no ingredient
     const pieces = cut(line, pattern).filter(
-      (p) => !/^(?:(?:all (?:of )?)?(?:the|your) (?!same\b)|(?:no|without) )[\p{L} ]{3,25}\.?$/iu.test(p.text),
+      (p) =>
+        !/^(?:(?:all (?:of )?)?(?:the|your) (?!same\b)|(?:no|without) )[\p{L} ]{3,25}\.?$/iu.test(p.text) &&
+        !/^(?:poolish|biga|levain|leaven|sponge|pre-?ferment)\.?$/i.test(p.text),
     );
     const measured = itemsAmong(pieces);
     if (!measured) continue;

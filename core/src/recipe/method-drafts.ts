@@ -258,9 +258,12 @@ class Drafting {
       const caution = CAREFUL.test(text) ? raw.text : undefined;
       this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text), caution });
     } else if (
-      ['ball', 'fill', 'fold'].includes(last?.action ?? '') &&
       ONLY_A_TIME.test(text) &&
-      (times[0]?.ideal ?? 0) >= LEAST_REST_MIN
+      (['ball', 'fill', 'fold'].includes(last?.action ?? '')
+        ? (times[0]?.ideal ?? 0) >= LEAST_REST_MIN
+        : ['divide', 'roll', 'shape'].includes(last?.action ?? '') &&
+          last?.times.length === 0 &&
+          (times[0]?.ideal ?? 0) >= 2 * LEAST_REST_MIN)
     )
       this.drafts.push(draftOf('rest', sentence, times));
     else if (

@@ -432,6 +432,10 @@ class Taking {
     return this.method.some((m) => actionsIn(normalLine(m.text)).length > 0);
   }
 
+  private get hasCooked(): boolean {
+    return this.method.some((m) => actionsIn(normalLine(m.text)).some((a) => a.action === 'cook'));
+  }
+
   /** "Salt 6 g." between two steps: a name with its amount that stands in no line before. */
   private isNew(sentence: Mapped): boolean {
     const food = NAME_FIRST.test(sentence.text) || ONLY_NAMED.test(sentence.text) ? findFood(sentence.text) : undefined;
@@ -469,7 +473,9 @@ class Taking {
       this.facts.push(...more.facts);
       this.headings.push(...more.openings);
     }
-    const use = this.part === 'method' ? 'dough' : this.use;
+    // "Ghee & coriander.", once bread is cooked
+    const isLate = this.use === 'dough' && !/\d/.test(line.text) && this.hasCooked;
+    const use = isLate ? 'finish' : this.part === 'method' ? 'dough' : this.use;
     const { items, facts, openings } = entriesOf(line, use, this.ingredients.at(-1)?.line);
     this.ingredients.push(...items.map((item) => ({ line: item, use })));
     this.facts.push(...facts);

@@ -1,7 +1,7 @@
 import { Mapped } from './mapped.ts';
 
 const SHORTENED =
-  /(?<=[\d½¼¾] ?(?:heaping |level |rounded )?)[cCtT]\.$|(?<!\d ?°? ?)\bc\.$|\b(?:approx|mins?|max|secs?|hrs?|tbsp|tsp|teasp|tablesp|oz|lb|in|cm|ca|e\.g|i\.e|no)\.$/i;
+  /(?<=[\d½¼¾] ?(?:heaping |level |rounded )?)[cCtT]\.$|(?<!\d ?°? ?)\bc\.$|\b(?:approx|abt|med|mins?|max|secs?|hrs?|tbsp|tsp|teasp|tablesp|oz|lb|in|cm|ca|e\.g|i\.e|no)\.$/i;
 
 /** A measure that is cut short, before what is measured. */
 const MEASURED = /[\d½¼¾] ?(?:tsp|tbsp|teasp|tablesp|oz|lb|pt)$/i;

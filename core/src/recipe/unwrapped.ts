@@ -99,7 +99,12 @@ function isParted(before: string, text: string): boolean {
       (QUALITY_LAST.test(before) && /^\p{Ll}/u.test(text) && !/\d ?(?:k?g|m?l)$/.test(text)))
   )
     return true;
-  if (WAIT_LAST.test(before) && (TIME_FIRST.test(text) || (before.length >= LONG && /^\p{Ll}/u.test(text))))
+  const isWeighed = /^(?:about )?\d[\d.]* ?g\b/i.test(text) && !/\b(?:scale|divide)$/i.test(before);
+  if (
+    WAIT_LAST.test(before) &&
+    !isWeighed &&
+    (TIME_FIRST.test(text) || (before.length >= LONG && /^\p{Ll}/u.test(text)))
+  )
     return true;
   if (isWork(before)) return false;
   // "70 % white flour, 68 %", and below it "water, 2 % salt"

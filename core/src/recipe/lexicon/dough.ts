@@ -135,6 +135,7 @@ export const MIX = phrases`
   (?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)
   wet (?:it|up|with)
   ^ wet(?=,)
-  ^ (?:(?:the )?(?:water|milk|liquids?)|(?:salt|butter|oil)(?: and (?:salt|butter|oil))?) in(?: (?:in \d|bit by bit|little by little|gradually)(?: (?:goe?s|lots|parts|stages))?)?(?= *(?:[,;.]|$|until\b|till\b))
+  ^ (?:(?:the )?(?:water|milk|liquids?)|(?:the )?(?:salt|butter|oil|ghee|fat|lard|rest)(?: and (?:salt|butter|oil|fat))?) in(?: (?:in \d|bit by bit|little by little|gradually)(?: (?:goe?s|lots|parts|stages))?)?(?= *(?:[,;.]|$|until\b|till\b))
+  (?<=^|[.;,] )(?:everything|all(?: of it)?|the lot) together(?= *[,;.:])
   rain in > (?:the )?(?:\w+ )?(?:meal|flour|semolina|masa|polenta)\b
 `;

@@ -40,8 +40,8 @@ export const BALL = phrases`
   (?<=^|[,;.] )balls? of > (?:about )?\d
   (?<=^|[;.] )(?:small|little|tight|equal|even|smooth) balls
   (?<=(?:^|[;.] )[\w-]{1,20}-)sized balls
-  (?<=^|[,;:.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext|[Aa]bout|[Rr]oughly) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d))
-  (?<=^|[,;/–&-] |\band |\b[Tt]hey )balls?(?= *(?:[,;:/.(–-]|$|and\b|tight\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
+  (?<=^|[,;:.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext|[Aa]bout|[Rr]oughly) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d|~?\d{2,3} ?g\b))
+  (?<=^|[,;/–&-] |\band |\bthen |\b[Tt]hey )balls?(?= *(?:[,;:/.(–-]|$|and\b|tight\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
 `;
 
 export const DIVIDE = phrases`

@@ -1,4 +1,5 @@
 import { bothSpeeds, SPEEDS } from '../told-words.ts';
+import { FRACTION_SIGNS } from '../number-words.ts';
 import type { Spelling } from './rule.ts';
 
 const secondsOf = (n: string, unit: string): number => (/^an?$/i.test(n) ? 1 : Number(n)) * (/^m/i.test(unit) ? 60 : 1);
@@ -82,6 +83,20 @@ export const MEASURES: readonly Spelling[] = [
     /(?<=\b(?:knead|rest|prove|proof|rise|mix)(?: (?:it|under (?:a|the) \w+|covered|well))?) \((\d{1,3})\)(?= *(?:[,;.]|$))/gi,
     ' for $1 min',
   ],
+  // "1½ h, punch down after 45 min"
+  [
+    /(?<=^|[;.] )(?:(?:rise|proof|prove) )?(\d+(?:\.\d+)?)?([½¼¾])? ?(h|hours?|min(?:ute)?s?),? (?:punch|knock)(?:ing|ed)? (?:it |the dough )?(?:down|back) (?:after|at) (\d{2,3}) ?min(?:ute)?s?\b/gi,
+    (all = '', n = '0', part = '', unit = '', at = '') => {
+      const whole = (Number(n) + (FRACTION_SIGNS[part] ?? 0)) * (/^h/i.test(unit) ? 60 : 1);
+      return whole > Number(at) ? `proof ${at} min, knock back, proof ${whole - Number(at)} min` : all;
+    },
+  ],
+  [/(?<=; )cover(?:ed)?[;,] (?=\d{1,3} ?min)/gi, 'cover '],
+  // "8 balls ~107 g", "divide, ~115 g"
+  [/\b(divide|scale),? ~ ?(?=\d{2,3} ?g\b)/gi, '$1 into pieces of '],
+  [/(?<=\b(?:balls|pieces|portions|rounds)),? ~ ?(?=\d{2,3} ?g\b)/gi, ' of '],
+  // of a batter
+  [/(?<=^|[.;,] )(\d{2,3}) ml (?:each|apiece|per (?:pancake|piece|bread))\b/gi, 'pour $1 g of batter each'],
   // "makes six: balls, 15 minutes under a cloth"
   [/(?<=^|[.;] )makes (\d{1,2}): (?=balls\b)/gi, 'divide into $1, '],
   // "rest 30, portion 60, roll 18 cm"

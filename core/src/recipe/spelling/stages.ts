@@ -96,6 +96,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   // the speeds of a machine, "3 min I, 6 min II"
   [/(\d) ?(?:min|')? I,? (?:and |\+ )?(\d{1,2}) ?(?:min|')? II\b/g, '$1 slow, $2 fast'],
   [/^(?:spiral(?: mixer)?|machine|mixer):? (?=\d)/i, 'mix '],
+  [/^(?:in the )?(?:machine|mixer): (?=(?:all|everything)\b)/i, 'mix '],
   // the two speeds of a machine are one mixing
   [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
   [/\b0,(\d+)/g, '0.$1'],
@@ -138,7 +139,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/(?<=\d ?)\p{L}{2,4} (\p{L}+) \((tsp|tbsp)\)/giu, '$2 $1'],
   // "Bollen (ball)."
   [
-    /(?<=^|[,;.] )\p{L}+ \((mix|knead|bulk|bench rest|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\)/giu,
+    /(?<=^|[,;.] )(?:\p{L}+ )?\p{L}+ \((mix|knead|bulk|bench rest|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\)/giu,
     '$1',
   ],
   // "Stesura / press: 14 cm": work in two languages
