@@ -42,11 +42,11 @@ export function sizeIn(text: string): StatedSize {
   const words: string[] = [];
   /** What a piece is rolled or flattened to last is its size. */
   const take = (cm: number, at: number, all: string, isMm: boolean, isOnce = false): void => {
-    const behind = text.slice(at + all.length, at + all.length + 10).split(/[.\n]/)[0] ?? '';
+    const behind = text.slice(at + all.length, at + all.length + 10).split(/[.,;\n]/)[0] ?? '';
     const around = `${text.slice(Math.max(0, at - 14), at)}${all}${behind}`.toLowerCase();
     if (
       (isMm && cm <= 2.5) ||
-      (/thick|thin\b/.test(text.slice(at, at + all.length + 10).toLowerCase()) && cm < 4) ||
+      (/thick|thin\b|\bhigh\b|\bdeep\b/.test(text.slice(at, at + all.length + 10).toLowerCase()) && cm < 4) ||
       /thickness of\W*$/.test(text.slice(0, at).toLowerCase())
     )
       thicknessMm ??= cm * 10;

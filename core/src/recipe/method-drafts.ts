@@ -259,7 +259,7 @@ class Drafting {
       this.drafts.push({ ...draftOf(implied, sentence, times), cue: cueIn(text), caution });
     } else if (
       ONLY_A_TIME.test(text) &&
-      (['ball', 'fill', 'fold'].includes(last?.action ?? '')
+      (['ball', 'fill', 'fold', 'coil'].includes(last?.action ?? '')
         ? (times[0]?.ideal ?? 0) >= LEAST_REST_MIN
         : ['divide', 'roll', 'shape'].includes(last?.action ?? '') &&
           last?.times.length === 0 &&
@@ -391,7 +391,9 @@ function asCooked(drafts: readonly StepDraft[]): readonly StepDraft[] {
 /** Rolled dough that waits in a stack, with paper between. */
 const isStacked = (d: StepDraft): boolean =>
   d.action === 'finish' &&
-  /^(?:and )?(?:stack|pile|lay|layer)\b.*\b(?:between|under (?:a|the)|on (?:a|the))\b/i.test(d.text);
+  /^(?:and )?(?:stack|pile|lay|layer)\b.*\b(?:between|under (?:a|the)|on (?:a|the)|with paper|in a (?:box|tub))\b/i.test(
+    d.text,
+  );
 
 /** "Give it another 40 seconds." */
 const isMoreCooking = (last: StepDraft, text: string, times: readonly Duration[]): boolean =>

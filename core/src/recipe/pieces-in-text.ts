@@ -10,7 +10,7 @@ export interface StatedYield {
 }
 
 const YIELD = new RegExp(
-  String.raw`\b(makes?|yields?|gives|produces|you(?: will|['’]ll) get|number of (?:${BREADS})|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|portions?)\b\s*:?\s*${ABOUT}(\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(\d{1,3}))?(?:\s+(?:\w+[ -]){0,3}?(${BREADS}|portions?|people|servings?))?(?!\s*(?:g|kg|ml|cm|min|hours?|°)\b)`,
+  String.raw`\b(makes?|yields?|gives|gets you|produces|you(?: will|['’]ll) get|number of (?:${BREADS})|serves|servings?|enough for|formula for|recipe for|^dough for|quantity|portions?)\b\s*:?\s*${ABOUT}(\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(\d{1,3}))?(?:\s+(?:\w+[ -]){0,3}?(${BREADS}|portions?|people|servings?))?(?!\s*(?:g|kg|ml|cm|min|hours?|°)\b)`,
   'gi',
 );
 /** "4 people, 2 breads each", "serves 4, 2 each". */

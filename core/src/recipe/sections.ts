@@ -474,7 +474,8 @@ class Taking {
       this.headings.push(...more.openings);
     }
     // "Ghee & coriander.", once bread is cooked
-    const isLate = this.use === 'dough' && !/\d/.test(line.text) && this.hasCooked;
+    const isLate =
+      this.use === 'dough' && this.part !== 'ingredients' && this.hasWork && !/\d/.test(line.text) && this.hasCooked;
     const use = isLate ? 'finish' : this.part === 'method' ? 'dough' : this.use;
     const { items, facts, openings } = entriesOf(line, use, this.ingredients.at(-1)?.line);
     this.ingredients.push(...items.map((item) => ({ line: item, use })));

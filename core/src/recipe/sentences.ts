@@ -26,7 +26,12 @@ export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
       (/\d ?cm\.$/.test(paragraph.text.slice(from, end)) && /^(?:\d|an? (?:minute|hour))/.test(behind)) ||
       // "knead 8 min. 90 min covered": nor does a time, but minutes with their seconds
       (/\d ?mins?\.$/.test(paragraph.text.slice(from, end)) && NEW_TIME.test(behind));
+    // "flour sr 500 g. salt 1 tsp.": behind its name an amount ends its entry
+    const isEntry =
+      /^\s*\p{L}[\p{L} ]{2,24} (?:\d[\d.,]* ?(?:k?g|m?l)|tsp|tbsp)\.$/u.test(paragraph.text.slice(from, end)) &&
+      /^\p{Ll}{3}/u.test(behind);
     const isNew =
+      isEntry ||
       m[0].startsWith(';') ||
       isSized ||
       /["'(\p{Lu}\d½¼¾]/u.test(next) ||
@@ -35,7 +40,8 @@ export function sentencesOf(paragraph: Mapped): readonly Mapped[] {
     // "4 teasp. Baking Powder"
     if (/^\s*[\d½¼¾]/.test(before) && MEASURED.test(before)) continue;
     if (/\b(?:mrs?|dr|st)\.$/i.test(paragraph.text.slice(from, end))) continue;
-    if (!isNew || (SHORTENED.test(paragraph.text.slice(from, end)) && !isSized && !/\p{Lu}/u.test(next))) continue;
+    if (!isNew || (SHORTENED.test(paragraph.text.slice(from, end)) && !isSized && !isEntry && !/\p{Lu}/u.test(next)))
+      continue;
     pieces.push(paragraph.slice(from, end));
     from = end;
   }

@@ -93,6 +93,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
     /(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})( (?:heaping|heaped|level|rounded|scant))?\s*t\.?(?= (?:\p{Ll}|AP\b|WW\b|SR\b))/gu,
     '$1$2 tsp',
   ],
+  [/^rounding,? (?:and )?resting:? *(?=\d)/i, 'ball, rest '],
   // the speeds of a machine, "3 min I, 6 min II"
   [/(\d) ?(?:min|')? I,? (?:and |\+ )?(\d{1,2}) ?(?:min|')? II\b/g, '$1 slow, $2 fast'],
   [/^(?:spiral(?: mixer)?|machine|mixer):? (?=\d)/i, 'mix '],
