@@ -162,6 +162,7 @@ function columnsApart(lines: readonly Mapped[]): readonly Mapped[] {
 /** Minutes and seconds by one sign each, grams by one word: what comes after asks for no other. */
 const oneSign = (line: Mapped): Mapped =>
   line
+    .replace(/^(topping|filling|glaze|dip|sauce|dough) = /i, '$1: ')
     // "Zutaten (ingredients) für 20 Stück: …"
     .replace(/^\p{L}+ \((ingredients?|method|preparation|dough|filling|topping)\)/iu, '$1')
     .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces')
@@ -217,7 +218,7 @@ const clockFirst = (line: Mapped): Mapped => line.replace(/^(\s*\d{1,2}[:.][0-5]
 const bulleted = (line: Mapped): Mapped => line.replace(/^o (?=\p{Lu}\p{Ll}|\d)|^[★☆✦✧➤▶►✔●○◆◇■❖♥]\uFE0F?\s+/u, '• ');
 /** "Spelt wraps        Portions: 16": how many, beside the title. */
 const besideTitle = (line: Mapped): readonly Mapped[] =>
-  line.split(/\s{3,}(?=(?:portions?|makes|yields?|quantity|serves)\b[ :]*[\dlI])/gi);
+  line.split(/\s{3,}(?=\(?(?:portions?|makes|yields?|quantity|serves)\b[ :]*[\dlI])/gi);
 
 /**
  * The lines of a text as they were written before something broke them: where a word is cut or a figure parted from its unit the text is

@@ -153,8 +153,8 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
   const bare = read.words.replace(/\s*\(\s*[\d½¼¾][^)]*\)|\s*\d[\d.]* ?(?:k?g|m?l)\b/g, '');
   const turned = turnedName(bare);
   const words = turned === bare ? read.words : turned;
-  const food =
-    findFood(words.replace(/\([^)]*\)/g, ' ')) ?? findFood(text) ?? findFood(text.replace(GRAIN_ALONE, '$& flour'));
+  const bareName = words.replace(/\([^)]*\)/g, ' ');
+  const food = findFood(bareName) ?? findFood(text) ?? findFood(bareName.replace(GRAIN_ALONE, '$& flour'));
   const own = amounts[0];
   if (!own && !food && !percent) return undefined;
   // nobody counts flour or salt: a bare figure is grams

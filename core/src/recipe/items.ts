@@ -38,11 +38,16 @@ const isItem = (piece: Mapped): boolean => {
   );
 };
 
-const isFoodAlone = (text: string): boolean =>
-  !/^(?:no|without)\b/i.test(text) &&
-  (text.split(' ').length <= 2 ? !/\d/.test(text) : /^(?:the )?(?:zest|juice|leaves) of \d/i.test(text)) &&
-  findFood(text) !== undefined &&
-  actionsIn(text).length === 0;
+const FOR_LATER = / (?:to (?:serve|finish|dip|brush)|for (?:serving|brushing|dipping|the (?:griddle|pan|bench)))\.?$/i;
+const isFoodAlone = (told: string): boolean => {
+  const text = told.replace(FOR_LATER, '');
+  return (
+    !/^(?:no|without)\b/i.test(text) &&
+    (text.split(' ').length <= 2 ? !/\d/.test(text) : /^(?:the )?(?:zest|juice|leaves) of \d/i.test(text)) &&
+    findFood(text) !== undefined &&
+    actionsIn(text).length === 0
+  );
+};
 const HOW_IT_IS = /^(?:(?:finely|freshly|roughly|at|and) )?[\p{L}-]{3,14}(?: [\p{L}-]{3,14})?\.?$/u;
 
 const MORE_OR_LESS = /^(?:(?:a (?:bit|little) )?more or less|give or take(?: a (?:bit|little))?)$/i;

@@ -1,3 +1,4 @@
+import { findFood } from '../foods/index.ts';
 import type { Ingredient } from '../formula/index.ts';
 import type { BuiltSteps } from './build-steps.ts';
 import { figuresIn, type PieceSize } from './figures-in-text.ts';
@@ -106,6 +107,10 @@ export function wordsOf(known: Known): {
 const NOISE =
   /^(?:[^\p{L}\d½¼¾⅓⅔⅛]|\b(?:and|or|to|plus|with|then|add|put|step|stage|part|phase|take|use|about|some|roughly|the same of|the same amount of|o)\b|\b\d{1,2}[.:]\d{2}\b|\b\d{1,2}\b(?=\s*(?:[.):|–—-]|$))|\b[a-z](?=[.):]))*$/iu;
 
+/** "1 /" before a step, "Repos /", "Ballengare (" before the same in English: no figure, no unit and no food of it is lost. */
+const isOtherTongue = (text: string): boolean =>
+  /^(?:\d{1,2} \/|\p{L}{4,}(?: \p{L}+)? ?[/(])$/u.test(text.trim()) && findFood(text) === undefined;
+
 /** A tag of a page between the cells of a row. */
 const TAG = /<\/?[a-z][^<>]*>/gi;
 
@@ -135,7 +140,7 @@ export function withGaps(recipe: ImportedRecipe, source: string, content: readon
         if (part.to > part.from) words.push({ ...part, owner: 'noise' });
       if (from >= to) return;
       const text = source.slice(from, to);
-      const isNoise = NOISE.test(text.replace(TAG, ' '));
+      const isNoise = NOISE.test(text.replace(TAG, ' ')) || isOtherTongue(text);
       words.push({ from, to, owner: isNoise ? 'noise' : 'none' });
       if (!isNoise) left.push(text.trim());
     });

@@ -28,6 +28,8 @@ export function withoutBullet(line: Mapped): Mapped {
         /^\s*\d{1,2}\s+(?=(?:MIX|KNEAD|(?:BULK )?PROOF|BULK|(?:BENCH )?REST|DIVIDE|SCALE|BALL|ROUND|SHAPE|FLATTEN|STRETCH|ROLL|FOLD|CHILL|COOK|BAKE|BRUSH)\b)/,
         '',
       )
+      // "3 / 8 x 170 g, balls"
+      .replace(/^\s*\d{1,2} \/ (?=\p{Ll}{3}|\d{1,2} ?[x×])/u, '')
       // "1 – Mix everything"
       .replace(/^\s*\d{1,2} [–—-] (?=\p{Lu}\p{Ll}+ )/u, '')
       .replace(/^\s*(?:(?:step|stage|part|phase|no\.?|#)\s*\d{1,2}\s*[–—.):-]|\d{1,2}\s*[.):]|[a-z]\))\s+/i, '')

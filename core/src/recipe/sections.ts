@@ -309,10 +309,11 @@ class Taking {
     }
     // "20 g starter, 60 g flour. 12 hours at room temperature."
     const isListWithMore = sentences.length > 1 && !isMethod && sentences.some((s) => itemsOf(s).length > 1);
-    if (isListWithMore && !isListWithFact) for (const s of sentences) this.placeSentence(this.withoutLead(s));
+    if (isListWithMore && !isListWithFact)
+      for (const s of sentences.filter((x) => !this.isPartLabelled(x))) this.placeSentence(this.withoutLead(s));
     else if (isListWithFact) for (const s of sentences) this.place(this.withoutLead(s));
     else if (sentences.length < 2 || !isMethod) this.place(this.withoutLead(line));
-    else for (const s of sentences) this.placeSentence(this.withoutLead(s));
+    else for (const s of sentences.filter((x) => !this.isPartLabelled(x))) this.placeSentence(this.withoutLead(s));
   }
 
   /** "For the filling two onions, a chilli and a bunch of coriander.": a list within a paragraph, and what it is for. */
@@ -323,6 +324,20 @@ class Taking {
     const list = sentence.slice(head[0].length);
     if (itemsOf(list).length < 2) return false;
     this.headings.push(sentence.slice(0, head[0].length));
+    const { items, facts, openings } = entriesOf(list, part.use, undefined);
+    this.ingredients.push(...items.map((item) => ({ line: item, use: part.use })));
+    this.facts.push(...facts);
+    this.headings.push(...openings);
+    return true;
+  }
+
+  /** "Fillings: refried beans 250 g, grated cheese 200 g.", within a paragraph: of that sentence alone. */
+  private isPartLabelled(sentence: Mapped): boolean {
+    const part = headingOf(sentence.text.replace(/\.$/, ''));
+    if (!part || part.part !== 'ingredients' || part.use === 'dough' || part.rest === '') return false;
+    const list = sentence.slice(sentence.text.length - part.rest.length - (sentence.text.endsWith('.') ? 1 : 0));
+    if (itemsOf(list).length < 2) return false;
+    this.headings.push(sentence.slice(0, sentence.text.length - list.text.length));
     const { items, facts, openings } = entriesOf(list, part.use, undefined);
     this.ingredients.push(...items.map((item) => ({ line: item, use: part.use })));
     this.facts.push(...facts);

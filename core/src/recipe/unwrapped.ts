@@ -91,7 +91,7 @@ function isParted(before: string, text: string): boolean {
     actionsIn(normalLine(text))[0]?.at !== 0
   )
     return true;
-  if (!/^[\p{Ll}\d½¼¾]/u.test(text)) return false;
+  if (!/^[\p{Ll}\d½¼¾]/u.test(text) || /^\p{L}+ ?[=:]/u.test(text)) return false;
   const isTold = /\d/.test(before) || isWork(before);
   if (
     isTold &&

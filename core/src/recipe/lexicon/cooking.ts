@@ -10,6 +10,7 @@ export const COOK = phrases`
   griddle > (?:for|each|it|them|over|until|\d|the (?:wedges|breads?|rounds?|pieces)\b)
   (?:cover and )?steam > (?:for |about )*\d
   (?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|saj|sac|stone(?: oven)?|plancha) > \d+(?:\.\d+)? ?(?:min|s\b|sec|h\b)
+  (?<=^|[;.] )(?:stone|pan|tawa|hot ?plate)(?=: \d[\d.]* ?(?:min|s\b|sec))
   (?<=^|[;,.] )griddle > (?:with|under|on)
   (?<=^|[;,.] )(?:(?:oven|baking|pizza|hot) )?(?:oven|stone|griddle|hot ?plate|tava|tawa|saj|pan|dome)(?: at)?(?=,? \(?\d{3} ?(?:°[^.;]{0,24}?)?,? \d[\d.,]* ?(?:min|s\b|sec))
   ^ (?:finish )?under (?:a|the) (?:hot )?grill

@@ -65,7 +65,7 @@ export const REST = phrases`
   lie > (?:for )?(?:an?|\d)
   wait > (?:for )?(?:an?|another|\d+(?! ?s))
   leave (?:it|them) > a (?:while|bit)\b
-  leave (?:(?:it|them|the (?:dough|batter)) )?(?=while\b[^.;]*\d ?(?:min|h))
+  leave(?= (?:(?:it|them|the (?:dough|batter)) )?while\b[^.;]*\d ?(?:min|h))
   walk away > for
   keep(?: (?:it|them|the dough))?(?: aside)? > (?!(?:knead|mix|stirr|turn|cook|flipp|go|work)ing\b|(?:(?:it|them|the \w+) )?on (?:the|a) (?:\w+ )?{pan}\b)(?:\w+ ){0,4}?for (?:about |another |a further )?\d+ ?(?:min|h)
   let (?:it|them|the (?:dough|balls|pieces|batter)) (?!(?:rise|prove|proof|double|ferment|cook|fry|bake|brown|toast|bubble|puff|char|colour|have)\b)\w+(?: and \w+(?: up| down)?)? > for (?:about )?(?:\d+(?! ?s)|an?\b)

@@ -61,6 +61,7 @@ export const FIGURES: readonly Spelling[] = [
   [/(?<![\d.])(\d+(?:\.\d+)?) ?\+ ?(\d+(?:\.\d+)?) ?(min(?:ute)?s?|sec(?:ond)?s?|s)\b/gi, '$1 $3 + $2 $3'],
   [/(?<!\d)(\d{2,3}) ?''/g, '$1 s'],
   [/(?<!\d)(\d{2,3})\s*"\s*[/+]\s*(\d{2,3})\s*"/g, '$1 s, $2 s'],
+  [/(?<!\d)(\d{2,3})\s*"(?=,? (?:turn|flip)\b)/gi, '$1 s'],
   [/(?<!\d)(\d{2,3})\s*"(?= (?:a|per|each|on|for) )/g, '$1 s'],
   [/(\d+)\s*' ?(\d{2})(?!\d)(?:\s*")?/g, '$1 min $2 s'],
   [/(\d+)\s*'(?=\s|[/,;.+)]|$)/g, '$1 min'],
@@ -115,7 +116,10 @@ export const FIGURES: readonly Spelling[] = [
   [/\banother hour and a half\b/gi, '90 minutes more'],
   [/\banother minute and a half\b/gi, '90 seconds more'],
   [/\b(?:an?|1|one) hour and three quarters\b/gi, '105 minutes'],
-  [/,? (?:say|that['’]s|that is|which is|i\.e\.) (?:about )?(\d+(?:\.\d+)? ?(?:g|ml|grams?))\b/gi, ' ($1)'],
+  [
+    /,? (?:say|that['’]s|that is|which is|i\.e\.) (?:about )?(\d+(?:\.\d+)? ?(?:g|ml|grams?))\b(?! (?:of )?\p{L})/giu,
+    ' ($1)',
+  ],
   [/\b(every|each) half (?:an )?hour\b/gi, '$1 30 min'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
   [

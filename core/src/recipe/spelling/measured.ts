@@ -97,6 +97,11 @@ export const MEASURES: readonly Spelling[] = [
   [/(?<=\b(?:balls|pieces|portions|rounds)),? ~ ?(?=\d{2,3} ?g\b)/gi, ' of '],
   // of a batter
   [/(?<=^|[.;,] )(\d{2,3}) ml (?:each|apiece|per (?:pancake|piece|bread))\b/gi, 'pour $1 g of batter each'],
+  // "… and 60 sec / 45 sec on the griddles"
+  [
+    /,? and (\d+ ?(?:s|secs?|seconds?|min(?:ute)?s?)) ?\/ ?(\d+ ?(?:s|secs?|seconds?|min(?:ute)?s?)) (?=on (?:the|a) (?:griddles?|hot ?plates?|pans?|stones?|tawas?)\b)/gi,
+    ', cook $1, turn, $2 ',
+  ],
   // "makes six: balls, 15 minutes under a cloth"
   [/(?<=^|[.;] )makes (\d{1,2}): (?=balls\b)/gi, 'divide into $1, '],
   // "rest 30, portion 60, roll 18 cm"

@@ -145,7 +145,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   ],
   // "Stesura / press: 14 cm": work in two languages
   [
-    /(?<=^|[,;] )(?!(?:mix|knead|roll|press|stretch|shape|cook|bake|pat|round|ball|rest|fold|cover|divide|proof|rise|chill)\b)\p{L}+ ?\/ ?(mix|knead|(?:bulk )?proof|rest|rise|divide|scale|round|ball|shape|press|flatten|roll|stretch|cook|bake|griddle|fry)\b/giu,
+    /(?<=^|[,;] )(?!(?:mix|knead|roll|press|stretch|shape|cook|bake|pat|round|ball|rest|fold|cover|divide|proof|rise|chill)\b)\p{L}+ ?\/ ?(mix(?:ing)?|knead(?:ing)?|(?:bulk )?proof(?:ing)?|rest(?:ing)?|rise|divid(?:e|ing)|scal(?:e|ing)|round(?:ing)?|ball|shap(?:e|ing)|press|flatten|roll(?:ing)?|stretch|cook(?:ing)?|bak(?:e|ing)|griddle|fry)\b/giu,
     '$1',
   ],
   ...SCANNED,

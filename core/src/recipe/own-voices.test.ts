@@ -1,0 +1,150 @@
+import { describe, expect, it } from 'vitest';
+import { stepTold } from '../testing/recipes/step-told.ts';
+import { importRecipe } from './index.ts';
+
+/** What teachers write in notes of their own: words left out, brackets, signs, two tongues. Each was read wrong once. */
+const breadOf = (text: string) => {
+  const result = importRecipe(text);
+  return (result.ok ? result.value.bread : undefined) ?? expect.fail(`no bread: ${text}`);
+};
+const stepsOf = (work: string): string =>
+  breadOf(`Rounds\n\n500 g flour\n300 g water\n10 g salt\n\n${work}`)
+    .steps.map((s) => stepTold(s, ['knead']))
+    .join(', ');
+
+describe('notes of a teacher', () => {
+  it.each([
+    ['Mix. Ten minutes on the bench, kneading, no cheating. Rest 30 minutes.', 'mix, knead 10, rest 30'],
+    ['Mix. Quarter of an hour of kneading by hand. Rest 30 minutes.', 'mix, knead 15, rest 30'],
+    ['Mix and knead (5). Rest under a bowl (30).', 'mix, knead 5, rest 30'],
+    ['Mix. 30 min later work the salt in. Rest 20 minutes.', 'mix, rest 30, mix, rest 20'],
+    ['Mix. Knead 8 min, adding the salt after 2 min. Rest 20 minutes.', 'mix, knead 8, rest 20'],
+    ['Knead for 8 minutes (salt in after 2 minutes). Rest 20 minutes.', 'mix, knead 8, rest 20'],
+    ['Mix. Knead 8 min. 1 h 30 covered.', 'mix, knead 8, rest 90'],
+    ['Mix. Knead 8 min. 90 min covered.', 'mix, knead 8, rest 90'],
+    ['Mix. Knead 12 min, and it goes under an upturned basin, never less than an hour.', 'mix, knead 12, rest 90'],
+    ['Everything together, 10 minutes by machine. 1½ h, punch down after 45 min.', 'mix, proof 45, knead 1, proof 45'],
+    ['Machine: 4 min slow, 4 min fast. Rest 20 minutes.', 'mix, rest 20'],
+    ['Spiral 3 min I, 6 min II. Bulk 40 min.', 'mix, proof 40'],
+    ['Work flour, salt and water with your hand. Rest 10 minutes.', 'mix, rest 10'],
+    ['Everything goes in. Add rest, mix 5 min. Rest 20 minutes.', 'mix, rest 20'],
+    ['Water in. Knead 8 min. Oil the top, cover, half an hour.', 'mix, knead 8, rest 30'],
+    ['Mix. Knead five. Rest 20 minutes.', 'mix, knead 5, rest 20'],
+    ['Mix. Leave while the pan heats (10 min).', 'mix, rest 10'],
+    ['Yeast, sugar and water: wait 10 min. Add flour and salt. Knead 8 min.', 'bloom 10, mix, knead 8'],
+    ['Mix. Cover, 1 hour. Stir in the salt. 20 min.', 'mix, rest 60, mix, rest 20'],
+    ['Mix, dont knead. Rest 20 minutes.', 'mix, rest 20'],
+  ])('of the dough: %s', (work, wanted) => {
+    expect(stepsOf(`${work} Divide into 8, roll, cook 1 minute a side.`)).toBe(`${wanted}, divide, roll, cook 60+60`);
+  });
+  it.each([
+    ['Portion 60, roll to 18 cm, cook 50 s / 40 s.', 'divide, roll, cook 50+40'],
+    [
+      'Divide 85 g. Flatten, 25 g filling, close, rest 5 min, roll to 16 cm. Cook 1 min a side.',
+      'divide, fill, rest 5, roll, cook 60+60',
+    ],
+    ['Balls, round with flour, 10 min. Roll to 20 cm. Cook 1 min a side.', 'ball, rest 10, roll, cook 60+60'],
+    ["8 balls ~65 g; cover; 15'. Roll to 20 cm. Cook 1 min a side.", 'ball, rest 15, roll, cook 60+60'],
+    [
+      '8 balls. Roll, coil, tuck. 10 min. Roll to 16 cm. Cook 1 min a side.',
+      'ball, roll, coil, rest 10, roll, cook 60+60',
+    ],
+    [
+      'Divide into 8, round them, an hour on the bench. Roll. Cook 1 min a side.',
+      'divide, ball, rest 60, roll, cook 60+60',
+    ],
+    ['Divide into 8, keep cold. Roll. Cook 1 min a side.', 'divide, roll, cook 60+60'],
+    ["Divide into 8. Sheet: 15 cm / 5 mm. FP: 25'. Griddle 1 min + 1 min.", 'divide, roll, proof 25, cook 60+60'],
+    ['Divide into 8. Pin to 15 cm, 5 mm. Cook 1 min a side.', 'divide, roll, cook 60+60'],
+    ['Divide into 8. 20 min. Roll to 15 cm. 10 min. Cook 1 min a side.', 'divide, rest 20, roll, rest 10, cook 60+60'],
+    ['Rounding, resting 15 min. Roll. Cook 1 min a side.', 'ball, rest 15, roll, cook 60+60'],
+    [
+      'Then ball, rest 12 h in the fridge. One hour out before use. Roll. Cook 1 min a side.',
+      'ball, chill 720, temper 60, roll, cook 60+60',
+    ],
+    [
+      'Divide into 8. Then with your hands, not with the pin, open them to 20 cm. Cook 1 min a side.',
+      'divide, shape, cook 60+60',
+    ],
+    ['Divide into 8. Roll. 20 min on the rack. Cook 1 min a side.', 'divide, roll, rest 20, cook 60+60'],
+    [
+      'Divide into 8, roll. Bake on a stone until it puffs, 1 minute. Take out, split along the edge with scissors.',
+      'divide, roll, cook 36+24',
+    ],
+    ['Divide into 8, roll. Oven stone 280 °C, 3 min.', 'divide, roll, cook 108+72'],
+    ['Divide into 8, roll. 220 °C, 6 to 8 minutes.', 'divide, roll, cook 252+168'],
+    ['Divide into 8, roll. Cook seven or eight minutes one side, the same the other.', 'divide, roll, cook 450+450'],
+    [
+      'Divide into 8, roll. Tawa, medium: 1 min – flip – ghee – 1 min – flip – ghee – 30 sec.',
+      'divide, roll, cook 60+60+30',
+    ],
+    ['Divide into 8, roll. Cook: count to forty, peel it off, turn it, count to twenty.', 'divide, roll, cook 40+20'],
+    ['Divide into 8, pour 60 g, spread to 15 cm, 2 min; flip; 1½ min.', 'divide, shape, cook 120+90'],
+    ['Divide into 8. Oiled pan, 4 min each side, then stand them on edge another 5.', 'divide, roll, cook 240+240'],
+  ])('of its pieces: %s', (work, wanted) => {
+    expect(stepsOf(`Mix, knead 8 min. ${work}`)).toBe(`mix, knead 8, ${wanted}`);
+  });
+  it.each([
+    ['2 cups atta (240 g)\nWater: 3/4 cup + 1 tbsp', 'atta 100 (gluten, wheat); water 84.38'],
+    ['500 g wheat\n300 g water', 'wheat 100 (gluten, wheat); water 60'],
+    [
+      'a pound and a half of self-raising\nhalf a pint of milk',
+      'plain flour 100 (gluten, wheat); baking powder 5; milk 45.16 (milk)',
+    ],
+    [
+      '500 g flour\nLevain, 100 % hydration: 150 g\n275 g water',
+      'flour 100 (gluten, wheat); levain 30 (gluten, wheat); water 55',
+    ],
+    [
+      '250 g plain flour + bench flour\n1 kg cooked, dry mashed potato',
+      'plain flour 100 (gluten, wheat); plain flour, for dusting 5 g dust (gluten, wheat); cooked dry mashed potato 400',
+    ],
+    [
+      '480 g atta, 290 ml water, 9 g salt, and for the filling 6 cloves of garlic and 60 g soft butter',
+      'garlic 3 g fill; soft butter 7.5 g fill (milk); atta 100 (gluten, wheat); water 60.42; salt 1.88',
+    ],
+    [
+      '500 g flour, 300 g water\nFor shaping: 80 ml oil, 50 g butter',
+      'flour 100 (gluten, wheat); water 60; oil 9.2 g layer; butter 6.25 g layer (milk)',
+    ],
+    [
+      'Three parts wheat to one part masa harina (750 and 250 grams), 560 g water',
+      'wheat 75 (gluten, wheat); masa harina 25; water 56',
+    ],
+    [
+      'Equal weights of yogurt and flour (300 g each), a pinch of salt',
+      'yogurt 100 (milk); flour 100 (gluten, wheat); salt 0.12',
+    ],
+    ['flour T80 1600 g // water 56 % // salt 1.9 %', 'flour T80 100 (gluten, wheat); water 56; salt 1.9'],
+    ['400 g flour\nspoonful of olive oil\n240 g water', 'flour 100 (gluten, wheat); olive oil 3.14; water 60'],
+    ['225 g flour\n150 ml milk, plus a splash', 'flour 100 (gluten, wheat); milk 68.67 (milk)'],
+    [
+      '2 c AP flour\n1/2 t salt\n3 T lard\n3/4 c water',
+      'ap flour 100 (gluten, wheat); salt 1.25; lard 17.66; water 73.94',
+    ],
+    ['Gram flour 300 g\nWater 420 ml', 'gram flour 100; water 140.01'],
+    ['Flour 500 g\na soup spoon of salt\nT° water 28\n300 g water', 'flour 100 (gluten, wheat); salt 3.65; water 60'],
+    [
+      'Vollkornmehl Dinkel (wholemeal spelt)  250 g\nWasser (water) 30°   160 g',
+      'wholemeal spelt 100 (gluten, wheat); water 64',
+    ],
+    [
+      '4 cups flour (500 g), water as needed, about 300 ml, 10 g salt',
+      'flour 100 (gluten, wheat); water as needed 60; salt 2',
+    ],
+    ['500 g flour, 300 g discard, 100 g water', 'flour 100 (gluten, wheat); discard 60 (gluten, wheat); water 20'],
+    [
+      'two pounds of flour, two tablespoons of salt, and hot water, a pint, little less',
+      'flour 100 (gluten, wheat); salt 4.03; hot water 62.64',
+    ],
+  ])('of a list: %s', (list, wanted) => {
+    const { ingredients } = breadOf(
+      `Rounds\n\n${list}\n\nMix, knead 8 min. Divide into 8, roll, cook 1 minute a side.`,
+    );
+    const told = ingredients.map((i) => {
+      const much = i.use === 'dough' ? String(i.pct) : `${i.gPerPiece} g ${i.use}`;
+      return `${i.name} ${much}${i.allergens ? ` (${i.allergens.join(', ')})` : ''}`;
+    });
+    expect(told.join('; ')).toBe(wanted);
+  });
+});
