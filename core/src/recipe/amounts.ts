@@ -171,7 +171,7 @@ export function gramsOf(
 /** What a spoon holds of what nobody knows: mostly a spice, half a gram a millilitre (common practice, from memory). */
 const UNKNOWN_G_PER_ML = 0.5;
 function ofSpoons(food: Food | undefined, count: number, volume: Volume, system: MeasureSystem): Weighed | undefined {
-  if (food || !/spoon$/.test(volume)) return undefined;
+  if (food || !volume.endsWith('spoon')) return undefined;
   return exactly(
     count * mlOf(volume, system) * UNKNOWN_G_PER_ML,
     `what a ${volume} of it weighs is not known; half a gram a millilitre is taken`,

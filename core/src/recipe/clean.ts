@@ -218,7 +218,9 @@ const clockFirst = (line: Mapped): Mapped => line.replace(/^(\s*\d{1,2}[:.][0-5]
 const bulleted = (line: Mapped): Mapped => line.replace(/^o (?=\p{Lu}\p{Ll}|\d)|^[★☆✦✧➤▶►✔●○◆◇■❖♥]\uFE0F?\s+/u, '• ');
 /** "Spelt wraps        Portions: 16": how many, beside the title. */
 const besideTitle = (line: Mapped): readonly Mapped[] =>
-  line.split(/\s{3,}(?=\(?(?:portions?|makes|yields?|quantity|serves)\b[ :]*[\dlI])/gi);
+  line.split(
+    /\s{3,}(?=\(?(?:portions?|makes|yields?|quantity|serves)\b[ :]*[\dlI]|\d{1,3} (?:pcs|pieces|breads|rounds)\.?$)/gi,
+  );
 
 /**
  * The lines of a text as they were written before something broke them: where a word is cut or a figure parted from its unit the text is

@@ -64,8 +64,6 @@ const FILLED: readonly (readonly [RegExp, number, string])[] = [
   [/\b(generous|good)\b/i, 1.1, 'a generous measure is taken as a tenth more'],
   [/\b(?:level|flat)\b/i, 1, ''],
 ];
-/** "Three parts wheat": it is the flour of it. */
-const GRAIN_ALONE = /\bwheat(?=\W*$)/i;
 const VAGUE =
   /\b(about|approx(?:imately)?\.?|around|roughly|ca\.?|circa|some|just under|just over|near(?:ly)?|almost)\s+(?=\d|½|¼|¾|⅓)/gi;
 const BY_FEEL =
@@ -153,8 +151,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
   const bare = read.words.replace(/\s*\(\s*[\d½¼¾][^)]*\)|\s*\d[\d.]* ?(?:k?g|m?l)\b/g, '');
   const turned = turnedName(bare);
   const words = turned === bare ? read.words : turned;
-  const bareName = words.replace(/\([^)]*\)/g, ' ');
-  const food = findFood(bareName) ?? findFood(text) ?? findFood(bareName.replace(GRAIN_ALONE, '$& flour'));
+  const food = findFood(words.replace(/\([^)]*\)/g, ' ')) ?? findFood(text);
   const own = amounts[0];
   if (!own && !food && !percent) return undefined;
   // nobody counts flour or salt: a bare figure is grams

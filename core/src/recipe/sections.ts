@@ -172,7 +172,7 @@ class Taking {
     }
     // an old book: "Unleavened Bread.—Flour, one pound; …"
     const book = this.isAtStart ? /^(\p{Lu}[\p{L} ]{4,40})\.\s?[—–-]+\s*(?=\p{L})/u.exec(line.text) : null;
-    if (book && !findFood(book[1] ?? '')) {
+    if (book && (!findFood(book[1] ?? '') || !/\p{Ll}/u.test(book[1] ?? ''))) {
       this.takeHead(line.slice(0, (book[1] ?? '').length));
       line = line.slice(book[0].length);
     }
@@ -334,7 +334,7 @@ class Taking {
   /** "Fillings: refried beans 250 g, grated cheese 200 g.", within a paragraph: of that sentence alone. */
   private isPartLabelled(sentence: Mapped): boolean {
     const part = headingOf(sentence.text.replace(/\.$/, ''));
-    if (!part || part.part !== 'ingredients' || part.use === 'dough' || part.rest === '') return false;
+    if (part?.part !== 'ingredients' || part.use === 'dough' || part.rest === '') return false;
     const list = sentence.slice(sentence.text.length - part.rest.length - (sentence.text.endsWith('.') ? 1 : 0));
     if (itemsOf(list).length < 2) return false;
     this.headings.push(sentence.slice(0, sentence.text.length - list.text.length));

@@ -6,7 +6,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'plain-flour',
     'flour',
-    'plain flour | white flour | all-purpose flour | all purpose flour | all-purpose | ap flour | wheat flour | plain wheat flour | white wheat flour | flour',
+    'plain flour | white flour | all-purpose flour | all purpose flour | all-purpose | ap flour | wheat flour | plain wheat flour | white wheat flour | wheat | flour',
     per100(1.2, 0.2, 73, 3, 10.3, 0),
     1.1,
     { gPerCup: 120, ...wheat },

@@ -59,6 +59,7 @@ export const FINISH = phrases`
   (?:pile|keep|stack) (?:the (?:cooked|finished|baked) (?:ones|breads?)|those that are (?:done|cooked|ready)) (?:in|under|into)
   (?:keep|put|hold|place) (?:{it} )?(?:warm )?in a (?:low|warm|cool) oven
   basket
+  (?<=^)(?:[Cc]loth|[Tt]owel)(?=\.?$)
   (?<=^|[;.] )into (?:the|a) (?:\w+ )?(?:towel|cloth)
   dust (?:it |them )?with > (?:\w+ ){0,3}?(?:sugar|cinnamon|paprika|za|salt|herbs|cheese|sesame|sumac|cumin|seeds?)\b
   keep (?:\w+ ){0,4}?(?:warm|wrapped)

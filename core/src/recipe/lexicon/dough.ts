@@ -82,7 +82,7 @@ export const KNEAD = phrases`
   (?:bash|slam|throw) (?:it|the dough)(?: about| around)? > (?:on the (?:bench|table)|for|about)\b
   work well
   (?:pummel|thump) {it}
-  (?:squeeze|pound) (?:it|the dough) > [^.;,]*\bfor (?:about )?\d
+  (?:squeeze|pound) (?:it|the dough) > (?:(?!\band\b)[^.;,])*\bfor (?:about )?\d
   punch and squeeze
   punch !> (?:it |the dough )?(?:down|out|the air|rounds|circles|discs|holes)
   (?:push|pull|stretch|fold) and (?:push|pull|fold|turn) > {it}[^.;,]*\bfor\b

@@ -61,7 +61,7 @@ export const REST = phrases`
   put (?:{it}|the (?:bowl|tub|tray)) (?:to (?:bed|sleep)|aside)
   {time}(?:ute)?s?['’]? (?:pause|break|peace|quiet)
   (?:tray|line) {it} (?:up|out)(?: on (?:a|the) (?:\w+ )?(?:tray|board|cloth|bench))? > (?:and |, )?(?:covered |cover,? )?(?:for )?\d
-  (?:give|allow) (?:it|them|the (?:dough|balls|pieces)) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)(?:[^,.;]|\.(?=\d))*\b(?:minutes?|mins?|hours?|h)\b(?! of (?:knead|mix|cook)ing)
+  (?:give|allow) (?:it|them|the (?:dough|balls|pieces)) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)(?:[^,.;]|\.(?=\d))*\b(?:minutes?|mins?|hours?|h)\b(?! of (?:knead|mix|cook)ing|,? (?:then )?(?:flip|turn)\b)
   lie > (?:for )?(?:an?|\d)
   wait > (?:for )?(?:an?|another|\d+(?! ?s))
   leave (?:it|them) > a (?:while|bit)\b

@@ -11,6 +11,7 @@ export const FIGURES: readonly Spelling[] = [
   [/(?<![\d.,])(\d{1,2}),(\d{3}) ?(kg|l)\b/gi, '$1.$2 $3'],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
   [/(\d),(\d{1,2})(?!\d)/g, '$1.$2'],
+  [/\b(?:an? |1 )?salt[- ]?spoon(?:ful)?\b/gi, '1/4 teaspoon'],
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
   [/\b(tea|table|dessert)[ -]?spoon(?:ful)?(s?)\b/gi, '$1spoon$2'],
   [/([\d½¼¾]) ?kilos?\b/gi, '$1 kg'],

@@ -25,6 +25,11 @@ export const MEASURES: readonly Spelling[] = [
     /(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)) (?:on |for )?(?:1|one|the first) side(?:,| and) (?:the same|as (?:much|long)|ditto)(?: (?:on|for))? the (?:other|second)(?: side| one)?\b/gi,
     ' each side',
   ],
+  // "give it two minutes, flip"
+  [
+    /\bgive (?:it|them|each) ((?:about )?\d[\d.]* ?(?:s|secs?|seconds?|min(?:ute)?s?)),? (?:and )?(?:then )?(flip|turn)\b/gi,
+    'cook $1, $2',
+  ],
   // "give it 40 seconds, turn it, give it 30"
   [/(\d+) (seconds?|minutes?)([^.]*?\bgive it \d+)(?=,| and\b|\.(?!\d))/gi, '$1 $2$3 $2'],
   // "1 minute and 45 seconds on the other side": two sides, and not one time

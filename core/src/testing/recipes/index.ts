@@ -87,6 +87,7 @@ import { EIGHTY_FIFTH } from './held-eighty-fifth.ts';
 import { EIGHTY_SIXTH } from './held-eighty-sixth.ts';
 import { EIGHTY_SEVENTH } from './held-eighty-seventh.ts';
 import { EIGHTY_EIGHTH } from './held-eighty-eighth.ts';
+import { EIGHTY_NINTH } from './held-eighty-ninth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -180,6 +181,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...EIGHTY_SIXTH,
   ...EIGHTY_SEVENTH,
   ...EIGHTY_EIGHTH,
+  ...EIGHTY_NINTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
