@@ -32,11 +32,14 @@ const CALLED =
 const phraseBefore = (text: string): readonly string[] =>
   [...wordsOf(/[\p{L}\s'’-]*$/u.exec(text)?.[0] ?? '')].reverse().filter((w) => w !== '');
 
-/** A food as the text calls it, whose name stands `words` words behind the beginning. */
-function called(food: Food, text: string, words: number): Food {
+/** A food as the text calls it, whose name stands `words` words behind the beginning; of so many words where what stands behind it counts too. */
+function called(food: Food, text: string, words: number, length = 0): Food {
   if ((!food.allergens && !food.contains) || !CALLED.test(text)) return food;
-  const end = [...text.matchAll(/[\p{L}-]+/gu)][words]?.index ?? 0;
-  return asCalled(food, phraseBefore(text.slice(0, end)));
+  const all = [...text.matchAll(/[\p{L}-]+/gu)];
+  const own = asCalled(food, phraseBefore(text.slice(0, all[words]?.index ?? 0)));
+  const last = all[words + length - 1];
+  const [, free] = length === 0 || !last ? [] : (BEHIND.exec(text.slice(last.index + last[0].length)) ?? []);
+  return free === undefined ? own : asCalled(own, [...wordsOf(free)].reverse());
 }
 
 const byName = new Map(FOODS.flatMap((f) => f.names.map((n) => [wordsOf(n).join(' '), f] as const)));
@@ -92,7 +95,7 @@ export const foodsIn = remembered((text: string): readonly { readonly food: Food
   for (let from = 0; from < words.length;) {
     const next = nameAt(words, from);
     const food = next && byName.get(next.name);
-    if (food) found.push({ food: called(food, text, from), words: next.name });
+    if (food) found.push({ food: called(food, text, from, next.length), words: next.name });
     from += next?.length ?? 1;
   }
   return found;

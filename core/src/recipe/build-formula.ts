@@ -345,7 +345,12 @@ export function neverUsed(
   if (method.trim() === '') return [];
   const named = new Set(foodsIn(method).map((f) => f.food));
   // "mix and knead": a method that never says flour means the whole list
-  const isTerse = !/\bflours?\b/i.test(method) && !foods.some((f) => f?.role === 'flour' && named.has(f));
+  const flours = ingredients.filter((i, n) => i.use === 'dough' && foods[n]?.role === 'flour');
+  const most = Math.max(...flours.map((i) => i.pct ?? 0));
+  // semolina on the bench is a flour too: only that of the dough tells the whole list
+  const isTerse =
+    !/\bflours?\b/i.test(method) &&
+    !ingredients.some((i, n) => flours.includes(i) && i.pct === most && named.has(foods[n] as Food));
   const isMentioned = (i: Ingredient, n: number): boolean => {
     if (isTerse && i.use === 'dough') return true;
     // flour for the table is used where dough is worked on it

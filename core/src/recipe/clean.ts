@@ -80,9 +80,10 @@ const undashed = (line: Mapped): readonly Mapped[] => {
 
 /** "knead 7 min // 50 min rest // 12 x 85 g": the same by double bars, which lists have too. */
 const doubleBarred = (line: Mapped): readonly Mapped[] => {
-  const pieces = line.split(/ +\/\/ +/g);
+  const told = line.replace(/^(dough|filling|topping|method|finish|glaze|ingredients) +\/{2,3} +/i, '$1: ');
+  const pieces = told.split(/ +\/{2,3} +/g);
   const stages = pieces.filter((p) => actionsIn(normalLine(p.text)).length > 0);
-  return pieces.length > 2 && stages.length > 1 ? pieces : [line.replace(/ +\/\/ +/g, ' · ')];
+  return pieces.length > 2 && stages.length > 1 ? pieces : [told.replace(/ +\/{2,3} +/g, ' · ')];
 };
 
 /** "500 g flour      Knead all for 10 min": a list, and the work beside it. */

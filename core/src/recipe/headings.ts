@@ -22,7 +22,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'serve',
   ],
   [
-    /^(?:for )?(?:the )?(?:layers|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering|shaping|stretching|spreading|coiling)$/i,
+    /^(?:for )?(?:the )?(?:layers|folds|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering|shaping|stretching|spreading|coiling)$/i,
     'ingredients',
     'layer',
   ],

@@ -35,7 +35,7 @@ export interface ReadIngredient {
 
 const USES: readonly (readonly [RegExp, IngredientUse])[] = [
   [
-    /\b(?:for|to) (?:(?:the )?(?:dust|roll|flour)\w*|(?:the )?(?:bench|board|work ?surface|worktop|table|counter|sprinkling the board))/i,
+    /\b(?:for|(?<!\b(?:blitzed|ground|milled|whizzed|blended|processed) (?:in)?)to) (?:(?:the )?(?:dust|roll|flour)\w*|(?:the )?(?:bench|board|work ?surface|worktop|table|counter|sprinkling the board))/i,
     'dust',
   ],
   [/\bfor (?:the )?(?:oil )?bath\b|\bto cover the balls\b/i, 'bath'],
@@ -64,6 +64,9 @@ const FILLED: readonly (readonly [RegExp, number, string])[] = [
   [/\b(generous|good)\b/i, 1.1, 'a generous measure is taken as a tenth more'],
   [/\b(?:level|flat)\b/i, 1, ''],
 ];
+/** "Oats, blitzed to flour". */
+const GROUND =
+  /\b(?:blitzed|ground|milled|whizzed|blended|processed)\b[^,;]* (?:in)?to (?:an? )?(?:fine )?(?:flour|meal|powder)\b/i;
 const VAGUE =
   /\b(about|approx(?:imately)?\.?|around|roughly|ca\.?|circa|some|just under|just over|near(?:ly)?|almost)\s+(?=\d|½|¼|¾|⅓)/gi;
 const BY_FEEL =
@@ -151,7 +154,9 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
   const bare = read.words.replace(/\s*\(\s*[\d½¼¾][^)]*\)|\s*\d[\d.]* ?(?:k?g|m?l)\b/g, '');
   const turned = turnedName(bare);
   const words = turned === bare ? read.words : turned;
-  const food = findFood(words.replace(/\([^)]*\)/g, ' ')) ?? findFood(text);
+  // what stands in brackets is none of its name, but for what it is free of
+  const named = findFood(words.replace(/\((?![^)]*\b(?:free|vegan)\b)[^)]*\)/gi, ' ')) ?? findFood(text);
+  const food = named && GROUND.test(text) ? { ...named, role: 'flour' as const } : named;
   const own = amounts[0];
   if (!own && !food && !percent) return undefined;
   // nobody counts flour or salt: a bare figure is grams

@@ -67,7 +67,9 @@ export function looksLikeIngredient(line: string): boolean {
     );
   // "0 - mix until …": a minute, and what is done in it
   if (/^\d+ ?[–—-] ?/.test(text) && actionsIn(text).length > 0) return false;
-  if (STARTS_WITH_AMOUNT.test(text)) return !(SENTENCE.test(line) && actionsIn(text).length > 0);
+  // "4 pieces of 240 g, flatten to 18 cm, semolina on both sides"
+  if (STARTS_WITH_AMOUNT.test(text))
+    return !((SENTENCE.test(line) || /\d ?cm\b/.test(text)) && actionsIn(text).length > 0);
   // "Farine T65: 700 g": what nobody knows has a name and a weight all the same
   if (!food && UNKNOWN_WEIGHED.test(text)) return actionsIn(text).length === 0;
   if (!food || SENTENCE.test(text.replace(/\.$/, ''))) return false;

@@ -59,6 +59,11 @@ const withCommas = (line: Mapped): Mapped =>
 
 const RULES: readonly Spelling[] = [
   [/(?<=\d.*), plus (?:an?|1) (?:splash|little|bit|drop|touch)(?: more| extra)?(?=\.?$)/iu, ''],
+  // "400 strong + 200 semolina": flours by their colour, and figures of grams
+  [
+    new RegExp(`^(\\d{2,4}) (${COLOUR}) (?:\\+|and) (?=\\d{2,4} \\p{L})`, 'iu'),
+    (_, n = '', kind = '') => `${n} g ${flour(kind)} + `,
+  ],
   // "levain, 100 % hydration: 150 g": how wet it is says nothing of how much
   [
     /^((?:\p{L}+ ){0,2}(?:levain|leaven|starter|sourdough|poolish|biga|preferment|sponge)),? (?:at )?(\d{2,3} ?% hydration)(?=[ :,])/giu,

@@ -75,7 +75,7 @@ const RULES: readonly Spelling[] = [
   // "water 2 mugs"
   [
     new RegExp(
-      `^(\\p{L}[\\p{L} ]*?):? (${COUNT}) ((?:heaped|level|flat|big|small|good) )?(cup|mug|glass|bowl|jar|tin|ladle|measure|spoon|teaspoon|tablespoon|handful|pinch)(?:e?s|ful|fuls)?\\.?$`,
+      `^(\\p{L}[\\p{L} ]*?)[:,]? (${COUNT}) ((?:heaped|level|flat|big|small|good) )?(cup|mug|glass|bowl|jar|tin|ladle|measure|spoon|teaspoon|tablespoon|handful|pinch)(?:e?s|ful|fuls)?\\.?$`,
       'iu',
     ),
     (_, name = '', n = '', how = '', vessel = '') => `${n} ${how}${vessel} ${name}`,

@@ -59,7 +59,7 @@ export const REST = phrases`
   (?<=^|[;.] ){time}(?:ute)?s? on the (?:racks?|trays?|boards?|cloths?)
   (?:stop|pause|break)(?=(?: ?:| [–-])? (?:for )?(?:about )?[\d.]+ ?(?:min|h))
   put (?:{it}|the (?:bowl|tub|tray)) (?:to (?:bed|sleep)|aside)
-  {time}(?:ute)?s?['’]? (?:pause|break|peace|quiet)
+  {time}(?:ute)?s?['’]? (?:pause|break|peace|quiet|wait)
   (?:tray|line) {it} (?:up|out)(?: on (?:a|the) (?:\w+ )?(?:tray|board|cloth|bench))? > (?:and |, )?(?:covered |cover,? )?(?:for )?\d
   (?:give|allow) (?:it|them|the (?:dough|balls|pieces)) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)(?:[^,.;]|\.(?=\d))*\b(?:minutes?|mins?|hours?|h)\b(?! of (?:knead|mix|cook)ing|,? (?:then )?(?:flip|turn)\b)
   lie > (?:for )?(?:an?|\d)

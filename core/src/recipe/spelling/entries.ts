@@ -19,6 +19,11 @@ export const ENTRIES: readonly Spelling[] = [
   [/(?<=^|[,;] )(\p{L}+),? (?:on )?(?:the|a) (?:tip|point) of a knife(?=[,;.]|$)/giu, '1 pinch $1'],
   [/\ba knife(?:['’]s)?[- ]?(?:tip|point) of (?=\p{L})/giu, '1 pinch of '],
   [/^(\p{L}{3,})[:,]? (tsp|tbsp|teaspoon|tablespoon)\.?$/iu, '1 $2 $1'],
+  // "water as much as it takes – 600 g about"
+  [
+    / as much as (?:it|you) (?:takes?|needs?)(?: ?[,:–-])? (?:about )?(\d+ ?(?:k?g|m?l))\w*(?: about)?(?=[.;,]|$)/giu,
+    ' $1',
+  ],
   // "spoonful of oil": one
   [
     /^((?:(?:level|heaped|good|big|small) )?(?:cup|mug|glass|(?:tea|table)?spoon(?:ful)?|handful|knob) of) (?=\p{L})/iu,

@@ -185,7 +185,7 @@ export const FIGURES: readonly Spelling[] = [
     '1 splash of',
   ],
   [
-    /\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:scattering|sprinkling|sprinkle|shake|twist|grating|touch|hint|smidgen|grind) of\b/gi,
+    /\b(?:an?|1) (?:(?:good|big|large|small|little|generous) )?(?:scattering|sprinkling|sprinkle|shake|twist|grat(?:e|ing)|rasp|touch|hint|smidgen|grind) of\b/gi,
     '1 pinch of',
   ],
   [

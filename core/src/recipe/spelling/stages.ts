@@ -12,6 +12,7 @@ const inOneTongue = (all = '', a = '', b = ''): string =>
 export const STAGE_WORDS: readonly Spelling[] = [
   [/\u00a0|\t/g, ' '],
   [/\bw\/ ?(?=\p{Ll})/gu, 'with '],
+  [/\bgf\b/gi, 'gluten-free'],
   [/ {2,}/g, ' '],
   [/(\d) ?grams?\b/gi, '$1 g'],
   [/(\d)(min(?:ute)?s?|sec(?:ond)?s?|hrs?|hours?|h)\b/gi, '$1 $2'],
@@ -36,6 +37,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   ],
   [/\bIP(?= ?:? ?\d)/g, 'intermediate proof'],
   [/\bFP(?= ?:? ?\d)/g, 'final proof'],
+  [/^(\d{1,2}) ?[x×] ?(\d{2,3})(?=, \p{Ll})/u, '$1 pieces of $2 g'],
   [/^T ?°? (?=(?:water|dough|flour|room)\b)/i, 'temperature of the '],
   [/^(?:scale|divide) ?\/ ?(?:round|ball):? (\d{2,3} ?g)\b/i, 'divide into pieces of $1, round'],
   // "cut 12 (110 g)"
