@@ -350,7 +350,10 @@ export function neverUsed(
   // semolina on the bench is a flour too: only that of the dough tells the whole list
   const isTerse =
     !/\bflours?\b/i.test(method) &&
-    !ingredients.some((i, n) => flours.includes(i) && i.pct === most && named.has(foods[n] as Food));
+    !ingredients.some((i, n) => {
+      const food = foods[n];
+      return food !== undefined && flours.includes(i) && i.pct === most && named.has(food);
+    });
   const isMentioned = (i: Ingredient, n: number): boolean => {
     if (isTerse && i.use === 'dough') return true;
     // flour for the table is used where dough is worked on it

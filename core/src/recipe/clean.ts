@@ -164,6 +164,8 @@ function columnsApart(lines: readonly Mapped[]): readonly Mapped[] {
 const oneSign = (line: Mapped): Mapped =>
   line
     .replace(/^(topping|filling|glaze|dip|sauce|dough) = /i, '$1: ')
+    // "[bulk] 60 min"
+    .replace(/^\[(\p{L}[\p{L}+& ]{1,20})\] /u, (_, stage = '') => `${stage.replace(/ ?[+&] ?/, ' and ')}: `)
     // "Zutaten (ingredients) für 20 Stück: …"
     .replace(/^\p{L}+ \((ingredients?|method|preparation|dough|filling|topping)\)/iu, '$1')
     .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces')

@@ -46,7 +46,7 @@ export function sizeIn(text: string): StatedSize {
     const around = `${text.slice(Math.max(0, at - 14), at)}${all}${behind}`.toLowerCase();
     if (
       (isMm && cm <= 2.5) ||
-      (/thick|thin\b|\bhigh\b|\bdeep\b/.test(text.slice(at, at + all.length + 10).toLowerCase()) && cm < 4) ||
+      (/thick|thin\b|\bhigh\b/.test(text.slice(at, at + all.length + 10).toLowerCase()) && cm < 4) ||
       /thickness of\W*$/.test(text.slice(0, at).toLowerCase())
     )
       thicknessMm ??= cm * 10;

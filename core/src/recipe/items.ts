@@ -38,7 +38,8 @@ const isItem = (piece: Mapped): boolean => {
   );
 };
 
-const FOR_LATER = / (?:to (?:serve|finish|dip|brush)|for (?:serving|brushing|dipping|the (?:griddle|pan|bench)))\.?$/i;
+const FOR_LATER =
+  / (?:to (?:serve|finish|dip|brush)|for (?:serving|brushing|dipping|frying|greasing|the (?:griddle|pan|bench)))\.?$/i;
 const isFoodAlone = (told: string): boolean => {
   const text = told.replace(FOR_LATER, '');
   return (

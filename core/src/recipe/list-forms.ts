@@ -64,6 +64,11 @@ const RULES: readonly Spelling[] = [
     new RegExp(`^(\\d{2,4}) (${COLOUR}) (?:\\+|and) (?=\\d{2,4} \\p{L})`, 'iu'),
     (_, n = '', kind = '') => `${n} g ${flour(kind)} + `,
   ],
+  // "oil 20 g + oil for frying"
+  [
+    /(?<=\d ?(?:k?g|m?l)) ?\+ (?=\p{L}+(?: \p{L}+)? (?:for|to) (?:the )?(?:fry|brush|pan|griddle|serv|finish|dust|roll|glaz)\p{L}*)/giu,
+    ', ',
+  ],
   // "levain, 100 % hydration: 150 g": how wet it is says nothing of how much
   [
     /^((?:\p{L}+ ){0,2}(?:levain|leaven|starter|sourdough|poolish|biga|preferment|sponge)),? (?:at )?(\d{2,3} ?% hydration)(?=[ :,])/giu,

@@ -44,7 +44,7 @@ export const PART_IN_WORDS =
   /^(for the (?:filling|stuffing|topping|dough|layers|dip|sauce)),? (?=(?:\d|[½¼¾]|an? |half |some |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)) ))/iu;
 /** "… 9 g salt, and for the filling 6 cloves of garlic": what the rest of a list is for. */
 export const PART_BEHIND =
-  /[,;] (?:and )?(for (?:the (?:filling|stuffing|topping|layers|folds|dip|sauce|glaze)|brushing|layering|shaping|stretching))[,:]? (?=(?:\d|[½¼¾]|an? |half |some |\p{L}+ ))/iu;
+  /(?:^|[,;] (?:and )?)(for (?:the (?:filling|stuffing|topping|layers|folds|dip|sauce|glaze)|brushing|layering|shaping|stretching))[,:]? (?=(?:\d|[½¼¾]|an? |half |some |\p{L}+ ))/iu;
 const BARE_FIGURE =
   /^((?:0{1,2} )?\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
 

@@ -34,6 +34,19 @@ describe('notes of a teacher', () => {
     ['Yeast, sugar and water: wait 10 min. Add flour and salt. Knead 8 min.', 'bloom 10, mix, knead 8'],
     ['Mix. Cover, 1 hour. Stir in the salt. 20 min.', 'mix, rest 60, mix, rest 20'],
     ['Mix, dont knead. Rest 20 minutes.', 'mix, rest 20'],
+    ['Mix, 15 min wait, knead 6.', 'mix, rest 15, knead 6'],
+    ['Mix stiff. Knead 6. Cover 20.', 'mix, knead 6, rest 20'],
+    ['Mix, stand 10. Knead 5 min.', 'mix, rest 10, knead 5'],
+    [
+      'Mix 5 min, rest 20 min, then four folds every 20 minutes.',
+      'mix, rest 20, proof 20, fold, proof 20, fold, proof 20, fold, proof 20',
+    ],
+    ['Yeast wakes in the water with sugar 10 min. Add the flour. Knead 8 min.', 'bloom 10, mix, knead 8'],
+    ['Mix, add yeast, 1 hour in the warm.', 'mix, rest 60'],
+    ['Mix, rest 15 min (or overnight in fridge).', 'mix, rest 15'],
+    ['[knead] 8 min by hand. Rest 20 min.', 'mix, knead 8, rest 20'],
+    ['Squeeze it together and leave it under the bowl for a quarter of an hour.', 'mix, rest 15'],
+    ['Make a soft dough. It rests 1 hour covered.', 'mix, rest 60'],
   ])('of the dough: %s', (work, wanted) => {
     expect(stepsOf(`${work} Divide into 8, roll, cook 1 minute a side.`)).toBe(`${wanted}, divide, roll, cook 60+60`);
   });
@@ -81,6 +94,13 @@ describe('notes of a teacher', () => {
     ['Divide into 8, roll. Cook: count to forty, peel it off, turn it, count to twenty.', 'divide, roll, cook 40+20'],
     ['Divide into 8, pour 60 g, spread to 15 cm, 2 min; flip; 1½ min.', 'divide, shape, cook 120+90'],
     ['Divide into 8. Oiled pan, 4 min each side, then stand them on edge another 5.', 'divide, roll, cook 240+240'],
+    ['4 x 240, flatten to 18 cm. Cook 2 min a side.', 'divide, shape, cook 120+120'],
+    ['Scale 12 × 85. Roll to 20 cm. Cook 1 min a side.', 'divide, roll, cook 60+60'],
+    ['Cut 120 g oblongs, no shaping. Rest 25 min. Cook 4 min per side.', 'divide, rest 25, roll, cook 240+240'],
+    ['Divide into 8, pat to 15 cm. Again 30 minutes. Cook 2 min a side.', 'divide, shape, rest 30, cook 120+120'],
+    ['Divide into 8, roll. Give it two minutes, flip, and another minute and a half.', 'divide, roll, cook 120+90'],
+    ['Divide into 8, roll to 19 cm and 60 sec / 45 sec on the griddles.', 'divide, roll, cook 60+45'],
+    ['Divide into 8, roll. Cook 1 min a side. Ghee, coriander.', 'divide, roll, cook 60+60'],
   ])('of its pieces: %s', (work, wanted) => {
     expect(stepsOf(`Mix, knead 8 min. ${work}`)).toBe(`mix, knead 8, ${wanted}`);
   });
@@ -137,6 +157,45 @@ describe('notes of a teacher', () => {
       'two pounds of flour, two tablespoons of salt, and hot water, a pint, little less',
       'flour 100 (gluten, wheat); salt 4.03; hot water 62.64',
     ],
+    [
+      '200 g porridge oats (gluten-free), 200 g rice flour, 250 g water',
+      'porridge oats 100; rice flour 100; water 125',
+    ],
+    [
+      '400 strong + 200 semolina\n360 water\n12 salt',
+      'strong flour 66.67 (gluten, wheat); semolina 33.33 (gluten, wheat); water 60; salt 2',
+    ],
+    [
+      '250 g flour\na grate of nutmeg, 50 g butter, 1 egg, 60 ml milk',
+      'flour 100 (gluten, wheat); nutmeg 0.14; butter 20 (milk); egg 20 (egg); milk 24.72 (milk)',
+    ],
+    [
+      'Barley flour, three cups. Boiling water, one and a quarter cups. Salt, one teaspoonful.',
+      'barley flour 100 (gluten); boiling water 87.24; salt 1.77',
+    ],
+    [
+      '300 g flour, oil 20 g + oil for frying, water ~150 g',
+      'flour 100 (gluten, wheat); oil 6.67; oil 2 g griddle; water 50',
+    ],
+    [
+      '500 g flour, 300 g water\nfor the folds 60 g soft butter mixed with 60 ml oil',
+      'flour 100 (gluten, wheat); water 60; soft butter 7.5 g layer (milk); oil 6.9 g layer',
+    ],
+    [
+      '2 cups cornmeal, 1 cup hot water (you may need more), ghee to serve',
+      'cornmeal 100; hot water 85.72; ghee 15 g serve (milk)',
+    ],
+    [
+      "For our table of four that's 400 g flour to 200 g water; plus 8 g salt",
+      'flour 100 (gluten, wheat); water 50; salt 2',
+    ],
+    ['flour 600 | yog 150 | water 200 | salt 12', 'flour 100 (gluten, wheat); yog 25 (milk); water 33.33; salt 2'],
+    [
+      'Dough /// flour 300 g, milk 160 g\nFilling /// potatoes 600 g, butter 40 g',
+      'flour 100 (gluten, wheat); milk 53.33 (milk); potatoes 75 g fill; butter 5 g fill (milk)',
+    ],
+    ['500 g flour, water as much as it takes – 300 g about, salt 10 g', 'flour 100 (gluten, wheat); water 60; salt 2'],
+    ['200 g porridge oats blitzed to flour, 220 g hot milk', 'porridge oats blitzed 100 (gluten); hot milk 110 (milk)'],
   ])('of a list: %s', (list, wanted) => {
     const { ingredients } = breadOf(
       `Rounds\n\n${list}\n\nMix, knead 8 min. Divide into 8, roll, cook 1 minute a side.`,

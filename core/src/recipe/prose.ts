@@ -200,7 +200,8 @@ function withFlour(parts: RecipeParts): RecipeParts {
   const bare = [...texts, ...listed].flatMap((text) =>
     [...text.text.matchAll(/(?:[\p{L}-]+ )?\p{L}+/giu)].map((m) => ({ text, m })),
   );
-  const flour = bare.find(({ text, m }) => isFlour(m[0]) && !/ (?:in)?to (?:an? )?$/.test(text.text.slice(0, m.index)));
+  // "blitzed to flour" is none
+  const flour = bare.find(({ m }) => isFlour(m[0]) && !/^(?:in)?to\b/i.test(m[0]));
   if (!flour || (parts.ingredients.length === 0 && !isWork(parts.method))) return parts;
   const line = flour.text.slice(flour.m.index, flour.m.index + flour.m[0].length);
   return { ...parts, ingredients: [{ line, use: 'dough' }, ...parts.ingredients] };

@@ -303,7 +303,7 @@ class Taking {
     // "500 g flour, 300 g water. Makes 6.": a list, and how many it is for
     const isListWithFact = sentences.length > 1 && sentences.every((s) => isShortFact(s.text) || itemsOf(s).length > 1);
     // "Flour, 1 lb. Buttermilk, ½ pint."
-    if (sentences.length > 1 && sentences.every((s) => NAME_FIRST.test(s.text) && !looksTimed(s.text))) {
+    if (sentences.length > 1 && sentences.every((s) => NAME_FIRST.test(normalLine(s.text)) && !looksTimed(s.text))) {
       for (const s of sentences) this.list(plainList(s));
       return;
     }
@@ -466,6 +466,12 @@ class Taking {
       this.list(s.slice(work[0].length));
       return;
     }
+    // "200 g sour cream, 100 g bacon, 1 onion on top."
+    const top = / (?:go(?:es)? )?on top\.?$/i.exec(s.text);
+    if (top && this.hasWork && itemsOf(s.slice(0, top.index)).length > 1) {
+      this.ingredients.push(...itemsOf(s.slice(0, top.index)).map((line) => ({ line, use: 'finish' as const })));
+      return;
+    }
     if (isWorkApart(s.text)) this.method.push(s);
     else if (isShortFact(s.text) && itemsOf(s).length < 3) this.facts.push(s);
     else if (
@@ -482,12 +488,13 @@ class Taking {
     const line = behind && part ? whole.slice(0, behind.index) : whole;
     if (behind && part) {
       const from = behind.index + behind[0].length;
-      this.headings.push(whole.slice(behind.index + 1, from));
+      this.headings.push(whole.slice(behind.index, from));
       const more = entriesOf(whole.slice(from), part.use, undefined);
       this.ingredients.push(...more.items.map((item) => ({ line: item, use: part.use })));
       this.facts.push(...more.facts);
       this.headings.push(...more.openings);
     }
+    if (line.text === '') return;
     // "Ghee & coriander.", once bread is cooked
     const isLate =
       this.use === 'dough' && this.part !== 'ingredients' && this.hasWork && !/\d/.test(line.text) && this.hasCooked;

@@ -58,7 +58,7 @@ export const LIQUIDS: readonly Food[] = [
   food(
     'yogurt',
     'yogurt',
-    'yogurt | plain yogurt | natural yogurt | yoghurt | plain yoghurt | natural yoghurt | curd | greek yogurt | greek yoghurt',
+    'yogurt | plain yogurt | natural yogurt | yoghurt | plain yoghurt | natural yoghurt | curd | greek yogurt | greek yoghurt | yog | yogourt',
     per100(3.5, 2.2, 4.7, 0, 4, 0.1),
     2.4,
     { gPerCup: 227, gPerMl: 1.05, waterPct: 85, ...freshMilk },

@@ -29,6 +29,7 @@ export const BLOOM = phrases`
   (?<!the )foam\w*
   activate
   bloom
+  (?<=\b[Yy]east )wakes(?: up)?
   (?:prove|proof|activate|wake) (?:up )?the (?:\w+ )?yeast
   let the yeast (?:dissolve|soften|wake(?: up)?|soak)
   (?<!\b(?:cook|bake|fry|griddle|prove|proof|rise|ferment)\b[^.;]{0,70})until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?)

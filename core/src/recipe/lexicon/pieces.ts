@@ -84,7 +84,7 @@ export const DIVIDE = phrases`
   (?:cut|slice|divide) (?:each|every|both)(?: (?:one|round|piece|circle|disc|half|of them))? > (?:in)?to (?:{n}|quarters|halves|wedges)
   cut > (?:farls|wedges|triangles)\b
   cut (?:out|in(?:to)?) > (?:rounds|farls|squares|triangles)\b
-  cut(?: (?:in)?to)? > \d{2,3} ?g (?:pieces|squares|rounds|rolls|rectangles|blocks|strips|lumps)\b
+  cut(?: (?:in)?to)? > \d{2,3} ?g (?:pieces|squares|rounds|rolls|rectangles|blocks|strips|lumps|oblongs|slabs)\b
   cut(?=(?: (?:it|the dough|pieces))?(?: at| to)? (?:about )?\d{2,3} ?g *(?:[.,;]|$))
   cut > (?:(?:out|into) )?\d+(?:\.\d+)? ?cm (?:rounds|discs|circles|squares)\b
   share(?: it| the dough)?(?: out)? > (?:in(?:to)?|between)\b

@@ -24,6 +24,7 @@ export const ENTRIES: readonly Spelling[] = [
     / as much as (?:it|you) (?:takes?|needs?)(?: ?[,:–-])? (?:about )?(\d+ ?(?:k?g|m?l))\w*(?: about)?(?=[.;,]|$)/giu,
     ' $1',
   ],
+  [/(?<=^\p{L}[\p{L} ]{1,20}),? ~ ?(?=\d)/iu, ' '],
   // "spoonful of oil": one
   [
     /^((?:(?:level|heaped|good|big|small) )?(?:cup|mug|glass|(?:tea|table)?spoon(?:ful)?|handful|knob) of) (?=\p{L})/iu,

@@ -93,7 +93,7 @@ export const FIGURES: readonly Spelling[] = [
   ],
   [/\b(rest|proof|prove|rise|bulk|chill)[:,] (\d{1,3})(?=\s*(?:\.(?!\d)|;|$))/gi, '$1 $2 min'],
   [
-    /\b(rest|wait|knead|mix|proof|prove|rise|cook|bulk|bench(?= (?:[5-9]|\d\d))|autolyse|chill) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/(–-]|with\b|$))/gi,
+    /\b(rest|wait|knead|mix|proof|prove|rise|cook|bulk|bench(?= (?:[5-9]|\d\d))|autolyse|chill|cover(?= [1-9]\d)|stand(?= [1-9]\d)) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/(–-]|with\b|$))/gi,
     '$1 $2 min',
   ],
   [

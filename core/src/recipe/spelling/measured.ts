@@ -145,6 +145,14 @@ export const MEASURES: readonly Spelling[] = [
       return `proof ${Number(n) * Number(every) + Number(rest)} min with a fold after ${moments.join(', ')} min`;
     },
   ],
+  // "then four folds every 20 minutes", and nothing more
+  [
+    /(?<=^|, )(?:then )?(\d) (?:sets of )?(?:stretch and )?folds?,? every (\d{1,2}) ?min(?:ute)?s?(?=\.?$)/gi,
+    (_, n = '', every = '') => {
+      const moments = Array.from({ length: Number(n) - 1 }, (__, i) => (i + 1) * Number(every));
+      return `proof ${Number(n) * Number(every)} min with a fold after ${moments.join(', ')} min`;
+    },
+  ],
   // "15 minutes' rest as balls"
   [/(?<=^|[,;] )(\d{1,3} ?min(?:ute)?s?)['’]? rest (?:as|in) balls\b/gi, 'balls, rest $1'],
   // "do a set of folds each half hour over two hours"
