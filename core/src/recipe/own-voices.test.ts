@@ -207,3 +207,79 @@ describe('notes of a teacher', () => {
     expect(told.join('; ')).toBe(wanted);
   });
 });
+
+/** What a bread holds outside its dough, and how much a piece. */
+const outside = (text: string): string =>
+  breadOf(text)
+    .ingredients.filter((i) => i.use !== 'dough')
+    .map((i) => `${i.name} ${i.gPerPiece} g ${i.use}`)
+    .join(', ');
+const LIST = '500 g flour\n300 g water\n10 g salt';
+const WORK = 'Divide into 8, roll, cook 1 minute a side.';
+
+describe('what is none of the dough', () => {
+  it.each([
+    [
+      'Rounds. Dough: 500 g flour, 300 g water. Fillings: refried beans 240 g, grated cheese 200 g. Knead 5 min. 8 balls. Fill, close, pat to 10 cm. Cook 3 min a side.',
+      'refried beans 30 g fill, grated cheese 25 g fill',
+    ],
+    [
+      `Rounds\n\n${LIST}\n\nMix.\nGlaze: cook 8 g rice flour in 120 g water with a pinch of soda, cool.\n${WORK}`,
+      'rice flour 1 g finish, soda 0.04 g finish',
+    ],
+    [
+      `Rounds\n\n${LIST}\n\nMix. Divide into 8, roll. 200 g sour cream, 80 g bacon on top. Bake 6 minutes.`,
+      'sour cream 25 g finish, bacon 10 g finish',
+    ],
+    [`Rounds\n\n${LIST}\n\nMix. ${WORK}\nGhee & coriander.`, 'ghee and coriander 4 g finish'],
+    // what only seasons is little, and a spoon of what nobody knows is a spoon
+    [
+      `Rounds\n\n${LIST}\nFilling: 400 g potatoes, 2 tsp zedoary, coriander\n\nMix. Divide into 8, fill, roll, cook 1 minute a side.`,
+      'potatoes 50 g fill, zedoary 0.63 g fill, coriander 3 g fill',
+    ],
+    [
+      `Rounds\n\n${LIST}\n\nMix. Divide into 8, roll.\nTawa: 1 min – flip – ghee – 1 min – flip – ghee – 30 sec.`,
+      'ghee, for the griddle 2 g griddle',
+    ],
+  ])('%s', (text, wanted) => {
+    expect(outside(text)).toBe(wanted);
+  });
+  it('an amount between two steps is of the dough where no line has its food', () => {
+    const { ingredients, steps } = breadOf(
+      `Rounds. 500 g flour, 300 g water. Mix. Rest 30 min. Salt 10 g. Knead 5 min. ${WORK}`,
+    );
+    expect(ingredients.map((i) => `${i.name} ${i.pct}`)).toEqual(['flour 100', 'water 60', 'salt 2']);
+    expect(steps.map((s) => s.kind).join(' ')).toBe('mix rest knead divide roll cook');
+  });
+  it('a starter with its amount is an entry, and no heading', () => {
+    const { ingredients } = breadOf(`Rounds\n\nLevain: 150 g\nFlour: 500 g\nWater: 275 g\n\nMix. ${WORK}`);
+    expect(ingredients.map((i) => `${i.name} ${i.pct}`)).toEqual(['levain 30', 'flour 100', 'water 55']);
+  });
+});
+
+describe('how notes are set', () => {
+  it('a stage of a table keeps its time where a remark tells when something goes in', () => {
+    const table =
+      'Stage | Time | Notes\nMix | 3 min | to no dry bits\nKnead | 8 min | add salt after 2 min\nRest | 20 min |';
+    const { steps } = breadOf(`Rounds\n\n${LIST}\n\n${table}\n${WORK}`);
+    expect(steps.map((s) => stepTold(s, ['knead'])).join(', ')).toBe('mix, knead 8, rest 20, divide, roll, cook 60+60');
+  });
+  it('a chain of stages is a line of its own, however small it begins', () => {
+    const { ingredients, steps } = breadOf(
+      'Small rounds for the people who come on a Tuesday evening\n500 g strong flour, 325 g warm water, 10 g salt, 10 g sugar, 7 g yeast\nfor the top: 1 tbsp flour cooked in 4 tbsp water, 1 egg yolk, nigella, sesame\nknead 10 min – rise 60 min – divide 4 – round – rest 20 min – press to 20 cm – oven 230 °C 12 min',
+    );
+    expect(steps.map((s) => s.kind).join(' ')).toBe('mix knead proof divide ball rest shape cook');
+    expect(ingredients.filter((i) => i.use === 'finish').map((i) => i.name)).toEqual([
+      'flour cooked in 4 tbsp water',
+      'egg yolk',
+      'nigella',
+      'sesame',
+    ]);
+  });
+  it('a stage in two tongues is read by the one that is known, and the other asks nothing', () => {
+    const result = importRecipe(`Rounds\n\n${LIST}\n\nPétrissage / mixing: 4 min\nRepos / rest: 20 min\n${WORK}`);
+    if (!result.ok) expect.fail();
+    expect(result.value.bread?.steps.map((s) => s.kind).join(' ')).toBe('mix rest divide roll cook');
+    expect(result.value.notUnderstood).toEqual([]);
+  });
+});
