@@ -2,6 +2,7 @@ import { methodTimes, USUAL_BENCH, type Bread } from '../bread/index.ts';
 import { findFood } from '../foods/index.ts';
 import {
   BATTER_FROM_PCT,
+  batterPct,
   figuresOf,
   leavenKind,
   type FamilyName,
@@ -29,6 +30,8 @@ import { usedByMethod, withFlourInDough } from './uses.ts';
 
 const MOST_INGREDIENTS = 60;
 
+/** So much water no flour holds that is shaped by hand: masa takes 150 % (common practice, from memory). */
+const POURED_FROM_PCT = 170;
 /** Puts a bread together from a recipe's parts. `bread` is null where there is no flour to speak of. */
 export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefined): ImportedRecipe {
   const guesses: Guess[] = [];
@@ -94,7 +97,10 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   const isRaised = extended.ingredients.some(
     (i) => i.use === 'dough' && (i.role === 'starter' || leavenKind(i) === 'yeast'),
   );
-  const built = buildSteps(isRaised ? { ...method, drafts: withProof(method.drafts) } : method);
+  const built = buildSteps(
+    isRaised ? { ...method, drafts: withProof(method.drafts) } : method,
+    batterPct(extended.ingredients) > POURED_FROM_PCT,
+  );
   guesses.push(...built.guesses, ...goesIn(text, method));
   const ingredients = withHeldBack(extended.ingredients, text, guesses);
   const family = familyOf(ingredients, method, guesses);

@@ -84,10 +84,10 @@ interface Named {
 
 const ORIGIN = 'the recipe names none';
 
-/** The chain of a bread from drafts: ids, places, times; what every chain needs and the recipe leaves out is added, and said. */
-export function buildSteps(method: MethodDrafts): BuiltSteps {
+/** The chain of a bread from drafts: ids, places, times; what every chain needs and the recipe leaves out is added, and said. `isBatter`: its formula can only be poured. */
+export function buildSteps(method: MethodDrafts, isBatter = false): BuiltSteps {
   const guesses: Guess[] = [];
-  const drafts = completed(method, guesses);
+  const drafts = completed(method, guesses, isBatter);
   const named = nameSteps(drafts);
   const firstPiece = named.findIndex((n) => PIECE_KINDS.has(n.kind) && !n.draft.isBeside);
   const steps = named.map((n, index): Step => {
@@ -146,7 +146,7 @@ function usedTimes({ kind, draft }: Named): readonly Span[] {
 const POURED =
   /\bbatter\b|\bladle(?:ful)?\b|\bpour\b[^.;]{0,30}\b(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hot ?plate|tawa)\b/i;
 
-function completed({ drafts, passed }: MethodDrafts, guesses: Guess[]): readonly StepDraft[] {
+function completed({ drafts, passed }: MethodDrafts, guesses: Guess[], isBatter: boolean): readonly StepDraft[] {
   const chain = drafts.filter((d) => !d.isBeside);
   const has = (...actions: Action[]): boolean => chain.some((d) => actions.includes(d.action));
   const note = (action: Action, why: string): void => void guesses.push({ path: `added:${action}`, from: '', why });
@@ -174,7 +174,7 @@ function completed({ drafts, passed }: MethodDrafts, guesses: Guess[]): readonly
     // what lies on a bread comes once it is rolled
     while (isOnTop(result[at - 1])) at -= 1;
     // a batter is poured
-    const shaping = [...drafts, ...passed].some((d) => POURED.test(d.text)) ? 'shape' : 'roll';
+    const shaping = isBatter || [...drafts, ...passed].some((d) => POURED.test(d.text)) ? 'shape' : 'roll';
     result.splice(at < 0 ? result.length : at, 0, addedDraft(shaping));
     note(shaping, 'no rolling or shaping is told; it is added');
   }

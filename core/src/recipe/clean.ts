@@ -24,7 +24,11 @@ const ARROW = /\s*(?:👉|→|⇒|➡\uFE0F?|\s->\s|\s=>\s)(?!\s*\d[\d.,]* ?(?:k
 const STAGE_SIGN = / (?:>|\/) /;
 /** "1) mix 2) knead 8 min 3) rest": each in a line of its own. */
 const numberedApart = (line: Mapped): readonly Mapped[] =>
-  /^1\) .*\s2\) .*\s3\) /.test(line.text) ? line.split(/\s+(?=\d{1,2}\) )/g) : [line];
+  /^1\) .*\s2\) .*\s3\) /.test(line.text)
+    ? line.split(/\s+(?=\d{1,2}\) )/g)
+    : /^1\. .*\.\s2\. .*\.\s3\. /.test(line.text)
+      ? line.split(/(?<=\.)\s+(?=\d{1,2}\. )/g)
+      : [line];
 
 /** A telegram has a word for its points. */
 const STOP = /\s+stop\b[.\s]*/gi;
@@ -166,6 +170,7 @@ const oneSign = (line: Mapped): Mapped =>
     .replace(/^(topping|filling|glaze|dip|sauce|dough) = /i, '$1: ')
     // "[bulk] 60 min"
     .replace(/^\[(\p{L}[\p{L}+& ]{1,20})\] /u, (_, stage = '') => `${stage.replace(/ ?[+&] ?/, ' and ')}: `)
+    .replace(/^(DOUGH|TOP|TOPPING|FILLING) (?=\d)/, '$1: ')
     // "Zutaten (ingredients) für 20 Stück: …"
     .replace(/^\p{L}+ \((ingredients?|method|preparation|dough|filling|topping)\)/iu, '$1')
     .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces')

@@ -39,7 +39,11 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
     return 'divide';
   if (/^\d{2,3} ?g\.?$/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
-  if (/\b(?:in|with) (?:the|a) (?:\w+ )?(?:mixer|machine)\b|^(?:all|everything)\b.*\bby (?:machine|hand)\b/i.test(text))
+  if (
+    /\b(?:in|with) (?:the|a) (?:\w+ )?(?:mixer|machine)\b|^(?:(?:the )?dough|all|everything)\b.*\bby (?:machine|hand)\b/i.test(
+      text,
+    )
+  )
     return 'mix';
   // "60 min at 26 °C": a warm place
   if (/^(?:about |another )?\d[\d.]* ?(?:min|h)\w* at (?:about )?(?:1[5-9]|2\d|3\d) ?°/i.test(text)) return 'rest';

@@ -242,7 +242,7 @@ class Drafting {
         caution: joined(last.caution, raw.text),
         spans: [...last.spans, raw.span()],
       };
-    else if (/^\d+(?:\.\d+)? ?cm[.!]?$/i.test(text) && this.isPieced && !this.isShaped)
+    else if (/^\d+(?:\.\d+)? ?cm(?:(?:,| \/)? \d+(?:\.\d+)? ?mm)?[.!]?$/i.test(text) && this.isPieced && !this.isShaped)
       this.drafts.push(draftOf('roll', sentence, times));
     else if (!implied && this.isWorkAtPiece(text, times))
       this.drafts.push(draftOf(sizedWorkIn(text) ?? 'shape', sentence, times));

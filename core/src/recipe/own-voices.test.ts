@@ -47,6 +47,9 @@ describe('notes of a teacher', () => {
     ['[knead] 8 min by hand. Rest 20 min.', 'mix, knead 8, rest 20'],
     ['Squeeze it together and leave it under the bowl for a quarter of an hour.', 'mix, rest 15'],
     ['Make a soft dough. It rests 1 hour covered.', 'mix, rest 60'],
+    ['Dough by machine 8 min. 1 h.', 'mix, rest 60'],
+    ['Mix. Wrap, minimum 30 min (mine waits two hours).', 'mix, rest 45'],
+    ['Mix. COLD overnight.', 'mix, chill 600'],
   ])('of the dough: %s', (work, wanted) => {
     expect(stepsOf(`${work} Divide into 8, roll, cook 1 minute a side.`)).toBe(`${wanted}, divide, roll, cook 60+60`);
   });
@@ -101,6 +104,12 @@ describe('notes of a teacher', () => {
     ['Divide into 8, roll. Give it two minutes, flip, and another minute and a half.', 'divide, roll, cook 120+90'],
     ['Divide into 8, roll to 19 cm and 60 sec / 45 sec on the griddles.', 'divide, roll, cook 60+45'],
     ['Divide into 8, roll. Cook 1 min a side. Ghee, coriander.', 'divide, roll, cook 60+60'],
+    [
+      'Divide into 8, roll, leave on the floured planks 10 minutes, hot plates, 90 secs, flip, 60 secs.',
+      'divide, roll, rest 10, cook 90+60',
+    ],
+    ["12 x 75 g – 15'\n26 cm, 1.5 mm\nGriddle 35 s + 25 s", 'divide, rest 15, roll, cook 35+25'],
+    ['Cut: 15 x ~105 g. Roll to 20 cm. Cook 1 min a side.', 'divide, roll, cook 60+60'],
   ])('of its pieces: %s', (work, wanted) => {
     expect(stepsOf(`Mix, knead 8 min. ${work}`)).toBe(`mix, knead 8, ${wanted}`);
   });
@@ -196,6 +205,10 @@ describe('notes of a teacher', () => {
     ],
     ['500 g flour, water as much as it takes – 300 g about, salt 10 g', 'flour 100 (gluten, wheat); water 60; salt 2'],
     ['200 g porridge oats blitzed to flour, 220 g hot milk', 'porridge oats blitzed 100 (gluten); hot milk 110 (milk)'],
+    [
+      'DOUGH 700 g flour // 420 g water\nTOP 400 g mozzarella, grated',
+      'flour 100 (gluten, wheat); water 60; mozzarella 50 g finish (milk)',
+    ],
   ])('of a list: %s', (list, wanted) => {
     const { ingredients } = breadOf(
       `Rounds\n\n${list}\n\nMix, knead 8 min. Divide into 8, roll, cook 1 minute a side.`,
@@ -281,5 +294,13 @@ describe('how notes are set', () => {
     if (!result.ok) expect.fail();
     expect(result.value.bread?.steps.map((s) => s.kind).join(' ')).toBe('mix rest divide roll cook');
     expect(result.value.notUnderstood).toEqual([]);
+  });
+  it('"how to" over a name is no heading of a method, and stages with their numbers in one line are apart', () => {
+    const bread = breadOf(
+      `How to: Socca for twenty\nchickpea flour 500\nwater 1000-1050\nsalt 10\n\n1. Whisk. 2. Rest 2 h. 3. Cook 4 min, turn, 2 min.`,
+    );
+    expect(bread.name).toBe('Socca for twenty');
+    expect(bread.ingredients.map((i) => `${i.name} ${i.pct}`)).toEqual(['chickpea flour 100', 'water 205', 'salt 2']);
+    expect(bread.steps.map((s) => s.kind).join(' ')).toBe('mix rest divide shape cook');
   });
 });

@@ -51,6 +51,9 @@ const UNTIL_IT_CAN = /(?<=\b(?:until|till) )(?:you|it|they) can \w+[^,.;(\d]*/gi
 const NEXT_ONE =
   /\b(?:while|as) (?:it|that|this|1|one|each|the (?:first|bread|other)(?: one)?) (?:is )?(?:cook|bak|fr[yi]|griddl)\w+,? (?:roll|shape|press|pat|stretch|flatten)[^.;]*|\bfor (?:rolling|shaping|kneading|dusting)\b(?! (?:it |them |the dough )?(?:out )?(?:to|for|on)\b)/gi;
 
+/** "Wrap, 30 min at least (mine waits two hours)": what somebody tells of their own. */
+const OF_MINE = /\((?:mine|ours|i|we) [^)]*\)/gi;
+
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
 export function scopesIn(text: string): readonly Scope[] {
   const found: Scope[] = [];
@@ -73,6 +76,7 @@ export function scopesIn(text: string): readonly Scope[] {
   for (const m of foundIn(text, UNTIL_IT_CAN)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of foundIn(text, NEXT_ONE)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of foundIn(text, KEPT_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of foundIn(text, OF_MINE)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   const addIf = ADD_IF.exec(text);
   if (addIf) found.push({ from: 0, to: addIf[0].length, kind: 'may' });
   const idle = IDLE_IF_TIME.exec(text);

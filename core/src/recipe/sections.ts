@@ -155,7 +155,7 @@ class Taking {
       this.takeHead(line.slice(0, dashed[1]?.length));
       line = line.slice(dashed[0].length);
     }
-    const named = this.title === undefined ? /^(?:name|title|recipe)\s*:\s*/i.exec(line.text) : null;
+    const named = this.title === undefined ? /^(?:name|title|recipe|how to)\s*:\s*/i.exec(line.text) : null;
     if (named && itemsOf(line.slice(named[0].length)).length < 2 && sentencesOf(line).length < 2) {
       this.headings.push(line.slice(0, named[0].length));
       this.title = line.slice(named[0].length);
@@ -550,7 +550,13 @@ class Taking {
       if (this.part === 'ingredients') this.part = 'unknown';
     } else if (this.title === undefined && this.isAtStart && text.length <= 120 && NO_SENTENCE.test(text))
       this.takeTitle(body);
-    else if (this.part === 'method' || looksHeatOrServe(text) || looksTimed(text) || WEIGHT_OF.test(text))
+    else if (
+      this.part === 'method' ||
+      looksHeatOrServe(text) ||
+      looksTimed(text) ||
+      WEIGHT_OF.test(text) ||
+      (this.hasWork && ONLY_SIZE.test(text))
+    )
       this.method.push(body);
     else this.notUnderstood.push(body);
   }
@@ -580,6 +586,8 @@ function isWorkAlone(line: Mapped): boolean {
 const isWorkApart = (text: string): boolean =>
   /^\w+: (?:cook|simmer|whisk|boil|stir|mix|mash|heat|warm)\b/i.test(text) && isOfComponent(normalLine(text));
 
+/** "26 cm, 1.5 mm". */
+const ONLY_SIZE = /^\d+(?:[.,]\d+)? ?cm(?:(?:,| \/)? \d+(?:[.,]\d+)? ?mm)?\.?$/i;
 const ONLY_NAMED = /^\p{L}[\p{L} ]{1,25} [\d½¼¾][\d.,]* ?(?:k?g|m?l|tsp|tbsp|%)\.?$/u;
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}(?:, \p{Ll}+\.?)?$/u;
 /** A stage that is an order: where its line does not say it again it is done. */

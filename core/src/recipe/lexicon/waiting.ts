@@ -20,6 +20,7 @@ export const CHILL = phrases`
   refrigerate
   in(?:to)? (?:the|a) (?:{fridge}|cool box|cold room|cellar|cold larder)
   in the cold !> \p{L}
+  (?<=^)(?:[Cc]old|COLD)(?= overnight\b)
   cold (?:prove|proof|ferment(?:ation)?|rise|retard)
   (?:slow|retarded|long|overnight) (?:prove|proof|ferment(?:ation)?|rise)(?=[^.;]* at [1-8] ?°)
   retard
@@ -65,6 +66,7 @@ export const REST = phrases`
   lie > (?:for )?(?:an?|\d)
   wait > (?:for )?(?:an?|another|\d+(?! ?s))
   leave (?:it|them) > a (?:while|bit)\b
+  leave (?:{it} )?on (?:a|the|your) (?:\w+ )?(?:planks?|boards?|trays?|cloths?|bench|table)(?= (?:for )?\d)
   leave(?= (?:(?:it|them|the (?:dough|batter)) )?while\b[^.;]*\d ?(?:min|h))
   walk away > for
   keep(?: (?:it|them|the dough))?(?: aside)? > (?!(?:knead|mix|stirr|turn|cook|flipp|go|work)ing\b|(?:(?:it|them|the \w+) )?on (?:the|a) (?:\w+ )?{pan}\b)(?:\w+ ){0,4}?for (?:about |another |a further )?\d+ ?(?:min|h)

@@ -193,6 +193,7 @@ export const FIGURES: readonly Spelling[] = [
     '1 knob of ',
   ],
   [/\bbroiler\b/gi, 'grill'],
+  [/\bminimum (?:of )?(?=\d+(?:\.\d+)? ?(?:min|h))/gi, 'at least '],
   [/\b(?:never|not|no) less than (?=an?\b|\d|half|one|two|three)/gi, 'at least '],
   [/\bsoup ?spoon(?:ful)?(s?)\b/gi, 'tablespoon$1'],
   [/(?<!\b(?:half|quarter of) )\ban inch\b/gi, '1 inch'],
