@@ -71,7 +71,10 @@ describe('notes of a teacher', () => {
     ],
     ['Divide into 8, keep cold. Roll. Cook 1 min a side.', 'divide, roll, cook 60+60'],
     ["Divide into 8. Sheet: 15 cm / 5 mm. FP: 25'. Griddle 1 min + 1 min.", 'divide, roll, proof 25, cook 60+60'],
-    ['Divide into 8. Pin to 15 cm, 5 mm. Cook 1 min a side.', 'divide, roll, cook 60+60'],
+    [
+      'Divide into 8.\nPin to 14-15 cm, 5 mm, no creases!\n2nd prove 25 min\nCook 1 min a side.',
+      'divide, roll, proof 25, cook 60+60',
+    ],
     ['Divide into 8. 20 min. Roll to 15 cm. 10 min. Cook 1 min a side.', 'divide, rest 20, roll, rest 10, cook 60+60'],
     ['Rounding, resting 15 min. Roll. Cook 1 min a side.', 'ball, rest 15, roll, cook 60+60'],
     [
