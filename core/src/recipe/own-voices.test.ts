@@ -72,8 +72,8 @@ describe('notes of a teacher', () => {
     ['Divide into 8, keep cold. Roll. Cook 1 min a side.', 'divide, roll, cook 60+60'],
     ["Divide into 8. Sheet: 15 cm / 5 mm. FP: 25'. Griddle 1 min + 1 min.", 'divide, roll, proof 25, cook 60+60'],
     [
-      'Divide into 8.\nPin to 14-15 cm, 5 mm, no creases!\n2nd prove 25 min\nCook 1 min a side.',
-      'divide, roll, proof 25, cook 60+60',
+      '- Scale & round\n- 10 min\n- Pin to 14-15 cm, 5 mm, no creases!\n- 2nd prove 25 min\n- Griddle 2 min + 1 min',
+      'divide, ball, rest 10, roll, proof 25, cook 120+60',
     ],
     ['Divide into 8. 20 min. Roll to 15 cm. 10 min. Cook 1 min a side.', 'divide, rest 20, roll, rest 10, cook 60+60'],
     ['Rounding, resting 15 min. Roll. Cook 1 min a side.', 'ball, rest 15, roll, cook 60+60'],
@@ -114,7 +114,9 @@ describe('notes of a teacher', () => {
     ["12 x 75 g – 15'\n26 cm, 1.5 mm\nGriddle 35 s + 25 s", 'divide, rest 15, roll, cook 35+25'],
     ['Cut: 15 x ~105 g. Roll to 20 cm. Cook 1 min a side.', 'divide, roll, cook 60+60'],
   ])('of its pieces: %s', (work, wanted) => {
-    expect(stepsOf(`Mix, knead 8 min. ${work}`)).toBe(`mix, knead 8, ${wanted}`);
+    expect(stepsOf(work.startsWith('-') ? `- Mix\n- Knead 8 min\n${work}` : `Mix, knead 8 min. ${work}`)).toBe(
+      `mix, knead 8, ${wanted}`,
+    );
   });
   it.each([
     ['2 cups atta (240 g)\nWater: 3/4 cup + 1 tbsp', 'atta 100 (gluten, wheat); water 84.38'],

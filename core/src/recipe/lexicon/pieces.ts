@@ -52,7 +52,7 @@ export const DIVIDE = phrases`
   ^ \d{2,3} ?g (?:a piece|per piece|apiece) $
   (?<=^|[;.] )(?:pieces|portions):? > (?:about )?\d{2,3} ?g\b
   (?:the )?(?:pieces|portions) (?:are|weigh) > (?:about )?\d{2,3} ?g\b
-  (?<=^|[;,/] )scale(?= *[;,/.(])
+  (?<=^|[;,/] )scale(?= *[;,/.(]| and round\b)
   (?:roll|shape|form|make|mould|work|turn) (?:out )?(?:{it} )?(?:in)?(?:to )?an? {few}(?:log|sausage|rope|rod|cylinder|snake|long roll)(?: [^.;,]{1,20})?(?:,? and(?: then)?|,? then|[,;]) (?:cut|slice|divide|chop|pinch|pull|break)(?: (?:it|this|that|off))?
   divid(?:es?|ing) !> the (?:filling|mixture|topping|cheese|stuffing)\b
   div
