@@ -147,7 +147,7 @@ export const MEASURES: readonly Spelling[] = [
   ],
   // "then four folds every 20 minutes", and nothing more
   [
-    /(?<=^|, )(?:then )?(\d) (?:sets of )?(?:stretch and )?folds?,? every (\d{1,2}) ?min(?:ute)?s?(?=\.?$)/gi,
+    /(?:^(?:then )?|(?<=, )then )(\d) (?:sets of )?(?:stretch and )?folds?,? every (\d{1,2}) ?min(?:ute)?s?(?=\.?$)/gi,
     (_, n = '', every = '') => {
       const moments = Array.from({ length: Number(n) - 1 }, (__, i) => (i + 1) * Number(every));
       return `proof ${Number(n) * Number(every)} min with a fold after ${moments.join(', ')} min`;
