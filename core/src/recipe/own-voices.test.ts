@@ -284,7 +284,7 @@ describe('how notes are set', () => {
   });
   it('a chain of stages is a line of its own, however small it begins', () => {
     const { ingredients, steps } = breadOf(
-      'Small rounds for the people who come on a Tuesday evening\n500 g strong flour, 325 g warm water, 10 g salt, 10 g sugar, 7 g yeast\nfor the top: 1 tbsp flour cooked in 4 tbsp water, 1 egg yolk, nigella, sesame\nknead 10 min – rise 60 min – divide 4 – round – rest 20 min – press to 20 cm – oven 230 °C 12 min',
+      'Small rounds for the people who come on a Tuesday evening\n500 g strong flour, 325 g warm water, 10 g salt, 10 g sugar, 7 g yeast, 25 g oil\nfor the top: 1 tbsp flour cooked in 4 tbsp water, 1 egg yolk, nigella, sesame\nknead 10 min – rise 60 min – divide 4 – round – rest 20 min – press to 20 cm – oven 230 °C 12 min',
     );
     expect(steps.map((s) => s.kind).join(' ')).toBe('mix knead proof divide ball rest shape cook');
     expect(ingredients.filter((i) => i.use === 'finish').map((i) => i.name)).toEqual([

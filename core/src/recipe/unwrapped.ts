@@ -198,6 +198,10 @@ function goingOnIn(block: readonly Mapped[], isNumbered: boolean): readonly Mapp
   });
 }
 
+/** "for the top: …": a part of its own, however small it begins. */
+const PART_FIRST =
+  /^(?:for )?(?:the )?(?:dough|filling|stuffing|toppings?|top|glaze|dip|sauce|finish|brushing|layers|folds|method): /i;
+
 /** "knead 10 min – rise 60 min – divide 4": one stage after another, in a line of its own. */
 const CHAIN = /^\p{L}[^.;–]{1,24} [–-] [^.;–]{1,24} [–-] [^.;–]{1,24} [–-] /u;
 
@@ -255,7 +259,7 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       !CHAIN.test(line.text) &&
       !isNewEntry(before, line.text) &&
       (isWrapped || isParted(before, line.text));
-    if (!last || !(isSame || sure.has(line))) return [...list, line];
+    if (!last || PART_FIRST.test(line.text) || !(isSame || sure.has(line))) return [...list, line];
     return [...list.slice(0, -1), inOne(last, line)];
   }, []);
 }
