@@ -39,8 +39,11 @@ function called(food: Food, text: string, words: number, length = 0): Food {
   const own = asCalled(food, phraseBefore(text.slice(0, all[words]?.index ?? 0)));
   const last = all[words + length - 1];
   const [, free] = length === 0 || !last ? [] : (BEHIND.exec(text.slice(last.index + last[0].length)) ?? []);
-  return free === undefined ? own : asCalled(own, [...wordsOf(free)].reverse());
+  return free === undefined ? own : freeOf(own, free);
 }
+
+/** A food that calls itself free of something behind its name. */
+const freeOf = (food: Food, told: string): Food => asCalled(food, [...wordsOf(told)].reverse());
 
 const byName = new Map(FOODS.flatMap((f) => f.names.map((n) => [wordsOf(n).join(' '), f] as const)));
 /** Of each word with which a name begins, how many words the longest of these names has: most words of a text begin none. */
@@ -70,7 +73,7 @@ export const findFood = remembered((text: string): Food | undefined => {
   const [head = ''] = text.split(/[,(;]/, 1);
   const own = longestName(head);
   const [, free] = own === undefined ? [] : (BEHIND.exec(text.slice(head.length)) ?? []);
-  if (own !== undefined && free !== undefined) return asCalled(own, [...wordsOf(free)].reverse());
+  if (own !== undefined && free !== undefined) return freeOf(own, free);
   if (own !== undefined || head === text) return own;
   // "poolish (flour and water)" is neither
   const others = new Set(foodsIn(text.slice(head.length)).map((f) => f.food));

@@ -85,7 +85,7 @@ interface Named {
 const ORIGIN = 'the recipe names none';
 
 /** The chain of a bread from drafts: ids, places, times; what every chain needs and the recipe leaves out is added, and said. `isBatter`: its formula can only be poured. */
-export function buildSteps(method: MethodDrafts, isBatter = false): BuiltSteps {
+export function buildSteps(method: MethodDrafts, isBatter: boolean): BuiltSteps {
   const guesses: Guess[] = [];
   const drafts = completed(method, guesses, isBatter);
   const named = nameSteps(drafts);

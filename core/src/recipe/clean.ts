@@ -84,10 +84,9 @@ const undashed = (line: Mapped): readonly Mapped[] => {
 
 /** "knead 7 min // 50 min rest // 12 x 85 g": the same by double bars, which lists have too. */
 const doubleBarred = (line: Mapped): readonly Mapped[] => {
-  const told = line.replace(/^(dough|filling|topping|method|finish|glaze|ingredients) +\/{2,3} +/i, '$1: ');
-  const pieces = told.split(/ +\/{2,3} +/g);
+  const pieces = line.split(/ +\/{2,3} +/g);
   const stages = pieces.filter((p) => actionsIn(normalLine(p.text)).length > 0);
-  return pieces.length > 2 && stages.length > 1 ? pieces : [told.replace(/ +\/{2,3} +/g, ' · ')];
+  return pieces.length > 2 && stages.length > 1 ? pieces : [line.replace(/ +\/{2,3} +/g, ' · ')];
 };
 
 /** "500 g flour      Knead all for 10 min": a list, and the work beside it. */
@@ -167,16 +166,18 @@ function columnsApart(lines: readonly Mapped[]): readonly Mapped[] {
 /** Minutes and seconds by one sign each, grams by one word: what comes after asks for no other. */
 const oneSign = (line: Mapped): Mapped =>
   line
-    .replace(/^(topping|filling|glaze|dip|sauce|dough) = /i, '$1: ')
-    // "[bulk] 60 min"
-    .replace(/^\[(\p{L}[\p{L}+& ]{1,20})\] /u, (_, stage = '') => `${stage.replace(/ ?[+&] ?/, ' and ')}: `)
-    .replace(/^(DOUGH|TOP|TOPPING|FILLING) (?=\d)/, '$1: ')
-    // "Zutaten (ingredients) für 20 Stück: …"
-    .replace(/^\p{L}+ \((ingredients?|method|preparation|dough|filling|topping)\)/iu, '$1')
-    .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces')
     .replace(/(?<=\d)[’′](?!’|′)/g, "'")
     .replace(/(?<=(?<!“)\b\d+)(?:[”″]|’’|′′)/g, '"')
     .replace(/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g');
+
+/** "[bulk] 60 min", "topping = 80 g", "DOUGH 700 g", "Filling /// potatoes", "Zutaten (ingredients) für 20 Stück": labels, each with its colon. */
+const labelled = (line: Mapped): Mapped =>
+  line
+    .replace(/^\[(\p{L}[\p{L}+& ]{1,20})\] /u, (_, stage = '') => `${stage.replace(/ ?[+&] ?/, ' and ')}: `)
+    .replace(/^(dough|filling|topping|method|finish|glaze|dip|sauce|ingredients) +(?:=|\/{2,3}) +/i, '$1: ')
+    .replace(/^(DOUGH|TOP|TOPPING|FILLING) (?=\d)/, '$1: ')
+    .replace(/^\p{L}+ \((ingredients?|method|preparation|dough|filling|topping)\)/iu, '$1')
+    .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces');
 
 const withFigures = inOrder(SCANNED);
 /** A line without the letters that a scan took for figures, and the other way round. */
@@ -236,7 +237,7 @@ const besideTitle = (line: Mapped): readonly Mapped[] =>
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
-    columnsApart(all.map(clockFirst).map(untabbed).map(oneSign)).flatMap(besideTitle).map(bulleted),
+    columnsApart(all.map(clockFirst).map(untabbed).map(labelled).map(oneSign)).flatMap(besideTitle).map(bulleted),
   );
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
   const staged = (l: Mapped): Mapped => {

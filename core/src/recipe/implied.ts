@@ -18,6 +18,8 @@ export const OF_PIECE = new Set<Action>(['divide', 'ball', 'rest', 'proof', 'fil
 /** "Mix flour and water. 3 min": a time, or a size, that stands as a sentence of its own. */
 export const ONLY_A_TIME =
   /^\(?(?:about |ca\.? |then |another |again |a further )*\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)(?: (?:by hand|by machine|with a (?:mixer|machine)|in (?:a|the) (?:mixer|machine)|on (?:low|medium|slow|first|speed \d)(?: speed)?|or so|in all|total|more))?\)?[.!]?\)?$/i;
+/** "26 cm, 1.5 mm": how large, and nothing more. */
+export const ONLY_A_SIZE = /^\d+(?:[.,]\d+)? ?cm(?:(?:,| \/)? \d+(?:[.,]\d+)? ?mm)?[.!]?$/i;
 /** "Sat down for half an hour", "go for a walk for 20 minutes": while somebody does that the dough lies. */
 const IDLING =
   /^\W*(?:(?:and|then|now|so|i|we|you|she|he) )*(?:sit|sat|go|went|walk\w*|take|took|have|had|drink|drank|do|did|read|watch\w*|clean|wash\w*|tid(?:y|ied)|sweep|swept|feed|fed|talk\w*|chat\w*|forget|forgot|ignore\w*|play\w*|knit\w*|(?:set|lay|laid) the table|make (?:some |the )?(?:tea|coffee))\b(?!(?:[^.;]|\.(?=\d))*\b(?:kneading|mixing|flour|pan|griddle|sides?)\b)(?:[^.;,\d]|1 (?:cup|mug|pot|glass) of)*\b(?:for|until) (?:about |another )?(?:[\d.]+|an?) (?:more )?(?:min|h)/i;

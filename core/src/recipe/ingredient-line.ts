@@ -35,7 +35,7 @@ export interface ReadIngredient {
 
 const USES: readonly (readonly [RegExp, IngredientUse])[] = [
   [
-    /\b(?:for|(?<!\b(?:blitzed|ground|milled|whizzed|blended|processed) (?:in)?)to) (?:(?:the )?(?:dust|roll|flour)\w*|(?:the )?(?:bench|board|work ?surface|worktop|table|counter|sprinkling the board))/i,
+    /\b(?:for|to) (?:(?:the )?(?:dust|roll|flour)\w*|(?:the )?(?:bench|board|work ?surface|worktop|table|counter|sprinkling the board))/i,
     'dust',
   ],
   [/\bfor (?:the )?(?:oil )?bath\b|\bto cover the balls\b/i, 'bath'],
@@ -178,7 +178,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
     pct: percent ? (Number(percent[1] ?? percent[2]) + Number(percent[2])) / 2 : undefined,
     name: nameOf(words, food),
     food,
-    use: useInWords(text) ?? use,
+    use: useInWords(text.replace(GROUND, '')) ?? use,
     weight,
     amountText: own?.text ?? '',
     guesses: [

@@ -95,6 +95,15 @@ const VESSEL_BEFORE = new RegExp(
   `^[\\d./½¼¾]+ (?:(?:level|heaped|heaping|scant|rounded|good|big|small) )?(${VESSELS}|${SPOONS}|handfuls?|oz|lb)\\b`,
 );
 
+/** "1 tbsp flour cooked in 4 tbsp water, 1 egg yolk, nigella": foods, each told with what is done to it; undefined where it is no such list. */
+export function foodsWithWork(line: Mapped): readonly Mapped[] | undefined {
+  const pieces = line.split(/,\s+(?![^()]*\))/g);
+  const isFood = ({ text }: Mapped): boolean =>
+    text.split(' ').length <= MOST_WORDS && findFood(text) !== undefined && actionsIn(normalLine(text))[0]?.at !== 0;
+  return pieces.length > 2 && pieces.every(isFood) ? pieces : undefined;
+}
+const MOST_WORDS = 10;
+
 /** "Empty the pot into the bowl: 1 pot of yoghurt." */
 export const WORK_THEN_AMOUNT =
   /^(?:empty|fill|measure|weigh|tip|start)\b[^:\d]{3,50}:\s+(?=(?:\d|[½¼¾]|an? |half )[^.;]{3,40}\.?$)/i;

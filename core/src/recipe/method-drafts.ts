@@ -10,6 +10,7 @@ import {
   LEAST_REST_MIN,
   LEAST_STAND_MIN,
   LONGEST_STIR_MIN,
+  ONLY_A_SIZE,
   OF_PIECE,
   ONLY_A_TIME,
   sizedWorkIn,
@@ -242,7 +243,7 @@ class Drafting {
         caution: joined(last.caution, raw.text),
         spans: [...last.spans, raw.span()],
       };
-    else if (/^\d+(?:\.\d+)? ?cm(?:(?:,| \/)? \d+(?:\.\d+)? ?mm)?[.!]?$/i.test(text) && this.isPieced && !this.isShaped)
+    else if (ONLY_A_SIZE.test(text) && this.isPieced && !this.isShaped)
       this.drafts.push(draftOf('roll', sentence, times));
     else if (!implied && this.isWorkAtPiece(text, times))
       this.drafts.push(draftOf(sizedWorkIn(text) ?? 'shape', sentence, times));

@@ -108,8 +108,8 @@ export function inProse(parts: RecipeParts): RecipeParts {
       for (const m of text.text.matchAll(pattern)) {
         const words =
           (m[1] ?? '').split(/\b(?:and|with|to|into|in|on|over|through|for|then|or|goe?s?|went)\b/)[0] ?? '';
-        const isWhole = pattern === BEHIND || pattern === NAME_THEN_WEIGHT || pattern === NAME_THEN_MEASURE;
-        const length = isWhole ? m[0].length : lengthOf(text.text, m, words);
+        const isNameFirst = pattern === NAME_THEN_WEIGHT || pattern === NAME_THEN_MEASURE;
+        const length = isNameFirst || pattern === BEHIND ? m[0].length : lengthOf(text.text, m, words);
         const food = findFood(words);
         const part = partOf(text.text);
         const use = part ?? useAt(text.text, m.index);
@@ -122,9 +122,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
           (f) =>
             f.line.span().to > text.span(m.index).from &&
             f.line.span().from < text.span(m.index + m[0].length - 1).to &&
-            (pattern === NAME_THEN_WEIGHT ||
-              pattern === NAME_THEN_MEASURE ||
-              (pattern === BEHIND && f.line.text.includes(m[0]))),
+            (isNameFirst || (pattern === BEHIND && f.line.text.includes(m[0]))),
         );
         // "the cheese" is the fresh cheese of the list
         const isListed =

@@ -119,3 +119,7 @@ export const isOfComponent = (text: string): boolean =>
   /^(?:for (?:the|a)|make the|prepare the|to make the) (?:\w+ )?(?:dip|sauce|filling|topping|glaze|chutney|relish|salad|dressing|spread|stuffing)\b/i.test(
     text,
   );
+
+/** "Glaze: cook 10 g flour in 120 g water": work at what is no dough, and no list. */
+export const isWorkApart = (line: string): boolean =>
+  /^\w+: (?:cook|simmer|whisk|boil|stir|mix|mash|heat|warm)\b/i.test(line) && isOfComponent(line);

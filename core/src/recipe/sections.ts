@@ -34,13 +34,14 @@ import {
   YIELD_LEAD,
   YIELD_TAIL,
 } from './openings.ts';
+import { ONLY_A_SIZE } from './implied.ts';
 import type { GivenOwner } from './result.ts';
 import { type ListLine, listLine } from './list-lines.ts';
 import { Mapped } from './mapped.ts';
 import { ONLY_AMOUNT } from './measures.ts';
 import { plainList } from './list-forms.ts';
-import { entriesOf, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
-import { isOfComponent } from './scopes.ts';
+import { entriesOf, foodsWithWork, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
+import { isWorkApart } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
 import { normalLine, withoutBullet, withoutNumbers } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
@@ -109,6 +110,10 @@ class Taking {
     if (answer) {
       this.headings.push(...answer.asked);
       if (answer.line) this.take(answer.line);
+      return;
+    }
+    if (isWorkApart(whole.text)) {
+      this.method.push(whole);
       return;
     }
     const told = listLine(whole);
@@ -243,7 +248,6 @@ class Taking {
     const known = headingOf(line.text);
     // "for eight breads" says how many
     const heading = known?.rest === '' && isShortFact(line.text) ? undefined : known;
-    if (heading && heading.rest !== '' && isWorkApart(line.text)) return line;
     if (heading?.use === 'fill' && isWorkAlone(line.slice(line.text.length - heading.rest.length))) return line;
     if (heading) {
       if (this.hasHeaded.size === 0) this.introduced = this.method.length;
@@ -324,10 +328,7 @@ class Taking {
     const list = sentence.slice(head[0].length);
     if (itemsOf(list).length < 2) return false;
     this.headings.push(sentence.slice(0, head[0].length));
-    const { items, facts, openings } = entriesOf(list, part.use, undefined);
-    this.ingredients.push(...items.map((item) => ({ line: item, use: part.use })));
-    this.facts.push(...facts);
-    this.headings.push(...openings);
+    this.takeEntries(list, part.use);
     return true;
   }
 
@@ -338,10 +339,7 @@ class Taking {
     const list = sentence.slice(sentence.text.length - part.rest.length - (sentence.text.endsWith('.') ? 1 : 0));
     if (itemsOf(list).length < 2) return false;
     this.headings.push(sentence.slice(0, sentence.text.length - list.text.length));
-    const { items, facts, openings } = entriesOf(list, part.use, undefined);
-    this.ingredients.push(...items.map((item) => ({ line: item, use: part.use })));
-    this.facts.push(...facts);
-    this.headings.push(...openings);
+    this.takeEntries(list, part.use);
     return true;
   }
 
@@ -406,7 +404,7 @@ class Taking {
     const isWork =
       !OPENS_LIST.test(lead?.[1] ?? '') &&
       actionsIn(normalLine((lead?.[1] ?? '').replace(/\p{L}+-\p{L}+|\b(?:rolls?|bakes|wraps?)$/gu, ''))).length > 0;
-    if (!lead || isWork || isWorkApart(line.text)) return line;
+    if (!lead || isWork) return line;
     const items = itemsOf(line.slice(lead[0].length));
     // what holds a figure is a lead only of a long list
     if (/\d/.test(lead[1] ?? '') && !LEAD.test(line.text) && items.length < 4) return line;
@@ -467,9 +465,11 @@ class Taking {
       return;
     }
     // "200 g sour cream, 100 g bacon, 1 onion on top."
-    const top = / (?:go(?:es)? )?on top\.?$/i.exec(s.text);
-    if (top && this.hasWork && itemsOf(s.slice(0, top.index)).length > 1) {
-      this.ingredients.push(...itemsOf(s.slice(0, top.index)).map((line) => ({ line, use: 'finish' as const })));
+    const top = this.hasWork ? / (?:go(?:es)? )?on top\.?$/i.exec(s.text) : null;
+    const toppings = s.slice(0, top?.index ?? 0);
+    if (top && itemsOf(toppings).length > 1) {
+      this.takeEntries(toppings, 'finish');
+      this.headings.push(s.slice(top.index));
       return;
     }
     if (isWorkApart(s.text)) this.method.push(s);
@@ -489,28 +489,26 @@ class Taking {
     if (behind && part) {
       const from = behind.index + behind[0].length;
       this.headings.push(whole.slice(behind.index, from));
-      const more = entriesOf(whole.slice(from), part.use, undefined);
-      this.ingredients.push(...more.items.map((item) => ({ line: item, use: part.use })));
-      this.facts.push(...more.facts);
-      this.headings.push(...more.openings);
+      this.takeEntries(whole.slice(from), part.use);
     }
     if (line.text === '') return;
     // "Ghee & coriander.", once bread is cooked
     const isLate =
       this.use === 'dough' && this.part !== 'ingredients' && this.hasWork && !/\d/.test(line.text) && this.hasCooked;
     const use = isLate ? 'finish' : this.part === 'method' ? 'dough' : this.use;
-    const { items, facts, openings } = entriesOf(line, use, this.ingredients.at(-1)?.line);
-    this.ingredients.push(...items.map((item) => ({ line: item, use })));
+    this.takeEntries(line, use, this.ingredients.at(-1)?.line);
+  }
+
+  /** The entries of a list, how many they are for, and what only leads to them. `last`: the ingredient before it. */
+  private takeEntries(list: Mapped, use: IngredientUse, last?: Mapped): void {
+    const { items, facts, openings } = entriesOf(list, use, last);
+    this.ingredients.push(...items.map((line) => ({ line, use })));
     this.facts.push(...facts);
     this.headings.push(...openings);
   }
 
   private place(body: Mapped): void {
     const { text } = body;
-    if (isWorkApart(text)) {
-      this.method.push(body);
-      return;
-    }
     const isList = itemsOf(body).length > 2;
     if (
       !isList &&
@@ -530,8 +528,8 @@ class Taking {
     } else if (this.part === 'passed' || /\bholds (?:about )?\d/i.test(text)) this.notUnderstood.push(body);
     else if (this.part === 'keeping') this.keeping.push(body);
     else if (itemsOf(body).length > 1) this.list(body);
-    else if (this.part === 'ingredients' && this.use !== 'dough' && foodsApart(body).length > 0)
-      this.ingredients.push(...foodsApart(body).map((line) => ({ line, use: this.use })));
+    else if (this.part === 'ingredients' && this.use !== 'dough' && foodsWithWork(body))
+      this.ingredients.push(...(foodsWithWork(body) ?? []).map((line) => ({ line, use: this.use })));
     else if (this.part === 'unknown' && this.method.length === 0 && BARE_NOUN.test(text) && !findFood(text))
       this.list(body);
     else if (
@@ -555,25 +553,11 @@ class Taking {
       looksHeatOrServe(text) ||
       looksTimed(text) ||
       WEIGHT_OF.test(text) ||
-      (this.hasWork && ONLY_SIZE.test(text))
+      (this.hasWork && ONLY_A_SIZE.test(text))
     )
       this.method.push(body);
     else this.notUnderstood.push(body);
   }
-}
-
-/** "1 tbsp flour cooked in 4 tbsp water, 1 egg yolk, nigella, sesame": foods, one of which is told with what is done to it. */
-function foodsApart(line: Mapped): readonly Mapped[] {
-  const pieces = line.split(/,\s+(?![^()]*\))/g);
-  const isList =
-    pieces.length > 2 &&
-    pieces.every(
-      (p) =>
-        p.text.split(' ').length < 11 &&
-        findFood(p.text) !== undefined &&
-        (actionsIn(normalLine(p.text))[0]?.at ?? 5) > 4,
-    );
-  return isList ? pieces : [];
 }
 
 /** "For the filling: chop the spinach and mix it with feta.": work, and no list. */
@@ -582,12 +566,6 @@ function isWorkAlone(line: Mapped): boolean {
   return first !== undefined && itemsOf(first).length < 2 && actionsIn(normalLine(first.text)).length > 0;
 }
 
-/** "Glaze: cook 10 g flour in 120 g water": work at what is no dough. */
-const isWorkApart = (text: string): boolean =>
-  /^\w+: (?:cook|simmer|whisk|boil|stir|mix|mash|heat|warm)\b/i.test(text) && isOfComponent(normalLine(text));
-
-/** "26 cm, 1.5 mm". */
-const ONLY_SIZE = /^\d+(?:[.,]\d+)? ?cm(?:(?:,| \/)? \d+(?:[.,]\d+)? ?mm)?\.?$/i;
 const ONLY_NAMED = /^\p{L}[\p{L} ]{1,25} [\d½¼¾][\d.,]* ?(?:k?g|m?l|tsp|tbsp|%)\.?$/u;
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}(?:, \p{Ll}+\.?)?$/u;
 /** A stage that is an order: where its line does not say it again it is done. */

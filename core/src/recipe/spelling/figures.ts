@@ -24,9 +24,12 @@ export const FIGURES: readonly Spelling[] = [
   [/\b(tea|table)sp\b\.?/gi, '$1spoon'],
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (balls?|pieces?|portions?)\b/gi, '$1 $3 of $2 g'],
   [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
+  [/\bthree[- ]quarters of an hour\b/gi, '45 minutes'],
+  [/\b(?:a (?:good )?)?quarter of an hour\b/gi, '15 minutes'],
+  [/\bhalf an hour(?= of (?:mix|knead)ing\b)/gi, '30 minutes'],
   // "6 minutes of mixing and an hour of bulk proof"
   [
-    /(?:\bgive (?:it|them|the dough) (?:about |a good )?)?(?:\b(\d+(?:\.\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty) (min(?:ute)?s?|h(?:ours?)?)|(?<!\bhalf |\bquarters? of )\ban (hour)) of (mixing|kneading|bulk proof|proof|rest)(?:ing)?\b/gi,
+    /(?:\bgive (?:it|them|the dough) (?:about |a good )?)?(?:\b(\d+(?:\.\d+)?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty) (min(?:ute)?s?|h(?:ours?)?)|(?<!\bhalf )\ban (hour)) of (mixing|kneading|bulk proof|proof|rest)(?:ing)?\b/gi,
     (_, n = '', unit = '', hour = '', work = '') =>
       `${STAGES[work.toLowerCase()] ?? work} ${hour === '' ? `${n} ${unit}` : '1 hour'}`,
   ],
@@ -35,8 +38,6 @@ export const FIGURES: readonly Spelling[] = [
     /(?<=^|[,;./] |\band )(\d+(?:\.\d+)?) ?(h|hours?|hrs?|min|mins|minutes?)['’]? (rest|proof|rise|bulk|knead|mix|ferment)(?:ing)?\b(?= *(?:[,;./(]|(?:and|then)\b|$))/gi,
     '$3 $1 $2',
   ],
-  [/\b(?:a )?(?:good )?quarter of an hour of kneading\b/gi, 'knead 15 minutes'],
-  [/\bhalf an hour of kneading\b/gi, 'knead 30 minutes'],
   // "ten minutes on the bench, kneading"
   [
     /(?<=^|[;.] )(?:about )?((?:\d+|\p{L}+) min(?:ute)?s?) on the (?:bench|board|table|worktop|counter),? (?:of )?kneading\b/giu,
@@ -156,8 +157,6 @@ export const FIGURES: readonly Spelling[] = [
   [/(\d)\s*fl\.? ?oz\b/gi, '$1 fl oz'],
   [/\banother (minute|hour)\b/gi, '1 $1 more'],
   [/\bkneed(?=ing\b|ed\b|s?\b)/gi, 'knead'],
-  [/\bthree[- ]quarters of an hour\b/gi, '45 minutes'],
-  [/\b(?:a )?quarter of an hour\b/gi, '15 minutes'],
   [new RegExp(`\\bthree[- ]quarters (?:of )?an? (?=${MEASURE})`, 'gi'), '3/4 '],
   [
     new RegExp(`\\b(?:one|1) (half|quarter|third) (?:of )?(?:an? )?(?=${MEASURE})`, 'gi'),

@@ -40,7 +40,8 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/^(\d{1,2}) ?[x×] ?(\d{2,3})(?=, \p{Ll})/u, '$1 pieces of $2 g'],
   // "12 x 75 g – 15'"
   [/^(\d{1,2}) ?[x×] ?(\d{2,3}) ?g ?[–-] ?(?=\d{1,3} ?(?:min|'))/i, 'divide into $1 pieces of $2 g, rest '],
-  [/^(?:cut|divide|scale): (\d{1,2}) ?[x×] ?~? ?(\d{2,3}) ?g\b/i, 'divide into $1 pieces of $2 g'],
+  [/^(cut|divide|scale): (?=\d{1,2} ?[x×])/i, '$1 '],
+  [/(?<=\d ?[x×] ?)~ ?(?=\d{2,3} ?g\b)/gi, ''],
   [/^T ?°? (?=(?:water|dough|flour|room)\b)/i, 'temperature of the '],
   [/^(?:scale|divide) ?\/ ?(?:round|ball):? (\d{2,3} ?g)\b/i, 'divide into pieces of $1, round'],
   // "cut 12 (110 g)"
