@@ -12,6 +12,7 @@ import {
   LONGEST_STIR_MIN,
   OF_PIECE,
   ONLY_A_TIME,
+  PLACED_TIME,
   sizedWorkIn,
   STIRRED,
 } from './implied.ts';
@@ -33,7 +34,11 @@ export function draftsOf(
   const steps = actions.filter((a) => !NO_STEP.has(a.action));
   const times = timesOf(sentence).filter((t) => !scopeAt(scopes, t.at));
   const isBeside = BESIDE.test(whole);
-  const lead = leadingIn(sentence, steps[0], times);
+  // "2 hours at room temperature (or overnight in the fridge)": what may be implies nothing
+  const said = scopes
+    .filter((s) => s.kind === 'may')
+    .reduce((text, s) => text.slice(0, s.from) + ' '.repeat(s.to - s.from) + text.slice(s.to), whole);
+  const lead = leadingIn(said, steps, times);
   const starts = steps.map((step, n) => {
     const before = steps[n - 1];
     if (!before) return lead?.to ?? 0;
@@ -59,7 +64,7 @@ export function draftsOf(
   });
   const drafts = steps.flatMap((step, n): readonly StepDraft[] => {
     const [from, end] = [starts[n] ?? step.at, starts[n + 1] ?? whole.length];
-    const implied = impliedBehind(sentence, step, end, times);
+    const implied = impliedBehind(said, step, end, times);
     const to = implied[0]?.from ?? end;
     const piece = sentence.slice(from, to);
     // "…; dip the balls in flour": what is no step is none of the one before it
@@ -89,7 +94,7 @@ export function draftsOf(
       const own = times.filter((t) => t.at >= start && t.at < stop);
       return { ...draftOf(action, behind, own), cue: cueIn(behind.text) };
     });
-    return [draft, ...others];
+    return [...restingIn(draft), ...others];
   });
   if (lead)
     drafts.unshift(
@@ -109,6 +114,14 @@ export function draftsOf(
       d.times.every((t) => t.most <= 12)
     )
       drafts[n] = { ...d, action: 'cook' };
+    // "2 min, drizzle oil round it, flip, 90 s": on the griddle
+    else if (
+      drafts[n - 1]?.action === 'cook' &&
+      d.action === 'finish' &&
+      d.times.length === 0 &&
+      drafts[n + 1]?.action === 'cook'
+    )
+      drafts[n] = { ...d, action: 'cook' };
     // "turn, brush with ghee, 1 minute": it goes on cooking
     else if (
       n > 0 &&
@@ -121,6 +134,17 @@ export function draftsOf(
   return drafts;
 }
 
+/** "Balls under a damp cloth for half an hour": nobody rounds for so long, and under a cloth nobody rounds at all. */
+function restingIn(draft: StepDraft): readonly StepDraft[] {
+  const isLong = draft.times.some((t) => t.least >= 2 * LEAST_REST_MIN);
+  if (draft.action !== 'ball' || !isLong || impliedIn(draft.text.replace(/^\W*balls?\W+/i, ''), draft.times) !== 'rest')
+    return [draft];
+  return [
+    { ...draft, times: [] },
+    { ...draft, action: 'rest', cue: undefined },
+  ];
+}
+
 /** "Heat the griddle for 5 minutes and cook …": what heats up takes its own time. */
 function isOfHeating(text: string, actions: readonly FoundAction[], step: FoundAction, time: Duration): boolean {
   const heat = actions.findLast((a) => a.action === 'heat' && a.at < time.at);
@@ -130,18 +154,20 @@ function isOfHeating(text: string, actions: readonly FoundAction[], step: FoundA
 
 /** "1 hour at room temperature, 8 balls": what dough does before the first verb of a sentence. */
 function leadingIn(
-  sentence: Mapped,
-  step: FoundAction | undefined,
+  sentence: string,
+  [step, ...others]: readonly FoundAction[],
   times: readonly Duration[],
 ): { readonly to: number; readonly action: Action } | undefined {
-  const before = sentence.text.slice(0, step?.at ?? 0);
+  const before = sentence.slice(0, step?.at ?? 0);
   const to = Math.max(before.lastIndexOf(','), before.lastIndexOf(';'));
   const own = times.filter((t) => t.at < to);
   if (!step || to < 1 || own.length === 0 || step.action === 'cook') return undefined;
-  const action = impliedIn(before.slice(0, to), own);
+  // "2 min, drizzle oil round it, flip, 90 s"
+  const isLaid = step.action === 'finish' && others.some((a) => a.action === 'cook') && own.every((t) => t.most <= 12);
+  const action = isLaid ? 'cook' : impliedIn(before.slice(0, to), own);
   if (IDLE.has(step.action) && action !== 'cook') return undefined;
   // "a minute on each side, and a brush of butter"
-  const isCooked = action === 'cook' && (step.action === 'finish' || step.action === 'rest');
+  const isCooked = action === 'cook' && ['finish', 'rest', 'fold'].includes(step.action);
   return action === 'rest' || action === 'chill' || isCooked ? { to, action } : undefined;
 }
 
@@ -161,14 +187,14 @@ interface Implied {
 
 /** A clause behind a sign in which dough or its pieces only lie. */
 const LYING =
-  /^[\W]*(?:then )?(?:cover|(?:the )?(?:dough )?back in|(?:(?:pop|put|place|set) (?:it |the dough )?(?:back )?)?in(?:to)? (?:a|the|its) (?:\w+ )?(?:bowl|tub|bag)|(?:lay|put|place|set) (?:them |the balls )?on (?:a|an|the) (?:\w+ )?(?:cloth|tray|board|towel)|invert|lid on|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ (?:bench|under|covered|in the warm|in a warm|somewhere|at room))/i;
+  /^[\W]*(?:then )?(?:cover|(?:the )?(?:dough )?back in|(?:(?:pop|put|place|set) (?:it |the dough )?(?:back )?)?in(?:to)? (?:a|the|its) (?:\w+ )?(?:bowl|tub|bag)|(?:lay|put|place|set) (?:them |the balls )?on (?:a|an|the) (?:\w+ )?(?:cloth|tray|board|towel)|between (?:\w+ ){0,2}(?:cloths|towels)|invert|lid on|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ (?:bench|under|covered|in the warm|in a warm|somewhere|(?:at )?room temp|at room))/i;
 
 /** Several times, and nothing else. */
 const ONLY_TIMES = /^[^\p{L}]*(?:(?:min(?:ute)?s?|s(?:ec(?:ond)?s?)?|h(?:ours?)?)(?!\p{L})[^\p{L}]*)+$/iu;
 
 /** "Roll out, hot griddle, 70 s": what stands behind a verb's own clause and is done elsewhere is a step of its own. */
 function impliedBehind(
-  sentence: Mapped,
+  sentence: string,
   step: FoundAction,
   to: number,
   times: readonly Duration[],
@@ -177,7 +203,7 @@ function impliedBehind(
   const end = step.at + step.length;
   const ownOf = (from: number, until: number): readonly Duration[] => times.filter((t) => t.at >= from && t.at < until);
   const at = (from: number, until: number): Implied | undefined => {
-    const text = sentence.text.slice(from, until);
+    const text = sentence.slice(from, until);
     const own = ownOf(from, until);
     // "make a poolish; 3 hours": so long nobody stirs
     if (
@@ -190,8 +216,8 @@ function impliedBehind(
     if (
       step.action === 'mix' &&
       ONLY_A_TIME.test(text.replace(/^\W+/, '')) &&
-      /\byeast\b/i.test(sentence.text.slice(0, from)) &&
-      !/\b(?:flours?|everything|all|dough)\b/i.test(sentence.text.slice(0, from)) &&
+      /\byeast\b/i.test(sentence.slice(0, from)) &&
+      !/\b(?:flours?|everything|all|dough)\b/i.test(sentence.slice(0, from)) &&
       (own[0]?.least ?? 0) >= LEAST_REST_MIN
     )
       return { from, action: 'bloom' };
@@ -202,44 +228,48 @@ function impliedBehind(
       return { from, action: 'rest' };
     // "into the machine, 4 min + 5 min": two speeds, and no sides
     if (STIRRED.has(step.action) && ONLY_TIMES.test(text)) return undefined;
+    // "between cloths 1 hour, then on low heat": what it lies in is told before what comes next
+    const [clause = ''] = /^\W*[^,;]*/.exec(text) ?? [];
+    const lain = ownOf(from, from + clause.length);
+    const isLain = lain.length < own.length && lain.some((t) => t.least >= 2 * LEAST_REST_MIN) && LYING.test(clause);
+    if (isLain && impliedIn(clause, lain) === 'rest') return { from, action: 'rest' };
     const action = impliedIn(text, own);
     // bread that is brushed goes back on the griddle, and rests no more
     if (step.action === 'finish' && action !== 'cook') return undefined;
     // "flip, spread the topping, cover, 90 s": on the griddle nothing rests
-    if (
-      action === 'rest' &&
-      own.every((t) => t.most <= LEAST_REST_MIN) &&
-      ON_GRIDDLE.test(sentence.text.slice(0, step.at))
-    )
+    if (action === 'rest' && own.every((t) => t.most <= LEAST_REST_MIN) && ON_GRIDDLE.test(sentence.slice(0, step.at)))
       return { from, action: 'cook' };
     // what stands behind a semicolon with its own time is no part of what is done before it
-    const isRest = action === 'rest' && (LYING.test(text) || text.startsWith(';'));
+    const isRest = action === 'rest' && (LYING.test(text) || PLACED_TIME.test(text) || text.startsWith(';'));
     return isRest || action === 'cook' || action === 'chill' ? { from, action } : undefined;
   };
-  const begins = clausesIn(sentence.text.slice(0, to)).filter((n) => n >= end);
+  const begins = clausesIn(sentence.slice(0, to)).filter((n) => n >= end);
   const untilOf = (from: number): number => begins.find((n) => n > from) ?? to;
   const isIdle = IDLE.has(step.action);
   // a rest has its own time before anything else begins
-  const signs = [...sentence.text.slice(end, to).matchAll(/[,;]|\s[-/]\s/g)].map((m) => end + m.index);
+  const signs = [...sentence.slice(end, to).matchAll(/[,;]|\s[-/]\s/g)].map((m) => end + m.index);
   // what begins a clause of its own stands in the same stretch between semicolons
   const clauses = signs
     .filter((from) => untilOf(from) === untilOf(signs[0] ?? to) || begins.includes(signs[0] ?? to))
     .map((from) => {
       if (!isIdle) return at(from, untilOf(from));
-      const isOver = ownOf(0, from).length > 0 && sentence.text[from] === ',';
+      const isOver = ownOf(0, from).length > 0 && sentence[from] === ',';
       const next = isOver ? at(from, untilOf(from)) : undefined;
-      const clause = /^[^,;]*/.exec(sentence.text.slice(from, to).replace(/^\W+/, ''))?.[0] ?? '';
+      const clause = /^[^,;]*/.exec(sentence.slice(from, to).replace(/^\W+/, ''))?.[0] ?? '';
       const worked = isOver && !/\d ?(?:min|s|h)\b/.test(clause) ? sizedWorkIn(clause) : undefined;
       if (worked) return { from, action: worked };
       return next?.action === 'cook' ? next : undefined;
     })
     .filter((found) => found !== undefined);
   const first = clauses[0];
-  const cooked = first && first.action !== 'cook' ? clauses.find((c) => c.action === 'cook' && isIdle) : undefined;
+  const cooked =
+    first && (isIdle ? first.action !== 'cook' : first.action === 'rest')
+      ? clauses.find((c) => c.action === 'cook')
+      : undefined;
   // "rest 20 minutes; on a tray, covered, 20 minutes; hot griddle, 60 s": each with its own time
   const further = begins.flatMap((from) => {
     // "divide into 8; squash to 10 cm"
-    const clause = sentence.text.slice(from, untilOf(from)).replace(/^;\s*/, '');
+    const clause = sentence.slice(from, untilOf(from)).replace(/^;\s*/, '');
     const isUntimed = ownOf(from, untilOf(from)).length === 0;
     const worked = OF_PIECE.has(step.action) && isUntimed ? sizedWorkIn(clause) : undefined;
     if (worked) return [{ from, action: worked }];

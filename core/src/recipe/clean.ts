@@ -26,9 +26,11 @@ const STAGE_SIGN = / (?:>|\/) /;
 const numberedApart = (line: Mapped): readonly Mapped[] =>
   /^1\) .*\s2\) .*\s3\) /.test(line.text)
     ? line.split(/\s+(?=\d{1,2}\) )/g)
-    : /^1\. .*\.\s2\. .*\.\s3\. /.test(line.text)
-      ? line.split(/(?<=\.)\s+(?=\d{1,2}\. )/g)
-      : [line];
+    : /^\(1\) .*\s\(2\) .*\s\(3\) /.test(line.text)
+      ? line.split(/\s+(?=\(\d{1,2}\) )/g).map((l) => l.replace(/^\(\d{1,2}\) /, ''))
+      : /^1\. .*\.\s2\. .*\.\s3\. /.test(line.text)
+        ? line.split(/(?<=\.)\s+(?=\d{1,2}\. )/g)
+        : [line];
 
 /** A telegram has a word for its points. */
 const STOP = /\s+stop\b[.\s]*/gi;
@@ -51,6 +53,8 @@ const minutesBetween = (from: readonly string[], to: readonly string[]): number 
 };
 
 const LIES: ReadonlySet<Action> = new Set<Action>(['rest', 'proof', 'chill']);
+const LEAST_LEFT_MIN = 15;
+const LEFT_COVERED = /\b(?:cover(?:ed)?(?: (?:it|them))?|under (?:a |the )?(?:cloth|film|towel|plastic|bowl))\.?$/i;
 /** "18:15 Bulk proof" over "19:30 Divide": what only lies, and tells no time of its own, takes until the next time of the day. */
 function untilNext(lines: readonly Mapped[]): readonly Mapped[] {
   const told = lines.filter((l) => l.text.trim() !== '').map((line) => ({ line, clock: TIME_OF_DAY.exec(line.text) }));
@@ -59,9 +63,12 @@ function untilNext(lines: readonly Mapped[]): readonly Mapped[] {
     if (!clock || !next || FROM_TO.test(line.text)) return line;
     const stage = normalLine(line.text.slice(clock[0].length));
     const actions = actionsIn(stage);
-    if (actions.length === 0 || !actions.every((a) => LIES.has(a.action)) || durationsIn(stage).length > 0) return line;
+    if (actions.length === 0 || durationsIn(stage).length > 0) return line;
     const min = minutesBetween(clock.slice(1, 3), next.slice(1, 3));
-    return min === 0 ? line : line.replace(/[.\s]*$/, ` ${min} min`);
+    // what hands have folded, or covered, lies until then
+    const isLeft = min >= LEAST_LEFT_MIN && (actions.every((a) => a.action === 'fold') || LEFT_COVERED.test(stage));
+    if (isLeft) return line.replace(/[.\s]*$/, `, rest ${min} min`);
+    return min === 0 || !actions.every((a) => LIES.has(a.action)) ? line : line.replace(/[.\s]*$/, ` ${min} min`);
   });
 }
 

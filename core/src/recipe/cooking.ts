@@ -46,7 +46,7 @@ const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
   ['lid', /\b(?:lid(?: on)?|cover(?:ed)?(?! with (?:a )?(?:cloth|towel)))\b/gi],
   [
     'flame',
-    /\b(?:over|on|onto|in|to) (?:a |an |the )?(?:open |naked |gas |direct |hot |glowing )*(?:flame|gas ring|burner|embers|coals)\b|(?<=^|[,;.]\s*)\b(?:open |naked |gas )*flame(?= *:? *\d)/gi,
+    /\b(?:over|on|onto|in|to) (?:a |an |the )?(?:open |naked |gas |direct |hot |glowing )*(?:flame|gas ring|burner|embers|coals)\b|(?<=^|[,;.–-]\s*(?:then\s+)?)\b(?:open |naked |gas )*flame(?= *:? *(?:\d|till\b|until\b|to puff|$|[,;.]))/gi,
   ],
   ['grill', /\b(?:under|beneath|below) (?:a |an |the )?(?:very |hot |preheated )*(?:grill|broiler)\b/gi],
   ['low', /\b(?:turn (?:the heat )?(?:down|low)|lower the heat|reduce the heat|low heat|gentle heat)\b/gi],

@@ -3,7 +3,7 @@ import type { Mapped } from './mapped.ts';
 import { COLOUR, figure, flour } from './shares.ts';
 
 /** Two flours by halves or by hundredths: "half white, half rye", "70 % white and 30 % rye". Four groups, or two. */
-const TWO = String.raw`(?:half ([\p{L} ]{3,16}?),? (?:and )?(?:half )?([\p{L} ]{3,16}?)|(\d{1,2}) ?% ([\p{L} ]{3,16}?)(?:,| and|, and| \+|;) (\d{1,2}) ?% ([\p{L} ]{3,16}?))`;
+const TWO = String.raw`(?:half ([\p{L}\d ]{3,24}?),? (?:and )?(?:half )?([\p{L}\d ]{3,24}?)|(\d{1,2}) ?% ([\p{L} ]{3,16}?)(?:,| and|, and| \+|;) (\d{1,2}) ?% ([\p{L} ]{3,16}?))`;
 const AMOUNT = String.raw`(\d+(?:[.,]\d+)?) ?(k?g|%)`;
 const NAME = String.raw`((?:\p{L}+ )*flours?)`;
 /** How a list opens that is told for so much flour. */
@@ -12,7 +12,10 @@ const FOR_SO_MUCH = String.raw`^(?:per|for|on|to) (?:(?:every|each|an?|one) )?`;
 const IS_COLOUR = new RegExp(`^${COLOUR}$`, 'i');
 /** Whether a word is a kind of flour, as "white" and "rye" are. */
 export const isFlour = (kind: string): boolean =>
-  kind === '' || IS_COLOUR.test(kind.trim()) || findFood(kind)?.role === 'flour';
+  kind === '' ||
+  /^(?:T|type |tipo )\d{1,4}$/i.test(kind.trim()) ||
+  IS_COLOUR.test(kind.trim()) ||
+  findFood(kind)?.role === 'flour';
 
 const decimal = (amount: string): number => Number(amount.replace(',', '.'));
 const weighed = (of: number, unit: string, kind: string): string => `${figure(of)} ${unit} ${kind}`;
@@ -76,6 +79,11 @@ const RULES: readonly (readonly [RegExp, (m: readonly string[]) => string | unde
   [
     new RegExp(String.raw`\bflours?:? ${AMOUNT},? \(${TWO}\)`, 'iu'),
     ([, amount = '', unit = '', ...told]) => apart(amount, unit, told),
+  ],
+  // "flour 1000 (half white, half semolina)": in grams, as all of its list
+  [
+    new RegExp(String.raw`^flours?:? (\d{3,4}),? \(${TWO}\)$`, 'iu'),
+    ([, amount = '', ...told]) => apart(amount, 'g', told),
   ],
   // "500 g flour, of which 100 g rye"
   [

@@ -17,7 +17,7 @@ export const LONGEST_STIR_MIN = 15;
 export const OF_PIECE = new Set<Action>(['divide', 'ball', 'rest', 'proof', 'fill']);
 /** "Mix flour and water. 3 min": a time, or a size, that stands as a sentence of its own. */
 export const ONLY_A_TIME =
-  /^\(?(?:about |ca\.? |then |another |again |a further )*\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hours?|cm|mm)(?: (?:by hand|by machine|with a (?:mixer|machine)|in (?:a|the) (?:mixer|machine)|on (?:low|medium|slow|first|speed \d)(?: speed)?|or so|in all|total|more))?\)?[.!]?\)?$/i;
+  /^\(?(?:about |ca\.? |then |another |again |a further )*\d+(?:\.\d+)?(?: ?(?:-|–|to) ?\d+(?:\.\d+)?)?[½¼¾]? ?(?:s|secs?|seconds?|min|mins?|minutes?|h|hrs?|hours?|cm|mm)(?: (?:by hand|by machine|with a (?:mixer|machine)|in (?:a|the) (?:mixer|machine)|on (?:low|medium|slow|first|speed \d)(?: speed)?|or so|in all|total|more))?\)?[.!]?\)?$/i;
 /** "26 cm, 1.5 mm": how large, and nothing more. */
 export const ONLY_A_SIZE = /^\d+(?:[.,]\d+)? ?cm(?:(?:,| \/)? \d+(?:[.,]\d+)? ?mm)?[.!]?$/i;
 /** "Sat down for half an hour", "go for a walk for 20 minutes": while somebody does that the dough lies. */
@@ -28,6 +28,9 @@ const DRINK = /\b(?:tea|coffee)\b/i;
 export const isIdling = (text: string): boolean => IDLING.test(text) && foodsIn(text.replace(DRINK, '')).length === 0;
 /** Balls that take so long are resting. */
 export const LEAST_REST_MIN = 5;
+/** "30 mins on floured tray", "40 min under plastic": so long, and where; no machine, nobody's hands, and no griddle. */
+export const PLACED_TIME =
+  /^\W*(?:then |for )*(?:about |another )?\d[\d.]*(?: ?[-–] ?[\d.]+)? ?(?:min\w*|h|hours?) (?:again |more )?(?:on|under|underneath|beneath|between|inside|in|beside|near|next to) (?!(?:the |a |my |your |its )?(?:\w+ )?(?:griddle|pan|hot ?plate|plate|stone|tawa|tava|skillet|dome|saj|comal|iron|oven|fire|flame|embers|grill|plancha|side|machine|mixer|speed|gear|hand|first|second|slow|fast|low|medium|high|all|total|between)s?\b)/i;
 /** What a clause without a verb says is done: by sides, by cold, by cover or warmth, by a number of pieces. */
 export function impliedIn(text: string, times: readonly Duration[]): Action | undefined {
   if (/^(?:then )?(?:\d+ )?(?:even |equal )?balls\b/i.test(text)) return 'ball';
@@ -42,7 +45,7 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   if (/^\d{2,3} ?g\.?$/i.test(text)) return 'divide';
   if (times.length === 0) return undefined;
   if (
-    /\b(?:in|with) (?:the|a) (?:\w+ )?(?:mixer|machine)\b|^(?:(?:the )?dough|all|everything)\b.*\bby (?:machine|hand)\b/i.test(
+    /\b(?:in|with) (?:(?:the|a) (?:\w+ )?)?(?:mixer|machine)\b|^(?:(?:the )?dough|all|everything)\b.*\bby (?:machine|hand)\b/i.test(
       text,
     )
   )
@@ -61,6 +64,8 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
     times.every((t) => t.most <= 60)
   )
     return 'cook';
+  if (/^\d+ ?(?:s|secs?|seconds?|min(?:ute)?s?)\b.*\b(?:no|not|without|never|don['’]t) (?:flip|turn)/i.test(text))
+    return 'cook';
   if (/^\d+ ?(?:s|secs?|seconds?)\s*(?:,|\band\b)\s*\d+ ?(?:s|secs?|seconds?)\.?$/i.test(text)) return 'cook';
   // "1 min + 45 sec", "1 min, turn, 50 sec": both sides
   if (
@@ -70,7 +75,22 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   )
     return 'cook';
   if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)|^chilled\b|\bat [1-8] ?°/i.test(text)) return 'chill';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloth|cling ?film|towel|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|plate (?:on top|over)|dough in\b|in the bowl|in(?:to)? (?:a|the|its) (?:[\w-]+ ){0,3}?(?:box|tub|container|bucket|bag)|peace|under (?:an?|1|the|its) (?:\w+ )?bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
+  // "tub, oiled, 1 h"
+  if (
+    /^(?:in(?:to)? )?(?:an? |the )?(?:\w+ )?(?:tub|bowl|bucket|box|container|crate)\b,? /i.test(text) &&
+    times.every((t) => t.least > LONGEST_STIR_MIN)
+  )
+    return 'rest';
+  // "2 hours more till bubbly"
+  if (
+    /^(?:about |another )?[\d.½]+(?: ?[-–] ?[\d.½]+)? ?(?:min\w*|h|hours?) (?:more |again )?(?:till|until) /i.test(
+      text,
+    ) &&
+    times.every((t) => t.least > LONGEST_STIR_MIN)
+  )
+    return 'rest';
+  if (PLACED_TIME.test(text) && times.every((t) => t.least >= LEAST_REST_MIN)) return 'rest';
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloths?|cling ?film|towels?|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|plate (?:on top|over)|dough in\b|in the bowl|in(?:to)? (?:a|the|its) (?:[\w-]+ ){0,3}?(?:box|tub|container|bucket|bag)|peace|under (?:an?|1|the|its) (?:\w+ )?bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'

@@ -39,7 +39,7 @@ const isItem = (piece: Mapped): boolean => {
 };
 
 const FOR_LATER =
-  / (?:to (?:serve|finish|dip|brush)|for (?:serving|brushing|dipping|frying|greasing|the (?:griddle|pan|bench)))\.?$/i;
+  / (?:to (?:serve|finish|dip|brush|sprinkle|scatter|strew|top|garnish)|for (?:serving|brushing|dipping|frying|greasing|the (?:griddle|pan|bench)))\.?$/i;
 const isFoodAlone = (told: string): boolean => {
   const text = told.replace(FOR_LATER, '');
   return (

@@ -99,7 +99,7 @@ const RULES: readonly Spelling[] = [
   [/(?=,\d)(?<=\d ?(?:k?g|m?l|oz) [\p{L} ]{2,30}),/gu, ', '],
   // a thousand with a point, or with room
   [
-    /(?<![\d.,/] ?)([1-9]\d{0,2})[. ](\d{3})(?= ?(?:g|ml|grams?)\b(?! (?:bags?|packs?|packets?|tins?|tubs?)\b))/g,
+    /(?<![\d,/] ?|\d\. ?)([1-9]\d{0,2})[. ](\d{3})(?= ?(?:g|ml|grams?)\b(?! (?:bags?|packs?|packets?|tins?|tubs?)\b))/g,
     '$1$2',
   ],
   [

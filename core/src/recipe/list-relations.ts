@@ -70,6 +70,7 @@ const RULES: readonly Spelling[] = [
   [/,? to which (?:you|we|i) (?:add|put) /i, () => ', '],
   // "flour 500/water 300/salt 10"
   [/^\p{L}[\p{L} ]* \d+(?:\/\p{L}[\p{L} ]* \d+(?:\.\d+)?){1,8}\.?$/u, (all = '') => all.replace(/\//g, ', ')],
+  [/^\d+ \p{L}[\p{L} ]*(?:\/\d+(?:\.\d+)? \p{L}[\p{L} ]*){1,8}\.?$/u, (all = '') => all.replace(/\//g, ', ')],
   // "60 % water and 2 % salt on the flour weight", "water is 60 % and salt 2 % of the flour"
   [
     /^((?:[^.]|\.\d)*\d ?%(?:[^.]|\.\d)*?) (?:on|of) the (?:flour weight|weight of (?:the )?flour|flour)(?=\.|$)/i,
@@ -148,6 +149,24 @@ const RULES: readonly Spelling[] = [
     ),
     (_, n = '', unit = '', name = '', other = '', how = '') =>
       `${n} ${unit} ${name}, ${figure(valueOf(n) * factorOf(how))} ${unit} ${other}`,
+  ],
+  // "1 level teaspoon of baking powder and the same of salt"
+  [
+    new RegExp(
+      `(${N}) ?((?:level |heaped |small |good )?(?:${UNIT}|${SPOONS})) (?:of )?(${NAME})(?:,| and|, and) (?:the same|as much|just as much|an equal amount)(?: again)? (?:of|in) (${NAME})${END}`,
+      'iu',
+    ),
+    (_, n = '', unit = '', ...[name = '', other = '']: string[]) => `${n} ${unit} ${name}, ${n} ${unit} ${other}`,
+  ],
+  // "the formula is 100 flour, 63 water, 2 salt and 5 yoghurt"
+  [
+    /^(?:[^.:;\d]{0,60}?(?::| is| are| reads?| goes) )?100 ((?:\p{L}+ )*flour)((?:(?:,| and|, and) \d+(?:\.\d+)? (?:\p{L}+ ){0,2}\p{L}+)+)(?=\.|$)/iu,
+    (all = '', name = '', rest = '') => {
+      const items = rest.split(/(?:,| and)+ (?=\d)/).filter((i) => i !== '');
+      return items.every((i) => findFood(i))
+        ? `${name} 100 %, ${items.map((i) => i.replace(/^[\d.]+/, '$& %')).join(', ')}`
+        : all;
+    },
   ],
   // "flour (4 cups), water (2 cups)", "flour – four cups, water – two cups"
   [

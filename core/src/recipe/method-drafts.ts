@@ -20,7 +20,7 @@ import { withFolds } from './folds.ts';
 import { joinNeighbours, withEarlyAdditions, withPieces, withRubbedBread } from './join-drafts.ts';
 import { Mapped, type Span } from './mapped.ts';
 import { normal } from './normal-line.ts';
-import { isOfComponent, isOfKeeping, KEEPS, scopesIn, type Scope } from './scopes.ts';
+import { isOfComponent, isOfKeeping, KEEPS, scopeAt, scopesIn, type Scope } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
 import { besideDraft, cueIn, draftOf, RESTS, type StepDraft, timesOf } from './step-draft.ts';
 
@@ -59,6 +59,8 @@ const WHILE_RESTING =
 /** "Bash the dough about for 5 minutes": work at a dough whose word nobody knows is kneading. */
 const DOUGH_WORK =
   /^(?!(?:cover|leave|let|put|place|set|keep|wrap|return|chill|rest|move|transfer|store)\b)\p{L}+(?: and \p{L}+)? (?:it|the dough)\b[^.;]*\bfor (?:about )?\d+(?:\.\d+)? ?min/iu;
+const KEPT =
+  /^(?:and )?(?:keep|hold)(?: (?:it|them|the balls))? (?:warm|(?:under|in|between) (?:an? |the )?(?:\w+ )?(?:towels?|cloths?))\W*$/i;
 const LONGEST_KNEAD_MIN = 20;
 /** "Brush with butter after baking", told before it is baked. */
 const ONCE_COOKED =
@@ -185,7 +187,7 @@ class Drafting {
       if (drafts.length === 0) this.beside.push(raw);
       this.drafts.push(...drafts);
     } else if (BESIDE.test(text)) this.drafts.push(besideDraft(sentence));
-    else if (rest !== '') this.takeVerbless(raw, sentence);
+    else if (rest !== '') this.takeVerbless(raw, sentence, done, scopes);
     this.placeScopes(sentence, scopes);
   }
 
@@ -214,11 +216,12 @@ class Drafting {
   }
 
   /** A sentence in which nothing is done by name: a place, a cover or a side says what it is; else it belongs to the step before. */
-  private takeVerbless(raw: Mapped, sentence: Mapped): void {
+  private takeVerbless(raw: Mapped, sentence: Mapped, done: string, scopes: readonly Scope[]): void {
     const { text } = sentence;
     const last = this.drafts.at(-1);
-    const times = timesOf(sentence);
-    const implied = impliedIn(text, times);
+    const times = timesOf(sentence).filter((t) => scopeAt(scopes, t.at)?.kind !== 'may');
+    // "1 h at room temperature or overnight in the fridge": what may be is not implied, but "no flipping" tells of the griddle
+    const implied = impliedIn(scopes.some((s) => s.kind === 'may') ? done.trim() : text, times);
     // "One side only."
     if (
       last?.action === 'cook' &&
@@ -338,7 +341,9 @@ export function draftMethod(
   for (const raw of lines.flatMap(sentencesOf)) drafting.take(raw);
   const { drafts: told, heat, keeping, remarks, troubles, beside, passed } = drafting;
   const isLate = (d: StepDraft): boolean => d.action === 'finish' && ONCE_COOKED.test(d.text);
-  const all = withRubbedBread(withEarlyAdditions([...told.filter((d) => !isLate(d)), ...told.filter(isLate)]));
+  const kept = told.filter(isKept);
+  const done = told.filter((d) => !kept.includes(d));
+  const all = withRubbedBread(withEarlyAdditions([...done.filter((d) => !isLate(d)), ...done.filter(isLate)]));
   // bread that has been cooked rests, and is cut, no more as dough is: that is of serving
   const last = all.findLastIndex((d) => d.action === 'cook');
   const isDough = (d: StepDraft, n: number): boolean =>
@@ -351,10 +356,17 @@ export function draftMethod(
     keeping,
     remarks,
     troubles,
-    beside: [...beside.map((b) => b.span()), ...untold],
+    beside: [...beside.map((b) => b.span()), ...kept.flatMap((d) => d.spans), ...untold],
     passed,
   };
 }
+
+/** "Keep warm", "keep under a damp towel": said of butter, or of balls, while there is work at them still, that is no step. */
+const isKept = (d: StepDraft, n: number, all: readonly StepDraft[]): boolean =>
+  d.action === 'finish' &&
+  d.times.length === 0 &&
+  KEPT.test(d.text) &&
+  all.slice(n + 1).some((x) => ['divide', 'ball', 'roll', 'shape', 'cook'].includes(x.action));
 
 /** "Knead in the flour" where nothing is mixed before it. */
 const asMixed = (d: StepDraft, n: number, all: readonly StepDraft[]): StepDraft =>
@@ -399,8 +411,10 @@ const isStacked = (d: StepDraft): boolean =>
 /** "Give it another 40 seconds." */
 const isMoreCooking = (last: StepDraft, text: string, times: readonly Duration[]): boolean =>
   last.action === 'cook' &&
-  (/^(?:then )?(?:give|leave|allow) (?:it|them|each|the (?:other|second) side)\b/i.test(text) || AFTER.test(text)) &&
-  times.some((t) => t.most <= LEAST_REST_MIN);
+  ((/^(?:then )?(?:another )?\d[\d.]* ?(?:s|sec\w*|min\w*) (?:with|without)(?: (?:the|a))? lid\b/i.test(text) &&
+    times.every((t) => t.most <= LONGEST_STIR_MIN)) ||
+    ((/^(?:then )?(?:give|leave|allow) (?:it|them|each|the (?:other|second) side)\b/i.test(text) || AFTER.test(text)) &&
+      times.some((t) => t.most <= LEAST_REST_MIN)));
 
 const joined = (a: string | undefined, b: string): string => (a === undefined ? b : `${a} ${b}`);
 

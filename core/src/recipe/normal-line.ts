@@ -37,15 +37,21 @@ export function withoutBullet(line: Mapped): Mapped {
   );
 }
 
-/** "1 Wash", "2 Put", "3 Knead": figures that only count the lines, where they run on from one. */
-export function withoutNumbers(lines: readonly Mapped[]): readonly Mapped[] {
-  const figureOf = (l: Mapped): number => Number(/^(\d{1,2})\s+(?=\p{Lu}\p{Ll})/u.exec(l.text)?.[1] ?? 0);
-  let next = 1;
-  const counted = new Set<Mapped>();
-  for (const l of lines)
-    if (figureOf(l) === next) {
-      counted.add(l);
-      next++;
-    }
-  return counted.size < 3 ? lines : lines.map((l) => (counted.has(l) ? l.replace(/^\d{1,2}\s+/, '') : l));
+/** What counts the lines of a text: "1 Wash", "2 Put", "3 Knead", or "A. Mix", "B. Rest", "C. Shape". */
+const COUNTED: readonly (readonly [RegExp, (mark: string) => number])[] = [
+  [/^(\d{1,2})\s+(?=\p{Lu}\p{Ll})/u, Number],
+  [/^([A-H])[.):]\s+(?=[\p{Lu}\d])/u, (letter) => letter.charCodeAt(0) - 'A'.charCodeAt(0) + 1],
+];
+/** The lines without figures or letters that only count them, where these run on from the first. */
+export function withoutNumbers(told: readonly Mapped[]): readonly Mapped[] {
+  return COUNTED.reduce((lines, [mark, placeOf]) => {
+    let next = 1;
+    const counted = new Set<Mapped>();
+    for (const l of lines)
+      if (placeOf(mark.exec(l.text)?.[1] ?? '') === next) {
+        counted.add(l);
+        next++;
+      }
+    return counted.size < 3 ? lines : lines.map((l) => (counted.has(l) ? l.replace(mark, '') : l));
+  }, told);
 }

@@ -44,7 +44,7 @@ const RULES: readonly Spelling[] = [
   [/^(\p{L}[\p{L} ]+?)\s+[-–—]\s+(?=(?:about )?(?:\d|[½¼¾]))/u, (_, name = '') => `${name} `],
   [/ (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?|spoon(?:ful)?s?|splash(?:es)?|drops?|dash)\b/i, ''],
   [/,? enough for \d{1,3}(?: people| breads| pieces)?$/i, ''],
-  [/ approx\.?$/i, ''],
+  [/ approx\.?$|,? (?:maybe|perhaps|possibly|probably)(?: an? (?:tad|bit|little|touch|drop|splash))? more$/i, ''],
   [/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `],
   // "15 g fresh yeast, or 7 g dried": the first is meant
   [

@@ -37,6 +37,10 @@ const WHENEVER = /,? ?\b(?:resting|rest) (?:it|them|the dough) for (?:about )?\d
 /** "Add water if required.": what only some doughs need. */
 const ADD_IF = /^add (?:a little |some |more |a little more )?[\p{L} ]{3,24} if (?:required|needed|necessary)\b/iu;
 
+/** "… like clay – add water if it cracks": within a sentence too. */
+const ADD_IF_IT =
+  /\badd (?:(?:a (?:little|bit|touch|splash) |some )?(?:more |extra )?(?:of )?)?[\p{L}]{3,16} (?:if|when|should) (?:it|they|the \p{L}+)\b[^.;)]*/giu;
+
 /** "… makes it easier to roll", "an hour before you want to shape it": why or when, and nothing to do. */
 const EASIER =
   /\bbefore you (?:want|wish|need|plan|intend|start|begin|are (?:ready|going)) (?:to )?[^,.;]*|\bbefore (?:rolling|shaping|cooking|dividing|baking|stretching|filling)\b(?! (?:it |them |each |the (?:dough|balls|pieces) )?(?:for|to|into|out (?:to|into))\b)|\b(?:makes? (?:it|them|the \w+) )?(?:much )?easier to \w+/gi;
@@ -77,6 +81,7 @@ export function scopesIn(text: string): readonly Scope[] {
   for (const m of foundIn(text, NEXT_ONE)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of foundIn(text, KEPT_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of foundIn(text, OF_MINE)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of foundIn(text, ADD_IF_IT)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'if' });
   const addIf = ADD_IF.exec(text);
   if (addIf) found.push({ from: 0, to: addIf[0].length, kind: 'may' });
   const idle = IDLE_IF_TIME.exec(text);

@@ -160,7 +160,7 @@ class Taking {
       this.takeHead(line.slice(0, dashed[1]?.length));
       line = line.slice(dashed[0].length);
     }
-    const named = this.title === undefined ? /^(?:name|title|recipe|how to)\s*:\s*/i.exec(line.text) : null;
+    const named = this.title === undefined ? /^(?:name|title|recipe|bread|how to)\s*:\s*/i.exec(line.text) : null;
     if (named && itemsOf(line.slice(named[0].length)).length < 2 && sentencesOf(line).length < 2) {
       this.headings.push(line.slice(0, named[0].length));
       this.title = line.slice(named[0].length);
@@ -171,7 +171,10 @@ class Taking {
       this.headings.push(line);
       return undefined;
     }
-    if (this.title === undefined && this.isAtStart && IN_CAPITALS.test(line.text)) {
+    // the number of a page, and no grams
+    const isWeighed =
+      /^[\p{L} ]+ \d{2,4}$/u.test(line.text) && findFood(line.text)?.role === 'flour' && !isNamedTitle(line.text);
+    if (this.title === undefined && this.isAtStart && IN_CAPITALS.test(line.text) && !isWeighed) {
       this.title = line.replace(/\s{2,}\d{1,3}$/, '');
       return undefined;
     }
@@ -189,7 +192,12 @@ class Taking {
       line = line.slice(lead.length);
     }
     const many = this.title === undefined && this.isAtStart ? YIELD_TAIL.exec(line.text) : null;
-    if (many && many.index > 3 && actionsIn(normalLine(line.text.slice(0, many.index))).length === 0) {
+    if (
+      many &&
+      many.index > 3 &&
+      !/^(?:makes?|yields?|gives|for)\W*$/i.test(line.text.slice(0, many.index)) &&
+      actionsIn(normalLine(line.text.slice(0, many.index))).length === 0
+    ) {
       this.title = line.slice(0, many.index);
       this.facts.push(line.slice(many.index).replace(/^[,–— -]+/, ''));
       return undefined;
@@ -446,7 +454,9 @@ class Taking {
   }
 
   private get hasCooked(): boolean {
-    return this.method.some((m) => actionsIn(normalLine(m.text)).some((a) => a.action === 'cook'));
+    return this.method.some(
+      (m) => TURNED.test(m.text) || actionsIn(normalLine(m.text)).some((a) => a.action === 'cook'),
+    );
   }
 
   /** "Salt 6 g." between two steps: a name with its amount that stands in no line before. */
@@ -472,6 +482,7 @@ class Taking {
       this.headings.push(s.slice(top.index));
       return;
     }
+    if (this.isToppingInBrackets(s)) return;
     if (isWorkApart(s.text)) this.method.push(s);
     else if (isShortFact(s.text) && itemsOf(s).length < 3) this.facts.push(s);
     else if (
@@ -480,6 +491,23 @@ class Taking {
     )
       this.list(s);
     else this.method.push(s);
+  }
+
+  /** "Za'atar + oil on top (4 tbsp za'atar, 6 tbsp oil).", "Garlic butter (150 g butter + 4 cloves).": told once there is a dough. */
+  private isToppingInBrackets(line: Mapped): boolean {
+    const [, head = '', onTop = '', list = ''] = TOPPING_IN_BRACKETS.exec(line.text) ?? [];
+    if (list === '' || !this.hasWork || !(onTop !== '' || this.hasCooked)) return false;
+    if (actionsIn(normalLine(head)).length > 0) return false;
+    const from = line.text.indexOf(`(${list}`) + 1;
+    const named = line.slice(from, from + list.length);
+    // "4 cloves" beside garlic are no spice
+    const items = /garlic/i.test(head) ? named.replace(/\b(\d+ cloves)(?= *(?:[,+]|$))/gi, '$1 of garlic') : named;
+    if (itemsOf(items).length < 2) return false;
+    if (onTop === '') this.headings.push(line.slice(0, from));
+    else
+      this.method.push(line.slice(0, head.length + onTop.length).replace(/^(.*?)(?: goe?s?)? on top$/i, 'top with $1'));
+    this.takeEntries(items, 'finish');
+    return true;
   }
 
   private list(whole: Mapped): void {
@@ -509,6 +537,7 @@ class Taking {
 
   private place(body: Mapped): void {
     const { text } = body;
+    if (this.isToppingInBrackets(body)) return;
     const isList = itemsOf(body).length > 2;
     if (
       !isList &&
@@ -566,6 +595,9 @@ function isWorkAlone(line: Mapped): boolean {
   return first !== undefined && itemsOf(first).length < 2 && actionsIn(normalLine(first.text)).length > 0;
 }
 
+const TOPPING_IN_BRACKETS = /^(\p{L}[\p{L} +&'’-]{2,40}?)((?: goe?s?)? on top)? \(([^()]*\d[^()]*)\)\.?$/iu;
+/** "3 min, turn, 2 min": both sides. */
+const TURNED = /\d ?(?:s|secs?|seconds?|min(?:ute)?s?),? (?:then )?(?:turn|flip)\b/i;
 const ONLY_NAMED = /^\p{L}[\p{L} ]{1,25} [\d½¼¾][\d.,]* ?(?:k?g|m?l|tsp|tbsp|%)\.?$/u;
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}(?:, \p{Ll}+\.?)?$/u;
 /** A stage that is an order: where its line does not say it again it is done. */

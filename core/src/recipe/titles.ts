@@ -7,6 +7,7 @@ import { normalLine } from './normal-line.ts';
 /** A title without the signs that set it out. */
 export const plainTitle = (title: Mapped): Mapped =>
   title
+    .replace(/^(?:subject ?: ?)?(?:(?:re|fwd?) ?: ?)+|^subject ?: ?/i, '')
     // what a page has beside its title
     .replace(/\s{2,}(?:.*★.*|(?:jump to|print)\b.*)$/iu, '')
     .replace(/[:#*☐▢□]+/g, '')
@@ -49,7 +50,7 @@ export function isNamedTitle(line: string): boolean {
   );
 }
 const TITLE_NOUN =
-  /\b(?:rounds|breads?(?! (?:flour|spice))|flatbreads?|cakes|wraps|tortillas?|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe|naans?|rotis?|chapatt?is?|parathas?|pitas?|piadin[ae]|bannocks?|scones|spirals|crisps|farls|kulchas?|laff?as?|msemens?)\b/i;
+  /\b(?:rounds|breads?(?! (?:flour|spice))|flatbreads?|cakes|wraps|tortillas?|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe|naans?|rotis?|chapatt?is?|parathas?|pitas?|piadin[ae]|bannocks?|scones|spirals|crisps|farls|kulchas?|laff?as?|msemens?|injeras?|yufkas?|lavash|dosas?|arepas?|lefse)\b/i;
 const isBare = (line: string): boolean =>
   line.length <= 60 &&
   line.split(/\s+/).length <= 7 &&

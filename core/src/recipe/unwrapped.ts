@@ -27,6 +27,10 @@ const OF_SIDES =
   /^(?:(?:on|per|each|a|an|either|both|every|to|the|one|other|first|second) ){1,2}sides?\b(?!(?: ?:| [–-]|) \d)/i;
 /** A clause that is shorter may be a note of its own. */
 const CLAUSE_LEAST = 38;
+/** A time ends a note, unless words go on that begin none. */
+const TIME_LAST = /\d ?(?:'|s|secs?|seconds?|min(?:ute)?s?|h|hrs?|hours?)$/i;
+const GOES_ON =
+  /^(?:and|or|then|in|on|at|by|with|under|until|till|before|after|when|while|per|each|a|to|for|of|more|longer|covered|without|until|again|later|total)\b/i;
 const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
 const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:'|(?:g|min|mins|minutes|h|hours?|s|secs?|seconds)\b)/i;
 /** "…, oil 5 %, salt": a list that goes on with an amount. */
@@ -88,6 +92,7 @@ function isParted(before: string, text: string): boolean {
     isClause &&
     !ENDED.test(before) &&
     before.length >= CLAUSE_LEAST &&
+    (!TIME_LAST.test(before) || GOES_ON.test(text)) &&
     actionsIn(normalLine(text))[0]?.at !== 0
   )
     return true;
@@ -250,6 +255,7 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       isSet &&
       isFull(n, isSure && isSmall(n) ? SLACK_SHARE : 0) &&
       (isOpen(before) || (isSure && isProse(before))) &&
+      (isSure || !TIME_LAST.test(before) || GOES_ON.test(line.text)) &&
       isNext(before, line.text, isSure);
     const isSame =
       !opens.has(line) &&

@@ -21,7 +21,7 @@ export const COOK = phrases`
   toast
   sear
   sizzle
-  (?<=^|[;,.] )(?:(?:over|on|onto) (?:a|the) )?(?:open |gas |naked )*flame(?= *:? *\d+(?:\.\d+)? ?(?:s|sec|min)\b)
+  (?<=^|[;,.] )(?:(?:over|on|onto) (?:a|the) )?(?:open |gas |naked )*flame(?= *:? *(?:\d+(?:\.\d+)? ?(?:s|sec|min)\b|till\b|until\b))
   ^ puff(?= (?:\d|on|over|it|them|with|by))
   lay (?:\w+ ){0,3}?(?:over|on|above) the (?:embers|coals|fire|grid|grate|grill)
   brown > (?:on|for)
@@ -46,7 +46,7 @@ export const FINISH = phrases`
   (?:grind|crack|grate|shave) (?:\w+ ){0,3}?over > (?:the|it|them|each)\b
   brush !> the (?:griddle|pan|skillet|plate|hotplate)\b|off\b
   drizzle !> of
-  (?:sprinkle|scatter|strew) !> (?:\w+ ){0,3}?with water\b|(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast\b
+  (?<!\bto )(?:sprinkle|scatter|strew) !> (?:\w+ ){0,3}?with water\b|(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast\b
   rub with garlic
   spread with !> the back
   dab
@@ -55,7 +55,7 @@ export const FINISH = phrases`
   (?:hold|fold|store|put|keep|tuck|layer) (?:{it} |warm )?(?:in|between|under|inside) (?:an? |the |\d )?(?:\w+ ){0,2}?(?:towels?|cloths?|napkins?|foil|basket)
   wrap(?:ped)?
   (?<!\b(?:a|the|this|each|every) )stack(?:ing)?
-  pile > (?:{it} )?(?:up|in|under)\b
+  pile > (?:{it} )?(?:up|in|under|and cover)\b
   (?:pile|keep|stack) (?:the (?:cooked|finished|baked) (?:ones|breads?)|those that are (?:done|cooked|ready)) (?:in|under|into)
   (?:keep|put|hold|place) (?:{it} )?(?:warm )?in a (?:low|warm|cool) oven
   basket

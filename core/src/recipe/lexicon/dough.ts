@@ -114,7 +114,7 @@ export const MIX = phrases`
   (?:bring|gather|press|pull|squeeze|draw) (?:everything|it all|the (?:mixture|lot|crumbs)) (?:together )?(?:in)?to
   come together
   squi?s[hk] > (?:it|everything|it all|the lot)? ?(?:together|(?:in)?to a (?:\w+ ){0,2}dough)\b
-  fold in(?:to)? > (?:the (?:flour|batter|mixture)|\d+ ?(?:g|ml))\b
+  fold in(?:to)? > (?:the (?:flour|batter|mixture|vegetables|onions?|cheese|herbs|spinach|coriander|seeds|egg whites?|rest)|\d+ ?(?:g|ml))\b
   add !> (?:a|the|one) (?:flatbread|bread|round|piece|naan|roti|wrap)\b
   pour
   cream > (?:the )?(?:yeast|butter)\b

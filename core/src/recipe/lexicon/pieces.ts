@@ -39,6 +39,7 @@ export const BALL = phrases`
   (?<=^|[,;.] )\d{2,3} ?g balls
   (?<=^|[,;.] )balls? of > (?:about )?\d
   (?<=^|[;.] )(?:small|little|tight|equal|even|smooth) balls
+  (?<=^|[,;.] )balls(?= (?:under|beneath|in|on|between) [^.;]*\b\d[\d.]* ?(?:min|h))
   (?<=(?:^|[;.] )[\w-]{1,20}-)sized balls
   (?<=^|[,;:.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext|[Aa]bout|[Rr]oughly) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d|~?\d{2,3} ?g\b))
   (?<=^|[,;/–&-] |\band |\bthen |\b[Tt]hey )balls?(?= *(?:[,;:/.(–-]|$|and\b|tight\b|tightly\b|loosely\b|\d{1,2}(?: ?min|$)|(?:at |@ ?)?\d{2,3} ?g\b))
@@ -47,7 +48,7 @@ export const BALL = phrases`
 export const DIVIDE = phrases`
   (?<=^|[,;.] |\bthen )\d{2,3} ?g (?:pieces|portions)
   (?<=^|[,;.] )\d{2,3} ?g(?= ?[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
-  (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions) (?:of|at|@|à) > (?:about )?\d
+  (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions|lumps) (?:of|at|@|à) > (?:about )?\d
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
   ^ \d{2,3} ?g (?:a piece|per piece|apiece) $
   (?<=^|[;.] )(?:pieces|portions):? > (?:about )?\d{2,3} ?g\b

@@ -7,7 +7,7 @@ export const TEMPER = phrases`
   let (?:it|them|the \w+) (?:warm|come) up > for\b
   come out > (?:\d|of the (?:fridge|cold))
   (?<=^|[;.] ){time}(?:ours?)? out(?= (?:of (?:the )?(?:fridge|cold)|before)\b)
-  (?<!\b[Ss]traight )(?:out of|from) the fridge
+  (?<!\b[Ss]traight )(?:out of|from) (?:the )?fridge
   temper
   remove (?:it |them |the \w+ )?from the {fridge}
   take (?:it|them|the \w+) out

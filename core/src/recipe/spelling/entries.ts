@@ -1,3 +1,4 @@
+import { findFood } from '../../foods/index.ts';
 import { FRACTION_SIGNS, wordValue } from '../number-words.ts';
 import { VESSELS } from '../measures.ts';
 import type { Spelling } from './rule.ts';
@@ -25,10 +26,21 @@ export const ENTRIES: readonly Spelling[] = [
     ' $1',
   ],
   [/(?<=^\p{L}[\p{L} ]{1,20}),? ~ ?(?=\d)/iu, ' '],
+  [/(?<=\d ?(?:k?g|m?l)) (?:approx\.?|ca\.?|or so|more or less)$/i, ''],
   // "spoonful of oil": one
   [
     /^((?:(?:level|heaped|good|big|small) )?(?:cup|mug|glass|(?:tea|table)?spoon(?:ful)?|handful|knob) of) (?=\p{L})/iu,
     '1 $1 ',
+  ],
+  // "2 kg flour 1.3 l water 40 salt 4 dried yeast": a row in which the writer soon leaves out the grams
+  [
+    /^\d[\d.,]* ?(?:k?g|m?l) \p{L}[\p{L} ]*?(?: \d[\d.,]*(?: ?(?:k?g|m?l))? \p{L}[\p{L} ]*?){2,}(?=[,;.]|$)/u,
+    (all = '') => {
+      const items = all
+        .split(/ (?=\d[\d.,]*(?: ?(?:k?g|m?l)\b)? ?\p{L})/u)
+        .map((i) => i.replace(/^(\d[\d.,]*) (?!(?:k?g|m?l)\b)/, '$1 g '));
+      return items.every((i) => findFood(i)) ? items.join(', ') : all;
+    },
   ],
   [/(?<=\d) ?… ?(?=\d)/g, '-'],
   [/^from (\d+) to (?=\d+ ?(?:k?g|m?l)\b)/i, '$1-'],

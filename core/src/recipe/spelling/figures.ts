@@ -1,6 +1,16 @@
 import type { Spelling } from './rule.ts';
 import { LARGE, largeValue, MEASURE, NUMBER_WORD, NUMBERS, SMALL, wordValue } from '../number-words.ts';
-import { PASSIVE, STAGES, THIRD, TO_BE_DONE, TOLD, TOLD_VERB, WORK_OF_STAGE } from '../told-words.ts';
+import {
+  AND_DOES,
+  EACH_DOES,
+  PASSIVE,
+  STAGES,
+  THIRD,
+  TO_BE_DONE,
+  TOLD,
+  TOLD_VERB,
+  WORK_OF_STAGE,
+} from '../told-words.ts';
 
 /** Into how many parts a word of ordinals cuts a measure. */
 const SHARE_OF: Readonly<Record<string, number>> = { fifth: 5, sixth: 6, eighth: 8, tenth: 10 };
@@ -24,6 +34,18 @@ export const FIGURES: readonly Spelling[] = [
   [/\b(tea|table)sp\b\.?/gi, '$1spoon'],
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (balls?|pieces?|portions?)\b/gi, '$1 $3 of $2 g'],
   [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
+  [/\bhalf an? hrs?\b\.?/gi, 'half an hour'],
+  [/\ban? (min|sec|hr)\b\.?(?! of\b)/gi, '1 $1'],
+  // "1 min 30 + 1 min"
+  [/(\d) ?min ([1-5]\d)(?= ?[+/])/gi, (_, min = '', sec = '') => `${60 * Number(min) + Number(sec)} s`],
+  // "1 h 15'", "20ish cm"
+  [/(\d) ?h ?([0-5]\d) ?'(?!')/g, '$1 h $2'],
+  [/(?<![\d.,])(\d{1,3})[- ]?ish(?= ?(?:cm|g|min(?:ute)?s?|s|sec(?:ond)?s?)\b)/gi, '$1'],
+  // "seconds, 20 the first side and 15 the other"
+  [
+    /\b(?:just |only |a few )?(seconds|minutes)[,:] (\d{1,3}) (?=(?:on |for )?(?:the )?(?:first|one) side)([^.;\d]*) (\d{1,3}) (?=(?:on |for )?(?:the )?(?:other|second))/gi,
+    '$2 $1 $3 $4 $1 ',
+  ],
   [/\bthree[- ]quarters of an hour\b/gi, '45 minutes'],
   [/\b(?:a (?:good )?)?quarter of an hour\b/gi, '15 minutes'],
   [/\bhalf an hour(?= of (?:mix|knead)ing\b)/gi, '30 minutes'],
@@ -45,6 +67,8 @@ export const FIGURES: readonly Spelling[] = [
   ],
   [/\bea\.(?= side)/gi, 'each'],
   [/\bdiv\.(?= into)/gi, 'divide'],
+  [EACH_DOES, (all = '', verb = '') => verb + (all.endsWith('theirs') ? ' it' : '')],
+  [AND_DOES, '$1'],
   [THIRD, '$1'],
   [TO_BE_DONE, (_, verb = '') => TOLD[verb.toLowerCase()] ?? verb],
   [PASSIVE, (_, verb = '') => (verb.toLowerCase() === 'left' ? 'leave' : (TOLD[verb.toLowerCase()] ?? verb))],
@@ -94,7 +118,7 @@ export const FIGURES: readonly Spelling[] = [
   ],
   [/\b(rest|proof|prove|rise|bulk|chill)[:,] (\d{1,3})(?=\s*(?:\.(?!\d)|;|$))/gi, '$1 $2 min'],
   [
-    /\b(rest|wait|knead|mix|proof|prove|rise|cook|bulk|bench(?= (?:[5-9]|\d\d))|autolyse|chill|cover(?= [1-9]\d)|stand(?= [1-9]\d)) (\d{1,3})(?!\s*[.,/–-]\s*\d)(?=\s*(?:[.,;/(–-]|with\b|$))/gi,
+    /\b(rest|wait|knead|mix|proof|prove|rise|cook|bulk|bench(?= (?:[5-9]|\d\d))|autolyse|chill|cover(?= [1-9]\d)|stand(?= [1-9]\d)|leave(?= [1-9]\d)) (\d{1,3})(?!\s*[./–-]\s*\d|\s*,\d)(?=\s*(?:[.,;/(–-]|with\b|$))/gi,
     '$1 $2 min',
   ],
   [

@@ -52,6 +52,38 @@ export const MEASURES: readonly Spelling[] = [
   [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
   // "30 min later work these in"
   [/(?<=^|[;,.] )(?:about )?(\d+(?:\.\d+)? ?(?:min(?:ute)?s?|h(?:ours?)?)) later,? (?=\p{Ll})/giu, 'rest $1, '],
+  // "4 min slow, rest 20, 2 min slow": one speed, and then another
+  [
+    /(?<=^|[,;:] )(\d{1,2}) ?min(?:ute)?s? (?:(?:on|at|in) )?(?:(?:the )?(?:slow|fast|(?:1st|first|2nd|second) (?:speed|gear)|speed \d)|(?<=\b(?:[3-9]|1\d) ?min(?:ute)?s? on )(?:first|second))(?= *(?:[,;.]|$|with\b))/gi,
+    'mix $1 min',
+  ],
+  // "3 folds in first 90 mins, fridge": the dough stands out for so long
+  [
+    /\b(\d) (?:sets of )?folds? in (?:the )?first (\d{2,3}) ?min(?:ute)?s?,? (?:and |then )*(?=(?:into |in |to )?(?:the )?(?:fridge|cold)|chill)/gi,
+    (_, n = '', whole = '') => {
+      const moments = Array.from({ length: Number(n) }, (__, i) =>
+        Math.round(((i + 1) * Number(whole)) / (Number(n) + 1)),
+      );
+      return `proof ${whole} min with a fold after ${moments.join(', ')} min, `;
+    },
+  ],
+  // "they get 250 g each, cut in 2"
+  [
+    /(?<=^|[;.] )(?:they|each|everyone|everybody)(?: \p{L}+)? gets? (\d{2,3}) ?g(?: each)?,? (?:and )?(?:cuts?|divides?|splits?) (?:it |that )?in(?:to)? (?:2|half|halves)\b/giu,
+    (_, g = '') => `divide into pieces of ${Number(g) / 2} g`,
+  ],
+  // "yeast, sugar, 100 g of the water: 10 min"
+  [/^((?:(?:dry|dried|fresh) )?yeast\b[^.:;]*\b(?:water|milk)\b[^.:;]*): (?=\d+ ?min)/i, 'dissolve $1; stand '],
+  // "intermediate proof: 20 min, balls"
+  [
+    /(?<=^|[,;.] )((?:(?:intermediate|bench|final) )?(?:proof|rest)):? (\d{1,3} ?min(?:ute)?s?),? (?:as |in )?balls(?=[.;]|$)/gi,
+    'balls, $1 $2',
+  ],
+  // "10 pieces of 140 g, rounds, 10 min"
+  [/(?<=\bpieces of \d{2,3} ?g[,;] )(?:rounds|balls)[,;] (?=\d{1,2} ?min(?:ute)?s?\b)/gi, 'balls, rest '],
+  // "9 cm x 1.5 cm": across, and how thick
+  [/\b(\d{1,2}(?:\.\d)?) cm [x×] ((?:0?\.\d|[12](?:\.\d)?)) ?cm\b/gi, '$1 cm, $2 cm thick'],
+  [/\bcome to (?=(?:for )?(?:\d|an? hour|half an))/gi, 'come to room temperature '],
   [/\bstretch-and-fold(s?)\b/gi, 'stretch and fold$1'],
   [/(?<=\b(?:of|at|about|to|à) )~ ?(?=\d)/gi, ''],
   // "60 g butter mixed with 60 g oil"
@@ -85,7 +117,7 @@ export const MEASURES: readonly Spelling[] = [
   ],
   // "rest under a bowl (30)"
   [
-    /(?<=\b(?:knead|rest|prove|proof|rise|mix)(?: (?:it|under (?:a|the) \w+|covered|well))?) \((\d{1,3})\)(?= *(?:[,;.]|$))/gi,
+    /(?<=\b(?:knead|rest|prove|proof|rise|mix)(?: (?:it|under (?:a|the) \w+|covered|well|long|hard|\w+ly))?) \((\d{1,3})\)(?= *(?:[,;.]|$))/gi,
     ' for $1 min',
   ],
   // "1½ h, punch down after 45 min"
@@ -100,6 +132,8 @@ export const MEASURES: readonly Spelling[] = [
   // "8 balls ~107 g", "divide, ~115 g"
   [/\b(divide|scale),? ~ ?(?=\d{2,3} ?g\b)/gi, '$1 into pieces of '],
   [/(?<=\b(?:balls|pieces|portions|rounds)),? ~ ?(?=\d{2,3} ?g\b)/gi, ' of '],
+  [/\b(?:(?:a|1) )?ladle(?:ful)?s? each,? \((?:about )?(\d{2,3}) ?ml\)/gi, 'pour $1 g of batter each'],
+  [/(?<=[:,;] )(\d{2,3} ?g) (?:of )?batter(?= *[,.;])/gi, 'pour $1 of batter'],
   // of a batter
   [/(?<=^|[.;,] )(\d{2,3}) ml (?:each|apiece|per (?:pancake|piece|bread))\b/gi, 'pour $1 g of batter each'],
   // "… and 60 sec / 45 sec on the griddles"

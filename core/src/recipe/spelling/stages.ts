@@ -4,15 +4,23 @@ import { SCANNED } from './scanned.ts';
 import { findFood } from '../../foods/index.ts';
 
 /** "Mehl / flour 0,750 kg": one name in two languages. */
-const TWO_TONGUES = /^(\p{L}[\p{L} ]*?) ?\/ ?(\p{L}[\p{L} ]*?)(?=[ :.]+\d| \([^)]*\)[ :.]+\d)/iu;
+const TWO_TONGUES = /^(\p{L}[\p{L} ]*?) ?\/ ?(\p{L}[\p{L} ]*?)(?=[ :.]+\d| [—–-] \d| \([^)]*\)[ :.]+\d)/iu;
 const inOneTongue = (all = '', a = '', b = ''): string =>
   findFood(a) ? (findFood(b) ? all : a) : findFood(b) ? b : all;
 
 /** Signs, stages and their times, pieces and their weights, and work told in other words. */
 export const STAGE_WORDS: readonly Spelling[] = [
   [/\u00a0|\t/g, ' '],
+  [/\bw\/o\b/gi, 'without'],
   [/\bw\/ ?(?=\p{Ll})/gu, 'with '],
   [/\bgf\b/gi, 'gluten-free'],
+  // "4 tazas (cups) flour"
+  [/(?<=[\d½¼¾] ?)\p{L}{3,} \((cups?|glass(?:es)?|tsp|tbsp|(?:tea|table)spoons?|pinch(?:es)?)\)/giu, '$1'],
+  // "wet hands: 8 cakes of ca. 100 g"
+  [
+    /(?<=^|[.;] )(?:with )?(?:wet|oiled|floured) hands[:,] (?:form |make )?(\d{1,2}) (?:cakes|rounds|breads|patties|pieces) of (?:ca\.? |about |approx\.? |~ ?)?(\d{2,3}) ?g\b/gi,
+    'divide into $1 pieces of $2 g',
+  ],
   [/ {2,}/g, ' '],
   [/(\d) ?grams?\b/gi, '$1 g'],
   [/(\d)(min(?:ute)?s?|sec(?:ond)?s?|hrs?|hours?|h)\b/gi, '$1 $2'],
@@ -42,6 +50,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/^(\d{1,2}) ?[x×] ?(\d{2,3}) ?g ?[–-] ?(?=\d{1,3} ?(?:min|'))/i, 'divide into $1 pieces of $2 g, rest '],
   [/^(cut|divide|scale): (?=\d{1,2} ?[x×])/i, '$1 '],
   [/(?<=\d ?[x×] ?)~ ?(?=\d{2,3} ?g\b)/gi, ''],
+  [/^(scale|divide|portion)\/(?=(?:ball|round)\b)/i, '$1 / '],
   [/^T ?°? (?=(?:water|dough|flour|room)\b)/i, 'temperature of the '],
   [/^(?:scale|divide) ?\/ ?(?:round|ball):? (\d{2,3} ?g)\b/i, 'divide into pieces of $1, round'],
   // "cut 12 (110 g)"
@@ -103,8 +112,12 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/\b(scale|divide):? (\d{1,2}) ?[x×] ?(\d{2,3})(?= *(?:[,;.]|$))/gi, '$1 into $2 pieces of $3 g'],
   // the speeds of a machine, "3 min I, 6 min II"
   [/(\d) ?(?:min|')? I,? (?:and |\+ )?(\d{1,2}) ?(?:min|')? II\b/g, '$1 slow, $2 fast'],
-  [/^(?:spiral(?: mixer)?|machine|mixer):? (?=\d)/i, 'mix '],
+  [/(?<=^|[.;] )(?:spiral(?: mixer)?|machine|mixer):? (?=\d)/gi, 'mix '],
   [/^(?:in the )?(?:machine|mixer): (?=(?:all|everything)\b)/i, 'mix '],
+  [
+    /(?<=^mix )(\d{1,2}) ?min (?:1st|first),? (?:and |\+ )?(\d{1,2}) ?min (?:2nd|second)\b/gi,
+    (_, a = '', b = '') => `${Number(a) + Number(b)} min`,
+  ],
   // the two speeds of a machine are one mixing
   [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
   [/\b0,(\d+)/g, '0.$1'],
@@ -152,7 +165,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   ],
   // "Stesura / press: 14 cm": work in two languages
   [
-    /(?<=^|[,;] )(?!(?:mix|knead|roll|press|stretch|shape|cook|bake|pat|round|ball|rest|fold|cover|divide|proof|rise|chill)\b)\p{L}+ ?\/ ?(mix(?:ing)?|knead(?:ing)?|(?:bulk )?proof(?:ing)?|rest(?:ing)?|rise|divid(?:e|ing)|scal(?:e|ing)|round(?:ing)?|ball|shap(?:e|ing)|press|flatten|roll(?:ing)?|stretch|cook(?:ing)?|bak(?:e|ing)|griddle|fry)\b/giu,
+    /(?<=^|[,;] )(?!(?:mix|knead|roll|press|stretch|shape|cook|bake|pat|round|ball|rest|fold|cover|divide|scale|portion|weigh|flatten|griddle|fry|brush|proof|rise|chill)\b)\p{L}+ ?\/ ?(mix(?:ing)?|knead(?:ing)?|(?:bulk )?proof(?:ing)?|rest(?:ing)?|rise|divid(?:e|ing)|scal(?:e|ing)|round(?:ing)?|ball|shap(?:e|ing)|press|flatten|roll(?:ing)?|stretch|cook(?:ing)?|bak(?:e|ing)|griddle|fry)\b/giu,
     '$1',
   ],
   ...SCANNED,

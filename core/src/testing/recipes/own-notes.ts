@@ -1,0 +1,492 @@
+import type { Reading } from './reading.ts';
+
+/** Notes as teachers keep them, and what is read of them. All people, places and formulas are invented. */
+export const OWN_NOTES: readonly (Reading & { readonly text: string })[] = [
+  {
+    text: `Spelt flatbread w/ nigella (my Tuesday class)
+
+Per person:
+120 g white spelt
+72 g water
+2.4 g salt
+1 g instant yeast
+6 g olive oil
+pinch nigella
+
+Method
+Everything in the bowl bar the nigella, bring together with a scraper, rest 10 (walk round the room, check for dry bits).
+Then knead 5-6 mins on a dry bench – spelt tears if you overdo it.
+Prove 50-60 mins, lidded.
+Each person cuts theirs in two and rounds. 10 mins rest.
+Roll to a dinner plate (about 22cm), wet the top, press in the nigella.
+Dry pan, medium-high, seed side up first; 1½ mins, flip, 1 min.`,
+    dough: 'white spelt 100, water 60, salt 2, instant yeast 0.83, olive oil 5, nigella 1',
+    outside: '',
+    piece: '98.3 g, 22 cm',
+    steps: 'mix, rest 10, knead 5.5, proof 55, divide, ball, rest 10, roll, fill, cook 90+60',
+  },
+  {
+    text: `> On Sunday, Petra wrote:
+> could you send me the one from the market hall?
+
+Sure! Here it is, as I do it now:
+
+flour 1000 (half T65, half semolina rimacinata)
+water 680
+salt 20
+oil 30
+fresh yeast 6
+
+I mix it the night before: 4 min slow, leave 20, 2 min slow with the salt and oil. Straight in the fridge till morning (10-14h). Next day let it come to for an hour and a half, scale at 180, round loosely, 40 min under plastic. Press out with fingertips to 20ish cm. Griddle at 240, two and a half minutes the first side, 90 seconds the second.
+
+Ciao, T.`,
+    dough: 'T65 flour 50, semolina rimacinata 50, water 68, salt 2, oil 3, fresh yeast 0.6',
+    outside: '',
+    piece: '180 g, 20 cm',
+    steps: 'mix, rest 20, mix, chill 720, temper 90, divide, ball, rest 40, shape, cook 150+90',
+  },
+  {
+    text: `LAGANA-STYLE GRIDDLE BREAD (12 pcs)
+---------------------------------------
+Bread flour ............ 1 200 g
+Water, lukewarm ........   750 g
+Dry yeast ..............    10 g
+Salt ...................    24 g
+Sugar ..................    12 g
+Olive oil ..............    60 g
+Sesame, to top .........    50 g
+---------------------------------------
+A. Yeast, sugar, 100 g of the water: 10'.
+B. All the rest in. Mixer 2' + 6'.
+C. Tub, oiled, 1 h 15'.
+D. 12 x ~170 g, ovals. 15'.
+E. Pat to 1 cm, dimple, water + sesame.
+F. Griddle 200 °C: 3' / 2'.`,
+    dough: 'bread flour 100, water 62.5, dry yeast 0.83, salt 2, sugar 1, olive oil 5',
+    outside: 'sesame 4.17 finish',
+    piece: '170 g, 19.6 cm',
+    steps: 'mix, bloom 10, mix, proof 75, divide, rest 15, shape, cook 180+120',
+  },
+  {
+    text: `Dear all, as promised the pan bread. You'll want three mugs of plain flour, one level teaspoon of baking powder and the same of salt, a good glug of oil (I'd say two tablespoons) and one mug of warm water, give or take. Rub the oil in first, then the water bit by bit. It should feel like an earlobe. Leave it alone for a quarter of an hour under the upturned bowl. Nine balls; another ten minutes. Roll them as thin as you dare, about the size of a side plate, and into a very hot pan with nothing in it: when it bubbles, after about 40 seconds, over it goes for half a minute. Stack in a clean tea towel. See you Thursday, Bea`,
+    dough: 'plain flour 100, baking powder 1.31, salt 1.97, oil 1.81, warm water 65.72',
+    outside: '',
+    piece: '56.1 g, 14.4 cm',
+    steps: 'mix, rest 15, ball, rest 10, roll, cook 40+30, finish',
+  },
+  {
+    text: `mix day before class!! 2 kg flour 1.3 l water 40 salt 4 dried yeast, no knead just stir till no dry flour, 3 folds in first 90 mins, fridge
+morning: out of fridge 2 hrs before people come
+they get 250g each, cut in 2, ball up, 30 mins on floured tray
+stretch by hand 25cm, cook on the plancha 2 mins / 1 min, brush w garlic oil`,
+    dough: 'flour 100, water 65, salt 2, dried yeast 0.2',
+    outside: 'garlic oil, to finish 4 finish',
+    piece: '125 g, 25 cm',
+    steps:
+      'mix, proof 23, fold, proof 22, fold, proof 23, fold, proof 22, chill 480, temper 120, divide, ball, rest 30, shape, cook 120+60, finish',
+  },
+  {
+    text: `Pita (from mum)
+
+3½ cups bread flour, plus more for rolling
+1 tbsp sugar
+2¼ tsp instant yeast (1 sachet)
+1½ tsp salt
+1⅓ cups water, 40 °C
+2 Tbsp olive oil
+
+1. Whisk dry, add wet, mix to a shaggy mass. (2 min)
+2. Knead by hand until silky. (8–10 min)
+3. Oiled bowl, cover, double in size. (1–1½ hrs)
+4. Punch down. Cut into 10, make balls, cover. (20 min)
+5. Roll each to a ¼-inch round, 7 inches across.
+6. Cast-iron skillet, med-high: 30 seconds, flip, 1½ minutes, flip, 1½ minutes more until puffed.
+Keep in a towel.`,
+    dough: 'bread flour 100, sugar 2.81, instant yeast 1.59, salt 2.06, water 75.11, olive oil 5.66',
+    outside: 'bread flour, for rolling 5 dust',
+    piece: '80.7 g, 17.8 cm',
+    steps: 'mix, knead 9, proof 75, knead 1, divide, ball, rest 20, roll, cook 30+90+90, finish',
+  },
+  {
+    text: `The formula I settled on after years is 100 flour, 63 water, 2 salt, 0.3 instant yeast and 5 yoghurt. For twelve students at two breads each of 110 g I scale that to 2.7 kg of dough. Mix to clear, 5 minutes on second, and give it two hours in the tub with one fold halfway. Scale, mould round, and let them recover for twenty-five minutes. Pin to 20 cm. The plates are set to 260 and they have 75 seconds on the first side and 50 on the second.`,
+    dough: 'flour 100, water 63, salt 2, instant yeast 0.3, yoghurt 5',
+    outside: '',
+    piece: '110 g, 20 cm',
+    steps: 'mix, proof 60, fold, proof 60, divide, ball, rest 25, roll, cook 75+50',
+  },
+  {
+    text: `chapatis x 20
+600 atta / 400 water / 10 salt
+work it 10 min
+rest 30
+balls 50g
+roll 15cm
+tawa hot: 30s - flip - 30s - open flame till puffed`,
+    dough: 'atta 100, water 66.67, salt 1.67',
+    outside: '',
+    piece: '50 g, 15 cm',
+    steps: 'mix, knead 10, rest 30, ball, roll, cook 30+30+15',
+  },
+  {
+    text: `Yufka / phyllo-ish griddle leaves for Wednesday's börek group
+Flour (type 550) 500g
+Water 270 g
+Salt 9g
+Oil 20 g
+Knead well 10 min, it's stiff. Portion to 50 g = 16 pcs. Balls under damp cloth for half an hr. With the thin pin roll to 40 cm, paper thin, rotate and dust w/ starch. Griddle: just seconds, 20 the first side and 15 the other, they must stay pliable. Pile and cover. Will keep a week wrapped. To use, sprinkle w/ water.`,
+    dough: 'flour type 550 100, water 54, salt 1.8, oil 4',
+    outside: '',
+    piece: '50 g, 40 cm',
+    steps: 'mix, knead 10, divide, ball, rest 30, roll, cook 20+15, finish',
+  },
+  {
+    text: `WhatsApp from Lina
+"so for the manakish: 3 cups flour (the white one), 1 cup lukewarm water maybe a tad more, 1 tbsp sugar, 1 tsp salt, half tbsp instant yeast, 1/4 cup oil. Everything in the bowl, knead with hands 10 min. Let it rise 1 hr. Make 6 balls. Rest 15. Flatten w fingers 20 cm. Zaatar + oil on top (4 tbsp zaatar, 6 tbsp oil). Saj or upside-down pan, medium, 4-5 min lid on, don't flip. done!"`,
+    dough: 'flour 100, lukewarm water 65.72, sugar 3.28, salt 1.6, instant yeast 1.24, oil 13.75',
+    outside: 'zaatar 4.23 finish, oil 12.55 finish',
+    piece: '114.2 g, 20 cm',
+    steps: 'mix, knead 10, proof 60, ball, rest 15, shape, fill, cook 270',
+  },
+  {
+    text: `Course 3 – Flatbreads of the Alps
+Fladen aus Roggen (rye griddle cakes)
+
+Rye flour T 1150 ........ 300 g
+Spelt flour T 630 ....... 200 g
+Buttermilk .............. 320 g
+Salt .................... 10 g
+Baking soda ............. 5 g
+Caraway, ground ......... 2 g
+
+Stir to a stiff, sticky dough. Stand 20 min. 
+Wet hands: 8 cakes of ca. 100 g, 1 cm thick. 
+Straight to a medium griddle, 4 min + 4 min. 
+Cool on a rack, butter, eat.`,
+    dough: 'rye flour T 1150 60, spelt flour T 630 40, buttermilk 64, salt 2, baking soda 1, caraway 0.4',
+    outside: '',
+    piece: '100 g, 10.5 cm',
+    steps: 'mix, rest 20, divide, roll, cook 240+240',
+  },
+  {
+    text: `Sourdough piadina, weekday version
+200g discard (100%)
+300g flour
+100g milk
+50g lard
+6g salt
+– rub lard into flour w/ salt
+– discard + milk in, knead till it comes together (don't go mad)
+– cling film, 1h room temp or overnight fridge
+– 5 pieces, 130g
+– roll v thin 24cm
+– prick w/ fork
+– hot dry pan: 60-90s first side, 60s second`,
+    dough: 'discard 66.67, flour 100, milk 33.33, lard 16.67, salt 2',
+    outside: '',
+    piece: '130 g, 24 cm',
+    steps: 'mix, knead 8, proof 60, divide, roll, cook 75+60',
+  },
+  {
+    text: `MAKES 8 × 110 G
+
+STRONG FLOUR 500
+WATER 325
+SALT 10
+FRESH YEAST 10
+HONEY 10
+OLIVE OIL 25
+
+MIXER 3 MIN 1ST, 5 MIN 2ND
+BULK 1 H, FOLD AT 30
+SCALE/BALL
+20 MIN COVERED
+SHEET TO 4 MM
+GRIDDLE 250° – 90 S – TURN – 60 S`,
+    dough: 'strong flour 100, water 65, salt 2, fresh yeast 2, honey 2, olive oil 5',
+    outside: '',
+    piece: '110 g, 21.6 cm',
+    steps: 'mix, proof 30, fold, proof 30, divide, ball, rest 20, roll, cook 90+60',
+  },
+  {
+    text: `for the moroccan ladies' evening – batbout
+
+semolina fine 400, flour 200, water about 390, salt 12, yeast dry 6, sugar a pinch
+
+make the dough soft, knead long (15), cut into 10, roll straight away 1 cm thick 12 cm, between cloths 1 hr!!, then slowly on low heat in the dry pan turning every minute, 6 minutes altogether`,
+    dough: 'semolina fine 66.67, flour 33.33, water 65, salt 2, dry yeast 1, sugar 0.06',
+    outside: '',
+    piece: '97.9 g, 12 cm',
+    steps: 'mix, knead 15, divide, roll, rest 60, cook 60+60+60+60+60+60',
+  },
+  {
+    text: `Tortillas de harina (from my comadre Lupe)
+4 tazas (cups) flour
+1 tsp salt
+1 tsp baking powder
+2/3 cup lard
+1 1/3 cups hot water
+
+Mix the dry. Cut in the lard till like meal. Add the water, knead 5 min. 
+Bolitas! 16. Covered, 30 min.
+Roll out to 8 inches.
+Comal, high heat: puff, flip (20 sec), flip again (30 sec), 10 more sec, done.`,
+    dough: 'flour 100, salt 1.25, baking powder 0.83, lard 31.39, hot water 65.72',
+    outside: '',
+    piece: '77.4 g, 20.3 cm',
+    steps: 'mix, mix, mix, knead 5, rest 30, divide, roll, cook 20+30+10',
+  },
+  {
+    text: `Bread: Khobz-style pan bread
+Yield: 6 | Piece: 150 g | Ø 17 cm
+
+Day -1, 20:00 sponge: 150 g flour + 150 g water + 1 g yeast, leave out overnight
+Day 0, 9:00 add 350 g flour, 175 g water, 10 g salt, 15 g oil; knead 8'
+9:15 bulk 60'
+10:15 divide & round
+10:20 bench 15'
+10:35 pat out
+10:40 proof 30' on couche
+11:10 pan, medium, 5' per side`,
+    dough: 'flour 100, water 65, yeast 0.2, salt 2, oil 3',
+    outside: '',
+    piece: '150 g, 17 cm',
+    steps: 'mix, rest 600, mix, knead 8, proof 60, divide, ball, rest 15, shape, proof 30, cook 300+300',
+  },
+  {
+    text: `Oatcakes Staffordshire way
+8oz fine oatmeal, 8 oz plain flour, 1 tsp salt, ½oz fresh yeast, 1½ pints warm milk & water, 1 tsp sugar
+Yeast & sugar in a bit of the liquid till frothy, 10 min
+Batter – whisk it all, cover, 1 hr
+Greased griddle, ladleful each (100 ml), 2 min, turn, 1 min`,
+    dough: 'fine oatmeal 50, plain flour 50, salt 1.34, fresh yeast 3.13, warm milk and water 193.56, sugar 0.92',
+    outside: 'oil, for the griddle 2 griddle',
+    piece: '100 g, 23.8 cm',
+    steps: 'bloom 10, mix, proof 60, divide, shape, cook 120+60',
+  },
+  {
+    text: `My shortcut focaccia-ish pan thing
+500 flour/400 water/10 salt/3 yeast
+no knead. stir, wait 20 min, fold, wait 20, fold, wait 20, fold. then 1.5 h.
+oil the pan!! tip it in, dimple. 30 min
+lid on, lowish, 12 min. flip with a plate. 6 min w/o lid`,
+    dough: 'flour 100, water 80, salt 2, yeast 0.6',
+    outside: 'oil, for the griddle 2 griddle',
+    piece: '80.6 g, 21.4 cm',
+    steps: 'mix, proof 20, fold, proof 20, fold, proof 20, fold, proof 90, mix, divide, shape, rest 30, cook 720+360',
+  },
+  {
+    text: `(1) Sift 250 g chickpea flour, 5 g salt. (2) Whisk in 500 g water, 30 g olive oil; no lumps. (3) Stand at least 2 h. (4) Skim. (5) Oiled crêpe pan, hot: 120 g batter, 4 mm. (6) 3 min, turn, 2 min. (7) Pepper.`,
+    dough: 'chickpea flour 100, salt 2, water 200, olive oil 12',
+    outside: 'pepper 4 finish',
+    piece: '120 g, 18.2 cm',
+    steps: 'mix, rest 180, divide, shape, cook 180+120',
+  },
+  {
+    text: `Garlic & coriander naan – Thursday evening class
+Makes 10
+
+Dough
+600g strong white bread flour
+2 tsp fast-action yeast
+1½ tsp salt
+2 tsp caster sugar
+150g natural yogurt (full fat)
+250ml milk, hand-hot
+3 tbsp sunflower oil
+
+To finish
+80g butter
+3 fat garlic cloves, crushed
+a big handful of coriander, chopped
+
+1 Put everything for the dough in the bowl of a mixer and mix on low for 3 minutes, then on medium for 6.
+2 Cover the bowl and leave somewhere warm until doubled, which takes about an hour and a quarter.
+3 Melt the butter with the garlic; keep warm.
+4 Tip the dough out, cut in 10, roll into balls, cover and rest for 10–15 minutes.
+5 Roll or pull each ball into a teardrop, about 22 x 14 cm.
+6 Heat a dry heavy frying pan until smoking. Cook the naan for about 1½ minutes, until it bubbles and browns underneath, flip it and give it another minute.
+7 Brush with the garlic butter, scatter over the coriander and keep warm in a folded cloth.`,
+    dough:
+      'strong white bread flour 100, fast-action yeast 1.05, salt 1.52, caster sugar 1.39, natural yogurt 25, milk 42.92, sunflower oil 6.28',
+    outside: 'butter 8 finish, fat garlic cloves 1.2 finish, coriander 3 finish',
+    piece: '103.8 g, 22 cm',
+    steps: 'mix, proof 75, prepare, divide, ball, rest 12.5, roll, cook 90+60, finish',
+  },
+  {
+    text: `MSEMEN (square layered pancakes)
+
+For 12 pieces:
+• 350 g fine semolina
+• 350 g plain flour
+• 1 tsp salt
+• 1 tsp sugar
+• 1/2 tsp instant yeast
+• about 430 ml warm water
+
+For folding: 120 ml oil, 60 g soft butter, 60 g fine semolina
+
+Knead all the dough ingredients 12–15 minutes until very smooth and elastic. Divide straight away into 12 balls, oil them, cover and rest 20 min.
+Oil the worktop. Flatten a ball with oiled hands until paper thin, dot with butter, sprinkle with semolina. Fold in thirds, then in thirds again to a square. Leave the squares 10 min.
+Flatten each square to about 15 cm. Cook on a medium griddle, 2–3 min per side, turning several times.`,
+    dough: 'fine semolina 50, plain flour 50, salt 0.87, sugar 0.59, instant yeast 0.22, warm water 61.43',
+    outside: 'oil 9.2 layer, soft butter 5 layer, fine semolina 5 layer',
+    piece: '92.4 g, 15 cm',
+    steps: 'mix, knead 13.5, divide, ball, rest 20, shape, fill, shape, rest 10, shape, cook 75+75+75+75',
+  },
+  {
+    text: `Lavash (thin, soft)
+
+FLOUR (T55)    1000 g   100%
+WATER           520 g    52%
+SALT             18 g   1.8%
+YEAST, FRESH     15 g   1.5%
+OIL              30 g     3%
+HONEY            20 g     2%
+
+PROCESS
+Mixing: spiral, 4 min slow + 6 min fast, DDT 25°C
+Bulk fermentation: 60 min
+Scaling: 16 x 100 g
+Intermediate proof: 20 min, balls
+Rolling: 2 mm then by hand to 35 x 20 cm
+Baking: saj/dome 220 °C, 40 s first side, 20 s second
+Packing: stack in plastic while warm`,
+    dough: 'flour T55 100, water 52, salt 1.8, fresh yeast 1.5, oil 3, honey 2',
+    outside: '',
+    piece: '100 g, 35 cm',
+    steps: 'mix, proof 60, divide, ball, proof 20, roll, cook 40+20, finish',
+  },
+  {
+    text: `Injera-style teff pancakes – what I tell the class:
+
+The starter: keep 200 ml from the last batch.
+Night before: whisk 400 g teff flour with 600 ml water and the starter. Cover loosely and leave out for 12–18 hours.
+On the day: pour off any liquid on top, stir in 150 ml warm water and 1 tsp salt; let it stand for 30 minutes until bubbles appear.
+Pour about 150 ml into a hot, lightly oiled pan in a spiral, from the outside in. When holes have formed all over (about 45 seconds) put the lid on for another 90 seconds. Do not turn.
+Let each one cool on a cloth before stacking.`,
+    dough: 'teff flour 100, water 187.51, salt 1.52',
+    outside: 'oil, for the griddle 2 griddle',
+    piece: '150 g, 23.5 cm',
+    steps: 'mix, rest 900, mix, rest 30, divide, shape, cook 45+90, finish',
+  },
+  {
+    text: `Arepas
+2 cups masarepa, 2 1/2 cups warm water, 1 tsp salt, 1 tbsp oil.
+Stir salt into water, rain in the masarepa, stir till no lumps. Rest 5-8 min to hydrate. Knead a min with oil.
+Form 8 patties, 9 cm × 1.5 cm.
+Medium griddle 5 min each side, then 10 min more over low heat turning now and then.
+Split and stuff with cheese.`,
+    dough: 'masarepa 100, warm water 254.96, salt 2.48, oil 5.12',
+    outside: 'cheese 2 finish',
+    piece: '78.4 g, 9 cm',
+    steps: 'mix, rest 6.5, knead 1, divide, shape, cook 300+300+600, finish',
+  },
+  {
+    text: `Ekmek yufka (Anatolia) - from my field notes
+4 parts flour, 2 parts water, salt 2% of flour. No leaven.
+Kneaded hard, 15 min by two women. Rests in a cloth, 30 min or more.
+Lumps of 150 g. Rested again a little, 10-15 min.
+Rolled w. oklava to 45-50 cm; sac over oak fire; about 30-40 sec a side.
+Stacked dry for winter; sprinkled with water an hour before eating.`,
+    dough: 'flour 100, water 98.58, salt 2',
+    outside: '',
+    piece: '150 g, 47.5 cm',
+    steps: 'mix, knead 15, rest 45, divide, rest 12.5, roll, cook 35+35',
+  },
+  {
+    text: `Besan chilla for beginners (GF)
+
+Batter (8 chillas): 240 g besan (gram flour), 360 g water, 1 small onion very finely chopped, 1 green chilli, 10 g ginger grated, handful coriander leaves, 1/2 tsp turmeric, 5 g salt.
+
+Whisk besan, spices and water until smooth; 15 min rest. Fold in the vegetables.
+Each: 1 ladle (75 ml) in an oiled non-stick pan, spread to 16 cm. Medium heat. 2 min, drizzle oil round edges, flip, 1 1/2 min.`,
+    dough: 'besan 100, water 150, onion 45.83, green chilli 6.25, ginger grated 4.17, turmeric 0.48, salt 2.08',
+    outside: 'oil, to finish 4 finish',
+    piece: '75 g, 16 cm',
+    steps: 'mix, rest 15, mix, divide, shape, cook 120+90',
+  },
+  {
+    text: `Quick yogurt flatbreads
+(no yeast, ready in 30 minutes)
+
+250g self-raising flour
+250g Greek-style yogurt
+½ tsp fine salt
+½ tsp baking powder
+flour, for dusting
+
+Combine everything in a bowl with a knife, then bring together with your hands.
+Knead on a floured surface for a minute or so – don't overdo it.
+Divide into 6 (about 85g each). Pat then roll each out to 5mm.
+Heat a griddle pan over a high heat. Cook for 2–3 mins each side, until puffed and charred in lines.`,
+    dough: 'plain flour 100, baking powder 5.85, greek-style yogurt 105, fine salt 1.28',
+    outside: 'flour 5 dust',
+    piece: '85 g, 13.7 cm',
+    steps: 'mix, knead 1, divide, roll, cook 150+150',
+  },
+  {
+    text: `Piadina romagnola al testo (dough for 20 people)
+
+Farina 0 / flour tipo 0 — 2 kg
+Strutto / lard — 300 g
+Acqua / water — 900 g approx.
+Sale / salt — 40 g
+Bicarbonato / baking soda — 8 g
+
+1. Rub the lard into the flour. 2. Water + salt + soda, knead to smooth, 10 min. 3. Cover 1 hour. 4. Balls of 160 g; cover, 20 min. 5. Roll to 2.5 mm, 26 cm. 6. Testo at 250 °C: 1 min 30 + 1 min, pricking the bubbles.`,
+    dough: 'flour tipo 0 100, lard 15, water 45, salt 2, baking soda 0.4',
+    outside: '',
+    piece: '160 g, 26 cm',
+    steps: 'mix, knead 10, rest 60, ball, rest 20, roll, cook 90+60',
+  },
+  {
+    text: `Corn tortillas, 24 pcs
+
+500 g masa harina
+750 g hot water
+6 g salt
+
+Mix, knead 2 min, rest covered for 20 min (masa should feel like soft clay – add water if it cracks).
+Balls 50 g. Keep under a damp towel!
+Press between plastic, 15 cm.
+Comal, med-high: 15 sec, flip, 45 sec, flip, 15 sec till it puffs. Into the tortilla basket, 10 min to soften.`,
+    dough: 'masa harina 100, hot water 150, salt 1.2',
+    outside: '',
+    piece: '50 g, 15 cm',
+    steps: 'mix, knead 2, rest 20, ball, shape, cook 15+45+15, finish',
+  },
+  {
+    text: `Socca demo
+250 g chickpea flour : 500 g water : 50 g olive oil : 6 g salt
+whisk, 2 hrs room temp (or overnight in the fridge), skim
+cast-iron 26 cm, oil, very hot; 200 g batter, 3 mm
+2 min lid off then under grill 3-4 min
+black pepper`,
+    dough: 'chickpea flour 100, water 200, olive oil 20, salt 2.4',
+    outside: 'black pepper 4 finish',
+    piece: '200 g, 26 cm',
+    steps: 'mix, rest 120, divide, shape, cook 120+210',
+  },
+  {
+    text: `Knäckebröd? no! – soft Tunnbröd for 10
+Milk 500 g (lukewarm)
+Butter 50 g
+Yeast 25 g fresh
+Syrup 40 g
+Salt 10 g
+Barley flour 250 g
+Wheat flour 550 g
+Fennel seed 4 g, crushed
+– Melt butter, milk in, yeast in.
+– All the rest, 5 min in mixer.
+– Rise 45'.
+– 10 × 140 g, rounds, 10'.
+– Kruskavel (notched pin), 35 cm, prick.
+– Griddle 280°, 1 min, turn, 30 sec.`,
+    dough:
+      'milk 62.5, butter 6.25, fresh yeast 3.13, syrup 5, salt 1.25, barley flour 31.25, wheat flour 68.75, fennel seed 0.5',
+    outside: '',
+    piece: '140 g, 35 cm',
+    steps: 'prepare, mix, proof 45, divide, ball, rest 10, roll, cook 60+30',
+  },
+];
