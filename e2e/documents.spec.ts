@@ -119,7 +119,10 @@ test('what somebody avoids and said goes with them to every place where their br
   await page.goto(`/class/${id}/setup/times`);
   await expect(page.getByTestId('not-in-file')).toContainText('Finn: “severe strawberry allergy”');
   await page.goto(`/class/${id}/setup/people`);
-  await page.getByRole('button', { name: /^dealt with: severe strawberry allergy/ }).click();
+  const ofFinn = page.getByRole('button', { name: /^dealt with: severe strawberry allergy/ });
+  await ofFinn.click();
+  // until it is gone "dealt with" is still his
+  await expect(ofFinn).toBeHidden();
   await page.getByRole('button', { name: /^dealt with: / }).click();
   await expect(page.getByRole('link', { name: /Class.*in order/ })).toBeVisible();
   await shell.saved();
