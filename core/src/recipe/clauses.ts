@@ -224,6 +224,13 @@ function impliedBehind(
     // "ball up, another 10 minutes, roll": so long nobody rounds
     if (step.action === 'ball' && ONLY_A_TIME.test(text.replace(/^\W+/, '')) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
       return { from, action: 'rest' };
+    // "pat to 15 cm, 20 min"
+    if (
+      (step.action === 'shape' || step.action === 'roll') &&
+      ONLY_A_TIME.test(text.replace(/^\W+/, '')) &&
+      (own[0]?.least ?? 0) >= 2 * LEAST_REST_MIN
+    )
+      return { from, action: 'rest' };
     if (STIRRED.has(step.action) && isIdling(text) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
       return { from, action: 'rest' };
     // "into the machine, 4 min + 5 min": two speeds, and no sides

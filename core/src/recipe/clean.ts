@@ -1,4 +1,4 @@
-import { findFood } from '../foods/index.ts';
+import { findFood, foodsIn } from '../foods/index.ts';
 import { byQuestions } from './answers.ts';
 import { actionsIn, type Action } from './actions.ts';
 import { durationsIn } from './durations.ts';
@@ -8,7 +8,7 @@ import { normalLine } from './normal-line.ts';
 import { inOrder } from './spelling/rule.ts';
 import { SCANNED } from './spelling/scanned.ts';
 import { STAGE_ALONE, STAGE_FIRST } from './told-words.ts';
-import { CUT_SHORT, unwrapped } from './unwrapped.ts';
+import { CUT_SHORT, isAllSmall, unwrapped } from './unwrapped.ts';
 
 /** A line that a scan or a narrow column has broken: a word cut by a hyphen, or a figure parted from its unit. */
 const HYPHENED = /\p{Ll}-$/u;
@@ -19,6 +19,20 @@ const isEnded = (text: string): boolean => /[.!?:]\)?$/.test(text) && !CUT_SHORT
 
 /** One step after another in one line, "mix → knead → rest"; an arrow before an amount alone only leads to it. */
 const ARROW = /\s*(?:👉|→|⇒|➡\uFE0F?|\s->\s|\s=>\s)(?!\s*\d[\d.,]* ?(?:k?g|m?l|%)\s*$)\s*/gu;
+
+/** "Yeast + water → sponge, 30 min": what is first taken is none of the list. */
+function arrowed(line: Mapped): readonly Mapped[] {
+  if (/^total\b/i.test(line.text)) return [line.replace(ARROW, ', ')];
+  const [first, second, ...more] = line.split(ARROW);
+  if (!first || !second) return [line];
+  const isTaken =
+    !/\d/.test(first.text.replace(/^\s*\d{1,2}[.)]?\s/, '')) &&
+    foodsIn(first.text).length > 0 &&
+    actionsIn(normalLine(first.text)).length === 0 &&
+    [second, ...more].some((p) => actionsIn(normalLine(p.text)).length > 0 || durationsIn(p.text).length > 0);
+  if (!isTaken) return [first, second, ...more];
+  return [Mapped.join([first.replace(/^(\s*\d{1,2}[.)]?\s+)?/, '$1Mix '), second], '; '), ...more];
+}
 
 /** "Mix > rest 20 > knead 5", "mix – 5 min / rest – 30 min": stages in one line. */
 const STAGE_SIGN = / (?:>|\/) /;
@@ -258,7 +272,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const told = asked.flatMap(doubleBarred).flatMap(undashed);
   const parted = untilNext(told.flatMap(besideEachOther));
   const trimmed = parted
-    .flatMap((l) => l.split(ARROW))
+    .flatMap(arrowed)
     .map(plainLine)
     .filter((l) => l.text !== '');
   const isBroken = trimmed.some((l, n) => {
@@ -295,6 +309,6 @@ function isNarrow(lines: readonly Mapped[]): boolean {
   });
   // notes without a full stop are no prose
   const isProse = lines.filter((l) => /[\p{L})][.!?](?:\s|$)/u.test(l.text)).length > 1;
-  return isProse && goesOn.length >= 3 && goesOn.length >= 0.3 * (lines.length - 1);
+  return isProse && !isAllSmall(lines) && goesOn.length >= 3 && goesOn.length >= 0.3 * (lines.length - 1);
 }
 const NARROW_LEAST = 26;

@@ -7,7 +7,7 @@ export type Part = 'unknown' | 'ingredients' | 'method' | 'keeping' | 'passed';
 
 const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   [
-    /^(?:the )?(?:filling|stuffing)s?(?: ingredients)?$|^(?:(?:for|goes) )?(?:the )?inside$|^for (?:the |a )?(?:\w+ )?(?:filling|stuffing)$|^(?:to|for) (?:fill|stuff)(?:ing)?(?: (?:them|it|the breads?))?$/i,
+    /^(?:the )?(?:filling|stuffing)s?(?: ingredients)?$|^(?:fill|stuff)$|^(?:(?:for|goes) )?(?:the )?inside$|^for (?:the |a )?(?:\w+ )?(?:filling|stuffing)$|^(?:to|for) (?:fill|stuff)(?:ing)?(?: (?:them|it|the breads?))?$/i,
     'ingredients',
     'fill',
   ],
@@ -22,7 +22,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'serve',
   ],
   [
-    /^(?:for )?(?:the )?(?:layers|folds|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering|shaping|stretching|spreading|coiling)$/i,
+    /^(?:(?:oil|flour|butter) )?paste$|^(?:for )?(?:the )?(?:layers|folds|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering|shaping|stretching|spreading|coiling)$/i,
     'ingredients',
     'layer',
   ],
@@ -76,6 +76,8 @@ export function headingOf(
     .trim();
   for (const [text, after] of [
     [head.trim(), rest],
+    // "Glaze (roomal): …"
+    [head.replace(/ \([^)\d]*\)$/, '').trim(), rest],
     [bare, ''],
   ] as const) {
     const known =

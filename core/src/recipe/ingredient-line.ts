@@ -43,7 +43,10 @@ const USES: readonly (readonly [RegExp, IngredientUse])[] = [
     /\b(?:for|to) (?:(?:the |a )?(?:fry\w*|griddle\b|pan\b|skillet|grill\b|greas\w*|cook\w*|hotplate)|(?:oil|grease) the)/i,
     'griddle',
   ],
-  [/\b(?:for|to) (?:the )?(?:brush\w*|finish\w*|drizzl\w*|top\w*|sprinkl\w*|glaz\w*|scatter\w*|garnish\w*)/i, 'finish'],
+  [
+    /\b(?:for|to) (?:the )?(?:resting\b|oiling|flipping|brush\w*|finish\w*|drizzl\w*|top\w*|sprinkl\w*|glaz\w*|scatter\w*|garnish\w*)/i,
+    'finish',
+  ],
   [/\b(?:to serve|for serving|to dip|for dipping|alongside)\b/i, 'serve'],
   [/\b(?:for|between) (?:the )?(?:layer\w*|spread\w*|fold\w*|coil\w*|shap\w*|stretch\w*|coat\w*|laminat\w*)/i, 'layer'],
   [/\bfor (?:the )?(?:fill\w*|stuff\w*)/i, 'fill'],

@@ -77,12 +77,15 @@ export function nameOf(whole: string, food: Food | undefined): string {
       / in (?:a|the|1) (?:\w+ )?bowl$| (?:off|on) the heat$| little by little$| gradually$| a little at a time$/i,
       '',
     )
-    .replace(/^(?:take|use|add)\s+/i, '')
+    .replace(
+      /^(?:take|use|add)\s+|^(?:poured|stirred|mixed) (?:on(?:to)?|over|into|with)\s+(?:[\d.,]+ ?(?:k?g|m?l)\s+)?(?:of\s+)?/i,
+      '',
+    )
     .replace(/^(?:(?:of|de|di|du|a|an|the|some|little|enough)\s+)+/i, '')
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
     // what is done to it is none of its name
     .replace(
-      /(?<=\p{L}{3})(?: (?:very|finely|roughly|coarsely|thinly))* (?:rubbed(?: in)?|added(?: (?:slowly|gradually|in (?:stages|drops)))?|whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened|scalded|worked(?: in)?)(?: (?:and|together) ?\p{L}*)?$| together$| (?:mix|knead|whisk|stir|combine)$/iu,
+      /(?<=\p{L}{3})(?: (?:very|finely|roughly|coarsely|thinly))* (?:rubbed(?: in)?|added(?: (?:slowly|gradually|in (?:stages|drops)))?|whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened|scalded|worked(?: in)?)(?: (?:and|together) ?\p{L}*| at the (?:last \p{L}+|end))?$| together$| (?:mix|knead|whisk|stir|combine)$/iu,
       '',
     )
     .replace(/\s+/g, ' ')

@@ -5,6 +5,7 @@ import { turnedName } from './ingredient-name.ts';
 import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { normal, normalLine } from './normal-line.ts';
+import { remembered } from '../remembered.ts';
 
 const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT = `(?:%|${WEIGHTS}|${VOLUMES}|${VESSELS}|${SPOONS}|${HANDS}|${PACKS}|cloves?|fl|f|w|s|y|o)`;
@@ -20,9 +21,14 @@ const MOST_WORDS = 11;
 /** What an ingredient is for is nothing that is done now: "butter to brush". */
 const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
 
-const isItem = (piece: Mapped): boolean => {
-  const spelled = normal(piece);
-  const whole = withoutFlourType(spelled).line.text.replace(/\.$/, '');
+/** "250 g flour worked in at the last minute": when it goes in is told with it. */
+const WORKED_IN =
+  / (?:worked|kneaded|stirred|mixed|folded|added|rubbed)(?: in)? (?:at the (?:last|end)|last|later|right at).*$/i;
+/** A piece of a list: it is asked again by each sign at which its line may be cut. */
+const isItem = (piece: Mapped): boolean => isItemTold(piece.text);
+const isItemTold = remembered((told: string): boolean => {
+  const spelled = normal(Mapped.of(told));
+  const whole = withoutFlourType(spelled).line.text.replace(/\.$/, '').replace(WORKED_IN, '');
   const text = whole.replace(/\s*\([^)%]*\)$/, '');
   return (
     // what stands in brackets says how it is, and counts no words
@@ -36,7 +42,7 @@ const isItem = (piece: Mapped): boolean => {
         (findFood(text) !== undefined || /\bof (?:wheat|barley|white|brown)$/i.test(text)))) &&
     actionsIn(text.replace(PURPOSE, '').replace(/,? (?:straight )?(?:out of|from) the fridge$/i, '')).length === 0
   );
-};
+});
 
 const FOR_LATER =
   / (?:to (?:serve|finish|dip|brush|sprinkle|scatter|strew|top|garnish)|for (?:serving|brushing|dipping|frying|greasing|the (?:griddle|pan|bench)))\.?$/i;

@@ -104,7 +104,7 @@ export function isInList(line: string): boolean {
     ? line.length <= LONGEST_INGREDIENT && actionsIn(text).length < 2 && /\p{L}{3}/u.test(text)
     : findFood(text) !== undefined &&
         text.split(' ').length <= 9 &&
-        !SENTENCE.test(line) &&
+        !SENTENCE.test(line.replace(/\b(ca|approx|abt)\./gi, '$1')) &&
         !/^(?:mix|add|stir|knead|roll|cook|heat|brush)\b/i.test(text);
 }
 

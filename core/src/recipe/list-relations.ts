@@ -160,7 +160,7 @@ const RULES: readonly Spelling[] = [
   ],
   // "the formula is 100 flour, 63 water, 2 salt and 5 yoghurt"
   [
-    /^(?:[^.:;\d]{0,60}?(?::| is| are| reads?| goes) )?100 ((?:\p{L}+ )*flour)((?:(?:,| and|, and) \d+(?:\.\d+)? (?:\p{L}+ ){0,2}\p{L}+)+)(?=\.|$)/iu,
+    /^(?:[^.:;\d]{0,60}?(?::| is| are| reads?| goes) )?100 (?!(?:k?g|m?l|oz|lb)\b)((?:\p{L}+ )*flour)((?:(?:,| and|, and) \d+(?:\.\d+)? (?!(?:k?g|m?l|oz|lb|cups?|tbsp|tsp|parts?)\b)(?:\p{L}+ ){0,2}\p{L}+)+)(?=\.|$)/iu,
     (all = '', name = '', rest = '') => {
       const items = rest.split(/(?:,| and)+ (?=\d)/).filter((i) => i !== '');
       return items.every((i) => findFood(i))

@@ -39,7 +39,7 @@ export function withoutBullet(line: Mapped): Mapped {
 
 /** What counts the lines of a text: "1 Wash", "2 Put", "3 Knead", or "A. Mix", "B. Rest", "C. Shape". */
 const COUNTED: readonly (readonly [RegExp, (mark: string) => number])[] = [
-  [/^(\d{1,2})\s+(?=\p{Lu}\p{Ll})/u, Number],
+  [/^(\d{1,2})\s+(?=\p{Lu}\p{Ll}|\d{1,2} \p{Ll}{4})/u, Number],
   [/^([A-H])[.):]\s+(?=[\p{Lu}\d])/u, (letter) => letter.charCodeAt(0) - 'A'.charCodeAt(0) + 1],
 ];
 /** The lines without figures or letters that only count them, where these run on from the first. */

@@ -116,6 +116,10 @@ class Taking {
       this.method.push(whole);
       return;
     }
+    if (IN_TOTAL.test(whole.text) && actionsIn(normalLine(whole.text)).length === 0) {
+      this.facts.push(whole);
+      return;
+    }
     const told = listLine(whole);
     if (told) {
       this.takeListLine(told);
@@ -529,8 +533,13 @@ class Taking {
 
   /** The entries of a list, how many they are for, and what only leads to them. `last`: the ingredient before it. */
   private takeEntries(list: Mapped, use: IngredientUse, last?: Mapped): void {
-    const { items, facts, openings } = entriesOf(list, use, last);
-    this.ingredients.push(...items.map((line) => ({ line, use })));
+    const { items: told, facts, openings } = entriesOf(list, use, last);
+    // "onion 200, parsley 30": nobody counts two hundred onions
+    const isInGrams =
+      told.length > 1 && told.every((i) => BARE.test(i.text)) && told.some((i) => /\d{2}$/.test(i.text));
+    const items = use !== 'dough' && isInGrams ? told.map((i) => i.replace(/$/, ' g')) : told;
+    const isTop = use === 'dough' && told.length < 4 && ON_TOP.test(list.text) && !/\bflour\b/i.test(list.text);
+    this.ingredients.push(...items.map((line) => ({ line, use: isTop ? ('finish' as const) : use })));
     this.facts.push(...facts);
     this.headings.push(...openings);
   }
@@ -544,6 +553,8 @@ class Taking {
       (isShortFact(text) ||
         // what is said of the times over a list is of the whole: the method tells them once more
         (this.isAtStart && this.facts.length > 0 && TIME_IN_ALL.test(text)) ||
+        // behind a list "10 x 110 g" is what it comes to
+        (!this.hasWork && this.part !== 'method' && /^\d{1,3} ?[x×] ?\d{2,3} ?g\.?$/i.test(text)) ||
         // over a list "8 pieces" divides nothing yet
         (this.isAtStart && this.part !== 'method' && /^\d{1,3} (?:pieces|pcs|portions|wedges)\.?$/i.test(text)) ||
         (saysHowMuch(normalLine(text)) &&
@@ -598,6 +609,12 @@ function isWorkAlone(line: Mapped): boolean {
 const TOPPING_IN_BRACKETS = /^(\p{L}[\p{L} +&'’-]{2,40}?)((?: goe?s?)? on top)? \(([^()]*\d[^()]*)\)\.?$/iu;
 /** "3 min, turn, 2 min": both sides. */
 const TURNED = /\d ?(?:s|secs?|seconds?|min(?:ute)?s?),? (?:then )?(?:turn|flip)\b/i;
+/** "Total 194 → for 30 breads at 120 g = 3600 g dough, flour 1856 g": what it comes to is no entry. */
+const IN_TOTAL = /^total\b[^:]*\d{2,}/i;
+/** A name and a figure without a measure. */
+const BARE = /^\p{L}[\p{L} ]+ \d{1,4}$/u;
+/** What nobody kneads in, told with its oil: "zaatar mix 80 g + olive oil 80 g". */
+const ON_TOP = /\b(?:za['’]?atar|dukkah)\b.*\boil\b|\boil\b.*\b(?:za['’]?atar|dukkah)\b/i;
 const ONLY_NAMED = /^\p{L}[\p{L} ]{1,25} [\d½¼¾][\d.,]* ?(?:k?g|m?l|tsp|tbsp|%)\.?$/u;
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}(?:, \p{Ll}+\.?)?$/u;
 /** A stage that is an order: where its line does not say it again it is done. */

@@ -28,7 +28,8 @@ const OF_SIDES =
 /** A clause that is shorter may be a note of its own. */
 const CLAUSE_LEAST = 38;
 /** A time ends a note, unless words go on that begin none. */
-const TIME_LAST = /\d ?(?:'|s|secs?|seconds?|min(?:ute)?s?|h|hrs?|hours?)$/i;
+const TIME_LAST =
+  /\d ?(?:'|s|secs?|seconds?|min(?:ute)?s?|h|hrs?|hours?)$|\b(?:rest|proof|prove|knead|bulk|chill|stand|wait) \d{1,3}$/i;
 const GOES_ON =
   /^(?:and|or|then|in|on|at|by|with|under|until|till|before|after|when|while|per|each|a|to|for|of|more|longer|covered|without|until|again|later|total)\b/i;
 const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
@@ -92,7 +93,7 @@ function isParted(before: string, text: string): boolean {
     isClause &&
     !ENDED.test(before) &&
     before.length >= CLAUSE_LEAST &&
-    (!TIME_LAST.test(before) || GOES_ON.test(text)) &&
+    (!(TIME_LAST.test(before) || /\d ?cm\)$/.test(before)) || GOES_ON.test(text)) &&
     actionsIn(normalLine(text))[0]?.at !== 0
   )
     return true;
@@ -141,6 +142,25 @@ const isNewEntry = (before: string, text: string): boolean =>
   !/[;+–-]$/.test(before) &&
   !QUALITY_LAST.test(before) &&
   (/(?:\d ?(?:k?g|m?l|%)|\))$/.test(before) || findFood(/[^,;]*$/.exec(before)?.[0] ?? '') !== undefined);
+
+/** "… 1 1/2 c water", and below it "mix dry at home": a list has ended, and work begins. */
+const isFirstWork = (before: string, text: string): boolean =>
+  /\d/.test(before) && !isWork(before) && !LEADS_ON.test(before) && actionsIn(normalLine(text))[0]?.at === 0;
+
+/** So many of the lines begin small where a writer knows no capitals, and so many of those with work, a label or a figure behind a word. */
+const NO_CAPITALS = { small: 0.8, opened: 0.4 } as const;
+/** Notes without capitals, each in a line of its own: there small letters show no line that goes on. */
+export function isAllSmall(lines: readonly Mapped[]): boolean {
+  const lettered = lines.filter((l) => /^(?:\d{1,2}[.)] )?\p{L}/u.test(l.text));
+  const small = lettered.filter((l) => /^\p{Ll}/u.test(l.text));
+  const isOpened = ({ text }: Mapped): boolean =>
+    /^\p{Ll}+ \d|^\p{Ll}[\p{Ll} ]{1,20}: /u.test(text) || actionsIn(normalLine(text))[0]?.at === 0;
+  return (
+    small.length > 3 &&
+    small.length >= NO_CAPITALS.small * lettered.length &&
+    small.filter(isOpened).length >= NO_CAPITALS.opened * small.length
+  );
+}
 
 /** Whether a line may go on in the next: rows of a list begin with amounts, labels with a capital, and work with a verb. */
 function isNext(before: string, text: string, isSure: boolean): boolean {
@@ -222,7 +242,7 @@ const inOne = (line: Mapped, next: Mapped): Mapped =>
  * width, as those of a list do, stay what they are. Empty lines part paragraphs, and are left out.
  */
 export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
-  const sure = goingOn(all);
+  const sure: ReadonlySet<Mapped> = isAllSmall(all) ? new Set() : goingOn(all);
   const lines = all.filter((l) => l.text !== '');
   const after = all.filter((l, n) => l.text !== '' && all[n - 1]?.text === '');
   // where every line is parted from the next they part nothing
@@ -246,6 +266,7 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
     full >= 4 * (goesOn.length - full) &&
     (full > 1 || (full === 1 && hasProse && lines.length <= 6));
   const isSure = isSet && full > 2;
+  const mayBeWrapped = !isAllSmall(lines);
   const isNumbered = lines.some((l) => /^1[.)] /.test(l.text));
   const isMarked = (text: string): boolean => MARKED.test(text) || (isNumbered && NUMBERED.test(text));
   return lines.reduce<readonly Mapped[]>((list, line, n) => {
@@ -253,6 +274,7 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
     const before = textOf(n - 1);
     const isWrapped =
       isSet &&
+      mayBeWrapped &&
       isFull(n, isSure && isSmall(n) ? SLACK_SHARE : 0) &&
       (isOpen(before) || (isSure && isProse(before))) &&
       (isSure || !TIME_LAST.test(before) || GOES_ON.test(line.text)) &&
@@ -265,7 +287,8 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       !CHAIN.test(line.text) &&
       !isNewEntry(before, line.text) &&
       (isWrapped || isParted(before, line.text));
-    if (!last || PART_FIRST.test(line.text) || !(isSame || sure.has(line))) return [...list, line];
+    const isOwn = PART_FIRST.test(line.text) || isFirstWork(before, line.text);
+    if (!last || isOwn || !(isSame || sure.has(line))) return [...list, line];
     return [...list.slice(0, -1), inOne(last, line)];
   }, []);
 }

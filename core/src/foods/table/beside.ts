@@ -99,7 +99,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'soft-cheese',
     'other',
-    'soft cheese | curd cheese | cottage cheese | quark | ricotta | fresh cheese',
+    'soft cheese | curd cheese | cottage cheese | quark | ricotta | fresh cheese | crescenza | stracchino | squacquerone',
     per100(9, 6, 4, 0, 10, 0.6),
     7,
     { gPerCup: 227, waterPct: 74, ...freshMilk },

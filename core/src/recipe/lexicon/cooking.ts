@@ -44,7 +44,7 @@ export const COOK = phrases`
 export const FINISH = phrases`
   (?<=^)[Bb]utter(?=[.!]?$)
   (?:grind|crack|grate|shave) (?:\w+ ){0,3}?over > (?:the|it|them|each)\b
-  brush !> the (?:griddle|pan|skillet|plate|hotplate)\b|off\b
+  brush !> the (?:griddle|pan|skillet|plate|hotplate)\b|(?:it |them |the flour )?off\b
   drizzle !> of
   (?<!\bto )(?:sprinkle|scatter|strew) !> (?:\w+ ){0,3}?with water\b|(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast\b
   rub with garlic

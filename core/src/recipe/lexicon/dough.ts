@@ -79,6 +79,8 @@ export const KNEAD = phrases`
   (?:(?:use|by) the )?(?:slap|stretch|french)[ -]and[ -](?:fold|slap)(?: method)?
   slap (?:it|the dough) > (?:about|around|(?:down )?on(?:to)? (?:the|a) (?:\w+ )?(?:table|bench|board|worktop|counter|surface))\b
   massage
+  squeeze and (?:fold|press|push|pull)
+  (?<=^|[;.] )squ(?:ish|ash)(?=\W* \d+ ?min)
   does the kneading
   (?:bash|slam|throw) (?:it|the dough)(?: about| around)? > (?:on the (?:bench|table)|for|about)\b
   work well
@@ -101,8 +103,8 @@ export const MIX = phrases`
   (?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)
   (?:everything|all(?: of it)?|the lot) in(?:to)? the (?:mixer|machine|bowl)
   (?<!flours? )blend
-  (?<!\b(?:the|this|that|butter|oil|spice|seed|herb|cheese|bread|cake) )mix(?:es)?
-  combines?
+  (?<!\b(?:the|this|that|butter|oil|spice|seed|herb|cheese|bread|cake|za['’]?atar|dukkah|nut) )mix(?:es)?
+  (?<!\b(?:just|only) to )combines?
   stirs?
   whisk
   moisten > with\b

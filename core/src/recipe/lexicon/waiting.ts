@@ -53,7 +53,7 @@ export const PROOF = phrases`
 export const REST = phrases`
   the rest(?=:)
   let (?:it|them|the (?:dough|balls|pieces)) have(?= {time}[^,.;]*(?:[,.;]|$))(?![^,.;]*\bsides?\b)
-  (?<!\bthe )(?<!remaining )(?<!\b[Aa]dd )(?:rests?|resting|reposes?|relax|swell|sit|sleeps?|stands?(?! mixer)) !> of\b
+  (?<!\bthe )(?<!remaining )(?<!\b[Aa]dd )(?:rests?|resting|reposes?|relax|swell|sit|sleeps?|stands?(?! mixer| on (?:end|(?:its|their|the) (?:ends?|sides?|edges?))| upright)) !> of\b
   let (?:it|them) (?:go|be|lie)
   (?:let|allow) the (?:dough|flour|gluten|batter) (?:to )?(?:absorb|hydrate|soften|come together|relax)(?=[^.;,\d]* (?:for )?(?:about )?[\d.]+ ?(?:min|h))
   (?<=\b(?:it|they|dough) )goe?s? (?:in(?:to)?|under|beneath) (?:an?|1|the|its) (?:\w+ ){0,2}(?:basin|bowl|cloth|towel|pot|bucket|tub|crock|blanket|lid)(?= (?:for |while |until |and |to )|,)

@@ -55,6 +55,7 @@ export const ENTRIES: readonly Spelling[] = [
     '$1 ',
   ],
   [/(?:,? of|,? at) (\d{2}) degrees(?: ?c(?:elsius)?)?(?!\p{L})/giu, ' ($1 °C)'],
+  [/(?<=\b(?:water|milk)) at (\d{2} °C)(?=[,.;/]|$)/g, ' ($1)'],
   [/(?<=\b(?:water|milk),?) (\d{2}) ?C(?=[,.;/]|$)/g, ' ($1 °C)'],
   [/(?<=\d ?(?:k?g|m?l)),? (?:i\.e\.|=) (\d+(?:\.\d+)? ?%)(?=\.?$)/gi, ' ($1)'],
   // "a lump of old dough the size of two fists (500 g)"

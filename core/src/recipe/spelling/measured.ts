@@ -81,7 +81,8 @@ export const MEASURES: readonly Spelling[] = [
   ],
   // "10 pieces of 140 g, rounds, 10 min"
   [/(?<=\bpieces of \d{2,3} ?g[,;] )(?:rounds|balls)[,;] (?=\d{1,2} ?min(?:ute)?s?\b)/gi, 'balls, rest '],
-  // "9 cm x 1.5 cm": across, and how thick
+  // "9 cm x 1.5 cm", "12 cm x 8 mm": across, and how thick
+  [/\b(\d{1,2}(?:\.\d)?) ?cm [x×] (\d{1,2}) ?mm\b/gi, '$1 cm, $2 mm thick'],
   [/\b(\d{1,2}(?:\.\d)?) cm [x×] ((?:0?\.\d|[12](?:\.\d)?)) ?cm\b/gi, '$1 cm, $2 cm thick'],
   [/\bcome to (?=(?:for )?(?:\d|an? hour|half an))/gi, 'come to room temperature '],
   [/\bstretch-and-fold(s?)\b/gi, 'stretch and fold$1'],

@@ -1,6 +1,5 @@
 import type { Spelling } from './rule.ts';
 import { bothSpeeds, SPEEDS, TOLD } from '../told-words.ts';
-import { SCANNED } from './scanned.ts';
 import { findFood } from '../../foods/index.ts';
 
 /** "Mehl / flour 0,750 kg": one name in two languages. */
@@ -13,6 +12,22 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/\u00a0|\t/g, ' '],
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/ ?(?=\p{Ll})/gu, 'with '],
+  [/\bS ?& ?F\b/g, 'stretch and fold'],
+  [/ ?@ ?(\d{2}) ?°? ?C\b/g, ' at $1 °C'],
+  [/(?<=[\d½¼¾] ?)(?:Tbsp?s?|tbs|tblsp|Tbl|Tblsp)\b\.?/g, 'tbsp'],
+  [
+    /(?<=^|[,;.] )(\d) (?:per|for each) (?:person|student|pupil|head) \(?(?:about |~ ?)?(\d{2,3}) ?g\)?/gi,
+    'divide into pieces of $2 g',
+  ],
+  [/(?<=^|[,;.] )(\d{1,2}) (balls|pieces) each,? \((?:~ ?|about |ca\.? )?(\d{2,3}) ?g\)/gi, '$2 of $3 g'],
+  // "1 Würfel Hefe / cube of yeast", "3 EL Öl / tbsp oil"
+  [
+    /(?<=^|[,;] )(\d+(?:[.,]\d+)?|[½¼¾]) \p{L}+ \p{L}+ ?\/ ?(cube|tbsp|tsp|cup|sachet|packet|pinch|tin|clove)s? (?:of )?(?=\p{L})/giu,
+    '$1 $2 ',
+  ],
+  [/\bflip ?\/ ?(?=stretch|slap|throw)/gi, ''],
+  [/\b(\d{1,3}) (balls|pieces) [x×] ?(\d{2,3}) ?g\b/gi, '$1 $2 of $3 g'],
+  [/\bcut (?:the )?(lard|butter|fat|shortening) in(?= *(?:[.,;]|$))/gi, 'cut in the $1'],
   [/\bgf\b/gi, 'gluten-free'],
   // "4 tazas (cups) flour"
   [/(?<=[\d½¼¾] ?)\p{L}{3,} \((cups?|glass(?:es)?|tsp|tbsp|(?:tea|table)spoons?|pinch(?:es)?)\)/giu, '$1'],
@@ -56,7 +71,10 @@ export const STAGE_WORDS: readonly Spelling[] = [
   // "cut 12 (110 g)"
   [/(?<=^|[,;.] |\band )(cut|divide|make) (\d{1,2}) \((\d{2,3}) ?g(?: each)?\)/gi, '$1 into $2 pieces of $3 g'],
   [/(?<=\bcakes|\brounds|\bballs|\bhand|\bthick) \((\p{L}+|\d{1,2}) of (?:them|these)\)/giu, '; $1 pieces'],
-  [/(?<=^|[,;:] )(\d+(?:\.\d+)? ?(?:h|hours?|min(?:ute)?s?)) out(?= *[,;.])/gi, 'out of the fridge $1'],
+  [
+    /(?<=^|[,;:] |\bthen )((?:\d+(?:\.\d+)?|[½¼¾]) ?(?:h|hours?|min(?:ute)?s?)) out(?= *[,;.])/gi,
+    'out of the fridge $1',
+  ],
   [/(?<=\b(?:rest|balls?|round)\b[^,;]{0,16}[,;] )(\d{1,2}(?:\.\d)?) ?cm(?= *[,;])/gi, 'roll to $1 cm'],
   [/(?<!\d)(\d{2,3})-(\d{2,3})-(\d{2,3}) ?(?:s|secs?|seconds?)\b/gi, '$1 s, $2 s, $3 s'],
   [
@@ -168,7 +186,6 @@ export const STAGE_WORDS: readonly Spelling[] = [
     /(?<=^|[,;] )(?!(?:mix|knead|roll|press|stretch|shape|cook|bake|pat|round|ball|rest|fold|cover|divide|scale|portion|weigh|flatten|griddle|fry|brush|proof|rise|chill)\b)\p{L}+ ?\/ ?(mix(?:ing)?|knead(?:ing)?|(?:bulk )?proof(?:ing)?|rest(?:ing)?|rise|divid(?:e|ing)|scal(?:e|ing)|round(?:ing)?|ball|shap(?:e|ing)|press|flatten|roll(?:ing)?|stretch|cook(?:ing)?|bak(?:e|ing)|griddle|fry)\b/giu,
     '$1',
   ],
-  ...SCANNED,
   // a scan takes letters for figures
   [/(?<![\p{L}\d])(\p{L}+)0(\p{L}{2,})(?![\p{L}\d])/gu, '$1o$2'],
   [/\b2 ?[x×] ?(\d+(?:[.,]\d+)?) ?(seconds?|secs?|s|minutes?|mins?)\b/gi, '$1 $2 per side'],

@@ -489,4 +489,247 @@ Fennel seed 4 g, crushed
     piece: '140 g, 35 cm',
     steps: 'prepare, mix, proof 45, divide, ball, rest 10, roll, cook 60+30',
   },
+  {
+    text: `Naan-e barbari-ish, griddle & grill
+
+for 4 long breads:
+500 g bread flour
+330 ml water @ 30C
+1 ½ tsp (5 g) instant yeast
+2 tsp (10 g) salt
+1 Tbs sugar
+
+Glaze (roomal): 1 tsp flour, 1/2 tsp baking soda, 80 ml water – simmer till thick, cool
+sesame + nigella
+
+Method: mix, 10 minutes' kneading, proof 1¼ h. 4 pieces (about 210g), pre-shape as logs, rest 20'. Stretch each to 35 x 15cm, brush w/ glaze, make grooves with your fingers, seeds on. Cook on the griddle lid down 4 mins, then 3 mins under a hot grill.`,
+    dough: 'bread flour 100, water 66, instant yeast 1, salt 2, sugar 2.5',
+    outside: 'flour 0.63 finish, baking soda 0.76 finish, water 20 finish, sesame + nigella 4 finish',
+    piece: '210 g, 35 cm',
+    steps: 'mix, knead 10, proof 75, ball, rest 20, shape, fill, cook 240+180',
+  },
+  {
+    text: `Hi all – notes from yesterday since nobody wrote anything down :)
+We did the potato lefse. 1 kg of boiled, riced potatoes (cold!), 60 g butter, 60 ml cream, a tsp of salt, a Tbsp of sugar, and 250-300 g flour worked in at the last minute.
+Chill the potato mix overnight. Add the flour, knead just to combine. Logs, cut into 16 (85 g or thereabouts). Keep cold.
+Rolled very thin with the grooved pin, 30 cm, loads of flour, brush it off.
+Griddle 230C, no fat, a minute on the first side till brown freckles, 45 secs on the other. Stack under a towel to steam.
+Serve w/ butter & sugar.`,
+    dough: 'boiled riced potatoes 363.64, butter 21.82, cream 21.82, salt 2.21, sugar 4.54, flour 100',
+    outside: '',
+    piece: '85 g, 30 cm',
+    steps: 'mix, chill 480, mix, knead 8, divide, roll, cook 60+45, finish',
+  },
+  {
+    text: `Gözleme demo, 8 portions
+yufka dough: 500 flour, 300 warm water, 10 salt, 20 oil
+filling: 300 spinach (raw, chopped), 200 feta, 1 onion, pul biber
+knead 8, rest 30, 8 x 100 g balls, rest 15
+roll 30 cm
+half with filling (about 65g), fold over, seal
+sac medium 2' each side, brush butter`,
+    dough: 'flour 100, warm water 60, salt 2, oil 4',
+    outside: 'spinach 37.5 fill, feta 25 fill, onion 13.75 fill, pul biber 40 fill, butter, to finish 4 finish',
+    piece: '100 g, 30 cm',
+    steps: 'mix, knead 8, rest 30, ball, rest 15, roll, shape, cook 120+120, finish',
+  },
+  {
+    text: `Flatbread formula (baker's %)
+Strong flour 80
+Whole wheat 20
+Water 68
+Levain (100% hyd) 20
+Salt 2
+Olive oil 4
+
+Total 194 → for 30 breads @ 120g = 3600g dough, flour 1856g
+
+Autolyse 45 min w/o salt & levain. Mix 4 min 1st, 2 min 2nd. Bulk 3h @ 25°C, S&F at 1h and 2h. Divide 120g, round. Retard overnight 5°C (12-16 hrs). Temper 1 h. Press & stretch to 22cm. Stone/griddle 270°C: 2' + 1'.`,
+    dough: 'strong flour 80, whole wheat 20, water 68, levain 20, salt 2, olive oil 4',
+    outside: '',
+    piece: '120 g, 22 cm',
+    steps:
+      'mix, rest 45, mix, proof 60, fold, proof 60, fold, proof 60, divide, ball, chill 840, temper 60, shape, cook 120+60',
+  },
+  {
+    text: `Chapati chart for the little ones
+Flour: 1 cup each child
+Water: a bit less than half a cup
+Salt: a pinch
+Squish! 5 minutes. Nap 15 minutes (the dough, not you).
+Snake, cut in 4, balls, pancakes.
+Roll – as big as your face (15 cm).
+Grown-up cooks: 40 seconds, turn, 40 seconds, puff!`,
+    dough: 'flour 100, water 98.58, salt 0.28',
+    outside: '',
+    piece: '61.2 g, 15 cm',
+    steps: 'mix, rest 15, divide, ball, roll, cook 40+40',
+  },
+  {
+    text: `Bannock over the coals, scout version
+4 c flour, 2 T baking powder, 1 t salt, 1/2 c lard, 1 1/2 c water
+mix dry at home. at camp cut in lard, add water, stir w/ a stick
+flatten on floured rock, 1" thick, cut 8 wedges
+greased pan, coals (not flames), 10 min/side`,
+    dough: 'flour 100, baking powder 5, salt 1.25, lard 23.54, water 73.94',
+    outside: 'oil, for the griddle 2 griddle',
+    piece: '79.1 g, 5.9 cm',
+    steps: 'mix, mix, mix, divide, shape, cook 600+600',
+  },
+  {
+    text: `Schüttelbrot? No – "Vinschgerl flat", 20 pairs
+Roggenmehl (rye flour) 2,4 kg
+Weizenmehl (wheat flour) 1,6 kg
+Wasser (water) 2,9 l
+Salz (salt) 80 g
+Hefe frisch (fresh yeast) 60 g
+Brotklee (blue fenugreek) 12 g, Kümmel (caraway) 16 g
+Kneten (mix) 8 min; Ruhe (rest) 40 min; teilen (divide) 40 x 170 g, rund wirken (round); je 2 zusammensetzen; Gare (proof) 35 min; Platte (griddle) 6 + 5 min`,
+    dough: 'rye flour 60, wheat flour 40, water 72.5, salt 2, fresh yeast 1.5, blue fenugreek 0.3, caraway 0.4',
+    outside: '',
+    piece: '170 g, 31 cm',
+    steps: 'mix, rest 40, divide, ball, proof 35, roll, cook 360+300',
+  },
+  {
+    text: `No-fuss skillet flatbread. 300g plain flour, 1tsp baking powder, ½tsp salt, 250g natural yoghurt. Mix, bring together, 1 minute knead. Rest 15 mins. 6 pieces. Roll 3mm. Hot dry pan, 90 secs each side. Done! Leftovers freeze well.`,
+    dough: 'plain flour 100, baking powder 1.35, salt 1.01, natural yoghurt 83.33',
+    outside: '',
+    piece: '90.1 g, 18.2 cm',
+    steps: 'mix, knead 1, rest 15, divide, roll, cook 90+90',
+  },
+  {
+    text: `Aish baladi (Cairo street bread) – home griddle adaptation
+
+| Ingredient | Class of 8 | 1 student |
+|---|---|---|
+| Whole wheat flour | 1600 g | 200 g |
+| Water, warm | 1280 g | 160 g |
+| Dried yeast | 16 g | 2 g |
+| Salt | 24 g | 3 g |
+| Bran, for dusting | 160 g | 20 g |
+
+1 Yeast + water + half the flour → sponge, 30 min
+2 Rest of flour, salt → knead (it's sticky!) 10 min → 1 h rise
+3 3 balls each (~120 g) on bran, pat to 15 cm, 20 min
+4 Upside-down heavy pan, full heat: slide on, 1 min, flip, 1 min, lid 30 s`,
+    dough: 'whole wheat flour 100, water 80, dried yeast 1, salt 1.5',
+    outside: 'bran 6.67 dust',
+    piece: '120 g, 15 cm',
+    steps: 'mix, rest 30, mix, knead 10, proof 60, ball, shape, rest 20, cook 60+60+30',
+  },
+  {
+    text: `rotis for 1: 60 g atta, 38 g water, pinch salt. x 12 = 720 / 456. mix, knead 5, rest 20 covered. 3 per person (33 g). roll 14 cm. tawa 20 s, flip 30 s, flip onto flame/net till blown.`,
+    dough: 'atta 100, water 63.33, salt 2',
+    outside: '',
+    piece: '33 g, 14 cm',
+    steps: 'mix, knead 5, rest 30, divide, roll, cook 20+30+15',
+  },
+  {
+    text: `ROTI CANAI — cooking school version
+
+Ingredients (for 10)
+500 g plain flour
+1 tsp salt
+2 tbsp condensed milk
+250 ml water
+50 ml melted ghee
+1 egg
+plus oil/ghee for resting and flipping (ca. 150 ml)
+
+Method
+Mix all to a soft dough, knead 10 mins until smooth; rest 30 mins, knead again 3 mins.
+Divide into 10 balls, coat generously with oil, box up and rest at least 4 hrs, better overnight (room temp).
+Flatten a ball on an oiled counter, then flip/stretch until transparent (about 50 cm).
+Fold into a square or coil up; let relax 10 mins.
+Flatten to 16–18 cm and fry on a flat griddle at medium heat, 2 mins each side, until flaky.
+Clap while hot!`,
+    dough: 'plain flour 100, salt 1.22, condensed milk 7.61, water 50, melted ghee 8.66, egg 10',
+    outside: 'plus oil/ghee 13 finish',
+    piece: '86.2 g, 17 cm',
+    steps: 'mix, knead 10, rest 30, knead 3, divide, ball, rest 600, shape, coil, rest 10, shape, cook 120+120, finish',
+  },
+  {
+    text: `the simplest one i teach (age 8+)
+you need a mug.
+1 mug plain flour, 1 teaspoon baking powder, pinch of salt, 1/3 mug milk
+mix with a fork then your hand. squeeze & fold 1 minute
+cut in 4. roll to the size of the mug's saucer (14cm)
+dry pan on 6 of 9. 1 1/2 min, flip, 1 min`,
+    dough: 'plain flour 100, baking powder 4, salt 2, milk 67.69',
+    outside: '',
+    piece: '42.8 g, 14 cm',
+    steps: 'mix, knead 1, divide, roll, cook 90+60',
+  },
+  {
+    text: `Fladenbrot (Flatbread) "Hirtenfladen"
+Zutaten: 1 kg Mehl / flour, 620 ml Wasser / water, 20 g Salz / salt, 1 Würfel Hefe / cube of yeast (42 g), 3 EL Öl / tbsp oil
+Zubereitung: Alles 8 min kneten (knead). 1 Std. gehen lassen (rise). In 12 teilen (divide). 15 min ruhen (rest). Ausrollen (roll) 20 cm. Pfanne (pan) 3 min pro Seite (per side).`,
+    dough: 'flour 100, water 62, salt 2, yeast 4.2, oil 3.77',
+    outside: '',
+    piece: '79.5 g, 20 cm',
+    steps: 'mix, knead 8, proof 60, divide, rest 15, roll, cook 180+180',
+  },
+  {
+    text: `Class 4 – Sweet potato roti
+
+Sweet potato, baked & mashed — 300 g
+Atta — 350 g (plus more)
+Salt — 5 g
+Chilli flakes — 1 tsp
+
+There's no water: the potato has enough.
+Knead briefly, 2–3 min. Cover 15 min.
+16 balls × 40 g.
+Roll gently 14 cm, flour as needed.
+Griddle (med): 40 s / 40 s / 20 s.
+Ghee to finish.`,
+    dough: 'sweet potato 85.71, atta 100, salt 1.43, chilli flakes 0.66',
+    outside: 'ghee 4 finish',
+    piece: '40 g, 14 cm',
+    steps: 'mix, knead 2.5, rest 15, ball, roll, cook 40+40+20',
+  },
+  {
+    text: `Emergency flatbread, 4 ingr.
+- SR flour 350g
+- yog 350g
+- salt 5
+- nigella (opt.)
+Bring together, don't knead. 8 pcs. Pat 12 cm × 8 mm.
+Griddle 200 °C, 2½ min + 2 min`,
+    dough: 'plain flour 100, baking powder 5, yog 105, salt 1.5, nigella 1',
+    outside: '',
+    piece: '86 g, 12 cm',
+    steps: 'mix, divide, shape, cook 150+120',
+  },
+  {
+    text: `Makes 18 tortillas, 60 g. Flour 640 g, lard 96 g (15 %), salt 12 g, baking powder 4 g, water at 50 °C 340 g. Cut lard in. Water. Knead 3 minutes. Rest 30. Ball. Rest 15. Press, then roll to 22 cm. Comal 230 °C: 30 s, turn, 20 s, turn, 5–10 s pressing. Cloth.`,
+    dough: 'flour 100, lard 15, salt 1.88, baking powder 0.63, water 53.13',
+    outside: '',
+    piece: '58.9 g, 22 cm',
+    steps: 'mix, knead 3, rest 30, ball, rest 15, roll, cook 30+20+8, finish',
+  },
+  {
+    text: `Bing in 7 lines
+500 g AP flour + 300 g hot water (80 °C) + 4 g salt, chopsticks
+knead 5, rest 30 (covered!!)
+oil paste: 60 g oil heated, poured on 40 g flour + 5 g salt
+roll out whole dough 60 × 40 cm, paste, 6 spring onions
+roll up, cut 8, twist, stand on end, flatten. rest 10
+roll 16 cm
+pan w/ oil, med: 2-3 min lid on, flip, 2 min`,
+    dough: 'ap flour 100, hot water 60, salt 0.8',
+    outside: 'oil 6 layer, flour 4 layer, salt 0.5 layer, oil, for the griddle 2 griddle',
+    piece: '78.1 g, 16 cm',
+    steps: 'mix, knead 5, rest 30, roll, coil, divide, shape, rest 10, roll, cook 150+120',
+  },
+  {
+    text: `Station 2: MANAQISH
+per station (4 pax): 640 g bread flour, 400 g water, 12 g salt, 6 g yeast (instant), 30 g olive oil, 12 g sugar → 10 × 110 g
+zaatar mix 80 g + olive oil 80 g
+14:00 mix (8') – 14:10 bulk – 15:10 divide/ball – 15:20 rest – 15:35 press 18 cm + zaatar – 15:45 cook: saj 3-4 min, no flip`,
+    dough: 'bread flour 100, water 62.5, salt 1.88, instant yeast 0.94, olive oil 4.69, sugar 1.88',
+    outside: 'zaatar 8 finish, olive oil 8 finish',
+    piece: '110 g, 18 cm',
+    steps: 'mix, proof 60, divide, ball, rest 15, shape, cook 210+126',
+  },
 ];
