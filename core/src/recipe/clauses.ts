@@ -226,7 +226,7 @@ function impliedBehind(
       return { from, action: 'rest' };
     // "pat to 15 cm, 20 min"
     if (
-      (step.action === 'shape' || step.action === 'roll') &&
+      ['shape', 'roll', 'divide'].includes(step.action) &&
       ONLY_A_TIME.test(text.replace(/^\W+/, '')) &&
       (own[0]?.least ?? 0) >= 2 * LEAST_REST_MIN
     )

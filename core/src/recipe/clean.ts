@@ -261,7 +261,13 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
     columnsApart(all.map(clockFirst).map(untabbed).map(labelled).map(oneSign)).flatMap(besideTitle).map(bulleted),
   );
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
-  const staged = (l: Mapped): Mapped => {
+  const staged = (told: Mapped): Mapped => {
+    // "mix > knead 8' > 1h": nothing else is told with such a sign
+    const parts = told.text.split(' > ');
+    const isChain =
+      parts.length > 1 &&
+      parts.some((c) => actionsIn(normalLine(c)).length > 0 || durationsIn(normalLine(c)).length > 0);
+    const l = isChain ? told.replace(/ > /g, ', ').replace(/^\/(?=\d{1,2},)/, 'divide into ') : told;
     const cells = l.text.split(STAGE_SIGN);
     const work = cells.filter((c) => actionsIn(normalLine(c)).length > 0);
     return cells.length > 3 && 2 * work.length > cells.length

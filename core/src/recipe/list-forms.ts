@@ -1,3 +1,4 @@
+import { findFood } from '../foods/index.ts';
 import { withFloursApart } from './flour-shares.ts';
 import { withOwnAmounts } from './list-relations.ts';
 import { Mapped } from './mapped.ts';
@@ -167,7 +168,7 @@ const RULES: readonly Spelling[] = [
   [/^[^.:]*\.{2,3} no[:,] (?=\p{L}|\d)/iu, ''],
   // parts by weight
   [
-    /^(?=.*\bby weight\b).*$/i,
+    /^(?=.*\bby weight\b(?! of (?:the )?flour)).*$/i,
     (all = '') =>
       all
         .replace(/(\d+(?:\.\d+)?) parts?\b(?: of)?/gi, (_, n: string) => `${Number(n) * G_PER_PART} g`)
@@ -225,7 +226,31 @@ const RULES: readonly Spelling[] = [
     (_, amount = '', name = '') => `${amount} ${name} and ${amount} `,
   ],
 ];
+/** "potatoes 400 boiled, onion 80, chilli 5": a row of names with bare figures, too large for shares, is in grams; few of what is counted are pieces. */
+const BARE_ENTRY =
+  /^(\p{L}[\p{L} ]{2,24}?) (\d{1,4})(?! ?(?:k?g|m?l|cl|dl|oz|lb|cups?|tbsp|tsp)\b)((?: \p{L}[\p{L} &]*)?)$/u;
+const MOST_SHARE = 100;
+const MOST_COUNTED = 4;
+function bareGrams(line: Mapped): Mapped {
+  const [lead = ''] = /^[^:,\d]{2,40}: /.exec(line.text) ?? [];
+  const entries = line.text.slice(lead.length).replace(/\.$/, '').split(', ');
+  const told = entries.map((e) => BARE_ENTRY.exec(e));
+  const most = Math.max(0, ...told.map((m) => Number(m?.[2] ?? 0)));
+  const isRow =
+    entries.length > 3 &&
+    most > MOST_SHARE &&
+    told.filter((m) => m && findFood(m[1] ?? '')).length >= 0.7 * entries.length;
+  if (!isRow) return line;
+  return line.replace(
+    /(?<=^|[,:] )(\p{L}[\p{L} ]{2,24}?) (\d{1,4})(?! ?(?:k?g|m?l|cl|dl|oz|lb|cups?|tbsp|tsp)\b)(?=(?: \p{L}[\p{L} &]*)?(?:,|\.?$))/gu,
+    (all = '', name = '', n = '') =>
+      findFood(name)?.unitG !== undefined && Number(n) < MOST_COUNTED ? all : `${name} ${n} g`,
+  );
+}
+
 const told = inOrder(RULES);
 
 const inPlainWords = (line: Mapped): Mapped =>
-  told(withOwnAmounts(withFloursApart(flourFirst(line.replace(OPENED, (opening = '') => `${opening.trimEnd()}: `)))));
+  bareGrams(
+    told(withOwnAmounts(withFloursApart(flourFirst(line.replace(OPENED, (opening = '') => `${opening.trimEnd()}: `))))),
+  );

@@ -15,7 +15,7 @@ export interface ListLine {
 
 /** "In percent of flour: water 61, salt 2": the flour itself goes without saying. */
 const OF_FLOUR =
-  /^[^:.]{0,60}?\(?flour ?(?:=|is|\() ?100(?: ?%)?\)?\s*:\s*|^(?:(?:everything |all )?(?:in|as) )?(?:percent(?:ages?)?|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*|^[\p{L} -]{3,40}[,:;] (?:in|as) (?:percent(?:ages?)?|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*(?=\p{L}[^:]* \d)/iu;
+  /^(?:[\p{L} ]{2,24} )?by weight of (?:the )?flour\s*:\s*|^[^:.]{0,60}?\(?flour ?(?:=|is|\() ?100(?: ?%)?\)?\s*:\s*|^(?:(?:everything |all )?(?:in|as) )?(?:percent(?:ages?)?|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*|^[\p{L} -]{3,40}[,:;] (?:in|as) (?:percent(?:ages?)?|per cent|%) of (?:the )?flour(?: weight)?\s*:\s*(?=\p{L}[^:]* \d)/iu;
 
 /** "flour; 300,0 g. lard; 37,5 g.": each amount behind its name. */
 const PAIR = /(?<![\p{L}\d] ?)\p{L}[\p{L}/ ]{1,25}(?: 0{1,2})?; ?\d[\d.,]* ?(?:k?g|m?l)\b\.?/gu;

@@ -70,7 +70,18 @@ const RULES: readonly Spelling[] = [
   [/,? to which (?:you|we|i) (?:add|put) /i, () => ', '],
   // "flour 500/water 300/salt 10"
   [/^\p{L}[\p{L} ]* \d+(?:\/\p{L}[\p{L} ]* \d+(?:\.\d+)?){1,8}\.?$/u, (all = '') => all.replace(/\//g, ', ')],
-  [/^\d+ \p{L}[\p{L} ]*(?:\/\d+(?:\.\d+)? \p{L}[\p{L} ]*){1,8}\.?$/u, (all = '') => all.replace(/\//g, ', ')],
+  [
+    /^\d+ (?!(?:k?g|m?l|oz|lb|cups?|tsp|tbsp)\b)\p{L}[\p{L} ]*(?:\/\d+(?:\.\d+)? (?!(?:k?g|m?l|oz|lb|cups?|tsp|tbsp)\b)\p{L}[\p{L} ]*){1,8}\.?$/u,
+    (all = '') => all.replace(/\//g, ', '),
+  ],
+  // "equal parts self-raising flour and yogurt (I use 200 each)"
+  [
+    new RegExp(
+      `(?<=^|[.!] )equal (?:parts|weights|amounts) (?:of )?(${NAME}) and (${NAME}) \\((?:\\p{L}+ )+(\\d{2,4}) ?g? (?:of )?each[^)]*\\)`,
+      'iu',
+    ),
+    (_, a = '', b = '', g = '') => `equal parts: ${g} g ${a}, ${g} g ${b},`,
+  ],
   // "60 % water and 2 % salt on the flour weight", "water is 60 % and salt 2 % of the flour"
   [
     /^((?:[^.]|\.\d)*\d ?%(?:[^.]|\.\d)*?) (?:on|of) the (?:flour weight|weight of (?:the )?flour|flour)(?=\.|$)/i,

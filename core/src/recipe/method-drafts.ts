@@ -62,6 +62,8 @@ const DOUGH_WORK =
 const KEPT =
   /^(?:and )?(?:keep|hold)(?: (?:it|them|the balls))? (?:warm|(?:under|in|between) (?:an? |the )?(?:\w+ )?(?:towels?|cloths?))\W*$/i;
 const LONGEST_KNEAD_MIN = 20;
+const ON_TABLE =
+  /^(?:about )?\d[\d.]*(?: ?[-–] ?[\d.]+)? ?min\w* on (?:the|a|your) (?:\w+ )?(?:table|bench|board|worktop|counter|surface)\W*$/i;
 /** "Brush with butter after baking", told before it is baked. */
 const ONCE_COOKED =
   /\b(?:after|once|when) (?:they (?:are|have been) |it (?:is|has been) )?(?:baking|cooking|cooked|baked)\b/i;
@@ -222,6 +224,16 @@ class Drafting {
     const times = timesOf(sentence).filter((t) => scopeAt(scopes, t.at)?.kind !== 'may');
     // "1 h at room temperature or overnight in the fridge": what may be is not implied, but "no flipping" tells of the griddle
     const implied = impliedIn(scopes.some((s) => s.kind === 'may') ? done.trim() : text, times);
+    // "Kneading. 8 minutes on the table."
+    if (
+      last?.action === 'knead' &&
+      last.times.length === 0 &&
+      ON_TABLE.test(text) &&
+      times.every((t) => t.most <= LONGEST_KNEAD_MIN)
+    ) {
+      this.continues(last, raw, text, times);
+      return;
+    }
     // "One side only."
     if (
       last?.action === 'cook' &&

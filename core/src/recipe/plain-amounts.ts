@@ -53,7 +53,7 @@ const RULES: readonly Spelling[] = [
     /^((?:about )?[\d.½¼¾ ]+ ?(?:g|tsp|tbsp) (?:\p{L}+ )*yeast), or [\d.½¼¾ ]+ ?(?:g|tsp|tbsp)? ?(?:of )?(?:\p{L}+ ?){1,3}$/iu,
     (_, first = '') => first,
   ],
-  [/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \([^)\d]*\)$/u, (_, name = '', n = '') => `${name} ${n}`],
+  [/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \((?:[^)\d]*|\d{2} °C)\)$/u, (_, name = '', n = '') => `${name} ${n}`],
   [/^(\d+(?:\.\d+)?) ?(fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`],
   // "yeast: a piece like a walnut" is no nut
   [

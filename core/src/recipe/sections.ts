@@ -266,7 +266,17 @@ class Taking {
       this.hasHeaded.add(heading.part);
       [this.part, this.use] = [heading.part, heading.use];
       const head = line.slice(0, line.text.length - heading.rest.length);
-      (/\d ?(?:k?g|ml|%|min|h\b|hours?)/.test(head.text) ? this.notUnderstood : this.headings).push(head);
+      // "LEVAIN (8 h): 20 g starter, …": how long it stands is told with its name
+      const stands = PREFERMENT.test(head.text) ? STOOD_IN_HEAD.exec(head.text) : null;
+      if (stands) {
+        this.method.push(
+          head
+            .slice(stands.index, stands.index + stands[0].length)
+            .replace(/^\(/, 'stand ')
+            .replace(/\)$/, ''),
+        );
+        this.headings.push(head.slice(0, stands.index));
+      } else (/\d ?(?:k?g|ml|%|min|h\b|hours?)/.test(head.text) ? this.notUnderstood : this.headings).push(head);
       if (heading.rest === '') return undefined;
       if (heading.part === 'keeping') {
         // of a labelled line the label holds for that line alone
@@ -608,13 +618,16 @@ function isWorkAlone(line: Mapped): boolean {
 
 const TOPPING_IN_BRACKETS = /^(\p{L}[\p{L} +&'’-]{2,40}?)((?: goe?s?)? on top)? \(([^()]*\d[^()]*)\)\.?$/iu;
 /** "3 min, turn, 2 min": both sides. */
-const TURNED = /\d ?(?:s|secs?|seconds?|min(?:ute)?s?),? (?:then )?(?:turn|flip)\b/i;
+const TURNED =
+  /\b(?:pan|griddle|tawa|plate|skillet),? [^.\d]*\d[\d.]* ?(?:min|s\b|sec|['’])|\d ?(?:s|secs?|seconds?|min(?:ute)?s?),? (?:then )?(?:turn|flip)\b/i;
 /** "Total 194 → for 30 breads at 120 g = 3600 g dough, flour 1856 g": what it comes to is no entry. */
-const IN_TOTAL = /^total\b[^:]*\d{2,}/i;
+const IN_TOTAL =
+  /^total\b[^:]*\d{2,}|^for \d[\d.]* ?k?g (?:of )?flour (?:that|this) (?:is|makes|gives) (?:about )?\d{1,3} \p{L}+ (?:at|of) \d{2,3} ?g\.?$/iu;
 /** A name and a figure without a measure. */
 const BARE = /^\p{L}[\p{L} ]+ \d{1,4}$/u;
 /** What nobody kneads in, told with its oil: "zaatar mix 80 g + olive oil 80 g". */
 const ON_TOP = /\b(?:za['’]?atar|dukkah)\b.*\boil\b|\boil\b.*\b(?:za['’]?atar|dukkah)\b/i;
+const STOOD_IN_HEAD = /\((?:\d+(?:\.\d+)?(?:[-–]\d+)? ?(?:h|hrs?|hours?)|overnight)\)/i;
 const ONLY_NAMED = /^\p{L}[\p{L} ]{1,25} [\d½¼¾][\d.,]* ?(?:k?g|m?l|tsp|tbsp|%)\.?$/u;
 const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}(?:, \p{Ll}+\.?)?$/u;
 /** A stage that is an order: where its line does not say it again it is done. */

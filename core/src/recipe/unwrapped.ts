@@ -147,17 +147,20 @@ const isNewEntry = (before: string, text: string): boolean =>
 const isFirstWork = (before: string, text: string): boolean =>
   /\d/.test(before) && !isWork(before) && !LEADS_ON.test(before) && actionsIn(normalLine(text))[0]?.at === 0;
 
-/** So many of the lines begin small where a writer knows no capitals, and so many of those with work, a label or a figure behind a word. */
-const NO_CAPITALS = { small: 0.8, opened: 0.4 } as const;
-/** Notes without capitals, each in a line of its own: there small letters show no line that goes on. */
+/** So many of the lines begin small where a writer knows no capitals, and so many of those with work or a label; most of them are short. */
+const NO_CAPITALS = { small: 0.8, opened: 0.4, wide: 0.65, width: 0.75 } as const;
+const OPENS_NOTE = /^(?:roll|cut|rest|knead|divide|ball|mix|cook|prove|proof) \d|^\p{Ll}[\p{Ll} ]{1,20}: /u;
+/** Notes without capitals, each in a line of its own, and of no one width: there small letters show no line that goes on. */
 export function isAllSmall(lines: readonly Mapped[]): boolean {
   const lettered = lines.filter((l) => /^(?:\d{1,2}[.)] )?\p{L}/u.test(l.text));
   const small = lettered.filter((l) => /^\p{Ll}/u.test(l.text));
-  const isOpened = ({ text }: Mapped): boolean =>
-    /^\p{Ll}+ \d|^\p{Ll}[\p{Ll} ]{1,20}: /u.test(text) || actionsIn(normalLine(text))[0]?.at === 0;
+  const widest = Math.max(0, ...lines.map((l) => l.text.length));
+  const wide = lines.filter((l) => l.text.length >= NO_CAPITALS.width * widest);
+  const isOpened = ({ text }: Mapped): boolean => OPENS_NOTE.test(text) || actionsIn(normalLine(text))[0]?.at === 0;
   return (
     small.length > 3 &&
     small.length >= NO_CAPITALS.small * lettered.length &&
+    wide.length <= NO_CAPITALS.wide * lines.length &&
     small.filter(isOpened).length >= NO_CAPITALS.opened * small.length
   );
 }
@@ -225,7 +228,7 @@ function goingOnIn(block: readonly Mapped[], isNumbered: boolean): readonly Mapp
 
 /** "for the top: …": a part of its own, however small it begins. */
 const PART_FIRST =
-  /^(?:for )?(?:the )?(?:dough|filling|stuffing|toppings?|top|glaze|dip|sauce|finish|brushing|layers|folds|method): /i;
+  /^(?:for )?(?:the )?(?:dough|filling|stuffing|toppings?|top|glaze|dip|sauce|finish|brushing|layers|folds|method|(?:paste|glaze|wash|coating) for the \p{L}+): /iu;
 
 /** "knead 10 min – rise 60 min – divide 4": one stage after another, in a line of its own. */
 const CHAIN = /^\p{L}[^.;–]{1,24} [–-] [^.;–]{1,24} [–-] [^.;–]{1,24} [–-] /u;

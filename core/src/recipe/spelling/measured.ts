@@ -299,6 +299,10 @@ export const MEASURES: readonly Spelling[] = [
   [/(\d+(?:\.\d+)?)\s*cl\b/g, (_, n = '') => `${Number(n) * 10} ml`],
   [/\b(?:pack|envelope|pkt\.?|pckt)(s?)(?= (?:of )?(?:[\p{L}-]+ ){0,2}?(?:yeast|baking powder)\b)/giu, 'sachet$1'],
   [/\b1 (?=\d+(?:\.\d+)? g (?:[\p{L}-]+ ){0,2}?yeast\b)/giu, ''],
+  [
+    /\b(?:1|one|an?) (?:pkt|packet|sachet|envelope|pack)\.? \((?:about )?(\d+(?:\.\d+)?) ?g\)(?: of)? (?=\p{L})/giu,
+    '$1 g ',
+  ],
   // "a 7 g sachet of dried yeast", "1 sachet of yeast, 7 g"
   [/\b(?:an?|1|one) (?:x )?(\d+(?:[.,]\d+)?) ?g (?:sachet|packet|envelope|pack)(?: of)? (?=\p{L})/giu, '$1 g '],
   [

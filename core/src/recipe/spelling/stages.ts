@@ -28,6 +28,12 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/\bflip ?\/ ?(?=stretch|slap|throw)/gi, ''],
   [/\b(\d{1,3}) (balls|pieces) [x×] ?(\d{2,3}) ?g\b/gi, '$1 $2 of $3 g'],
   [/\bcut (?:the )?(lard|butter|fat|shortening) in(?= *(?:[.,;]|$))/gi, 'cut in the $1'],
+  [/\b(\d{1,3}) (?:wraps|breads|flatbreads|tortillas|rounds) at (\d{2,3}) ?g\b/gi, 'makes $1 pieces of $2 g'],
+  [/\bso (\d{1,3}) at (\d{2,3}) ?g\b/gi, 'so $1 pieces of $2 g'],
+  [/^(\d{1,2}) ?min(?:ute)?s? (?:in (?:the )?)?(?:machine|mixer)$/i, 'mix $1 min'],
+  [/^(roll|press|stretch)(?: out)? (?:to )?(1[2-9]|2\d|3\d)$/i, '$1 to $2 cm'],
+  [/^(griddle|cook|plate|pan) (\d(?:\.\d)?) ?\+ ?(\d(?:\.\d)?)$/i, '$1 $2 min, turn, $3 min'],
+  [/ ?‖ ?/g, ', '],
   [/\bgf\b/gi, 'gluten-free'],
   // "4 tazas (cups) flour"
   [/(?<=[\d½¼¾] ?)\p{L}{3,} \((cups?|glass(?:es)?|tsp|tbsp|(?:tea|table)spoons?|pinch(?:es)?)\)/giu, '$1'],

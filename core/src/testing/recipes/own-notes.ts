@@ -732,4 +732,102 @@ zaatar mix 80 g + olive oil 80 g
     piece: '110 g, 18 cm',
     steps: 'mix, proof 60, divide, ball, rest 15, shape, cook 210+126',
   },
+  {
+    text: `Pumpkin seed flatbreads (Wednesday, 10 people)
+
+400g strong white flour
+100g wholemeal spelt flour
+50g pumpkin seeds, toasted
+7g sachet fast-action dried yeast
+10g fine sea salt
+2 tbsp pumpkin seed oil
+320ml tepid water
+
+– Combine flours, seeds, yeast & salt. Make a well, add oil + water.
+– Knead 10 mins by hand (6 in mixer w/ dough hook).
+– Bowl, lightly oiled, covered, 1hr or until doubled.
+– Knock back. Divide into 10 x 90g. Shape into balls & rest 10 mins.
+– Roll to 5mm thick ovals, c. 18cm long.
+– Preheat griddle till hot. 2–3 mins per side.
+– Serve warm w/ hummus`,
+    dough:
+      'strong white flour 80, wholemeal spelt flour 20, pumpkin seeds 10, fast-action dried yeast 1.4, fine sea salt 2, pumpkin seed oil 3.55, tepid water 64',
+    outside: '',
+    piece: '90 g, 18 cm',
+    steps: 'mix, knead 10, proof 60, knead 1, divide, ball, rest 10, roll, cook 150+150',
+  },
+  {
+    text: `KULCHA – amritsari, on tawa not tandoor
+Dough: maida 500, curd 60, milk 100, water 150 (±), sugar 8, salt 8, baking powder 4, soda 1, oil 30
+Stuffing: potatoes 400 boiled & grated, onion 80, green chilli 5, anardana 5, coriander leaf 10, salt 6, ajwain 2
+1) Knead soft, rest 2 hours, covered w/ wet cloth
+2) 8 pieces, ball up, rest 20
+3) Flatten, 60 g stuffing, pinch shut, rest 5, press to 16 cm; water + kasuri methi on one face
+4) Tawa hot – wet face down, 2 min – turn, 2 min covered – finish on flame
+5) Butter!`,
+    dough: 'maida 100, curd 12, milk 20, water 30, sugar 1.6, salt 1.6, baking powder 0.8, soda 0.2, oil 6',
+    outside:
+      'potatoes 50 fill, onion 10 fill, green chilli 0.63 fill, anardana 0.63 fill, coriander leaf 1.25 fill, salt 0.75 fill, ajwain 0.25 fill',
+    piece: '104.5 g, 16 cm',
+    steps: 'mix, knead 8, rest 120, divide, ball, rest 20, fill, rest 5, shape, cook 120+120+15, finish',
+  },
+  {
+    text: `Wraps by weight of flour: water 58%, fat 12%, salt 1.8%, bicarb 0.5%. For 1 kg flour that is 24 wraps at 70 g. Work in the fat, add hot water (55 deg), knead 5 minutes; 30 minutes under film; ball; 20 minutes; press or roll to 20 cm; 250 degree plate, 25 seconds + 20 seconds, no colour. Stack in a box with the lid on.`,
+    dough: 'flour 100, water 58, fat 12, salt 1.8, bicarb 0.5',
+    outside: '',
+    piece: '70 g, 20 cm',
+    steps: 'mix, knead 5, rest 30, ball, rest 20, roll, cook 25+20, finish',
+  },
+  {
+    text: `Himbasha for the Eritrean evening
+• 1 kg flour
+• 1 pkt (11 g) dried yeast
+• 600 ml water
+• 100 g sugar
+• 1 tsp salt, 1 tsp ground cardamom
+• 100 g raisins
+• 80 ml oil
+
+Mix & knead for 10 min., rise 1 ½ h. Knead in the raisins. Divide in two, flatten to 26 cm rounds in oiled pans, wheel pattern with a knife, rise again 30 min. Lid on, low flame, 12 min, turn onto a plate and back, 8 min.`,
+    dough: 'flour 100, dried yeast 1.1, water 60, sugar 10, salt 0.61, ground cardamom 0.22, raisins 10, oil 7.36',
+    outside: 'oil, for the griddle 2 griddle',
+    piece: '918.9 g, 26 cm',
+    steps: 'mix, knead 10, proof 90, knead 8, divide, shape, proof 30, cook 720+480',
+  },
+  {
+    text: `(Photo of blackboard)
+FLOUR 3 KG
+WATER 1.8 L
+SALT 60
+YEAST 30 (FRESH)
+OIL 90
+20 MIN MACHINE
+1 HR
+40 BALLS
+15 MIN
+ROLL 18
+GRIDDLE 1.5 + 1`,
+    dough: 'flour 100, water 60, salt 2, yeast 1, oil 3',
+    outside: '',
+    piece: '120.9 g, 18 cm',
+    steps: 'mix, proof 60, ball, rest 15, roll, cook 90+60',
+  },
+  {
+    text: `Flammkuchen auf der Platte
+250 g Mehl (flour), 125 g Wasser (water), 2 EL Öl (oil), 1/2 TL Salz (salt)
+Knead 5 min, rest 30 min, 4 balls (100 g), rest 10 min.
+Topping: 200 g crème fraîche, 2 onions in rings, 100 g bacon
+Roll out paper thin 28 cm. Griddle 270 °C, dry, 1 min first side. Turn, spread the topping, cover with the hood, 4–5 min.`,
+    dough: 'flour 100, water 50, oil 10.04, salt 1.22',
+    outside: 'crème fraîche 50 finish, onions in rings 55 finish, bacon 25 finish',
+    piece: '100 g, 28 cm',
+    steps: 'mix, knead 5, rest 30, ball, rest 10, roll, cook 60+270',
+  },
+  {
+    text: `Simple! Equal parts self raising flour and Greek yogurt (I use 200 each for 4 people), pinch of salt. Stir, knead one minute, quarter, roll about the size of your hand (16cm), dry pan high heat, 90 seconds then 60.`,
+    dough: 'plain flour 100, baking powder 5, greek yogurt 105, salt 2',
+    outside: '',
+    piece: '78.4 g, 16 cm',
+    steps: 'mix, knead 1, divide, roll, cook 90+60',
+  },
 ];
