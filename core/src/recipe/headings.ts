@@ -56,7 +56,8 @@ export const PREFERMENT = /^\W*(?:for (?:the )?)?(?:levain|poolish|biga|sponge|p
 export const STOOD = /\([^)]*(?:\d ?(?:h|hours?|hrs?)\b|\bovernight\b)[^)]*\)\.?$/i;
 
 /** The same behind a dash. */
-export const STOOD_BEHIND = /(?<=\s)[-–—;]\s+\d+(?:[.,]\d+)? ?(?:h|hours?|hrs?)\b[^,;]*$/i;
+export const STOOD_BEHIND =
+  /(?<=\s)[-–—;]\s+\d+(?:[.,]\d+)? ?(?:h|hours?|hrs?)\b[^,;]*$|,\s+\d+(?:\.\d+)?(?:[-–]\d+)? ?(?:h|hours?|hrs?) (?:at|in|on) [^,;]*$/i;
 
 const LONGEST_HEADING = 60;
 /** The heading that a line is, or opens with: what stands under it, and what of the line is left. */

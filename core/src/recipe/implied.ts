@@ -77,7 +77,9 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   if (/\b(?:fridge|refrigerator|cold room)\b|^cold (?=\d)|^chilled\b|\bat [1-8] ?°/i.test(text)) return 'chill';
   // "tub, oiled, 1 h"
   if (
-    /^(?:in(?:to)? )?(?:an? |the )?(?:\w+ )?(?:tub|bowl|bucket|box|container|crate)\b,? /i.test(text) &&
+    /^\W*(?:in(?:to)? )?(?:an? |the )?(?:(?:oiled|lidded|covered|clean|large|big) )?(?:tub|bowl|bucket|box|container|crate)\b,? (?:oiled|covered|lidded|lid on|\d)/i.test(
+      text,
+    ) &&
     times.every((t) => t.least > LONGEST_STIR_MIN)
   )
     return 'rest';

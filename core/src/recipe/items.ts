@@ -33,7 +33,7 @@ const isItemTold = remembered((told: string): boolean => {
   return (
     // what stands in brackets says how it is, and counts no words
     spelled.text.replace(/ ?\([^)]*\)/g, '').split(' ').length <= MOST_WORDS &&
-    !/\b(?:minutes?|mins?|hours?|seconds?|°|sides?|cm)\b/i.test(text) &&
+    !/\b(?:minutes?|mins?|hours?|seconds?|°|sides?|cm)\b|^(?:about )?\d[\d.–-]* ?secs?\b/i.test(text) &&
     (MEASURED.test(text) ||
       // "water to mix (about 1 1/3 cups)", "olive oil (25 g)"
       (MEASURED.test(whole) &&

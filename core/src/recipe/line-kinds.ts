@@ -69,7 +69,10 @@ export function looksLikeIngredient(line: string): boolean {
   if (/^\d+ ?[–—-] ?/.test(text) && actionsIn(text).length > 0) return false;
   // "4 pieces of 240 g, flatten to 18 cm, semolina on both sides"
   if (STARTS_WITH_AMOUNT.test(text))
-    return !((SENTENCE.test(line) || /\d ?cm\b/.test(text)) && actionsIn(text).length > 0);
+    return !(
+      (SENTENCE.test(line) || /\d ?cm\b|^\d{1,3} (?:pieces|balls|rounds) of \d/.test(text)) &&
+      actionsIn(text).length > 0
+    );
   // "Farine T65: 700 g": what nobody knows has a name and a weight all the same
   if (!food && UNKNOWN_WEIGHED.test(text)) return actionsIn(text).length === 0;
   if (!food || SENTENCE.test(text.replace(/\.$/, ''))) return false;
@@ -79,7 +82,7 @@ export function looksLikeIngredient(line: string): boolean {
   if (
     STARTS_AS_STEP.test(text) ||
     /\buse\b/i.test(text) ||
-    /\bon top\b|\b\d+ ?(?:mins?|minutes?|h|hours?|hrs?|secs?)\b/i.test(text)
+    /\bon top\b|\b\d+ ?(?:mins?|minutes?|h|hours?|hrs?|s|secs?|seconds?)\b|\bsides?\b/i.test(text)
   )
     return false;
   return (

@@ -65,6 +65,8 @@ const RULES: readonly Spelling[] = [
     new RegExp(`^(\\d{2,4}) (${COLOUR}) (?:\\+|and) (?=\\d{2,4} \\p{L})`, 'iu'),
     (_, n = '', kind = '') => `${n} g ${flour(kind)} + `,
   ],
+  [/(?<=\d ?(?:k?g|m?l) \p{L}+); (?:very |quite )?(?:soft|stiff|firm|sticky|wet|tacky)[!.]*$/giu, ''],
+  [/(?<=[,;+] )[~≈] ?(?=\d)/g, ''],
   // "oil 20 g + oil for frying"
   [
     /(?<=\d ?(?:k?g|m?l)) ?\+ (?=\p{L}+(?: \p{L}+)? (?:for|to) (?:the )?(?:fry|brush|pan|griddle|serv|finish|dust|roll|glaz)\p{L}*)/giu,

@@ -15,6 +15,7 @@ import {
   looksLikeIngredient,
   looksTimed,
   MAKE,
+  STARTS_WITH_AMOUNT,
 } from './line-kinds.ts';
 import {
   BARE_NOUN,
@@ -287,7 +288,7 @@ class Taking {
       line = line.slice(line.text.length - heading.rest.length);
       const stood = PREFERMENT.test(head.text) ? (STOOD.exec(line.text) ?? STOOD_BEHIND.exec(line.text)) : null;
       if (stood) {
-        this.method.push(line.slice(stood.index, stood.index + stood[0].length).replace(/^[-–—;]\s*/, 'stand '));
+        this.method.push(line.slice(stood.index, stood.index + stood[0].length).replace(/^[-–—;,]\s*/, 'stand '));
         line = line.slice(0, stood.index).trim();
       }
     }
@@ -577,7 +578,7 @@ class Taking {
       if (name !== undefined) this.title ??= body.slice(0, name.length);
     } else if (this.part === 'passed' || /\bholds (?:about )?\d/i.test(text)) this.notUnderstood.push(body);
     else if (this.part === 'keeping') this.keeping.push(body);
-    else if (itemsOf(body).length > 1) this.list(body);
+    else if (itemsOf(body).length > 1 || (this.hasCooked && areFoodsAlone(body))) this.list(body);
     else if (this.part === 'ingredients' && this.use !== 'dough' && foodsWithWork(body))
       this.ingredients.push(...(foodsWithWork(body) ?? []).map((line) => ({ line, use: this.use })));
     else if (this.part === 'unknown' && this.method.length === 0 && BARE_NOUN.test(text) && !findFood(text))
@@ -613,13 +614,15 @@ class Taking {
 /** "For the filling: chop the spinach and mix it with feta.": work, and no list. */
 function isWorkAlone(line: Mapped): boolean {
   const [first] = sentencesOf(line);
+  // what begins with an amount is an entry, though it is boiled
+  if (first && STARTS_WITH_AMOUNT.test(normalLine(first.text))) return false;
   return first !== undefined && itemsOf(first).length < 2 && actionsIn(normalLine(first.text)).length > 0;
 }
 
 const TOPPING_IN_BRACKETS = /^(\p{L}[\p{L} +&'’-]{2,40}?)((?: goe?s?)? on top)? \(([^()]*\d[^()]*)\)\.?$/iu;
 /** "3 min, turn, 2 min": both sides. */
 const TURNED =
-  /\b(?:pan|griddle|tawa|plate|skillet),? [^.\d]*\d[\d.]* ?(?:min|s\b|sec|['’])|\d ?(?:s|secs?|seconds?|min(?:ute)?s?),? (?:then )?(?:turn|flip)\b/i;
+  /\b(?:pan|griddle|tawa|tava|plate|plancha|saj|dome|comal|stone|skillet),? [^.]*\d[\d.]* ?(?:min|s\b|sec|['’])|\d ?(?:s|secs?|seconds?|min(?:ute)?s?),? (?:then )?(?:turn|flip)\b/i;
 /** "Total 194 → for 30 breads at 120 g = 3600 g dough, flour 1856 g": what it comes to is no entry. */
 const IN_TOTAL =
   /^total\b[^:]*\d{2,}|^for \d[\d.]* ?k?g (?:of )?flour (?:that|this) (?:is|makes|gives) (?:about )?\d{1,3} \p{L}+ (?:at|of) \d{2,3} ?g\.?$/iu;

@@ -1,5 +1,5 @@
 import type { Spelling } from './rule.ts';
-import { LARGE, largeValue, MEASURE, NUMBER_WORD, NUMBERS, SMALL, wordValue } from '../number-words.ts';
+import { FRACTION_SIGNS, LARGE, largeValue, MEASURE, NUMBER_WORD, NUMBERS, SMALL, wordValue } from '../number-words.ts';
 import {
   AND_DOES,
   EACH_DOES,
@@ -83,7 +83,12 @@ export const FIGURES: readonly Spelling[] = [
     /\b(mix|knead) (\d{1,2}) ?\+ ?(\d{1,2}) ?min(?:utes?)?\b/gi,
     (_, verb = '', a = '', b = '') => `${verb} ${Number(a) + Number(b)} min`,
   ],
-  // "3 + 3 min": both sides
+  // "3 + 3 min", "2½ + 2 min": both sides
+  [
+    /(?<![\d.])(\d+)([½¼¾]) ?\+ ?(\d+)([½¼¾])? ?(min(?:ute)?s?)\b/gi,
+    (_, a = '', part = '', b = '', more = '', unit = '') =>
+      `${Number(a) + (FRACTION_SIGNS[part] ?? 0)} ${unit} + ${Number(b) + (FRACTION_SIGNS[more] ?? 0)} ${unit}`,
+  ],
   [/(?<![\d.])(\d+(?:\.\d+)?) ?\+ ?(\d+(?:\.\d+)?) ?(min(?:ute)?s?|sec(?:ond)?s?|s)\b/gi, '$1 $3 + $2 $3'],
   [/(?<!\d)(\d{2,3}) ?''/g, '$1 s'],
   [/(?<!\d)(\d{2,3})\s*"\s*[/+]\s*(\d{2,3})\s*"/g, '$1 s, $2 s'],

@@ -73,7 +73,13 @@ export const MEASURES: readonly Spelling[] = [
     (_, g = '') => `divide into pieces of ${Number(g) / 2} g`,
   ],
   // "yeast, sugar, 100 g of the water: 10 min"
-  [/^((?:(?:dry|dried|fresh) )?yeast\b[^.:;]*\b(?:water|milk)\b[^.:;]*): (?=\d+ ?min)/i, 'dissolve $1; stand '],
+  [
+    /^((?:(?:dry|dried|fresh) )?yeast\b[^.:;]*\b(?:water|milk)\b[^.:;\d]*?)(?::| -)? (?=\d+ ?min\w*\.?$)/i,
+    'dissolve $1; stand ',
+  ],
+  [/\b(rest|knead|prove|proof) again (\d{1,3})(?= *(?:[,;.]|$))/gi, '$1 again $2 min'],
+  // "…, 45, flip, press till it puffs (15)"
+  [/(?<=\d ?(?:s|secs?|seconds?)\b[^.()]*\b(?:flip|turn)\b[^.()]*) \((\d{1,2})\)/gi, ' $1 seconds'],
   // "intermediate proof: 20 min, balls"
   [
     /(?<=^|[,;.] )((?:(?:intermediate|bench|final) )?(?:proof|rest)):? (\d{1,3} ?min(?:ute)?s?),? (?:as |in )?balls(?=[.;]|$)/gi,

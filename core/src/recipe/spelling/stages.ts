@@ -30,7 +30,13 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/\bcut (?:the )?(lard|butter|fat|shortening) in(?= *(?:[.,;]|$))/gi, 'cut in the $1'],
   [/\b(\d{1,3}) (?:wraps|breads|flatbreads|tortillas|rounds) at (\d{2,3}) ?g\b/gi, 'makes $1 pieces of $2 g'],
   [/\bso (\d{1,3}) at (\d{2,3}) ?g\b/gi, 'so $1 pieces of $2 g'],
-  [/^(\d{1,2}) ?min(?:ute)?s? (?:in (?:the )?)?(?:machine|mixer)$/i, 'mix $1 min'],
+  [/^(\d{1,2}) ?min(?:ute)?s? (?:in (?:the )?)?(?:machine|mixer)(?=,|$)/i, 'mix $1 min'],
+  // "balls 4 x 210 g", "prove 2 h, 14 x 110, rest 30", "10 loyahs (balls) of ~100 g"
+  [/\bballs:? (\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi, '$1 balls of $2 g'],
+  [/(?<=, )(\d{1,3}) ?[x×] ?(\d{2,3})(?=, (?:rest|ball|round|proof|prove|bench))/gi, '$1 pieces of $2 g'],
+  [/\b(\d{1,3}) \p{L}+ \((balls|pieces)\) of (?:~ ?|about )?(\d{2,3} ?g)\b/giu, '$1 $2 of $3'],
+  // "roll, 6 cm cutter (makes 12)"
+  [/(?<=\b(?:cutter|rounds|cut|saucer|glass)\b[^.;]{0,12}) \(makes (\d{1,2})\)/gi, ' into $1 pieces'],
   [/^(roll|press|stretch)(?: out)? (?:to )?(1[2-9]|2\d|3\d)$/i, '$1 to $2 cm'],
   [/^(griddle|cook|plate|pan) (\d(?:\.\d)?) ?\+ ?(\d(?:\.\d)?)$/i, '$1 $2 min, turn, $3 min'],
   [/ ?‖ ?/g, ', '],

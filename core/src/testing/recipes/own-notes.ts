@@ -830,4 +830,119 @@ Roll out paper thin 28 cm. Griddle 270 °C, dry, 1 min first side. Turn, spread 
     piece: '78.4 g, 16 cm',
     steps: 'mix, knead 1, divide, roll, cook 90+60',
   },
+  {
+    text: `Rye & caraway thins
+(for the Saturday brunch class – 14 people, 28 thins)
+
+Dark rye flour – 560 g
+Strong white – 420 g
+Buttermilk – 700 g
+Salt – 18 g
+Bicarb – 8 g
+Caraway – 10 g
+Butter (melted) – 70 g
+
+1. Stir dry ingredients; add buttermilk and butter; bring together quickly.
+2. Divide into 28 (about 60 g); round; cover; 10 minutes.
+3. Roll on rye flour, 16 cm, dock with a fork.
+4. Griddle on medium-high, 75 seconds, turn, 60 seconds.
+5. Cool on racks if you want them crisp.`,
+    dough:
+      'dark rye flour 57.14, strong white 42.86, buttermilk 71.43, salt 1.84, bicarb 0.82, caraway 1.02, butter 7.14',
+    outside: '',
+    piece: '60 g, 16 cm',
+    steps: 'mix, divide, ball, rest 10, roll, cook 75+60',
+  },
+  {
+    text: `Saj bread, one dough – my numbers
+1 kg flour, 560 g water, 20 g salt, 10 g sugar, 4 g dried yeast, 30 g oil
+8 min in machine, tub 40 min, 20 balls (80 g), second rest 25 min
+hands → 20 cm → pin → 35 cm → cushion
+saj hot (smoke test w/ flour), 40–50 s, one side only`,
+    dough: 'flour 100, water 56, salt 2, sugar 1, dried yeast 0.4, oil 3',
+    outside: '',
+    piece: '80 g, 35 cm',
+    steps: 'mix, rest 40, ball, rest 25, roll, cook 45',
+  },
+  {
+    text: `Neapolitan-ish pan pizza base on the griddle
+biga (night before): 300 g 00 flour, 150 g water, 1 g fresh yeast, 16-18 h at 18°
+dough: biga + 200 g 00 flour + 185 g water + 11 g salt + 2 g fresh yeast
+mix 10, bulk 45, balls 4 x 210 g, 2-3 h till doubled
+stretch 26
+griddle max: 2 min, flip, sauce & mozzarella (90 g), lid, 3 min`,
+    dough: '00 flour 100, water 67, fresh yeast 0.6, salt 2.2',
+    outside: '',
+    piece: '210 g, 26 cm',
+    steps: 'mix, rest 1020, mix, proof 45, ball, proof 150, shape, cook 120+180',
+  },
+  {
+    text: `What we need for each pair: 200g atta, 1/2 tsp salt, 120ml warm water, 2 tsp oil.
+What we do: mix, knead till smooth (about 7 minutes – swap halfway!), rest under a bowl 20 minutes, 6 balls, rest again 5, roll to 15cm, cook on the hot tava, 30 seconds, flip, 45, flip, press till it puffs (15).`,
+    dough: 'atta 100, salt 1.52, warm water 60, oil 4.18',
+    outside: '',
+    piece: '80.4 g, 15 cm',
+    steps: 'mix, knead 7, rest 20, ball, rest 5, roll, cook 30+45+15',
+  },
+  {
+    text: `griddle scones / drop scones? NO these are the rolled ones:
+8 oz SR flour
+1 oz caster sugar
+1½ oz butter
+pinch salt
+1 egg
+3-4 fl oz milk
+rub in, mix soft, roll ½" thick, 2½" cutter (makes 12), griddle gently 5 mins each side, butter`,
+    dough: 'plain flour 100, baking powder 5, caster sugar 13.13, butter 19.69, salt 2, egg 23.15, milk 49.36',
+    outside: '',
+    piece: '37.1 g, 6.3 cm',
+    steps: 'mix, mix, divide, roll, cook 300+300',
+  },
+  {
+    text: `Dal puri – Trini style, 10
+
+Filling: 250 g split peas, boiled 25 min w/ turmeric till just soft, drained, ground dry; + 2 tsp geera, salt, 1 clove garlic
+Dough: 600 g flour, 10 g baking powder, 6 g salt, ~ 380 g water; soft! Rest 30 min.
+10 loyahs (balls) of ~100 g, fill each w/ 2 Tbsp dal, seal, rest 15–20 min.
+Roll gently 22 cm. Hot tawa: 30 sec, turn, oil, 45 s, turn, oil, 30 s.`,
+    dough: 'flour 100, baking powder 1.67, salt 1, water 63.33',
+    outside: 'split peas 25.46 fill, oil, for the griddle 2 griddle',
+    piece: '100 g, 22 cm',
+    steps: 'mix, rest 30, ball, fill, rest 17.5, roll, cook 30+45+30',
+  },
+  {
+    text: `Baking notes 12.2.: spelt-pumpkin flatbread
+– Pumpkin purée 250 g, spelt white 500 g, salt 10 g, yeast dry 5 g, water as needed (I used 90 g), olive oil 20 g
+– all in mixer 4 + 3 min
+– 75 min
+– 9 pc @ 95 g → balls → 15 min
+– pat 14 cm
+– Griddle 210° 2½ + 2 min
+– note: too sweet, next time 12 g salt`,
+    dough: 'pumpkin purée 50, spelt white 100, salt 2, dry yeast 1, water as needed 18, olive oil 4',
+    outside: '',
+    piece: '95 g, 14 cm',
+    steps: 'mix, proof 75, divide, ball, rest 15, shape, cook 150+120',
+  },
+  {
+    text: `Langos on the plancha (not fried)
+500 g flour
+200 g mashed potato (cold)
+7 g dry yeast
+250 g milk, lukewarm
+10 g salt
+10 g sugar
+
+Yeast+sugar+milk 10'
+All together, 6' speed 1
+Proof 60'
+10 x 95 g, oil hands, balls, proof 20'
+Stretch 16-18 cm, middle thinner
+Plancha 200°, well oiled: 2'30 + 2'
+Garlic water, sour cream, cheese`,
+    dough: 'flour 100, mashed potato 40, dry yeast 1.4, milk 50, salt 2, sugar 2',
+    outside: 'garlic water 4 finish, sour cream 4 finish, cheese 4 finish',
+    piece: '95 g, 17 cm',
+    steps: 'mix, bloom 10, mix, proof 60, divide, ball, proof 20, shape, cook 150+120',
+  },
 ];
