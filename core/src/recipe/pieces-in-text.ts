@@ -104,7 +104,9 @@ export function divisionIn(
       text,
     );
   if (plain) return { least: Number(plain[1]), most: Number(plain[2] ?? plain[1]), text: plain[0] };
-  return /\bcut\b[^.]*\binto quarters\b|\bcut (?:in(?:to)? )?an? cross\b|\bquarter (?:it|the)\b/i.test(text)
+  return /\bcut\b[^.]*\binto quarters\b|\bcut (?:in(?:to)? )?an? cross\b(?! in\b| on\b)|\bquarter (?:it|the)\b/i.test(
+    text,
+  )
     ? { least: 4, most: 4, text: 'quarters' }
     : undefined;
 }

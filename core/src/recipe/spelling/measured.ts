@@ -74,7 +74,7 @@ export const MEASURES: readonly Spelling[] = [
   ],
   // "yeast, sugar, 100 g of the water: 10 min"
   [
-    /^((?:(?:dry|dried|fresh) )?yeast\b[^.:;]*\b(?:water|milk)\b[^.:;\d]*?)(?::| -)? (?=\d+ ?min\w*\.?$)/i,
+    /^((?:(?:dry|dried|fresh) )?yeast(?= ?[,+&]| and )[^.:;]*\b(?:water|milk)\b[^.:;\d]*?)(?::| -)? (?=\d+ ?min\w*\.?$)/i,
     'dissolve $1; stand ',
   ],
   [/\b(rest|knead|prove|proof) again (\d{1,3})(?= *(?:[,;.]|$))/gi, '$1 again $2 min'],
