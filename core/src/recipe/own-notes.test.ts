@@ -4,9 +4,10 @@ import { readingOf } from '../testing/recipes/reading.ts';
 import { importRecipe } from './index.ts';
 
 describe('whole notes of a teacher', () => {
-  it.each(OWN_NOTES)('$text', ({ text, ...wanted }) => {
+  it.each(OWN_NOTES)('$text', ({ text, left, ...wanted }) => {
     const result = importRecipe(text);
-    const bread = (result.ok ? result.value.bread : undefined) ?? expect.fail('no bread');
-    expect(readingOf(bread)).toEqual(wanted);
+    if (!result.ok || !result.value.bread) expect.fail('no bread');
+    expect(readingOf(result.value.bread)).toEqual(wanted);
+    expect(result.value.notUnderstood).toEqual(left);
   });
 });

@@ -1,7 +1,7 @@
 import type { Reading } from './reading.ts';
 
 /** Notes as teachers keep them, and what is read of them. All people, places and formulas are invented. */
-export const OWN_NOTES: readonly (Reading & { readonly text: string })[] = [
+export const OWN_NOTES: readonly (Reading & { readonly text: string; readonly left: readonly string[] })[] = [
   {
     text: `Spelt flatbread w/ nigella (my Tuesday class)
 
@@ -24,6 +24,7 @@ Dry pan, medium-high, seed side up first; 1½ mins, flip, 1 min.`,
     outside: '',
     piece: '98.3 g, 22 cm',
     steps: 'mix, rest 10, knead 5.5, proof 55, divide, ball, rest 10, roll, fill, cook 90+60',
+    left: ['Per person:'],
   },
   {
     text: `> On Sunday, Petra wrote:
@@ -44,6 +45,7 @@ Ciao, T.`,
     outside: '',
     piece: '180 g, 20 cm',
     steps: 'mix, rest 20, mix, chill 720, temper 90, divide, ball, rest 40, shape, cook 150+90',
+    left: ['Sure! Here it is, as I do it now:', 'Ciao, T.'],
   },
   {
     text: `LAGANA-STYLE GRIDDLE BREAD (12 pcs)
@@ -66,6 +68,7 @@ F. Griddle 200 °C: 3' / 2'.`,
     outside: 'sesame 4.17 finish',
     piece: '170 g, 19.6 cm',
     steps: 'mix, bloom 10, mix, proof 75, divide, rest 15, shape, cook 180+120',
+    left: ['All the rest in.', '100 g of the water'],
   },
   {
     text: `Dear all, as promised the pan bread. You'll want three mugs of plain flour, one level teaspoon of baking powder and the same of salt, a good glug of oil (I'd say two tablespoons) and one mug of warm water, give or take. Rub the oil in first, then the water bit by bit. It should feel like an earlobe. Leave it alone for a quarter of an hour under the upturned bowl. Nine balls; another ten minutes. Roll them as thin as you dare, about the size of a side plate, and into a very hot pan with nothing in it: when it bubbles, after about 40 seconds, over it goes for half a minute. Stack in a clean tea towel. See you Thursday, Bea`,
@@ -73,6 +76,7 @@ F. Griddle 200 °C: 3' / 2'.`,
     outside: '',
     piece: '56.1 g, 14.4 cm',
     steps: 'mix, rest 15, ball, rest 10, roll, cook 40+30, finish',
+    left: ['See you Thursday, Bea'],
   },
   {
     text: `mix day before class!! 2 kg flour 1.3 l water 40 salt 4 dried yeast, no knead just stir till no dry flour, 3 folds in first 90 mins, fridge
@@ -84,6 +88,7 @@ stretch by hand 25cm, cook on the plancha 2 mins / 1 min, brush w garlic oil`,
     piece: '125 g, 25 cm',
     steps:
       'mix, proof 23, fold, proof 22, fold, proof 23, fold, proof 22, chill 480, temper 120, divide, ball, rest 30, shape, cook 120+60, finish',
+    left: [],
   },
   {
     text: `Pita (from mum)
@@ -106,6 +111,7 @@ Keep in a towel.`,
     outside: 'bread flour, for rolling 5 dust',
     piece: '80.7 g, 17.8 cm',
     steps: 'mix, knead 9, proof 75, knead 1, divide, ball, rest 20, roll, cook 30+90+90, finish',
+    left: [],
   },
   {
     text: `The formula I settled on after years is 100 flour, 63 water, 2 salt, 0.3 instant yeast and 5 yoghurt. For twelve students at two breads each of 110 g I scale that to 2.7 kg of dough. Mix to clear, 5 minutes on second, and give it two hours in the tub with one fold halfway. Scale, mould round, and let them recover for twenty-five minutes. Pin to 20 cm. The plates are set to 260 and they have 75 seconds on the first side and 50 on the second.`,
@@ -113,6 +119,10 @@ Keep in a towel.`,
     outside: '',
     piece: '110 g, 20 cm',
     steps: 'mix, proof 60, fold, proof 60, divide, ball, rest 25, roll, cook 75+50',
+    left: [
+      'For twelve students at two breads each of 110 g I scale that to 2.7 kg of dough.',
+      'The formula I settled on after years is',
+    ],
   },
   {
     text: `chapatis x 20
@@ -126,6 +136,7 @@ tawa hot: 30s - flip - 30s - open flame till puffed`,
     outside: '',
     piece: '50 g, 15 cm',
     steps: 'mix, knead 10, rest 30, ball, roll, cook 30+30+15',
+    left: [],
   },
   {
     text: `Yufka / phyllo-ish griddle leaves for Wednesday's börek group
@@ -138,6 +149,7 @@ Knead well 10 min, it's stiff. Portion to 50 g = 16 pcs. Balls under damp cloth 
     outside: '',
     piece: '50 g, 40 cm',
     steps: 'mix, knead 10, divide, ball, rest 30, roll, cook 20+15, finish',
+    left: ['To use, sprinkle w/ water.'],
   },
   {
     text: `WhatsApp from Lina
@@ -146,6 +158,7 @@ Knead well 10 min, it's stiff. Portion to 50 g = 16 pcs. Balls under damp cloth 
     outside: 'zaatar 4.23 finish, oil 12.55 finish',
     piece: '114.2 g, 20 cm',
     steps: 'mix, knead 10, proof 60, ball, rest 15, shape, fill, cook 270',
+    left: ['done!"'],
   },
   {
     text: `Course 3 – Flatbreads of the Alps
@@ -166,6 +179,7 @@ Cool on a rack, butter, eat.`,
     outside: '',
     piece: '100 g, 10.5 cm',
     steps: 'mix, rest 20, divide, roll, cook 240+240',
+    left: [],
   },
   {
     text: `Sourdough piadina, weekday version
@@ -185,6 +199,7 @@ Cool on a rack, butter, eat.`,
     outside: '',
     piece: '130 g, 24 cm',
     steps: 'mix, knead 8, proof 60, divide, roll, cook 75+60',
+    left: [],
   },
   {
     text: `MAKES 8 × 110 G
@@ -206,6 +221,7 @@ GRIDDLE 250° – 90 S – TURN – 60 S`,
     outside: '',
     piece: '110 g, 21.6 cm',
     steps: 'mix, proof 30, fold, proof 30, divide, ball, rest 20, roll, cook 90+60',
+    left: [],
   },
   {
     text: `for the moroccan ladies' evening – batbout
@@ -217,6 +233,7 @@ make the dough soft, knead long (15), cut into 10, roll straight away 1 cm thick
     outside: '',
     piece: '97.9 g, 12 cm',
     steps: 'mix, knead 15, divide, roll, rest 60, cook 60+60+60+60+60+60',
+    left: [],
   },
   {
     text: `Tortillas de harina (from my comadre Lupe)
@@ -234,6 +251,7 @@ Comal, high heat: puff, flip (20 sec), flip again (30 sec), 10 more sec, done.`,
     outside: '',
     piece: '77.4 g, 20.3 cm',
     steps: 'mix, mix, mix, knead 5, rest 30, divide, roll, cook 20+30+10',
+    left: ['Bolitas!'],
   },
   {
     text: `Bread: Khobz-style pan bread
@@ -251,6 +269,7 @@ Day 0, 9:00 add 350 g flour, 175 g water, 10 g salt, 15 g oil; knead 8'
     outside: '',
     piece: '150 g, 17 cm',
     steps: 'mix, rest 600, mix, knead 8, proof 60, divide, ball, rest 15, shape, proof 30, cook 300+300',
+    left: ['Day 0, 9:00'],
   },
   {
     text: `Oatcakes Staffordshire way
@@ -262,6 +281,7 @@ Greased griddle, ladleful each (100 ml), 2 min, turn, 1 min`,
     outside: 'oil, for the griddle 2 griddle',
     piece: '100 g, 23.8 cm',
     steps: 'bloom 10, mix, proof 60, divide, shape, cook 120+60',
+    left: [],
   },
   {
     text: `My shortcut focaccia-ish pan thing
@@ -273,6 +293,7 @@ lid on, lowish, 12 min. flip with a plate. 6 min w/o lid`,
     outside: 'oil, for the griddle 2 griddle',
     piece: '80.6 g, 21.4 cm',
     steps: 'mix, proof 20, fold, proof 20, fold, proof 20, fold, proof 90, mix, divide, shape, rest 30, cook 720+360',
+    left: [],
   },
   {
     text: `(1) Sift 250 g chickpea flour, 5 g salt. (2) Whisk in 500 g water, 30 g olive oil; no lumps. (3) Stand at least 2 h. (4) Skim. (5) Oiled crêpe pan, hot: 120 g batter, 4 mm. (6) 3 min, turn, 2 min. (7) Pepper.`,
@@ -280,6 +301,7 @@ lid on, lowish, 12 min. flip with a plate. 6 min w/o lid`,
     outside: 'pepper 4 finish',
     piece: '120 g, 18.2 cm',
     steps: 'mix, rest 180, divide, shape, cook 180+120',
+    left: ['Skim.'],
   },
   {
     text: `Garlic & coriander naan – Thursday evening class
@@ -311,6 +333,7 @@ a big handful of coriander, chopped
     outside: 'butter 8 finish, fat garlic cloves 1.2 finish, coriander 3 finish',
     piece: '103.8 g, 22 cm',
     steps: 'mix, proof 75, prepare, divide, ball, rest 12.5, roll, cook 90+60, finish',
+    left: ['about 22 cm x 14 cm.'],
   },
   {
     text: `MSEMEN (square layered pancakes)
@@ -332,6 +355,7 @@ Flatten each square to about 15 cm. Cook on a medium griddle, 2–3 min per side
     outside: 'oil 9.2 layer, soft butter 5 layer, fine semolina 5 layer',
     piece: '92.4 g, 15 cm',
     steps: 'mix, knead 13.5, divide, ball, rest 20, shape, fill, shape, rest 10, shape, cook 75+75+75+75',
+    left: ['Oil the worktop.'],
   },
   {
     text: `Lavash (thin, soft)
@@ -355,6 +379,7 @@ Packing: stack in plastic while warm`,
     outside: '',
     piece: '100 g, 35 cm',
     steps: 'mix, proof 60, divide, ball, proof 20, roll, cook 40+20, finish',
+    left: ['roll 2 mm then by hand to 35 cm x 20 cm'],
   },
   {
     text: `Injera-style teff pancakes – what I tell the class:
@@ -368,6 +393,7 @@ Let each one cool on a cloth before stacking.`,
     outside: 'oil, for the griddle 2 griddle',
     piece: '150 g, 23.5 cm',
     steps: 'mix, rest 900, mix, rest 30, divide, shape, cook 45+90, finish',
+    left: ['The starter: keep 200 ml from the last batch.'],
   },
   {
     text: `Arepas
@@ -380,6 +406,7 @@ Split and stuff with cheese.`,
     outside: 'cheese 2 finish',
     piece: '78.4 g, 9 cm',
     steps: 'mix, rest 6.5, knead 1, divide, shape, cook 300+300+600, finish',
+    left: [],
   },
   {
     text: `Ekmek yufka (Anatolia) - from my field notes
@@ -392,6 +419,7 @@ Stacked dry for winter; sprinkled with water an hour before eating.`,
     outside: '',
     piece: '150 g, 47.5 cm',
     steps: 'mix, knead 15, rest 45, divide, rest 12.5, roll, cook 35+35',
+    left: ['Stacked dry for winter; sprinkled with water an hour before eating.'],
   },
   {
     text: `Besan chilla for beginners (GF)
@@ -404,6 +432,7 @@ Each: 1 ladle (75 ml) in an oiled non-stick pan, spread to 16 cm. Medium heat. 2
     outside: 'oil, to finish 4 finish',
     piece: '75 g, 16 cm',
     steps: 'mix, rest 15, mix, divide, shape, cook 120+90',
+    left: ['Medium heat.'],
   },
   {
     text: `Quick yogurt flatbreads
@@ -423,6 +452,7 @@ Heat a griddle pan over a high heat. Cook for 2–3 mins each side, until puffed
     outside: 'flour 5 dust',
     piece: '85 g, 13.7 cm',
     steps: 'mix, knead 1, divide, roll, cook 150+150',
+    left: [],
   },
   {
     text: `Piadina romagnola al testo (dough for 20 people)
@@ -438,6 +468,7 @@ Bicarbonato / baking soda — 8 g
     outside: '',
     piece: '160 g, 26 cm',
     steps: 'mix, knead 10, rest 60, ball, rest 20, roll, cook 90+60',
+    left: [],
   },
   {
     text: `Corn tortillas, 24 pcs
@@ -454,6 +485,7 @@ Comal, med-high: 15 sec, flip, 45 sec, flip, 15 sec till it puffs. Into the tort
     outside: '',
     piece: '50 g, 15 cm',
     steps: 'mix, knead 2, rest 20, ball, shape, cook 15+45+15, finish',
+    left: [],
   },
   {
     text: `Socca demo
@@ -466,6 +498,7 @@ black pepper`,
     outside: 'black pepper 4 finish',
     piece: '200 g, 26 cm',
     steps: 'mix, rest 120, divide, shape, cook 120+210',
+    left: [],
   },
   {
     text: `Knäckebröd? no! – soft Tunnbröd for 10
@@ -488,6 +521,7 @@ Fennel seed 4 g, crushed
     outside: '',
     piece: '140 g, 35 cm',
     steps: 'prepare, mix, proof 45, divide, ball, rest 10, roll, cook 60+30',
+    left: [],
   },
   {
     text: `Naan-e barbari-ish, griddle & grill
@@ -507,6 +541,7 @@ Method: mix, 10 minutes' kneading, proof 1¼ h. 4 pieces (about 210g), pre-shape
     outside: 'flour 0.63 finish, baking soda 0.76 finish, water 20 finish, sesame + nigella 4 finish',
     piece: '210 g, 35 cm',
     steps: 'mix, knead 10, proof 75, ball, rest 20, shape, fill, cook 240+180',
+    left: ['for 4 long breads:', 'Stretch each to 35 cm x 15 cm'],
   },
   {
     text: `Hi all – notes from yesterday since nobody wrote anything down :)
@@ -519,6 +554,7 @@ Serve w/ butter & sugar.`,
     outside: '',
     piece: '85 g, 30 cm',
     steps: 'mix, chill 480, mix, knead 8, divide, roll, cook 60+45, finish',
+    left: ['We did the potato lefse.', 'Keep cold.'],
   },
   {
     text: `Gözleme demo, 8 portions
@@ -532,6 +568,7 @@ sac medium 2' each side, brush butter`,
     outside: 'spinach 37.5 fill, feta 25 fill, onion 13.75 fill, pul biber 40 fill, butter, to finish 4 finish',
     piece: '100 g, 30 cm',
     steps: 'mix, knead 8, rest 30, ball, rest 15, roll, shape, cook 120+120, finish',
+    left: ['half with filling (about 65 g)'],
   },
   {
     text: `Flatbread formula (baker's %)
@@ -550,6 +587,7 @@ Autolyse 45 min w/o salt & levain. Mix 4 min 1st, 2 min 2nd. Bulk 3h @ 25°C, S&
     piece: '120 g, 22 cm',
     steps:
       'mix, rest 45, mix, proof 60, fold, proof 60, fold, proof 60, divide, ball, chill 840, temper 60, shape, cook 120+60',
+    left: ['Retard overnight 5°C (12-16 hrs).'],
   },
   {
     text: `Chapati chart for the little ones
@@ -564,6 +602,7 @@ Grown-up cooks: 40 seconds, turn, 40 seconds, puff!`,
     outside: '',
     piece: '61.2 g, 15 cm',
     steps: 'mix, rest 15, divide, ball, roll, cook 40+40',
+    left: ['Squish!', '5 minutes.'],
   },
   {
     text: `Bannock over the coals, scout version
@@ -575,6 +614,7 @@ greased pan, coals (not flames), 10 min/side`,
     outside: 'oil, for the griddle 2 griddle',
     piece: '79.1 g, 5.9 cm',
     steps: 'mix, mix, mix, divide, shape, cook 600+600',
+    left: [],
   },
   {
     text: `Schüttelbrot? No – "Vinschgerl flat", 20 pairs
@@ -589,6 +629,7 @@ Kneten (mix) 8 min; Ruhe (rest) 40 min; teilen (divide) 40 x 170 g, rund wirken 
     outside: '',
     piece: '170 g, 31 cm',
     steps: 'mix, rest 40, divide, ball, proof 35, roll, cook 360+300',
+    left: [],
   },
   {
     text: `No-fuss skillet flatbread. 300g plain flour, 1tsp baking powder, ½tsp salt, 250g natural yoghurt. Mix, bring together, 1 minute knead. Rest 15 mins. 6 pieces. Roll 3mm. Hot dry pan, 90 secs each side. Done! Leftovers freeze well.`,
@@ -596,6 +637,7 @@ Kneten (mix) 8 min; Ruhe (rest) 40 min; teilen (divide) 40 x 170 g, rund wirken 
     outside: '',
     piece: '90.1 g, 18.2 cm',
     steps: 'mix, knead 1, rest 15, divide, roll, cook 90+90',
+    left: [],
   },
   {
     text: `Aish baladi (Cairo street bread) – home griddle adaptation
@@ -616,6 +658,16 @@ Kneten (mix) 8 min; Ruhe (rest) 40 min; teilen (divide) 40 x 170 g, rund wirken 
     outside: 'bran 6.67 dust',
     piece: '120 g, 15 cm',
     steps: 'mix, rest 30, mix, knead 10, proof 60, ball, shape, rest 20, cook 60+60+30',
+    left: [
+      'Class of 8',
+      '1 student',
+      'Whole wheat flour, 1 student: 200 g',
+      'Water, warm, 1 student: 160 g',
+      'Dried yeast, 1 student: 2 g',
+      'Salt, 1 student: 3 g',
+      'Bran, for dusting, 1 student: 20 g',
+      '3 3',
+    ],
   },
   {
     text: `rotis for 1: 60 g atta, 38 g water, pinch salt. x 12 = 720 / 456. mix, knead 5, rest 20 covered. 3 per person (33 g). roll 14 cm. tawa 20 s, flip 30 s, flip onto flame/net till blown.`,
@@ -623,6 +675,7 @@ Kneten (mix) 8 min; Ruhe (rest) 40 min; teilen (divide) 40 x 170 g, rund wirken 
     outside: '',
     piece: '33 g, 14 cm',
     steps: 'mix, knead 5, rest 30, divide, roll, cook 20+30+15',
+    left: ['x 12 = 720 / 456.'],
   },
   {
     text: `ROTI CANAI — cooking school version
@@ -647,6 +700,7 @@ Clap while hot!`,
     outside: 'plus oil/ghee 13 finish',
     piece: '86.2 g, 17 cm',
     steps: 'mix, knead 10, rest 30, knead 3, divide, ball, rest 600, shape, coil, rest 10, shape, cook 120+120, finish',
+    left: ['box up and rest at least 4 hrs', 'then stretch until transparent (about 50 cm).'],
   },
   {
     text: `the simplest one i teach (age 8+)
@@ -659,6 +713,7 @@ dry pan on 6 of 9. 1 1/2 min, flip, 1 min`,
     outside: '',
     piece: '42.8 g, 14 cm',
     steps: 'mix, knead 1, divide, roll, cook 90+60',
+    left: ['you need a mug.', 'dry pan on 6 of 9.'],
   },
   {
     text: `Fladenbrot (Flatbread) "Hirtenfladen"
@@ -668,6 +723,7 @@ Zubereitung: Alles 8 min kneten (knead). 1 Std. gehen lassen (rise). In 12 teile
     outside: '',
     piece: '79.5 g, 20 cm',
     steps: 'mix, knead 8, proof 60, divide, rest 15, roll, cook 180+180',
+    left: [],
   },
   {
     text: `Class 4 – Sweet potato roti
@@ -687,6 +743,7 @@ Ghee to finish.`,
     outside: 'ghee 4 finish',
     piece: '40 g, 14 cm',
     steps: 'mix, knead 2.5, rest 15, ball, roll, cook 40+40+20',
+    left: ["There's no water: the potato has enough."],
   },
   {
     text: `Emergency flatbread, 4 ingr.
@@ -700,6 +757,7 @@ Griddle 200 °C, 2½ min + 2 min`,
     outside: '',
     piece: '86 g, 12 cm',
     steps: 'mix, divide, shape, cook 150+120',
+    left: [],
   },
   {
     text: `Makes 18 tortillas, 60 g. Flour 640 g, lard 96 g (15 %), salt 12 g, baking powder 4 g, water at 50 °C 340 g. Cut lard in. Water. Knead 3 minutes. Rest 30. Ball. Rest 15. Press, then roll to 22 cm. Comal 230 °C: 30 s, turn, 20 s, turn, 5–10 s pressing. Cloth.`,
@@ -707,6 +765,7 @@ Griddle 200 °C, 2½ min + 2 min`,
     outside: '',
     piece: '58.9 g, 22 cm',
     steps: 'mix, knead 3, rest 30, ball, rest 15, roll, cook 30+20+8, finish',
+    left: ['Water.'],
   },
   {
     text: `Bing in 7 lines
@@ -721,6 +780,7 @@ pan w/ oil, med: 2-3 min lid on, flip, 2 min`,
     outside: 'oil 6 layer, flour 4 layer, salt 0.5 layer, oil, for the griddle 2 griddle',
     piece: '78.1 g, 16 cm',
     steps: 'mix, knead 5, rest 30, roll, coil, divide, shape, rest 10, roll, cook 150+120',
+    left: ['roll out whole dough 60 cm x 40 cm'],
   },
   {
     text: `Station 2: MANAQISH
@@ -731,6 +791,7 @@ zaatar mix 80 g + olive oil 80 g
     outside: 'zaatar 8 finish, olive oil 8 finish',
     piece: '110 g, 18 cm',
     steps: 'mix, proof 60, divide, ball, rest 15, shape, cook 210+126',
+    left: [],
   },
   {
     text: `Pumpkin seed flatbreads (Wednesday, 10 people)
@@ -755,6 +816,7 @@ zaatar mix 80 g + olive oil 80 g
     outside: '',
     piece: '90 g, 18 cm',
     steps: 'mix, knead 10, proof 60, knead 1, divide, ball, rest 10, roll, cook 150+150',
+    left: [],
   },
   {
     text: `KULCHA – amritsari, on tawa not tandoor
@@ -770,6 +832,7 @@ Stuffing: potatoes 400 boiled & grated, onion 80, green chilli 5, anardana 5, co
       'potatoes 50 fill, onion 10 fill, green chilli 0.63 fill, anardana 0.63 fill, coriander leaf 1.25 fill, salt 0.75 fill, ajwain 0.25 fill',
     piece: '104.5 g, 16 cm',
     steps: 'mix, knead 8, rest 120, divide, ball, rest 20, fill, rest 5, shape, cook 120+120+15, finish',
+    left: ['60 g stuffing'],
   },
   {
     text: `Wraps by weight of flour: water 58%, fat 12%, salt 1.8%, bicarb 0.5%. For 1 kg flour that is 24 wraps at 70 g. Work in the fat, add hot water (55 deg), knead 5 minutes; 30 minutes under film; ball; 20 minutes; press or roll to 20 cm; 250 degree plate, 25 seconds + 20 seconds, no colour. Stack in a box with the lid on.`,
@@ -777,6 +840,7 @@ Stuffing: potatoes 400 boiled & grated, onion 80, green chilli 5, anardana 5, co
     outside: '',
     piece: '70 g, 20 cm',
     steps: 'mix, knead 5, rest 30, ball, rest 20, roll, cook 25+20, finish',
+    left: ['Wraps by weight of'],
   },
   {
     text: `Himbasha for the Eritrean evening
@@ -793,6 +857,7 @@ Mix & knead for 10 min., rise 1 ½ h. Knead in the raisins. Divide in two, flatt
     outside: 'oil, for the griddle 2 griddle',
     piece: '918.9 g, 26 cm',
     steps: 'mix, knead 10, proof 90, knead 8, divide, shape, proof 30, cook 720+480',
+    left: [],
   },
   {
     text: `(Photo of blackboard)
@@ -811,6 +876,7 @@ GRIDDLE 1.5 + 1`,
     outside: '',
     piece: '120.9 g, 18 cm',
     steps: 'mix, proof 60, ball, rest 15, roll, cook 90+60',
+    left: [],
   },
   {
     text: `Flammkuchen auf der Platte
@@ -822,6 +888,7 @@ Roll out paper thin 28 cm. Griddle 270 °C, dry, 1 min first side. Turn, spread 
     outside: 'crème fraîche 50 finish, onions in rings 55 finish, bacon 25 finish',
     piece: '100 g, 28 cm',
     steps: 'mix, knead 5, rest 30, ball, rest 10, roll, cook 60+270',
+    left: [],
   },
   {
     text: `Simple! Equal parts self raising flour and Greek yogurt (I use 200 each for 4 people), pinch of salt. Stir, knead one minute, quarter, roll about the size of your hand (16cm), dry pan high heat, 90 seconds then 60.`,
@@ -829,6 +896,7 @@ Roll out paper thin 28 cm. Griddle 270 °C, dry, 1 min first side. Turn, spread 
     outside: '',
     piece: '78.4 g, 16 cm',
     steps: 'mix, knead 1, divide, roll, cook 90+60',
+    left: [],
   },
   {
     text: `Rye & caraway thins
@@ -852,6 +920,7 @@ Butter (melted) – 70 g
     outside: '',
     piece: '60 g, 16 cm',
     steps: 'mix, divide, ball, rest 10, roll, cook 75+60',
+    left: ['(for the Saturday brunch class – 14 people, 28 thins)', 'Cool on racks if you want them crisp.'],
   },
   {
     text: `Saj bread, one dough – my numbers
@@ -863,6 +932,7 @@ saj hot (smoke test w/ flour), 40–50 s, one side only`,
     outside: '',
     piece: '80 g, 35 cm',
     steps: 'mix, rest 40, ball, rest 25, roll, cook 45',
+    left: ['hands', 'pin', 'cushion', '20 cm'],
   },
   {
     text: `Neapolitan-ish pan pizza base on the griddle
@@ -875,6 +945,7 @@ griddle max: 2 min, flip, sauce & mozzarella (90 g), lid, 3 min`,
     outside: '',
     piece: '210 g, 26 cm',
     steps: 'mix, rest 1020, mix, proof 45, ball, proof 150, shape, cook 120+180',
+    left: ['sauce and mozzarella (90 g)', 'biga +'],
   },
   {
     text: `What we need for each pair: 200g atta, 1/2 tsp salt, 120ml warm water, 2 tsp oil.
@@ -883,6 +954,7 @@ What we do: mix, knead till smooth (about 7 minutes – swap halfway!), rest und
     outside: '',
     piece: '80.4 g, 15 cm',
     steps: 'mix, knead 7, rest 20, ball, rest 5, roll, cook 30+45+15',
+    left: [],
   },
   {
     text: `griddle scones / drop scones? NO these are the rolled ones:
@@ -897,6 +969,7 @@ rub in, mix soft, roll ½" thick, 2½" cutter (makes 12), griddle gently 5 mins 
     outside: '',
     piece: '37.1 g, 6.3 cm',
     steps: 'mix, mix, divide, roll, cook 300+300',
+    left: [],
   },
   {
     text: `Dal puri – Trini style, 10
@@ -909,6 +982,7 @@ Roll gently 22 cm. Hot tawa: 30 sec, turn, oil, 45 s, turn, oil, 30 s.`,
     outside: 'split peas 25.46 fill, oil, for the griddle 2 griddle',
     piece: '100 g, 22 cm',
     steps: 'mix, rest 30, ball, fill, rest 17.5, roll, cook 30+45+30',
+    left: ['boiled 25 min with turmeric till just soft', 'fill each w / 2 tbsp dal'],
   },
   {
     text: `Baking notes 12.2.: spelt-pumpkin flatbread
@@ -923,6 +997,7 @@ Roll gently 22 cm. Hot tawa: 30 sec, turn, oil, 45 s, turn, oil, 30 s.`,
     outside: '',
     piece: '95 g, 14 cm',
     steps: 'mix, proof 75, divide, ball, rest 15, shape, cook 150+120',
+    left: ['note: too sweet, next time 12 g salt'],
   },
   {
     text: `Langos on the plancha (not fried)
@@ -944,5 +1019,23 @@ Garlic water, sour cream, cheese`,
     outside: 'garlic water 4 finish, sour cream 4 finish, cheese 4 finish',
     piece: '95 g, 17 cm',
     steps: 'mix, bloom 10, mix, proof 60, divide, ball, proof 20, shape, cook 150+120',
+    left: [],
+  },
+  {
+    text: `09:00 weigh out, start the mixer
+09:10 autolyse
+09:40 salt + starter in, 6 min on first
+10:00 fold
+10:30 fold
+11:00 fold
+12:30 divide 16 x 95 g, ball, tray, cover
+13:00 stretch over the cushion
+13:05 on the dome, 50 sec, no turning
+Formula: strong white 900, water 585, starter (100%) 180, salt 18`,
+    dough: 'strong white 100, water 65, starter 20, salt 2',
+    outside: '',
+    piece: '95 g, 23.2 cm',
+    steps: 'mix, rest 30, mix, fold, proof 30, fold, proof 30, fold, proof 90, divide, ball, rest 30, shape, cook 50',
+    left: [],
   },
 ];
