@@ -250,6 +250,11 @@ describe('what is none of the dough', () => {
       'sour cream 25 g finish, bacon 10 g finish',
     ],
     [`Rounds\n\n${LIST}\n\nMix. ${WORK}\nGhee & coriander.`, 'ghee and coriander 4 g finish'],
+    // nobody counts two hundred onions
+    [
+      `Rounds\n\n${LIST}\nFILL: onion 200, parsley 30, khlii 100\n\nMix. Divide into 8, fill, roll, cook 1 minute a side.`,
+      'onion 25 g fill, parsley 3.75 g fill, khlii 12.5 g fill',
+    ],
     // what only seasons is little, and a spoon of what nobody knows is a spoon
     [
       `Rounds\n\n${LIST}\nFilling: 400 g potatoes, 2 tsp zedoary, coriander\n\nMix. Divide into 8, fill, roll, cook 1 minute a side.`,
@@ -293,6 +298,23 @@ describe('how notes are set', () => {
       'nigella',
       'sesame',
     ]);
+  });
+  it('a chain by arrows tells one stage behind the other', () => {
+    const { steps } = breadOf(
+      `Rounds\n\n${LIST}\n\n> mix > knead 8' > 1h\n> /6 > 10'\n> roll 20 cm\n> pan 1' > flip > 1'`,
+    );
+    expect(steps.map((s) => stepTold(s, ['knead'])).join(', ')).toBe(
+      'mix, knead 8, rest 60, divide, rest 10, roll, cook 60+60',
+    );
+  });
+  it('what a mail is about is the title', () => {
+    expect(breadOf(`Subject: RE: naan for Friday\n\n${LIST}\n\nMix. ${WORK}`).name).toBe('naan for Friday');
+  });
+  it('how long a preferment stands may be told with its name', () => {
+    const { steps } = breadOf(
+      `Rounds\n\nLEVAIN (8 h): 20 g starter, 80 g flour, 80 g water\nDOUGH: 420 g bread flour, 240 g milk, 9 g salt\n\nMix. ${WORK}`,
+    );
+    expect(steps.map((s) => stepTold(s)).join(', ')).toBe('mix, proof 480, mix, divide, roll, cook 60+60');
   });
   it('a stage in two tongues is read by the one that is known, and the other asks nothing', () => {
     const result = importRecipe(`Rounds\n\n${LIST}\n\nPétrissage / mixing: 4 min\nRepos / rest: 20 min\n${WORK}`);
