@@ -41,9 +41,7 @@ function withoutOpening(all: readonly Mapped[]): ListEntries {
   const spelled = normal(first);
   const at = spelled.text.search(AMOUNT_WITH_UNIT);
   const opening = spelled.slice(0, Math.max(0, at)).trim();
-  // "zaatar mix 80 g" is a food, and nothing is mixed
-  const isMix = /^\p{L}+ mix$/iu.test(opening.text) && findFood(opening.text) !== undefined;
-  const leads = LEADS_TO_LIST.test(opening.text) && !isMix;
+  const leads = LEADS_TO_LIST.test(opening.text);
   const isList = rest.length === 0 ? leads : later.length > 0 && 2 * later.length >= rest.length;
   if (!isList || at <= 0 || !/\p{L}{2}/u.test(opening.text)) return whole;
   if (/^[\d½¼¾][^a-z]*(?:to|or|and|plus)$/i.test(opening.text)) return whole;

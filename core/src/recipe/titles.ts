@@ -7,7 +7,7 @@ import { normalLine } from './normal-line.ts';
 /** A title without the signs that set it out. */
 export const plainTitle = (title: Mapped): Mapped =>
   title
-    .replace(/^(?:subject ?: ?)?(?:(?:re|fwd?) ?: ?)+|^subject ?: ?/i, '')
+    .replace(/^(?:subject ?: ?)?(?:(?:re|fwd?) ?: ?)*/i, '')
     // what a page has beside its title
     .replace(/\s{2,}(?:.*★.*|(?:jump to|print)\b.*)$/iu, '')
     .replace(/[:#*☐▢□]+/g, '')

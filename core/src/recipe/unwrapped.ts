@@ -245,7 +245,7 @@ const inOne = (line: Mapped, next: Mapped): Mapped =>
  * width, as those of a list do, stay what they are. Empty lines part paragraphs, and are left out.
  */
 export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
-  const sure: ReadonlySet<Mapped> = isAllSmall(all) ? new Set() : goingOn(all);
+  const sure = goingOn(all);
   const lines = all.filter((l) => l.text !== '');
   const after = all.filter((l, n) => l.text !== '' && all[n - 1]?.text === '');
   // where every line is parted from the next they part nothing
