@@ -18,6 +18,21 @@ import {
   STARTS_WITH_AMOUNT,
 } from './line-kinds.ts';
 import {
+  BARE,
+  FACT_BEHIND,
+  IMPERATIVE,
+  IN_TOTAL,
+  LEFT_OUT,
+  NAME_FIRST,
+  ONLY_NAMED,
+  ON_TOP,
+  STAGE,
+  STOOD_IN_HEAD,
+  TIME_IN_ALL,
+  TOPPING_IN_BRACKETS,
+  TURNED,
+} from './line-forms.ts';
+import {
   BARE_NOUN,
   IN_CAPITALS,
   LABELLED,
@@ -63,18 +78,6 @@ export interface RecipeParts {
   readonly keeping: readonly Mapped[];
   readonly notUnderstood: readonly Mapped[];
 }
-
-/** "500 g flour; 300 g water; makes 8": how many, behind a list. */
-const FACT_BEHIND =
-  /(?:[:;,–—-] ?(?:(?:that|this|it|which) )?|\(|\s)((?:makes?|yields?|gives|serves|enough for) (?:about )?(?:\d|(?:two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|\p{L}+teen|twenty|thirty|forty|a dozen)\b)[^;,.()]{0,30})\)?\.?$/iu;
-/** "Resting time: 2 hours", and nothing more. */
-const TIME_IN_ALL =
-  /^(?:\p{L}+(?:ing|ation)|rest|rise|proof|chill|prep|cook)(?: time)?:? (?:about )?[\d./½¼¾–-]+(?: to \d+)? ?(?:h|hrs?|hours?|min|mins|minutes?)(?: [\d]+ ?(?:min|mins|minutes?))?\.?$/iu;
-/** "No fat, no sugar": what is not in it. */
-const LEFT_OUT =
-  /^(?:no|without) \p{L}+(?: \p{L}+)?(?:(?:,| and| or|, and)? (?:no|without) \p{L}+(?: \p{L}+)?)*[.!]?$/iu;
-/** A line in capitals that names a stage of the work, and no time of it. */
-const STAGE = /^\p{Lu}[\p{Lu} ’'&-]{2,30}$/u;
 
 /** A text taken apart while it is read, line by line. */
 class Taking {
@@ -619,22 +622,6 @@ function isWorkAlone(line: Mapped): boolean {
   return first !== undefined && itemsOf(first).length < 2 && actionsIn(normalLine(first.text)).length > 0;
 }
 
-const TOPPING_IN_BRACKETS = /^(\p{L}[\p{L} +&'’-]{2,40}?)((?: goe?s?)? on top)? \(([^()]*\d[^()]*)\)\.?$/iu;
-/** "3 min, turn, 2 min": both sides. */
-const TURNED =
-  /\b(?:pan|griddle|tawa|tava|plate|plancha|saj|dome|comal|stone|skillet),? [^.]*\d[\d.]* ?(?:min|s\b|sec|['’])|\d ?(?:s|secs?|seconds?|min(?:ute)?s?),? (?:then )?(?:turn|flip)\b/i;
-/** "Total 194 → for 30 breads at 120 g = 3600 g dough, flour 1856 g": what it comes to is no entry. */
-const IN_TOTAL =
-  /^total\b[^:]*\d{2,}|^for \d[\d.]* ?k?g (?:of )?flour (?:that|this) (?:is|makes|gives) (?:about )?\d{1,3} \p{L}+ (?:at|of) \d{2,3} ?g\.?$/iu;
-/** A name and a figure without a measure. */
-const BARE = /^\p{L}[\p{L} ]+ \d{1,4}$/u;
-/** What nobody kneads in, told with its oil: "zaatar mix 80 g + olive oil 80 g". */
-const ON_TOP = /\b(?:za['’]?atar|dukkah)\b.*\boil\b|\boil\b.*\b(?:za['’]?atar|dukkah)\b/i;
-const STOOD_IN_HEAD = /\((?:\d+(?:\.\d+)?(?:[-–]\d+)? ?(?:h|hrs?|hours?)|overnight)\)/i;
-const ONLY_NAMED = /^\p{L}[\p{L} ]{1,25} [\d½¼¾][\d.,]* ?(?:k?g|m?l|tsp|tbsp|%)\.?$/u;
-const NAME_FIRST = /^\p{L}[\p{L} ]{1,25}[,:] (?:about )?[\d½¼¾⅓⅔⅛][^,;]{0,25}(?:, \p{Ll}+\.?)?$/u;
-/** A stage that is an order: where its line does not say it again it is done. */
-const IMPERATIVE = /^(?:(?:BALL|ROUND|FOLD|DIVIDE|KNEAD)(?: UP)?|(?:[Rr]ound|[Bb]all|[Ff]old|[Dd]ivid)ing\.?)$/;
 /**
  * Takes a text apart line by line. Headings rule where there are any; a line without one is judged by itself, and what somebody says of a
  * line comes before both.

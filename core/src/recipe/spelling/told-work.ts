@@ -1,0 +1,212 @@
+import { bothSpeeds, SPEEDS } from '../told-words.ts';
+import { FRACTION_SIGNS } from '../number-words.ts';
+import type { Spelling } from './rule.ts';
+
+const secondsOf = (n: string, unit: string): number => (/^an?$/i.test(n) ? 1 : Number(n)) * (/^m/i.test(unit) ? 60 : 1);
+
+/** Work with its times, pieces and sides as somebody tells it, in the words of what is to be done. */
+export const WORK_TOLD: readonly Spelling[] = [
+  // "give it a good 8-minute knead", "give the dough a knead for 8 minutes"
+  [
+    /\bgive (?:it|them|the (?:dough|balls|pieces)) an? (?:(?:good|quick|short|long|proper|gentle|light|final|further) )*(\d+(?:\.\d+)?)[- ](min(?:ute)?s?|h(?:our)?s?) (knead|mix|rest|proof|prove|rise|stir)\b/gi,
+    (_, n = '', unit = '', work = '') => `${work} for ${n} ${unit}`,
+  ],
+  [
+    /\bgive (?:it|them|the (?:dough|balls|pieces)) an? (?:(?:good|quick|short|long|proper|gentle|light|final|further) )*(?=(?:knead|mix|stir)\b)/gi,
+    '',
+  ],
+  [/(?<=^|[,;] )(\d+(?:\.\d+)? ?(?:h|min(?:ute)?s?)) \p{L}+ ?\/ ?(rest|proof|knead|mix)\b/giu, '$2 $1'],
+  [
+    /(?<=\b(?:balls?(?: (?:@|of|at) ?\d{2,3} ?g)?|round(?:ed)?(?: (?:them|each|it|all))?(?: up| with flour)?)[;,] )(\d{1,3}) ?(min(?:ute)?s?|hours?)(?= (?:on (?:the|a) (?:bench|board|table|tray|cloth)|under|covered|at room|in the|in a)\b|[,;.]|$)/gi,
+    'rest $1 $2',
+  ],
+  // "seven or eight minutes one side, the same the other"
+  [
+    /(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)) (?:on |for )?(?:1|one|the first) side(?:,| and) (?:the same|as (?:much|long)|ditto)(?: (?:on|for))? the (?:other|second)(?: side| one)?\b/gi,
+    ' each side',
+  ],
+  // "give it two minutes, flip"
+  [
+    /\bgive (?:it|them|each) ((?:about )?\d[\d.]* ?(?:s|secs?|seconds?|min(?:ute)?s?)),? (?:and )?(?:then )?(flip|turn)\b/gi,
+    'cook $1, $2',
+  ],
+  // "give it 40 seconds, turn it, give it 30"
+  [/(\d+) (seconds?|minutes?)([^.]*?\bgive it \d+)(?=,| and\b|\.(?!\d))/gi, '$1 $2$3 $2'],
+  // "1 minute and 45 seconds on the other side": two sides, and not one time
+  [
+    /\b(\d+ min(?:ute)?s?) and (\d+ ?s(?:ec(?:ond)?s?)?)(?= (?:on the (?:other|second)|after turning|once turned))/gi,
+    '$1, turn, $2',
+  ],
+  // "8 balls: 10 minutes under a cloth"
+  [/(?<=^\d{1,2} balls(?: of \d{2,3} ?g)?):(?= (?:covered|rest|under|about \d|\d+ ?min))/gi, ';'],
+  // "a minute, turn, another 45": seconds, as nobody cooks a side for so many minutes
+  [
+    /\b(1|an?) minute,? (turn|flip|over),? (?:another |a further )?(\d{2})(?: more)?(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
+    '$1 minute, $2, $3 seconds',
+  ],
+  // "rest 20 minutes, … and leave them for another 20": in the measure that was told last
+  [
+    /(?=for |another |a further )(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.]*?)(?<!\b(?:enough|makes?|serves?|recipe|dough|list|amounts?|divide|portions?) )\b(for (?:another |a further )?|another |a further )(\d{1,2})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
+    (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
+  ],
+  [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
+  // "30 min later work these in"
+  [/(?<=^|[;,.] )(?:about )?(\d+(?:\.\d+)? ?(?:min(?:ute)?s?|h(?:ours?)?)) later,? (?=\p{Ll})/giu, 'rest $1, '],
+  // "4 min slow, rest 20, 2 min slow": one speed, and then another
+  [
+    /(?<=^|[,;:] )(\d{1,2}) ?min(?:ute)?s? (?:(?:on|at|in) )?(?:(?:the )?(?:slow|fast|(?:1st|first|2nd|second) (?:speed|gear)|speed \d)|(?<=\b(?:[3-9]|1\d) ?min(?:ute)?s? on )(?:first|second))(?= *(?:[,;.]|$|with\b))/gi,
+    'mix $1 min',
+  ],
+  // "3 folds in first 90 mins, fridge": the dough stands out for so long
+  [
+    /\b(\d) (?:sets of )?folds? in (?:the )?first (\d{2,3}) ?min(?:ute)?s?,? (?:and |then )*(?=(?:into |in |to )?(?:the )?(?:fridge|cold)|chill)/gi,
+    (_, n = '', whole = '') => {
+      const moments = Array.from({ length: Number(n) }, (__, i) =>
+        Math.round(((i + 1) * Number(whole)) / (Number(n) + 1)),
+      );
+      return `proof ${whole} min with a fold after ${moments.join(', ')} min, `;
+    },
+  ],
+  // "they get 250 g each, cut in 2"
+  [
+    /(?<=^|[;.] )(?:they|each|everyone|everybody)(?: \p{L}+)? gets? (\d{2,3}) ?g(?: each)?,? (?:and )?(?:cuts?|divides?|splits?) (?:it |that )?in(?:to)? (?:2|half|halves)\b/giu,
+    (_, g = '') => `divide into pieces of ${Number(g) / 2} g`,
+  ],
+  // "yeast, sugar, 100 g of the water: 10 min"
+  [
+    /^((?:(?:dry|dried|fresh) )?yeast(?= ?[,+&]| and )[^.:;]*\b(?:water|milk)\b[^.:;\d]*?)(?::| -)? (?=\d+ ?min\w*\.?$)/i,
+    'dissolve $1; stand ',
+  ],
+  [/\b(rest|knead|prove|proof) again (\d{1,3})(?= *(?:[,;.]|$))/gi, '$1 again $2 min'],
+  // "…, 45, flip, press till it puffs (15)"
+  [/(?<=\d ?(?:s|secs?|seconds?)\b[^.()]*\b(?:flip|turn)\b[^.()]*) \((\d{1,2})\)/gi, ' $1 seconds'],
+  // "intermediate proof: 20 min, balls"
+  [
+    /(?<=^|[,;.] )((?:(?:intermediate|bench|final) )?(?:proof|rest)):? (\d{1,3} ?min(?:ute)?s?),? (?:as |in )?balls(?=[.;]|$)/gi,
+    'balls, $1 $2',
+  ],
+  // "10 pieces of 140 g, rounds, 10 min"
+  [/(?<=\bpieces of \d{2,3} ?g[,;] )(?:rounds|balls)[,;] (?=\d{1,2} ?min(?:ute)?s?\b)/gi, 'balls, rest '],
+  // "9 cm x 1.5 cm", "12 cm x 8 mm": across, and how thick
+  [/\b(\d{1,2}(?:\.\d)?) ?cm [x×] (\d{1,2}) ?mm\b/gi, '$1 cm, $2 mm thick'],
+  [/\b(\d{1,2}(?:\.\d)?) cm [x×] ((?:0?\.\d|[12](?:\.\d)?)) ?cm\b/gi, '$1 cm, $2 cm thick'],
+  [/\bcome to (?=(?:for )?(?:\d|an? hour|half an))/gi, 'come to room temperature '],
+  [/\bstretch-and-fold(s?)\b/gi, 'stretch and fold$1'],
+  [/(?<=\b(?:of|at|about|to|à) )~ ?(?=\d)/gi, ''],
+  // "60 g butter mixed with 60 g oil"
+  [/(?<=\p{L}) (?:mixed|combined|blended) with (?=\d)/giu, ' + '],
+  [/\b(?:an? |just a )?(?:bit|little|touch) (?:more|less) than (?=\d|[½¼¾])/gi, ''],
+  // "90 seconds on the hot plate, turn, 70"
+  [
+    /(?=turn|flip)(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:turn|flip)(?: it| them| over)*[,:;]? (?:and |then )?)(\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
+    (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
+  ],
+  // "into the machine, 4 + 5 min", "mix everything, 4 + 5 min": two speeds, and one mixing
+  [
+    /(?<=\b(?:machine|mixer|mix|knead|stir|beat)\b[^.;,\d]{0,24}[,:]? (?:for )?)(\d{1,2})(?: ?min(?:ute)?s?)? ?\+ ?(\d{1,2}) ?min(?:ute)?s?\b/gi,
+    (_, a = '', b = '') => `${Number(a) + Number(b)} min`,
+  ],
+  // "two minutes, flip, one and a half": of minutes too
+  [
+    /(?<=\d ?min(?:ute)?s?,? (?:then )?(?:flip|turn)(?: (?:it|them))?,? (?:and |then )?)(\d \d\/\d|(?:one|1) and (?:an? half|1\/2)|\d+(?:\.5)?)(?= *(?:[.,;](?!\d)|$))/gi,
+    '$1 minutes',
+  ],
+  // "pieces of 0.12 kg", "0.12 kg pieces"
+  [
+    /\b0\.(\d{2,3}) ?kg (?=(?:pieces|balls|portions|each)\b)|(?<=\b(?:pieces|balls|portions) (?:of |at )?)0\.(\d{2,3}) ?kg\b/gi,
+    (_, before = '', behind = '') =>
+      `${(before || behind).padEnd(3, '0').replace(/^0/, '')} g${before === '' ? '' : ' '}`,
+  ],
+  // "knead 8 min, adding the salt after 2": when it goes in is within the kneading
+  [
+    /(?<=\b(?:knead|mix)\b[^.;\d]*\d[\d.–-]* ?min(?:ute)?s?[^.;\d]{0,16}?)(?:, | ?\()(?:(?:and )?(?:add(?:ing)?|put(?:ting)?|with|sprinkl(?:e|ing)) )?(?:the )?(?:\p{L}+ )?(?:salt|oil|butter|fat|yeast|sugar)(?: in)?(?: goes in| comes in)? (?:after|at) (?:about )?\d+(?: ?min(?:ute)?s?)?\)?(?= *(?:[,;]|\.(?!\d)|$))/giu,
+    '',
+  ],
+  // "rest under a bowl (30)"
+  [
+    /(?<=\b(?:knead|rest|prove|proof|rise|mix)(?: (?:it|under (?:a|the) \w+|covered|well|long|hard|\w+ly))?) \((\d{1,3})\)(?= *(?:[,;.]|$))/gi,
+    ' for $1 min',
+  ],
+  // "1½ h, punch down after 45 min"
+  [
+    /(?<=^|[;.] )(?:(?:rise|proof|prove) )?(\d+(?:\.\d+)?)?([½¼¾])? ?(h|hours?|min(?:ute)?s?),? (?:punch|knock)(?:ing|ed)? (?:it |the dough )?(?:down|back) (?:after|at) (\d{2,3}) ?min(?:ute)?s?\b/gi,
+    (all = '', n = '0', part = '', unit = '', at = '') => {
+      const whole = (Number(n) + (FRACTION_SIGNS[part] ?? 0)) * (/^h/i.test(unit) ? 60 : 1);
+      return whole > Number(at) ? `proof ${at} min, knock back, proof ${whole - Number(at)} min` : all;
+    },
+  ],
+  [/(?<=; )cover(?:ed)?[;,] (?=\d{1,3} ?min)/gi, 'cover '],
+  // "8 balls ~107 g", "divide, ~115 g"
+  [/\b(divide|scale),? ~ ?(?=\d{2,3} ?g\b)/gi, '$1 into pieces of '],
+  [/(?<=\b(?:balls|pieces|portions|rounds)),? ~ ?(?=\d{2,3} ?g\b)/gi, ' of '],
+  [/\b(?:(?:a|1) )?ladle(?:ful)?s? each,? \((?:about )?(\d{2,3}) ?ml\)/gi, 'pour $1 g of batter each'],
+  [/(?<=[:,;] )(\d{2,3} ?g) (?:of )?batter(?= *[,.;])/gi, 'pour $1 of batter'],
+  // of a batter
+  [/(?<=^|[.;,] )(\d{2,3}) ml (?:each|apiece|per (?:pancake|piece|bread))\b/gi, 'pour $1 g of batter each'],
+  // "… and 60 sec / 45 sec on the griddles"
+  [
+    /,? and (\d+ ?(?:s|secs?|seconds?|min(?:ute)?s?)) ?\/ ?(\d+ ?(?:s|secs?|seconds?|min(?:ute)?s?)) (?=on (?:the|a) (?:griddles?|hot ?plates?|pans?|stones?|tawas?)\b)/gi,
+    ', cook $1, turn, $2 ',
+  ],
+  // "makes six: balls, 15 minutes under a cloth"
+  [/(?<=^|[.;] )makes (\d{1,2}): (?=balls\b)/gi, 'divide into $1, '],
+  // "rest 30, portion 60, roll 18 cm"
+  [
+    /(?<=^|[,;.] )(?:portion|scale)(?: (?:at|to))? ((?:[4-9]\d|[1-3]\d\d))(?= *(?:[,;]|\.(?!\d)|$))/gi,
+    'divide into pieces of $1 g',
+  ],
+  // "loaves of a hundred and sixty"
+  [
+    /\b(?:loaves|lumps|balls|pieces|portions) of ((?:[4-9]\d|[1-3]\d\d))(?= *(?:[,;]|\.(?!\d)|$)| (?:are|each|and|is)\b)/gi,
+    'pieces of $1 g',
+  ],
+  [/(?<=^|[;.] )pieces of (\d{2,3} g) are cut\b/gi, 'divide into pieces of $1'],
+  // "Bulk: 50 min. Pieces: 100 g."
+  [/(?<=^|[.;] )(?:dough )?(?:pieces|portions): (\d{2,3}) ?g(?= *(?:[.,;]|$))/gi, 'divide into pieces of $1 g'],
+  // "knead 8 minutes, then half an hour in a warm place"
+  [
+    /(?<=, (?:and )?then )(?:for )?(?=(?:about )?\d[\d.]* ?(?:min(?:ute)?s?|h(?:ours?)?)\b (?:under (?:an?|the) (?:\w+ )?(?:cloth|towel|bowl|film)|covered|in a warm|in the (?:warm|fridge|bowl|cold)|on the (?:bench|board|table)|at room|somewhere warm)\b)/gi,
+    'rest ',
+  ],
+  // "knead 10 minutes and an hour under a cloth"
+  [
+    /(?= and )(?<=\b(?:knead|mix)\w* (?:for )?(?:about )?\d+(?:\.\d+)? ?min(?:ute)?s?) and (?:for )?(?=(?:about )?\d[\d.]* ?(?:min(?:ute)?s?|h(?:ours?)?)\b (?:under|covered|in (?:a|the)|on the|at room|by the|beneath)\b)/gi,
+    ', rest ',
+  ],
+  // "peel, rice and cool": what a ricer does
+  [
+    /(?<=\bpeel(?:ed)?(?:,| and) )rice(?= *(?:,|and\b|them\b|it\b|\.|$))|\brice (?=(?:them|it|the (?:\w+ )?potatoes)\b)/gi,
+    'mash ',
+  ],
+  // "3 folds every 20 min, then 30 min": what all of it takes
+  [
+    /\b(\d) (?:sets of )?(?:stretch and )?folds,? every (\d{1,2}) ?min(?:ute)?s?,? (?:and )?then (?:rest |leave |proof |another )*(?:for )?(\d{1,3}) ?min(?:ute)?s?\b/gi,
+    (_, n = '', every = '', rest = '') => {
+      const moments = Array.from({ length: Number(n) }, (__, i) => (i + 1) * Number(every));
+      return `proof ${Number(n) * Number(every) + Number(rest)} min with a fold after ${moments.join(', ')} min`;
+    },
+  ],
+  // "then four folds every 20 minutes", and nothing more
+  [
+    /(?:^(?:then )?|(?<=, )then )(\d) (?:sets of )?(?:stretch and )?folds?,? every (\d{1,2}) ?min(?:ute)?s?(?=\.?$)/gi,
+    (_, n = '', every = '') => {
+      const moments = Array.from({ length: Number(n) - 1 }, (__, i) => (i + 1) * Number(every));
+      return `proof ${Number(n) * Number(every)} min with a fold after ${moments.join(', ')} min`;
+    },
+  ],
+  // "15 minutes' rest as balls"
+  [/(?<=^|[,;] )(\d{1,3} ?min(?:ute)?s?)['’]? rest (?:as|in) balls\b/gi, 'balls, rest $1'],
+  // "do a set of folds each half hour over two hours"
+  [
+    /\b(?:(?:give (?:it|the dough) a |do a |a )?(?:set of )?(?:stretch and )?)folds?(?: it| the dough)?,? (?:every|each) (\d+(?:\.\d+)? ?\w+) (?:for|over|during) (?=\d|an? hour)/gi,
+    'fold every $1 for ',
+  ],
+  // "turn at 60 s, take off at 100 s": from the beginning
+  [
+    /\b(?:turn|flip)(?: it| them)? (?:after|at) (\d+|an?) (seconds?|s|min(?:ute)?s?),? (?:and )?(?:take (?:it |them )?off|remove|lift (?:it |them )?off)(?: it| them)? at (\d+) (seconds?|s|min(?:ute)?s?)\b/gi,
+    (all = '', a = '', unit = '', b = '', other = '') => {
+      const [first, whole] = [secondsOf(a, unit), secondsOf(b, other)];
+      return whole > first ? `cook ${first} s, turn, ${whole - first} s` : all;
+    },
+  ],
+];
