@@ -6,6 +6,7 @@ import { FIGURES } from './spelling/figures.ts';
 import { MEASURES } from './spelling/measured.ts';
 import { SCANNED } from './spelling/scanned.ts';
 import { STAGE_WORDS } from './spelling/stages.ts';
+import { WORK_TOLD } from './spelling/told-work.ts';
 
 const isPassedOver = (pattern: RegExp, text: string): boolean => !canFit(needsOf(pattern), lettersOf(text));
 
@@ -67,6 +68,7 @@ describe('nothing is passed over that a line holds', () => {
     ['entries', ENTRIES],
     ['figures', FIGURES],
     ['measures', MEASURES],
+    ['work told', WORK_TOLD],
     ['scanned', SCANNED],
   ])('of the rules of spelling: %s', (_, rules) => {
     let passed = 0;
