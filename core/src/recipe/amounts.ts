@@ -140,6 +140,9 @@ const exactly = (g: number, why?: string): Weighed => ({
   ...(why === undefined ? {} : { why }),
 });
 
+/** More of what is counted no list names: not even eggs for a class of sixteen (this program's own choice). */
+const MOST_COUNTED = 40;
+
 /** Grams of an amount of a food; undefined where the measure says nothing of its weight. */
 export function gramsOf(
   amount: Amount,
@@ -164,6 +167,9 @@ export function gramsOf(
   if (unit === 'clove') return exactly(count * CLOVE_G, 'a clove is taken as 4 g');
   const loose = LOOSE_G[unit];
   if (loose !== undefined) return exactly(count * loose, `a ${unit} is taken as ${loose} g`);
+  // "onion 80": nobody peels so many
+  if (unit === '' && food?.unitG !== undefined && count > MOST_COUNTED)
+    return exactly(count, 'no unit is told; grams are taken');
   if (food?.unitG !== undefined) return exactly(count * food.unitG, `one is taken as ${food.unitG} g`);
   return undefined;
 }

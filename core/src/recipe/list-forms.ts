@@ -239,7 +239,7 @@ function bareGrams(line: Mapped): Mapped {
   const told = entries.map((e) => BARE_ENTRY.exec(e));
   const most = Math.max(0, ...told.map((m) => Number(m?.[2] ?? 0)));
   const isRow =
-    entries.length > 3 &&
+    entries.length > (lead === '' ? 3 : 1) &&
     most > MOST_SHARE &&
     told.filter((m) => m && findFood(m[1] ?? '')).length >= 0.7 * entries.length;
   if (!isRow) return line;

@@ -235,6 +235,13 @@ const outside = (text: string): string =>
 const LIST = '500 g flour\n300 g water\n10 g salt';
 const WORK = 'Divide into 8, roll, cook 1 minute a side.';
 
+it('pieces told within a chain of work are their number', () => {
+  const { piece } = breadOf(
+    'Rounds\n\n500 g flour\n300 g water\n\nknead 8, tub 40 min, 8 pieces, balls, 20 min on floured tray, roll',
+  );
+  expect(piece.doughG).toBe(97.1);
+});
+
 describe('what is none of the dough', () => {
   it.each([
     [
@@ -250,7 +257,15 @@ describe('what is none of the dough', () => {
       'sour cream 25 g finish, bacon 10 g finish',
     ],
     [`Rounds\n\n${LIST}\n\nMix. ${WORK}\nGhee & coriander.`, 'ghee and coriander 4 g finish'],
-    // nobody counts two hundred onions
+    // nobody counts two hundred onions, in a row or alone
+    [
+      `Rounds\n\n${LIST}\nFilling:\nonion 200\nfeta 120 g\n\nMix. Divide into 8, fill, roll, cook 1 minute a side.`,
+      'onion 25 g fill, feta 15 g fill',
+    ],
+    [
+      `Rounds\n\n${LIST}\nfilling: potatoes 400 boiled, onion 80\n\nMix. Divide into 8, fill, roll, cook 1 minute a side.`,
+      'potatoes 50 g fill, onion 10 g fill',
+    ],
     [
       `Rounds\n\n${LIST}\nFILL: onion 200, parsley 30, khlii 100\n\nMix. Divide into 8, fill, roll, cook 1 minute a side.`,
       'onion 25 g fill, parsley 3.75 g fill, khlii 12.5 g fill',
