@@ -316,7 +316,8 @@ const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   [/\b(?:wet|liquids?)\b/i, (i) => ['water', 'milk', 'yogurt', 'egg', 'fat', 'starter'].includes(i.role)],
   [/\bflours?\b|\bmeal\b/i, (i) => i.role === 'flour'],
   [/\bfat\b/i, (i) => i.role === 'fat'],
-  [/\bfilling|stuffing\b/i, (i) => i.use === 'fill' || i.use === 'layer'],
+  // "fill, close" takes all of it
+  [/\b(?:filling|stuffing|fill|stuff)\b/i, (i) => i.use === 'fill' || i.use === 'layer'],
   [/\bleaven|raising agents?\b/i, (i) => i.role === 'leaven'],
   [/\byeast\b/i, (i) => i.name.includes('yeast')],
   [/\bstarter|levain\b/i, (i) => i.role === 'starter'],

@@ -235,6 +235,13 @@ const outside = (text: string): string =>
 const LIST = '500 g flour\n300 g water\n10 g salt';
 const WORK = 'Divide into 8, roll, cook 1 minute a side.';
 
+it('a filling is used where something is filled, though its foods are named in its list alone', () => {
+  const result = importRecipe(
+    'Rounds\n\n500 g flour\n300 g water\nfilling: potatoes 400 boiled, onion 80\n\nMix. Divide into 8, roll, fill, close, cook 1 minute a side.',
+  );
+  expect(result.ok && result.value.conflicts).toEqual([]);
+});
+
 it('pieces told within a chain of work are their number', () => {
   const { piece } = breadOf(
     'Rounds\n\n500 g flour\n300 g water\n\nknead 8, tub 40 min, 8 pieces, balls, 20 min on floured tray, roll',
