@@ -17,7 +17,7 @@ import {
   STIRRED,
 } from './implied.ts';
 import type { Mapped } from './mapped.ts';
-import { scopeAt, type Scope } from './scopes.ts';
+import { blanked, scopeAt, type Scope } from './scopes.ts';
 import { cueIn, draftOf, foldTimesOf, RESTS, type StepDraft, timesOf } from './step-draft.ts';
 
 const NO_STEP = new Set<Action>(['aside', 'heat', 'serve']);
@@ -35,9 +35,10 @@ export function draftsOf(
   const times = timesOf(sentence).filter((t) => !scopeAt(scopes, t.at));
   const isBeside = BESIDE.test(whole);
   // "2 hours at room temperature (or overnight in the fridge)": what may be implies nothing
-  const said = scopes
-    .filter((s) => s.kind === 'may')
-    .reduce((text, s) => text.slice(0, s.from) + ' '.repeat(s.to - s.from) + text.slice(s.to), whole);
+  const said = blanked(
+    whole,
+    scopes.filter((s) => s.kind === 'may'),
+  );
   const lead = leadingIn(said, steps, times);
   const starts = steps.map((step, n) => {
     const before = steps[n - 1];
@@ -189,6 +190,14 @@ interface Implied {
 const LYING =
   /^[\W]*(?:then )?(?:cover|(?:tub|box|crate|bowl) \d|(?:the )?(?:dough )?back in|(?:(?:pop|put|place|set) (?:it |the dough )?(?:back )?)?in(?:to)? (?:a|the|its) (?:\w+ )?(?:bowl|tub|bag)|(?:lay|put|place|set) (?:them |the balls )?on (?:a|an|the) (?:\w+ )?(?:cloth|tray|board|towel)|between (?:\w+ ){0,2}(?:cloths|towels)|invert|lid on|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ (?:bench|under|covered|in the warm|in a warm|somewhere|(?:at )?room temp|at room))/i;
 
+/** From so many minutes on a time behind work at pieces is their rest. */
+const LONGEST_WORK_MIN: ReadonlyMap<Action, number> = new Map([
+  ['ball', LEAST_REST_MIN],
+  ['shape', 2 * LEAST_REST_MIN],
+  ['roll', 2 * LEAST_REST_MIN],
+  ['divide', 2 * LEAST_REST_MIN],
+]);
+
 /** Several times, and nothing else. */
 const ONLY_TIMES = /^[^\p{L}]*(?:(?:min(?:ute)?s?|s(?:ec(?:ond)?s?)?|h(?:ours?)?)(?!\p{L})[^\p{L}]*)+$/iu;
 
@@ -205,34 +214,20 @@ function impliedBehind(
   const at = (from: number, until: number): Implied | undefined => {
     const text = sentence.slice(from, until);
     const own = ownOf(from, until);
-    // "make a poolish; 3 hours": so long nobody stirs
-    if (
-      STIRRED.has(step.action) &&
-      ONLY_A_TIME.test(text.replace(/^\W+/, '')) &&
-      (own[0]?.least ?? 0) >= (step.action === 'knead' ? LEAST_STAND_MIN : LONGEST_STIR_MIN)
-    )
-      return { from, action: 'rest' };
-    // "dissolve the yeast in the milk; 10 minutes": it wakes up
-    if (
-      step.action === 'mix' &&
-      ONLY_A_TIME.test(text.replace(/^\W+/, '')) &&
-      /\byeast\b/i.test(sentence.slice(0, from)) &&
-      !/\b(?:flours?|everything|all|dough)\b/i.test(sentence.slice(0, from)) &&
-      (own[0]?.least ?? 0) >= LEAST_REST_MIN
-    )
-      return { from, action: 'bloom' };
-    // "ball up, another 10 minutes, roll": so long nobody rounds
-    if (step.action === 'ball' && ONLY_A_TIME.test(text.replace(/^\W+/, '')) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
-      return { from, action: 'rest' };
-    // "pat to 15 cm, 20 min"
-    if (
-      ['shape', 'roll', 'divide'].includes(step.action) &&
-      ONLY_A_TIME.test(text.replace(/^\W+/, '')) &&
-      (own[0]?.least ?? 0) >= 2 * LEAST_REST_MIN
-    )
-      return { from, action: 'rest' };
-    if (STIRRED.has(step.action) && isIdling(text) && (own[0]?.least ?? 0) >= LEAST_REST_MIN)
-      return { from, action: 'rest' };
+    const least = own[0]?.least ?? 0;
+    if (ONLY_A_TIME.test(text.replace(/^\W+/, ''))) {
+      // "make a poolish; 3 hours": so long nobody stirs
+      if (STIRRED.has(step.action) && least >= (step.action === 'knead' ? LEAST_STAND_MIN : LONGEST_STIR_MIN))
+        return { from, action: 'rest' };
+      // "dissolve the yeast in the milk; 10 minutes": it wakes up
+      const before = sentence.slice(0, from);
+      const isYeast = /\byeast\b/i.test(before) && !/\b(?:flours?|everything|all|dough)\b/i.test(before);
+      if (step.action === 'mix' && isYeast && least >= LEAST_REST_MIN) return { from, action: 'bloom' };
+      // "ball up, another 10 minutes, roll", "pat to 15 cm, 20 min": so long nobody works at a piece
+      const longest = LONGEST_WORK_MIN.get(step.action);
+      if (longest !== undefined && least >= longest) return { from, action: 'rest' };
+    }
+    if (STIRRED.has(step.action) && isIdling(text) && least >= LEAST_REST_MIN) return { from, action: 'rest' };
     // "into the machine, 4 min + 5 min": two speeds, and no sides
     if (STIRRED.has(step.action) && ONLY_TIMES.test(text)) return undefined;
     // "between cloths 1 hour, then on low heat": what it lies in is told before what comes next

@@ -7,7 +7,7 @@ export type Part = 'unknown' | 'ingredients' | 'method' | 'keeping' | 'passed';
 
 const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   [
-    /^(?:the )?(?:filling|stuffing)s?(?: ingredients)?$|^(?:fill|stuff)$|^(?:(?:for|goes) )?(?:the )?inside$|^for (?:the |a )?(?:\w+ )?(?:filling|stuffing)$|^(?:to|for) (?:fill|stuff)(?:ing)?(?: (?:them|it|the breads?))?$/i,
+    /^(?:the )?(?:fill|stuff)(?:ings?)?(?: ingredients)?$|^(?:(?:for|goes) )?(?:the )?inside$|^for (?:the |a )?(?:\w+ )?(?:filling|stuffing)$|^(?:to|for) (?:fill|stuff)(?:ing)?(?: (?:them|it|the breads?))?$/i,
     'ingredients',
     'fill',
   ],

@@ -18,8 +18,6 @@ export const TURNED =
 /** "Total 194 → for 30 breads at 120 g = 3600 g dough, flour 1856 g": what it comes to is no entry. */
 export const IN_TOTAL =
   /^total\b[^:]*\d{2,}|^for \d[\d.]* ?k?g (?:of )?flour (?:that|this) (?:is|makes|gives) (?:about )?\d{1,3} \p{L}+ (?:at|of) \d{2,3} ?g\.?$/iu;
-/** A name and a figure without a measure. */
-export const BARE = /^\p{L}[\p{L} ]+ \d{1,4}$/u;
 /** What nobody kneads in, told with its oil: "zaatar mix 80 g + olive oil 80 g". */
 export const ON_TOP = /\b(?:za['’]?atar|dukkah)\b.*\boil\b|\boil\b.*\b(?:za['’]?atar|dukkah)\b/i;
 /** "LEVAIN (8 h)". */

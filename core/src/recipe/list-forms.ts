@@ -228,27 +228,41 @@ const RULES: readonly Spelling[] = [
     (_, amount = '', name = '') => `${amount} ${name} and ${amount} `,
   ],
 ];
-/** "potatoes 400 boiled, onion 80, chilli 5": a row of names with bare figures, too large for shares, is in grams; few of what is counted are pieces. */
-const BARE_ENTRY =
-  /^(\p{L}[\p{L} ]{2,24}?) (\d{1,4})(?! ?(?:k?g|m?l|cl|dl|oz|lb|cups?|tbsp|tsp)\b)((?: \p{L}[\p{L} &]*)?)$/u;
-const MOST_SHARE = 100;
-const MOST_COUNTED = 4;
+/** A name, a figure without a measure, and how it is: "potatoes 400 boiled". */
+const BARE_ENTRY = new RegExp(
+  String.raw`^(\p{L}[\p{L} ]{2,24}?) (\d{1,4})(?! ?(?:k?g|m?l|cl|dl|oz|lb|cups?|tbsp|tsp)\b)((?: \p{L}[\p{L} &]*)?\.?)$`,
+  'u',
+);
+/** Shares of flour are no larger, and a row in which all is smaller counts or shares. */
+const SHARE = { most: 100, least: 10 } as const;
+/** So few of what is counted are pieces. */
+const MOST_PIECES = 3;
+/** So much of a row at least is known for food. */
+const KNOWN_SHARE = 0.6;
+/**
+ * "filling: potatoes 400 boiled, onion 80, chilli 5": a row of names with bare figures is in grams where they are too large for shares, or
+ * where it has a name of its own and no flour.
+ */
 function bareGrams(line: Mapped): Mapped {
   const [lead = ''] = /^[^:,\d]{2,40}: /.exec(line.text) ?? [];
-  const entries = line.text.slice(lead.length).replace(/\.$/, '').split(', ');
-  const told = entries.map((e) => BARE_ENTRY.exec(e));
+  const told = line.text
+    .slice(lead.length)
+    .split(', ')
+    .map((e) => BARE_ENTRY.exec(e));
+  const foods = told.flatMap((m) => (m ? (findFood(m[1] ?? '') ?? []) : []));
   const most = Math.max(0, ...told.map((m) => Number(m?.[2] ?? 0)));
-  const isRow =
-    entries.length > (lead === '' ? 3 : 1) &&
-    most > MOST_SHARE &&
-    told.filter((m) => m && findFood(m[1] ?? '')).length >= 0.7 * entries.length;
-  if (!isRow) return line;
-  return line.replace(
-    /(?<=^|[,:] )(\p{L}[\p{L} ]{2,24}?) (\d{1,4})(?! ?(?:k?g|m?l|cl|dl|oz|lb|cups?|tbsp|tsp)\b)(?=(?: \p{L}[\p{L} &]*)?(?:,|\.?$))/gu,
-    (all = '', name = '', n = '') =>
-      findFood(name)?.unitG !== undefined && Number(n) < MOST_COUNTED ? all : `${name} ${n} g`,
-  );
+  const isShared =
+    most <= SHARE.most &&
+    (lead === '' || most < SHARE.least || /flour|%|per ?cent/i.test(lead) || foods.some((f) => f.role === 'flour'));
+  const isRow = told.length > (lead === '' ? 3 : 1) && foods.length >= KNOWN_SHARE * told.length;
+  if (!isRow || isShared) return line;
+  const entries = line.slice(lead.length).split(/, /g).map(inGrams);
+  return Mapped.join([line.slice(0, lead.length), Mapped.join(entries, ', ')], '');
 }
+const inGrams = (entry: Mapped): Mapped =>
+  entry.replace(BARE_ENTRY, (all = '', name = '', n = '', how = '') =>
+    findFood(name)?.unitG !== undefined && Number(n) <= MOST_PIECES ? all : `${name} ${n} g${how}`,
+  );
 
 const told = inOrder(RULES);
 

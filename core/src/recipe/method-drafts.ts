@@ -20,7 +20,7 @@ import { withFolds } from './folds.ts';
 import { joinNeighbours, withEarlyAdditions, withPieces, withRubbedBread } from './join-drafts.ts';
 import { Mapped, type Span } from './mapped.ts';
 import { normal } from './normal-line.ts';
-import { isOfComponent, isOfKeeping, KEEPS, scopeAt, scopesIn, type Scope } from './scopes.ts';
+import { blanked, isOfComponent, isOfKeeping, KEEPS, scopeAt, scopesIn, type Scope } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
 import { besideDraft, cueIn, draftOf, RESTS, type StepDraft, timesOf } from './step-draft.ts';
 
@@ -123,7 +123,7 @@ class Drafting {
       this.keeping.push(raw);
       return;
     }
-    const done = scopes.reduce((t, s) => t.slice(0, s.from) + ' '.repeat(s.to - s.from) + t.slice(s.to), text);
+    const done = blanked(text, scopes);
     const actions = actionsIn(done);
     // "1 minute per side, serve warm": what is told before it is served is no serving
     const [served] = actions;

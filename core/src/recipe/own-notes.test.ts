@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { OWN_NOTES } from '../testing/recipes/own-notes.ts';
+import { OWN_NOTES } from '../testing/recipes/own-notes/index.ts';
 import { readingOf } from '../testing/recipes/reading.ts';
 import { importRecipe } from './index.ts';
 

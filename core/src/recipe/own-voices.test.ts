@@ -242,6 +242,14 @@ it('a filling is used where something is filled, though its foods are named in i
   expect(result.ok && result.value.conflicts).toEqual([]);
 });
 
+it('minutes with their seconds are whole, and flour for each person divides nothing', () => {
+  expect(stepsOf('Mix. Divide into 8, roll. Griddle: 12 min 30 + 1 min.')).toContain('cook 750+60');
+  expect(breadOf('Rounds\n\n500 g flour\n300 g water\n\nMix. 1 per person 250 g flour. Roll.').piece.doughG).not.toBe(
+    250,
+  );
+  expect(breadOf('Rounds\n\n500 g flour\n300 g water\n\nMix. 3 per person (33 g). Roll.').piece.doughG).toBe(33);
+});
+
 it('pieces told within a chain of work are their number', () => {
   const { piece } = breadOf(
     'Rounds\n\n500 g flour\n300 g water\n\nknead 8, tub 40 min, 8 pieces, balls, 20 min on floured tray, roll',

@@ -97,6 +97,10 @@ export function scopesIn(text: string): readonly Scope[] {
   return found.sort((a, b) => a.from - b.from);
 }
 
+/** The text with room where such a stretch stands, so that each place stays what it is. */
+export const blanked = (text: string, scopes: readonly Scope[]): string =>
+  scopes.reduce((t, s) => t.slice(0, s.from) + ' '.repeat(s.to - s.from) + t.slice(s.to), text);
+
 /** Whether a place lies in one of them, and in which. */
 export const scopeAt = (scopes: readonly Scope[], at: number): Scope | undefined =>
   scopes.find((s) => s.from <= at && at < s.to);

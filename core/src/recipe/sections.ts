@@ -18,7 +18,6 @@ import {
   STARTS_WITH_AMOUNT,
 } from './line-kinds.ts';
 import {
-  BARE,
   FACT_BEHIND,
   IMPERATIVE,
   IN_TOTAL,
@@ -34,7 +33,6 @@ import {
 } from './line-forms.ts';
 import {
   BARE_NOUN,
-  IN_CAPITALS,
   LABELLED,
   LEAD,
   LONG_LEAD,
@@ -47,13 +45,12 @@ import {
   PART_IN_WORDS,
   STAGE_LABEL,
   WEIGHT_OF,
-  YIELD_LEAD,
-  YIELD_TAIL,
 } from './openings.ts';
 import { ONLY_A_SIZE } from './implied.ts';
 import type { GivenOwner } from './result.ts';
 import { type ListLine, listLine } from './list-lines.ts';
 import { Mapped } from './mapped.ts';
+import { namedLine } from './named-line.ts';
 import { ONLY_AMOUNT } from './measures.ts';
 import { plainList } from './list-forms.ts';
 import { entriesOf, foodsWithWork, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
@@ -61,7 +58,7 @@ import { isWorkApart } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
 import { normalLine, withoutBullet, withoutNumbers } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
-import { isBareTitle, isNamedTitle, isTitle, OPENING, OPENING_LABEL, plainTitle, titleIn } from './titles.ts';
+import { isBareTitle, isNamedTitle, isTitle, plainTitle, titleIn } from './titles.ts';
 
 /** A recipe taken apart: its title, the lines of ingredients with their use, the sentences of the method, and what is neither. */
 export interface RecipeParts {
@@ -157,72 +154,10 @@ class Taking {
 
   /** The line behind what it opens with of the bread's name, and how many it makes; undefined where that was all of it. */
   private withoutName(whole: Mapped): Mapped | undefined {
-    let line = whole;
-    const dashed = /^(\p{L}[\p{L} '’.,-]{2,45}?) [—–-] (?=\d|(?:\p{L}+ ){1,3}\d)/u.exec(line.text);
-    if (
-      dashed &&
-      (!findFood(dashed[1] ?? '') ||
-        findFood(/^[^,;]*/.exec(line.text.slice(dashed[0].length))?.[0] ?? '')?.role === 'flour') &&
-      itemsOf(sentencesOf(line.slice(dashed[0].length))[0] ?? line).length > 2
-    ) {
-      this.takeHead(line.slice(0, dashed[1]?.length));
-      line = line.slice(dashed[0].length);
-    }
-    const named = this.title === undefined ? /^(?:name|title|recipe|bread|how to)\s*:\s*/i.exec(line.text) : null;
-    if (named && itemsOf(line.slice(named[0].length)).length < 2 && sentencesOf(line).length < 2) {
-      this.headings.push(line.slice(0, named[0].length));
-      this.title = line.slice(named[0].length);
-      return undefined;
-    }
-    // the head of a page
-    if (/^\d{1,3}\s{3,}\p{Lu}[\p{Lu} .,'’&-]+$|\s{3,}[Pp](?:age|\.) ?\d+(?: of \d+)?$/u.test(line.text)) {
-      this.headings.push(line);
-      return undefined;
-    }
-    // the number of a page, and no grams
-    const isWeighed =
-      /^[\p{L} ]+ \d{2,4}$/u.test(line.text) && findFood(line.text)?.role === 'flour' && !isNamedTitle(line.text);
-    if (this.title === undefined && this.isAtStart && IN_CAPITALS.test(line.text) && !isWeighed) {
-      this.title = line.replace(/\s{2,}\d{1,3}$/, '');
-      return undefined;
-    }
-    // an old book: "Unleavened Bread.—Flour, one pound; …"
-    const book = this.isAtStart ? /^(\p{Lu}[\p{L} ]{4,40})\.\s?[—–-]+\s*(?=\p{L})/u.exec(line.text) : null;
-    if (book && (!findFood(book[1] ?? '') || !/\p{Ll}/u.test(book[1] ?? ''))) {
-      this.takeHead(line.slice(0, (book[1] ?? '').length));
-      line = line.slice(book[0].length);
-    }
-    const manyOf = this.title === undefined && this.isAtStart ? YIELD_LEAD.exec(line.text) : null;
-    if (manyOf) {
-      const [lead = '', name = ''] = manyOf;
-      this.title = line.slice(0, name.length);
-      this.facts.push(line.slice(name.length, lead.length).replace(/^[,–— -]+|:\s*$/g, ''));
-      line = line.slice(lead.length);
-    }
-    const many = this.title === undefined && this.isAtStart ? YIELD_TAIL.exec(line.text) : null;
-    if (
-      many &&
-      many.index > 3 &&
-      !/^(?:makes?|yields?|gives|for)\W*$/i.test(line.text.slice(0, many.index)) &&
-      actionsIn(normalLine(line.text.slice(0, many.index))).length === 0
-    ) {
-      this.title = line.slice(0, many.index);
-      this.facts.push(line.slice(many.index).replace(/^[,–— -]+/, ''));
-      return undefined;
-    }
-    const opening =
-      this.title === undefined && this.isAtStart ? (OPENING.exec(line.text) ?? OPENING_LABEL.exec(line.text)) : null;
-    if (
-      opening &&
-      !/\([^)]*$|\bno$/i.test(opening[1] ?? '') &&
-      itemsOf(line.slice(0, opening[1]?.length)).length < 2 &&
-      (actionsIn(opening[1] ?? '').length === 0 ||
-        isNamedTitle(opening[1]?.replace(/\p{L}+(?:-\p{L}+)+/gu, '') ?? '')) &&
-      isBareTitle(opening[1] ?? '')
-    ) {
-      this.title = line.slice(0, opening[1]?.length);
-      line = line.slice(line.text.length - (opening[2] ?? '').length);
-    }
+    const { title, facts, headings, line } = namedLine(whole, this.title, this.isAtStart);
+    this.title = title;
+    this.facts.push(...facts);
+    this.headings.push(...headings);
     return line;
   }
 
@@ -547,12 +482,8 @@ class Taking {
 
   /** The entries of a list, how many they are for, and what only leads to them. `last`: the ingredient before it. */
   private takeEntries(list: Mapped, use: IngredientUse, last?: Mapped): void {
-    const { items: told, facts, openings } = entriesOf(list, use, last);
-    // "onion 200, parsley 30": nobody counts two hundred onions
-    const isInGrams =
-      told.length > 1 && told.every((i) => BARE.test(i.text)) && told.some((i) => /\d{2}$/.test(i.text));
-    const items = use !== 'dough' && isInGrams ? told.map((i) => i.replace(/$/, ' g')) : told;
-    const isTop = use === 'dough' && told.length < 4 && ON_TOP.test(list.text) && !/\bflour\b/i.test(list.text);
+    const { items, facts, openings } = entriesOf(list, use, last);
+    const isTop = use === 'dough' && items.length < 4 && ON_TOP.test(list.text) && !/\bflour\b/i.test(list.text);
     this.ingredients.push(...items.map((line) => ({ line, use: isTop ? ('finish' as const) : use })));
     this.facts.push(...facts);
     this.headings.push(...openings);

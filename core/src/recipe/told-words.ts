@@ -76,7 +76,7 @@ export const TO_BE_DONE = new RegExp(
 );
 /** Behind a subject or at the start of a clause, before what it was done to: "rolled oats" are no rolling. */
 export const TOLD_VERB = new RegExp(
-  `(^|[.,;] |\\b(?:i|we|she|he|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|those|these|half|about|theirs|hard|well|gently|briefly|slowly|lightly|again|pieces|balls|rounds|again|once|by|with|\\d+|the|for|all|out|everything|each|to|until|in|up|over|into|an?)\\b)`,
+  `(^|[.,;] |\\b(?:i|we|she|he|they|it|and|then|everyone|everybody|each|(?:the )?(?:dough|balls)) )(${Object.keys(TOLD).join('|')})(?= (?:it|them|those|these|half|about|theirs|hard|well|gently|briefly|slowly|lightly|pieces|balls|rounds|again|once|by|with|\\d+|the|for|all|out|everything|each|to|until|in|up|over|into|an?)\\b)`,
   'gi',
 );
 

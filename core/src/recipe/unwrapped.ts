@@ -31,7 +31,7 @@ const CLAUSE_LEAST = 38;
 const TIME_LAST =
   /\d ?(?:'|s|secs?|seconds?|min(?:ute)?s?|h|hrs?|hours?)$|\b(?:rest|proof|prove|knead|bulk|chill|stand|wait) \d{1,3}$/i;
 const GOES_ON =
-  /^(?:and|or|then|in|on|at|by|with|under|until|till|before|after|when|while|per|each|a|to|for|of|more|longer|covered|without|until|again|later|total)\b/i;
+  /^(?:and|or|then|in|on|at|by|with|under|until|till|before|after|when|while|per|each|a|to|for|of|more|longer|covered|without|again|later|total)\b/i;
 const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
 const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:'|(?:g|min|mins|minutes|h|hours?|s|secs?|seconds)\b)/i;
 /** "…, oil 5 %, salt": a list that goes on with an amount. */

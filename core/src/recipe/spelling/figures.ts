@@ -37,7 +37,7 @@ export const FIGURES: readonly Spelling[] = [
   [/\bhalf an? hrs?\b\.?/gi, 'half an hour'],
   [/\ban? (min|sec|hr)\b\.?(?! of\b)/gi, '1 $1'],
   // "1 min 30 + 1 min"
-  [/(\d) ?min ([1-5]\d)(?= ?[+/])/gi, (_, min = '', sec = '') => `${60 * Number(min) + Number(sec)} s`],
+  [/(?<![\d.])(\d{1,2}) ?min ([1-5]\d)(?= ?[+/])/gi, (_, min = '', sec = '') => `${60 * Number(min) + Number(sec)} s`],
   // "1 h 15'", "20ish cm"
   [/(\d) ?h ?([0-5]\d) ?'(?!')/g, '$1 h $2'],
   [/(?<![\d.,])(\d{1,3})[- ]?ish(?= ?(?:cm|g|min(?:ute)?s?|s|sec(?:ond)?s?)\b)/gi, '$1'],

@@ -14,9 +14,9 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/\bw\/ ?(?=\p{Ll})/gu, 'with '],
   [/\bS ?& ?F\b/g, 'stretch and fold'],
   [/ ?@ ?(\d{2}) ?°? ?C\b/g, ' at $1 °C'],
-  [/(?<=[\d½¼¾] ?)(?:Tbsp?s?|tbs|tblsp|Tbl|Tblsp)\b\.?/g, 'tbsp'],
+  [/(?<=[\d½¼¾] ?)(?:tbsps?|tbs|tblsp|tbl)\b\.?/gi, 'tbsp'],
   [
-    /(?<=^|[,;.] )(\d) (?:per|for each) (?:person|student|pupil|head) \(?(?:about |~ ?)?(\d{2,3}) ?g\)?/gi,
+    /(?<=^|[,;.] )(\d) (?:per|for each) (?:person|student|pupil|head) \(?(?:about |~ ?)?(\d{2,3}) ?g\)?(?= *(?:[.,;]|$))/gi,
     'divide into pieces of $2 g',
   ],
   [/(?<=^|[,;.] )(\d{1,2}) (balls|pieces) each,? \((?:~ ?|about |ca\.? )?(\d{2,3}) ?g\)/gi, '$2 of $3 g'],
@@ -26,7 +26,6 @@ export const STAGE_WORDS: readonly Spelling[] = [
     '$1 $2 ',
   ],
   [/\bflip ?\/ ?(?=stretch|slap|throw)/gi, ''],
-  [/\b(\d{1,3}) (balls|pieces) [x×] ?(\d{2,3}) ?g\b/gi, '$1 $2 of $3 g'],
   [/\bcut (?:the )?(lard|butter|fat|shortening) in(?= *(?:[.,;]|$))/gi, 'cut in the $1'],
   [/\b(\d{1,3}) (?:wraps|breads|flatbreads|tortillas|rounds) at (\d{2,3}) ?g\b/gi, 'makes $1 pieces of $2 g'],
   [/\bso (\d{1,3}) at (\d{2,3}) ?g\b/gi, 'so $1 pieces of $2 g'],
@@ -171,7 +170,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   ],
   [/\b(\d{1,3}) ?(?:stücke?|stk\.?|pcs?\.?|pz\.?|pieces)? ?[@à] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
   [/\b(\d{1,3}) (?:stücke?|stk\.?|st\.|pcs?\.?|pz\.?)(?=[\s),.;]|$)/gi, '$1 pieces'],
-  [/\b(\d{1,3}) pieces [x×] ?(\d{2,3}) ?g\b/gi, '$1 pieces of $2 g'],
+  [/\b(\d{1,3}) (pieces|balls) [x×] ?(\d{2,3}) ?g\b/gi, '$1 $2 of $3 g'],
   [
     /\b(divide|scale)[:,]? (\d+ ?min(?:ute)?s?),?\s+(\d{1,3}) ?[x×] ?(\d{2,3}) ?g\b/gi,
     '$1 into $3 pieces of $4 g ($2)',
