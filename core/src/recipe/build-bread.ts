@@ -25,7 +25,7 @@ import type { RecipeParts } from './sections.ts';
 import { withProof } from './join-drafts.ts';
 import { sentencesOf } from './sentences.ts';
 import { byTheKilo, inWhole } from './per-measure.ts';
-import { addUnlisted, heldBack, namedToAvoid } from './unlisted.ts';
+import { addUnlisted, heldBack, namedAndNotHeld } from './unlisted.ts';
 import { usedByMethod, withFlourInDough } from './uses.ts';
 
 const MOST_INGREDIENTS = 60;
@@ -123,8 +123,9 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   conflicts.push(...pairs(lines, built.texts, facts), ...totalConflicts(facts, bread));
   conflicts.push(...wetForCups(lines, bread));
   const sentences = [...parts.method, ...parts.notUnderstood, ...parts.keeping].flatMap(sentencesOf);
+  const heads = [...(parts.title ? [parts.title] : []), ...parts.headings, ...parts.facts];
   const words = plain([...sentences, ...parts.ingredients.map((i) => i.line)]);
-  conflicts.push(...namedToAvoid(words, ingredients, conflicts));
+  conflicts.push(...namedAndNotHeld(words, plain(heads), ingredients, conflicts));
   onShare(0.8);
   const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood, piece: bread.piece });
   const keeping = [...method.keeping, ...parts.keeping].map((k) => k.text);

@@ -46,6 +46,8 @@ export function nameOf(whole: string, food: Food | undefined): string {
     [];
   const words = known !== '' && !NOT_SURE.test(known) && !findFood(foreign) && findFood(known) ? known : told;
   const head = words
+    // "(feta, optional)": a name that stands in brackets as a whole
+    .replace(/^\W*\((\p{L}[^():.\d]{2,30})\)\W*$/u, '$1')
     .replace(/\([^)]*\)/g, ' ')
     // that it may be left out is none of its name
     .replace(

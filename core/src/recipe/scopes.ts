@@ -9,7 +9,7 @@ export interface Scope {
 }
 
 const NOT =
-  /\b(?:nothing (?:has|needs) to\b|no (?!more\b|longer\b|less\b|dry\b|lumps?\b|flour\b|matter\b|\d)|without\b(?! (?:for\b|\d|(?:any |more )?(?:oil|fat|butter|grease|flour)\b))|do not (?!skip|forget|miss)|don['’]t (?!skip|forget|miss)|never\b|not with\b|not (?:needed|necessary)\b|need not\b|needn['’]t\b|(?<!\b(?:until|till|when|once|so|so that) (?:\w+ ){0,3})(?:does|should|must|will) ?n[o'’]t\b|(?<!n['’]t |not )skip (?:the|any)\b)[^,.;:–—]*?(?=[,.;:–—]|\s-\s|\s(?:but|just)\b|$)/gi;
+  /\b(?:nothing (?:has|needs) to\b|no (?!more\b|longer\b|less\b|dry\b|lumps?\b|flour\b|matter\b|\d)|without\b(?! (?:for\b|\d|(?:any |more )?(?:oil|fat|butter|grease|flour)\b))|do not (?!skip|forget|miss)|don['’]t (?!skip|forget|miss)|never\b|not with\b|not (?:needed|necessary)\b|need not\b|needn['’]t\b|(?<!\b(?:until|till|when|once|so|so that) (?:\w+ ){0,3})(?:does|should|must|will) ?n[o'’]t\b|(?<!n['’]t |not )skip (?:the|any)\b)[^,.;:–—]*?(?=[,.;:–—]|\s-\s|\s(?:but|just)\b|(?<=\b(?:without|no)(?: \w+){1,3})\swith\s|$)/gi;
 const IF =
   /\bif (?!you (?:like|wish|want|prefer|have)\b|liked\b|desired\b|using\b|needed\b|necessary\b|possible\b)[^.;]*/gi;
 /** "When it sticks, …", "should it tear, …": only some doughs do. */

@@ -34,7 +34,10 @@ export const OPENING_LABEL =
 
 /** A first line of a few words without a figure or a full stop is the title, though it may name a food. */
 export const isBareTitle = (whole: string): boolean =>
-  !isShortFact(whole) && isBare(whole.replace(/(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$/gu, '').trim());
+  !isShortFact(whole) && isBare(whole.replace(SAID_BEHIND, '').trim());
+/** What a title says behind what the bread is called: how, for how many, in what it is told. */
+const SAID_BEHIND =
+  /(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$|\s*\((?:for|serves|makes|feeds) \d{1,2}(?: \p{L}+)?\)\s*$|,\s*(?:in )?bakers?['’]?s?['’]? (?:%|percent(?:ages)?):?\s*$/giu;
 /** "Wholemeal rounds, formula (batch 10 kg)": what a bread is called, though it names a food and figures. */
 export function isNamedTitle(line: string): boolean {
   const bare = line.replace(/\([^)]*\)/g, '');

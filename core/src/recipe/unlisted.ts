@@ -76,16 +76,19 @@ const STREWING =
 const FILLED_ON_GRIDDLE =
   /\b(?:fill|stuff|top|spread)\w* (?:(?:it|them|each) )?with\b[^.;,]*(?:, [^.;,]* and [^.;,]*)?/i;
 /** What is strewn on top and no line lists, "sprinkle with sesame": a gram or two of each. */
-function strewn(ingredients: readonly Ingredient[], drafts: readonly StepDraft[]): readonly Found[] {
+function strewn(
+  ingredients: readonly Ingredient[],
+  drafts: readonly StepDraft[],
+): readonly (Found & { readonly told: string })[] {
   const listed = new Set(ingredients.map((i) => findFood(i.name)?.id));
-  const found: Found[] = [];
+  const found: (Found & { readonly told: string })[] = [];
   for (const d of drafts.filter((x) => x.action === 'finish' || x.action === 'fill' || x.action === 'cook')) {
     const [from] = (d.action === 'cook' ? FILLED_ON_GRIDDLE : STREWING).exec(d.text) ?? [];
     for (const { food, words } of foodsIn(saidIn(from ?? ''))) {
       const isListed = listed.has(food.id) || ingredients.some((i) => i.name.includes(words));
       if (isListed || ['water', 'flour'].includes(food.role)) continue;
       listed.add(food.id);
-      found.push({ food, use: 'finish', gPerPiece: 2, from: from ?? '' });
+      found.push({ food, use: 'finish', gPerPiece: 2, from: from ?? '', told: calledIn(d.text, food, words) });
     }
   }
   return found;
@@ -153,7 +156,7 @@ export function addUnlisted(
     });
     added.push({
       ...ingredientOfFood(f.food, { use: f.use }),
-      name: f.food.names[0] ?? f.food.id,
+      name: f.told,
       gPerPiece: f.gPerPiece,
     });
   }
@@ -207,26 +210,32 @@ const saidIn = (sentence: string): string =>
     .replace(AS_LARGE, ' ')
     .replace(IN_PLACE_OF, ' ');
 
-/** Foods that a text names, that somebody may have to avoid, and that the bread does not hold: it is said, whatever else was not understood. */
-export function namedToAvoid(
+/**
+ * Foods that a text names and that the bread does not hold: it is said, whatever else was not understood, and what somebody may have to
+ * avoid in them. What only a title or a heading names ("herb bread") is said where somebody may have to avoid it.
+ */
+export function namedAndNotHeld(
   sentences: readonly string[],
+  heads: readonly string[],
   ingredients: readonly Ingredient[],
   known: readonly Conflict[],
 ): readonly Conflict[] {
   const held = new Set(ingredients.flatMap((i) => [...(i.allergens ?? []), ...(i.contains ?? [])]));
+  const foods = new Set(ingredients.map((i) => findFood(i.name)?.id));
+  const names = ingredients.map((i) => i.name.replace(/s$/, ''));
   const found = new Map<string, Conflict>();
-  for (const sentence of sentences.filter((s) => !LEFT_OUT.test(s))) {
+  const isHeld = (food: Food, words: string): boolean =>
+    food.role !== 'other' || foods.has(food.id) || names.some((n) => n.includes(words));
+  for (const sentence of [...sentences, ...heads].filter((s) => !LEFT_OUT.test(s))) {
     for (const { food, words } of foodsIn(saidIn(sentence))) {
       // "the flour" is the one of the bread, "the milk" of one with oat milk is that
-      if (words === 'flour' || ingredients.some((i) => i.name.endsWith(words))) continue;
+      if (words === 'flour' || names.some((n) => n.endsWith(words))) continue;
       const missing = [...(food.allergens ?? []), ...(food.contains ?? [])].filter((a) => !held.has(a));
-      if (
-        missing.length === 0 ||
-        found.has(words) ||
-        known.some((k) => k.what.startsWith(`${calledIn(sentence, food, words)} is used`))
-      )
-        continue;
-      const what = `${calledIn(sentence, food, words)} is named ("${sentence.slice(0, 80)}") and is not in the bread; it holds ${missing.map(avoidedName).join(', ')}`;
+      if (missing.length === 0 && (isHeld(food, words) || heads.includes(sentence))) continue;
+      const name = calledIn(sentence, food, words);
+      if (found.has(words) || known.some((k) => k.what.startsWith(`${name} is used`))) continue;
+      const holds = missing.length > 0 ? `; it holds ${missing.map(avoidedName).join(', ')}` : '';
+      const what = `${name} is named ("${sentence.slice(0, 80)}") and is not in the bread${holds}`;
       found.set(words, { paths: ['ingredients'], what });
     }
   }

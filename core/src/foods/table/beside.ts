@@ -176,14 +176,21 @@ export const BESIDE: readonly Food[] = [
     gPerCup: 140,
     waterPct: 80,
   }),
-  food('chickpea', 'other', 'chickpea | lentil | bean | cooked lentils', per100(2, 0.2, 17, 7, 8, 0), 3, {
-    gPerCup: 165,
-    waterPct: 65,
-  }),
+  food(
+    'chickpea',
+    'other',
+    'chickpea | lentil | bean | cooked lentils | dal | daal | moong dal | urad dal | toor dal | chana dal | masoor dal | split pea',
+    per100(2, 0.2, 17, 7, 8, 0),
+    3,
+    {
+      gPerCup: 165,
+      waterPct: 65,
+    },
+  ),
   food(
     'parmesan',
     'other',
-    'parmesan | pecorino | gruyère | gruyere | emmental | gouda | manchego | provolone | red leicester | comté | comte | mature cheddar',
+    'parmesan | pecorino | gruyère | gruyere | emmental | gouda | manchego | provolone | red leicester | comté | comte | mature cheddar | taleggio | scamorza | grana padano | asiago | raclette',
     per100(31, 20, 0.5, 0, 32, 1.6),
     18,
     { gPerCup: 100, waterPct: 32, ...freshMilk },
@@ -209,7 +216,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'chicken',
     'other',
-    'chicken | turkey meat | beef | lamb | mutton | goat meat | lamb mince | beef mince | meat | steak | merguez',
+    'chicken | turkey meat | beef | lamb | mutton | goat meat | lamb mince | beef mince | meat | steak | merguez | bresaola | roast turkey | smoked turkey | duck breast | duck meat | roast duck',
     per100(12, 5, 0, 0, 20, 0.2),
     12,
     { gPerCup: 200, waterPct: 66, contains: ['animal', 'meat'], perishable: true },
@@ -217,7 +224,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'pork',
     'other',
-    'pork | minced pork | ground pork | prosciutto | pancetta | chorizo | salami | sausage | sausagemeat | crackling',
+    'pork | minced pork | ground pork | prosciutto | pancetta | chorizo | salami | sausage | sausagemeat | crackling | nduja | guanciale | lardo | coppa',
     per100(25, 9, 1, 0, 20, 3),
     15,
     { gPerCup: 140, waterPct: 50, contains: ['animal', 'meat', 'pork'], perishable: true },
@@ -225,19 +232,24 @@ export const BESIDE: readonly Food[] = [
   food(
     'fish',
     'other',
-    'fish | anchovy | anchovies | tuna | salmon | smoked salmon | mackerel | sardine | herring | cod | trout',
+    'fish | anchovy | anchovies | tuna | salmon | smoked salmon | mackerel | sardine | herring | cod | trout | roe | caviar',
     per100(8, 1.8, 0, 0, 22, 2),
     20,
     { gPerCup: 150, waterPct: 66, allergens: ['fish'], contains: ['animal'], perishable: true },
   ),
-  food(
-    'fish-sauce',
-    'other',
-    'fish sauce | worcestershire sauce | worcester sauce | anchovy paste',
-    per100(0, 0, 5, 0, 9, 18),
-    9,
-    { gPerCup: 280, waterPct: 68, allergens: ['fish'], contains: ['animal'] },
-  ),
+  food('fish-sauce', 'other', 'fish sauce | anchovy paste', per100(0, 0, 5, 0, 9, 18), 9, {
+    gPerCup: 280,
+    waterPct: 68,
+    allergens: ['fish'],
+    contains: ['animal'],
+  }),
+  // its vinegar is of malt
+  food('worcester-sauce', 'other', 'worcestershire sauce | worcester sauce', per100(0, 0, 23, 0, 1, 3), 9, {
+    gPerCup: 275,
+    waterPct: 70,
+    allergens: ['fish', 'gluten'],
+    contains: ['animal'],
+  }),
   food(
     'crustaceans',
     'other',
@@ -249,7 +261,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'molluscs',
     'other',
-    'mussel | squid | clam | oyster | octopus | scallop | oyster sauce',
+    'mussel | squid | clam | oyster | octopus | scallop | snail | escargot | oyster sauce',
     per100(2, 0.4, 3, 0, 15, 1),
     18,
     { gPerCup: 150, waterPct: 79, allergens: ['molluscs'], contains: ['animal'], perishable: true },
@@ -257,7 +269,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'tofu',
     'other',
-    'tofu | tempeh | edamame | soya mince | miso | miso paste | tamari',
+    'tofu | tempeh | edamame | soya mince | miso | miso paste | tamari | soya lecithin | soy lecithin | lecithin',
     per100(7, 1, 3, 2, 13, 1),
     7,
     { gPerCup: 250, waterPct: 72, allergens: ['soya'] },
@@ -265,7 +277,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'soy-sauce',
     'other',
-    'soy sauce | soya sauce | hoisin sauce | teriyaki sauce | gochujang',
+    'soy sauce | soya sauce | hoisin sauce | hoisin | teriyaki sauce | gochujang | doubanjiang | barley miso',
     per100(0.1, 0, 7, 0.5, 8, 14),
     8,
     { gPerCup: 280, waterPct: 68, allergens: ['gluten', 'soya', 'wheat'] },
@@ -319,7 +331,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'celery',
     'other',
-    'celery | celeriac | celery salt | celery seeds | stock cube | vegetable stock | vegetable bouillon',
+    'celery | celeriac | celery salt | celery seeds | stock cube | vegetable stock | vegetable bouillon | chicken stock | beef stock | bouillon cube | bouillon powder | bouillon',
     per100(0.3, 0, 2, 1.6, 0.8, 0.3),
     4,
     { gPerCup: 110, waterPct: 94, allergens: ['celery'] },
@@ -362,7 +374,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'fruit',
     'other',
-    'apple | banana | mango | pear | peach | plum | fresh fruit | berry | strawberry | blueberry | orange | apple sauce | pineapple',
+    'apple | banana | mango | pear | peach | plum | fresh fruit | berry | strawberry | blueberry | orange | apple sauce | pineapple | apricot | fresh apricot | cherry | fresh fig | quince | raspberry | blackberry | pomegranate | grape | melon | papaya | kiwi | guava | lychee | persimmon | rhubarb | gooseberry | redcurrant | blackcurrant',
     per100(0.2, 0, 13, 2, 0.7, 0),
     3,
     { gPerCup: 150, waterPct: 85 },
@@ -375,7 +387,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'roots',
     'other',
-    'carrot | sweet potato | beetroot | pumpkin | butternut squash | turnip | radish | mooli | daikon | parsnip | yam | cassava | cauliflower | plantain',
+    'carrot | sweet potato | beetroot | pumpkin | butternut squash | turnip | radish | mooli | daikon | parsnip | yam | cassava | cauliflower | plantain | swede | gherkin',
     per100(0.2, 0, 9, 3, 1.3, 0.1),
     2,
     { gPerCup: 130, unitG: 100, waterPct: 88 },
@@ -383,7 +395,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'vegetables',
     'other',
-    'courgette | zucchini | aubergine | eggplant | red pepper | green pepper | bell pepper | cucumber | mushroom | cabbage | kale | lettuce | rocket | pea | peas | sweetcorn | okra | green bean | artichoke | asparagus | broccoli | shallot | fenugreek leaves | methi | amaranth leaves | chard | sorrel | cress | greens',
+    'courgette | zucchini | aubergine | eggplant | red pepper | green pepper | bell pepper | cucumber | mushroom | cabbage | kale | lettuce | rocket | pea | peas | sweetcorn | okra | green bean | artichoke | asparagus | broccoli | shallot | fenugreek leaves | methi | amaranth leaves | chard | sorrel | cress | watercress | nettle | samphire | collards | alfalfa | bamboo shoot | seaweed | nori | wakame | greens',
     per100(0.3, 0, 4, 2.5, 2, 0.05),
     5,
     { gPerCup: 110, unitG: 150, waterPct: 90 },
@@ -404,7 +416,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'fresh-herbs',
     'other',
-    'coriander | oregano | sage | tarragon | marjoram | chervil | herb | herbs | wild garlic | ramson | lovage | bay leaf',
+    'coriander | oregano | sage | tarragon | marjoram | chervil | herb | herbs | wild garlic | ramson | lovage | bay leaf | lemongrass | epazote | lavender | elderflower | hibiscus',
     LEAF,
     20,
     { gPerCup: 30, waterPct: 87 },
@@ -412,7 +424,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'more-spice',
     'other',
-    'cinnamon | ground cinnamon | nutmeg | ground cloves | cardamom | ground cardamom | ground ginger | ground coriander | allspice | cayenne | cayenne pepper | chili powder | chili flakes | red pepper flakes | aleppo pepper | pul biber | saffron | ajwain | carom seeds | ajowan | fenugreek | mahleb | mahlab | mastic | star anise | garam masala | baharat | ras el hanout | berbere | curry powder | dried mint | kasuri methi | amchur | onion powder | garlic powder | onion seeds | kalonji | dried herbs | dried dill | caraway | fennel | anise | vanilla | vanilla extract | spice | spices | mixed spice',
+    'cinnamon | ground cinnamon | nutmeg | ground cloves | cardamom | ground cardamom | ground ginger | ground coriander | allspice | cayenne | cayenne pepper | chili powder | chili flakes | red pepper flakes | aleppo pepper | pul biber | saffron | ajwain | carom seeds | ajowan | fenugreek | mahleb | mahlab | mastic | star anise | garam masala | baharat | ras el hanout | berbere | curry powder | dried mint | kasuri methi | amchur | onion powder | garlic powder | onion seeds | kalonji | dried herbs | dried dill | caraway | fennel | anise | ground mace | chaat masala | annatto | achiote | chipotle | tamarind | vanilla | vanilla extract | spice | spices | mixed spice',
     per100(9, 1, 45, 25, 11, 0.2),
     20,
     { gPerCup: 105 },
@@ -421,7 +433,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'sauce',
     'other',
-    'harissa | ajvar | salsa | tomato sauce | tomato paste | passata | ketchup | chutney | mango chutney | tapenade | olive paste | chilli sauce | jam | capers | caper | pickle | sauerkraut',
+    'harissa | ajvar | salsa | tomato sauce | tomato paste | passata | ketchup | chutney | mango chutney | toum | caramel sauce | tapenade | olive paste | chilli sauce | jam | capers | caper | pickle | sauerkraut | tamarind paste',
     per100(2, 0.3, 12, 2, 1.5, 1.5),
     6,
     { gPerCup: 240, waterPct: 80 },
@@ -433,7 +445,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'strong-drink',
     'other',
-    'red wine | wine | cider | vodka | brandy | rum | raki | grappa',
+    'red wine | wine | cider | vodka | brandy | rum | raki | grappa | whisky | whiskey | marsala | sherry',
     per100(0, 0, 2, 0, 0.1, 0),
     8,
     { gPerCup: 236, waterPct: 75, allergens: ['sulphites'], contains: ['alcohol'] },
@@ -443,18 +455,53 @@ export const BESIDE: readonly Food[] = [
     waterPct: 35,
     ...gluten,
   }),
+  // made of wheat flour with soya, or of barley
+  food('improver', 'other', 'dough improver | bread improver', per100(1, 0.2, 75, 3, 10, 0.1), 12, {
+    gPerCup: 130,
+    allergens: ['gluten', 'soya', 'wheat'],
+  }),
+  food('diastatic-malt', 'other', 'diastatic malt | diastatic malt powder', per100(1, 0.2, 75, 6, 10, 0), 12, {
+    gPerCup: 130,
+    ...gluten,
+  }),
+  food('white-sauce', 'other', 'bechamel | béchamel | bechamel sauce | white sauce', per100(7, 4, 9, 0.3, 4, 0.5), 5, {
+    gPerCup: 250,
+    waterPct: 78,
+    allergens: ['gluten', 'milk', 'wheat'],
+    contains: ['animal'],
+    perishable: true,
+  }),
+  food('milk-caramel', 'other', 'dulce de leche | milk caramel | salted caramel', per100(8, 5, 55, 0, 6, 0.3), 9, {
+    gPerCup: 310,
+    waterPct: 27,
+    allergens: ['milk'],
+    contains: ['animal'],
+  }),
+  food('mortadella', 'other', 'mortadella', per100(25, 9, 1, 0, 16, 2.2), 16, {
+    gPerCup: 140,
+    waterPct: 52,
+    allergens: ['nuts'],
+    contains: ['animal', 'meat', 'pork'],
+    perishable: true,
+  }),
+  food('chestnuts', 'other', 'chestnuts | cooked chestnuts', per100(2, 0.4, 44, 5, 3, 0), 12, {
+    gPerCup: 145,
+    waterPct: 48,
+  }),
+  food('malted-flakes', 'other', 'cornflakes | corn flakes', per100(0.9, 0.2, 84, 3, 7, 1.1), 6, {
+    gPerCup: 30,
+    ...gluten,
+  }),
+  food('nougat', 'other', 'nougat | turron', per100(20, 2, 60, 3, 10, 0.1), 20, {
+    gPerCup: 150,
+    allergens: ['egg', 'nuts'],
+    contains: ['animal'],
+  }),
   food('gelatine', 'other', 'gelatine | gelatin', per100(0, 0, 0, 0, 85, 0.5), 30, {
     gPerCup: 150,
     contains: ['animal', 'meat'],
   }),
-  food(
-    'ascorbic',
-    'other',
-    'ascorbic acid | citric acid | vitamin c | diastatic malt | dough improver | bread improver',
-    per100(0, 0, 80, 0, 1, 0),
-    30,
-    { gPerCup: 150 },
-  ),
+  food('ascorbic', 'other', 'ascorbic acid | citric acid | vitamin c', per100(0, 0, 80, 0, 1, 0), 30, { gPerCup: 150 }),
   food('cooked-coconut', 'other', 'coconut | coconut cream | shredded coconut', per100(35, 30, 7, 9, 3.5, 0), 7, {
     gPerCup: 90,
     waterPct: 45,

@@ -70,7 +70,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'barley-flour',
     'flour',
-    'barley flour | barley meal | wholegrain barley flour',
+    'barley flour | barley | barley meal | wholegrain barley flour',
     per100(1.7, 0.3, 64, 12, 10.5, 0),
     2.4,
     { gPerCup: 113, ...gluten },
@@ -104,9 +104,16 @@ export const FLOURS: readonly Food[] = [
   food('sorghum', 'flour', 'sorghum flour | millet flour | teff flour', per100(3, 0.6, 68, 8, 10, 0), 3.8, {
     gPerCup: 120,
   }),
-  food('tapioca', 'flour', 'tapioca starch | tapioca flour | cassava flour', per100(0.1, 0, 87, 1, 0.2, 0), 4, {
-    gPerCup: 113,
-  }),
+  food(
+    'tapioca',
+    'flour',
+    'tapioca starch | tapioca | tapioca flour | cassava flour',
+    per100(0.1, 0, 87, 1, 0.2, 0),
+    4,
+    {
+      gPerCup: 113,
+    },
+  ),
   food(
     'potato-starch',
     'flour',
@@ -251,11 +258,28 @@ export const FLOURS: readonly Food[] = [
   food(
     'bulgur',
     'other',
-    'bulgur | bulgur wheat | bulghur | couscous | freekeh | wheat berries | cracked wheat | vermicelli | pasta',
+    'bulgur | bulgur wheat | bulghur | couscous | freekeh | wheat berries | cracked wheat | vermicelli | pasta | wheat noodles | udon | filo pastry | filo | phyllo',
     per100(1.3, 0.2, 64, 11, 12, 0),
     3,
     { gPerCup: 160, ...wheat },
   ),
+  // noodles without a word of what they are of are of wheat, and often with egg
+  food('noodles', 'other', 'noodles | egg noodles', per100(2, 0.4, 25, 1.2, 5, 0.1), 3, {
+    gPerCup: 160,
+    waterPct: 65,
+    allergens: ['egg', 'gluten', 'wheat'],
+    contains: ['animal'],
+  }),
+  food('rice-noodles', 'other', 'rice noodles', per100(0.2, 0, 25, 1, 2, 0), 3, { gPerCup: 175, waterPct: 70 }),
+  food('barley', 'other', 'pearl barley | barley flakes | barley groats', per100(0.5, 0.1, 28, 4, 2.3, 0), 3, {
+    gPerCup: 157,
+    waterPct: 65,
+    ...gluten,
+  }),
+  food('breakfast-cereal', 'other', 'muesli | granola', per100(8, 1.5, 66, 8, 9, 0.4), 8, {
+    gPerCup: 110,
+    allergens: ['gluten', 'nuts', 'wheat'],
+  }),
   food('rice', 'other', 'rice | cooked rice | quinoa', per100(0.4, 0.1, 28, 0.5, 2.7, 0), 2, {
     gPerCup: 160,
     waterPct: 68,
