@@ -26,7 +26,7 @@ import { withProof } from './join-drafts.ts';
 import { sentencesOf } from './sentences.ts';
 import { byTheKilo, inWhole } from './per-measure.ts';
 import { addUnlisted, heldBack, namedAndNotHeld } from './unlisted.ts';
-import { usedByMethod, withFlourInDough } from './uses.ts';
+import { MIXING, usedByMethod, withFlourInDough } from './uses.ts';
 
 const MOST_INGREDIENTS = 60;
 
@@ -89,10 +89,11 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   conflicts.push(...formula.conflicts);
   const extended = addUnlisted(formula.ingredients, method.drafts, parts.method.map((l) => l.text).join(' '));
   guesses.push(...extended.guesses);
+  const mixing = method.drafts.flatMap((d) => (MIXING.has(d.action) && !d.isBeside ? [d.text] : [])).join(' ');
   const raisesItself = lines.some((l) => l.food?.id === 'self-raising');
   conflicts.push(
     ...extended.conflicts,
-    ...unused(extended.ingredients.slice(0, formula.ingredients.length), text, raisesItself),
+    ...unused(extended.ingredients.slice(0, formula.ingredients.length), text, mixing, raisesItself),
   );
   const isRaised = extended.ingredients.some(
     (i) => i.use === 'dough' && (i.role === 'starter' || leavenKind(i) === 'yeast'),
@@ -251,9 +252,14 @@ function familyOf(ingredients: readonly Ingredient[], method: MethodDrafts, gues
 }
 
 /** `raisesItself`: powder goes in with the flour that holds it. */
-function unused(ingredients: readonly Ingredient[], method: string, raisesItself: boolean): readonly Conflict[] {
+function unused(
+  ingredients: readonly Ingredient[],
+  method: string,
+  mixing: string,
+  raisesItself: boolean,
+): readonly Conflict[] {
   const foods = ingredients.map((i) => findFood(i.name));
-  return neverUsed(ingredients, foods, method)
+  return neverUsed(ingredients, foods, method, mixing)
     .filter((n) => !(raisesItself && foods[n]?.id === 'baking-powder'))
     .map((n) => ({
       paths: [`ingredients[${n}]`],

@@ -308,7 +308,7 @@ function joinSame(list: readonly Weighed[]): readonly Weighed[] {
 /** Words by which a method means several ingredients at once. */
 const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   [/\b(?:all (?:of )?the|everything|the rest of the|remaining|other) ?(?:dough )?(?:ingredients?)?\b/i, () => true],
-  [/\bingredients\b/i, () => true],
+  [/\bingredients\b|\b(?:with|and|add) the rest(?! of the (?:water|milk|oil))\b/i, () => true],
   [
     /\bdry (?:ingredients|things|mix)\b|\bthe dry\b/i,
     (i) => ['flour', 'salt', 'sugar', 'leaven', 'other'].includes(i.role),
@@ -337,23 +337,28 @@ const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   [/\bserve/i, (i) => i.use === 'serve'],
 ];
 
-/** Ingredients that a method never mentions, by name or in general; none when there is no method. */
+/**
+ * Ingredients that a method never mentions, by name or in general; none when there is no method. `mixing` is what it says of the dough
+ * itself.
+ */
 export function neverUsed(
   ingredients: readonly Ingredient[],
   foods: readonly (Food | undefined)[],
   method: string,
+  mixing: string,
 ): readonly number[] {
   if (method.trim() === '') return [];
   const named = new Set(foodsIn(method).map((f) => f.food));
+  const mixed = new Set(foodsIn(mixing).map((f) => f.food));
   // "mix and knead": a method that never says flour means the whole list
   const flours = ingredients.filter((i, n) => i.use === 'dough' && foods[n]?.role === 'flour');
   const most = Math.max(...flours.map((i) => i.pct ?? 0));
   // semolina on the bench is a flour too: only that of the dough tells the whole list
   const isTerse =
-    !/\bflours?\b/i.test(method) &&
+    !/\bflours?\b/i.test(mixing) &&
     !ingredients.some((i, n) => {
       const food = foods[n];
-      return food !== undefined && flours.includes(i) && i.pct === most && named.has(food);
+      return food !== undefined && flours.includes(i) && i.pct === most && mixed.has(food);
     });
   const isMentioned = (i: Ingredient, n: number): boolean => {
     if (isTerse && i.use === 'dough') return true;

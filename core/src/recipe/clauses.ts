@@ -1,5 +1,6 @@
 import { findFood } from '../foods/index.ts';
 import type { Action, FoundAction } from './actions.ts';
+import { isFoodAlone } from './items.ts';
 import type { Duration } from './durations.ts';
 import {
   BESIDE,
@@ -198,6 +199,8 @@ const LONGEST_WORK_MIN: ReadonlyMap<Action, number> = new Map([
   ['divide', 2 * LEAST_REST_MIN],
 ]);
 
+const OF_PIECE_SHAPED = new Set<Action>(['shape', 'roll']);
+
 /** Several times, and nothing else. */
 const ONLY_TIMES = /^[^\p{L}]*(?:(?:min(?:ute)?s?|s(?:ec(?:ond)?s?)?|h(?:ours?)?)(?!\p{L})[^\p{L}]*)+$/iu;
 
@@ -227,6 +230,10 @@ function impliedBehind(
       const longest = LONGEST_WORK_MIN.get(step.action);
       if (longest !== undefined && least >= longest) return { from, action: 'rest' };
     }
+    // "press to 20 cm, dimple, oil, rosemary": what goes on top
+    const named = text.split(/[,;.]\s*/).filter((p) => p.trim() !== '');
+    if (OF_PIECE_SHAPED.has(step.action) && named.length > 0 && named.every((p) => isFoodAlone(p)))
+      return { from, action: 'fill' };
     if (STIRRED.has(step.action) && isIdling(text) && least >= LEAST_REST_MIN) return { from, action: 'rest' };
     // "into the machine, 4 min + 5 min": two speeds, and no sides
     if (STIRRED.has(step.action) && ONLY_TIMES.test(text)) return undefined;

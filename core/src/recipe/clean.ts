@@ -214,7 +214,7 @@ const plainLine = (line: Mapped): Mapped =>
     // an empty cell
     .replace(/(?<=\p{L})\s*\|\s*[–—-]?\s*$/u, '')
     .replace(/\*\*|__|`|\s*(?![©®™])\p{Extended_Pictographic}\uFE0F?/gu, '')
-    .replace(/(?:\s\.){3,}\s*|\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
+    .replace(/(?:\s\.){3,}\s*|(?:\s\.){2,}\s{2,}(?=\d)|\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
     // a column in which nothing stands
     .replace(/(?<=\p{L})\s{2,}[–—-]\s*$/u, '')

@@ -131,7 +131,8 @@ function splitExtras(line: Mapped): readonly Mapped[] {
 }
 
 /** "(100 % hydration)". */
-const WETNESS = /\(?(?:at )?(\d{2,3}) ?% hydration\)?/i;
+const WETNESS =
+  /\(?(?:at )?(\d{2,3}) ?% hydration\)?|(?<=\b(?:levain|leaven|starter|sourdough) )\(([5-9]\d|1\d\d) ?%\)(?= *\d+ ?k?g\b)/i;
 const PERCENT = /(?:(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*)?(\d+(?:\.\d+)?)\s*(?:%|per ?cent)/i;
 
 function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
@@ -190,7 +191,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
       weight?.why,
       filled?.[2] === '' ? undefined : filled?.[2],
     ].filter((g): g is string => g !== undefined),
-    wetnessPct: wet && food?.role === 'starter' ? Number(wet[1]) : undefined,
+    wetnessPct: wet && food?.role === 'starter' ? Number(wet[1] ?? wet[2]) : undefined,
     tempC: temp ? Number(temp[1]) : temperatureWords(text, food),
     isOptional: /\boptional\b|if you like/i.test(text),
     isByFeel: BY_FEEL.test(text),

@@ -46,7 +46,7 @@ const isItemTold = remembered((told: string): boolean => {
 
 const FOR_LATER =
   / (?:to (?:serve|finish|dip|brush|sprinkle|scatter|strew|top|garnish)|for (?:serving|brushing|dipping|frying|greasing|the (?:griddle|pan|bench)))\.?$/i;
-const isFoodAlone = (told: string): boolean => {
+export const isFoodAlone = (told: string): boolean => {
   const text = told.replace(FOR_LATER, '');
   return (
     !/^(?:no|without)\b/i.test(text) &&

@@ -1,5 +1,6 @@
 import { foodsIn } from '../foods/index.ts';
 import type { Action } from './actions.ts';
+import { isFoodAlone } from './items.ts';
 import { RESTS, type StepDraft } from './step-draft.ts';
 
 /** What is rubbed, or rolled in something, once the bread is cooked is the bread, and no dough. */
@@ -276,7 +277,9 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
     return (
       a.times.length === 0 &&
       /\b(?:flatten|press|pat|cup|hollow)/i.test(a.text) &&
-      !/\b(?:dot|smear|brush|dip)|^butter$/i.test(b.text)
+      !/\b(?:dot|smear|brush|dip)|^butter$/i.test(b.text) &&
+      // "press to 20 cm, oil, rosemary": on top, and nothing is closed over it
+      !isFoodAlone(/[^,;.\s][^,;.]*/.exec(b.text)?.[0] ?? '')
     );
   // seeds hold on what is wet
   if (a.action === 'finish' && b.action === 'fill') return /\bwith water\b/i.test(a.text);

@@ -229,6 +229,22 @@ const RULES: readonly Spelling[] = [
     new RegExp(`(\\d+ ?k?g) (${COLOUR})(?: and|,| \\+) (?=\\d+ ?k?g (?:\\p{L}+ )?flour)`, 'iu'),
     (_, amount = '', kind = '') => `${amount} ${flour(kind)}, `,
   ],
+  // "400 g of wholemeal flour and 100 g of white in a bowl"
+  [
+    new RegExp(
+      `(\\d ?k?g (?:of )?(?:\\p{L}+ ){0,2}flour(?:,| and| \\+|, and) \\d+ ?k?g (?:of )?)(${COLOUR})(?=[,;.]|$| (?:and|in|into|with|to|on)\\b)`,
+      'giu',
+    ),
+    (_, before = '', kind = '') => `${before}${flour(kind)}`,
+  ],
+  // "flour (400 g wholemeal and 100 g white)"
+  [
+    new RegExp(
+      `\\bflours? \\((\\d+ ?k?g) (?:of )?(${COLOUR})(?:,| and| \\+|, and) (\\d+ ?k?g) (?:of )?(${COLOUR})\\)`,
+      'giu',
+    ),
+    (_, n = '', kind = '', ...[m = '', other = '']: string[]) => `${n} ${flour(kind)}, ${m} ${flour(other)}`,
+  ],
   // "flours: 300 g white, 100 g wholemeal"
   [
     /^flours?: ([^;]*\d ?k?g [^;]*)(?=;|$)/i,

@@ -106,7 +106,7 @@ describe('notes of a teacher', () => {
     ['Divide into 8, pat to 15 cm. Again 30 minutes. Cook 2 min a side.', 'divide, shape, rest 30, cook 120+120'],
     ['Divide into 8, roll. Give it two minutes, flip, and another minute and a half.', 'divide, roll, cook 120+90'],
     ['Divide into 8, roll to 19 cm and 60 sec / 45 sec on the griddles.', 'divide, roll, cook 60+45'],
-    ['Divide into 8, roll. Cook 1 min a side. Ghee, coriander.', 'divide, roll, cook 60+60'],
+    ['Divide into 8, roll. Cook 1 min a side. Ghee, coriander.', 'divide, roll, cook 60+60, finish'],
     [
       'Divide into 8, roll, leave on the floured planks 10 minutes, hot plates, 90 secs, flip, 60 secs.',
       'divide, roll, rest 10, cook 90+60',

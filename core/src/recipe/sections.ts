@@ -1,6 +1,6 @@
 import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
-import { actionsIn } from './actions.ts';
+import { actionsIn, type Action } from './actions.ts';
 import { answerOf } from './answers.ts';
 import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
 import { areFoodsAlone, itemsOf } from './items.ts';
@@ -75,6 +75,9 @@ export interface RecipeParts {
   readonly keeping: readonly Mapped[];
   readonly notUnderstood: readonly Mapped[];
 }
+
+/** Work that has made pieces of the dough. */
+const PIECE_WORK = new Set<Action>(['divide', 'ball', 'shape', 'roll']);
 
 /** A text taken apart while it is read, line by line. */
 class Taking {
@@ -274,11 +277,10 @@ class Taking {
     }
     // "20 g starter, 60 g flour. 12 hours at room temperature."
     const isListWithMore = sentences.length > 1 && !isMethod && sentences.some((s) => itemsOf(s).length > 1);
-    if (isListWithMore && !isListWithFact)
-      for (const s of sentences.filter((x) => !this.isPartLabelled(x))) this.placeSentence(this.withoutLead(s));
+    if (isListWithMore && !isListWithFact) for (const s of sentences) this.placeUnlabelled(s);
     else if (isListWithFact) for (const s of sentences) this.place(this.withoutLead(s));
     else if (sentences.length < 2 || !isMethod) this.place(this.withoutLead(line));
-    else for (const s of sentences.filter((x) => !this.isPartLabelled(x))) this.placeSentence(this.withoutLead(s));
+    else for (const s of sentences) this.placeUnlabelled(s);
   }
 
   /** "For the filling two onions, a chilli and a bunch of coriander.": a list within a paragraph, and what it is for. */
@@ -293,14 +295,21 @@ class Taking {
     return true;
   }
 
+  private placeUnlabelled(sentence: Mapped): void {
+    if (!this.isPartLabelled(sentence)) this.placeSentence(this.withoutLead(sentence));
+  }
+
   /** "Fillings: refried beans 250 g, grated cheese 200 g.", within a paragraph: of that sentence alone. */
   private isPartLabelled(sentence: Mapped): boolean {
     const part = headingOf(sentence.text.replace(/\.$/, ''));
     if (part?.part !== 'ingredients' || part.use === 'dough' || part.rest === '') return false;
     const list = sentence.slice(sentence.text.length - part.rest.length - (sentence.text.endsWith('.') ? 1 : 0));
-    if (itemsOf(list).length < 2) return false;
+    // "For folding: oil, melted butter and semolina."
+    const foods = list.replace(/ and (?=[^,]*$)/, ', ');
+    const isAlone = areFoodsAlone(foods);
+    if (itemsOf(list).length < 2 && !isAlone) return false;
     this.headings.push(sentence.slice(0, sentence.text.length - list.text.length));
-    this.takeEntries(list, part.use);
+    this.takeEntries(isAlone ? foods : list, part.use);
     return true;
   }
 
@@ -406,6 +415,10 @@ class Taking {
     return this.method.some((m) => actionsIn(normalLine(m.text)).length > 0);
   }
 
+  private get hasPieces(): boolean {
+    return this.method.some((m) => actionsIn(normalLine(m.text)).some((a) => PIECE_WORK.has(a.action)));
+  }
+
   private get hasCooked(): boolean {
     return this.method.some(
       (m) => TURNED.test(m.text) || actionsIn(normalLine(m.text)).some((a) => a.action === 'cook'),
@@ -436,6 +449,11 @@ class Taking {
       return;
     }
     if (this.isToppingInBrackets(s)) return;
+    // "Press to 20 cm. Olive oil, rosemary, flaky salt."
+    if (this.hasPieces && areFoodsAlone(s)) {
+      this.method.push(s.replace(/^(.*?)\.?$/, 'top with $1'));
+      return;
+    }
     if (isWorkApart(s.text)) this.method.push(s);
     else if (isShortFact(s.text) && itemsOf(s).length < 3) this.facts.push(s);
     else if (

@@ -53,7 +53,7 @@ export function isNamedTitle(line: string): boolean {
   );
 }
 const TITLE_NOUN =
-  /\b(?:rounds|breads?(?! (?:flour|spice))|flatbreads?|cakes|wraps|tortillas?|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe|naans?|rotis?|chapatt?is?|parathas?|pitas?|piadin[ae]|bannocks?|scones|spirals|crisps|farls|kulchas?|laff?as?|msemens?|injeras?|yufkas?|lavash|dosas?|arepas?|lefse)\b/i;
+  /\b(?:rounds|breads?(?! (?:flour|spice))|flatbreads?|cakes|wraps|tortillas?|coils|pancakes|ovals|pockets|parcels|farls|formula|recipe|naans?|rotis?|chapatt?is?|parathas?|pitas?|piadin[ae]|bannocks?|scones|spirals|crisps|farls|kulchas?|laff?as?|msemens?|injeras?|yufkas?|lavash|dosas?|arepas?|lefse|puris?|pooris?|bazlamas?|bings?|g[oö]zlemes?|pupusas?|chillas?|theplas?|crispbreads?|socca|farinata|crepes?)\b/i;
 const isBare = (line: string): boolean =>
   line.length <= 60 &&
   line.split(/\s+/).length <= 7 &&

@@ -3,6 +3,8 @@ import { avoidedName, findFood, foodById, foodsIn, type Food } from '../foods/in
 import type { Ingredient, IngredientUse } from '../formula/index.ts';
 import type { Conflict, Guess } from './result.ts';
 import { scopesIn } from './scopes.ts';
+import { isFoodAlone } from './items.ts';
+import type { Action } from './actions.ts';
 import type { StepDraft } from './step-draft.ts';
 
 interface Found {
@@ -27,6 +29,13 @@ const BUTTERING = /(?:^|[,;] |\band )(butter|oil)(?=$|[,;.]| (?:it|them|the|each
 const WITH_FAT =
   /(?:\bwith (?:a |some )?(?:little |few drops of |drop of )?((?:\w+ )?(?:ghee|butter|oil))\b)|(?<=, )(?:ghee|butter|oil)(?=,)/i;
 
+/** "Press to 20 cm, dimple, oil, rosemary": what stands alone between commas goes on top. */
+const namedAlone = (text: string): string =>
+  text
+    .split(/[,;.] */)
+    .filter((p) => isFoodAlone(p))
+    .join(', ');
+
 /** What a method uses outside the dough and no line lists: griddle fat, dusting flour, what the bread is brushed with. */
 function unlistedOutside(
   ingredients: readonly Ingredient[],
@@ -48,7 +57,8 @@ function unlistedOutside(
   const cooked = drafts.findIndex((x) => x.action === 'cook');
   for (const d of drafts) {
     const brush = ['finish', 'clap', 'fill', 'cook'].includes(d.action)
-      ? (BRUSHING.exec(d.text) ?? (d.action === 'cook' ? null : BUTTERING.exec(d.text)))
+      ? (BRUSHING.exec(d.text) ??
+        (d.action === 'cook' || namedAlone(d.text).includes(',') ? null : BUTTERING.exec(d.text)))
       : null;
     const fat = d.action === 'cook' ? WITH_FAT.exec(d.text) : null;
     if (fat)
@@ -75,6 +85,7 @@ const STREWING =
 /** "…, turn, fill with cheese, and cook another minute": what is put on while it cooks. */
 const FILLED_ON_GRIDDLE =
   /\b(?:fill|stuff|top|spread)\w* (?:(?:it|them|each) )?with\b[^.;,]*(?:, [^.;,]* and [^.;,]*)?/i;
+const ON_PIECES = new Set<Action>(['finish', 'fill', 'cook']);
 /** What is strewn on top and no line lists, "sprinkle with sesame": a gram or two of each. */
 function strewn(
   ingredients: readonly Ingredient[],
@@ -82,8 +93,10 @@ function strewn(
 ): readonly (Found & { readonly told: string })[] {
   const listed = new Set(ingredients.map((i) => findFood(i.name)?.id));
   const found: (Found & { readonly told: string })[] = [];
-  for (const d of drafts.filter((x) => x.action === 'finish' || x.action === 'fill' || x.action === 'cook')) {
-    const [from] = (d.action === 'cook' ? FILLED_ON_GRIDDLE : STREWING).exec(d.text) ?? [];
+  for (const d of drafts.filter((x) => ON_PIECES.has(x.action))) {
+    const from =
+      (d.action === 'cook' ? FILLED_ON_GRIDDLE : STREWING).exec(d.text)?.[0] ??
+      (d.action === 'fill' ? namedAlone(d.text) : undefined);
     for (const { food, words } of foodsIn(saidIn(from ?? ''))) {
       const isListed = listed.has(food.id) || ingredients.some((i) => i.name.includes(words));
       if (isListed || ['water', 'flour'].includes(food.role)) continue;
@@ -111,6 +124,13 @@ const fatIn = (text: string): Food => {
   );
 };
 
+/** "Brush with the za'atar oil": oil that a list has for outside the dough is that. */
+const isListedOutside = (i: Ingredient, f: Found): boolean =>
+  (f.use === 'layer' || f.use === 'finish') &&
+  i.role === 'fat' &&
+  ['finish', 'layer', 'fill', 'serve'].includes(i.use) &&
+  (f.told === undefined || i.name.toLowerCase().endsWith(f.told.split(' ').at(-1) ?? f.told));
+
 export interface Unlisted {
   readonly ingredients: readonly Ingredient[];
   readonly guesses: readonly Guess[];
@@ -131,7 +151,7 @@ export function addUnlisted(
   const conflicts: Conflict[] = [];
   const at = (): number => ingredients.length + added.length;
   for (const f of unlistedOutside(ingredients, drafts, heatWords)) {
-    if ([...ingredients, ...added].some((i) => i.use === f.use)) continue;
+    if ([...ingredients, ...added].some((i) => i.use === f.use || isListedOutside(i, f))) continue;
     if (f.use === 'dust' && f.food.id !== 'plain-flour' && !foodsIn(f.from).some((x) => x.food === f.food))
       conflicts.push({
         paths: ['ingredients'],

@@ -14,7 +14,7 @@ const USE_OF: Readonly<Partial<Record<Action, IngredientUse>>> = {
 };
 /** "Mix all ingredients", "add the wet ones": any line of the list may be meant. */
 const ANY_OF_THEM = /\b(?:everything|all\b(?! purpose)|ingredients?|wet|liquids?|the rest|remaining)\b/i;
-const MIXING = new Set<Action>(['mix', 'rub', 'knead', 'scald']);
+export const MIXING = new Set<Action>(['mix', 'rub', 'knead', 'scald']);
 /** Foods that a dough without them is still a dough. */
 const ROLES = new Set(['other', 'fat', 'sugar', 'egg', 'yogurt']);
 
@@ -22,8 +22,12 @@ const ROLES = new Set(['other', 'fat', 'sugar', 'egg', 'yogurt']);
 const EXCEPT = /\b(?:all|everything)\b[^.;,]*?\b(?:but|except(?: for)?|apart from)\b([^.;]*)/i;
 
 const namesIn = (text: string, line: ReadIngredient): boolean =>
-  foodsIn(text).some((f) => f.food === line.food) ||
-  ` ${text.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `.includes(` ${line.name.split(' ').at(-1)} `);
+  foodsIn(text).some(
+    (f) =>
+      f.food === line.food ||
+      // "the cumin" is the cumin seeds of the list
+      (f.food.role === 'other' && line.food?.role === 'other' && ` ${line.name} `.includes(` ${f.words} `)),
+  ) || ` ${text.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `.includes(` ${line.name.split(' ').at(-1)} `);
 const namesFood = (draft: StepDraft, line: ReadIngredient): boolean =>
   namesIn(draft.text.replace(EXCEPT, 'everything'), line);
 
@@ -84,9 +88,21 @@ function isFilling(d: StepDraft, n: number, drafts: readonly StepDraft[]): boole
     foods.every((r) => ['other', 'salt', 'fat'].includes(r)) &&
     !/\bdough\b/i.test(d.text) &&
     drafts.slice(0, n).some((x) => x.action === 'knead' || x.action === 'rest' || x.action === 'proof') &&
-    drafts.slice(n + 1).some((x) => x.action === 'fill' && /\b(?:filling|stuffing|mixture)\b/i.test(x.text))
+    drafts
+      .slice(n + 1)
+      .some(
+        (x) =>
+          (x.action === 'fill' && /\b(?:filling|stuffing|mixture)\b/i.test(x.text)) ||
+          ((x.action === 'fill' || x.action === 'finish') && isNamedAgain(x.text, d.text)),
+      )
   );
 }
+
+/** "Stir the za'atar into the oil", and later "brush with the za'atar oil". */
+const isNamedAgain = (later: string, mixed: string): boolean => {
+  const foods = new Set(foodsIn(mixed).map((f) => f.food));
+  return foods.size > 1 && foodsIn(later).filter((f) => foods.has(f.food)).length > 1;
+};
 
 /** Undefined for work that is preparing: it says nothing of where its food goes. */
 function useOf(draft: StepDraft, drafts: readonly StepDraft[]): IngredientUse | undefined {

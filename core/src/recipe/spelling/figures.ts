@@ -25,6 +25,8 @@ export const FIGURES: readonly Spelling[] = [
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
   [/\b(tea|table|dessert)[ -]?spoon(?:ful)?(s?)\b/gi, '$1spoon$2'],
   [/([\d½¼¾]) ?kilos?\b/gi, '$1 kg'],
+  // "15 s / 30 s / flame"
+  [/(?<=\d ?(?:s|secs?|min)) ?\/ ?(?=(?:open )?(?:flame|grill)\b)/gi, ', '],
   [
     /,? (?:\+|plus|and) (?:(?:some|extra|more|a little) )?(?:bench|dusting|rolling) flour\b/gi,
     ', plus extra for dusting',

@@ -13,7 +13,7 @@ export const SCANNED: readonly Spelling[] = [
     (_, a = '', b = '', c = '', d = '') => `${a || c}l${b || d}`,
   ],
   [
-    /(?<![\p{L}\d])[lI](?= (?:lb|oz|pint|kg|g|dl|l|ml|cup|tsp|tbsp|min|minutes?|hours?|egg|level|heaped|teasp|tablesp)\b)/gu,
+    /(?<![\p{L}\d])[lI](?= (?:lbs?|teaspoons?|tablespoons?|oz|pint|kg|g|dl|l|ml|cup|tsp|tbsp|min|minutes?|hours?|egg|level|heaped|teasp|tablesp)\b)/gu,
     '1',
   ],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
@@ -41,7 +41,7 @@ export const SCANNED: readonly Spelling[] = [
   [/(?<=\btype )(\d{2})[Oo]\b/gi, '$10'],
   [/(?<![\p{L}\d])[lI][O0](?= ?(?:g|ml|oz|lb|min(?:ute)?s?|cm|%)(?![\p{L}]))/gu, '10'],
   [
-    /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:[x×] ?\d|(?:g|kg|ml|l|dl|lb|oz|min(?:ute)?s?|sec(?:ond)?s?|s|h|hours?|cm|mm|pieces|balls|%)(?![\p{L}])))/gu,
+    /(?<![\p{L}\d.,])(?=[lIOo]*\d)[lIOo\d]{2,5}(?=\s*(?:[x×] ?\d|(?:g|kg|ml|l|dl|lb|oz|min(?:ute)?s?|mi(?:nu?|nute?)?-|sec(?:ond)?s?|s|h|hours?|cm|mm|pieces|balls|%)(?![\p{L}])))/gu,
     (m = '') => m.replace(/[Oo]/g, '0').replace(/[lI]/g, '1'),
   ],
   // a figure that has a column for itself

@@ -88,6 +88,7 @@ import { EIGHTY_SIXTH } from './held-eighty-sixth.ts';
 import { EIGHTY_SEVENTH } from './held-eighty-seventh.ts';
 import { EIGHTY_EIGHTH } from './held-eighty-eighth.ts';
 import { EIGHTY_NINTH } from './held-eighty-ninth.ts';
+import { NINETIETH } from './held-ninetieth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -182,6 +183,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...EIGHTY_SEVENTH,
   ...EIGHTY_EIGHTH,
   ...EIGHTY_NINTH,
+  ...NINETIETH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

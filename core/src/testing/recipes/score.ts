@@ -230,6 +230,8 @@ function lostAmounts(
     const isFirst = before.match(AMOUNT) === null;
     return (
       isFirst ||
+      // how wet a starter is, "levain (100 %)  250 g"
+      /\(\d{2,3} ?%\)\s*$/.test(before) ||
       // the column beside, in a kitchen's measures
       /(?:lb|oz|pt|tsp|tbsp|cups?)\.?\s{2,}$/i.test(before) ||
       (/(?:\||\s{2})\s*$/.test(before) && /^(?:cups?|tbsp|tsp|oz|lb)$/i.test(unit)) ||

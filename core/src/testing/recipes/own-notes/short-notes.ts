@@ -376,7 +376,7 @@ Dough: 600 g flour, 10 g baking powder, 6 g salt, ~ 380 g water; soft! Rest 30 m
 10 loyahs (balls) of ~100 g, fill each w/ 2 Tbsp dal, seal, rest 15–20 min.
 Roll gently 22 cm. Hot tawa: 30 sec, turn, oil, 45 s, turn, oil, 30 s.`,
     dough: 'flour 100, baking powder 1.67, salt 1, water 63.33',
-    outside: 'split peas 25.46 fill, oil, for the griddle 2 griddle',
+    outside: 'split peas 25.7 fill, oil, for the griddle 2 griddle',
     piece: '100 g, 22 cm',
     steps: 'mix, rest 30, ball, fill, rest 17.5, roll, cook 30+45+30',
     left: ['boiled 25 min with turmeric till just soft', 'fill each w / 2 tbsp dal'],
