@@ -30,7 +30,7 @@ const CALLED =
 
 /** The words of a text in which nothing but room parts the one from the next, the nearest to its end first. */
 const phraseBefore = (text: string): readonly string[] =>
-  [...wordsOf(/[\p{L}\s'’-]*$/u.exec(text)?.[0] ?? '')].reverse().filter((w) => w !== '');
+  [...wordsOf(text.split(/[^\p{L}\s'’-]/u).at(-1) ?? '')].reverse().filter((w) => w !== '');
 
 /** A food as the text calls it, whose name stands `words` words behind the beginning; of so many words where what stands behind it counts too. */
 function called(food: Food, text: string, words: number, length = 0): Food {

@@ -4,6 +4,7 @@ import { type MeasureSystem, roundHalfUp } from '../units/index.ts';
 import { gramsOf, isLoose, readAmounts, type Amount, type Weighed } from './amounts.ts';
 import { withoutFlourType } from './flour-types.ts';
 import { Mapped, type Span } from './mapped.ts';
+import { foundIn } from './needs.ts';
 import { nameOf, turnedName } from './ingredient-name.ts';
 import { normal, withoutBullet } from './normal-line.ts';
 import { plainAmounts } from './plain-amounts.ts';
@@ -176,7 +177,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
       ...figuresOf(line, level, amounts),
       ...(percent ? [whole.span(percent.index, percent.index + percent[0].length)] : []),
       ...(wet && food?.role === 'starter' ? [whole.span(wet.index, wet.index + wet[0].length)] : []),
-      ...[...line.text.matchAll(ANY_DEGREES)].map((m) => line.span(m.index, m.index + m[0].length)),
+      ...foundIn(line.text, ANY_DEGREES).map((m) => line.span(m.index, m.index + m[0].length)),
     ],
     // of a range its middle
     pct: percent ? (Number(percent[1] ?? percent[2]) + Number(percent[2])) / 2 : undefined,

@@ -3,6 +3,7 @@ import { actionsIn } from './actions.ts';
 import { withoutFlourType } from './flour-types.ts';
 import { turnedName } from './ingredient-name.ts';
 import { Mapped } from './mapped.ts';
+import { foundIn } from './needs.ts';
 import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { normal, normalLine } from './normal-line.ts';
 import { remembered } from '../remembered.ts';
@@ -70,7 +71,7 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
   };
   const pieces: Mapped[] = [];
   let from = 0;
-  for (const m of line.text.matchAll(pattern)) {
+  for (const m of foundIn(line.text, pattern)) {
     if (inside(m.index)) continue;
     pieces.push(line.slice(from, m.index));
     from = m.index + m[0].length;

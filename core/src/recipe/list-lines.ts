@@ -1,5 +1,6 @@
 import { itemsOf } from './items.ts';
 import type { Mapped } from './mapped.ts';
+import { foundIn } from './needs.ts';
 import { sentencesOf } from './sentences.ts';
 
 /** A line that is a list in a form of its own, and what stands before and behind it. */
@@ -39,7 +40,7 @@ export function listLine(line: Mapped): ListLine | undefined {
 }
 
 function pairsOf(line: Mapped): ListLine | undefined {
-  const pairs = [...line.text.matchAll(PAIR)];
+  const pairs = foundIn(line.text, PAIR);
   const [first, last] = [pairs[0], pairs.at(-1)];
   if (!first || !last || pairs.length < 3) return undefined;
   const [before] = filled(

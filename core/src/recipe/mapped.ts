@@ -77,7 +77,7 @@ export class Mapped {
   split(pattern: RegExp): readonly Mapped[] {
     const pieces: Mapped[] = [];
     let from = 0;
-    for (const m of this.text.matchAll(pattern)) {
+    for (const m of canFit(needsOf(pattern), this.letters) ? this.text.matchAll(pattern) : []) {
       pieces.push(this.slice(from, m.index));
       from = m.index + m[0].length;
     }

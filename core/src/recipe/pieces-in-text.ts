@@ -1,4 +1,5 @@
 import { ABOUT, BREADS } from './measures.ts';
+import { foundIn } from './needs.ts';
 import { normalLine } from './normal-line.ts';
 
 /** Pieces that a recipe says it makes: "makes 8", "8 to 10 flatbreads". */
@@ -34,7 +35,7 @@ export function yieldIn(told: string): StatedYield | undefined {
   const exactly = (n: number, words: string): StatedYield => ({ least: n, most: n, text: words, isServings: false });
   const each = TO_EACH.exec(text);
   if (each) return exactly(Number(each[1] ?? each[3]) * Number(each[2] ?? each[4]), each[0]);
-  const stated = [...text.matchAll(YIELD)].map(([all, verb = '', least = '', most, noun = '']): StatedYield => {
+  const stated = foundIn(text, YIELD).map(([all, verb = '', least = '', most, noun = '']): StatedYield => {
     const isServings = /serv|enough|portion/i.test(verb) || /people|serving|portion/i.test(noun);
     return {
       least: Number(least),

@@ -3,6 +3,7 @@ import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { Mapped, type Span } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
+import { foundIn } from './needs.ts';
 import { normal } from './normal-line.ts';
 import { isOfComponent } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
@@ -105,7 +106,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
       AS_MUCH,
       BEHIND,
     ]) {
-      for (const m of text.text.matchAll(pattern)) {
+      for (const m of foundIn(text.text, pattern)) {
         const words =
           (m[1] ?? '').split(/\b(?:and|with|to|into|in|on|over|through|for|then|or|goe?s?|went)\b/)[0] ?? '';
         const isNameFirst = pattern === NAME_THEN_WEIGHT || pattern === NAME_THEN_MEASURE;
@@ -168,7 +169,7 @@ function withFlour(parts: RecipeParts): RecipeParts {
   if (parts.ingredients.some((i) => isFlour(normal(i.line).text))) return parts;
   const texts = [...parts.notUnderstood, ...parts.method, ...parts.facts].map(normal);
   const named = texts.flatMap((text) =>
-    [...text.text.matchAll(NAMED_FIRST)]
+    foundIn(text.text, NAMED_FIRST)
       .filter((m) => [1, 2].some((n) => findFood((m[1] ?? '').split(' ').slice(-n).join(' '))))
       .map((m) => ({ text, m, hasUnit: m[3] !== undefined })),
   );

@@ -4,6 +4,7 @@ import type { Ingredient, IngredientUse } from '../formula/index.ts';
 import type { Conflict, Guess } from './result.ts';
 import { scopesIn } from './scopes.ts';
 import { isFoodAlone } from './items.ts';
+import { foundIn } from './needs.ts';
 import type { Action } from './actions.ts';
 import type { StepDraft } from './step-draft.ts';
 
@@ -224,11 +225,13 @@ const AS_LARGE =
   /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted|small|large|big|little|good|medium) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b|\b(?:in)?to (?:an? |\d+ )?(?:\p{L}+,? ){0,2}sausages?\b|\bsausage[- ]shape/giu;
 
 /** A sentence without what is not done, what something else stands for, and how large or like what something is. */
-const saidIn = (sentence: string): string =>
-  scopesIn(sentence)
-    .reduce((t, s) => (s.kind === 'not' ? t.replace(sentence.slice(s.from, s.to), ' ') : t), sentence)
-    .replace(AS_LARGE, ' ')
-    .replace(IN_PLACE_OF, ' ');
+function saidIn(sentence: string): string {
+  const done = scopesIn(sentence).reduce(
+    (t, s) => (s.kind === 'not' ? t.replace(sentence.slice(s.from, s.to), ' ') : t),
+    sentence,
+  );
+  return (foundIn(done, AS_LARGE).length > 0 ? done.replace(AS_LARGE, ' ') : done).replace(IN_PLACE_OF, ' ');
+}
 
 /**
  * Foods that a text names and that the bread does not hold: it is said, whatever else was not understood, and what somebody may have to

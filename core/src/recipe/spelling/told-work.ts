@@ -119,7 +119,7 @@ export const WORK_TOLD: readonly Spelling[] = [
   ],
   // "knead 8 min, adding the salt after 2": when it goes in is within the kneading
   [
-    /(?<=\b(?:knead|mix)\b[^.;\d]*\d[\d.–-]* ?min(?:ute)?s?[^.;\d]{0,16}?)(?:, | ?\()(?:(?:and )?(?:add(?:ing)?|put(?:ting)?|with|sprinkl(?:e|ing)) )?(?:the )?(?:\p{L}+ )?(?:salt|oil|butter|fat|yeast|sugar)(?: in)?(?: goes in| comes in)? (?:after|at) (?:about )?\d+(?: ?min(?:ute)?s?)?\)?(?= *(?:[,;]|\.(?!\d)|$))/giu,
+    /(?=, | ?\()(?<=\b(?:knead|mix)\b[^.;\d]*\d[\d.–-]* ?min(?:ute)?s?[^.;\d]{0,16}?)(?:, | ?\()(?:(?:and )?(?:add(?:ing)?|put(?:ting)?|with|sprinkl(?:e|ing)) )?(?:the )?(?:\p{L}+ )?(?:salt|oil|butter|fat|yeast|sugar)(?: in)?(?: goes in| comes in)? (?:after|at) (?:about )?\d+(?: ?min(?:ute)?s?)?\)?(?= *(?:[,;]|\.(?!\d)|$))/giu,
     '',
   ],
   // "rest under a bowl (30)"
