@@ -48,6 +48,24 @@ test('a class that cannot work says so, by how much and why', async ({ page, req
   await expect(page.getByRole('link', { name: /Plan.*needs a look/ })).toBeVisible();
 });
 
+test('what would help comes line by line, and moves nothing that stands below it', async ({ page, request }) => {
+  const shell = await ClassPage.open(page, await makeClass(request, 'Steady'));
+  await shell.figure('Breads each').fill('4');
+  await shell.planned();
+  await expect(shell.verdict).toContainText('Does not fit');
+  const step = page.getByRole('main', { name: 'The step' });
+  const tops = new Set<number | undefined>();
+  const advice = page.getByTestId('advice');
+  const isDone = async (): Promise<boolean> => {
+    tops.add((await step.boundingBox())?.y);
+    return (await advice.getAttribute('data-done', { timeout: 5_000 })) === 'true';
+  };
+  await expect.poll(isDone, { intervals: [20], timeout: 30_000 }).toBe(true);
+  tops.add((await step.boundingBox())?.y);
+  expect([...tops]).toHaveLength(1);
+  await expect(advice.getByRole('button', { name: /^take it:/ }).first()).toBeVisible();
+});
+
 test('a class that cannot work is told why in figures, and one click on a change that helps makes it fit', async ({
   page,
   request,

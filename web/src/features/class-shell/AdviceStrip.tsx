@@ -50,13 +50,17 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
       aria-label="What would help"
       data-testid="advice"
       data-done={advice?.doneShare === 1}
-      className="grid gap-1.5 border-b border-line bg-panel px-4 py-2 print:hidden"
+      className="grid gap-1 border-b border-line bg-panel px-4 py-1 print:hidden"
     >
-      {advice?.clash && (
-        <p className="figures">
-          {advice.clash.isProven ? '' : 'These do not go together: '}
-          {clashWords(workshop, advice.clash).join('; ')}.
-        </p>
+      {/* the row is as high as the button that comes into it last */}
+      {plan.broken.length > 0 && (
+        <div className="flex min-h-10 items-center justify-between gap-4">
+          <p className="figures">
+            {advice?.clash &&
+              `${advice.clash.isProven ? '' : 'These do not go together: '}${clashWords(workshop, advice.clash).join('; ')}.`}
+          </p>
+          {advice?.set && <MakeItFit set={advice.set} onTake={take} />}
+        </div>
       )}
       {advice && advice.ideas.length > 0 && (
         <div className="flex flex-wrap items-center gap-2" data-testid="ideas">
@@ -83,7 +87,6 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
             onTry={tryOut}
           />
         ))}
-        {advice?.set && <MakeItFit set={advice.set} onTake={take} />}
         {advice?.doneShare === 1 && advice.fixes.length === 0 && !advice.set && (
           <span className="text-quiet">
             {plan.broken.length > 0
@@ -145,7 +148,7 @@ function MakeItFit({ set, onTake }: { readonly set: FixSet; readonly onTake: (se
   const [isListed, setListed] = useState(false);
   if (!isListed)
     return (
-      <button type="button" className={MAIN_BUTTON} onClick={() => setListed(true)}>
+      <button type="button" className={`${MAIN_BUTTON} shrink-0`} onClick={() => setListed(true)}>
         Make it fit
       </button>
     );

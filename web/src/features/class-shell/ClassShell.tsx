@@ -45,14 +45,20 @@ export function ClassShell() {
     );
   if (opened.state !== 'open') return <OpeningPage kind="class" id={classId} opened={opened} />;
   if (!draft) return null;
+  // while it is planned anew, too: what is below moves only when the class begins to fit, or no longer does
+  const isAdvised = draft.plan !== null && (isAdviceWanted || draft.plan.broken.length > 0);
   return (
     <div className="flex h-full flex-col short:h-auto [&:has([data-testid=run-bar])>[data-testid=over]]:hidden">
       <ShellBar draft={draft} />
       <PrintHead workshop={draft.body.workshop} />
-      {/* the class is what is looked at: verdict and advice take a quarter of the height at the most; one that runs has its own */}
-      <div className="max-h-[25vh] shrink-0 overflow-y-auto short:max-h-none print:hidden" data-testid="over">
+      {/* the class is what is looked at: verdict and advice take a quarter of the height at the most; one that runs has its own.
+          Advice comes line by line into room that is kept for it, and moves nothing away from under a press */}
+      <div
+        className={`${isAdvised ? 'h-[min(25vh,12.5rem)] short:h-auto' : 'max-h-[25vh] short:max-h-none'} shrink-0 overflow-y-auto print:hidden`}
+        data-testid="over"
+      >
         <VerdictStrip draft={draft} isAdviceWanted={isAdviceWanted} onAdvice={() => setAdviceWanted(!isAdviceWanted)} />
-        {draft.plan && !draft.isPlanning && (isAdviceWanted || draft.plan.broken.length > 0) && (
+        {draft.plan && isAdvised && !draft.isPlanning && (
           <Suspense>
             <AdviceStrip workshop={draft.body.workshop} plan={draft.plan} />
           </Suspense>
