@@ -54,7 +54,7 @@ export function yieldIn(told: string): StatedYield | undefined {
 
 /** "Divide in two, roll each to a round. Cut each round into 4": before anything is cooked. */
 const CUT_LATER =
-  /\b(?:divide|cut|split)\b[^.]*?\bin(?:to)? (\d{1,2})\b(?! ?(?:g|cm|mm)\b)(?:(?!\b(?:cook|bake|fry|griddle|serve)\b)[^])*?(?:[.;,]\s|\band )(?:then )?(?:(?:cut|divide|slice) (?:each|every|both)(?: (?:round|circle|disc|roll|half|length|log|rope|piece|one))? in(?:to)? (\d{1,2}|quarters|halves|half)\b(?! ?(?:g|cm|mm)\b)|quarter (?:each|every|both)\b)/i;
+  /\b(?:divide|cut|split|pat|form|shape)\b[^.]*?\bin(?:to)? (\d{1,2})\b(?! ?(?:g|cm|mm)\b)(?:(?!\b(?:cook|bake|fry|griddle|serve)\b)[^])*?(?:[.;,]\s|\band )(?:then )?(?:(?:cut|divide|slice) (?:each|every|both)(?: (?:round|circle|disc|roll|half|length|log|rope|piece|one))? in(?:to)? (\d{1,2}|quarters|halves|half)\b(?! ?(?:g|cm|mm)\b)|quarter (?:each|every|both)\b)/i;
 /** Divided again: "in half, then each half into four", "halve, halve again", "between 4 people, 2 pieces each", "2 x 4 pieces". */
 const AGAIN =
   /\b(?:divide|cut|split|part)\b[^.]*?\b(?:in(?:to)?|to) (half|halves|quarters|\d{1,2})\b(?! ?(?:g|cm|mm)\b)[^.]*?\b(?:each|every|both)(?: (?:half|halves|quarter|part|piece|third|round|circle|disc|length|rope|log|one|of them))?(?: again)? (?:in(?:to)? )(half|\d{1,2})\b(?! ?(?:g|cm|mm)\b)/i;

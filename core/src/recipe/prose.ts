@@ -30,6 +30,8 @@ const NAME_THEN_MEASURE = new RegExp(
 /** "enough warm water (about 160 ml)": the measure behind the name. */
 const BEHIND =
   /\b((?:[\p{L}-]+ ){1,3})\((?:about |ca\.? |approx\.? )?\d+(?:\.\d+)? ?(?:g|ml|kg|l)(?: (?:altogether|in all|in total))?\)/giu;
+/** "Stir in 50 % boiling water", of a formula in percentages. */
+const PERCENT_LATER = /\b\d{1,3}(?:\.\d+)? ?% (?:of )?((?:boiling|hot|warm|cold) (?:water|milk))\b/giu;
 /** "as much buttermilk as will make a dough": a liquid without a measure, and usual. */
 const AS_MUCH = /\b(?:as much|enough|sufficient) ((?:[\p{L}-]+ ){1,2}?)(?=as\b|to\b)/giu;
 /** "a little fresh yeast": how much is not told, and usual. */
@@ -105,6 +107,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
       SOME,
       AS_MUCH,
       BEHIND,
+      PERCENT_LATER,
     ]) {
       for (const m of foundIn(text.text, pattern)) {
         const words =
@@ -127,7 +130,10 @@ export function inProse(parts: RecipeParts): RecipeParts {
         );
         // "the cheese" is the fresh cheese of the list
         const isListed =
-          listed && (known.has(food?.id) || names.some((name) => name.endsWith(words.trim().toLowerCase())));
+          listed &&
+          // more of what a list has, and later: "50 % boiling water" beside water
+          ((pattern !== PERCENT_LATER && known.has(food?.id)) ||
+            names.some((name) => name.endsWith(words.trim().toLowerCase())));
         if (food && !isFound && !isListed)
           found.push({
             line: text.slice(m.index, m.index + length),

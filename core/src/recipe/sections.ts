@@ -3,7 +3,7 @@ import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn, type Action } from './actions.ts';
 import { answerOf } from './answers.ts';
 import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
-import { areFoodsAlone, itemsOf } from './items.ts';
+import { areFoodsAlone, isFoodAlone, itemsOf } from './items.ts';
 import {
   isInList,
   isShortFact,
@@ -449,9 +449,10 @@ class Taking {
       return;
     }
     if (this.isToppingInBrackets(s)) return;
-    // "Press to 20 cm. Olive oil, rosemary, flaky salt."
-    if (this.hasPieces && areFoodsAlone(s)) {
-      this.method.push(s.replace(/^(.*?)\.?$/, 'top with $1'));
+    // "Press to 20 cm. Olive oil, rosemary, flaky salt.", "Pepper on top."
+    const alone = s.replace(/ (?:go(?:es)? )?on top\.?$|\.$/i, '');
+    if (this.hasPieces && (areFoodsAlone(alone) || (top && isFoodAlone(alone.text)))) {
+      this.method.push(s.replace(/^(.*?)(?: (?:go(?:es)? )?on top)?\.?$/i, 'top with $1'));
       return;
     }
     if (isWorkApart(s.text)) this.method.push(s);

@@ -16,6 +16,7 @@ export const COOK = phrases`
   ^ (?:finish )?under (?:a|the) (?:hot )?grill
   (?:hold|put|lay|place|finish|set) (?:{it} )?(?:straight |directly )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame
   ^ (?:straight )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame > (?:for )?\d
+  (?<=^|[;,.] |\band )(?:on|onto) (?:the|a) (?:very )?(?:hot )?(?:dome|saj|wok|tawa|griddle) > (?:for )?(?:about )?\d
   bake
   baking > on
   toast

@@ -14,7 +14,7 @@ export const JOB = phrases`
   peel !> (?:{it} |{dough} )?off\b
   mince
   (?:warm the (?:milk|butter|oil)|heat the (?:milk|butter))(?: (?:and|with|in) (?:the )?(?:milk|butter|water|oil))?(?! and (?:cook|fry)\b)
-  warm (?:\d+ ?(?:ml|g) (?:of )?)?(?:milk|butter|oil)(?: and \w+)? > (?:with|in|until|to)\b
+  (?<!\bof |\d ?(?:ml|g|l) )warm (?:\d+ ?(?:ml|g) (?:of )?)?(?:milk|butter|oil)(?: and \w+)? > (?:with|in|until|to)\b
   crush (?:the |\w+ )?garlic
   boil (?:and mash |, peel and mash )?(?:the |[\d./½¼]+ ?(?:k?g|oz|lb) (?:of )?)?(?:\w+ )?potato\w*(?: until (?:tender|soft|done|cooked))?(?:(?:,| and|, and)? (?:then )?(?:peel|drain|mash|rice|cool|let (?:it|them) (?:dry|(?:go )?(?:cool|cold))|leave (?:(?:it|them) )?to (?:cool|go cold))(?: (?:it|them|well|down|while (?:hot|warm)))*(?=,| and\b| with\b|\.|;|$))*
   make the filling

@@ -16,6 +16,7 @@ export const SCANNED: readonly Spelling[] = [
     /(?<![\p{L}\d])[lI](?= (?:lbs?|teaspoons?|tablespoons?|oz|pint|kg|g|dl|l|ml|cup|tsp|tbsp|min|minutes?|hours?|egg|level|heaped|teasp|tablesp)\b)/gu,
     '1',
   ],
+  [/(?<![\p{L}\d])[lI](?= (?:tea|table)-$)/gu, '1'],
   [/(?<![\p{L}\d])Ibs?\b/gu, 'lb'],
   [/\bfiour/gi, 'flour'],
   [WIDE_WORDS, (word = '') => word.replace(/ /g, '')],

@@ -89,6 +89,7 @@ import { EIGHTY_SEVENTH } from './held-eighty-seventh.ts';
 import { EIGHTY_EIGHTH } from './held-eighty-eighth.ts';
 import { EIGHTY_NINTH } from './held-eighty-ninth.ts';
 import { NINETIETH } from './held-ninetieth.ts';
+import { NINETY_FIRST } from './held-ninety-first.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -184,6 +185,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...EIGHTY_EIGHTH,
   ...EIGHTY_NINTH,
   ...NINETIETH,
+  ...NINETY_FIRST,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
