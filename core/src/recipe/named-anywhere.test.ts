@@ -28,8 +28,8 @@ describe('what a text names beside its list', () => {
     expect(told(`Press to 20 cm, dimple, oil, rosemary. ${COOK}`)).toBe('oil 2 g finish, rosemary 2 g finish');
     expect(told(`Press to 20 cm. Olive oil, sumac. ${COOK}`)).toBe('olive oil 2 g finish, sumac 2 g finish');
     expect(told(`Roll. ${COOK} Pistachios on top.`)).toBe('pistachio 2 g finish');
-    // butter between two rollings is of the layers
-    expect(told(`Roll, butter, fold, roll again. ${COOK}`)).toBe('butter, between the layers 6 g layer');
+    // oil between two rollings is of the layers
+    expect(told(`Roll, oil, fold, roll again. ${COOK}`)).toBe('oil, between the layers 6 g layer');
   });
   it('is called as the text calls it', () => {
     expect(readOf(`Rounds\n${LIST}\n\nMix. Divide into 8, roll. ${COOK} Top with smoked salmon.`).outside).toBe(
@@ -51,8 +51,8 @@ describe('what a text names beside its list', () => {
       return `${name} | ${dough}`;
     };
     const dough = 'flour 100, water 60, salt 2';
-    expect(named('Rounds with spinach and feta (for 8)')).toBe(`Rounds with spinach and feta (for 8) | ${dough}`);
-    expect(named('Roomali with barley, in baker’s %:')).toBe(`Roomali with barley, in baker’s % | ${dough}`);
+    expect(named('Supper with spinach and feta (for 8)')).toBe(`Supper with spinach and feta (for 8) | ${dough}`);
+    expect(named("Barley flatbread, baker's %:")).toBe(`Barley flatbread, baker's % | ${dough}`);
   });
 });
 

@@ -39,6 +39,12 @@ describe('what an ingredient is for, by what the method does with it', () => {
       'Mix the flour, water and salt, knead 5 minutes. Rest 30 minutes. Mix the potatoes with the cumin. Divide into 8, put the filling in the middle and seal. Roll, cook 1 minute a side.',
     );
     expect(uses).toMatchObject({ potatoes: 'fill', cumin: 'fill', flour: 'dough' });
+    // "the cumin" is the cumin seeds of the list
+    const seeds = usesOf(
+      '300 g potatoes\n5 g cumin seeds',
+      'Mix the flour, water and salt, knead 5 minutes. Rest 30 minutes. Mix the potatoes with the cumin. Divide into 8, put the filling in the middle and seal. Roll, cook 1 minute a side.',
+    );
+    expect(seeds).toMatchObject({ 'cumin seeds': 'fill' });
   });
   it('a line that says its use keeps it', () => {
     expect(usesOf('40 g butter, for the filling', `${WORK} Brush with butter.`)['butter']).toBe('fill');
