@@ -53,6 +53,7 @@ export const FINISH = phrases`
   dab
   smear
   (?:baste|slather|paint|gloss) > (?:[\w-]+ ){0,4}?with\b
+  (?:slather|paint) (?:it|them) (?:on|over)
   (?:hold|fold|store|put|keep|tuck|layer) (?:{it} |warm )?(?:in|between|under|inside) (?:an? |the |\d )?(?:\w+ ){0,2}?(?:towels?|cloths?|napkins?|foil|basket)
   wrap(?:ped)?
   (?<!\b(?:a|the|this|each|every) )stack(?:ing)?

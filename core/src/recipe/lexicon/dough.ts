@@ -84,6 +84,7 @@ export const KNEAD = phrases`
   does the kneading
   (?:bash|slam|throw) (?:it|the dough)(?: about| around)? > (?:on the (?:bench|table)|for|about)\b
   work well
+  work (?:until|till) > (?:it is |very )?(?:smooth|elastic|supple|silky)\b
   (?:pummel|thump) {it}
   (?:squeeze|pound) (?:it|the dough) > (?:(?!\band\b)[^.;,])*\bfor (?:about )?\d
   punch and squeeze

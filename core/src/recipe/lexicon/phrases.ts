@@ -7,7 +7,7 @@ const GROUPS: Readonly<Record<string, string>> = {
   n: String.raw`\d{1,3}(?! ?(?:g|ml|kg|oz|cm|mm|min)\b)`,
   balls: String.raw`(?:balls?|boules?)`,
   pieces: String.raw`(?:pieces|portions|parts|lumps|bits|wedges|slices)`,
-  pan: String.raw`(?:pans?|griddles?|skillets?|hot ?plates?|tawas?|tava|comal|saj|sac|stone|plate|bakestone|girdle)`,
+  pan: String.raw`(?:pans?|griddles?|skillets?|hot ?plates?|tawas?|tava|comal|saj|sac|stone|plate|bakestone|girdle|dome|wok|plancha)`,
   fat: String.raw`(?:butter|ghee|oil|lard|fat|shortening|dripping|suet|margarine)`,
   // the dough before it is in pieces
   dough: String.raw`(?:it|this|that|everything|the lot|(?:the|your|this|that) (?:\w+ )?(?:dough|log|sausage|rope|cylinder|snake|roll|mass|slab|block))`,

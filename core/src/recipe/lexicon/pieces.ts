@@ -46,14 +46,15 @@ export const BALL = phrases`
 `;
 
 export const DIVIDE = phrases`
-  (?<=^|[,;.] |\bthen )\d{2,3} ?g (?:pieces|portions)
+  (?<=^|[,;.] |\bthen )\d{2,3} ?g {pieces}
+  (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:parts|bits) (?:of|at) > (?:about )?\d{2,3} ?g\b
   (?<=^|[,;.] )\d{2,3} ?g(?= ?[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions|lumps) (?:of|at|@|à) > (?:about )?\d
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
   ^ \d{2,3} ?g (?:a piece|per piece|apiece) $
   (?<=^|[;.] )(?:pieces|portions):? > (?:about )?\d{2,3} ?g\b
-  (?:the )?(?:pieces|portions) (?:are|weigh) > (?:about )?\d{2,3} ?g\b
-  (?<=^|[;,/] )scale(?= *[;,/.(]| and round\b)
+  (?:the )?(?:pieces|portions|lumps) (?:are|weigh) > (?:about )?\d{2,3} ?g\b
+  (?<=^|[;,/.] )(?:scale|cut|portion)(?= *[;,/.(]| and round\b|: \d{2,3} ?g\b)
   (?:roll|shape|form|make|mould|work|turn) (?:out )?(?:{it} )?(?:in)?(?:to )?an? {few}(?:log|sausage|rope|rod|cylinder|snake|long roll)(?: [^.;,]{1,20})?(?:,? and(?: then)?|,? then|[,;]) (?:cut|slice|divide|chop|pinch|pull|break)(?: (?:it|this|that|off))?
   divid(?:es?|ing) !> the (?:filling|mixture|topping|cheese|stuffing)\b
   div
@@ -79,11 +80,12 @@ export const DIVIDE = phrases`
   (?:slice|cut|tear) (?:(?:{it}|{dough}) )?(?:in)?to (?:quarters|strips|wedges|halves)
   cuts? (?:(?:the )?dough|the (?:round|roll)|it|them) (?:in(?:to)?|up)
   (?:break|tear|pull|separate|part|slice|chop|cut) (?:it|them|this|(?:the|your) (?:\w+ )?(?:dough|roll|log|sausage|rope)) > (?:in)?to (?:{n}|quarters|{few}{pieces})
-  (?:slice|chop|separate|break|tear) > (?:{dough} )?(?:in|into|to) {n}
+  (?:slice|chop|separate|break|tear|part) > (?:{dough} )?(?:in|into|to) {n}
   scaling > \d
   cut (?:in|to) > {n}
   cut > (?:{it} )?(?:up )?(?:in)?to (?:[\w-]+ ){0,3}?{balls}
   (?:cut|slice|divide) (?:each|every|both)(?: (?:one|round|piece|circle|disc|half|of them))? > (?:in)?to (?:{n}|quarters|halves|wedges)
+  (?:cut|portion)(?= (?:in(?:to)? |at )?(?:about )?\d{2,3} ?g(?: (?:a piece|each|pieces|parts|portions|lumps|bits))?(?: *(?:[,;.]|$)| and (?:round|ball|roll|shape|pat|flatten)\b))
   cut > (?:farls|wedges|triangles)\b
   cut (?:out|in(?:to)?) > (?:rounds|farls|squares|triangles)\b
   cut(?: (?:in)?to)? > \d{2,3} ?g (?:pieces|squares|rounds|rolls|rectangles|blocks|strips|lumps|oblongs|slabs)\b

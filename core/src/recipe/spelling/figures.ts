@@ -25,6 +25,11 @@ export const FIGURES: readonly Spelling[] = [
   [/\bfl\. ?oz\b\.?/gi, 'fl oz'],
   [/\b(tea|table|dessert)[ -]?spoon(?:ful)?(s?)\b/gi, '$1spoon$2'],
   [/([\d½¼¾]) ?kilos?\b/gi, '$1 kg'],
+  // "four min. on the first side and three on the second"
+  [
+    /(?<=\b(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten) ?)(mins?|secs?)\.(?= (?:on|per|each|and)\b)/giu,
+    '$1',
+  ],
   // "15 s / 30 s / flame"
   [/(?<=\d ?(?:s|secs?|min)) ?\/ ?(?=(?:open )?(?:flame|grill)\b)/gi, ', '],
   [
@@ -143,7 +148,7 @@ export const FIGURES: readonly Spelling[] = [
     'rest $1 $2',
   ],
   [/\b(\d) ?[x×] ?(\d+(?:\.\d+)?) ?ml\b/gi, (_, n = '', ml = '') => `${Number(n) * Number(ml)} ml`],
-  [/\b(?:an?|1|one) hour and a quarter\b/gi, '75 minutes'],
+  [/\b(?:an?|1|one) (?:hour|h|hr) and a quarter\b/gi, '75 minutes'],
   [/\b(?:an?|1|one) minute and a quarter\b/gi, '75 seconds'],
   [/\b(?:an?|1|one) minute and three quarters\b/gi, '105 seconds'],
   [/\banother hour and a half\b/gi, '90 minutes more'],

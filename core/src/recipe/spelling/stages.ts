@@ -10,6 +10,9 @@ const inOneTongue = (all = '', a = '', b = ''): string =>
 /** Signs, stages and their times, pieces and their weights, and work told in other words. */
 export const STAGE_WORDS: readonly Spelling[] = [
   [/\u00a0|\t/g, ' '],
+  // "a quarter of an hr", "3 hrs"
+  [/(?<=\b(?:an?|another|one|half) )hrs?\b/gi, 'hour'],
+  [/(?<=\d ?)hrs?\b(?!\.)/gi, 'h'],
   [/\bw\/o\b/gi, 'without'],
   [/\bw\/ ?(?=\p{Ll})/gu, 'with '],
   [/\bS ?& ?F\b/g, 'stretch and fold'],
