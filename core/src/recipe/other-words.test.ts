@@ -21,7 +21,7 @@ const stepsOf = (text: string): string => {
   return read.ok ? (read.value.bread?.steps.map((s) => stepTold(s, ['knead'])).join(', ') ?? 'no bread') : 'unread';
 };
 const asWritten = (word: string, as: string): string =>
-  as.charAt(0) === as.charAt(0).toUpperCase() ? word.charAt(0).toUpperCase() + word.slice(1) : word;
+  /^\p{Lu}/u.test(as) ? word.charAt(0).toUpperCase() + word.slice(1) : word;
 
 describe('one word for another', () => {
   const texts = RECIPE_TEXTS.filter((_, n) => n % EVERY === 17).map(({ text }) => text);

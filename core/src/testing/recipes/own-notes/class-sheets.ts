@@ -194,7 +194,7 @@ Clap while hot!`,
     outside: 'plus oil/ghee 13 finish',
     piece: '86.2 g, 17 cm',
     steps: 'mix, knead 10, rest 30, knead 3, divide, ball, rest 600, shape, coil, rest 10, shape, cook 120+120, finish',
-    left: ['box up and rest at least 4 hrs', 'then stretch until transparent (about 50 cm).'],
+    left: ['box up and rest at least 4 h', 'then stretch until transparent (about 50 cm).'],
   },
   {
     text: `Class 4 – Sweet potato roti
