@@ -37,7 +37,7 @@ const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
   ],
   [
     'turn',
-    /\b(?:turn(?:ed|ing)?(?! (?:the |your )?(?:heat|flame|gas|down|up|out|tawa|pan|griddle))|flip(?:ped|ping)?|back (?:to|on to|onto|over)|over(?=,| for (?:another|a further) \d)|other side|second side|reverse side|underside)\b/gi,
+    /\b(?:turn(?:ed|ing)?(?! (?:the |your )?(?:heat|flame|gas|down|up|out|tawa|pan|griddle))|flip(?:ped|ping)?|back (?:to|on to|onto|over)|over(?=,)|other side|second side|reverse side|underside)\b/gi,
   ],
   [
     'no-lid',
