@@ -26,7 +26,7 @@ import { withProof } from './join-drafts.ts';
 import { sentencesOf } from './sentences.ts';
 import { byTheKilo, inWhole } from './per-measure.ts';
 import { addUnlisted, heldBack, namedAndNotHeld } from './unlisted.ts';
-import { MIXING, usedByMethod, withFlourInDough } from './uses.ts';
+import { isOutsideDough, usedByMethod, withFlourInDough } from './uses.ts';
 
 const MOST_INGREDIENTS = 60;
 
@@ -89,7 +89,9 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   conflicts.push(...formula.conflicts);
   const extended = addUnlisted(formula.ingredients, method.drafts, parts.method.map((l) => l.text).join(' '));
   guesses.push(...extended.guesses);
-  const mixing = method.drafts.flatMap((d) => (MIXING.has(d.action) && !d.isBeside ? [d.text] : [])).join(' ');
+  const mixing = plain(parts.method.flatMap(sentencesOf))
+    .filter((s) => !isOutsideDough(s))
+    .join('\n');
   const raisesItself = lines.some((l) => l.food?.id === 'self-raising');
   conflicts.push(
     ...extended.conflicts,

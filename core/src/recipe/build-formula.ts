@@ -307,8 +307,8 @@ function joinSame(list: readonly Weighed[]): readonly Weighed[] {
 
 /** Words by which a method means several ingredients at once. */
 const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
-  [/\b(?:all (?:of )?the|everything|the rest of the|remaining|other) ?(?:dough )?(?:ingredients?)?\b/i, () => true],
-  [/\bingredients\b|\b(?:with|and|add) the rest(?! of the (?:water|milk|oil))\b/i, () => true],
+  // "on the other side", "the rest of the flour" mean one thing
+  [/\beverything\b|\bingredients?\b|\bwith (?:all )?the rest\b(?! of\b)/i, () => true],
   [
     /\bdry (?:ingredients|things|mix)\b|\bthe dry\b/i,
     (i) => ['flour', 'salt', 'sugar', 'leaven', 'other'].includes(i.role),
@@ -338,8 +338,8 @@ const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
 ];
 
 /**
- * Ingredients that a method never mentions, by name or in general; none when there is no method. `mixing` is what it says of the dough
- * itself.
+ * Ingredients that a method never mentions, by name or in general; none when there is no method. `mixing` is the method
+ * without what is done with pieces alone.
  */
 export function neverUsed(
   ingredients: readonly Ingredient[],

@@ -44,6 +44,19 @@ describe('what a text names beside its list', () => {
     ]);
     expect(said('Walnut rounds')).toEqual(['walnut is named ("Walnut rounds") and is not in the bread; it holds nuts']);
     expect(said('Rhubarb rounds')).toEqual([]);
+    const beside = (line: string, words: string) =>
+      readOf(`Rounds\n${LIST}\n${line}\n\nMix all. Divide into 8, roll. ${COOK} ${words}`).conflicts;
+    // butter is none of peanut butter; the milk of a bread with oat milk is that
+    expect(beside('40 g peanut butter', 'Serve with butter.')).toEqual([
+      'butter is named ("Serve with butter.") and is not in the bread; it holds milk, animal products',
+    ]);
+    expect(beside('100 g oat milk', 'Keep some of the milk.')).toEqual([]);
+    expect(beside('5 g yeast', 'Eat with honey.')).toEqual([
+      'honey is named ("Eat with honey.") and is not in the bread; it holds animal products',
+    ]);
+    expect(beside('5 g yeast', 'Coil into a snail. Press. Serve with agave.')).toEqual([
+      'agave is named ("Serve with agave.") and is not in the bread',
+    ]);
   });
   it('is no ingredient in a title, whatever the title says behind it', () => {
     const named = (title: string) => {
@@ -62,6 +75,24 @@ describe('what a method means by few words', () => {
       `Rounds\n${LIST}\n5 g dried yeast\n\nDissolve the yeast in the water. Add to the flour with the rest and knead. Divide into 8, roll. ${COOK}`,
     );
     expect(conflicts).toEqual([]);
+    // and of one thing it is that one
+    const of = readOf(
+      `Rounds\n${LIST}\n5 g dried yeast\n\nMix half the flour with the water and salt. Knead with the rest of the flour. Divide into 8, roll. ${COOK}`,
+    );
+    expect(of.conflicts).toEqual(['dried yeast is listed and never used in the method']);
+  });
+  it.each([
+    'Knead 8 minutes. Divide into 8. Dust with flour and roll.',
+    'Knead 8 minutes. Flour the bench, cut 100 g squares, roll.',
+    'Knead 8 minutes. Take lumps of 100 g, roll them in flour and press them flat.',
+  ])('flour on the outside tells nothing of the dough, which is the whole list: %s', (work) => {
+    expect(readOf(`Rounds\n${LIST}\n5 g dried yeast\n\n${work} ${COOK}`).conflicts).toEqual([]);
+  });
+  it('flour that is put into a bowl is told, though nothing is mixed yet', () => {
+    const { conflicts } = readOf(
+      `Rounds\n${LIST}\n5 g dried yeast\n\nPut the flour in a bowl. Add water and salt and knead. Divide into 8, roll. ${COOK}`,
+    );
+    expect(conflicts).toEqual(['dried yeast is listed and never used in the method']);
   });
   it('a flour that only goes between the folds tells nothing of the dough', () => {
     const { conflicts, outside, name } = readOf(
@@ -108,7 +139,7 @@ describe('foods that hold what nobody sees in them', () => {
     ['50 g caviar', 'fish gluten wheat'],
     ['50 g hoisin', 'gluten soya wheat'],
     ['2 g lecithin', 'gluten soya wheat'],
-    ['50 g snails', 'gluten molluscs wheat'],
+    ['50 g escargots', 'gluten molluscs wheat'],
     ['50 g pearl barley', 'gluten wheat'],
   ])('%s', (line, allergens) => {
     expect(readOf(`Rounds\n${LIST}\n${line}\n\nMix all. Divide into 8, roll. ${COOK}`).allergens).toBe(allergens);

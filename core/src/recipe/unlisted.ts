@@ -1,5 +1,5 @@
 import { ingredientOfFood } from '../bread/index.ts';
-import { avoidedName, findFood, foodById, foodsIn, type Food } from '../foods/index.ts';
+import { avoidedName, findFood, foodById, foodsIn, type Food, type Role } from '../foods/index.ts';
 import type { Ingredient, IngredientUse } from '../formula/index.ts';
 import type { Conflict, Guess } from './result.ts';
 import { scopesIn } from './scopes.ts';
@@ -233,6 +233,9 @@ function saidIn(sentence: string): string {
   return (foundIn(done, AS_LARGE).length > 0 ? done.replace(AS_LARGE, ' ') : done).replace(IN_PLACE_OF, ' ');
 }
 
+/** What nearly every method names (oil on the hands, milk among allergens): it is said only for what somebody may have to avoid in it. */
+const ANY_DOUGH = new Set<Role>(['flour', 'water', 'milk', 'salt', 'fat', 'leaven', 'starter']);
+
 /**
  * Foods that a text names and that the bread does not hold: it is said, whatever else was not understood, and what somebody may have to
  * avoid in them. What only a title or a heading names ("herb bread") is said where somebody may have to avoid it.
@@ -245,14 +248,18 @@ export function namedAndNotHeld(
 ): readonly Conflict[] {
   const held = new Set(ingredients.flatMap((i) => [...(i.allergens ?? []), ...(i.contains ?? [])]));
   const foods = new Set(ingredients.map((i) => findFood(i.name)?.id));
-  const names = ingredients.map((i) => i.name.replace(/s$/, ''));
+  const roles = new Set(ingredients.map((i) => i.role));
+  const names = ingredients.map((i) => ({ name: i.name.replace(/s$/, ''), role: i.role }));
   const found = new Map<string, Conflict>();
   const isHeld = (food: Food, words: string): boolean =>
-    food.role !== 'other' || foods.has(food.id) || names.some((n) => n.includes(words));
+    ANY_DOUGH.has(food.role) ||
+    (food.role !== 'other' && roles.has(food.role)) ||
+    foods.has(food.id) ||
+    names.some((n) => n.name.includes(words));
   for (const sentence of [...sentences, ...heads].filter((s) => !LEFT_OUT.test(s))) {
     for (const { food, words } of foodsIn(saidIn(sentence))) {
-      // "the flour" is the one of the bread, "the milk" of one with oat milk is that
-      if (words === 'flour' || names.some((n) => n.endsWith(words))) continue;
+      // "the flour" is the one of the bread, "the milk" of one with oat milk is that; butter is none of peanut butter
+      if (words === 'flour' || names.some((n) => n.name.endsWith(words) && n.role === food.role)) continue;
       const missing = [...(food.allergens ?? []), ...(food.contains ?? [])].filter((a) => !held.has(a));
       if (missing.length === 0 && (isHeld(food, words) || heads.includes(sentence))) continue;
       const name = calledIn(sentence, food, words);

@@ -1,6 +1,6 @@
 import { foodsIn } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
-import type { Action } from './actions.ts';
+import { actionsIn, type Action } from './actions.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import type { StepDraft } from './step-draft.ts';
 
@@ -14,7 +14,27 @@ const USE_OF: Readonly<Partial<Record<Action, IngredientUse>>> = {
 };
 /** "Mix all ingredients", "add the wet ones": any line of the list may be meant. */
 const ANY_OF_THEM = /\b(?:everything|all\b(?! purpose)|ingredients?|wet|liquids?|the rest|remaining)\b/i;
-export const MIXING = new Set<Action>(['mix', 'rub', 'knead', 'scald']);
+const MIXING = new Set<Action>(['mix', 'rub', 'knead', 'scald']);
+const OUTSIDE_DOUGH = new Set<Action>([
+  'divide',
+  'ball',
+  'fill',
+  'fold',
+  'coil',
+  'clap',
+  'finish',
+  'serve',
+  'roll',
+  'shape',
+  'cook',
+]);
+/** "Put the flour in a bowl", before anything is mixed. */
+const PUT_TOGETHER = /\b(?:put|place|tip|pour|sift|sieve|weigh|measure|take|well)\b/i;
+/** A sentence that says what is done with pieces, or nothing to do: it tells nothing of what is in the dough. */
+export function isOutsideDough(sentence: string): boolean {
+  const actions = actionsIn(sentence);
+  return actions.length > 0 ? actions.every((a) => OUTSIDE_DOUGH.has(a.action)) : !PUT_TOGETHER.test(sentence);
+}
 /** Foods that a dough without them is still a dough. */
 const ROLES = new Set(['other', 'fat', 'sugar', 'egg', 'yogurt']);
 

@@ -23,17 +23,17 @@ export const BESIDE: readonly Food[] = [
     contains: ['animal'],
     perishable: true,
   }),
-  food('surimi', 'other', 'surimi | crab sticks | crab stick', per100(0.9, 0.2, 15, 0, 8, 1.5), 12, {
-    gPerCup: 140,
-    waterPct: 74,
-    allergens: ['crustaceans', 'egg', 'fish'],
-    contains: ['animal'],
-    perishable: true,
-  }),
-  food('vinegar', 'other', 'vinegar | white vinegar | cider vinegar | wine vinegar', per100(0, 0, 0.5, 0, 0, 0), 2, {
-    gPerCup: 238,
-    waterPct: 95,
-  }),
+  food(
+    'vinegar',
+    'other',
+    'vinegar | white vinegar | sherry vinegar | cider vinegar | wine vinegar',
+    per100(0, 0, 0.5, 0, 0, 0),
+    2,
+    {
+      gPerCup: 238,
+      waterPct: 95,
+    },
+  ),
   food('lemon-juice', 'other', 'lemon juice | lime juice', per100(0.2, 0, 2.5, 0.3, 0.4, 0), 6, {
     gPerCup: 240,
     unitG: 45,
@@ -113,20 +113,6 @@ export const BESIDE: readonly Food[] = [
     11,
     { gPerCup: 113, waterPct: 40, ...freshMilk },
   ),
-  food(
-    'minced-meat',
-    'other',
-    'minced lamb | minced beef | ground beef | ground lamb | minced meat',
-    per100(15, 6.5, 0, 0, 19, 0.2),
-    11,
-    { gPerCup: 227, waterPct: 65, contains: ['animal', 'meat'], perishable: true },
-  ),
-  food('ham', 'other', 'ham | bacon | cured ham', per100(10, 3.5, 1, 0, 20, 3), 18, {
-    gPerCup: 140,
-    waterPct: 62,
-    contains: ['animal', 'meat', 'pork'],
-    perishable: true,
-  }),
   food('sesame', 'other', 'sesame seeds | sesame seed | sesame', per100(50, 7, 10, 12, 20, 0), 7, {
     gPerCup: 142,
     allergens: ['sesame'],
@@ -172,10 +158,17 @@ export const BESIDE: readonly Food[] = [
     gPerCup: 80,
   }),
   food('milk-powder', 'other', 'milk powder | dried milk', per100(1, 0.6, 52, 0, 36, 1), 8, { gPerCup: 112, ...milky }),
-  food('olive', 'other', 'olive | tomato | sun-dried tomato | roasted pepper', per100(8, 1, 4, 3, 1.5, 1.5), 9, {
-    gPerCup: 140,
-    waterPct: 80,
-  }),
+  food(
+    'olive',
+    'other',
+    'olive | tomato | cherry tomato | sun-dried tomato | roasted pepper',
+    per100(8, 1, 4, 3, 1.5, 1.5),
+    9,
+    {
+      gPerCup: 140,
+      waterPct: 80,
+    },
+  ),
   food(
     'chickpea',
     'other',
@@ -213,59 +206,6 @@ export const BESIDE: readonly Food[] = [
     waterPct: 85,
     ...freshMilk,
   }),
-  food(
-    'chicken',
-    'other',
-    'chicken | turkey meat | beef | lamb | mutton | goat meat | lamb mince | beef mince | meat | steak | merguez | bresaola | roast turkey | smoked turkey | duck breast | duck meat | roast duck',
-    per100(12, 5, 0, 0, 20, 0.2),
-    12,
-    { gPerCup: 200, waterPct: 66, contains: ['animal', 'meat'], perishable: true },
-  ),
-  food(
-    'pork',
-    'other',
-    'pork | minced pork | ground pork | prosciutto | pancetta | chorizo | salami | sausage | sausagemeat | crackling | nduja | guanciale | lardo | coppa',
-    per100(25, 9, 1, 0, 20, 3),
-    15,
-    { gPerCup: 140, waterPct: 50, contains: ['animal', 'meat', 'pork'], perishable: true },
-  ),
-  food(
-    'fish',
-    'other',
-    'fish | anchovy | anchovies | tuna | salmon | smoked salmon | mackerel | sardine | herring | cod | trout | roe | caviar',
-    per100(8, 1.8, 0, 0, 22, 2),
-    20,
-    { gPerCup: 150, waterPct: 66, allergens: ['fish'], contains: ['animal'], perishable: true },
-  ),
-  food('fish-sauce', 'other', 'fish sauce | anchovy paste', per100(0, 0, 5, 0, 9, 18), 9, {
-    gPerCup: 280,
-    waterPct: 68,
-    allergens: ['fish'],
-    contains: ['animal'],
-  }),
-  // its vinegar is of malt
-  food('worcester-sauce', 'other', 'worcestershire sauce | worcester sauce', per100(0, 0, 23, 0, 1, 3), 9, {
-    gPerCup: 275,
-    waterPct: 70,
-    allergens: ['fish', 'gluten'],
-    contains: ['animal'],
-  }),
-  food(
-    'crustaceans',
-    'other',
-    'prawn | shrimp | crab | lobster | crayfish | shrimp paste',
-    per100(1.5, 0.3, 0.5, 0, 20, 1),
-    25,
-    { gPerCup: 145, waterPct: 77, allergens: ['crustaceans'], contains: ['animal'], perishable: true },
-  ),
-  food(
-    'molluscs',
-    'other',
-    'mussel | squid | clam | oyster | octopus | scallop | snail | escargot | oyster sauce',
-    per100(2, 0.4, 3, 0, 15, 1),
-    18,
-    { gPerCup: 150, waterPct: 79, allergens: ['molluscs'], contains: ['animal'], perishable: true },
-  ),
   food(
     'tofu',
     'other',
@@ -477,13 +417,6 @@ export const BESIDE: readonly Food[] = [
     allergens: ['milk'],
     contains: ['animal'],
   }),
-  food('mortadella', 'other', 'mortadella', per100(25, 9, 1, 0, 16, 2.2), 16, {
-    gPerCup: 140,
-    waterPct: 52,
-    allergens: ['nuts'],
-    contains: ['animal', 'meat', 'pork'],
-    perishable: true,
-  }),
   food('chestnuts', 'other', 'chestnuts | cooked chestnuts', per100(2, 0.4, 44, 5, 3, 0), 12, {
     gPerCup: 145,
     waterPct: 48,
@@ -496,10 +429,6 @@ export const BESIDE: readonly Food[] = [
     gPerCup: 150,
     allergens: ['egg', 'nuts'],
     contains: ['animal'],
-  }),
-  food('gelatine', 'other', 'gelatine | gelatin', per100(0, 0, 0, 0, 85, 0.5), 30, {
-    gPerCup: 150,
-    contains: ['animal', 'meat'],
   }),
   food('ascorbic', 'other', 'ascorbic acid | citric acid | vitamin c', per100(0, 0, 80, 0, 1, 0), 30, { gPerCup: 150 }),
   food('cooked-coconut', 'other', 'coconut | coconut cream | shredded coconut', per100(35, 30, 7, 9, 3.5, 0), 7, {

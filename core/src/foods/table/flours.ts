@@ -270,7 +270,10 @@ export const FLOURS: readonly Food[] = [
     allergens: ['egg', 'gluten', 'wheat'],
     contains: ['animal'],
   }),
-  food('rice-noodles', 'other', 'rice noodles', per100(0.2, 0, 25, 1, 2, 0), 3, { gPerCup: 175, waterPct: 70 }),
+  food('rice-noodles', 'other', 'rice noodles | glass noodles', per100(0.2, 0, 25, 1, 2, 0), 3, {
+    gPerCup: 175,
+    waterPct: 70,
+  }),
   food('barley', 'other', 'pearl barley | barley flakes | barley groats', per100(0.5, 0.1, 28, 4, 2.3, 0), 3, {
     gPerCup: 157,
     waterPct: 65,

@@ -54,7 +54,7 @@ export const DIVIDE = phrases`
   ^ \d{2,3} ?g (?:a piece|per piece|apiece) $
   (?<=^|[;.] )(?:pieces|portions):? > (?:about )?\d{2,3} ?g\b
   (?:the )?(?:pieces|portions|lumps) (?:are|weigh) > (?:about )?\d{2,3} ?g\b
-  (?<=^|[;,/.] )(?:scale|cut|portion)(?= *[;,/.(]| and round\b|: \d{2,3} ?g\b)
+  (?<=^|[;,/.] )(?:scale|cut)(?= *[;,/.(]| and round\b|: \d{2,3} ?g\b)
   (?:roll|shape|form|make|mould|work|turn) (?:out )?(?:{it} )?(?:in)?(?:to )?an? {few}(?:log|sausage|rope|rod|cylinder|snake|long roll)(?: [^.;,]{1,20})?(?:,? and(?: then)?|,? then|[,;]) (?:cut|slice|divide|chop|pinch|pull|break)(?: (?:it|this|that|off))?
   divid(?:es?|ing) !> the (?:filling|mixture|topping|cheese|stuffing)\b
   div
@@ -85,11 +85,10 @@ export const DIVIDE = phrases`
   cut (?:in|to) > {n}
   cut > (?:{it} )?(?:up )?(?:in)?to (?:[\w-]+ ){0,3}?{balls}
   (?:cut|slice|divide) (?:each|every|both)(?: (?:one|round|piece|circle|disc|half|of them))? > (?:in)?to (?:{n}|quarters|halves|wedges)
-  (?:cut|portion)(?= (?:in(?:to)? |at )?(?:about )?\d{2,3} ?g(?: (?:a piece|each|pieces|parts|portions|lumps|bits))?(?: *(?:[,;.]|$)| and (?:round|ball|roll|shape|pat|flatten)\b))
   cut > (?:farls|wedges|triangles)\b
   cut (?:out|in(?:to)?) > (?:rounds|farls|squares|triangles)\b
-  cut(?: (?:in)?to)? > \d{2,3} ?g (?:pieces|squares|rounds|rolls|rectangles|blocks|strips|lumps|oblongs|slabs)\b
-  cut(?=(?: (?:it|the dough|pieces))?(?: at| to)? (?:about )?\d{2,3} ?g *(?:[.,;]|$))
+  cut(?: (?:in)?to)? > \d{2,3} ?g (?:{pieces}|squares|rounds|rolls|rectangles|blocks|strips|oblongs|slabs)\b
+  cut(?=(?: (?:it|the dough|pieces))?(?: at| (?:in)?to)? (?:about )?\d{2,3} ?g *(?:[.,;]|$|and (?:round|ball|roll|shape|pat|flatten)\b))
   cut > (?:(?:out|into) )?\d+(?:\.\d+)? ?cm (?:rounds|discs|circles|squares)\b
   share(?: it| the dough)?(?: out)? > (?:in(?:to)?|between)\b
   share (?:it |the dough )?out

@@ -41,8 +41,7 @@ export const FIGURES: readonly Spelling[] = [
   [/\b(tea|table)sp\b\.?/gi, '$1spoon'],
   [/\b(\d{1,3}) ?[x×] ?(\d{2,3}) ?g (balls?|pieces?|portions?)\b/gi, '$1 $3 of $2 g'],
   [/(?<=^|[,;] )(\d{1,3}) (?:min )?(rest|proof|knead|mix)\b(?= *(?:[,;.]|$))/gi, '$2 $1 min'],
-  [/\bhalf an? hrs?\b\.?/gi, 'half an hour'],
-  [/\ban? (min|sec|hr)\b\.?(?! of\b)/gi, '1 $1'],
+  [/\ban? (min|sec)\b\.?(?! of\b)/gi, '1 $1'],
   // "1 min 30 + 1 min"
   [/(?<![\d.])(\d{1,2}) ?min ([1-5]\d)(?= ?[+/])/gi, (_, min = '', sec = '') => `${60 * Number(min) + Number(sec)} s`],
   // "1 h 15'", "20ish cm"
@@ -148,7 +147,7 @@ export const FIGURES: readonly Spelling[] = [
     'rest $1 $2',
   ],
   [/\b(\d) ?[x×] ?(\d+(?:\.\d+)?) ?ml\b/gi, (_, n = '', ml = '') => `${Number(n) * Number(ml)} ml`],
-  [/\b(?:an?|1|one) (?:hour|h|hr) and a quarter\b/gi, '75 minutes'],
+  [/\b(?:an?|1|one) hour and a quarter\b/gi, '75 minutes'],
   [/\b(?:an?|1|one) minute and a quarter\b/gi, '75 seconds'],
   [/\b(?:an?|1|one) minute and three quarters\b/gi, '105 seconds'],
   [/\banother hour and a half\b/gi, '90 minutes more'],
