@@ -50,12 +50,12 @@ export function AdviceStrip({ workshop, plan }: { readonly workshop: Workshop; r
       aria-label="What would help"
       data-testid="advice"
       data-done={advice?.doneShare === 1}
-      className="grid gap-1 border-b border-line bg-panel px-4 py-1 print:hidden"
+      className="grid grow content-start gap-1 border-b border-line bg-panel px-4 py-1 print:hidden"
     >
       {/* the row is as high as the button that comes into it last */}
       {plan.broken.length > 0 && (
-        <div className="flex min-h-10 items-center justify-between gap-4">
-          <p className="figures">
+        <div className="flex min-h-10 flex-wrap items-center gap-x-4 gap-y-1">
+          <p className="figures min-w-0 flex-1 basis-80">
             {advice?.clash &&
               `${advice.clash.isProven ? '' : 'These do not go together: '}${clashWords(workshop, advice.clash).join('; ')}.`}
           </p>
@@ -153,7 +153,7 @@ function MakeItFit({ set, onTake }: { readonly set: FixSet; readonly onTake: (se
       </button>
     );
   return (
-    <span className="flex flex-wrap items-center gap-2 rounded-cut border border-line bg-ground px-3 py-1">
+    <span className="flex basis-full flex-wrap items-center gap-2 rounded-cut border border-line bg-ground px-3 py-1">
       {set.changes.map(classChangeWords).join('; ')}
       <button type="button" className={MAIN_BUTTON} onClick={() => onTake(set)}>
         {set.changes.length === 1 ? 'Take this change' : `Take these ${set.changes.length} changes`}

@@ -54,7 +54,7 @@ export function ClassShell() {
       {/* the class is what is looked at: verdict and advice take a quarter of the height at the most; one that runs has its own.
           Advice comes line by line into room that is kept for it, and moves nothing away from under a press */}
       <div
-        className={`${isAdvised ? 'h-[min(25vh,12.5rem)] short:h-auto' : 'max-h-[25vh] short:max-h-none'} shrink-0 overflow-y-auto print:hidden`}
+        className={`${isAdvised ? 'h-[min(25vh,12.5rem)] short:h-auto' : 'max-h-[25vh] short:max-h-none'} flex shrink-0 flex-col overflow-y-auto print:hidden`}
         data-testid="over"
       >
         <VerdictStrip draft={draft} isAdviceWanted={isAdviceWanted} onAdvice={() => setAdviceWanted(!isAdviceWanted)} />
