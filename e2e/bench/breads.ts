@@ -1,19 +1,9 @@
-import { importRecipe } from '@hodsman/core';
-import { RECIPE_CASES } from '@hodsman/core/testing';
 import type { Page } from '@playwright/test';
 import { withApplication } from './application.ts';
 import { median, type Row } from './table.ts';
 
-const RECIPES = 200;
 const STROKES = 40;
 const FRAME_MS = 1000 / 60;
-
-/** Milliseconds to read 200 recipes, without warming up. */
-function importMs(): number {
-  const before = performance.now();
-  for (let n = 0; n < RECIPES; n++) importRecipe(RECIPE_CASES[n % RECIPE_CASES.length]?.text ?? '');
-  return performance.now() - before;
-}
 
 interface Stroke {
   /** From the key to the end of all work that it set off. */
@@ -52,9 +42,9 @@ async function stroke(page: Page, key: string): Promise<Stroke> {
   return page.evaluate(() => (globalThis as unknown as { seen: Promise<Stroke> }).seen);
 }
 
-/** How quickly a bread answers to an edit, and recipes are read. */
+/** How quickly a bread answers to an edit. */
 export async function measureBreads(): Promise<readonly Row[]> {
-  const rows: Row[] = [{ what: `reading ${RECIPES} recipes`, measured: importMs() / 1000, unit: 's', limit: 2 }];
+  const rows: Row[] = [];
   await withApplication(async (page) => {
     await page.goto(new URL('/breads/demo-yogurt-oval/formula', page.url()).href);
     await page.getByLabel('fine salt, per cent of the flour').focus();

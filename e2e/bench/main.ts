@@ -36,7 +36,7 @@ const PARTS: Readonly<
     measure: async () => tableOf(await measureBoard()),
   },
   breads: {
-    text: ['## Breads', '', 'A frame is 16.7 ms. Recipes: the corpus of the tests, over and over.'],
+    text: ['## Breads', '', 'A frame is 16.7 ms.'],
     measure: async () => tableOf(await measureBreads()),
   },
   recipes: {

@@ -30,8 +30,9 @@ import { isOutsideDough, usedByMethod, withFlourInDough } from './uses.ts';
 
 const MOST_INGREDIENTS = 60;
 
-/** So much water no flour holds that is shaped by hand: masa takes 150 % (common practice, from memory). */
-const POURED_FROM_PCT = 170;
+/** So much water no flour holds that is shaped by hand, in %: masa takes 150 and more, wheat and others no 120 (common practice, from memory). */
+const MOST_SHAPED = { maize: 170, other: 120 } as const;
+const MAIZE: ReadonlySet<string | undefined> = new Set(['maize-flour', 'cornmeal']);
 /** Puts a bread together from a recipe's parts. `bread` is null where there is no flour to speak of. */
 export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefined): ImportedRecipe {
   const guesses: Guess[] = [];
@@ -102,7 +103,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   );
   const built = buildSteps(
     isRaised ? { ...method, drafts: withProof(method.drafts) } : method,
-    batterPct(extended.ingredients) > POURED_FROM_PCT,
+    batterPct(extended.ingredients) > MOST_SHAPED[lines.some((l) => MAIZE.has(l.food?.id)) ? 'maize' : 'other'],
   );
   guesses.push(...built.guesses, ...goesIn(text, method));
   const ingredients = withHeldBack(extended.ingredients, text, guesses);

@@ -92,6 +92,7 @@ const DASHED = /\s+[–—-]\s+/g;
 /** Stages that dashes part, each in a line of its own. */
 const undashed = (line: Mapped): readonly Mapped[] => {
   const pieces = line.split(DASHED);
+  if (pieces.length < 3) return [line];
   const stages = pieces.filter((p) => STAGE_ALONE.test(p.text) || actionsIn(normalLine(p.text)).length > 0);
   const isStaged =
     (pieces.length > 4 && 2 * stages.length >= pieces.length) ||
@@ -106,6 +107,7 @@ const undashed = (line: Mapped): readonly Mapped[] => {
 /** "knead 7 min // 50 min rest // 12 x 85 g": the same by double bars, which lists have too. */
 const doubleBarred = (line: Mapped): readonly Mapped[] => {
   const pieces = line.split(/ +\/{2,3} +/g);
+  if (pieces.length < 2) return [line];
   const stages = pieces.filter((p) => actionsIn(normalLine(p.text)).length > 0);
   return pieces.length > 2 && stages.length > 1 ? pieces : [line.replace(/ +\/{2,3} +/g, ' · ')];
 };
@@ -269,7 +271,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
       parts.some((c) => actionsIn(normalLine(c)).length > 0 || durationsIn(normalLine(c)).length > 0);
     const l = isChain ? told.replace(/ > /g, ', ').replace(/^\/(?=\d{1,2},)/, 'divide into ') : told;
     const cells = l.text.split(STAGE_SIGN);
-    const work = cells.filter((c) => actionsIn(normalLine(c)).length > 0);
+    const work = cells.length > 3 ? cells.filter((c) => actionsIn(normalLine(c)).length > 0) : [];
     return cells.length > 3 && 2 * work.length > cells.length
       ? l.replace(new RegExp(STAGE_SIGN, 'g'), ', ').replace(/ [–-] (?=\d)/g, ' ')
       : l;

@@ -42,9 +42,10 @@ export function nameOf(whole: string, food: Food | undefined): string {
   // "bloem (flour)": of two languages the one that is known
   const [, foreign = '', known = ''] =
     /^\W*([\p{L}\d.,½¼¾ '’]+) \(([\p{L} ]+)\)\W*(?:, \p{L}+)?$/u.exec(told) ??
-    /^\W*(?:(?:de|di|du) )?([\p{L}][\p{L}\d '’]*?) ?\/ ?(\p{L}[\p{L} ]*?)\W*$/u.exec(told) ??
+    /^\W*(?:(?:de|di|du) )?([\p{L}][\p{L}\d '’]*?) ?\/ ?(\p{L}[\p{L} ]*?)\W*(?:, \p{L}[\p{L} ]*)?$/u.exec(told) ??
     [];
-  const words = known !== '' && !NOT_SURE.test(known) && !findFood(foreign) && findFood(known) ? known : told;
+  const isOther = !findFood(foreign) || (told.includes('/') && findFood(foreign) === findFood(known));
+  const words = known !== '' && !NOT_SURE.test(known) && isOther && findFood(known) ? known : told;
   const head = words
     // "(feta, optional)": a name that stands in brackets as a whole
     .replace(/^\W*\((\p{L}[^():.\d]{2,30})\)\W*$/u, '$1')

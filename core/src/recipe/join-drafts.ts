@@ -108,7 +108,10 @@ const withBloom = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
     const hasFlour = drafts.slice(0, n + 1).some((x) => /\bflours?\b|\bbatter\b/i.test(x.text));
     // "yeast, sugar and water: wait 10 minutes"
     const isOwn = /\byeast\b/i.test(d.text) && !hasFlour && !/\bdough\b/i.test(d.text) && n === 0;
-    if (d.action === 'bloom' && hasFlour && before?.action === 'rest') return { ...d, action: 'rest' };
+    // what stands for so long until it froths, and names no yeast, has all in it
+    const isLong = before?.times.some((t) => t.ideal > LONGEST_BLOOM_MIN) ?? false;
+    const hasAll = hasFlour || (isLong && !drafts.slice(0, n + 1).some((x) => /\byeast\b/i.test(x.text)));
+    if (d.action === 'bloom' && hasAll && before?.action === 'rest') return { ...d, action: 'rest' };
     return d.action === 'rest' && (isYeast || isOwn) && isShort ? { ...d, action: 'bloom' } : d;
   });
 

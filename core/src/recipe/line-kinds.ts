@@ -32,6 +32,8 @@ export function saysHowMuch(text: string): boolean {
 }
 /** A sentence that says how many, how large, how long in all, and nothing to do. */
 export function isShortFact(told: string): boolean {
+  // no other spelling makes a line so much shorter
+  if (told.length > 2 * LONGEST_FACT) return false;
   const text = normalLine(told);
   return (
     ONLY_A_YIELD.test(text) ||

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { Mapped } from './mapped.ts';
+import { allIn } from './needs.ts';
 
 const words = (text: Mapped, source: string): string => {
   const { from, to } = text.span();
@@ -36,6 +37,16 @@ describe('a text that remembers where it came from', () => {
     expect(words(spelled.slice(spelled.text.indexOf('Rest')), source)).toBe(source.slice(source.indexOf('Rest')));
     expect(words(spelled.slice(0, spelled.text.indexOf(' Rest')), source)).toBe(
       source.slice(0, source.indexOf(' Rest')),
+    );
+  });
+
+  it('finds all that a pattern finds, where it finds nothing too, and signs of two places', () => {
+    const text = fc.stringMatching(/^[ab1 –😀]{0,12}$/u);
+    fc.assert(
+      fc.property(text, fc.constantFrom(/1+/g, /\b/g, /a?/gu, /(?=1)/g, /[^a]/gu, /–/g), (source, pattern) => {
+        const all = (found: Iterable<RegExpExecArray>) => [...found].map((m) => [m.index, ...m]);
+        expect(all(allIn(source, pattern))).toEqual(all(source.matchAll(pattern)));
+      }),
     );
   });
 

@@ -1,4 +1,4 @@
-import { canFit, lettersOf, needsOf, type Letters, type Needs } from './needs.ts';
+import { allIn, canFit, foundIn, lettersOf, needsOf, type Letters, type Needs } from './needs.ts';
 
 /** Where words stand in the text that was pasted: characters from its start. */
 export interface Span {
@@ -7,11 +7,33 @@ export interface Span {
 }
 
 /**
+ * The same letters, in one byte each where that is enough. What is cut from a text that holds one "–" has two bytes a letter all the same,
+ * and a regular expression takes twice as long for these.
+ */
+function narrow(text: string): string {
+  if (text.length > LONGEST_NARROW || WIDE.test(text)) return text;
+  const codes: number[] = [];
+  for (let n = 0; n < text.length; n++) codes.push(text.charCodeAt(n));
+  return String.fromCharCode(...codes);
+}
+const WIDE = /[^\0-\xff]/;
+/** Nothing is looked for in longer ones but where their lines end. */
+const LONGEST_NARROW = 4000;
+
+/** Numbers from 0, as far as they were asked for: places of a text are cut from them. */
+const NUMBERS: number[] = [];
+function numbersFrom(from: number, length: number): readonly number[] {
+  for (let n = NUMBERS.length; n < from + length; n++) NUMBERS.push(n);
+  return NUMBERS.slice(from, from + length);
+}
+
+/**
  * A piece of a text that remembers where each of its characters came from, however it is cut, trimmed or spelled anew. Regular
  * expressions are run on `text`; `span` leads back to the source.
  */
 export class Mapped {
   private known: Letters | undefined;
+  private wide: boolean | undefined;
 
   private constructor(
     readonly text: string,
@@ -24,12 +46,7 @@ export class Mapped {
 
   /** A whole source, or part of one. `offset`: where the text stands in it. */
   static of(text: string, offset = 0): Mapped {
-    const from = Array.from({ length: text.length }, (_, i) => offset + i);
-    return new Mapped(
-      text,
-      from,
-      from.map((at) => at + 1),
-    );
+    return new Mapped(narrow(text), numbersFrom(offset, text.length), numbersFrom(offset + 1, text.length));
   }
 
   /** Pieces one behind another, a space between. */
@@ -65,7 +82,15 @@ export class Mapped {
   }
 
   slice(from: number, to = this.text.length): Mapped {
-    return new Mapped(this.text.slice(from, to), this.from.slice(from, to), this.to.slice(from, to), this.isApart);
+    const text = this.text.slice(from, to);
+    const piece = new Mapped(
+      this.isWide ? narrow(text) : text,
+      this.from.slice(from, to),
+      this.to.slice(from, to),
+      this.isApart,
+    );
+    if (!this.isWide) piece.wide = false;
+    return piece;
   }
 
   trim(): Mapped {
@@ -77,11 +102,15 @@ export class Mapped {
   split(pattern: RegExp): readonly Mapped[] {
     const pieces: Mapped[] = [];
     let from = 0;
-    for (const m of canFit(needsOf(pattern), this.letters) ? this.text.matchAll(pattern) : []) {
+    for (const m of foundIn(this.text, pattern)) {
       pieces.push(this.slice(from, m.index));
       from = m.index + m[0].length;
     }
     return [...pieces, this.slice(from)];
+  }
+
+  private get isWide(): boolean {
+    return (this.wide ??= WIDE.test(this.text));
   }
 
   /** The letters that it has, by which rules are passed over. */
@@ -92,10 +121,9 @@ export class Mapped {
   /** As `String.replace`; what a replacement has in common with what it replaces keeps its place. */
   replace(pattern: RegExp, to: string | ((...m: string[]) => string), needs: Needs = needsOf(pattern)): Mapped {
     // most rules find nothing in most lines, and most of these lack a letter for it
-    if (!canFit(needs, this.letters) || this.text.search(pattern) < 0) return this;
-    const matches = pattern.global
-      ? [...this.text.matchAll(pattern)]
-      : [pattern.exec(this.text)].filter((m): m is RegExpExecArray => m !== null);
+    if (!canFit(needs, this.letters)) return this;
+    const matches = allIn(this.text, pattern);
+    if (matches.length === 0) return this;
     let text = '';
     const starts: number[] = [];
     const ends: number[] = [];
@@ -117,8 +145,9 @@ export class Mapped {
       from = end;
     }
     if (from === 0 && text === '') return this;
+    const spelled = text + this.text.slice(from);
     return new Mapped(
-      text + this.text.slice(from),
+      this.isWide ? narrow(spelled) : spelled,
       starts.concat(this.from.slice(from)),
       ends.concat(this.to.slice(from)),
       this.isApart,

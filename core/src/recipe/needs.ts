@@ -279,6 +279,18 @@ export function gateOf(needs: Needs): readonly number[] {
   return bits;
 }
 
-/** All that a global pattern finds in a text, as `matchAll` gives it. */
+/** All that a pattern finds in a text: of one that is not global the first. */
 export const foundIn = (text: string, pattern: RegExp): readonly RegExpExecArray[] =>
-  canFit(needsOf(pattern), lettersOf(text)) ? [...text.matchAll(pattern)] : [];
+  canFit(needsOf(pattern), lettersOf(text)) ? allIn(text, pattern) : NONE;
+const NONE: readonly RegExpExecArray[] = [];
+
+/** The same without asking for its letters. No copy of the pattern is made, as `matchAll` makes one each time. */
+export function allIn(text: string, pattern: RegExp): readonly RegExpExecArray[] {
+  const found: RegExpExecArray[] = [];
+  pattern.lastIndex = 0;
+  for (let m = pattern.exec(text); m; m = pattern.global ? pattern.exec(text) : null) {
+    found.push(m);
+    if (m[0] === '') pattern.lastIndex += (text.codePointAt(m.index) ?? 0) > 0xffff ? 2 : 1;
+  }
+  return found;
+}

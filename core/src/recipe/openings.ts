@@ -55,9 +55,28 @@ export function asPercent(told: readonly Mapped[]): readonly Mapped[] {
   const items = told.some(isFlour)
     ? told.map((i) => i.replace(/^(white|brown|strong|dark|light|plain)(?= \d)/i, '$1 flour'))
     : told;
+  const first = asPercentFirst(items);
+  if (first) return first;
   const named = items.map((i) => BARE_FIGURE.exec(i.text));
   const flour = named.reduce((sum, m) => sum + (findFood(m?.[1] ?? '')?.role === 'flour' ? Number(m?.[2]) : 0), 0);
   const isSaid = named.some((m) => m?.[3] !== undefined);
   const isPercent = items.length > 1 && named.every((m) => m !== null) && (isSaid || Math.abs(flour - 100) <= 1);
   return isPercent ? items.map((i) => i.replace(/\s*(?:\([^)]*\))?\.?$/, ' %')) : items;
+}
+
+const FIGURE_FIRST = /^(\d+(?:\.\d+)?) ((?:0{1,2} )?\p{L}[\p{L} ]*?)\.?$/u;
+/** So few of what is counted are pieces. */
+const MOST_PIECES = 3;
+/** "100 strong flour / 60 water / 2 salt / 10 mashed pumpkin": the same with the figures first; undefined where something may be counted. */
+function asPercentFirst(items: readonly Mapped[]): readonly Mapped[] | undefined {
+  const told = items.map((i) => {
+    const [, figure = '', name = ''] = FIGURE_FIRST.exec(i.text) ?? [];
+    return { pct: Number(figure), name, food: findFood(name) };
+  });
+  const flour = told.reduce((sum, t) => sum + (t.food?.role === 'flour' ? t.pct : 0), 0);
+  const isPercent =
+    items.length > 2 &&
+    told.every((t) => t.name !== '' && !(t.food?.unitG !== undefined && t.pct <= MOST_PIECES)) &&
+    Math.abs(flour - 100) <= 1;
+  return isPercent ? items.map((i) => i.replace(/^[\d.]+/, (figure = '') => `${figure} %`)) : undefined;
 }

@@ -129,7 +129,12 @@ class Taking {
       this.takeListLine(told);
       return;
     }
-    if (this.isAtStart && OF_THE_WHOLE.test(normalLine(whole.text)) && itemsOf(whole).length < 2) {
+    if (
+      this.isAtStart &&
+      whole.text.length <= LONGEST_FACT &&
+      OF_THE_WHOLE.test(normalLine(whole.text)) &&
+      itemsOf(whole).length < 2
+    ) {
       this.facts.push(whole);
       return;
     }
@@ -267,7 +272,9 @@ class Taking {
     const sentences = this.part === 'passed' || this.part === 'keeping' ? [line] : sentencesOf(line);
     // what holds hands at work is method as a whole, but for what says how many, and for lists of amounts
     const isMethod =
-      sentences.length > 1 && actionsIn(normalLine(line.text)).length > 0 && !looksLikeIngredient(line.text);
+      sentences.length > 1 &&
+      sentences.some((s) => actionsIn(normalLine(s.text)).length > 0) &&
+      !looksLikeIngredient(line.text);
     // "500 g flour, 300 g water. Makes 6.": a list, and how many it is for
     const isListWithFact = sentences.length > 1 && sentences.every((s) => isShortFact(s.text) || itemsOf(s).length > 1);
     // "Flour, 1 lb. Buttermilk, ½ pint."

@@ -136,16 +136,16 @@ const NEW_SPOON = new RegExp(
 const isNewEntry = (before: string, text: string): boolean =>
   !AMOUNT_OPEN.test(before) &&
   (NEW_ENTRY.test(text) || (NEW_SPOON.test(text) && !before.endsWith(','))) &&
-  !isWork(before) &&
-  !isWork(text) &&
   !LEADS_ON.test(before) &&
   !/[;+–-]$/.test(before) &&
   !QUALITY_LAST.test(before) &&
-  (/(?:\d ?(?:k?g|m?l|%)|\))$/.test(before) || findFood(/[^,;]*$/.exec(before)?.[0] ?? '') !== undefined);
+  (/(?:\d ?(?:k?g|m?l|%)|\))$/.test(before) || findFood(/[^,;]*$/.exec(before)?.[0] ?? '') !== undefined) &&
+  !isWork(text) &&
+  !isWork(before);
 
 /** "… 1 1/2 c water", and below it "mix dry at home": a list has ended, and work begins. */
 const isFirstWork = (before: string, text: string): boolean =>
-  /\d/.test(before) && !isWork(before) && !LEADS_ON.test(before) && actionsIn(normalLine(text))[0]?.at === 0;
+  /\d/.test(before) && !LEADS_ON.test(before) && actionsIn(normalLine(text))[0]?.at === 0 && !isWork(before);
 
 /** So many of the lines begin small where a writer knows no capitals, and so many of those with work or a label; most of them are short. */
 const NO_CAPITALS = { small: 0.8, opened: 0.4, wide: 0.65, width: 0.75 } as const;

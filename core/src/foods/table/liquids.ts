@@ -95,7 +95,7 @@ export const LIQUIDS: readonly Food[] = [
   food(
     'starter',
     'starter',
-    'sourdough starter | sourdough | rye sourdough | rye starter | starter | levain | sourdough discard | starter discard | discard | ripe starter | leaven | sourdough culture | mature culture',
+    'sourdough starter | sourdough | sour dough | rye sourdough | rye starter | starter | levain | sourdough discard | starter discard | discard | ripe starter | leaven | sourdough culture | mature culture',
     per100(0.7, 0.1, 36, 1.6, 5.2, 0),
     0.6,
     { gPerCup: 227, waterPct: 50, flourPct: 50, ...wheat },

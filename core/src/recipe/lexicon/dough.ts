@@ -107,6 +107,7 @@ export const MIX = phrases`
   (?<!\b(?:the|this|that|butter|oil|spice|seed|herb|cheese|bread|cake|za['’]?atar|dukkah|nut) )mix(?:es)?
   (?<!\b(?:just|only) to )combines?
   stirs?
+  (?:thin|loosen|let down|slacken) (?:it|them|the (?:\w+ )?batter)(?: down| out)? with
   whisk
   moisten > with\b
   blitz

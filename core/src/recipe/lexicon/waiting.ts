@@ -8,6 +8,7 @@ export const TEMPER = phrases`
   come out > (?:\d|of the (?:fridge|cold))
   (?<=^|[;.] ){time}(?:ours?)? out(?= (?:of (?:the )?(?:fridge|cold)|before)\b)
   (?<!\b[Ss]traight )(?:out of|from) (?:the )?fridge
+  (?:stand|rest|sit|leave|leave {it}) (?:for )?{time}\w* (?:\w+ ){0,2}?out of (?:the )?fridge
   temper
   remove (?:it |them |the \w+ )?from the {fridge}
   take (?:it|them|the \w+) out
@@ -36,6 +37,7 @@ export const PROOF = phrases`
   rising
   floor time
   ferment(?:ation|ing|s)?
+  (?:let {it} |leave {it} to |^ )ripen(?: up)?
   (?<!\b(?:flatten|press|roll|stretch|pat)\b[^.;,]{0,30})double[ds]? !> cream
   doubl(?:ed|ing) in (?:size|volume|bulk)
   grown? (?:by|to)

@@ -111,9 +111,11 @@ export const WORK_TOLD: readonly Spelling[] = [
     /(?<=\d ?min(?:ute)?s?,? (?:then )?(?:flip|turn)(?: (?:it|them))?,? (?:and |then )?)(\d \d\/\d|(?:one|1) and (?:an? half|1\/2)|\d+(?:\.5)?)(?= *(?:[.,;](?!\d)|$))/gi,
     '$1 minutes',
   ],
+  // "divide by 9"
+  [/\b(divide|cut|split) by (?=\d{1,2}\b(?! ?(?:k?g|cm|mm)\b))/gi, '$1 into '],
   // "pieces of 0.12 kg", "0.12 kg pieces"
   [
-    /\b0\.(\d{2,3}) ?kg (?=(?:pieces|balls|portions|each)\b)|(?<=\b(?:pieces|balls|portions) (?:of |at )?)0\.(\d{2,3}) ?kg\b/gi,
+    /\b0\.(\d{2,3}) ?kg (?=(?:pieces|balls|portions|each)\b)|(?<=\b(?:pieces|balls|portions) (?:of |at )?|\b(?:divide|scale|portion|cut) [^.;\d]{0,12}\d{1,2} ?\()0\.(\d{2,3}) ?kg\b/gi,
     (_, before = '', behind = '') =>
       `${(before || behind).padEnd(3, '0').replace(/^0/, '')} g${before === '' ? '' : ' '}`,
   ],

@@ -40,7 +40,10 @@ export function percentLines(all: readonly Mapped[]): ReadRows {
     return inOneLine(units.length > 2 || units[1] ? withUnits(l, units) : l);
   });
   // "Bulk 60" stands in no column of ingredients
-  const named = cells.map((l) => (actionsIn(normalLine(l.text)).length > 0 ? null : COLUMN.exec(l.text)));
+  const named = cells.map((l) => {
+    const column = COLUMN.exec(l.text);
+    return column && actionsIn(normalLine(l.text)).length === 0 ? column : null;
+  });
   const flour = named.reduce(
     (sum, m) => sum + (m && findFood(m[1] ?? '')?.role === 'flour' ? Number((m[2] ?? '').replace(',', '.')) : 0),
     0,
@@ -60,8 +63,9 @@ export function percentLines(all: readonly Mapped[]): ReadRows {
 /** "Base: strong flour 100 | water 60 | salt 2": a list in one line, and no row of a table. */
 function isListInBars(text: string): boolean {
   const cells = text.split(/\s\|\s/);
+  if (cells.length < 3 || text.includes(';') || !/\d/.test(cells[0] ?? '')) return false;
   const foods = cells.filter((c) => /\d/.test(c) && findFood(normalLine(c.replace(/^[^:]*:/, ''))) !== undefined);
-  return !text.includes(';') && cells.length > 2 && foods.length >= cells.length - 1 && /\d/.test(cells[0] ?? '');
+  return foods.length >= cells.length - 1;
 }
 
 /**

@@ -90,6 +90,7 @@ import { EIGHTY_EIGHTH } from './held-eighty-eighth.ts';
 import { EIGHTY_NINTH } from './held-eighty-ninth.ts';
 import { NINETIETH } from './held-ninetieth.ts';
 import { NINETY_FIRST } from './held-ninety-first.ts';
+import { NINETY_SECOND } from './held-ninety-second.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -186,6 +187,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...EIGHTY_NINTH,
   ...NINETIETH,
   ...NINETY_FIRST,
+  ...NINETY_SECOND,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
