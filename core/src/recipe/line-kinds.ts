@@ -50,6 +50,12 @@ export const SENTENCE = /[.!?](?:\s|$)/;
 const STARTS_AS_STEP =
   /^(?:mix|add|stir|knead|put|place|combine|roll|heat|cook|brush|divide|cover|sift|whisk|pour|dissolve|rub|serve|leave|let|in|when|once|then|meanwhile|turn|using|make|take|shape|form|blend|beat|cream|tip|sprinkle|bring|melt|press|pat|smear|spread|drizzle|scatter|dust|wrap|stack|fry|bake|griddle|flip|flatten|stretch|fill|fold|grind|season|tear|split|lay|slap|drop|eat|enjoy)\b/i;
 
+/** "Paint with butter", "butter them": what is done to a bread, and no name of a food. */
+const isDoneTo = (text: string): boolean => {
+  const [first] = actionsIn(text);
+  return first?.at === 0 && (first.action === 'finish' || first.action === 'fill') && /^\p{L}+(?: \p{L}+)? (?:with|them|it|each|on)\b/u.test(text);
+};
+
 /** "On the day: 250 g plain flour": when it goes in says nothing of what it is. */
 function withoutMoment(text: string): string {
   const [moment] = /^\p{L}[\p{L} ]{1,24}: (?=[\d½¼¾])/u.exec(text) ?? [];
@@ -83,8 +89,9 @@ export function looksLikeIngredient(line: string): boolean {
   const words = bare.split(/ +/).length;
   if (
     STARTS_AS_STEP.test(text) ||
+    isDoneTo(text) ||
     /\buse\b/i.test(text) ||
-    /\bon top\b|\b\d+ ?(?:mins?|minutes?|h|hours?|hrs?|s|secs?|seconds?)\b|\bsides?\b/i.test(text)
+    /\bon (?:top|each|them)\b|\b\d+ ?(?:mins?|minutes?|h|hours?|hrs?|s|secs?|seconds?)\b|\bsides?\b/i.test(text)
   )
     return false;
   return (

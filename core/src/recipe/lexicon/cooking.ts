@@ -36,6 +36,8 @@ export const COOK = phrases`
   dry-fry
   (?:put|place) (?:the|a) lid on > after
   turn (?!over and roll)(?:it |them |each )?(?:over|once|and)
+  (?:turn|flip)(?: {it})? after > (?:about )?\d
+  (?:sit|stay|lie) on (?:the|a) (?:hot )?{pan}
   turn (?:it |them |each )?(?:twice|\d times)
   (?<=\d ?(?:s|secs?|seconds?|min|minutes?)\b[^.;]{0,20}, )turn (?:it|them)(?= *(?:[,;.]|$))
   (?:turn|flipp)ing > every \d
@@ -51,6 +53,12 @@ export const FINISH = phrases`
   rub with garlic
   spread with !> the back
   dab
+  ^ (?:anoint|slick|swipe|lacquer|glaze|varnish)(?: (?:it|them|each|the breads?))? > with (?:\w+ ){0,3}?{fat}\b
+  (?<=^|[;.] )(?:[Cc]oat|[Gg]rease) > with (?:\w+ ){0,3}?{fat}(?= *(?:[.;]|$))
+  (?:steam|sweat|soften) (?:{it} )?(?:in|under|inside) (?:a|the) (?:\w+ )?(?:towel|cloth|bag|napkin)
+  (?:knob|bit|dab|spoon|spoonful|splash) of (?:\w+ )?{fat} on (?:each|top|it|them|every)\b
+  put (?:the |some |a little )?{fat} on(?= *(?:[.,;]|$|while|when|each|top|them))
+  in(?:to)? a (?:\w+ )?bag to (?:soften|steam|sweat)
   smear
   (?:baste|slather|paint|gloss) > (?:[\w-]+ ){0,4}?with\b
   (?:slather|paint) (?:it|them) (?:on|over)
@@ -63,7 +71,7 @@ export const FINISH = phrases`
   basket
   (?<=^)(?:[Cc]loth|[Tt]owel)(?=\.?$)
   (?<=^|[;.] )into (?:the|a) (?:\w+ )?(?:towel|cloth)
-  dust (?:it |them )?with > (?:\w+ ){0,3}?(?:sugar|cinnamon|paprika|za|salt|herbs|cheese|sesame|sumac|cumin|seeds?)\b
+  dust (?:it |them )?with > (?:\w+ ){0,3}?(?:sugar|cinnamon|paprika|za['’]?\w*|salt|herbs|cheese|sesame|sumac|cumin|seeds?)\b
   keep (?:\w+ ){0,4}?(?:warm|wrapped)
   keep covered > (?:until|till)\b
   (?<=, then )butter(?=[.;!]?$)

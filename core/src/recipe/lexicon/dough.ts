@@ -37,7 +37,7 @@ export const BLOOM = phrases`
 
 export const RUB = phrases`
   (?:work|pinch) (?:the )?(?:cold |soft )?{fat} in(?:to)? > the (?:(?:\w+ )?flours?|dry)\b
-  (?:work|blend) (?!(?:it|them|this|everything|all)\b)(?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
+  (?:work|blend) (?!(?:it|them|this|everything|all|outwards?)\b)(?:in )?(?:[\w.]+ ){1,7}with (?:your |the )?(?:finger(?:tip)?s|cold hands)
   cut (?:the |\d+ ?g (?:of )?)?(?:cold )?{fat} into
   cut in > (?:\d+ ?g(?! (?:pieces|portions|balls|lumps|each)\b|[.,;]|$)|(?:the )?(?:cold |vegetable )?{fat})\b
   crumble (?:the )?(?:cold )?{fat} into
@@ -82,14 +82,20 @@ export const KNEAD = phrases`
   squeeze and (?:fold|press|push|pull)
   (?<=^|[;.] )squ(?:ish|ash)(?=\W* \d+ ?min)
   does the kneading
-  (?:bash|slam|throw) (?:it|the dough)(?: about| around)? > (?:on the (?:bench|table)|for|about)\b
+  (?:bash|slam|throw|beat|bang|knock) (?:it|the dough)(?: about| around)? > (?:on the (?:bench|table)|for|about)\b
   work well
   work (?:until|till) > (?:it is |very )?(?:smooth|elastic|supple|silky)\b
   (?:pummel|thump) {it}
   (?:squeeze|pound) (?:it|the dough) > (?:(?!\band\b)[^.;,])*\bfor (?:about )?\d
   punch and squeeze
   punch !> (?:it |the dough )?(?:down|out|the air|rounds|circles|discs|holes)
-  (?:push|pull|stretch|fold) and (?:push|pull|fold|turn) > {it}[^.;,]*\bfor\b
+  ^ run the (?:mixer|machine) > [^.;,]*\bfor (?:about )?\d
+  let the (?:\w+ )?(?:hook|mixer|machine) (?:turn|run|go) > [^.;,]*\bfor (?:about )?\d
+  {time}(?:utes?)?['’]? of (?:hard |good |real )?work(?!\w| on\b)
+  (?<=^|[;.] )(?:mixer|machine|hook)[,:]? (?:on )?(?:second|2nd|medium|high) speed(?=,? (?:for )?\d)
+  (?:work|build) (?:up )?the gluten
+  develop the gluten
+  (?:push|pull|stretch|fold) and (?:push|pull|fold|turn|squeeze) > {it}[^.;,]*\bfor\b
   work {it} > [^.;,]*\bfor (?:about )?\d
   work (?:it )?to a (?:\w+,? ){0,2}(?:smooth|elastic|supple|silky)(?: \w+)? dough
   work (?:it )?to a (?:\w+ ){0,2}dough(?=,? (?:for |in )?(?:about )?(?:\d|an? min))
@@ -142,5 +148,11 @@ export const MIX = phrases`
   ^ wet(?=,)
   ^ (?:(?:the )?(?:water|milk|liquids?)|(?:the )?(?:salt|butter|oil|ghee|fat|lard|rest)(?: and (?:salt|butter|oil|fat))?) in(?: (?:in \d|bit by bit|little by little|gradually)(?: (?:goe?s|lots|parts|stages))?)?(?= *(?:[,;.]|$|until\b|till\b))
   (?<=^|[.;,] )(?:everything|all(?: of it)?|the lot) together(?= *[,;.:])
+  amalgamate
+  unite > (?:everything|all|the)\b
+  (?:hydrate|moisten) the (?:\w+ )?(?:flours?|meal|semolina|masa)(?: \w+)? with
+  ^ (?:form|assemble|get|prepare|make up|do) (?:an?|the) (?:\w+ )?(?:dough|batter)(?: together)? !> (?:balls?|pieces?|in|into)\b
+  trickle in
+  turn (?:the ingredients|everything|it all|all of it) into an? (?:\w+ )?(?:dough|batter)
   rain in > (?:the )?(?:\w+ )?(?:meal|flour|semolina|masa|polenta)\b
 `;

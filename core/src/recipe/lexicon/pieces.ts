@@ -3,6 +3,10 @@ import { phrases } from './phrases.ts';
 /** What is done to make pieces, and with each of them before the griddle. */
 export const BALL = phrases`
   (?:shape|form|make|roll) (?:up )?(?:in)?to {few}(?:balls?|boules?|buns)
+  (?:shape|form|make) (?:{it} )?(?:as|like) (?:\w+ )?(?:buns|balls)
+  spin (?:{it} )?under (?:a|your|the) (?:cupped )?(?:hand|palm)
+  chafe
+  (?:make|form|shape|roll) (?:[\w-]+ ){0,4}?(?:spheres?|globes?|marbles?)
   roll (?:{it} )?under (?:a|your|the) (?:cupped )?(?:hand|palm)(?: until \w+)?
   cup and roll
   make (?:{it} )?up (?:in)?to (?:{n} |(?:\w+ ){0,2}?)(?:rounds|balls)
@@ -38,7 +42,8 @@ export const BALL = phrases`
   (?:hand|mould) (?:them |it )?up(?: round)?
   (?<=^|[,;.] )\d{2,3} ?g balls
   (?<=^|[,;.] )balls? of > (?:about )?\d
-  (?<=^|[;.] )(?:small|little|tight|equal|even|smooth) balls
+  (?<=^|[;.] |\b[Tt]hen )(?:small|little|tight|equal|even|smooth) balls
+  (?<=^|[;.] )balls(?= (?:the size of|as (?:big|large) as)\b)
   (?<=^|[,;.] )balls(?= (?:under|beneath|in|on|between) [^.;]*\b\d[\d.]* ?(?:min|h))
   (?<=(?:^|[;.] )[\w-]{1,20}-)sized balls
   (?<=^|[,;:.-] |\b(?:[Tt]hen|[Nn]ow|[Nn]ext|[Aa]bout|[Rr]oughly) )\d{1,2} (?:even |equal |small |little |tight |smooth )?balls(?= *(?:[,;.(]|@|of \d|~?\d{2,3} ?g\b))
@@ -51,6 +56,7 @@ export const DIVIDE = phrases`
   (?<=^|[,;.] )\d{2,3} ?g(?= ?[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions|lumps) (?:of|at|@|à) > (?:about )?\d
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
+  (?<=^|[;.] |\b[Tt]hen )\d{1,2} (?:(?:even|equal|same) )?(?:pieces|portions)(?= *(?:\.|$))
   ^ \d{2,3} ?g (?:a piece|per piece|apiece) $
   (?<=^|[;.] )(?:pieces|portions):? > (?:about )?\d{2,3} ?g\b
   (?:the )?(?:pieces|portions|lumps) (?:are|weigh) > (?:about )?\d{2,3} ?g\b
@@ -69,7 +75,9 @@ export const DIVIDE = phrases`
   weigh (?:into|at) > \d{2,3} ?g
   (?:take|tear off|break off|pull off) an? (?:piece|lump|bit|knob)(?: of (?:the )?dough)?(?= (?:the size of|as (?:big|large) as|like) )
   (?:give|hand)(?: out)? (?:everyone|everybody|each \w+) (?:(?:a|one|two|\d) (?:pieces?|lumps?|portions?)|\d{2,3} ?g of (?:the )?dough|their (?:dough|pieces?))
-  (?:weigh|scale|measure) > {n} (?:equal |even )?(?:pieces|portions|lumps)\b
+  (?:weigh|scale|measure|count)(?: out| off)? > {n} (?:equal |even )?(?:pieces|portions|lumps)\b
+  (?:section|partition|apportion|distribute) > (?:{dough} )?(?:in|into|to|between) {n}
+  get(?= {n} (?:pieces|portions|lumps) (?:out of|from)\b)
   scale(?: off)? > (?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d
   (?<!\b(?:each|every|the|per|one|a) )portion
   split
@@ -92,7 +100,7 @@ export const DIVIDE = phrases`
   cut > (?:(?:out|into) )?\d+(?:\.\d+)? ?cm (?:rounds|discs|circles|squares)\b
   share(?: it| the dough)?(?: out)? > (?:in(?:to)?|between)\b
   share (?:it |the dough )?out
-  (?:form|cut|make) > \d{1,2} (?:\w+ )?(?:pieces|portions)\b
+  (?:form|cut|make) > \d{1,2} (?:\w+ )?(?:pieces|portions|lumps|lots)\b
   (?:break|pull|pinch|tear|cut) off
   take > (?:[\w-]+ )?(?:pieces|bits|lumps|portions)\b
   ^ (?:take|use|allow) > (?:about )?\d{2,3} ?g (?:of (?:the )?dough )?(?:for|per)\b
@@ -106,7 +114,7 @@ export const COIL = phrases`
   coil
   (?<!\bin a )spiral(?!,? (?:mixer|slow|fast|\d|out))
   snail
-  roll (?:it |each |them )?up !> (?:in)?to (?:[\w-]+ ){0,3}?(?:balls?|rounds?)
+  roll (?:it |each |them )?up !> (?:in)?to (?:(?:[\w-]+ ){0,3}?(?:balls?|rounds?)|(?:about )?\d)
   wind (?:it|each)
   swiss roll
   roll {it} (?:in)?to an? (?:\w+ )?rope
@@ -114,7 +122,7 @@ export const COIL = phrases`
 `;
 
 export const CLAP = phrases`
-  clap !> {it} (?:from (?:palm|hand)|(?:between (?:\w+ ){0,2}\w+|back and forth) (?:to|until|till) (?:\w+ ){0,3}?(?:thin|flat|wide|\d))
+  clap !> (?:{it} )?(?:from (?:palm|hand)|(?:between (?:\w+ ){0,2}\w+|back and forth) (?:to|until|till) (?:\w+ ){0,3}?(?:thin|flat|wide|\d))
   crush
   scrunch
   fluff
@@ -166,6 +174,10 @@ export const ROLL = phrases`
   (?:using|with|use) (?:a|the|your) (?:\w+ )?(?:rolling )?pin,?(?: to)? (?:flatten|press|open|make|roll|thin)
   roll(?:ing|s)? !> pin\b|(?:it |them |each )?(?:up )?into a cone\b|(?:them |it |each (?:one |ball )?)?in (?!to\b|a\b|between\b|half\b|one\b)
   pin out
+  (?<=^|[;.] )rolling pin(?=:? (?:to )?\d)
+  use (?:a|the|your) (?:rolling )?pin > to\b
+  run (?:a|the|your) (?:rolling )?pin over
+  (?:put|run|pass|send) (?:{it} )?through (?:a|the) (?:\w+ )?(?:sheeter|rollers?|pasta machine)
   (?<=^|[,;.] )pin > (?:{it} )?to (?:about )?\d
   (?:finish|continue|go on) with (?:an?|the|your) (?:\w+ )?pin
   (?<=^|[,;.] )sheet(?=: ?\d+(?:\.\d+)? ?(?:mm|cm))
@@ -176,11 +188,19 @@ export const SHAPE = phrases`
   spiral (?:it )?(?:outwards?|out)
   ^ flat (?:as|like)
   (?:pat|slap|toss|throw|pass|flip)(?: {it})? > (?:from (?:palm|hand)|between (?:your |the )?(?:palms|hands)|back and forth)\b
-  clap {it} > (?:from (?:palm|hand)|(?:between (?:\w+ ){0,2}\w+|back and forth) (?:to|until|till) (?:\w+ ){0,3}?(?:thin|flat|wide|\d))
+  clap(?: {it})? > (?:from (?:palm|hand)|(?:between (?:\w+ ){0,2}\w+|back and forth) (?:to|until|till) (?:\w+ ){0,3}?(?:thin|flat|wide|\d))
   (?:open|push) (?:{it} )?out
   (?<=^|; )press(?= ?:? ?\d+ ?cm)
   use (?:a|the) (?:\w+ )?press
-  (?:put|run|pass) (?:it |them |each )?through (?:a|the) press
+  (?:put|run|pass) (?:it |them |each )?through (?:a|the) (?:\w+ )?press
+  ^ press > with (?:the|your) (?:fingertips|fingers|palms?|hands?)\b
+  ^ squash > (?:flat|down)\b
+  lean on (?:each|it|them) > with\b
+  pull (?:{it} )?into > (?:ovals?|rounds?|discs?|tongues?|tears?|teardrops?)\b
+  work (?:{it} )?outwards?
+  (?:tease|ease|draw|coax|push)(?: {it})?(?: out)? > to (?:about )?\d+(?:\.\d+)? ?cm\b
+  make (?:discs|circles|rounds) > of \d+(?:\.\d+)? ?(?:cm|mm)\b
+  (?<=^|[;.] )(?:tortilla )?press, > \d+(?:\.\d+)? ?cm\b
   spread in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)
   pour (?:on |in )?(?:enough|some|a little) batter
   (?:pour|ladle|spoon|spread) (?:the |some )?batter (?:\w+ )?(?:on|onto|over) (?:the|a)
@@ -208,7 +228,7 @@ export const SHAPE = phrases`
   press(?:ing)?(?: \w+){0,3}? > \d+(?:\.\d+)? ?cm
   press (?:each|the balls?|one ball) > (?:ball |piece |one )?(?:in|between|with|on|to)\b
   press > (?:in|with|using) (?:a|the) {few}press\b
-  stretch(?:ing)?(?! and slap)
+  stretch(?:ing)?(?! and (?:slap|squeeze)\b)
   shape
   form (?:\w+ ){0,4}?(?:into|cakes|discs|rounds|patties|flatbreads|ovals|tongues|teardrops)
   spread (?:it |them )?with (?:your |wet |oiled |floured )?(?:fingers|fingertips|hands)

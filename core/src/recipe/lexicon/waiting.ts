@@ -37,7 +37,13 @@ export const PROOF = phrases`
   rising
   floor time
   ferment(?:ation|ing|s)?
-  (?:let {it} |leave {it} to |^ )ripen(?: up)?
+  (?:let {it} |leave {it} to |(?<=^|[,;.] ))(?:ripen|mature)(?: up)?
+  let the yeast (?:do its (?:work|thing)|work) > for
+  ^ raise > (?:for )?{time}
+  leavening(?=:? (?:for )?{time})
+  (?:airing|linen|warm) cupboard
+  {time}(?:utes?|ours?)? (?:by|near|next to|beside|above|over|on) the (?:\w+ )?(?:stove|radiator|boiler|heater|range|fireplace)(?!\w| top)
+  (?<=^|[;.] )(?:by|near|next to|beside|above|on) the (?:radiator|boiler|heater|fireplace)(?=,? (?:for )?{time})
   (?<!\b(?:flatten|press|roll|stretch|pat)\b[^.;,]{0,30})double[ds]? !> cream
   doubl(?:ed|ing) in (?:size|volume|bulk)
   grown? (?:by|to)
@@ -45,8 +51,8 @@ export const PROOF = phrases`
   (?:let|allow|leave) (?:{it} )?(?:to )?(?:grow|puff up|plump up)
   let {it} puff(?: up)? > for (?:about )?\d+ ?(?:min|h)
   fold(?:s|ing)? (?:it |the dough )?every > {time}[^.;]* for\b
-  let {it} (?:become|get|go|turn) (?:light|airy|puffy|bubbly|spongy)
-  (?:until|till) (?:\w+ ){0,4}?(?:risen|spongy|airy|twice (?:its|the|their|as (?:big|large)))
+  let {it} (?:become|get|go|turn) (?:light|airy|puffy|bubbly|spongy|big(?:ger)?)
+  (?:until|till) (?:\w+ ){0,4}?(?:risen|spongy|airy|gain(?:s|ed)? (?:half|a third|a quarter|in volume)|twice (?:its|the|their|as (?:big|large)))
   in(?:to)? (?:the|a) (?:prover|proofer|proving (?:drawer|cabinet|box)|proofing (?:drawer|cabinet|box))
   proving !> (?:drawer|cabinet|box|basket)
   (?:final|second|last|2nd) (?:proof|prove|rise) (?:in|of|as) (?:the )?balls
@@ -54,17 +60,25 @@ export const PROOF = phrases`
 
 export const REST = phrases`
   the rest(?=:)
-  let (?:it|them|the (?:dough|balls|pieces)) have(?= {time}[^,.;]*(?:[,.;]|$))(?![^,.;]*\bsides?\b)
-  (?<!\bthe )(?<!remaining )(?<!\b[Aa]dd )(?:rests?|resting|reposes?|relax|swell|sit|sleeps?|stands?(?! mixer| on (?:end|(?:its|their|the) (?:ends?|sides?|edges?))| upright)) !> of\b
+  (?<!\b(?:turn|flip)\b[^.;]{0,40})let (?:it|them|the (?:dough|balls|pieces)) have(?= {time}[^,.;]*(?:[,.;]|$))(?![^,.;]*\bsides?\b)
+  (?<!\bthe )(?<!remaining )(?<!\b[Aa]dd )(?:rests?|resting|reposes?|relax|swell|sit|sleeps?|stands?(?! mixer| on (?:end|(?:its|their|the) (?:ends?|sides?|edges?))| upright)) !> of\b|on (?:the|a) (?:\w+ )?(?:griddle|tawa|pan|hot ?plate|comal|skillet)\b
   let (?:it|them) (?:go|be|lie)
   (?:let|allow) the (?:dough|flour|gluten|batter) (?:to )?(?:absorb|hydrate|soften|come together|relax)(?=[^.;,\d]* (?:for )?(?:about )?[\d.]+ ?(?:min|h))
   (?<=\b(?:it|they|dough) )goe?s? (?:in(?:to)?|under|beneath) (?:an?|1|the|its) (?:\w+ ){0,2}(?:basin|bowl|cloth|towel|pot|bucket|tub|crock|blanket|lid)(?= (?:for |while |until |and |to )|,)
   (?<=^|[;.] ){time}(?:ute)?s? on the (?:racks?|trays?|boards?|cloths?)
-  (?:stop|pause|break)(?=(?: ?:| [–-])? (?:for )?(?:about )?[\d.]+ ?(?:min|h))
+  (?:stop|pause|break)(?=(?: ?[:,]| [–-])? (?:for )?(?:about )?[\d.]+ ?(?:min|h))
+  let {it} (?:settle|calm down|recover|relax|mellow)(?=,? (?:for )?{time})
+  let (?:it|them|everything|the dough) go quiet > for
+  (?:put|set|lay) (?:{it} )?by > for
+  bag (?:it|them|the dough)(?: up)? > (?:for )?(?:about )?\d
+  (?:come|go) back (?:to (?:it|them) )?(?:in|after) > (?:about )?\d
+  ^ (?:hold|park|tuck)(?: {it})?(?: up)? > (?:for )?{time}
+  ^ allow(?= {time}(?:utes?|ours?)? *(?:[.,;]|$))
+  put the kettle on(?=[:,]? (?:for )?{time})
   put (?:{it}|the (?:bowl|tub|tray)) (?:to (?:bed|sleep)|aside)
   {time}(?:ute)?s?['’]? (?:pause|break|peace|quiet|wait)
   (?:tray|line) {it} (?:up|out)(?: on (?:a|the) (?:\w+ )?(?:tray|board|cloth|bench))? > (?:and |, )?(?:covered |cover,? )?(?:for )?\d
-  (?:give|allow) (?:it|them|the (?:dough|balls|pieces)) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)(?:[^,.;]|\.(?=\d))*\b(?:minutes?|mins?|hours?|h)\b(?! of (?:knead|mix|cook)ing|,? (?:then )?(?:flip|turn)\b)
+  (?<!\b(?:turn|flip)\b[^.;]{0,40})(?:give|allow) (?:it|them|the (?:dough|balls|pieces)) > (?:about |another |a good )?(?:\d|an?\b|overnight)(?![^,.;]*\bsides?\b)(?:[^,.;]|\.(?=\d))*\b(?:minutes?|mins?|hours?|h)\b(?! of (?:knead|mix|cook)ing|,? (?:then )?(?:flip|turn)\b)
   lie > (?:for )?(?:an?|\d)
   wait > (?:for )?(?:an?|another|\d+(?! ?s))
   leave (?:it|them) > a (?:while|bit)\b
@@ -84,7 +98,7 @@ export const REST = phrases`
   (?:put|set|leave) (?:it|them|the dough) (?:by|near|next to|on) the (?:stove|radiator|fire|heater|boiler)
   put (?:it|them|the dough) in (?:a|the) bag > for\b
   nap
-  let (?:the yeast|it|them) (?:do (?:its|their) (?:work|thing)|work) > for\b
+  let (?:it|them) (?:do (?:its|their) (?:work|thing)|work) > for\b
   (?:have|take) a break
   (?:it|they|(?:the )?dough) (?:wants?|needs?|likes|(?:should|must) have)(?= (?:{time}|0\.5 h))(?![^.;]*\bsides?\b)
   (?<!\b(?:when|once|until|till)\b[^.;,]{0,20})cool (?:for|until|down|enough|completely)

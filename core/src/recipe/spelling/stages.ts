@@ -108,7 +108,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   ],
   // "press one ball at a time out to a round"
   [/(?<=\p{L} )(?:one|1) (ball|piece|portion|round|disc) at a time(?= (?:out|flat|thin|(?:in)?to)\b)/giu, 'each $1'],
-  [/^(?:now|next|finally|lastly),? (?!day\b|morning\b)(?=\p{Ll}|\d)/iu, ''],
+  [/^(?:now|next|then|finally|lastly),? (?!day\b|morning\b)(?=\p{Ll}|\d)/iu, ''],
   [/(?<=^|; )(?:to shape|shaping): (?=divid|cut\b|\d)/i, ''],
   [/\b(it|that)['’]s (?=\p{L}+ed\b|left\b|then\b)/giu, '$1 is '],
   [/\bthey['’]re (?=\p{L}+ed\b|left\b|then\b)/giu, 'they are '],

@@ -25,6 +25,13 @@ export const WORK_TOLD: readonly Spelling[] = [
     /(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)) (?:on |for )?(?:1|one|the first) side(?:,| and) (?:the same|as (?:much|long)|ditto)(?: (?:on|for))? the (?:other|second)(?: side| one)?\b/gi,
     ' each side',
   ],
+  // "a minute top and bottom"
+  [/(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)),? (?:for |on )?(?:top and bottom|front and back)\b/gi, ' each side'],
+  // "one minute, upside down, one minute"
+  [
+    /(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)),? (?:then )?(?:(?:and )?(?:invert|reverse)(?: it| them)?|upside down),?(?: for)? (?=(?:about |another )?\d)/gi,
+    ', turn, ',
+  ],
   // "give it two minutes, flip"
   [
     /\bgive (?:it|them|each) ((?:about )?\d[\d.]* ?(?:s|secs?|seconds?|min(?:ute)?s?)),? (?:and )?(?:then )?(flip|turn)\b/gi,
