@@ -24,7 +24,7 @@ import type { Conflict, Guess, ImportedRecipe, OnShare, OwnedWords } from './res
 import type { RecipeParts } from './sections.ts';
 import { withProof } from './join-drafts.ts';
 import { sentencesOf } from './sentences.ts';
-import { byTheKilo, inWhole } from './per-measure.ts';
+import { byTheKilo, forAllPieces, inWhole } from './per-measure.ts';
 import { addUnlisted, heldBack, namedAndNotHeld } from './unlisted.ts';
 import { isOutsideDough, usedByMethod, withFlourInDough } from './uses.ts';
 
@@ -73,7 +73,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   // what a bread cannot hold is handed back
   const more = parts.ingredients.slice(MOST_INGREDIENTS).map((i) => i.line);
   notUnderstood.push(...more);
-  const formula = buildFormula(lines.slice(0, MOST_INGREDIENTS), count.pieces);
+  const formula = buildFormula(forAllPieces(lines.slice(0, MOST_INGREDIENTS), count.pieces), count.pieces);
   if (!formula) {
     const passed = [...parts.ingredients.map((i) => i.line), ...parts.method, ...notUnderstood];
     return {

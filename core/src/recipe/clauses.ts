@@ -189,7 +189,7 @@ interface Implied {
 
 /** A clause behind a sign in which dough or its pieces only lie. */
 const LYING =
-  /^[\W]*(?:then )?(?:cover|(?:tub|box|crate|bowl) \d|(?:the )?(?:dough )?back in|(?:(?:pop|put|place|set) (?:it |the dough )?(?:back )?)?in(?:to)? (?:a|the|its) (?:\w+ )?(?:bowl|tub|bag)|(?:lay|put|place|set) (?:them |the balls )?on (?:a|an|the) (?:\w+ )?(?:cloth|tray|board|towel)|between (?:\w+ ){0,2}(?:cloths|towels)|invert|lid on|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ (?:bench|under|covered|in the warm|in a warm|somewhere|(?:at )?room temp|at room))/i;
+  /^[\W]*(?:then )?(?:cover|(?:tub|box|crate|bowl) \d|(?:the )?(?:dough )?back in|(?:(?:pop|put|place|set) (?:it |the dough )?(?:back )?)?in(?:to)? (?:a|the|its) (?:\w+ )?(?:bowl|tub|bag)|(?:lay|put|place|set) (?:them |the balls )?on (?:a|an|the) (?:\w+ )?(?:cloth|tray|board|towel)|between (?:\w+ ){0,2}(?:cloths|towels)|invert|lid on|bench|warm (?:place|spot|corner)|in the warm|somewhere warm|room temp|leave|overnight|\d+(?:\.\d+)? *\w+ (?:bench|under|covered|in the warm|in a warm|somewhere|(?:at )?room temp|at room|at (?:about )?[123]\d ?°))/i;
 
 /** From so many minutes on a time behind work at pieces is their rest. */
 const LONGEST_WORK_MIN: ReadonlyMap<Action, number> = new Map([

@@ -131,7 +131,7 @@ export function figuresIn(text: string, piece: PieceSize): readonly { readonly a
   };
   take(divisionIn(text)?.text);
   take(pieceWeightIn(text)?.text);
-  for (const pattern of [LENGTH, INCHES, /\d{2,3}\s*(?:-\s*\d{2,3}\s*)?(?:°|º|degrees?\b)(?:\s*[CF]\b)?/gi])
+  for (const pattern of [LENGTH, INCHES, /\d{1,3}(?:\.\d)?\s*(?:-\s*\d{1,3}\s*)?(?:°|º|degrees?\b)(?:\s*[CF]\b)?/gi])
     for (const m of foundIn(text, pattern))
       if (pattern !== LENGTH || (isOfPiece(m, piece) && !isSecond(text, m.index)))
         found.push({ at: m.index, length: m[0].length });

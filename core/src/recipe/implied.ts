@@ -92,7 +92,7 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   )
     return 'rest';
   if (PLACED_TIME.test(text) && times.every((t) => t.least >= LEAST_REST_MIN)) return 'rest';
-  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloths?|cling ?film|towels?|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|seam (?:side )?down|plate (?:on top|over)|dough in\b|in the bowl|in(?:to)? (?:a|the|its) (?:[\w-]+ ){0,3}?(?:box|tub|container|bucket|bag)|peace|under (?:an?|1|the|its) (?:\w+ )?bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
+  return /\b(?:leave|left|wrap(?:ped)?|cover(?:ed)?|cloths?|cling ?film|towels?|(?:warm (?:place|spot|corner)|somewhere warm|in the warm)|room temp(?:erature)?|at (?:about )?[123]\d(?:\.\d)? ?°|seam (?:side )?down|plate (?:on top|over)|dough in\b|in the bowl|in(?:to)? (?:a|the|its) (?:[\w-]+ ){0,3}?(?:box|tub|container|bucket|bag)|peace|under (?:an?|1|the|its) (?:\w+ )?bowl|bowl (?:over|on top)|overnight|bench)\b/i.test(
     text,
   )
     ? 'rest'

@@ -28,6 +28,8 @@ export interface ReadIngredient {
   readonly tempC: number | undefined;
   /** Water in hundredths of the flour of a starter, where the line tells it. */
   readonly wetnessPct: number | undefined;
+  /** The amount is for one piece, and not for all: "50 g cheese on each". */
+  readonly isOfEach: boolean;
   readonly isOptional: boolean;
   /** "as needed", "enough to": what is added by feel. */
   readonly isByFeel: boolean;
@@ -136,7 +138,12 @@ const WETNESS =
   /\(?(?:at )?(\d{2,3}) ?% hydration\)?|(?<=\b(?:levain|leaven|starter|sourdough) )\(([5-9]\d|1\d\d) ?%\)(?= *\d+ ?k?g\b)/i;
 const PERCENT = /(?:(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*)?(\d+(?:\.\d+)?)\s*(?:%|per ?cent)/i;
 
-function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
+/** What an amount is for behind a name, "50 g cheese on each", or by a word that is for nothing else, "cheese 50 g per piece". */
+export const OF_EACH =
+  /(?<=\p{L}{2}),? (?:(?:on|onto|in|into|over|for|to) (?:each|every)(?: (?:one|piece|bread|round|disc|flatbread|ball))?|each|apiece)(?=\W*$)|,? \(?(?:per|for (?:each|every|one)|a) (?:piece|bread|round|flatbread|disc)\)?(?=\W*$)/iu;
+
+function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
+  const whole = told.replace(OF_EACH, '');
   // how wet a starter is says nothing of how much goes in
   const wet = WETNESS.exec(whole.text);
   const percent = PERCENT.exec(whole.text.replace(WETNESS, (m) => ' '.repeat(m.length)));
@@ -194,6 +201,7 @@ function readOne(raw: Mapped, whole: Mapped, use: IngredientUse, system: Measure
     ].filter((g): g is string => g !== undefined),
     wetnessPct: wet && food?.role === 'starter' ? Number(wet[1] ?? wet[2]) : undefined,
     tempC: temp ? Number(temp[1]) : temperatureWords(text, food),
+    isOfEach: whole !== told,
     isOptional: /\boptional\b|if you like/i.test(text),
     isByFeel: BY_FEEL.test(text),
     disagreement: disagreementOf(level, amounts, food, system),
@@ -257,7 +265,8 @@ function chooseAmount(
   const [own, ...others] = amounts;
   if (!own) return undefined;
   const each = others.find((o) => isEach(line, o));
-  if (each) return times(gramsOf(each, food, system), own.least);
+  // "400 g (50 g each)" is in all
+  if (each && !isWeight(own)) return times(gramsOf(each, food, system), own.least);
   const sachet = own.unit === 'sachet' ? others.find(isMetricWeight) : undefined;
   if (sachet) return times(gramsOf(sachet, food, system), own.least);
   const added = others.filter((o) => isAdded(o, own) && !isInBrackets(line, o));
@@ -275,7 +284,7 @@ function chooseAmount(
 const isEach = (line: string, o: Amount): boolean =>
   isWeight(o) && /^\W*(?:each|apiece|a piece)/i.test(afterAmount(line, o));
 
-const times = (w: Weighed | undefined, n: number): Weighed | undefined =>
+export const times = (w: Weighed | undefined, n: number): Weighed | undefined =>
   w && { ...w, g: w.g * n, leastG: w.leastG * n, mostG: w.mostG * n };
 
 const afterAmount = (line: string, a: Amount): string => line.slice(line.indexOf(a.text) + a.text.length);

@@ -5,7 +5,7 @@ import { normalLine } from './normal-line.ts';
 
 /** Says how many a recipe makes, how heavy, how long in all. */
 export const FACT =
-  /^for \d+ (?:people|pieces|breads) \d+ ?k?g (?:of )?flour|^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )makes?(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut|rounds?|ovals?|teardrops?|tongues?|rectangles?)\b)|yields?|gives|serves|servings?|enough for|produces|you(?: will|['’]ll) get|number of breads|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time(?![^.;]*\bsides?\b)|ready in|(?<!\b(?:sides?|other|1|first|second|everybody|everyone|each|student|person|pupil|child|one|rise|proof|prove|rest|rising|proving|proofing|resting|fermentation|cooking|kneading|chilling) )takes(?![^.;]*\b(?:sides?|double|rise|prove)\b)|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:(?:about|around|roughly|approx\.?|approximately|ca\.?)\s*)?(?:\d|½|a\b|an\b)/i;
+  /^for \d+ (?:people|pieces|breads) \d+ ?k?g (?:of )?flour|^pieces?:? \d{1,3}$|^weight:? \d{2,3} ?g$|\b(?:(?<!\band )make(?:s|(?! an?\b(?! (?:dozen|score|couple|batch|half)\b)))(?! an? (?:\w+ ){0,2}(?:dough|batter|ball|well|paste|crumbs?|square|triangle|circle|disc|half-moon|pocket|dent|hole|hollow|slit|cross|cone|cut|rounds?|ovals?|teardrops?|tongues?|rectangles?)\b)|yields?|gives|serves|servings?|enough for|produces|you(?: will|['’]ll) get|number of breads|formula for|recipe for|^dough for|quantity|total time|prep(?:aration)? time|cook(?:ing)? time(?![^.;]*\bsides?\b)|ready in|(?<!\b(?:sides?|other|1|first|second|everybody|everyone|each|student|person|pupil|child|one|rise|proof|prove|rest|rising|proving|proofing|resting|fermentation|cooking|kneading|chilling) )takes(?![^.;]*\b(?:sides?|double|rise|prove)\b)|batch(?= ?:? ?\d+ (?:pcs|pieces))|portions?(?!:? ?\d+ ?[x×@])|(?:piece|ball|flour|dough|batch)s? weights?)\b\s*:?\s*(?:(?:about|around|roughly|approx\.?|approximately|ca\.?)\s*)?(?:\d|½|a\b|an\b)/i;
 /** "(8 pieces)". */
 const ONLY_A_YIELD = new RegExp(
   String.raw`^(?:\d{1,3} (?:flatbreads|breads|naans|wraps|chapatis|pitas|tortillas)|\(${ABOUT}\d{1,3} (?:${BREADS}|people)\)|for ${ABOUT}\d{1,3} (?:(?:\w+ )?(?:${BREADS})|people)|(?:for )?\d{1,2} (?:people|persons|students),? (?:with )?\(?\d{1,2} (?:(?:${BREADS}) )?(?:each|in all|in total)\)?|for \d{1,2},? \(?\d (?:(?:${BREADS}) )?each\)?|for \d{1,2} people \(\d{1,3} (?:${BREADS})\)|\d{1,3} servings?|(?:people|persons|students): \d{1,3})\.?$`,
@@ -53,7 +53,7 @@ const STARTS_AS_STEP =
 /** "Paint with butter", "butter them": what is done to a bread, and no name of a food. */
 const isDoneTo = (text: string): boolean => {
   const [first] = actionsIn(text);
-  return first?.at === 0 && (first.action === 'finish' || first.action === 'fill') && /^\p{L}+(?: \p{L}+)? (?:with|them|it|each|on)\b/u.test(text);
+  return first?.at === 0 && /^\p{L}+(?: \p{L}+)? (?:with|them|it|each|on|in|into|over|up|the)\b/u.test(text);
 };
 
 /** "On the day: 250 g plain flour": when it goes in says nothing of what it is. */

@@ -1,5 +1,5 @@
 import { findFood } from '../foods/index.ts';
-import type { ReadIngredient } from './ingredient-line.ts';
+import { times, type ReadIngredient } from './ingredient-line.ts';
 import { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { FRACTION_SIGNS } from './number-words.ts';
@@ -51,6 +51,10 @@ export function inWhole(lines: readonly Mapped[]): readonly Mapped[] {
     ]);
   });
 }
+
+/** "50 g cheese on each": of what is none of the dough so much for every piece. */
+export const forAllPieces = (lines: readonly ReadIngredient[], pieces: number): readonly ReadIngredient[] =>
+  lines.map((l) => (l.isOfEach && l.use !== 'dough' ? { ...l, weight: times(l.weight, pieces) } : l));
 
 const BY_THE_KILO = /\b(?:to|per|for) (?:the|a|each|every|1) (?:kilo|kg)\b/i;
 

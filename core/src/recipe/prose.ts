@@ -58,6 +58,12 @@ function lengthOf(text: string, m: RegExpExecArray, words: string): number {
 const OUTSIDE = new Set<IngredientUse>(['griddle', 'finish']);
 /** So many ingredients make a list. */
 const ENOUGH = 2;
+/** "Fill each with 50 g cheese". */
+const OF_EACH_BEFORE =
+  /\b(?:fill|stuff|top|brush|spread|smear|sprinkle|strew|scatter|dot|drizzle|dust|cover)\w* (?:each|every)(?: (?:one|piece|bread|round|disc|flatbread|ball))?(?: \w+)? with (?:about |some )?$/i;
+/** "50 g cheese on each": who it is for stands with the amount. */
+const FOR_EACH_BEHIND =
+  /^ ?(?:(?:on|onto|in|into|over|for|to) (?:each|every)(?: (?:one|piece|bread|round|disc|flatbread|ball))?|each|apiece|per (?:piece|bread|round|disc|flatbread))(?=\W|$)/i;
 const MIXING = new Set(['mix', 'rub', 'scald', 'bloom', 'knead', 'rest', 'proof']);
 /** What the ingredients of a clause are for, by what is done in it; of what is done to pieces nothing is known. */
 const USE_OF: Readonly<Partial<Record<string, IngredientUse>>> = {
@@ -113,7 +119,8 @@ export function inProse(parts: RecipeParts): RecipeParts {
         const words =
           (m[1] ?? '').split(/\b(?:and|with|to|into|in|on|over|through|for|then|or|goe?s?|went)\b/)[0] ?? '';
         const isNameFirst = pattern === NAME_THEN_WEIGHT || pattern === NAME_THEN_MEASURE;
-        const length = isNameFirst || pattern === BEHIND ? m[0].length : lengthOf(text.text, m, words);
+        const own = isNameFirst || pattern === BEHIND ? m[0].length : lengthOf(text.text, m, words);
+        const length = own + (FOR_EACH_BEHIND.exec(text.text.slice(m.index + own))?.[0].length ?? 0);
         const food = findFood(words);
         const part = partOf(text.text);
         const use = part ?? useAt(text.text, m.index);
@@ -136,7 +143,9 @@ export function inProse(parts: RecipeParts): RecipeParts {
             names.some((name) => name.endsWith(words.trim().toLowerCase())));
         if (food && !isFound && !isListed)
           found.push({
-            line: text.slice(m.index, m.index + length),
+            line: OF_EACH_BEFORE.test(text.text.slice(0, m.index))
+              ? Mapped.join([text.slice(m.index, m.index + length), Mapped.of('on each', text.span(m.index).from)])
+              : text.slice(m.index, m.index + length),
             use: use ?? 'dough',
             sentence: sentence.span(),
             isApart: part !== undefined,

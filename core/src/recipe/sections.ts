@@ -456,12 +456,7 @@ class Taking {
       return;
     }
     if (this.isToppingInBrackets(s)) return;
-    // "Press to 20 cm. Olive oil, rosemary, flaky salt.", "Pepper on top."
-    const alone = s.replace(/ (?:go(?:es)? )?on top\.?$|\.$/i, '');
-    if (this.hasPieces && (areFoodsAlone(alone) || (top && isFoodAlone(alone.text)))) {
-      this.method.push(s.replace(/^(.*?)(?: (?:go(?:es)? )?on top)?\.?$/i, 'top with $1'));
-      return;
-    }
+    if (this.isOnTop(s)) return;
     if (isWorkApart(s.text)) this.method.push(s);
     else if (isShortFact(s.text) && itemsOf(s).length < 3) this.facts.push(s);
     else if (
@@ -470,6 +465,16 @@ class Taking {
     )
       this.list(s);
     else this.method.push(s);
+  }
+
+  /** "Press to 20 cm. Olive oil, rosemary, flaky salt.", "Pepper on top.": told once there are pieces. */
+  private isOnTop(s: Mapped): boolean {
+    if (!this.hasPieces) return false;
+    const alone = s.replace(/ (?:go(?:es)? )?on top\.?$|\.$/i, '');
+    const isSaid = alone.text.length < s.text.length - 1 && alone.text.split(/,? and /).every(isFoodAlone);
+    if (!isSaid && !areFoodsAlone(alone)) return false;
+    this.method.push(s.replace(/^(.*?)(?: (?:go(?:es)? )?on top)?\.?$/i, 'top with $1'));
+    return true;
   }
 
   /** "Za'atar + oil on top (4 tbsp za'atar, 6 tbsp oil).", "Garlic butter (150 g butter + 4 cloves).": told once there is a dough. */
@@ -538,6 +543,10 @@ class Taking {
       if (name !== undefined) this.title ??= body.slice(0, name.length);
     } else if (this.part === 'passed' || /\bholds (?:about )?\d/i.test(text)) this.notUnderstood.push(body);
     else if (this.part === 'keeping') this.keeping.push(body);
+    else if (/ on top\.?$/i.test(text) && this.isOnTop(body)) return;
+    // "50 g cheese each, fold, seal": work at pieces, and no entry
+    else if (this.hasPieces && !/^for\b/i.test(text) && actionsIn(normalLine(text)).some((a) => PIECE_WORK.has(a.action)))
+      this.method.push(body);
     else if (itemsOf(body).length > 1 || (this.hasCooked && areFoodsAlone(body))) this.list(body);
     else if (this.part === 'ingredients' && this.use !== 'dough' && foodsWithWork(body))
       this.ingredients.push(...(foodsWithWork(body) ?? []).map((line) => ({ line, use: this.use })));

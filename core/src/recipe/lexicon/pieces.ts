@@ -112,6 +112,7 @@ export const DIVIDE = phrases`
 export const COIL = phrases`
   (?:roll|wind|twist|curl) (?:(?:it|them|this|each|the|every|your) )?(?:(?:strips?|pleats?|rope|one|sheet|length|log) )?(?:up )?(?:in)?to an? {few}(?:coil|spiral|snail|rosette)
   coil
+  (?:make|form|turn (?:{it} )?into) (?:an?|one) (?:\w+ )?(?:spiral|rope|snail|rosette)
   (?<!\bin a )spiral(?!,? (?:mixer|slow|fast|\d|out))
   snail
   roll (?:it |each |them )?up !> (?:in)?to (?:(?:[\w-]+ ){0,3}?(?:balls?|rounds?)|(?:about )?\d)
@@ -143,6 +144,18 @@ export const FILL = phrases`
   ^ (?:the )?filling (?:on|over|onto) (?:1|one|each|half|top)
   put in (?:an?|some|the|1) (?:(?:good|heaped|small) )?spoon(?:ful)? of
   (?:sprinkle|brush) (?:\w+ ){0,3}?with water and > (?:\w+ )?(?:seeds?|sesame|nigella|scatter|sprinkle|dip)\b
+  (?:lay|place|strew|distribute|heap|spoon) (?:[\w-]+ ){1,4}(?:on|onto|over) (?:half|(?:1|one|each) half|half of (?:it|each|them))
+  (?<=^|[,;.] )(?:[\w-]+ ){1,3}on (?:1|one|each) half
+  cover (?:(?:1|one) )?half(?: of (?:it|each|them))? with
+  (?:drop|heap|pile) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))
+  enclose > (?:the|some)\b
+  load > (?:{it} )?with\b
+  \d+ g (?:of )?(?:the )?(?:\w+ )?(?:cheese|meat|mince|potato|spinach) each(?= *[,;.])
+  coat(?: {it})? > with (?:\w+ )?(?:seeds?|sesame|nigella|oats)\b
+  glaze(?: {it})? > with (?:\w+ )?(?:egg|milk|yog)
+  roll (?:{it} )?in (?:the )?(?:\w+ )?(?:seeds?|sesame|nigella|oats)
+  push (?:[\w-]+ ){1,3}into (?:the|each) (?:dough|tops?|rounds?|breads?|surface)
+  (?:lay|place|arrange|strew|set) (?!the others?\b)(?:[\w-]+ ){1,4}on top(?! of\b)
   fill !> the\b
   \d+ g (?:of )?(?:the )?(?:filling|stuffing|mixture) (?:each|on (?:each|one half|half)|in(?:to)? each)
   (?<=[,;] )\d+ g (?:of )?(?:the )?(?:\w+ )?(?:cheese|filling|stuffing|mixture|potato|meat) in(?= *[,;.])
@@ -158,7 +171,7 @@ export const FILL = phrases`
   (?:place|lay) (?:the |some |a little )?filling
   press (?:the |some )?(?:\w+ )?(?:seeds?|sesame|nigella|onions?|herbs?) in
   (?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))
-  put (?:[\w.]+ ){1,6}?(?:on|onto) (?:each|top|it|one half|half)
+  put (?:[\w.]+ ){1,8}?(?:on|onto) (?:each|top|it|one half|half)
   press (?:the |some |a few )?(?:\w+ )?(?:seeds?|sesame|onions?|herbs?|olives|coriander|nigella)(?: \w+)? (?:in)?to
   top one half
   top {it} > with\b

@@ -4,7 +4,12 @@ import { phrases } from './phrases.ts';
 export const TEMPER = phrases`
   (?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature
   lose its chill
-  let (?:it|them|the \w+) (?:warm|come) up > for\b
+  let (?:it|them|the \w+) (?:warm|come) up > (?:for|to (?:room )?temperature)\b
+  ^ warm up > (?:for )?{time}
+  get (?:it|them|the \w+) out > (?:of the fridge|{time}|an? hour)
+  (?:let {it} )?acclimati[sz]e
+  take the chill off
+  let {it} thaw
   come out > (?:\d|of the (?:fridge|cold))
   (?<=^|[;.] ){time}(?:ours?)? out(?= (?:of (?:the )?(?:fridge|cold)|before)\b)
   (?<!\b[Ss]traight )(?:out of|from) (?:the )?fridge
@@ -21,6 +26,10 @@ export const CHILL = phrases`
   refrigerate
   in(?:to)? (?:the|a) (?:{fridge}|cool box|cold room|cellar|cold larder)
   in the cold !> \p{L}
+  cold stor(?:e|age)
+  in(?:to)? a cold (?:place|room|spot|corner)
+  (?<=^|[;.] )(?:cellar|larder|walk-in)(?=[:,]? (?:for )?{time})
+  (?<=^|[;.,] ){time}(?:ours?)? cold !> (?:water|milk)
   (?<=^)(?:[Cc]old|COLD)(?= overnight\b)
   cold (?:prove|proof|ferment(?:ation)?|rise|retard)
   (?:slow|retarded|long|overnight) (?:prove|proof|ferment(?:ation)?|rise)(?=[^.;]* at [1-8] ?°)
@@ -35,6 +44,7 @@ export const PROOF = phrases`
   proof
   (?<!bubbles )rise
   rising
+  wait (?:until|till) (?:\w+ ){0,3}?puff(?:ed|y)
   floor time
   ferment(?:ation|ing|s)?
   (?:let {it} |leave {it} to |(?<=^|[,;.] ))(?:ripen|mature)(?: up)?
@@ -48,7 +58,7 @@ export const PROOF = phrases`
   doubl(?:ed|ing) in (?:size|volume|bulk)
   grown? (?:by|to)
   puffy
-  (?:let|allow|leave) (?:{it} )?(?:to )?(?:grow|puff up|plump up)
+  (?:let|allow|leave) (?:{it} )?(?:to )?(?:grow|puff up|plump up|puff (?:a little|slightly))
   let {it} puff(?: up)? > for (?:about )?\d+ ?(?:min|h)
   fold(?:s|ing)? (?:it |the dough )?every > {time}[^.;]* for\b
   let {it} (?:become|get|go|turn) (?:light|airy|puffy|bubbly|spongy|big(?:ger)?)
@@ -86,7 +96,7 @@ export const REST = phrases`
   leave(?= (?:(?:it|them|the (?:dough|batter)) )?while\b[^.;]*\d ?(?:min|h))
   walk away > for
   keep(?: (?:it|them|the dough))?(?: aside)? > (?!(?:knead|mix|stirr|turn|cook|flipp|go|work)ing\b|(?:(?:it|them|the \w+) )?on (?:the|a) (?:\w+ )?{pan}\b)(?:\w+ ){0,4}?for (?:about |another |a further )?\d+ ?(?:min|h)
-  let (?:it|them|the (?:dough|balls|pieces|batter)) (?!(?:rise|prove|proof|double|ferment|cook|fry|bake|brown|toast|bubble|puff|char|colour|have)\b)\w+(?: and \w+(?: up| down)?)? > for (?:about )?(?:\d+(?! ?s)|an?\b)
+  let (?:it|them|the (?:dough|balls|pieces|batter)) (?!(?:rise|prove|proof|double|ferment|cook|fry|bake|brown|toast|bubble|puff|char|colour|have)\b)\w+(?: up| down)?(?: and \w+(?: up| down)?)? > for (?:about )?(?:\d+(?! ?s)|an?\b)
   (?<=^|[,;/] )bench > (?:for )?(?:\d+ ?(?:min|h)|[5-9]\b|\d\d)
   leaves?(?: (?:it|them|the dough))? > (?:for )?\(?(?:about |another )?\d
   (?:leave|set) (?!(?:it |them )?on (?:the|a) (?:\w+ )?{pan}\b)(?:\w+ ){0,3}?(?:aside|alone|covered|for|to cool|until|till|under|overnight|to stand)
@@ -98,6 +108,9 @@ export const REST = phrases`
   (?:put|set|leave) (?:it|them|the dough) (?:by|near|next to|on) the (?:stove|radiator|fire|heater|boiler)
   put (?:it|them|the dough) in (?:a|the) bag > for\b
   nap
+  relaxation(?=:? (?:for )?{time})
+  couche(?= {time})
+  let {it} (?:go|get) slack
   let (?:it|them) (?:do (?:its|their) (?:work|thing)|work) > for\b
   (?:have|take) a break
   (?:it|they|(?:the )?dough) (?:wants?|needs?|likes|(?:should|must) have)(?= (?:{time}|0\.5 h))(?![^.;]*\bsides?\b)

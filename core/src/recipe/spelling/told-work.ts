@@ -32,6 +32,8 @@ export const WORK_TOLD: readonly Spelling[] = [
     /(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)),? (?:then )?(?:(?:and )?(?:invert|reverse)(?: it| them)?|upside down),?(?: for)? (?=(?:about |another )?\d)/gi,
     ', turn, ',
   ],
+  // "don't touch them for 20 minutes"
+  [/\b(?:do not|don['’]t) touch (it|them|the \w+) (?=for |until |till )/gi, 'leave $1 alone '],
   // "give it two minutes, flip"
   [
     /\bgive (?:it|them|each) ((?:about )?\d[\d.]* ?(?:s|secs?|seconds?|min(?:ute)?s?)),? (?:and )?(?:then )?(flip|turn)\b/gi,
