@@ -58,6 +58,8 @@ function lengthOf(text: string, m: RegExpExecArray, words: string): number {
 const OUTSIDE = new Set<IngredientUse>(['griddle', 'finish']);
 /** So many ingredients make a list. */
 const ENOUGH = 2;
+/** "1 egg and 20 g of cheese on each". */
+const OF_EACH_AFTER = /^,? and (?:[\d½¼¾][\d.]* ?\p{L}+ )(?:\p{L}+ ){1,3}?(?:on|onto|in|into|over) (?:each|every)\b/iu;
 /** "Fill each with 50 g cheese". */
 const OF_EACH_BEFORE =
   /\b(?:fill|stuff|top|brush|spread|smear|sprinkle|strew|scatter|dot|drizzle|dust|cover)\w* (?:each|every)(?: (?:one|piece|bread|round|disc|flatbread|ball))?(?: \w+)? with (?:about |some )?$/i;
@@ -143,7 +145,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
             names.some((name) => name.endsWith(words.trim().toLowerCase())));
         if (food && !isFound && !isListed)
           found.push({
-            line: OF_EACH_BEFORE.test(text.text.slice(0, m.index))
+            line: OF_EACH_BEFORE.test(text.text.slice(0, m.index)) || OF_EACH_AFTER.test(text.text.slice(m.index + own))
               ? Mapped.join([text.slice(m.index, m.index + length), Mapped.of('on each', text.span(m.index).from)])
               : text.slice(m.index, m.index + length),
             use: use ?? 'dough',

@@ -18,7 +18,7 @@ const LEADS_ON =
 const COLUMNS = /\S\s{2,}\S|\.{2}/;
 const LABEL = /^\p{Lu}[\p{L} ]{2,20}:/u;
 const AMOUNT_FIRST = /^[\d½¼¾⅓⅔⅛]/;
-const PREPOSITION_LAST = /\b(?:an?|the|of|in|into|to|for|with|on|at|by|about|each|every|per)$/i;
+const PREPOSITION_LAST = /\b(?:an?|the|of|in|into|to|for|with|on|at|by|about|(?<!\d ?(?:k?g|m?l) )each|every|per)$/i;
 const QUALITY_LAST =
   /\b(?:fresh|dried|dry|instant|strong|plain|olive|baking|warm|cold|hot|lukewarm|melted|soft|sea|fine|coarse|bread|natural|active|ripe|rapeseed|sunflower|vegetable)$/i;
 /** How a line opens that is none of its own. */
