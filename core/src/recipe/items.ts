@@ -102,6 +102,8 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
           (AMOUNT_IN_WORDS.test(p.text) &&
             findFood(last.text) !== undefined &&
             !/\d|\b(?:an?|one|half) /i.test(last.text)) ||
+          // "2 eggs, 50 g each"
+          WEIGHT_OF_EACH.test(p.text) ||
           // "a sachet of yeast, 7 g"
           (WEIGHT_ALONE.test(p.text) && IN_PACKS.test(last.text)) ||
           // ", plus 4 tbsp for the layers" is more of the same
@@ -113,6 +115,7 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
 }
 
 const WEIGHT_ALONE = /^(?:about )?[\d½¼¾][\d.,]* ?(?:g|ml)\.?$/i;
+const WEIGHT_OF_EACH = /^(?:about )?\d[\d.,]* ?g (?:each|apiece|a piece)\.?$/i;
 const BY_NEED = /\b(?:as needed|as required|as much as (?:it|you) (?:takes?|needs?)|enough|to mix|to bind)$/i;
 const AMOUNT_IN_WORDS =
   /^(?:about )?(?:an?|half an?|one|two|three|a quarter of an?) (?:quart|pint|litre|cup|mug|glass|pound|kilo)s?\.?$/i;

@@ -69,3 +69,37 @@ describe('what a bread is called', () => {
     expect(bread?.ingredients.map((i) => i.name)).toEqual(['rye flour', 'water', 'caraway']);
   });
 });
+
+describe('what goes on each bread', () => {
+  const list = '500 g flour\n300 g water\n10 g salt\n';
+  const work = 'Mix. Divide into 8. Roll to 20 cm.';
+  const outside = (text: string): Readonly<Record<string, number | undefined>> => {
+    const read = importRecipe(text);
+    if (!read.ok || !read.value.bread) expect.fail();
+    return Object.fromEntries(
+      read.value.bread.ingredients.filter((i) => i.use !== 'dough').map((i) => [i.name, i.gPerPiece]),
+    );
+  };
+  it.each([
+    [`${list}\n${work} Put 50 g cheese on each, fold. Cook 1 min a side.`, { cheese: 50 }],
+    [`${list}50 g cheese per piece\n\n${work} Put cheese on each, fold. Cook 1 min a side.`, { cheese: 50 }],
+    [`${list}\n${work}\n50 g cheese each, fold.\nCook 1 min a side.`, { cheese: 50 }],
+    [`${list}\n${work} Fill each with 50 g cheese and fold. Cook 1 min a side.`, { cheese: 50 }],
+    [`${list}\n${work} Put 1 egg and 20 g of cheese on each, fold. Cook 1 min a side.`, { cheese: 20, egg: 50 }],
+    [`${list}Filling: 30 g cheese per piece\n\n${work} Fill and fold. Cook 1 min a side.`, { cheese: 30 }],
+    [`${list}400 g cheese (50 g each)\n\n${work} Fill with cheese and fold. Cook 1 min a side.`, { cheese: 50 }],
+    [`${list}400 g cheese\n\n${work} Fill with cheese and fold. Cook 1 min a side.`, { cheese: 50 }],
+  ])('is weighed for each: %s', (text, wanted) => {
+    expect(outside(text)).toEqual(wanted);
+  });
+  it('but eggs of so much each are as many as are told, and their line ends there', () => {
+    const read = importRecipe(`500 g flour\n250 g water\n2 eggs, 50 g each\n10 g salt\n\n${work} Cook 1 min a side.`);
+    if (!read.ok || !read.value.bread) expect.fail();
+    expect(read.value.bread.ingredients.map((i) => [i.name, i.pct])).toEqual([
+      ['flour', 100],
+      ['water', 50],
+      ['egg', 20],
+      ['salt', 2],
+    ]);
+  });
+});

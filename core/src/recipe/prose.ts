@@ -77,7 +77,7 @@ const USE_OF: Readonly<Partial<Record<string, IngredientUse>>> = {
 };
 function useAt(text: string, at: number): IngredientUse | undefined {
   const actions = actionsIn(text);
-  const own = actions.findLast((a) => a.at < at) ?? actions[0];
+  const own = actions.findLast((a) => a.at < at || (a.at === at && a.action === 'fill')) ?? actions[0];
   if (!own) return undefined;
   // what is drizzled in goes into the dough
   if (own.action === 'finish' && /\b(?:drizzle|sprinkle|scatter) in\b/i.test(text)) return 'dough';
@@ -145,9 +145,10 @@ export function inProse(parts: RecipeParts): RecipeParts {
             names.some((name) => name.endsWith(words.trim().toLowerCase())));
         if (food && !isFound && !isListed)
           found.push({
-            line: OF_EACH_BEFORE.test(text.text.slice(0, m.index)) || OF_EACH_AFTER.test(text.text.slice(m.index + own))
-              ? Mapped.join([text.slice(m.index, m.index + length), Mapped.of('on each', text.span(m.index).from)])
-              : text.slice(m.index, m.index + length),
+            line:
+              OF_EACH_BEFORE.test(text.text.slice(0, m.index)) || OF_EACH_AFTER.test(text.text.slice(m.index + own))
+                ? Mapped.join([text.slice(m.index, m.index + length), Mapped.of('on each', text.span(m.index).from)])
+                : text.slice(m.index, m.index + length),
             use: use ?? 'dough',
             sentence: sentence.span(),
             isApart: part !== undefined,

@@ -77,7 +77,7 @@ export interface RecipeParts {
 }
 
 /** Work that has made pieces of the dough. */
-const PIECE_WORK = new Set<Action>(['divide', 'ball', 'shape', 'roll']);
+const PIECE_WORK = new Set<Action>(['divide', 'ball', 'shape', 'roll', 'coil']);
 
 /** A text taken apart while it is read, line by line. */
 class Taking {
@@ -545,7 +545,11 @@ class Taking {
     else if (this.part === 'keeping') this.keeping.push(body);
     else if (/ on top\.?$/i.test(text) && this.isOnTop(body)) return;
     // "50 g cheese each, fold, seal": work at pieces, and no entry
-    else if (this.hasPieces && !/^for\b/i.test(text) && actionsIn(normalLine(text)).some((a) => PIECE_WORK.has(a.action)))
+    else if (
+      this.hasPieces &&
+      !/^for\b/i.test(text) &&
+      actionsIn(normalLine(text)).some((a) => PIECE_WORK.has(a.action))
+    )
       this.method.push(body);
     else if (itemsOf(body).length > 1 || (this.hasCooked && areFoodsAlone(body))) this.list(body);
     else if (this.part === 'ingredients' && this.use !== 'dough' && foodsWithWork(body))

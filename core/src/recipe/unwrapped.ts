@@ -79,7 +79,7 @@ function isParted(before: string, text: string): boolean {
   if (/\([^)]*$/.test(before)) return /^[^(]*\)/.test(text);
   // "… + water", "+ 20 s", "· round"
   if (/\d.*\s[+/·–-]$/.test(before) || (/\d/.test(before) && SIGN_FIRST.test(text))) return true;
-  if (OF_SIDES.test(text) && /\d/.test(before)) return true;
+  if (OF_SIDES.test(text) && /\d/.test(before) && !/\d ?(?:cm|mm|g)$/.test(before)) return true;
   if (/[.;,] \p{L}+:$/u.test(before) && /^\d/.test(text)) return true;
   // a clause goes on: no row of a list, and nothing new
   const isClause = isWork(before) && !COLUMNS.test(before) && /^[\p{Ll}(]/u.test(text);

@@ -84,7 +84,7 @@ export const FINISH = phrases`
   apply > (?:\w+ )?(?:ghee|butter|oil)\b
   (?<!\b(?:with|of|the|g|melted|soft|cold|warm) )butter > (?:the tops?|the breads?|them|it|each|while|when|as soon)\b
   (?<!the )top with
-  (?<=[,;] )(?:[\w-]+ ){0,2}(?:sesame|seeds?|nigella|za['’]?atar|cheese|herbs|rosemary|onions?|cumin) on top(?= *[,;.])
+  (?<=[,;] )(?:[\w-]+ ){0,2}(?:sesame|seeds?|nigella|za['’]?atar|cheese|herbs|rosemary|onions?|cumin|oil|butter|honey) on top(?= *[,;.])
   season with
 `;
 

@@ -94,6 +94,7 @@ export const KNEAD = phrases`
   {time}(?:utes?)?['’]? of (?:hard |good |real )?work(?!\w| on\b)
   (?<=^|[;.] )(?:mixer|machine|hook)[,:]? (?:on )?(?:second|2nd|medium|high) speed(?=,? (?:for )?\d)
   (?:work|build) (?:up )?the gluten
+  (?:manipulate|exercise|handle) {it} > [^.;,]*\bfor (?:about )?\d
   develop the gluten
   (?:push|pull|stretch|fold) and (?:push|pull|fold|turn|squeeze) > {it}[^.;,]*\bfor\b
   work {it} > [^.;,]*\bfor (?:about )?\d
