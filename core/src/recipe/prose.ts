@@ -5,7 +5,7 @@ import { Mapped, type Span } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { foundIn } from './needs.ts';
 import { normal } from './normal-line.ts';
-import { isOfComponent } from './scopes.ts';
+import { isOfComponent, isOfOthers } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
 import type { RecipeParts } from './sections.ts';
 
@@ -106,6 +106,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
   const found: { line: Mapped; use: IngredientUse; sentence: Span; isApart: boolean }[] = [];
   for (const sentence of [...parts.notUnderstood, ...parts.method].flatMap(sentencesOf)) {
     const text = normal(sentence);
+    if (isOfOthers(text.text, listed)) continue;
     for (const pattern of [
       WITH_MEASURE,
       NAME_THEN_WEIGHT,

@@ -58,6 +58,32 @@ const NEXT_ONE =
 /** "Wrap, 30 min at least (mine waits two hours)": what somebody tells of their own. */
 const OF_MINE = /\((?:mine|ours|i|we) [^)]*\)/gi;
 
+/** "Divide the class into 3 groups", "rest your arms": what people do, and nothing of the bread. */
+const OF_PEOPLE = new RegExp(
+  `\\b(?:${[
+    '(?:divide|split|sort|part) (?:(?:the (?:class|group|room|students|children|people|learners)|them|people|everyone|everybody|yourselves) )?(?:up )?(?:in(?:to)?|to) (?:\\w+ )?(?:teams|groups|pairs|twos|threes)',
+    'divide the (?:class|room|students|children|learners)',
+    'mix (?:people|the (?:groups|teams|pairs))',
+    'work (?:in|as) (?:pairs|groups|teams|twos|threes|a team)',
+    'brush (?:the (?:table|floor|bench|board|worktop|counter)(?! with)|up (?:on )?your)',
+    'fill (?:(?:out|in) (?:the|a|this|your) (?:\\w+ )?(?:form|sheet|list|card)|the (?:kettle|sink|jug|bucket))',
+    '(?:rest|stretch|shake(?: out)?|relax|roll|warm) your (?:arms?|backs?|hands?|wrists?|shoulders?|legs?|feet|eyes|fingers|neck)',
+    'wrap (?:up warm|yourselves)',
+    'roll call',
+    'flip a coin',
+    'pour (?:yourself|yourselves|everyone|everybody|us)\\b',
+    'cook with your',
+    'listen (?:for|to)',
+    '(?:the|our|my|a) cook of',
+    'take turns',
+    '(?:we|you|they) have (?:about )?\\d+ (?:minutes?|mins?|hours?) (?:until|before|left|to go)',
+  ].join('|')})[^.,;:]*`,
+  'gi',
+);
+/** "Rolling is the hard part", "a good knead is worth it": what somebody says of work is none. */
+const OF_WORK =
+  /^(?:(?:and|but|so) )?(?:(?:the|an?|1|this|that|good|your) )*(?:proof|knead|rest|mix|shape|size|griddle|pan|kneading|rolling|mixing|resting|cooking|shaping|stretching|folding|dividing|baking)(?: (?:it|them|well|by hand|the dough))? (?:is|are|was|must|does|do|should|needs?|takes?|makes?|matters?)\b(?![^.;]*\b(?:\d|an? (?:few|hour|minute)|done|kneaded|rolled|mixed|cooked|divided|shaped|rested|covered|left|put|placed|lasts?|on (?:the|a)|with (?:the|a|your))\b)[^.;]*/i;
+
 /** The stretches of a sentence in one spelling in which words for hands are no steps. */
 export function scopesIn(text: string): readonly Scope[] {
   const found: Scope[] = [];
@@ -82,6 +108,9 @@ export function scopesIn(text: string): readonly Scope[] {
   for (const m of foundIn(text, KEPT_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of foundIn(text, OF_MINE)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of foundIn(text, ADD_IF_IT)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'if' });
+  for (const m of foundIn(text, OF_PEOPLE)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  const work = OF_WORK.exec(text);
+  if (work) found.push({ from: 0, to: work[0].length, kind: 'may' });
   const addIf = ADD_IF.exec(text);
   if (addIf) found.push({ from: 0, to: addIf[0].length, kind: 'may' });
   const idle = IDLE_IF_TIME.exec(text);
@@ -107,6 +136,16 @@ export const scopeAt = (scopes: readonly Scope[], at: number): Scope | undefined
 
 const KEEPING =
   /\b(?:(?:they|it|these|those|breads?|rounds|dough|balls?) (?:will )?keeps?\b(?! (?:\w+ )?warm)|keeps? (?:for )?(?:up to )?(?:a|an|\d)|store[ds]?\b|freez\w+|frozen|reheat\w*|leftovers?|days? (?:ahead|before)|in advance|ahead of time|best eaten|same day|kept in)\b/i;
+
+/** "The bag holds 25 kg of flour", "pour yourself a glass of water": nothing goes into a dough by that. */
+const NO_DOUGH =
+  /\b(?:(?:bags?|sacks?|bowls?|tubs?|bins?|packets?|jugs?) (?:of \w+ )?(?:holds?|costs?|comes? in)|costs? \d|have (?:an?|1|some|the) [^.;]{3,30} (?:ready|at hand)|pour (?:yourself|yourselves|everyone|everybody))\b/i;
+/** "My neighbour uses 50 g of butter", "last year I used 10 g more salt". */
+const OTHERS =
+  /\b(?:(?:my|our|the) (?:neighbou?r|mother|father|grand\w+|friend|aunt|uncle|colleague|sister|brother)s? (?:\w+ )?(?:uses?|takes?|adds?|puts?)|last (?:year|time|week)|(?:some|other) people (?:use|take|add|put)|others (?:use|take|add|put))\b/i;
+/** Whether a sentence tells of amounts that are none of this dough: of others only where a list says what goes in here. */
+export const isOfOthers = (text: string, hasList: boolean): boolean =>
+  NO_DOUGH.test(text) || (hasList && OTHERS.test(text));
 
 /** "The dough keeps overnight in the fridge": it may lie there, and need not. */
 export const KEEPS = /^(?:it|they|(?:the|this) dough|the balls) (?:will )?keeps?\b(?! (?:warm|rising|moist|on)\b)/i;

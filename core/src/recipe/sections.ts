@@ -54,7 +54,7 @@ import { namedLine } from './named-line.ts';
 import { ONLY_AMOUNT } from './measures.ts';
 import { plainList } from './list-forms.ts';
 import { entriesOf, foodsWithWork, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
-import { isWorkApart } from './scopes.ts';
+import { isOfOthers, isWorkApart } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
 import { normalLine, withoutBullet, withoutNumbers } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
@@ -457,7 +457,7 @@ class Taking {
     }
     if (this.isToppingInBrackets(s)) return;
     if (this.isOnTop(s)) return;
-    if (isWorkApart(s.text)) this.method.push(s);
+    if (isWorkApart(s.text) || isOfOthers(s.text, this.ingredients.length > 1)) this.method.push(s);
     else if (isShortFact(s.text) && itemsOf(s).length < 3) this.facts.push(s);
     else if (
       itemsOf(s).length > 1 ||
