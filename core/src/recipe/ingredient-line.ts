@@ -139,7 +139,7 @@ const WETNESS =
 const PERCENT = /(?:(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*)?(\d+(?:\.\d+)?)\s*(?:%|per ?cent)/i;
 
 /** What an amount is for behind a name, "50 g cheese on each", or by a word that is for nothing else, "cheese 50 g per piece". */
-export const OF_EACH =
+const OF_EACH =
   /(?<=\p{L}{2}),? (?:(?:on|onto|in|into|over|for|to) (?:each|every)(?: (?:one|piece|bread|round|disc|flatbread|ball))?|each|apiece)(?=\W*$)|,? \(?(?:per|for (?:each|every|one)|a) (?:piece|bread|round|flatbread|disc)\)?(?=\W*$)/iu;
 
 function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
