@@ -18,7 +18,7 @@ function told(text: string): string {
   if (!bread) return '';
   const steps = bread.steps.map((s) => stepTold(s, ['knead'])).join(', ');
   const foods = bread.ingredients.map((i) => `${i.name} ${i.use === 'dough' ? i.pct : i.gPerPiece}`).join(', ');
-  return `${steps}; ${foods}; ${bread.piece.diameterCm ?? ''}`;
+  return `${steps}; ${foods}; ${bread.piece.diameterCm}`;
 }
 /** Behind which sentences of its method a text has room for one more. */
 const placesIn = (text: string): readonly number[] =>
