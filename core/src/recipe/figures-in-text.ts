@@ -52,7 +52,8 @@ export function sizeIn(text: string): StatedSize {
       thicknessMm ??= cm * 10;
     else if (!isOnce && cm >= 0.2 && cm <= 2.5 && /\b(?:roll|pat|press|flatten)[^.\n]*$/i.test(text.slice(0, at)))
       thicknessMm ??= cm * 10;
-    else if (cm >= 5 && cm <= 60 && !/\bpan\b|\bskillet\b|\b(?:pin|table|board|ruler) is\b/.test(around)) diameterCm = isOnce ? (diameterCm ?? cm) : cm;
+    else if (cm >= 5 && cm <= 60 && !/\bpan\b|\bskillet\b|\b(?:pin|table|board|ruler) is\b/.test(around))
+      diameterCm = isOnce ? (diameterCm ?? cm) : cm;
     else return;
     words.push(all.trim());
   };

@@ -222,6 +222,10 @@ const RULES: readonly Spelling[] = [
     /\bhalf ([\p{L} ]{3,20}?)(?:,| and)(?: and)? half ([\p{L} ]{3,20}?),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: in (?:all|total)| altogether)?/giu,
     (_, a = '', b = '', n = '', unit = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
   ],
+  // "Flour 00;100": a type, and no amount
+  [/^(flour)s? (?:type |tipo )?(0{1,2})(?= *;)/i, '$2 $1'],
+  // "flour total 100 % (of it 70 % strong white, 30 % spelt)"
+  [/^flour(?: in)? total:? 100 ?% \((?:of (?:it|which|this),? )?(?=\d)/i, '100 % flour ('],
   // "a teaspoon each of salt and soda"
   [
     /((?:\d+(?:[.,]\d+)?|an?|half a|[½¼]) ?(?:g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,

@@ -38,6 +38,9 @@ export interface MethodDrafts {
   readonly passed: readonly Mapped[];
 }
 
+/** "Stir the topping, spread a spoonful on each": made beside, and then put on. */
+const ON_BREAD =
+  /, (?:then |and )*(?=(?:spread|spoon|put|scatter|strew|brush|lay)\b[^,;.]*\b(?:on|over|onto|into) (?:each|every|them|the (?:breads?|rounds?|discs?|pieces?))\b)/i;
 /** "…; after another ten minutes roll": a rest in the midst of a sentence. */
 const THEN_AFTER =
   /[;,] (?:and |then )?(?=after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b)/i;
@@ -131,6 +134,12 @@ class Drafting {
       const at = /[\s,;/-]*(?:(?:and|then) )*$/i.exec(text.slice(0, served.at))?.index ?? served.at;
       this.take(sentence.slice(0, at));
       this.take(sentence.slice(served.at));
+      return;
+    }
+    const onBread = isOfComponent(text) ? ON_BREAD.exec(text) : null;
+    if (onBread) {
+      this.take(sentence.slice(0, onBread.index));
+      this.take(sentence.slice(onBread.index + onBread[0].length));
       return;
     }
     if (isOfComponent(text) || this.isAtFilling(text, actions)) {

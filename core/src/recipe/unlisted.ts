@@ -82,10 +82,14 @@ function unlistedOutside(
 }
 
 const STREWING =
-  /\b(?:sprinkl|scatter|strew|top|dip|dredge|smear)\w*\b[^.;]*|\b(?:spread|dott?|rub|fill|stuff)\w* (?:(?:it|them|each|all|the \w+) )?(?:\w+ly )?with\b[^.;]*/i;
+  /\b(?:sprinkl|scatter|strew|top|dip|dredge|smear)\w*\b[^.;]*|\b(?:spread|dott?|rub|fill|stuff)\w* (?:(?:it|them|each|all|the \w+) )?(?:\w+ly )?with\b[^.;]*|\bbrush\w* (?:(?:it|them|each|all|the \w+) )?with (?:an? |some |the |1 )?(?:\w+ ){0,2}?(?:eggs?|milk|honey|yogh?urt|cream|syrup|molasses|wash)\b/gi;
 /** "…, turn, fill with cheese, and cook another minute": what is put on while it cooks. */
 const FILLED_ON_GRIDDLE =
   /\b(?:fill|stuff|top|spread)\w* (?:(?:it|them|each) )?with\b[^.;,]*(?:, [^.;,]* and [^.;,]*)?/i;
+const strewnIn = (text: string): string | undefined => {
+  const all = foundIn(text, STREWING).map((m) => m[0]);
+  return all.length > 0 ? all.join(', ') : undefined;
+};
 const ON_PIECES = new Set<Action>(['finish', 'fill', 'cook']);
 /** What is strewn on top and no line lists, "sprinkle with sesame": a gram or two of each. */
 function strewn(
@@ -96,7 +100,7 @@ function strewn(
   const found: (Found & { readonly told: string })[] = [];
   for (const d of drafts.filter((x) => ON_PIECES.has(x.action))) {
     const from =
-      (d.action === 'cook' ? FILLED_ON_GRIDDLE : STREWING).exec(d.text)?.[0] ??
+      (d.action === 'cook' ? FILLED_ON_GRIDDLE.exec(d.text)?.[0] : strewnIn(d.text)) ??
       (d.action === 'fill' ? namedAlone(d.text) : undefined);
     for (const { food, words } of foodsIn(saidIn(from ?? ''))) {
       const isListed = listed.has(food.id) || ingredients.some((i) => i.name.includes(words));

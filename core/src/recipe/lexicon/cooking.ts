@@ -15,7 +15,7 @@ export const COOK = phrases`
   (?<=^|[;,.] )(?:(?:oven|baking|pizza|hot) )?(?:oven|stone|griddle|hot ?plate|tava|tawa|saj|pan|dome)(?: at)?(?=,? \(?\d{3} ?(?:°[^.;]{0,24}?)?,? \d[\d.,]* ?(?:min|s\b|sec))
   ^ (?:finish )?under (?:a|the) (?:hot )?grill
   (?:hold|put|lay|place|finish|set) (?:{it} )?(?:straight |directly )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame
-  ^ (?:straight )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame > (?:for )?\d
+  ^ (?:straight )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame > (?:(?:for )?\d|until\b|till\b)
   (?<=^|[;,.] |\band )(?:on|onto) (?:the|a) (?:very )?(?:hot )?(?:dome|saj|wok|tawa|griddle) > (?:for )?(?:about )?\d
   bake
   baking > on

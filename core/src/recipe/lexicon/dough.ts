@@ -111,7 +111,7 @@ export const MIX = phrases`
   (?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)
   (?:everything|all(?: of it)?|the lot) in(?:to)? the (?:mixer|machine|bowl)
   (?<!flours? )blend
-  (?<!\b(?:the|this|that|butter|oil|spice|seed|herb|cheese|bread|cake|za['’]?atar|dukkah|nut) )mix(?:es)?
+  (?<!\b(?:the|this|that|butter|oil|spice|seed|herb|cheese|bread|cake|za['’]?atar|dukkah|nut) )mix(?:es)? !> of\b
   (?<!\b(?:just|only) to )combines?
   stirs?
   (?:thin|loosen|let down|slacken) (?:it|them|the (?:\w+ )?batter)(?: down| out)? with

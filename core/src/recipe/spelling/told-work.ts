@@ -124,7 +124,7 @@ export const WORK_TOLD: readonly Spelling[] = [
   [/\b(divide|cut|split) by (?=\d{1,2}\b(?! ?(?:k?g|cm|mm)\b))/gi, '$1 into '],
   // "pieces of 0.12 kg", "0.12 kg pieces"
   [
-    /\b0\.(\d{2,3}) ?kg (?=(?:pieces|balls|portions|each)\b)|(?<=\b(?:pieces|balls|portions) (?:of |at )?|\b(?:divide|scale|portion|cut) [^.;\d]{0,12}\d{1,2} ?\()0\.(\d{2,3}) ?kg\b/gi,
+    /\b0\.(\d{2,3}) ?kg (?=(?:pieces|balls|portions|each|per|a (?:piece|bread|pancake))\b)|(?<=\b(?:pieces|balls|portions) (?:of |at )?|\b(?:divide|scale|portion|cut) [^.;\d]{0,12}\d{1,2} ?\()0\.(\d{2,3}) ?kg\b/gi,
     (_, before = '', behind = '') =>
       `${(before || behind).padEnd(3, '0').replace(/^0/, '')} g${before === '' ? '' : ' '}`,
   ],

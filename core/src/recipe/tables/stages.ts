@@ -8,7 +8,7 @@ import { STAGE_ALONE } from '../told-words.ts';
 /** What a column of a table of stages holds. */
 type Role = 'stage' | 'minutes' | 'seconds' | 'degrees' | 'number' | 'clock' | 'detail';
 
-const BARE = /^\d+(?:[.,]\d+)?$/;
+const BARE = /^\d+(?:[.,]\d+)?(?: ?\+ ?\d+(?:[.,]\d+)?)?$/;
 const TIME = /\d ?(?:min|h\b|hours?|s\b|sec)/i;
 /** A cell that tells a time, and nothing more. */
 const TIME_ALONE = /^(?:about |ca\.? )?\d[\d.,–-]* ?(?:min(?:ute)?s?|h(?:ours?)?|s|sec(?:ond)?s?)\.?$/i;
