@@ -100,7 +100,8 @@ export function buildSteps(method: MethodDrafts, isBatter: boolean): BuiltSteps 
     };
     if (n.draft.isBeside) return prepareStep(n, besideOf(named, index), told, path, guesses);
     if (REST_KINDS.has(n.kind)) return restStep(n, per, told, path, guesses);
-    const before = named.slice(0, index).findLast((x) => !x.draft.isBeside);
+    // a topping that is pressed on still lies there
+    const before = named.slice(0, index).findLast((x) => !x.draft.isBeside && !PRESSED_ON.test(x.draft.text));
     return n.kind === 'cook'
       ? cookStep(n, isTopping(before), method.heat, told, path, guesses)
       : handStep(n, per, told, path, guesses);
@@ -303,6 +304,7 @@ function prepareStep(n: Named, before: string, told: object, path: string, guess
 /** No bread lies on a griddle for longer than forty minutes. */
 const cookTimes = (draft: StepDraft): readonly Duration[] => draft.times.filter((t) => t.most <= 40);
 
+const PRESSED_ON = /^\W*(?:and )?press (?:it |them )?(?:in|on|with (?:the|your) (?:fingers|fingertips))\b/i;
 /** What lies open on a bread that is laid on: nothing folds over it. */
 const isTopping = (before: Named | undefined): boolean =>
   before?.kind === 'fill' &&

@@ -222,10 +222,6 @@ const RULES: readonly Spelling[] = [
     /\bhalf ([\p{L} ]{3,20}?)(?:,| and)(?: and)? half ([\p{L} ]{3,20}?),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: in (?:all|total)| altogether)?/giu,
     (_, a = '', b = '', n = '', unit = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
   ],
-  // "Flour 00;100": a type, and no amount
-  [/^(flour)s? (?:type |tipo )?(0{1,2})(?= *;)/i, '$2 $1'],
-  // "flour total 100 % (of it 70 % strong white, 30 % spelt)"
-  [/^flour(?: in)? total:? 100 ?% \((?:of (?:it|which|this),? )?(?=\d)/i, '100 % flour ('],
   // "a teaspoon each of salt and soda"
   [
     /((?:\d+(?:[.,]\d+)?|an?|half a|[½¼]) ?(?:g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,
@@ -270,7 +266,17 @@ const inGrams = (entry: Mapped): Mapped =>
 
 const told = inOrder(RULES);
 
+/** "Flour total 100 % (of it 70 % strong white, 30 % spelt)". */
+const FLOUR_IN_TOTAL = /^flour(?: in)? total:? 100 ?% \((?:of (?:it|which|this),? )?(?=\d)/i;
 const inPlainWords = (line: Mapped): Mapped =>
   bareGrams(
-    told(withOwnAmounts(withFloursApart(flourFirst(line.replace(OPENED, (opening = '') => `${opening.trimEnd()}: `))))),
+    told(
+      withOwnAmounts(
+        withFloursApart(
+          flourFirst(
+            line.replace(FLOUR_IN_TOTAL, '100 % flour (').replace(OPENED, (opening = '') => `${opening.trimEnd()}: `),
+          ),
+        ),
+      ),
+    ),
   );

@@ -166,7 +166,7 @@ export const FILL = phrases`
   dot (?:[\w-]+ ){0,3}?(?:with|over|on)
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
-  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:the |some )?batter\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:a|the) (?:\w+ )?(?:rake|scraper|spreader|ladle|spoon|spatula|stick|knife)|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin\b|to (?:about )?\d|out\b))(?:\w+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
+  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:the |some )?batter\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:a|the) (?:\w+ )?(?:rake|scraper|spreader|ladle|spoon|spatula|stick|knife)|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin\b|to (?:about )?\d|out\b))(?:[\w'’-]+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
   (?:put|place|lay|drop|heap|pile|dollop|pop) (?:[\w.]+ ){0,5}?filling
   (?:place|lay) (?:the |some |a little )?filling
   press (?:the |some )?(?:\w+ )?(?:seeds?|sesame|nigella|onions?|herbs?) in

@@ -39,6 +39,8 @@ export const SCANNED: readonly Spelling[] = [
   ],
   [/(?<![\p{L}\d])[lI][O0]{2}(?= ?(?:%|(?:g|ml)(?!\p{L})))/gu, '100'],
   [/(?<=\b(?:portions?|makes|yields?|quantity|serves)[ :]+)[lI](?=\d\b)/giu, '1'],
+  // "cut into l2"
+  [/(?<=\b(?:into|in|to|for|of|about) )[lI](?=\d(?![\p{L}\d]))/gu, '1'],
   [/(?<=\btype )(\d{2})[Oo]\b/gi, '$10'],
   [/(?<![\p{L}\d])[lI][O0](?= ?(?:g|ml|oz|lb|min(?:ute)?s?|cm|%)(?![\p{L}]))/gu, '10'],
   [

@@ -91,6 +91,7 @@ import { EIGHTY_NINTH } from './held-eighty-ninth.ts';
 import { NINETIETH } from './held-ninetieth.ts';
 import { NINETY_FIRST } from './held-ninety-first.ts';
 import { NINETY_SECOND } from './held-ninety-second.ts';
+import { NINETY_THIRD } from './held-ninety-third.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -188,6 +189,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...NINETIETH,
   ...NINETY_FIRST,
   ...NINETY_SECOND,
+  ...NINETY_THIRD,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
