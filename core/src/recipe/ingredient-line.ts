@@ -4,6 +4,7 @@ import { type MeasureSystem, roundHalfUp } from '../units/index.ts';
 import { gramsOf, isLoose, readAmounts, type Amount, type Weighed } from './amounts.ts';
 import { withoutFlourType } from './flour-types.ts';
 import { Mapped, type Span } from './mapped.ts';
+import { ONTO_EACH } from './measures.ts';
 import { foundIn } from './needs.ts';
 import { nameOf, turnedName } from './ingredient-name.ts';
 import { normal, withoutBullet } from './normal-line.ts';
@@ -139,8 +140,10 @@ const WETNESS =
 const PERCENT = /(?:(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*)?(\d+(?:\.\d+)?)\s*(?:%|per ?cent)/i;
 
 /** What an amount is for behind a name, "50 g cheese on each", or by a word that is for nothing else, "cheese 50 g per piece". */
-const OF_EACH =
-  /(?<=\p{L}{2}),? (?:(?:on|onto|in|into|over|for|to) (?:each|every)(?: (?:one|piece|bread|round|disc|flatbread|ball))?|each|apiece)(?=\W*$)|,? \(?(?:per|for (?:each|every|one)|a) (?:piece|bread|round|flatbread|disc)\)?(?=\W*$)/iu;
+const OF_EACH = new RegExp(
+  String.raw`(?<=\p{L}{2}),? (?:${ONTO_EACH}|each|apiece)(?=\W*$)|,? \(?(?:per|for (?:each|every|one)|a) (?:piece|bread|round|flatbread|disc)\)?(?=\W*$)`,
+  'iu',
+);
 
 function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
   const whole = told.replace(OF_EACH, '');

@@ -13,6 +13,8 @@ export const VOLUMES = String.raw`m?l|cl|dl|fl oz|pts?|pints?|quarts?|gills?|(?:
 export const BREADS = String.raw`flatbreads?|breads?|rounds?|pieces?|pcs|wraps?|cakes?|naans?|pitas?|rotis?|chapatt?is?|tortillas?|parathas?|farls?|pancakes?|bannocks?|discs?|loaves|kulchas?|laff?as?|puris?|msemens?`;
 /** That a figure is only so much. */
 export const ABOUT = String.raw`(?:(?:about|around|roughly|approx\.?|approximately|ca\.?|some) |~ ?)?`;
+/** "on each", "over one half of every round": who an amount is for. */
+export const ONTO_EACH = String.raw`(?:on|onto|in|into|over|for|to) (?:(?:(?:the )?(?:one |1 )?half|the (?:middle|cent(?:re|er)|top)|(?:one|1) side) of )?(?:each|every)(?: (?:one|piece|bread|round|disc|flatbread|ball))?`;
 
 /** An amount, and nothing more. */
 export const ONLY_AMOUNT = new RegExp(

@@ -2,7 +2,7 @@ import { actionsIn } from './actions.ts';
 import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { Mapped, type Span } from './mapped.ts';
-import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
+import { HANDS, ONTO_EACH, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { foundIn } from './needs.ts';
 import { normal } from './normal-line.ts';
 import { isOfComponent, isOfOthers } from './scopes.ts';
@@ -59,13 +59,18 @@ const OUTSIDE = new Set<IngredientUse>(['griddle', 'finish']);
 /** So many ingredients make a list. */
 const ENOUGH = 2;
 /** "1 egg and 20 g of cheese on each". */
-const OF_EACH_AFTER = /^,? and (?:[\d½¼¾][\d.]* ?\p{L}+ )(?:\p{L}+ ){1,3}?(?:on|onto|in|into|over) (?:each|every)\b/iu;
+const OF_EACH_AFTER = new RegExp(
+  String.raw`^,? and (?:[\d½¼¾][\d.]* ?\p{L}+ )(?:\p{L}+ ){1,3}?${ONTO_EACH}(?!\p{L})`,
+  'iu',
+);
 /** "Fill each with 50 g cheese". */
 const OF_EACH_BEFORE =
   /\b(?:fill|stuff|top|brush|spread|smear|sprinkle|strew|scatter|dot|drizzle|dust|cover)\w* (?:each|every)(?: (?:one|piece|bread|round|disc|flatbread|ball))?(?: \w+)? with (?:about |some )?$/i;
 /** "50 g cheese on each": who it is for stands with the amount. */
-const FOR_EACH_BEHIND =
-  /^ ?(?:(?:on|onto|in|into|over|for|to) (?:each|every)(?: (?:one|piece|bread|round|disc|flatbread|ball))?|each|apiece|per (?:piece|bread|round|disc|flatbread))(?=\W|$)/i;
+const FOR_EACH_BEHIND = new RegExp(
+  String.raw`^ ?(?:${ONTO_EACH}|each|apiece|per (?:piece|bread|round|disc|flatbread))(?=\W|$)`,
+  'i',
+);
 const MIXING = new Set(['mix', 'rub', 'scald', 'bloom', 'knead', 'rest', 'proof']);
 /** What the ingredients of a clause are for, by what is done in it; of what is done to pieces nothing is known. */
 const USE_OF: Readonly<Partial<Record<string, IngredientUse>>> = {

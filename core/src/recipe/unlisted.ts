@@ -165,7 +165,7 @@ export function addUnlisted(
     guesses.push({
       path: `ingredients[${at()}].gPerPiece`,
       from: f.from,
-      why: `used in the method and never listed; ${f.gPerPiece} g a piece is taken`,
+      why: `${f.told ?? f.food.names[0] ?? ''}: used in the method and never listed; ${f.gPerPiece} g a piece is taken`,
     });
     added.push({
       ...ingredientOfFood(f.food, { use: f.use }),
@@ -177,7 +177,7 @@ export function addUnlisted(
     guesses.push({
       path: `ingredients[${at()}].gPerPiece`,
       from: f.from,
-      why: `used in the method and never listed; ${f.gPerPiece} g a piece is taken`,
+      why: `${f.told}: used in the method and never listed; ${f.gPerPiece} g a piece is taken`,
     });
     added.push({
       ...ingredientOfFood(f.food, { use: f.use }),

@@ -198,8 +198,8 @@ Method
 Mix and knead for 5 minutes. Rest for 20 minutes. Divide into 5 and roll out on a floured surface. Oil the griddle and cook for 1 minute a side. Brush with melted butter.`,
     outside: { griddle: 2, dust: 5, finish: 4 },
     guesses: [
-      /Oil the griddle \| used in the method and never listed/,
-      /Brush with melted butter \| used in the method and never listed/,
+      /Oil the griddle \| oil: used in the method and never listed/,
+      /Brush with melted butter \| melted butter: used in the method and never listed/,
     ],
   },
   {
