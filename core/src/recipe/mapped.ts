@@ -22,7 +22,10 @@ const LONGEST_NARROW = 4000;
 
 /** Numbers from 0, as far as they were asked for: places of a text are cut from them. */
 const NUMBERS: number[] = [];
+/** A recipe is shorter; of what is longer nothing is kept. */
+const MOST_NUMBERS = 100_000;
 function numbersFrom(from: number, length: number): readonly number[] {
+  if (from + length > MOST_NUMBERS) return Array.from({ length }, (_, n) => from + n);
   for (let n = NUMBERS.length; n < from + length; n++) NUMBERS.push(n);
   return NUMBERS.slice(from, from + length);
 }
