@@ -87,6 +87,9 @@ describe('what goes on each bread', () => {
     [`${list}\n${work} Fill each with 50 g cheese and fold. Cook 1 min a side.`, { cheese: 50 }],
     [`${list}\n${work} Put 1 egg and 20 g of cheese on each, fold. Cook 1 min a side.`, { cheese: 20, egg: 50 }],
     [`${list}\n${work} Put 50 g feta on one half of each, fold over. Cook 1 min a side.`, { feta: 50 }],
+    [`${list}\n${work} Put 50 g feta in the middle, fold over. Cook 1 min a side.`, { feta: 50 }],
+    // so much nobody puts on one piece of 98 g
+    [`${list}\n${work} Put 400 g feta on one half of each, fold over. Cook 1 min a side.`, { feta: 50 }],
     [`${list}Filling: 30 g cheese per piece\n\n${work} Fill and fold. Cook 1 min a side.`, { cheese: 30 }],
     [`${list}400 g cheese (50 g each)\n\n${work} Fill with cheese and fold. Cook 1 min a side.`, { cheese: 50 }],
     [`${list}400 g cheese\n\n${work} Fill with cheese and fold. Cook 1 min a side.`, { cheese: 50 }],

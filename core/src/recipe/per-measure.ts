@@ -52,9 +52,15 @@ export function inWhole(lines: readonly Mapped[]): readonly Mapped[] {
   });
 }
 
+/** More than so much of what a piece weighs nobody puts on one (this program's own choice): it is for all. */
+const MOST_ON_ONE = 1.5;
 /** "50 g cheese on each": of what is none of the dough so much for every piece. */
-export const forAllPieces = (lines: readonly ReadIngredient[], pieces: number): readonly ReadIngredient[] =>
-  lines.map((l) => (l.isOfEach && l.use !== 'dough' ? { ...l, weight: times(l.weight, pieces) } : l));
+export function forAllPieces(lines: readonly ReadIngredient[], pieces: number): readonly ReadIngredient[] {
+  const doughG = lines.reduce((sum, l) => sum + (l.use === 'dough' ? (l.weight?.g ?? 0) : 0), 0);
+  const mostG = doughG > 0 ? (MOST_ON_ONE * doughG) / pieces : Infinity;
+  const isForEach = (l: ReadIngredient): boolean => l.isOfEach && l.use !== 'dough' && (l.weight?.g ?? 0) <= mostG;
+  return lines.map((l) => (isForEach(l) ? { ...l, weight: times(l.weight, pieces) } : l));
+}
 
 const BY_THE_KILO = /\b(?:to|per|for) (?:the|a|each|every|1) (?:kilo|kg)\b/i;
 

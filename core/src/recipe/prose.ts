@@ -63,6 +63,10 @@ const OF_EACH_AFTER = new RegExp(
   String.raw`^,? and (?:[\d½¼¾][\d.]* ?\p{L}+ )(?:\p{L}+ ){1,3}?${ONTO_EACH}(?!\p{L})`,
   'iu',
 );
+/** "Put 50 g cheese in the middle, fold": told of one piece. */
+const PUT_ON_ONE = /\b(?:put|place|lay|spoon|drop|heap) (?:about |some )?$/i;
+const ON_ONE =
+  /^ (?:in|into|on|onto|over) (?:the (?:middle|cent(?:re|er))|(?:(?:one|1|the) )?half)(?! of (?:the (?:dough|table|griddle))\b)/i;
 /** "Fill each with 50 g cheese". */
 const OF_EACH_BEFORE =
   /\b(?:fill|stuff|top|brush|spread|smear|sprinkle|strew|scatter|dot|drizzle|dust|cover)\w* (?:each|every)(?: (?:one|piece|bread|round|disc|flatbread|ball))?(?: \w+)? with (?:about |some )?$/i;
@@ -72,6 +76,10 @@ const FOR_EACH_BEHIND = new RegExp(
   'i',
 );
 const MIXING = new Set(['mix', 'rub', 'scald', 'bloom', 'knead', 'rest', 'proof']);
+/** Whether an amount between these words is told of one piece. */
+const isForEach = (before: string, behind: string): boolean =>
+  OF_EACH_BEFORE.test(before) || OF_EACH_AFTER.test(behind) || (PUT_ON_ONE.test(before) && ON_ONE.test(behind));
+
 /** What the ingredients of a clause are for, by what is done in it; of what is done to pieces nothing is known. */
 const USE_OF: Readonly<Partial<Record<string, IngredientUse>>> = {
   fill: 'fill',
@@ -152,7 +160,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
         if (food && !isFound && !isListed)
           found.push({
             line:
-              OF_EACH_BEFORE.test(text.text.slice(0, m.index)) || OF_EACH_AFTER.test(text.text.slice(m.index + own))
+              length === own && isForEach(text.text.slice(0, m.index), text.text.slice(m.index + own))
                 ? Mapped.join([text.slice(m.index, m.index + length), Mapped.of('on each', text.span(m.index).from)])
                 : text.slice(m.index, m.index + length),
             use: use ?? 'dough',
