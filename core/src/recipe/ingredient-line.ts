@@ -110,7 +110,8 @@ export function readIngredientLine(
             name: `${main.name}, ${part.text
               .replace(/^.*?\b(?=for|to )/i, '')
               .replace(/[)\s]+$/, '')
-              .trim()}`,
+              .trim()
+              .toLowerCase()}`,
             food: extra.food ?? main.food,
           },
         ]

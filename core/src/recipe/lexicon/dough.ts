@@ -89,7 +89,6 @@ export const KNEAD = phrases`
   (?:squeeze|pound) (?:it|the dough) > (?:(?!\band\b)[^.;,])*\bfor (?:about )?\d
   punch and squeeze
   punch !> (?:it |the dough )?(?:down|out|the air|rounds|circles|discs|holes)
-  ^ run the (?:mixer|machine) > [^.;,]*\bfor (?:about )?\d
   let the (?:\w+ )?(?:hook|mixer|machine) (?:turn|run|go) > [^.;,]*\bfor (?:about )?\d
   {time}(?:utes?)?['’]? of (?:hard |good |real )?work(?!\w| on\b)
   (?<=^|[;.] )(?:mixer|machine|hook)[,:]? (?:on )?(?:second|2nd|medium|high) speed(?=,? (?:for )?\d)
@@ -150,9 +149,10 @@ export const MIX = phrases`
   ^ (?:(?:the )?(?:water|milk|liquids?)|(?:the )?(?:salt|butter|oil|ghee|fat|lard|rest)(?: and (?:salt|butter|oil|fat))?) in(?: (?:in \d|bit by bit|little by little|gradually)(?: (?:goe?s|lots|parts|stages))?)?(?= *(?:[,;.]|$|until\b|till\b))
   (?<=^|[.;,] )(?:everything|all(?: of it)?|the lot) together(?= *[,;.:])
   amalgamate
+  ^ run the (?:mixer|machine) > [^.;,]*\bfor (?:about )?\d
   unite > (?:everything|all|the)\b
   (?:hydrate|moisten) the (?:\w+ )?(?:flours?|meal|semolina|masa)(?: \w+)? with
-  ^ (?:form|assemble|get|prepare|make up|do) (?:an?|the) (?:\w+ )?(?:dough|batter)(?: together)? !> (?:balls?|pieces?|in|into)\b
+  ^ (?:form|assemble|prepare|make up|do) (?:an?|the) (?:\w+ )?(?:dough|batter) !> (?:balls?|pieces?|in|into)\b
   trickle in
   turn (?:the ingredients|everything|it all|all of it) into an? (?:\w+ )?(?:dough|batter)
   rain in > (?:the )?(?:\w+ )?(?:meal|flour|semolina|masa|polenta)\b

@@ -5,7 +5,7 @@ export const TEMPER = phrases`
   (?:come|bring|back|return) (?:\w+ ){0,3}?to room temperature
   lose its chill
   let (?:it|them|the \w+) (?:warm|come) up > (?:for|to (?:room )?temperature)\b
-  ^ warm up > (?:for )?{time}
+  ^ warm up > (?:for )?(?:about |another )?(?:\d+(?:\.\d+)? ?h|[2-9]\d ?min)
   get (?:it|them|the \w+) out > (?:of the fridge|{time}|an? hour)
   (?:let {it} )?acclimati[sz]e
   take the chill off
@@ -47,8 +47,7 @@ export const PROOF = phrases`
   wait (?:until|till) (?:\w+ ){0,3}?puff(?:ed|y)
   floor time
   ferment(?:ation|ing|s)?
-  (?:let {it} |leave {it} to |(?<=^|[,;.] ))(?:ripen|mature)(?: up)?
-  let the yeast (?:do its (?:work|thing)|work) > for
+  (?:let {it} |leave {it} to |(?<=^|[,;.] ))ripen(?: up)?
   ^ raise > (?:for )?{time}
   leavening(?=:? (?:for )?{time})
   (?:airing|linen|warm) cupboard
@@ -108,10 +107,11 @@ export const REST = phrases`
   (?:put|set|leave) (?:it|them|the dough) (?:by|near|next to|on) the (?:stove|radiator|fire|heater|boiler)
   put (?:it|them|the dough) in (?:a|the) bag > for\b
   nap
+  (?:let {it} |leave {it} to |(?<=^|[,;.] ))mature(?: up)?
   relaxation(?=:? (?:for )?{time})
   couche(?= {time})
   let {it} (?:go|get) slack
-  let (?:it|them) (?:do (?:its|their) (?:work|thing)|work) > for\b
+  let (?:the yeast|it|them) (?:do (?:its|their) (?:work|thing)|work) > for\b
   (?:have|take) a break
   (?:it|they|(?:the )?dough) (?:wants?|needs?|likes|(?:should|must) have)(?= (?:{time}|0\.5 h))(?![^.;]*\bsides?\b)
   (?<!\b(?:when|once|until|till)\b[^.;,]{0,20})cool (?:for|until|down|enough|completely)

@@ -78,7 +78,7 @@ Autolyse 45 min w/o salt & levain. Mix 4 min 1st, 2 min 2nd. Bulk 3h @ 25°C, S&
     piece: '120 g, 22 cm',
     steps:
       'mix, rest 45, mix, proof 60, fold, proof 60, fold, proof 60, divide, ball, chill 840, temper 60, shape, cook 120+60',
-    left: ['Retard overnight 5°C (12-16 h).'],
+    left: [],
   },
   {
     text: `Chapati chart for the little ones
