@@ -142,6 +142,8 @@ const exactly = (g: number, why?: string): Weighed => ({
 
 /** More of what is counted no list names: not even eggs for a class of sixteen (this program's own choice). */
 const MOST_COUNTED = 40;
+/** In a row of bare figures so few of what is counted are pieces, and more of it are grams or shares. */
+export const MOST_PIECES = 3;
 
 /** Grams of an amount of a food; undefined where the measure says nothing of its weight. */
 export function gramsOf(

@@ -1,4 +1,5 @@
 import { findFood } from '../foods/index.ts';
+import { MOST_PIECES } from './amounts.ts';
 import { withFloursApart } from './flour-shares.ts';
 import { withOwnAmounts } from './list-relations.ts';
 import { Mapped } from './mapped.ts';
@@ -235,8 +236,6 @@ const BARE_ENTRY = new RegExp(
 );
 /** Shares of flour are no larger, and a row in which all is smaller counts or shares. */
 const SHARE = { most: 100, least: 10 } as const;
-/** So few of what is counted are pieces. */
-const MOST_PIECES = 3;
 /** So much of a row at least is known for food. */
 const KNOWN_SHARE = 0.6;
 /**

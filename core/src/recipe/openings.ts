@@ -1,5 +1,7 @@
 import { findFood } from '../foods/index.ts';
+import { MOST_PIECES } from './amounts.ts';
 import type { Mapped } from './mapped.ts';
+import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 
 /** "350 ff": so much of something that only the writer knows. */
 export const BARE_NOUN =
@@ -48,35 +50,34 @@ export const PART_BEHIND =
 const BARE_FIGURE =
   /^((?:0{1,2} )?\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
 
+const FIGURE_FIRST = new RegExp(
+  String.raw`^(\d+(?:\.\d+)?) ((?:0{1,2} )?(?!(?:${WEIGHTS}|${VOLUMES}|${VESSELS}|${SPOONS}|${HANDS}|${PACKS})\b)\p{L}[\p{L} ]*?)\.?$`,
+  'iu',
+);
+/** "100 strong flour / 60 water / 2 salt / 10 mashed pumpkin": the same with the names first, where nothing is counted. */
+function namesFirst(items: readonly Mapped[]): readonly Mapped[] {
+  const isCounted = (figure: string, name: string): boolean =>
+    findFood(name)?.unitG !== undefined && Number(figure) <= MOST_PIECES;
+  const isBare = items.every((i) => {
+    const [, figure, name = ''] = FIGURE_FIRST.exec(i.text) ?? [];
+    return figure !== undefined && !isCounted(figure, name);
+  });
+  return isBare ? items.map((i) => i.replace(FIGURE_FIRST, '$2 $1')) : items;
+}
+
 /** "Flour 100, water 65, salt 2": bare figures of one line are baker's percentages where the flours among them come to a hundred. */
-export function asPercent(told: readonly Mapped[]): readonly Mapped[] {
+export function asPercent(entries: readonly Mapped[]): readonly Mapped[] {
+  const told = namesFirst(entries);
   const isFlour = (i: Mapped): boolean => findFood(BARE_FIGURE.exec(i.text)?.[1] ?? '')?.role === 'flour';
   // "wholemeal 60, white 40"
   const items = told.some(isFlour)
     ? told.map((i) => i.replace(/^(white|brown|strong|dark|light|plain)(?= \d)/i, '$1 flour'))
     : told;
-  const first = asPercentFirst(items);
-  if (first) return first;
   const named = items.map((i) => BARE_FIGURE.exec(i.text));
   const flour = named.reduce((sum, m) => sum + (findFood(m?.[1] ?? '')?.role === 'flour' ? Number(m?.[2]) : 0), 0);
   const isSaid = named.some((m) => m?.[3] !== undefined);
   const isPercent = items.length > 1 && named.every((m) => m !== null) && (isSaid || Math.abs(flour - 100) <= 1);
-  return isPercent ? items.map((i) => i.replace(/\s*(?:\([^)]*\))?\.?$/, ' %')) : items;
-}
-
-const FIGURE_FIRST = /^(\d+(?:\.\d+)?) ((?:0{1,2} )?\p{L}[\p{L} ]*?)\.?$/u;
-/** So few of what is counted are pieces. */
-const MOST_PIECES = 3;
-/** "100 strong flour / 60 water / 2 salt / 10 mashed pumpkin": the same with the figures first; undefined where something may be counted. */
-function asPercentFirst(items: readonly Mapped[]): readonly Mapped[] | undefined {
-  const told = items.map((i) => {
-    const [, figure = '', name = ''] = FIGURE_FIRST.exec(i.text) ?? [];
-    return { pct: Number(figure), name, food: findFood(name) };
-  });
-  const flour = told.reduce((sum, t) => sum + (t.food?.role === 'flour' ? t.pct : 0), 0);
-  const isPercent =
-    items.length > 2 &&
-    told.every((t) => t.name !== '' && !(t.food?.unitG !== undefined && t.pct <= MOST_PIECES)) &&
-    Math.abs(flour - 100) <= 1;
-  return isPercent ? items.map((i) => i.replace(/^[\d.]+/, (figure = '') => `${figure} %`)) : undefined;
+  // what is no share stays as it was told
+  if (!isPercent) return told === entries ? items : entries;
+  return items.map((i) => i.replace(/\s*(?:\([^)]*\))?\.?$/, ' %'));
 }

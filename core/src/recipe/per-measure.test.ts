@@ -70,6 +70,16 @@ describe('what a bread is called', () => {
   });
 });
 
+describe('figures before their names', () => {
+  const ofPiece = (list: string): number | null => breadOf(list).piece.doughG;
+  it('are shares where they have no measure, and weights where they have one', () => {
+    expect(pctOf('100 flour, 60 water, 2 salt, 10 pumpkin', 'pumpkin')).toBe(10);
+    expect(ofPiece('500 flour, 300 water, 10 salt')).toBe(ofPiece('500 g flour, 300 g water, 10 g salt'));
+    // 162 g of dough in eight, less what sticks to bowl and hands
+    expect(ofPiece('100 g flour, 60 g water, 2 g salt')).toBeLessThan(162 / 8);
+  });
+});
+
 describe('what goes on each bread', () => {
   const list = '500 g flour\n300 g water\n10 g salt\n';
   const work = 'Mix. Divide into 8. Roll to 20 cm.';
