@@ -48,7 +48,7 @@ export function draftsOf(
     const signs = [...between.matchAll(/[,;]|\s-\s|\s\/\s|\bthen\b/g)];
     // "for each; 2 minutes, flip": how long it lies before it is turned
     const lain = /^(?:flip|turn)/i.test(whole.slice(step.at))
-      ? /[,;]\s*[\d./½¼¾]+ ?(?:min|s)[^,;\d]*[,;]?\s*(?:then\s*)?$/i.exec(between)
+      ? /[,;]\s*(?:[\d./½¼¾]+ ?s|(?:\d(?:[./]\d+)?|1[0-2]|[½¼¾]) ?min)[^,;\d]*[,;]?\s*(?:then\s*)?$/i.exec(between)
       : null;
     if (lain) return before.at + before.length + lain.index;
     // "… for 8 minutes and prove": what stands before "and" is told already

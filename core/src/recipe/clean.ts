@@ -254,13 +254,29 @@ const besideTitle = (line: Mapped): readonly Mapped[] =>
     /\s{3,}(?=\(?(?:portions?|makes|yields?|quantity|serves)\b[ :]*[\dlI]|\d{1,3} (?:pcs|pieces|breads|rounds)\.?$)/gi,
   );
 
+const PLUS_FIRST = /^\+ (?=[\p{L}\d])/u;
+/** "+ mix everything", "+ rest 30 min", "+ divide": so many lines with the sign in a row are its bullets, and add nothing to the one before. */
+const LEAST_PLUS = 4;
+function withoutPlus(lines: readonly Mapped[]): readonly Mapped[] {
+  const isPlus = lines.map((l) => PLUS_FIRST.test(l.text));
+  return lines.map((l, n) => {
+    if (!isPlus[n]) return l;
+    let [from, to] = [n, n];
+    while (isPlus[from - 1]) from--;
+    while (isPlus[to + 1]) to++;
+    return to - from + 1 < LEAST_PLUS ? l : l.replace(PLUS_FIRST, '• ');
+  });
+}
+
 /**
  * The lines of a text as they were written before something broke them: where a word is cut or a figure parted from its unit the text is
  * taken for a scan, and lines that go on in small letters are joined.
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
-    columnsApart(all.map(clockFirst).map(untabbed).map(labelled).map(oneSign)).flatMap(besideTitle).map(bulleted),
+    columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(oneSign))
+      .flatMap(besideTitle)
+      .map(bulleted),
   );
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);
   const staged = (told: Mapped): Mapped => {

@@ -1,4 +1,5 @@
 import { actionsIn, type Action, type FoundAction } from './actions.ts';
+import { clausesApart } from './clause-parts.ts';
 import { draftsOf } from './clauses.ts';
 import type { Duration } from './durations.ts';
 import {
@@ -359,7 +360,7 @@ export function draftMethod(
   toppings: readonly string[] = [],
 ): MethodDrafts {
   const drafting = new Drafting(fillings, toppings);
-  for (const raw of lines.flatMap(sentencesOf)) drafting.take(raw);
+  for (const raw of lines.flatMap(sentencesOf).flatMap(clausesApart)) drafting.take(raw);
   const { drafts: told, heat, keeping, remarks, troubles, beside, passed } = drafting;
   const isLate = (d: StepDraft): boolean => d.action === 'finish' && ONCE_COOKED.test(d.text);
   const kept = told.filter(isKept);

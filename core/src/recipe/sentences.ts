@@ -7,7 +7,8 @@ const SHORTENED =
 const MEASURED = /[\d½¼¾] ?(?:tsp|tbsp|teasp|tablesp|oz|lb|pt)$/i;
 
 /** Minutes, hours, pieces or a size: no seconds of the minutes before. */
-const NEW_TIME = /^(?:about |another )?\d[\d.,½–-]* ?(?:mins?|minutes?|h|hrs?|hours?|g|cm|pieces|balls|parts|[x×])\b/i;
+const NEW_TIME =
+  /^\d\d? ?s(?:ec\w*)? ?(?:[/+]|each|per|a side)|^(?:[6-9]\d|1\d\d) ?s(?:ec\w*)?\b|^(?:about |another )?\d[\d.,½–-]* ?(?:mins?|minutes?|h|hrs?|hours?|g|cm|pieces|balls|parts|[x×])\b/i;
 
 /** Sentences of a paragraph; a point inside a number or after a shortening ends none. */
 export function sentencesOf(paragraph: Mapped): readonly Mapped[] {

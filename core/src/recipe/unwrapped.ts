@@ -13,18 +13,19 @@ export const CUT_SHORT = /[\d½¼¾] ?(?:mins?|secs?|hrs?|tsp|tbsp|tea?sp|tables
 const ROW = /^\p{L}(?:[^,;.!?:]|[,.]\d)*\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp|cups?|pints?)\.?(?: \([^)]*\))?$/u;
 /** Words behind which a sentence goes on whatever comes. */
 const LEADS_ON =
-  /(?:[,–/]|[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)|\b(?:an?|the|of|in|into|to|for|with|and|or|on|at|by|from|about|until|till|(?<!\d ?(?:k?g|m?l) )each|your|then|than|it|them|is|are|as|per))$/i;
+  /(?:[,–/]|[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)|\b(?:an?|the|of|in|into|to|for|with|and|or|on|at|by|from|about|until|till|(?<!(?:\d ?(?:k?g|m?l|s)|\bmin(?:ute)?s?|\bsec(?:ond)?s?|\b(?:over|on|onto)) )each|your|then|than|it|them|is|are|as|per))$/i;
 /** Room within a line parts columns, or a heading from the number of its page. */
 const COLUMNS = /\S\s{2,}\S|\.{2}/;
 const LABEL = /^\p{Lu}[\p{L} ]{2,20}:/u;
 const AMOUNT_FIRST = /^[\d½¼¾⅓⅔⅛]/;
-const PREPOSITION_LAST = /\b(?:an?|the|of|in|into|to|for|with|on|at|by|about|(?<!\d ?(?:k?g|m?l) )each|every|per)$/i;
+const PREPOSITION_LAST =
+  /\b(?:an?|the|of|in|into|to|for|with|(?<!\b(?:go|goes|carry|carries|then) )on|at|by|about|(?<!(?:\d ?(?:k?g|m?l|s)|\bmin(?:ute)?s?|\bsec(?:ond)?s?|\b(?:over|on|onto)) )each|every|per)$/i;
 const QUALITY_LAST =
   /\b(?:fresh|dried|dry|instant|strong|plain|olive|baking|warm|cold|hot|lukewarm|melted|soft|sea|fine|coarse|bread|natural|active|ripe|rapeseed|sunflower|vegetable)$/i;
 /** How a line opens that is none of its own. */
 const SIGN_FIRST = /^[+/·] [\p{L}\d]/u;
 const OF_SIDES =
-  /^(?:(?:on|per|each|a|an|either|both|every|to|the|one|other|first|second) ){1,2}sides?\b(?!(?: ?:| [–-]|) \d)/i;
+  /^(?:(?:on|per|each|a|an|either|both|every|to|the|one|other|first|second) ){1,2}sides?\b(?!(?: ?:| [–-]|) \d| (?:wants?|needs?|gets?|takes?|has)\b)/i;
 /** A clause that is shorter may be a note of its own. */
 const CLAUSE_LEAST = 38;
 /** A time ends a note, unless words go on that begin none. */
@@ -79,7 +80,12 @@ function isParted(before: string, text: string): boolean {
   if (/\([^)]*$/.test(before)) return /^[^(]*\)/.test(text);
   // "… + water", "+ 20 s", "· round"
   if (/\d.*\s[+/·–-]$/.test(before) || (/\d/.test(before) && SIGN_FIRST.test(text))) return true;
-  if (OF_SIDES.test(text) && /\d/.test(before) && !/\d ?(?:cm|mm|g)$/.test(before)) return true;
+  if (
+    OF_SIDES.test(text) &&
+    /\d/.test(before) &&
+    !/\d ?(?:cm|mm|g)(?: (?:across|wide|thick|long|round))?$/.test(before)
+  )
+    return true;
   if (/[.;,] \p{L}+:$/u.test(before) && /^\d/.test(text)) return true;
   // a clause goes on: no row of a list, and nothing new
   const isClause = isWork(before) && !COLUMNS.test(before) && /^[\p{Ll}(]/u.test(text);
@@ -87,7 +93,7 @@ function isParted(before: string, text: string): boolean {
   if ((isClause || isTimed) && /[,;.] .*[,;]$/.test(before)) return true;
   if (isClause && !/[,;]$/.test(before) && LEADS_ON.test(before)) return true;
   // notes without a point are no prose
-  const hasPoint = /[.;!?](?:\s|$)/.test(`${before} ${text}`);
+  const hasPoint = POINT.test(`${before} ${text}`);
   if (
     hasPoint &&
     isClause &&
@@ -102,13 +108,18 @@ function isParted(before: string, text: string): boolean {
   if (
     isTold &&
     (PREPOSITION_LAST.test(before) ||
-      (QUALITY_LAST.test(before) && /^\p{Ll}/u.test(text) && !/\d ?(?:k?g|m?l)$/.test(text)))
+      (QUALITY_LAST.test(before) &&
+        !/\d ?(?:h|hours?|min\w*) cold$/i.test(before) &&
+        /^\p{Ll}/u.test(text) &&
+        !/\d ?(?:k?g|m?l)$/.test(text)))
   )
     return true;
   const isWeighed = /^(?:about )?\d[\d.]* ?g\b/i.test(text) && !/\b(?:scale|divide)$/i.test(before);
   if (
     WAIT_LAST.test(before) &&
     !isWeighed &&
+    // "20 min final proof" has its time already
+    !TIME_FIRST.test(before) &&
     (TIME_FIRST.test(text) || (before.length >= LONG && /^\p{Ll}/u.test(text)))
   )
     return true;
@@ -181,6 +192,7 @@ const MOST_RUN = 40;
 /** Lines of a paragraph hold signs; those of a list are short, or each an entry of its own. */
 const SIGNED = /[.,;:)] \S/;
 const SIGNED_SHARE = 0.4;
+const POINT = /[.;!?](?:\s|$)/;
 /** So many of its lines at least go on without a capital. */
 const SMALL_SHARE = 0.4;
 
@@ -221,6 +233,8 @@ function goingOnIn(block: readonly Mapped[], isNumbered: boolean): readonly Mapp
       run.length >= LEAST_RUN &&
       run.length <= MOST_RUN &&
       share((t) => SIGNED.test(t)) >= SIGNED_SHARE &&
+      // notes without a point are no prose
+      run.some((l) => POINT.test(l.text)) &&
       small >= SMALL_SHARE * (run.length - 1);
     return isSet && share((t) => AMOUNT_FIRST.test(t) || ROW.test(t)) < ROWS_SHARE ? run.slice(1) : [];
   });

@@ -265,7 +265,7 @@ export const SHAPE = phrases`
   pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)
   seal
   pinch (?:\w+ ){0,3}?(?:shut|closed|together|up)
-  fold (?!in(?:to)? (?:the (?:flour|batter|mixture)|\d+ ?(?:g|ml)\b))(?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in [234]|to a|over|into|like(?![^.;]*\bcoil))
+  fold (?!for \d|in(?:to)? (?:the (?:flour|batter|mixture)|\d+ ?(?:g|ml)\b))(?:\w+ ){0,4}?(?:in half|in thirds|in quarters|in [234]|to a|over|into|like(?![^.;]*\bcoil))
   trim
   dimple
   (?:poke|press) (?:all over|(?:the |each )(?:surface|top|whole|disc|round|bread)(?: all over)?) > (?:all over )?with\b

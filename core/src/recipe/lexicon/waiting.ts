@@ -29,7 +29,7 @@ export const CHILL = phrases`
   cold stor(?:e|age)
   in(?:to)? a cold (?:place|room|spot|corner)
   (?<=^|[;.] )(?:cellar|larder|walk-in)(?=[:,]? (?:for )?{time})
-  (?<=^|[;.,] ){time}(?:ours?)? cold !> (?:water|milk)
+  (?<=^|[;.,] ){time}(?:ours?)? cold !> (?:water|milk|prove|proof|ferment\w*|rise|retard\w*)
   (?<=^)(?:[Cc]old|COLD)(?= overnight\b)
   cold (?:prove|proof|ferment(?:ation)?|rise|retard)
   (?:slow|retarded|long|overnight) (?:prove|proof|ferment(?:ation)?|rise)(?=[^.;]* at [1-8] ?°)

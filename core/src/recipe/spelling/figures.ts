@@ -143,7 +143,7 @@ export const FIGURES: readonly Spelling[] = [
   [/(\d)-(\d\/\d)/g, '$1 $2'],
   [/(?<=\b(?:coil|under)[,;] )(\d{1,3}) ?min(?:ute)?s?(?=[,;.]|$)/gi, 'rest $1 min'],
   [
-    /(?<=\bfold(?:s|ed)?(?: once| again)?[,;] )(?:and )?(?:then )?(?:for )?(?:another |a further )?(\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?)\b(?! apart)/gi,
+    /(?<=\bfold(?:s|ed)?(?: once| again)?[,;] )(?:and )?(?:then )?(?:for )?(?:another |a further )?(\d+(?:\.\d+)?) ?(h|hours?|min(?:ute)?s?)\b(?! apart|,? (?:before|after|flip|turn|a side|(?:each|per|on) )|,? ?[+/])/gi,
     'rest $1 $2',
   ],
   [/\b(\d) ?[x×] ?(\d+(?:\.\d+)?) ?ml\b/gi, (_, n = '', ml = '') => `${Number(n) * Number(ml)} ml`],

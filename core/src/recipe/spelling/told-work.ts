@@ -220,4 +220,13 @@ export const WORK_TOLD: readonly Spelling[] = [
       return whole > first ? `cook ${first} s, turn, ${whole - first} s` : all;
     },
   ],
+  // "make 20 cm discs with the pin": how large, and not how many
+  [
+    /(?<=^|[;,.] |\b(?:and|then) )(?:make|form) (\d+(?:\.\d+)? ?cm) (discs|rounds|circles|ovals)( with (?:the|a) (?:rolling )?pin)?\b/gi,
+    (_, size = '', what = '', pin = '') => `${pin === '' ? 'shape' : 'roll'} to ${size} ${what}${pin}`,
+  ],
+  // "they are ready to roll"
+  [/\bready to (?:be )?(?:roll|shap|divid|ball|stretch)\w*(?= *(?:[,;.]|and\b|$))/gi, 'ready'],
+  // "keep kneading" keeps nothing
+  [/\bkeep (?:on )?(knead|mix|stir)ing\b/gi, '$1'],
 ];

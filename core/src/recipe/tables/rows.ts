@@ -132,8 +132,21 @@ function barredRow(row: Mapped, width: number, own: readonly string[], isHead: b
 const unquoted = (line: Mapped): Mapped =>
   line.replace(/^\s*"[^"]*"(?:[,;]"[^"]*")+\s*$/, (row = '') => row.replace(/"/g, ''));
 
+const COUNTED = /^\s*\|?\s*(\d{1,2})\s*\|\s*([^|]*\p{L}[^|]*?)\s*\|?\s*$/u;
+/** "| 1 | Mix everything |", "| 2 | 30 minutes under film |": stages that are counted, and no row of a table. */
+function uncounted(lines: readonly Mapped[]): readonly Mapped[] {
+  let next = 1;
+  const counted = new Set<Mapped>();
+  for (const l of lines)
+    if (Number(COUNTED.exec(l.text)?.[1]) === next) {
+      counted.add(l);
+      next++;
+    }
+  return counted.size < LEAST_ROWS ? lines : lines.map((l) => (counted.has(l) ? l.replace(COUNTED, '$1. $2') : l));
+}
+
 /** Each line as it is, or, where it is a row of a table, however a text parts its cells, as a row of cells between bars. */
 export const asRows = (lines: readonly Mapped[]): readonly Mapped[] =>
-  aligned(tabRows(commaRows(semicolonRows(lines.map(unquoted)))));
+  aligned(tabRows(commaRows(semicolonRows(uncounted(lines.map(unquoted))))));
 /** The same of lines that may be lists between bars. */
 export const barredRows = (lines: readonly Mapped[]): readonly Mapped[] => asRows(lines.flatMap(barred));

@@ -80,7 +80,7 @@ Bench rest      20 min      covered
 Pressing                    18 cm, sesame on top
 Griddle          2 min      lid, then 90 s without`,
     pct: { 'bread flour': 90, 'rye flour': 10, water: 66, salt: 2, yeast: 0.7, malt: 1 },
-    kinds: 'mix knead proof divide ball rest shape cook',
+    kinds: 'mix knead proof divide ball rest shape fill cook',
     rests: [75, 20],
     cook: [120, 90],
     pieceG: 130,

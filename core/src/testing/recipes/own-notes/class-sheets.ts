@@ -251,9 +251,9 @@ pinch salt
 3-4 fl oz milk
 rub in, mix soft, roll ½" thick, 2½" cutter (makes 12), griddle gently 5 mins each side, butter`,
     dough: 'plain flour 100, baking powder 5, caster sugar 13.13, butter 19.69, salt 2, egg 23.15, milk 49.36',
-    outside: '',
+    outside: 'butter, to finish 4 finish',
     piece: '37.1 g, 6.3 cm',
-    steps: 'mix, mix, divide, roll, cook 300+300',
+    steps: 'mix, mix, divide, roll, cook 300+300, finish',
     left: [],
   },
   {
