@@ -1,3 +1,4 @@
+import { foodsIn } from '../foods/index.ts';
 import { actionsIn, type Action, type FoundAction } from './actions.ts';
 import { durationsIn } from './durations.ts';
 import { IDLE, impliedIn, isIdling, LEAST_REST_MIN, ONLY_A_TIME, sizedWorkIn } from './implied.ts';
@@ -28,7 +29,7 @@ const ORDER: ReadonlyMap<Action, number> = new Map([
 ]);
 /** What says only more of the part before it. */
 const MORE =
-  /^(?:until|till|for|about|so|to|better|ideally|preferably|best|with|without|by|of|not|no|or|but|while|as)\b/i;
+  /^(?:until|till|for|about|so|to|up|better|ideally|preferably|best|with|without|by|of|not|no|or|but|while|as)\b/i;
 const PLACE = /^(?:on|in|at|overnight|under(?![^.;]*\d ?(?:min|h)))\b/i;
 const TIMED = /\d ?(?:min|h|s|sec)\w*\b|\bovernight\b/i;
 /** "…, 1 minute, turn it": how long it lay before. */
@@ -66,6 +67,8 @@ function partsOf(text: string, joint: readonly FoundAction[]): readonly Part[] {
   return [...parts, { isNext, from, to: text.length }];
 }
 
+/** "Mixer, second speed, 8 min": so many parts more make sense together. */
+const LONGEST_RUN = 2;
 const LONGEST_SIDE_MIN = 12;
 const isBrief = (text: string): boolean =>
   ONLY_A_TIME.test(text) && durationsIn(text).every((t) => t.most <= LONGEST_SIDE_MIN);
@@ -149,6 +152,8 @@ function cutsIn(whole: Mapped, parts: readonly Part[], joint: readonly FoundActi
         cut(n);
         if (known[n + 1]) cut(n + 1);
       }
+      // "let it settle, 30 minutes, and let the machine work it for 8 minutes": each has its own time
+      else if (isTimed && !isCooking && action !== 'cook' && TIMED.test(textOf(n))) cut(n);
       if (!isCooking && AFTER_A_WHILE.test(textOf(n))) cut(n);
       // "roll, 1 minute before the flip, 1 minute after"
       if (!isCooking && action === 'cook' && /^\d/.test(textOf(n))) cut(n);
@@ -183,14 +188,15 @@ function cutsIn(whole: Mapped, parts: readonly Part[], joint: readonly FoundActi
     if (MORE.test(textOf(n)) || isPlaced) continue;
     const until = parts.findIndex((_, i) => i > n && known[i] !== undefined);
     const last = (until < 0 ? parts.length : until) - 1;
-    for (let to = n; to <= last; to++) {
+    const isNamed = n > 0 && foodsIn(textOf(n)).length > 0;
+    for (let to = n; to <= Math.min(last, isNamed ? n : n + LONGEST_RUN); to++) {
       const words = whole.slice(parts[n]?.from ?? 0, parts[to]?.to);
       const isAtPiece = n > 0 && rank < SHAPED && WORKED.test(words.text);
       const alone = aloneIn(words) ?? (isAtPiece ? sizedWorkIn(words.text) : undefined);
       const place = alone && ORDER.get(alone);
       // "half covered, 2 min": nothing rests so briefly; "stir, 2 min / 3 min": at two speeds
-      const minutes = durationsIn(words.text).map((t) => t.most);
-      if (alone && IDLE.has(alone) && minutes.length > 0 && minutes.every((most) => most < LEAST_REST_MIN)) continue;
+      const minutes = durationsIn(words.text).map((t) => t.ideal);
+      if (alone && IDLE.has(alone) && minutes.length > 0 && minutes.every((ideal) => ideal < LEAST_REST_MIN)) continue;
       if (alone === 'cook' && rank > 0 && rank < DIVIDED) continue;
       // "8 pieces, balls": told once
       if (alone === 'divide' && known[to + 1] === 'ball') continue;

@@ -50,7 +50,7 @@ const numberedApart = (line: Mapped): readonly Mapped[] =>
 const STOP = /\s+stop\b[.\s]*/gi;
 
 /** Behind a time of the day stands no unit: "0.65 l water", "1.00 – 1.25 kg flour" are none. */
-const NO_UNIT = '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?)\\b)(?=\\p{L})';
+const NO_UNIT = '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?|h|hrs?|hours?|min|mins|minutes)\\b)(?=\\p{L})';
 const CLOCK = '(\\d{1,2})[:.]([0-5]\\d)';
 const TIME_OF_DAY = new RegExp(
   `^\\s*(?:[-–—*•·▢☐]\\s+)?\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:\\|\\s*)?${NO_UNIT}`,

@@ -24,6 +24,7 @@ const TIME = new RegExp(
   `(about |around |roughly |approx\\.? |approximately |another |a further )?${NUMBER}(?:\\s*(?:${UNIT})?\\s*(?:-|–|—|to|or)\\s*${NUMBER})?\\s*${UNIT}(?:\\s*(?:and\\s*)?(\\d+)\\s*(minutes?|mins?|m|(?<=\\d\\s*m(?:ins?|inutes?)?\\.?\\s*(?:and\\s*)?\\d+\\s*)(?:seconds?|secs?|s))\\b)?`,
   'gi',
 );
+const LONGEST_ON_GRIDDLE_MIN = 3;
 const OVERNIGHT = { least: 480, ideal: 600, most: 840 } as const;
 
 function valueOf(text: string): number {
@@ -127,7 +128,11 @@ export function durationsIn(text: string): readonly Duration[] {
       const isLeast = /^\s*(?:at (?:the )?(?:very )?least|or (?:more|longer)|minimum)\b/i.test(
         text.slice(t.at + t.text.length),
       );
-      found.push(shifted(t, isLeast ? 'at least ' : before));
+      // "40 minutes at most"
+      const isMost = /^\s*(?:at (?:the )?(?:very )?most|max(?:imum)?\b|tops\b|or less\b)/i.test(
+        text.slice(t.at + t.text.length),
+      );
+      found.push(shifted(t, isLeast ? 'at least ' : isMost ? 'at most ' : before));
     }
   }
   const all = [...found, ...loose.filter((l) => !found.some((f) => l.at >= f.at && l.at < f.at + f.text.length))];
@@ -167,11 +172,11 @@ function shifted(t: Plain, before: string): Duration {
       ...words,
       why: 'only the least time is said; ideal and longest are taken as one and a half and three times that',
     };
-  if (/\b(up to|at most|no more than|no longer than|maximum)\s*(?:for\s*)?$/.test(before))
+  if (/\b(up to|at (?:the )?most|not? (?:more|longer) than|max(?:imum|\.)?)\s*(?:for\s*|of\s*)?$/.test(before))
     return {
       least: t.from / 2,
-      // of seconds on a griddle the longest is meant
-      ideal: t.from < 1 ? t.from : t.from * 0.75,
+      // of a side on the griddle the longest is meant
+      ideal: t.from <= LONGEST_ON_GRIDDLE_MIN ? t.from : t.from * 0.75,
       most: t.from,
       ...words,
       why: 'only the longest time is said; the least is taken as half of it',

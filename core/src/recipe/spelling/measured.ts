@@ -88,7 +88,7 @@ export const MEASURES: readonly Spelling[] = [
   [/(\d)\s*kilos?\b/gi, '$1 kg'],
   // "300 ml to 320 ml"
   [/(\d+(?:\.\d+)?) (g|ml|kg|l) ?(?:to|-|–|or) ?(\d+(?:\.\d+)?) \2\b/g, '$1-$3 $2'],
-  [/^(?:up to|at most|max(?:imum)?\.?) (?=\d)/i, ''],
+  [/^(?:up to|at most|max(?:imum)?\.?) (?=\d)/i, 'about '],
   [
     /\b((?:divide|scale|portion|pieces?|balls?|each)\b[^\d.;,]{0,14})(0\.\d{1,3}) kg\b/gi,
     (_, work = '', kg = '') => `${work}${Math.round(1000 * Number(kg))} g`,

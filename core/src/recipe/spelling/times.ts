@@ -1,0 +1,57 @@
+import type { Spelling } from './rule.ts';
+
+const MINUTES_OF: Readonly<Record<string, number>> = { '¼': 15, '½': 30, '¾': 45 };
+const UNIT = '(min(?:ute)?s?|h(?:ours?|rs?)?)';
+
+const seconds = (_?: string, min = '', s = ''): string => `${60 * Number(min) + Number(s)} s`;
+
+/** How long, in one order: a range behind its first figure, and what only dresses a figure up. */
+export const TIMES: readonly Spelling[] = [
+  [/\bbetween (\d+(?:\.\d+)?) and (\d+(?:\.\d+)?)(?= ?(?:min|h\b|hour))/gi, '$1-$2'],
+  // "30/40 min": no side of a bread takes so long
+  [
+    new RegExp(`(?<![\\d/.])([1-9]\\d)\\/([1-9]\\d)(?= ?${UNIT}\\b)`, 'gi'),
+    (all = '', a = '', b = '') => (Number(b) > Number(a) ? `${a}-${b}` : all),
+  ],
+  [new RegExp(`(\\d) \\((?:up )?to (\\d+)\\)(?= ?${UNIT}\\b)`, 'gi'), '$1-$2'],
+  [new RegExp(`(?<![\\d.])(\\d+)\\+ ?(?=${UNIT}\\b)`, 'gi'), 'at least $1 '],
+  [new RegExp(`(\\d) \\(\\p{L}+(?:-\\p{L}+)?\\)(?= ?${UNIT}\\b)`, 'giu'), '$1'],
+  [/(?<=\d |[ny] |[ne] )(?:whole|full|entire) (?=(?:minutes|hours)\b)/gi, ''],
+  [/\b(\d+|\p{L}{3,7}(?:-\p{L}{3,5})?) or so (minutes|mins?|hours)\b/giu, 'about $1 $2'],
+  [/\b(?:a )?half to three[- ]quarters of an hour\b/gi, '30-45 minutes'],
+  [/(?<![\d/]|\d )([¼½¾]) ?(?:of )?(?:an )?h(?:our|r)?\b/gi, (_, part = '') => `${MINUTES_OF[part] ?? 0} minutes`],
+  [
+    /\b(\d|an|one|two|three) hours? ([1-5]\d)(?= *(?:[.,;)]|$|(?:rest|proof|until|till|at|in|on|then)\b))/gi,
+    '$1 hour $2 minutes',
+  ],
+  [/(\d+) ?(min(?:ute)?s?),? (?:maybe|perhaps|possibly|or even) (\d+)(?! ?(?:g|s|sec\w*|cm|h|hours?)\b)/gi, '$1-$3 $2'],
+  [/(\d) ?(hours?|h|hrs?) and ([1-5]?\d) ?(?=min)/gi, '$1 $2 $3 '],
+  // "up to 40 minutes rest"
+  [
+    new RegExp(
+      `^(up to|at (?:the )?(?:most|least)|max(?:imum)?\\.?) (\\d+ ?${UNIT})['’]? (?:of )?(rest|proof|rise|chill|knead)(?:ing)?\\b`,
+      'i',
+    ),
+    '$4 $1 $2',
+  ],
+  // "1½ minutes", "1 to 1½ min": in figures
+  [
+    new RegExp(`(?<![\\d/])(\\d{0,2}) ?([¼½¾])(?=(?: ?(?:-|–|to|or) ?\\d*[¼½¾]?)? ?(?:${UNIT}|s(?:ec\\w*)?)\\b)`, 'gi'),
+    (_, whole = '', part = '') => String(Number(whole) + (MINUTES_OF[part] ?? 0) / 60),
+  ],
+  // "1:30 min", "1m30", "1 minute 30 on each side"
+  [/(?<![\d:.])(\d):([0-5]\d) ?min(?:ute)?s?\b/gi, seconds],
+  [/(?<![\d.])(\d)m ?([0-5]\d)(?: ?s)?\b(?! ?(?:cm|mm|g|ml)\b)/g, seconds],
+  [
+    /(?<![\d.-])(\d) min(?:ute)?s? ([1-5]\d)(?= *(?:[.,;)/+]|$|(?:on|per|a|each|and|then|turn|flip|more)\b))/gi,
+    seconds,
+  ],
+  [
+    /(?<![\d.-])(\d) ?min(?:ute)?s? and ([1-5]?\d) ?s(?:ec(?:ond)?s?)?\b(?!,? (?:(?:on|for) )?(?:the )?(?:other|second|2))/gi,
+    seconds,
+  ],
+  // sixty inches have no bread
+  [/(?<![\d.'′’])([3-9]\d) ?["″”]/g, '$1 s'],
+  // of a side on the griddle the longest is meant
+  [/\b(?:up to|at (?:the )?most|max(?:imum)?\.?|not? (?:more|longer) than) (?=\d{1,3} ?s(?:ec\w*)?\b)/gi, 'about '],
+];
