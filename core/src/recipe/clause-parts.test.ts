@@ -49,7 +49,7 @@ describe('a sentence with several stages', () => {
     const text = 'Pinch off eight pieces, smooth balls and roll each';
     const spans = clausesApart(Mapped.of(text)).map((p) => p.span());
     expect(spans.map(({ from, to }) => text.slice(from, to))).toEqual([
-      'Pinch off eight pieces',
+      'Pinch off eight pieces,',
       'smooth balls',
       'roll each',
     ]);

@@ -111,7 +111,7 @@ function piecesOf(
   let from = 0;
   for (const n of [...cuts, parts.length]) {
     const to = parts[n - 1]?.to ?? whole.text.length;
-    const piece = whole.slice(from, to);
+    const piece = whole.sliceWith(from, to);
     const told = joint.filter((a) => a.at >= from && a.at < to).length;
     const isKept = actionsIn(normal(piece).text).length >= told || isOnTop(piece.text);
     if (!isKept && n < parts.length) continue;
@@ -153,7 +153,7 @@ function cutsIn(whole: Mapped, parts: readonly Part[], joint: readonly FoundActi
         if (known[n + 1]) cut(n + 1);
       }
       // "let it settle, 30 minutes, and let the machine work it for 8 minutes": each has its own time
-      else if (isTimed && !isCooking && action !== 'cook' && TIMED.test(textOf(n))) cut(n);
+      else if (isTimed && !isCooking && action !== 'cook' && action !== 'fold' && TIMED.test(textOf(n))) cut(n);
       if (!isCooking && AFTER_A_WHILE.test(textOf(n))) cut(n);
       // "roll, 1 minute before the flip, 1 minute after"
       if (!isCooking && action === 'cook' && /^\d/.test(textOf(n))) cut(n);

@@ -51,8 +51,8 @@ export function draftsOf(
       ? /[,;]\s*(?:[\d./½¼¾]+ ?s|(?:\d(?:[./]\d+)?|1[0-2]|[½¼¾]) ?min)[^,;\d]*[,;]?\s*(?:then\s*)?$/i.exec(between)
       : null;
     if (lain) return before.at + before.length + lain.index;
-    // "… for 8 minutes and prove": what stands before "and" is told already
-    if (/\b(?:min(?:ute)?s?|hours?|h) and (?:then )?$/i.test(between)) return step.at;
+    // "… for 8 minutes and prove", "…, 20 cm and stack": what stands before "and" is told already
+    if (/\b(?:min(?:ute)?s?|hours?|h|cm|mm|thick|across|wide|round) and (?:then )?$/i.test(between)) return step.at;
     // "… for 8 minutes and finish with half an hour's rest": its time stands right before it
     const own = /\b(?:about )?\d+(?:\.\d+)?[- ]?(?:min(?:ute)?s?|hours?|h)(?:['’]s?)? $/i.exec(between);
     if (own && RESTS.has(step.action) && /\d ?(?:min|h)[^,;]*\band\b/i.test(between.slice(0, own.index)))

@@ -6,6 +6,9 @@ import { Mapped } from './mapped.ts';
 import { plainList } from './list-forms.ts';
 import { normalLine } from './normal-line.ts';
 import { inOrder } from './spelling/rule.ts';
+import { ONLY_PIECES } from './line-kinds.ts';
+import { PARTS } from './spelling/parts.ts';
+import { YIELDS } from './spelling/yields.ts';
 import { SCANNED } from './spelling/scanned.ts';
 import { STAGE_ALONE, STAGE_FIRST } from './told-words.ts';
 import { CUT_SHORT, isAllSmall, unwrapped } from './unwrapped.ts';
@@ -268,6 +271,24 @@ function withoutPlus(lines: readonly Mapped[]): readonly Mapped[] {
   });
 }
 
+const inParts = inOrder(PARTS);
+const inYields = inOrder(YIELDS);
+/** "Flatbreads – 8 breads", "Naan (for eight)": how many stands behind the title. */
+const TITLED = /^(\p{Lu}[^.;:\d]{2,60}?)(?:\s+[–—-]\s+|,\s+|\s+(?=\())(?=\S)/u;
+const LONGEST_YIELD = 60;
+function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
+  if (line.text.length > 2 * LONGEST_YIELD || !/\d|\p{L}{3}/u.test(line.text)) return [line];
+  const whole = inYields(line);
+  if (whole.text !== line.text) return [whole];
+  const title = n < 2 ? TITLED.exec(line.text) : null;
+  if (!title) return [line];
+  const behind = line.slice(title[0].length);
+  const read = inYields(behind);
+  return read.text === behind.text && !ONLY_PIECES.test(behind.text)
+    ? [line]
+    : [line.slice(0, (title[1] ?? '').length), read];
+}
+
 /**
  * The lines of a text as they were written before something broke them: where a word is cut or a figure parted from its unit the text is
  * taken for a scan, and lines that go on in small letters are joined.
@@ -276,6 +297,8 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
     columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(oneSign))
       .flatMap(besideTitle)
+      .flatMap(yieldsApart)
+      .map(inParts)
       .map(bulleted),
   );
   const isWired = lines.some((l) => (l.text.match(STOP) ?? []).length > 2);

@@ -5,11 +5,27 @@ import { ONLY_AMOUNT } from './measures.ts';
 /** What the lines under a heading are. */
 export type Part = 'unknown' | 'ingredients' | 'method' | 'keeping' | 'passed';
 
+/** "Filling (for 8)", "filling per bread". */
+const FOR_HOW_MANY =
+  '(?: \\((?:for|enough for|makes) \\d{1,3}[^()]*\\)|(?:,| \\()? ?(?:per|for each|for every|for one|each)(?: \\p{L}+)?\\)?)?';
+/** "Cheese filling", "potato and pea filling". */
+const OF_FOODS = '(?:\\p{L}[\\p{L}-]+(?:(?: and| &|,) \\p{L}[\\p{L}-]+)? ){1,2}';
+
 const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   [
     /^(?:the )?(?:fill|stuff)(?:ings?)?(?: ingredients)?$|^(?:(?:for|goes) )?(?:the )?inside$|^for (?:the |a )?(?:\w+ )?(?:filling|stuffing)$|^(?:to|for) (?:fill|stuff)(?:ing)?(?: (?:them|it|the breads?))?$/i,
     'ingredients',
     'fill',
+  ],
+  [
+    new RegExp(`^(?:for )?(?:the |a )?(?:${OF_FOODS})?(?:filling|stuffing)s?${FOR_HOW_MANY}$`, 'iu'),
+    'ingredients',
+    'fill',
+  ],
+  [
+    new RegExp(`^(?:for )?(?:the |a )?(?:${OF_FOODS})?(?:topping|glaze|drizzle)s?${FOR_HOW_MANY}$`, 'iu'),
+    'ingredients',
+    'finish',
   ],
   [
     /^(?:(?:flour )?(?:paste|glaze|wash)|coating) for (?:the )?(?:crust|tops?|bread)$|^(?:for (?:the )?)?(?:toppings?|tops?|finish(?:ing)?|brushing|glaze|garnish|coating|sprinkles?|(?:garlic|herb|chilli|lemon|spiced?) (?:oil|butter))$|^(?:to|for) (?:finish|brush|coat|top|sprinkle|scatter|glaze|drizzle|garnish|decorate)(?:ing)?(?: (?:them|it|over|on top|the (?:top|breads?)))*(?: with)?$|^(?:(?:goes )?on|over the) top$/i,

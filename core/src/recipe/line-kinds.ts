@@ -25,6 +25,9 @@ export const MAKE =
 const LONGEST_INGREDIENT = 130;
 /** What is longer says more than that. */
 export const LONGEST_FACT = 120;
+/** "8 pieces of 100 g", "8 x 100 g balls": over a list what it makes, among the work what is divided. */
+export const ONLY_PIECES =
+  /^\d{1,3} (?:(?:pieces|portions|wedges|balls|rounds)(?: (?:of|at|à|@) (?:about )?\d{2,3} ?g(?: each)?)?|[x×] ?\d{2,3} ?g (?:pieces|balls|portions))\.?$/i;
 /** "Knead until smooth, which takes 8 minutes" is of its own work. */
 export function saysHowMuch(text: string): boolean {
   const fact = FACT.exec(text);

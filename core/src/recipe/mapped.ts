@@ -96,6 +96,15 @@ export class Mapped {
     return piece;
   }
 
+  /** The same with the sign behind it: what a shorter spelling left out may stand there in the source. */
+  sliceWith(from: number, to = this.text.length): Mapped {
+    const piece = this.slice(from, to);
+    const [last, end] = [piece.to.at(-1), this.to[to]];
+    if (this.isApart || last === undefined || end === undefined || end <= last || !/[;,.]/.test(this.text[to] ?? ''))
+      return piece;
+    return new Mapped(piece.text, piece.from, [...piece.to.slice(0, -1), end], this.isApart);
+  }
+
   trim(): Mapped {
     const from = this.text.length - this.text.trimStart().length;
     return this.slice(from, Math.max(from, this.text.trimEnd().length));

@@ -5,11 +5,11 @@ import { FIGURES } from './spelling/figures.ts';
 import { MEASURES } from './spelling/measured.ts';
 import { inOrder } from './spelling/rule.ts';
 import { STAGE_WORDS } from './spelling/stages.ts';
-import { TIMES } from './spelling/times.ts';
+import { SIZES, TIMES } from './spelling/spans.ts';
 import { WORK_TOLD } from './spelling/told-work.ts';
 
 /** In this order: a rule of one builds on what those before it have spelled. */
-const spelled = inOrder([...TIMES, ...STAGE_WORDS, ...ENTRIES, ...FIGURES, ...WORK_TOLD, ...MEASURES]);
+const spelled = inOrder([...TIMES, ...SIZES, ...STAGE_WORDS, ...ENTRIES, ...FIGURES, ...WORK_TOLD, ...MEASURES]);
 
 /** A line in one spelling: number words as figures, fractions of measures, decimal points, units set apart. */
 export function normal(line: Mapped): Mapped {

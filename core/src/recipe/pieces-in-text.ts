@@ -27,6 +27,8 @@ const BY_NOUN: readonly RegExp[] = [
   /\b(\d{1,3}) servings?\b/i,
   new RegExp(String.raw`\bfor ${ABOUT}(\d{1,3}) (?:\w+ )?(?:${BREADS})\b`, 'i'),
   new RegExp(String.raw`[(,–-] ?(\d{1,3})(?: (?:${BREADS}))?\)?$`, 'i'),
+  // over a list "8 pieces of 100 g"
+  /^(\d{1,3}) (?:[x×] ?\d{2,3} ?g )?(?:pieces|portions|wedges|balls|rounds)(?: (?:of|at|à|@) .*)?\.?$/i,
 ];
 
 /** How many pieces a text says that it makes; of several figures that of the breads goes before that of the people. */

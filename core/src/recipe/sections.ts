@@ -15,6 +15,7 @@ import {
   looksLikeIngredient,
   looksTimed,
   MAKE,
+  ONLY_PIECES,
   STARTS_WITH_AMOUNT,
 } from './line-kinds.ts';
 import {
@@ -532,7 +533,7 @@ class Taking {
         // behind a list "10 x 110 g" is what it comes to
         (!this.hasWork && this.part !== 'method' && /^\d{1,3} ?[x×] ?\d{2,3} ?g\.?$/i.test(text)) ||
         // over a list "8 pieces" divides nothing yet
-        (this.isAtStart && this.part !== 'method' && /^\d{1,3} (?:pieces|pcs|portions|wedges)\.?$/i.test(text)) ||
+        (!this.hasWork && this.part !== 'method' && ONLY_PIECES.test(text)) ||
         (saysHowMuch(normalLine(text)) &&
           !MAKE.test(text) &&
           text.length < LONGEST_FACT &&

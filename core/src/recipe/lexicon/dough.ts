@@ -32,7 +32,7 @@ export const BLOOM = phrases`
   (?<=\b[Yy]east )wakes(?: up)?
   (?:prove|proof|activate|wake) (?:up )?the (?:\w+ )?yeast
   let the yeast (?:dissolve|soften|wake(?: up)?|soak)
-  (?<!\b(?:cook|bake|fry|griddle|prove|proof|rise|ferment)\b[^.;]{0,70})until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?)
+  (?<!\b(?:cook|bake|fry|griddle|prove|proof|rise|ferment)\b(?:[^.;]|\.(?=\d)){0,70})until (?:(?:it |they )?(?:is |are )?bubbl(?:y|ing)|(?:it|they) bubbles?)
 `;
 
 export const RUB = phrases`

@@ -34,7 +34,12 @@ export const TIMES: readonly Spelling[] = [
     ),
     '$4 $1 $2',
   ],
-  // "1½ minutes", "1 to 1½ min": in figures
+  // "1½ minutes": a point in the midst of a sentence would end it for some
+  [
+    /(?<![\d/]|\d ?(?:-|–|to|or) ?)([1-5]?) ?([¼½¾]) ?min(?:ute)?s?\b/gi,
+    (_, whole = '', part = '') => `${60 * Number(whole) + (MINUTES_OF[part] ?? 0)} s`,
+  ],
+  // "1 to 1½ min": in figures
   [
     new RegExp(`(?<![\\d/])(\\d{0,2}) ?([¼½¾])(?=(?: ?(?:-|–|to|or) ?\\d*[¼½¾]?)? ?(?:${UNIT}|s(?:ec\\w*)?)\\b)`, 'gi'),
     (_, whole = '', part = '') => String(Number(whole) + (MINUTES_OF[part] ?? 0) / 60),
@@ -47,11 +52,36 @@ export const TIMES: readonly Spelling[] = [
     seconds,
   ],
   [
-    /(?<![\d.-])(\d) ?min(?:ute)?s? and ([1-5]?\d) ?s(?:ec(?:ond)?s?)?\b(?!,? (?:(?:on|for) )?(?:the )?(?:other|second|2))/gi,
+    /(?<![\d.-])(\d) ?min(?:ute)?s? and ([1-5]?\d) ?s(?:ec(?:ond)?s?)?\b(?!,? (?:(?:(?:on|for) )?(?:the )?(?:other|second|2)|(?:once|after|when) (?:turn|flip)))/gi,
     seconds,
   ],
   // sixty inches have no bread
   [/(?<![\d.'′’])([3-9]\d) ?["″”]/g, '$1 s'],
   // of a side on the griddle the longest is meant
   [/\b(?:up to|at (?:the )?most|max(?:imum)?\.?|not? (?:more|longer) than) (?=\d{1,3} ?s(?:ec\w*)?\b)/gi, 'about '],
+];
+
+const MM_OF_CM: Readonly<Record<string, string>> = {
+  '1/4': '2.5',
+  '¼': '2.5',
+  '1/2': '5',
+  '½': '5',
+  '3/4': '7.5',
+  '¾': '7.5',
+};
+
+/** How large, in one order. */
+export const SIZES: readonly Spelling[] = [
+  [/(\d)-(?=(?:cm|mm|inch(?:es)?)\b)/gi, '$1 '],
+  [
+    /(?<![\d.] ?)([¼½¾]|[13]\/[24]) ?(?:a )?(?:cm|centimet(?:re|er)s?)\b/gi,
+    (_, part = '') => `${MM_OF_CM[part] ?? ''} mm`,
+  ],
+  [/\b(\d+(?:\.\d+)?) ?(mm|cm) (?:to|-|–) (\d+(?:\.\d+)?) ?\2\b/gi, '$1-$3 $2'],
+  [
+    /\b(?:a )?(quarter|half) (?:of )?an inch\b/gi,
+    (_, part = '') => (part.toLowerCase() === 'half' ? '1/2 inch' : '1/4 inch'),
+  ],
+  [/\b(?:to )?(?:about )?the size of (?:a|your|the) (\d+ ?cm) (?:pan|griddle|skillet|tawa|plate|dish)\b/gi, 'to $1'],
+  [/\bone by one (?=to \d)/gi, 'each '],
 ];

@@ -1,0 +1,68 @@
+import { SMALL, wordValue } from '../number-words.ts';
+import type { Spelling } from './rule.ts';
+
+const NUMBER = `(\\d{1,3}|${SMALL})`;
+const RANGE = `(?:\\s*(?:-|–|—|to|or)\\s*${NUMBER})?`;
+const ROUGHLY = '(?:(?:about|around|roughly|approx\\.?|ca\\.?|some) |~ ?)?';
+const BREADS =
+  '(?:flat)?breads|naans|wraps|pitas|rotis|chapatt?is|tortillas|parathas|loaves|kulchas|fladen|brote|pains|galettes|panes|pani|focaccine|piadine';
+const COUNT = 'pcs?\\.?|pz\\.?|pezzi|st(?:ü|ue)ck|stk\\.?';
+const PEOPLE = 'people|persons?|students|pupils|participants|guests|personen|personnes|personas|persone';
+const EACH = '(?:,? (?:of|at|à|@|x|×)? ?(\\d{2,3}) ?g(?: each)?)?';
+
+const figure = (word: string): string => (/\d/.test(word) ? word : wordValue(word));
+const made = (verb: string, least: string, most?: string, grams?: string): string =>
+  `${verb} ${figure(least)}${most === undefined ? '' : ` to ${figure(most)}`}${grams === undefined ? '' : `, ${grams} g each`}`;
+const shared = (people: string, each: string): string => `Makes ${Number(figure(people)) * Number(figure(each))}`;
+const whole = (pattern: string): RegExp => new RegExp(`^\\(?${pattern}\\)?[.!]?$`, 'i');
+
+/** Lines that say nothing but how many breads a recipe makes, or how many people it is for, in one form each. */
+export const YIELDS: readonly Spelling[] = [
+  [
+    whole(`(?:for|pour|para|per|f[üu]r) ${ROUGHLY}${NUMBER}${RANGE}(?: (?:${PEOPLE}))?`),
+    (_, least = '', most) => made('Serves', least, most),
+  ],
+  [
+    whole(`(?:for|pour|para|per|f[üu]r) ${ROUGHLY}${NUMBER}${RANGE} (?:${BREADS}|${COUNT})${EACH}`),
+    (_, least = '', most, grams) => made('Makes', least, most, grams),
+  ],
+  [
+    whole(`${ROUGHLY}${NUMBER}${RANGE} (?:${BREADS}|${COUNT})${EACH}`),
+    (_, least = '', most, grams) => made('Makes', least, most, grams),
+  ],
+  [
+    whole(
+      `(?:(?:number|amount|count|breads|flatbreads|pieces|pezzi|st(?:ü|ue)ck) ?[:=]|batch of) ${ROUGHLY}${NUMBER}${RANGE}${EACH}`,
+    ),
+    (_, least = '', most, grams) => made('Makes', least, most, grams),
+  ],
+  [
+    whole(
+      `(?:you get|you(?:'ll| will) have|comes to|enough to make) ${ROUGHLY}${NUMBER}${RANGE}(?: (?:${BREADS}|pieces))?${EACH}`,
+    ),
+    (_, least = '', most, grams) => made('Makes', least, most, grams),
+  ],
+  [
+    whole(`makes ${NUMBER}${RANGE} (?:at|of|à|@) (\\d{2,3}) ?g`),
+    (_, least = '', most, grams) => made('Makes', least, most, grams),
+  ],
+  [whole(`${NUMBER} (?:${PEOPLE})[:,] ${NUMBER} (?:${BREADS}|pieces)`), (_, __, all = '') => made('Makes', all)],
+  [
+    whole(`(?:class|group) of ${NUMBER}[,:;] ${NUMBER} (?:${BREADS}|pieces) each`),
+    (_, people = '', each = '') => shared(people, each),
+  ],
+  [
+    whole(`(?:per|each) (?:person|student|pupil|head):? ${NUMBER} (?:${BREADS}|pieces)[,;] ${NUMBER} (?:${PEOPLE})`),
+    (_, each = '', people = '') => shared(people, each),
+  ],
+  [
+    whole(
+      `(?:it |this )?makes ${NUMBER} (?:per|for each|a) (?:person|student|head),? for ${NUMBER}(?: (?:${PEOPLE}))?`,
+    ),
+    (_, each = '', people = '') => shared(people, each),
+  ],
+  [
+    whole(`(?:for )?${NUMBER} (?:${PEOPLE}),? (?:with )?\\(?${NUMBER}(?: (?:${BREADS}|pieces))? each`),
+    (_, people = '', each = '') => shared(people, each),
+  ],
+];
