@@ -9,7 +9,7 @@ export type Part = 'unknown' | 'ingredients' | 'method' | 'keeping' | 'passed';
 const FOR_HOW_MANY =
   '(?: \\((?:for|enough for|makes) \\d{1,3}[^()]*\\)|(?:,| \\()? ?(?:per|for each|for every|for one|each)(?: \\p{L}+)?\\)?)?';
 /** "Cheese filling", "potato and pea filling". */
-const OF_FOODS = '(?:\\p{L}[\\p{L}-]+(?:(?: and| &|,) \\p{L}[\\p{L}-]+)? ){1,2}';
+const OF_FOODS = '(?:(?!to |for )\\p{L}[\\p{L}-]+(?:(?: and| &|,) (?!to |for )\\p{L}[\\p{L}-]+)? ){1,2}';
 
 const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   [
@@ -28,15 +28,19 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'finish',
   ],
   [
-    /^(?:(?:flour )?(?:paste|glaze|wash)|coating) for (?:the )?(?:crust|tops?|bread)$|^(?:for (?:the )?)?(?:toppings?|tops?|finish(?:ing)?|brushing|glaze|garnish|coating|sprinkles?|(?:garlic|herb|chilli|lemon|spiced?) (?:oil|butter))$|^(?:to|for) (?:finish|brush|coat|top|sprinkle|scatter|glaze|drizzle|garnish|decorate)(?:ing)?(?: (?:them|it|over|on top|the (?:top|breads?)))*(?: with)?$|^(?:(?:goes )?on|over the) top$/i,
+    /^(?:(?:flour )?(?:paste|glaze|wash)|coating) for (?:the )?(?:crust|tops?|bread)$|^(?:for (?:the )?)?(?:toppings?|tops?|finish(?:ing)?|brushing|glaze|garnish|coating|sprinkles?|(?:garlic|herb|chilli|lemon|spiced?) (?:oil|butter))$|^(?:to|for) (?:finish|brush|coat|top|sprinkle|scatter|glaze|drizzle|garnish|decorate)(?:ing)?(?: (?:them|it|over|on top|the (?:top|breads?)))*(?: with)?$|^(?:(?:goes )?on|over the) top$|^(?:for the )?egg ?wash$/i,
     'ingredients',
     'finish',
   ],
   [
-    /^(?:to serve|for serving|serving|(?:for )?(?:the |a )?(?:\w+ )?(?:dip|sauce|chutney|relish|salad|dressing|spread))$/i,
+    new RegExp(
+      `^(?:to serve|for serving|serving|serve with|for dipping|(?:for )?(?:the |a )?(?:\\w+ )?(?:dip|sauce|chutney|relish|salad|dressing|spread)${FOR_HOW_MANY})$`,
+      'iu',
+    ),
     'ingredients',
     'serve',
   ],
+  [/^(?:for )?dusting$|^to dust$/i, 'ingredients', 'dust'],
   [
     /^(?:(?:oil|flour|butter) )?paste$|^(?:for )?(?:the )?(?:layers|folds|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering|shaping|stretching|spreading|coiling)$/i,
     'ingredients',

@@ -48,12 +48,15 @@ const USES: readonly (readonly [RegExp, IngredientUse])[] = [
     'griddle',
   ],
   [
-    /\b(?:for|to) (?:the )?(?:resting\b|oiling|flipping|brush\w*|finish\w*|drizzl\w*|top\w*|sprinkl\w*|glaz\w*|scatter\w*|garnish\w*)/i,
+    /\b(?:for|to) (?:the )?(?:resting\b|oiling|flipping|brush\w*|finish\w*|drizzl\w*|top\w*|sprinkl\w*|glaz\w*|scatter\w*|garnish\w*)|,? (?:on|over the) top\W*$/i,
     'finish',
   ],
-  [/\b(?:to serve|for serving|to dip|for dipping|alongside)\b/i, 'serve'],
+  [
+    /\b(?:to serve|for serving|to dip|for dipping|alongside|for (?:the )?(?:dip|sauce|chutney|relish|salad|dressing))\b/i,
+    'serve',
+  ],
   [/\b(?:for|between) (?:the )?(?:layer\w*|spread\w*|fold\w*|coil\w*|shap\w*|stretch\w*|coat\w*|laminat\w*)/i, 'layer'],
-  [/\bfor (?:the )?(?:fill\w*|stuff\w*)/i, 'fill'],
+  [/\bfor (?:the )?(?:fill\w*|stuff\w*|inside)|\bto (?:fill|stuff)\b/i, 'fill'],
 ];
 
 /** What a line's ingredient is used for, by its own words; undefined where it says nothing. */

@@ -26,9 +26,13 @@ const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
 const WORKED_IN =
   / (?:worked|kneaded|stirred|mixed|folded|added|rubbed)(?: in)? (?:at the (?:last|end)|last|later|right at).*$/i;
 const IS_DONE = /\b(?:minutes?|mins?|hours?|seconds?|cm)\b/i;
+/** "To serve: yoghurt": a label among the entries of a list, of its own entry alone. */
+const LABEL_FIRST =
+  /^(?:(?:to|for) (?:the )?\p{L}+(?:ing)?|serve with|on top|egg ?wash|toppings?|top|fillings?|layers|dusting): (?=\p{L}|\d)/iu;
 /** A piece of a list: it is asked again by each sign at which its line may be cut. */
 const isItem = (piece: Mapped): boolean => isItemTold(piece.text);
-const isItemTold = remembered((told: string): boolean => {
+const isItemTold = remembered((labelled: string): boolean => {
+  const told = labelled.replace(LABEL_FIRST, '');
   if (IS_DONE.test(told.replace(WORKED_IN, '').replace(/\([^)]*\)/g, ''))) return false;
   const spelled = normal(Mapped.of(told));
   const whole = withoutFlourType(spelled).line.text.replace(/\.$/, '').replace(WORKED_IN, '');
@@ -48,16 +52,24 @@ const isItemTold = remembered((told: string): boolean => {
 });
 
 const FOR_LATER =
-  / (?:to (?:serve|finish|dip|brush|sprinkle|scatter|strew|top|garnish)|for (?:serving|brushing|dipping|frying|greasing|the (?:griddle|pan|bench)))\.?$/i;
-export const isFoodAlone = (told: string): boolean => {
+  /,? (?:to (?:serve|finish|dip|brush|sprinkle|scatter|strew|top|garnish|glaze|drizzle|dust|cook|fry|fill|coat)|for (?:the )?(?:serving|brushing|dipping|frying|greasing|drizzling|dusting|rolling|topping|top|filling|inside|sprinkling|glazing|coating|cooking|finishing|layers|layering|folding|griddle|pan|bench|board|table|work ?surface))\.?$/i;
+const ON_TOP = /,? (?:on|over the) top\.?$/i;
+export const isFoodAlone = (labelled: string): boolean => {
+  const told = labelled.replace(LABEL_FIRST, '');
   const text = told.replace(FOR_LATER, '');
   return (
     !/^(?:no|without)\b/i.test(text) &&
-    (text.split(' ').length <= 2 ? !/\d/.test(text) : /^(?:the )?(?:zest|juice|leaves) of \d/i.test(text)) &&
+    (text.split(' ').length <= (text === labelled ? 2 : 3)
+      ? !/\d/.test(text)
+      : /^(?:the )?(?:zest|juice|leaves) of \d/i.test(text)) &&
     findFood(text) !== undefined &&
-    actionsIn(text).length === 0
+    // "butter to serve": behind what it is for nobody butters
+    (text !== labelled || actionsIn(text).length === 0)
   );
 };
+/** "Honey to drizzle": a food, and what for. */
+export const isFoodForLater = (text: string): boolean =>
+  (FOR_LATER.test(text) || ON_TOP.test(text)) && isFoodAlone(text.replace(ON_TOP, ' for topping'));
 const HOW_IT_IS = /^(?:(?:finely|freshly|roughly|at|and) )?[\p{L}-]{3,14}(?: [\p{L}-]{3,14})?\.?$/u;
 
 const MORE_OR_LESS = /^(?:(?:a (?:bit|little) )?more or less|give or take(?: a (?:bit|little))?)$/i;

@@ -64,7 +64,7 @@ describe('what a text names beside its list', () => {
       return `${name} | ${dough}`;
     };
     const dough = 'flour 100, water 60, salt 2';
-    expect(named('Supper with spinach and feta (for 8)')).toBe(`Supper with spinach and feta (for 8) | ${dough}`);
+    expect(named('Supper with spinach and feta (for 8)')).toBe(`Supper with spinach and feta | ${dough}`);
     expect(named("Barley flatbread, baker's %:")).toBe(`Barley flatbread, baker's % | ${dough}`);
   });
 });

@@ -170,4 +170,4 @@ export const isOfComponent = (text: string): boolean =>
 
 /** "Glaze: cook 10 g flour in 120 g water": work at what is no dough, and no list. */
 export const isWorkApart = (line: string): boolean =>
-  /^\w+: (?:cook|simmer|whisk|boil|stir|mix|mash|heat|warm)\b/i.test(line) && isOfComponent(line);
+  /^(?:for the )?\w+: (?:cook|simmer|whisk|boil|stir|mix|mash|heat|warm)\b/i.test(line) && isOfComponent(line);

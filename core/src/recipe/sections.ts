@@ -3,7 +3,7 @@ import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn, type Action } from './actions.ts';
 import { answerOf } from './answers.ts';
 import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
-import { areFoodsAlone, isFoodAlone, itemsOf } from './items.ts';
+import { areFoodsAlone, isFoodForLater, isFoodAlone, itemsOf } from './items.ts';
 import {
   isInList,
   isShortFact,
@@ -264,6 +264,10 @@ class Taking {
   /** A line of ingredients, of work, or of what is said of the whole. */
   private takeBody(whole: Mapped): void {
     let line = whole;
+    if (!this.isAtStart && !this.hasWork && this.part !== 'method' && isFoodForLater(line.text)) {
+      this.list(line);
+      return;
+    }
     if ((STAGE.test(line.text) || STAGE_ALONE.test(line.text)) && !this.isAtStart) {
       this.closeStage();
       this.stage = line;
@@ -516,7 +520,14 @@ class Taking {
   private takeEntries(list: Mapped, use: IngredientUse, last?: Mapped): void {
     const { items, facts, openings } = entriesOf(list, use, last);
     const isTop = use === 'dough' && items.length < 4 && ON_TOP.test(list.text) && !/\bflour\b/i.test(list.text);
-    this.ingredients.push(...items.map((line) => ({ line, use: isTop ? ('finish' as const) : use })));
+    for (const item of items) {
+      const part = items.length > 1 ? headingOf(item.text) : undefined;
+      // "…; 10 g salt; to serve: yoghurt"
+      const isLabelled = part?.part === 'ingredients' && part.use !== 'dough' && part.rest !== '';
+      const from = isLabelled ? item.text.length - part.rest.length : 0;
+      if (isLabelled) this.headings.push(item.slice(0, from));
+      this.ingredients.push({ line: item.slice(from), use: isLabelled ? part.use : isTop ? 'finish' : use });
+    }
     this.facts.push(...facts);
     this.headings.push(...openings);
   }

@@ -47,8 +47,6 @@ export const PARTS: readonly Spelling[] = [
     '$1 and ',
   ],
   // "For the filling mix 200 g feta and 40 g parsley."
-  [
-    /^(for the (?:filling|stuffing|topping|dip|sauce))[,:]? ((?:mix|combine|stir|mash|crumble|blend)\b[^.;]*\d ?(?:k?g|ml)\b[^.;]*?)\.?$/i,
-    '$2 $1',
-  ],
+  [/^(for the (?:filling|stuffing|topping|dip|sauce|glaze)),? (?=(?:mix|combine|stir|mash|crumble|blend)\b)/i, '$1: '],
+  [/(?<=^|; )egg ?wash(?=\.?$|;)/gi, 'egg, to glaze'],
 ];
