@@ -43,7 +43,7 @@ const ADD_IF_IT =
 
 /** "… makes it easier to roll", "an hour before you want to shape it": why or when, and nothing to do. */
 const EASIER =
-  /\bbefore you (?:want|wish|need|plan|intend|start|begin|are (?:ready|going)) (?:to )?[^,.;]*|\bbefore (?:rolling|shaping|cooking|dividing|baking|stretching|filling)\b(?! (?:it |them |each |the (?:dough|balls|pieces) )?(?:for|to|into|out (?:to|into))\b)|\b(?:makes? (?:it|them|the \w+) )?(?:much )?easier to \w+/gi;
+  /\bbefore you (?:want|wish|need|plan|intend|start|begin|are (?:ready|going)) (?:to )?[^,.;]*|\bbefore (?:rolling|shaping|cooking|dividing|baking|stretching|filling)\b(?!,? \d)(?! (?:it |them |each |the (?:dough|balls|pieces) )?(?:for|to|into|out (?:to|into))\b)|\b(?:makes? (?:it|them|the \w+) )?(?:much )?easier to \w+/gi;
 
 /** "Keep them in the fridge until needed": so long as somebody likes, and no longer. */
 const KEPT_COLD =

@@ -109,6 +109,8 @@ export const MIX = phrases`
   (?:sprinkle|scatter|crumble) (?:in )?(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast (?:over|on|onto|into|in)
   (?:go|goes|went) in(?:to)? the (?:mixer|machine|bowl)
   (?:everything|all(?: of it)?|the lot) in(?:to)? the (?:mixer|machine|bowl)
+  (?:everything|all|salt|water|yeast|oil|ingredients) (?:is|are|gets?|was|were) mixed
+  (?<=^|\bby )mixing > (?:everything|all|the|flour|\(\d)
   (?<!flours? )blend
   (?<!\b(?:the|this|that|butter|oil|spice|seed|herb|cheese|bread|cake|za['’]?atar|dukkah|nut) )mix(?:es)? !> of\b
   (?<!\b(?:just|only) to )combines?
