@@ -40,6 +40,7 @@ describe('a sentence with several stages', () => {
     'Turn, spread the topping, cover with the hood, 4 min',
     'Proof, covered, 20 min',
     'Knead until smooth, elastic and no longer sticky',
+    'While it rests for half an hour, grate 240 g of halloumi and mix it with a handful of mint',
     'If it sticks, dust with flour, cover and rest 10 minutes',
   ])('stays whole where a part says only more of another: %s', (text) => {
     expect(partsOf(text)).toEqual([text]);

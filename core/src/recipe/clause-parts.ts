@@ -1,7 +1,7 @@
 import { foodsIn } from '../foods/index.ts';
 import { actionsIn, type Action, type FoundAction } from './actions.ts';
 import { durationsIn } from './durations.ts';
-import { IDLE, impliedIn, isIdling, LEAST_REST_MIN, ONLY_A_TIME, sizedWorkIn } from './implied.ts';
+import { BESIDE, IDLE, impliedIn, isIdling, LEAST_REST_MIN, ONLY_A_TIME, sizedWorkIn } from './implied.ts';
 import { isFoodAlone } from './items.ts';
 import type { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
@@ -95,6 +95,8 @@ export function clausesApart(sentence: Mapped): readonly Mapped[] {
   if (!/\d|overnight/.test(text) && joint.length === 0) return [sentence];
   const parts = partsOf(text, joint);
   if (parts.length < 2 || scopesIn(text).length > 0 || isOfComponent(text)) return [sentence];
+  // "while it rests for half an hour, grate the cheese and mix it with the mint": all of it is beside
+  if (BESIDE.test(text) || /^while\b/i.test(text)) return [sentence];
   const pieces = piecesOf(whole, parts, joint, cutsIn(whole, parts, joint));
   if (pieces.length < 2) return [sentence];
   return pieces.map((p) => (isOnTop(p.text) ? p.replace(/^(.*?) on top\W*$/i, 'top with $1') : p));

@@ -277,10 +277,18 @@ const inYields = inOrder(YIELDS);
 const TITLED = /^(\p{Lu}[^.;:\d]{2,60}?)(?:\s+[–—-]\s+|,\s+|\s+(?=\())(?=\S)/u;
 const LONGEST_YIELD = 60;
 function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
-  if (line.text.length > 2 * LONGEST_YIELD || !/\d|\p{L}{3}/u.test(line.text)) return [line];
-  const whole = inYields(line);
+  if (!/\d|\p{L}{3}/u.test(line.text)) return [line];
+  const isShort = line.text.length <= 2 * LONGEST_YIELD;
+  const whole = isShort ? inYields(line) : line;
   if (whole.text !== line.text) return [whole];
-  const title = n < 2 ? TITLED.exec(line.text) : null;
+  // "Fladenbrot, 9 Stück: 0,90 kg Mehl, …"
+  const over = n < 2 ? /^(\p{Lu}[^.;:]{2,60}?),\s+([^.,;:]{2,30}):\s+(?=\S)/u.exec(line.text) : null;
+  if (over) {
+    const [all, name = '', many = ''] = over;
+    const told = inYields(line.slice(all.lastIndexOf(many), all.lastIndexOf(many) + many.length));
+    if (told.text !== many) return [line.slice(0, name.length), told, line.slice(all.length)];
+  }
+  const title = n < 2 && isShort ? TITLED.exec(line.text) : null;
   if (!title) return [line];
   const behind = line.slice(title[0].length);
   const read = inYields(behind);

@@ -8,7 +8,7 @@ const CALLED = String.raw`(?:type|typ|tipo|no\.?) ?(?:0{1,2}|\d{2,4})(?!\d)|T ?\
 const BEFORE = new RegExp(String.raw`(?<=^|[ (])(${CALLED}|0{1,2}),? (?=(?:\p{L}+ )?\p{L}*flour)`, 'iu');
 /** "flour type 550", "flour (T65)", "rye flour 1150: 200 g": a bare figure only where the amount follows. */
 const BEHIND = new RegExp(
-  String.raw`(?<=flour|mehl|farine|farina|harina|bloem),? \(?(?:(${CALLED}|00(?![\d.,]| ?/))|(${FIGURE})(?![\d.])(?=\)|(?: ?[:,–-])? ?(?:about )?(?:[\d½¼¾][\d.,/]*) ?(?:k?g|%|cups?|oz|lb)\b))\)?(?! ?(?:k?g|m?l|%)\b)`,
+  String.raw`(?<=flour|mehl|farine|farina|harina|bloem),? \(?(?:(${CALLED}|00(?![\d.,]| ?/)|0(?=$|[,;)]))|(${FIGURE})(?![\d.])(?=\)|(?: ?[:,–-])? ?(?:about )?(?:[\d½¼¾][\d.,/]*) ?(?:k?g|%|cups?|oz|lb)\b))\)?(?! ?(?:k?g|m?l|%)\b)`,
   'iu',
 );
 

@@ -135,7 +135,7 @@ export const FILL = phrases`
   (?:lay|put|place) (?:a|the|another) (?:second|other) (?:round|disc|one|piece) (?:on top|over)
   cover with (?:a second|another|the other|the second) (?:round|disc|one|piece)
   spoon (?:(?:in|on|over) )?(?:[\w-]+ ){0,5}?(?:filling|mixture|cheese|topping|mix|meat|sauce|onions)
-  (?:press|dip) (?:{it} )?(?:in)?to (?:the )?(?:seeds?|sesame|nigella)
+  (?:press|dip) (?:{it} |the tops? |the tops of {it} )?(?:in)?to (?:the )?(?:seeds?|sesame|nigella)
   oil the tops?(?!,? (?:and )?cover| of the dough)
   press in > {few}(?:seeds?|sesame|onions?|herbs?|olives|nigella)\b
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b

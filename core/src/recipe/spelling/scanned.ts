@@ -52,4 +52,6 @@ export const SCANNED: readonly Spelling[] = [
     /(?<=\S\s{2,})(?=[lIO]*\d)(?=\d*[lIO])[lIO\d]{2,5}(?=\s{2,}|\s*$)/gu,
     (m = '') => m.replace(/O/g, '0').replace(/[lI]/g, '1'),
   ],
+  // "lnstant": no word begins so
+  [/(?<!\p{L})l(?=n(?:s|t|d|g)\p{Ll})/gu, 'I'],
 ];
