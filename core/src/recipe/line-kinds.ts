@@ -21,7 +21,7 @@ export const STARTS_WITH_AMOUNT =
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
 /** "Make a dozen balls" is work, and no yield. */
 export const MAKE =
-  /^(?:(?:let )?(?:they|you|we|everyone|everybody|each(?: \w+)?)(?: each)? (?:makes?|form|shape|roll|cut)|make|form|shape|roll|cut)\b[^.]*\b(?:balls?|pieces?|rounds?|patties|portions?)\b|^makes?\b[^.]*\bballs?\b|\d[^.]*[,;]? (?:and )?then make \d+ (?:pieces|lots|rounds|portions)\b/i;
+  /^(?:(?:let )?(?:they|you|we|everyone|everybody|each(?: \w+)?)(?: each)? (?:makes?|form|shape|roll|cut)|make|form|shape|roll|cut)\b[^.]*\b(?:balls?|pieces?|rounds?|patties|portions?|farls?|wedges?|quarters)\b|^makes?\b[^.]*\bballs?\b|\d[^.]*[,;]? (?:and )?then make \d+ (?:pieces|lots|rounds|portions)\b/i;
 const LONGEST_INGREDIENT = 130;
 /** What is longer says more than that. */
 export const LONGEST_FACT = 120;

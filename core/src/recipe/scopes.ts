@@ -159,7 +159,7 @@ const COOKED_APART =
 
 /** "For the dip, stir everything together": a sentence about something that is eaten with the bread. */
 export const isOfComponent = (text: string): boolean =>
-  /^(?:mix|combine|stir|mash|blend|whizz)(?: together)? (?:all )?(?:of )?the (?:filling|stuffing|topping|dip|sauce)(?: ingredients| things)?\b(?! (?:with|into) the dough)/i.test(
+  /^(?:mix|combine|stir|mash|blend|whizz)(?: together)? (?:(?:all )?(?:of )?|(?:everything|all) for )the (?:filling|stuffing|topping|dip|sauce)(?: ingredients| things)?\b(?! (?:with|into) the dough)/i.test(
     text,
   ) ||
   /^(?:(?:for )?the )?(?:filling|stuffing|topping|dip|sauce|glaze|wash|chutney|relish|dressing): /i.test(text) ||

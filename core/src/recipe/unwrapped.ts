@@ -33,7 +33,8 @@ const TIME_LAST =
   /\d ?(?:'|s|secs?|seconds?|min(?:ute)?s?|h|hrs?|hours?)$|\b(?:rest|proof|prove|knead|bulk|chill|stand|wait) \d{1,3}$/i;
 const GOES_ON =
   /^(?:and|or|then|in|on|at|by|with|under|until|till|before|after|when|while|per|each|a|to|for|of|more|longer|covered|without|again|later|total)\b/i;
-const WAIT_LAST = /\b(?:scale|divide|rest|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
+const WAIT_LAST =
+  /\b(?:scale|divide|rest|leave|stand|wait|proof|prove|knead|bulk|mix|chill|rise|griddle|cook|autolyse)$/i;
 const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:'|(?:g|min|mins|minutes|h|hours?|s|secs?|seconds)\b)/i;
 /** "…, oil 5 %, salt": a list that goes on with an amount. */
 const NAME_LAST = /\p{L}{3}.*\d ?(?:%|k?g|m?l)\s*[,;/–-] \p{L}[\p{L} ]{2,24}$/u;
@@ -109,6 +110,8 @@ function isParted(before: string, text: string): boolean {
     isTold &&
     (PREPOSITION_LAST.test(before) ||
       (QUALITY_LAST.test(before) &&
+        // "20 g butter, soft": how it is, and no name that goes on
+        !/\d.*\p{L}, \p{L}+$/u.test(before) &&
         !/\d ?(?:h|hours?|min\w*) cold$/i.test(before) &&
         /^\p{Ll}/u.test(text) &&
         !/\d ?(?:k?g|m?l)$/.test(text)))

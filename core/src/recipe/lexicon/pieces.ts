@@ -64,7 +64,7 @@ export const DIVIDE = phrases`
   (?:roll|shape|form|make|mould|work|turn) (?:out )?(?:{it} )?(?:in)?(?:to )?an? {few}(?:log|sausage|rope|rod|cylinder|snake|long roll)(?: [^.;,]{1,20})?(?:,? and(?: then)?|,? then|[,;]) (?:cut|slice|divide|chop|pinch|pull|break)(?: (?:it|this|that|off))?
   divid(?:es?|ing) !> the (?:filling|mixture|topping|cheese|stuffing)\b
   div
-  cut (?:in(?:to)? )?an? cross(?= *(?:[.,;]|$))
+  cut (?:in(?:to)? )?an? cross(?= *(?:[.,;]|$)|,? (?:to (?:make|give|get)|for|so that|into) (?:you |there )?(?:\w+ )?(?:\d|quarters))
   cut out
   (?:stamp|punch) out
   (?:cut|stamp|punch) > (?:{n} )?(?:rounds|circles|discs)\b

@@ -93,6 +93,7 @@ import { NINETY_FIRST } from './held-ninety-first.ts';
 import { NINETY_SECOND } from './held-ninety-second.ts';
 import { NINETY_THIRD } from './held-ninety-third.ts';
 import { NINETY_FOURTH } from './held-ninety-fourth.ts';
+import { NINETY_FIFTH } from './held-ninety-fifth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -192,6 +193,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...NINETY_SECOND,
   ...NINETY_THIRD,
   ...NINETY_FOURTH,
+  ...NINETY_FIFTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
