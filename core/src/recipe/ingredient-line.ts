@@ -48,7 +48,7 @@ const USES: readonly (readonly [RegExp, IngredientUse])[] = [
     'griddle',
   ],
   [
-    /\b(?:for|to) (?:the )?(?:resting\b|oiling|flipping|brush\w*|finish\w*|drizzl\w*|top\w*|sprinkl\w*|glaz\w*|scatter\w*|garnish\w*)|,? (?:on|over the) top\W*$/i,
+    /\b(?:for|to) (?:the )?(?:resting\b|oiling|flipping|brush\w*|finish\w*|drizzl\w*|top\w*|sprinkl\w*|glaz\w*|scatter\w*|garnish\w*)|, (?:on|over the) top\W*$/i,
     'finish',
   ],
   [
