@@ -2,7 +2,7 @@ import { foodsIn } from '../foods/index.ts';
 import { actionsIn, type Action, type FoundAction } from './actions.ts';
 import { durationsIn } from './durations.ts';
 import { BESIDE, IDLE, impliedIn, isIdling, LEAST_REST_MIN, ONLY_A_TIME, sizedWorkIn } from './implied.ts';
-import { isFoodAlone } from './items.ts';
+import { areOnTop, isFoodAlone, toppedWith } from './items.ts';
 import type { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { isOfComponent, scopesIn } from './scopes.ts';
@@ -35,14 +35,6 @@ const TIMED = /\d ?(?:min|h|s|sec)\w*\b|\bovernight\b/i;
 /** "…, 1 minute, turn it": how long it lay before. */
 const TURNED = /^(?:flip|turn|invert|over\b|reverse|upside down|(?:1 )?(?:min\w*|s\w*) after)/i;
 const WORKED = /^(?:make|use|get|work|open|coax|tease|ease|draw|thin (?:it|them|each)|form)\b/i;
-const ON_TOP = / on top\W*$/i;
-/** "Za'atar and oil on top". */
-const isOnTop = (text: string): boolean =>
-  ON_TOP.test(text) &&
-  text
-    .replace(ON_TOP, '')
-    .split(/ and | & |, /)
-    .every((food) => isFoodAlone(food));
 const AFTER_A_WHILE = /^after (?:about |another )?\d[\d.]* ?(?:min|h)\w*\b(?!,? (?:flip|turn))/i;
 
 interface Part {
@@ -81,7 +73,7 @@ function aloneIn(part: Mapped): Action | undefined {
   if (ONLY_A_TIME.test(text)) return undefined;
   if (AFTER_A_WHILE.test(text)) return 'rest';
   const times = durationsIn(text);
-  return impliedIn(text, times) ?? (isIdling(text) ? 'rest' : isOnTop(text) ? 'fill' : undefined);
+  return impliedIn(text, times) ?? (isIdling(text) ? 'rest' : areOnTop(text) ? 'fill' : undefined);
 }
 
 /**
@@ -97,9 +89,9 @@ export function clausesApart(sentence: Mapped): readonly Mapped[] {
   if (parts.length < 2 || scopesIn(text).length > 0 || isOfComponent(text)) return [sentence];
   // "while it rests for half an hour, grate the cheese and mix it with the mint": all of it is beside
   if (BESIDE.test(text) || /^while\b/i.test(text)) return [sentence];
-  const pieces = piecesOf(whole, parts, joint, cutsIn(whole, parts, joint));
+  const pieces = piecesOf(whole, parts, joint, new Cutting(whole, parts, joint).found());
   if (pieces.length < 2) return [sentence];
-  return pieces.map((p) => (isOnTop(p.text) ? p.replace(/^(.*?) on top\W*$/i, 'top with $1') : p));
+  return pieces.map((p) => (areOnTop(p.text) ? toppedWith(p) : p));
 }
 
 /** The pieces between the cuts; where words lose their sense without their neighbours they stay together. */
@@ -115,7 +107,7 @@ function piecesOf(
     const to = parts[n - 1]?.to ?? whole.text.length;
     const piece = whole.sliceWith(from, to);
     const told = joint.filter((a) => a.at >= from && a.at < to).length;
-    const isKept = actionsIn(normal(piece).text).length >= told || isOnTop(piece.text);
+    const isKept = actionsIn(normal(piece).text).length >= told || areOnTop(piece.text);
     if (!isKept && n < parts.length) continue;
     pieces.push(piece);
     from = parts[n]?.from ?? whole.text.length;
@@ -128,106 +120,180 @@ const isBehindCooking = (action: Action, text: string): boolean =>
   ['finish', 'fill', 'rub'].includes(action) ||
   (action === 'shape' && /^fold (?:them |it )?in(?:to)? an? /i.test(text));
 
-/** Before which parts a sentence is cut. */
-function cutsIn(whole: Mapped, parts: readonly Part[], joint: readonly FoundAction[]): readonly number[] {
-  const known = parts.map((p) => joint.findLast((a) => a.at >= p.from && a.at < p.to)?.action);
-  const textOf = (from: number, to = from): string => whole.text.slice(parts[from]?.from, parts[to]?.to);
-  const cuts = new Set<number>();
-  const cut = (n: number): void => {
-    if (n > 0 && n < parts.length && !MORE.test(textOf(n))) cuts.add(n);
-  };
+/** A run of parts that is understood by itself. */
+interface Alone {
+  readonly action: Action;
+  /** The last part of it. */
+  readonly to: number;
+}
+
+/** A sentence on its way through the stages, part by part. */
+class Cutting {
+  private readonly cuts = new Set<number>();
+  private readonly understood = new Set<number>();
+  /** The last action that is found among the others in each part. */
+  private readonly known: readonly (Action | undefined)[];
+  /** How far through the stages the bread is. */
+  private rank = 0;
+  private isCooking: boolean;
+
+  constructor(
+    private readonly whole: Mapped,
+    private readonly parts: readonly Part[],
+    joint: readonly FoundAction[],
+  ) {
+    this.known = parts.map((p) => joint.findLast((a) => a.at >= p.from && a.at < p.to)?.action);
+    this.isCooking = /^(?:flip|turn)(?: (?:it|them|over|each))*$/i.test(this.textOf(0));
+  }
+
+  /** Before which parts the sentence is cut. */
+  found(): readonly number[] {
+    for (let n = 0; n < this.parts.length; n++) {
+      const action = this.known[n];
+      if (action) this.takeKnown(n, action);
+      else n = this.takeUnknown(n);
+    }
+    // what nobody understands by itself stays with what stands beside it
+    return [...this.cuts]
+      .sort((a, b) => a - b)
+      .reduce<readonly number[]>((kept, n) => {
+        const since = kept.at(-1) ?? 0;
+        return [...this.understood].some((part) => part >= since && part < n) ? [...kept, n] : kept;
+      }, []);
+  }
+
+  private textOf(from: number, to = from): string {
+    return this.whole.text.slice(this.parts[from]?.from, this.parts[to]?.to);
+  }
+
+  private cut(n: number): void {
+    if (n > 0 && n < this.parts.length && !MORE.test(this.textOf(n))) this.cuts.add(n);
+  }
+
+  /** Whether what stands between the last cut and this part has a time already. */
+  private isTimedBefore(n: number): boolean {
+    return n > 0 && TIMED.test(this.textOf(Math.max(0, ...this.cuts), n - 1));
+  }
+
   /** "… and steam in a towel for 5 minutes" has a time, and goes on cooking no more. */
-  const isUntimed = (from: number): boolean =>
-    !TIMED.test(textOf(from, parts.length - 1)) ||
-    (from === parts.length - 1 && /\b(?:cloth|towel|napkin|basket|bag|foil)s?\b/i.test(textOf(from)));
-  const understood = new Set<number>();
-  let rank = 0;
-  let isCooking = /^(?:flip|turn)(?: (?:it|them|over|each))*$/i.test(textOf(0));
-  for (let n = 0; n < parts.length; n++) {
-    const action = known[n];
-    const since = Math.max(0, ...cuts);
-    const isTimed = n > 0 && TIMED.test(textOf(since, n - 1));
-    if (action) {
-      understood.add(n);
-      const isIdle = IDLE.has(action) && TIMED.test(textOf(n));
-      if ((isTimed || /^\d/.test(textOf(n))) && !isCooking && isIdle) {
-        cut(n);
-        if (known[n + 1]) cut(n + 1);
+  private isUntimed(from: number): boolean {
+    const isLast = from === this.parts.length - 1;
+    return (
+      !TIMED.test(this.textOf(from, this.parts.length - 1)) ||
+      (isLast && /\b(?:cloth|towel|napkin|basket|bag|foil)s?\b/i.test(this.textOf(from)))
+    );
+  }
+
+  /** A part in which something is found among the others. */
+  private takeKnown(n: number, action: Action): void {
+    const text = this.textOf(n);
+    const isTimed = this.isTimedBefore(n);
+    const hasTime = TIMED.test(text);
+    this.understood.add(n);
+    if (this.isCooking) {
+      if (isTimed && isBehindCooking(action, text) && this.isUntimed(n)) this.cut(n);
+    } else {
+      if (hasTime && IDLE.has(action) && (isTimed || /^\d/.test(text))) {
+        this.cut(n);
+        if (this.known[n + 1]) this.cut(n + 1);
       }
       // "let it settle, 30 minutes, and let the machine work it for 8 minutes": each has its own time
-      else if (isTimed && !isCooking && action !== 'cook' && action !== 'fold' && TIMED.test(textOf(n))) cut(n);
-      if (!isCooking && AFTER_A_WHILE.test(textOf(n))) cut(n);
+      else if (hasTime && isTimed && action !== 'cook' && action !== 'fold') this.cut(n);
       // "roll, 1 minute before the flip, 1 minute after"
-      if (!isCooking && action === 'cook' && /^\d/.test(textOf(n))) cut(n);
-      if (isTimed && isCooking && isBehindCooking(action, textOf(n)) && isUntimed(n)) cut(n);
-      if (rank < COOKED && !isCooking && isOnTop(textOf(n))) {
-        cut(n);
-        cut(n + 1);
+      if (AFTER_A_WHILE.test(text) || (action === 'cook' && /^\d/.test(text))) this.cut(n);
+      if (this.rank < COOKED && areOnTop(text)) {
+        this.cut(n);
+        this.cut(n + 1);
       }
-      // "brush with water and scatter seeds, then a minute a side": what goes on top comes before cooking
-      const place = action === 'finish' && !isCooking ? SHAPED : (ORDER.get(action) ?? rank);
-      rank = Math.max(rank, place);
-      isCooking = isCooking || action === 'cook';
-      continue;
     }
-    // "press to 15 cm, 1 minute, flip, 1 minute"
-    if (n > 0 && !isCooking && rank >= DIVIDED && isBrief(textOf(n)) && TURNED.test(textOf(n + 1))) {
-      cut(n);
-      understood.add(n);
-      isCooking = true;
-      rank = COOKED;
-      continue;
-    }
-    if (n > 0 && !isCooking && AFTER_A_WHILE.test(textOf(n))) {
-      cut(n);
-      understood.add(n);
-      continue;
-    }
-    if (n > 0 && TURNED.test(textOf(n))) continue;
-    if (n > 0 && /\bovernight$/i.test(textOf(n - 1))) continue;
-    if (n > 0 && (isFoodAlone(textOf(n)) || ONLY_A_TIME.test(textOf(n)))) continue;
-    const isPlaced = PLACE.test(textOf(n)) && !((isTimed || parts[n]?.isNext) && TIMED.test(textOf(n)));
-    if (MORE.test(textOf(n)) || isPlaced) continue;
-    const until = parts.findIndex((_, i) => i > n && known[i] !== undefined);
-    const last = (until < 0 ? parts.length : until) - 1;
-    const isNamed = n > 0 && foodsIn(textOf(n)).length > 0;
-    for (let to = n; to <= Math.min(last, isNamed ? n : n + LONGEST_RUN); to++) {
-      const words = whole.slice(parts[n]?.from ?? 0, parts[to]?.to);
-      const isAtPiece = n > 0 && rank < SHAPED && WORKED.test(words.text);
-      const alone = aloneIn(words) ?? (isAtPiece ? sizedWorkIn(words.text) : undefined);
-      const place = alone && ORDER.get(alone);
-      // "half covered, 2 min": nothing rests so briefly; "stir, 2 min / 3 min": at two speeds
-      const minutes = durationsIn(words.text).map((t) => t.ideal);
-      if (alone && IDLE.has(alone) && minutes.length > 0 && minutes.every((ideal) => ideal < LEAST_REST_MIN)) continue;
-      if (alone === 'cook' && rank > 0 && rank < DIVIDED) continue;
-      // "8 pieces, balls": told once
-      if (alone === 'divide' && known[to + 1] === 'ball') continue;
-      if (!alone || place === undefined || (place > 0 && place < rank)) continue;
-      const isTop = n === 0 && isOnTop(words.text);
-      if (!isTop && ((alone === 'fill' && rank < SHAPED) || (alone === 'finish' && rank < COOKED))) continue;
-      // "pleat like a fan, roll the pleats into a coil"
-      if ((alone === 'fill' || alone === 'shape') && known.slice(to).includes('coil')) continue;
-      if (isCooking ? alone !== 'finish' : alone === 'cook' && !TIMED.test(words.text)) continue;
-      isCooking = alone === 'cook';
-      rank = Math.max(rank, place);
-      // "proof, covered, 20 min"
-      const isSame = IDLE.has(alone) && IDLE.has(known[n - 1] ?? 'mix') && !TIMED.test(textOf(n - 1));
-      // "…, on the griddle, 1 minute a side": where it cooks stands before how long
-      const first = alone === 'cook' && n > 1 && PLACE.test(textOf(n - 1)) && !known[n - 1] ? n - 1 : n;
-      understood.add(first);
-      if (!isSame) cut(first);
-      // "a minute a side and brush with butter"
-      const next = known[to + 1];
-      if (next && (!isCooking || (isBehindCooking(next, textOf(to + 1)) && isUntimed(to + 1)))) cut(to + 1);
-      n = to;
-      break;
-    }
+    // "brush with water and scatter seeds, then a minute a side": what goes on top comes before cooking
+    const place = action === 'finish' && !this.isCooking ? SHAPED : (ORDER.get(action) ?? this.rank);
+    this.rank = Math.max(this.rank, place);
+    this.isCooking ||= action === 'cook';
   }
-  // what nobody understands by itself stays with what stands beside it
-  return [...cuts]
-    .sort((a, b) => a - b)
-    .reduce<readonly number[]>((kept, n) => {
-      const before = parts.slice(kept.at(-1) ?? 0, n).some((_, i) => understood.has((kept.at(-1) ?? 0) + i));
-      return before ? [...kept, n] : kept;
-    }, []);
+
+  /** A part in which nothing is found among the others; the last part that was taken with it. */
+  private takeUnknown(n: number): number {
+    const text = this.textOf(n);
+    if (n > 0 && !this.isCooking) {
+      // "press to 15 cm, 1 minute, flip, 1 minute"
+      const isLain = this.rank >= DIVIDED && isBrief(text) && TURNED.test(this.textOf(n + 1));
+      if (isLain || AFTER_A_WHILE.test(text)) {
+        this.cut(n);
+        this.understood.add(n);
+        if (isLain) {
+          this.isCooking = true;
+          this.rank = COOKED;
+        }
+        return n;
+      }
+    }
+    if (this.saysMore(n)) return n;
+    const alone = this.aloneFrom(n);
+    if (!alone) return n;
+    this.takeAlone(n, alone);
+    return alone.to;
+  }
+
+  /** Whether a part says only more of what stands before it, or names nothing but a food, a time or a place. */
+  private saysMore(n: number): boolean {
+    const text = this.textOf(n);
+    if (MORE.test(text)) return true;
+    if (PLACE.test(text)) return !(TIMED.test(text) && (this.isTimedBefore(n) || this.parts[n]?.isNext === true));
+    return (
+      n > 0 &&
+      (TURNED.test(text) || /\bovernight$/i.test(this.textOf(n - 1)) || isFoodAlone(text) || ONLY_A_TIME.test(text))
+    );
+  }
+
+  /** The shortest run of parts from here that is understood by itself. */
+  private aloneFrom(n: number): Alone | undefined {
+    const until = this.known.findIndex((action, i) => i > n && action !== undefined);
+    const last = (until < 0 ? this.parts.length : until) - 1;
+    // a food goes on as a list
+    const isNamed = n > 0 && foodsIn(this.textOf(n)).length > 0;
+    for (let to = n; to <= Math.min(last, isNamed ? n : n + LONGEST_RUN); to++) {
+      const words = this.whole.slice(this.parts[n]?.from ?? 0, this.parts[to]?.to);
+      const isAtPiece = n > 0 && this.rank < SHAPED && WORKED.test(words.text);
+      const action = aloneIn(words) ?? (isAtPiece ? sizedWorkIn(words.text) : undefined);
+      if (action && this.isIn(action, n, to)) return { action, to };
+    }
+    return undefined;
+  }
+
+  /** Whether a stage may come at this place. */
+  private isIn(action: Action, n: number, to: number): boolean {
+    const text = this.textOf(n, to);
+    const place = ORDER.get(action);
+    if (place === undefined || (place > 0 && place < this.rank)) return false;
+    if (this.isCooking) return action === 'finish';
+    // "half covered, 2 min": nothing rests so briefly
+    const minutes = durationsIn(text).map((t) => t.ideal);
+    if (IDLE.has(action)) return minutes.length === 0 || minutes.some((ideal) => ideal >= LEAST_REST_MIN);
+    // "stir, 2 min / 3 min": at two speeds
+    if (action === 'cook') return TIMED.test(text) && !(this.rank > 0 && this.rank < DIVIDED);
+    // "8 pieces, balls": told once
+    if (action === 'divide') return this.known[to + 1] !== 'ball';
+    // "pleat like a fan, roll the pleats into a coil"
+    if ((action === 'fill' || action === 'shape') && this.known.slice(to).includes('coil')) return false;
+    const isTop = n === 0 && areOnTop(text);
+    return isTop || !((action === 'fill' && this.rank < SHAPED) || (action === 'finish' && this.rank < COOKED));
+  }
+
+  private takeAlone(n: number, { action, to }: Alone): void {
+    const before = this.known[n - 1];
+    // "proof, covered, 20 min"
+    const isSame = IDLE.has(action) && before && IDLE.has(before) && !TIMED.test(this.textOf(n - 1));
+    // "…, on the griddle, 1 minute a side": where it cooks stands before how long
+    const first = action === 'cook' && n > 1 && PLACE.test(this.textOf(n - 1)) && !before ? n - 1 : n;
+    this.isCooking = action === 'cook';
+    this.rank = Math.max(this.rank, ORDER.get(action) ?? 0);
+    this.understood.add(first);
+    if (!isSame) this.cut(first);
+    const next = this.known[to + 1];
+    const isTop = n === 0 && areOnTop(this.textOf(n, to));
+    // "a minute a side and brush with butter"
+    const isLast = next && (!this.isCooking || (isBehindCooking(next, this.textOf(to + 1)) && this.isUntimed(to + 1)));
+    if (isTop || isLast) this.cut(to + 1);
+  }
 }

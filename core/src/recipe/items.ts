@@ -53,7 +53,7 @@ const isItemTold = remembered((labelled: string): boolean => {
 
 const FOR_LATER =
   /,? (?:to (?:serve|finish|dip|brush|sprinkle|scatter|strew|top|garnish|glaze|drizzle|dust|cook|fry|fill|coat)|for (?:the )?(?:serving|brushing|dipping|frying|greasing|drizzling|dusting|rolling|topping|top|filling|inside|sprinkling|glazing|coating|cooking|finishing|layers|layering|folding|griddle|pan|bench|board|table|work ?surface))\.?$/i;
-const ON_TOP = /,? (?:on|over the) top\.?$/i;
+const ON_TOP = /,? (?:go(?:es)? )?(?:on|over the) top\W*$/i;
 export const isFoodAlone = (labelled: string): boolean => {
   const told = labelled.replace(LABEL_FIRST, '');
   const text = told.replace(FOR_LATER, '');
@@ -70,6 +70,16 @@ export const isFoodAlone = (labelled: string): boolean => {
 /** "Honey to drizzle": a food, and what for. */
 export const isFoodForLater = (text: string): boolean =>
   (FOR_LATER.test(text) || ON_TOP.test(text)) && isFoodAlone(text.replace(ON_TOP, ' for topping'));
+/** "Za'atar and oil on top": foods, and where they go. */
+export const areOnTop = (text: string): boolean =>
+  ON_TOP.test(text) &&
+  text
+    .replace(ON_TOP, '')
+    .split(/,? and | & |, /)
+    .every(isFoodAlone);
+/** The same as work: "top with za'atar and oil". */
+export const toppedWith = (line: Mapped): Mapped =>
+  line.replace(/^(.*?)(?:,? (?:goe?s? )?(?:on|over the) top)?\W*$/i, 'top with $1');
 const HOW_IT_IS = /^(?:(?:finely|freshly|roughly|at|and) )?[\p{L}-]{3,14}(?: [\p{L}-]{3,14})?\.?$/u;
 
 const MORE_OR_LESS = /^(?:(?:a (?:bit|little) )?more or less|give or take(?: a (?:bit|little))?)$/i;

@@ -3,7 +3,7 @@ import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn, type Action } from './actions.ts';
 import { answerOf } from './answers.ts';
 import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
-import { areFoodsAlone, isFoodForLater, isFoodAlone, itemsOf } from './items.ts';
+import { areFoodsAlone, areOnTop, isFoodForLater, itemsOf, toppedWith } from './items.ts';
 import {
   isInList,
   isShortFact,
@@ -475,10 +475,8 @@ class Taking {
   /** "Press to 20 cm. Olive oil, rosemary, flaky salt.", "Pepper on top.": told once there are pieces. */
   private isOnTop(s: Mapped): boolean {
     if (!this.hasPieces) return false;
-    const alone = s.replace(/ (?:go(?:es)? )?on top\.?$|\.$/i, '');
-    const isSaid = alone.text.length < s.text.length - 1 && alone.text.split(/,? and /).every(isFoodAlone);
-    if (!isSaid && !areFoodsAlone(alone)) return false;
-    this.method.push(s.replace(/^(.*?)(?: (?:go(?:es)? )?on top)?\.?$/i, 'top with $1'));
+    if (!areOnTop(s.text) && !areFoodsAlone(s)) return false;
+    this.method.push(toppedWith(s));
     return true;
   }
 
@@ -493,8 +491,7 @@ class Taking {
     const items = /garlic/i.test(head) ? named.replace(/\b(\d+ cloves)(?= *(?:[,+]|$))/gi, '$1 of garlic') : named;
     if (itemsOf(items).length < 2) return false;
     if (onTop === '') this.headings.push(line.slice(0, from));
-    else
-      this.method.push(line.slice(0, head.length + onTop.length).replace(/^(.*?)(?: goe?s?)? on top$/i, 'top with $1'));
+    else this.method.push(toppedWith(line.slice(0, head.length + onTop.length)));
     this.takeEntries(items, 'finish');
     return true;
   }

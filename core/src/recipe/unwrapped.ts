@@ -13,7 +13,7 @@ export const CUT_SHORT = /[\d½¼¾] ?(?:mins?|secs?|hrs?|tsp|tbsp|tea?sp|tables
 const ROW = /^\p{L}(?:[^,;.!?:]|[,.]\d)*\d ?(?:k?g|m?l|%|oz|lb|tsp|tbsp|cups?|pints?)\.?(?: \([^)]*\))?$/u;
 /** Words behind which a sentence goes on whatever comes. */
 const LEADS_ON =
-  /(?:[,–/]|[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)|\b(?:an?|the|of|in|into|to|for|with|and|or|on|at|by|from|about|until|till|(?<!(?:\d ?(?:k?g|m?l|s)|\bmin(?:ute)?s?|\bsec(?:ond)?s?|\b(?:over|on|onto)) )each|your|then|than|it|them|is|are|as|per))$/i;
+  /(?:[,–/]|[,;] [\d½¼¾]+ ?(?:k?g|m?l|oz|lb|tsp|tbsp|cups?)|\b(?:an?|the|of|in|into|to|for|with|and|or|(?<!\b(?:go|goes|carry|carries) )on|at|by|from|about|until|till|(?<!(?:\d ?(?:k?g|m?l|s)|\bmin(?:ute)?s?|\bsec(?:ond)?s?|\b(?:over|on|onto)) )each|your|then|than|(?<!\bout of )it|them|is|are|as|per))$/i;
 /** Room within a line parts columns, or a heading from the number of its page. */
 const COLUMNS = /\S\s{2,}\S|\.{2}/;
 const LABEL = /^\p{Lu}[\p{L} ]{2,20}:/u;

@@ -4,6 +4,7 @@ import type { Spelling } from './rule.ts';
 const NUMBER = `(\\d{1,3}|${SMALL})`;
 const RANGE = `(?:\\s*(?:-|–|—|to|or)\\s*${NUMBER})?`;
 const ROUGHLY = '(?:(?:about|around|roughly|approx\\.?|ca\\.?|some) |~ ?)?';
+/** Breads by their names alone: "8 pieces" may be work among stages. */
 const BREADS =
   '(?:flat)?breads|naans|wraps|pitas|rotis|chapatt?is|tortillas|parathas|loaves|kulchas|fladen|brote|pains|galettes|panes|pani|focaccine|piadine';
 const COUNT = 'pcs?\\.?|pz\\.?|pezzi|st(?:ü|ue)ck|stk\\.?';
