@@ -95,13 +95,27 @@ async function frames(page: Page, act: 'scroll' | 'zoom' | 'moment'): Promise<re
   );
 }
 
-/** Milliseconds from a plan on the page to the board that shows it, when a class is opened. */
+/** Milliseconds from a plan that reaches the page to the board that shows it, when a class is opened. */
 async function firstPaint(page: Page, address: string): Promise<number> {
   await page.addInitScript(() => {
     const seen = { plan: 0, board: 0 };
     Object.assign(globalThis, { seen });
+    // the planner tells its plans over ports; a listener that is added before that of the page hears them first
+    interface Called {
+      readonly argumentList?: readonly { readonly value?: object | null }[];
+    }
+    type Listen = (this: MessagePort, type: string, ...rest: unknown[]) => void;
+    const listen = Reflect.get(MessagePort.prototype, 'addEventListener') as Listen;
+    const hear = (e: MessageEvent<Called>): void => {
+      const isPlan = (e.data.argumentList ?? []).some(({ value }) => value && 'tasks' in value);
+      if (isPlan && seen.plan === 0) seen.plan = e.timeStamp;
+    };
+    const listenBefore: Listen = function (type, ...rest) {
+      if (type === 'message') listen.call(this, type, hear);
+      listen.call(this, type, ...rest);
+    };
+    Reflect.set(MessagePort.prototype, 'addEventListener', listenBefore);
     const look = (): void => {
-      if (seen.plan === 0 && document.querySelector('[data-testid="verdict"]')) seen.plan = performance.now();
       if (document.querySelector('[data-testid="board"][data-cooks]')) seen.board = performance.now();
       else requestAnimationFrame(look);
     };
@@ -109,10 +123,11 @@ async function firstPaint(page: Page, address: string): Promise<number> {
   });
   await page.goto(address);
   await page.locator('[data-testid="board"][data-cooks]').waitFor();
-  return page.evaluate(() => {
-    const { seen } = globalThis as unknown as { seen: { plan: number; board: number } };
-    return seen.board - seen.plan;
-  });
+  const { plan, board } = await page.evaluate(
+    () => (globalThis as unknown as { seen: { plan: number; board: number } }).seen,
+  );
+  if (plan === 0 || board <= plan) throw new Error('the plan was not seen to reach the page before the board');
+  return board - plan;
 }
 
 /** Milliseconds from a move of the pointer to the plan that follows it, for moves there and back. */

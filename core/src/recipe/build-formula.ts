@@ -362,6 +362,8 @@ export function neverUsed(
     });
   const isMentioned = (i: Ingredient, n: number): boolean => {
     if (isTerse && i.use === 'dough') return true;
+    // "yogurt to serve", "oil for the griddle": the list itself says what becomes of it
+    if (i.use === 'serve' || i.use === 'griddle') return true;
     // flour for the table is used where dough is worked on it
     if (i.use === 'dust' && /\b(?:roll|knead|shape|press|pat|stretch|dust|flour)/i.test(method)) return true;
     const food = foods[n];

@@ -2,7 +2,7 @@ import { foodsIn } from '../foods/index.ts';
 import { actionsIn, type Action, type FoundAction } from './actions.ts';
 import { durationsIn } from './durations.ts';
 import { BESIDE, IDLE, impliedIn, isIdling, LEAST_REST_MIN, ONLY_A_TIME, sizedWorkIn } from './implied.ts';
-import { areOnTop, isFoodAlone, toppedWith } from './items.ts';
+import { areOnTop, isFoodAlone, toppedWith } from './for-later.ts';
 import type { Mapped } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { isOfComponent, scopesIn } from './scopes.ts';

@@ -1,6 +1,6 @@
 import { findFood } from '../foods/index.ts';
 import type { Action, FoundAction } from './actions.ts';
-import { isFoodAlone } from './items.ts';
+import { isFoodAlone } from './for-later.ts';
 import type { Duration } from './durations.ts';
 import {
   BESIDE,

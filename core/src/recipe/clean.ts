@@ -2,6 +2,7 @@ import { findFood, foodsIn } from '../foods/index.ts';
 import { byQuestions } from './answers.ts';
 import { actionsIn, type Action } from './actions.ts';
 import { durationsIn } from './durations.ts';
+import { isWholeList } from './items.ts';
 import { Mapped } from './mapped.ts';
 import { plainList } from './list-forms.ts';
 import { normalLine } from './normal-line.ts';
@@ -95,7 +96,8 @@ const DASHED = /\s+[–—-]\s+/g;
 /** Stages that dashes part, each in a line of its own. */
 const undashed = (line: Mapped): readonly Mapped[] => {
   const pieces = line.split(DASHED);
-  if (pieces.length < 3) return [line];
+  // "salt – 10 g, yeast – 5 g": a dash before an amount parts nothing
+  if (pieces.length < 3 || isWholeList(line.text)) return [line];
   const stages = pieces.filter((p) => STAGE_ALONE.test(p.text) || actionsIn(normalLine(p.text)).length > 0);
   const isStaged =
     (pieces.length > 4 && 2 * stages.length >= pieces.length) ||

@@ -1,6 +1,7 @@
 import { findFood, foodsIn } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { withoutFlourType } from './flour-types.ts';
+import { isFoodAlone, isFoodForLater, LABEL_FIRST, PURPOSES, saysForLater } from './for-later.ts';
 import { turnedName } from './ingredient-name.ts';
 import { Mapped } from './mapped.ts';
 import { foundIn } from './needs.ts';
@@ -26,9 +27,6 @@ const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
 const WORKED_IN =
   / (?:worked|kneaded|stirred|mixed|folded|added|rubbed)(?: in)? (?:at the (?:last|end)|last|later|right at).*$/i;
 const IS_DONE = /\b(?:minutes?|mins?|hours?|seconds?|cm)\b/i;
-/** "To serve: yoghurt": a label among the entries of a list, of its own entry alone. */
-const LABEL_FIRST =
-  /^(?:(?:to|for) (?:the )?\p{L}+(?:ing)?|serve with|on top|egg ?wash|toppings?|top|fillings?|layers|dusting): (?=\p{L}|\d)/iu;
 /** A piece of a list: it is asked again by each sign at which its line may be cut. */
 const isItem = (piece: Mapped): boolean => isItemTold(piece.text);
 const isItemTold = remembered((labelled: string): boolean => {
@@ -51,35 +49,6 @@ const isItemTold = remembered((labelled: string): boolean => {
   );
 });
 
-const FOR_LATER =
-  /,? (?:to (?:serve|finish|dip|brush|sprinkle|scatter|strew|top|garnish|glaze|drizzle|dust|cook|fry|fill|coat)|for (?:the )?(?:serving|brushing|dipping|frying|greasing|drizzling|dusting|rolling|topping|top|filling|inside|sprinkling|glazing|coating|cooking|finishing|layers|layering|folding|griddle|pan|bench|board|table|work ?surface))\.?$/i;
-const ON_TOP = /,? (?:go(?:es)? )?(?:on|over the) top\W*$/i;
-export const isFoodAlone = (labelled: string): boolean => {
-  const told = labelled.replace(LABEL_FIRST, '');
-  const text = told.replace(FOR_LATER, '');
-  return (
-    !/^(?:no|without)\b/i.test(text) &&
-    (text.split(' ').length <= (text === labelled ? 2 : 3)
-      ? !/\d/.test(text)
-      : /^(?:the )?(?:zest|juice|leaves) of \d/i.test(text)) &&
-    findFood(text) !== undefined &&
-    // "butter to serve": behind what it is for nobody butters
-    (text !== labelled || actionsIn(text).length === 0)
-  );
-};
-/** "Honey to drizzle": a food, and what for. */
-export const isFoodForLater = (text: string): boolean =>
-  (FOR_LATER.test(text) || ON_TOP.test(text)) && isFoodAlone(text.replace(ON_TOP, ' for topping'));
-/** "Za'atar and oil on top": foods, and where they go. */
-export const areOnTop = (text: string): boolean =>
-  ON_TOP.test(text) &&
-  text
-    .replace(ON_TOP, '')
-    .split(/,? and | & |, /)
-    .every(isFoodAlone);
-/** The same as work: "top with za'atar and oil". */
-export const toppedWith = (line: Mapped): Mapped =>
-  line.replace(/^(.*?)(?:,? (?:goe?s? )?(?:on|over the) top)?\W*$/i, 'top with $1');
 const HOW_IT_IS = /^(?:(?:finely|freshly|roughly|at|and) )?[\p{L}-]{3,14}(?: [\p{L}-]{3,14})?\.?$/u;
 
 const MORE_OR_LESS = /^(?:(?:a (?:bit|little) )?more or less|give or take(?: a (?:bit|little))?)$/i;
@@ -120,12 +89,16 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
           (PERCENT_ALONE.test(p.text) && /\d ?(?:k?g|m?l)$/i.test(last.text)) ||
           // "water as needed, about 60 ml"
           (WEIGHT_ALONE.test(p.text) && BY_NEED.test(last.text)) ||
+          // "salt, 10 g"
+          (AMOUNT_ALONE.test(p.text) && !/\d/.test(last.text) && findFood(last.text) !== undefined) ||
           // "hot water, a quart"
           (AMOUNT_IN_WORDS.test(p.text) &&
             findFood(last.text) !== undefined &&
             !/\d|\b(?:an?|one|half) /i.test(last.text)) ||
           // "2 eggs, 50 g each"
           WEIGHT_OF_EACH.test(p.text) ||
+          // "cheese for the inside, 100 g"
+          (WEIGHT_ALONE.test(p.text) && saysForLater(last.text)) ||
           // "a sachet of yeast, 7 g"
           (WEIGHT_ALONE.test(p.text) && IN_PACKS.test(last.text)) ||
           // ", plus 4 tbsp for the layers" is more of the same
@@ -136,6 +109,7 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
     }, []);
 }
 
+const AMOUNT_ALONE = new RegExp(`^(?:about )?${NUMBER} ?${UNIT}\\.?$`, 'iu');
 const WEIGHT_ALONE = /^(?:about )?[\d½¼¾][\d.,]* ?(?:g|ml)\.?$/i;
 const WEIGHT_OF_EACH = /^(?:about )?\d[\d.,]* ?g (?:each|apiece|a piece)\.?$/i;
 const BY_NEED = /\b(?:as needed|as required|as much as (?:it|you) (?:takes?|needs?)|enough|to mix|to bind)$/i;
@@ -174,6 +148,25 @@ const CUTS: readonly RegExp[] = [
   NAMES_FIRST,
 ];
 
+/** What may part entries, where each of them has its food and its amount. */
+const BETWEEN = /\s*;\s*|\s+[·•|/+]\s+|,?\s+(?:plus|and|&)\s+|,\s+|(?<=[\p{Ll}\d)% ]{2})\.\s+(?=\p{Lu}|\d)/gu;
+const TWO_FIGURES = /[\d½¼¾⅓⅔⅛%][^\d½¼¾⅓⅔⅛]+[\d½¼¾⅓⅔⅛]/;
+const isWhole = (i: Mapped): boolean => isItem(i) && foodsIn(i.text).length === 1;
+const areWhole = (all: readonly Mapped[]): boolean => all.length > 1 && all.every(isWhole);
+/** Whether a line ends with its last entry, and does not go on: each of its entries has its food and its amount. */
+export const isWholeList = remembered((text: string): boolean => {
+  const pieces = text.length > LONGEST_LIST || !/[\d½¼¾]/.test(text) ? [] : cut(Mapped.of(text), BETWEEN);
+  return pieces.length > 0 && pieces.every(isWhole);
+});
+const LONGEST_LIST = 200;
+/** "Flour, 500 g + water, 300 g", "10 g salt and yeast 5 g": entries that are whole by themselves; undefined where one is not. */
+function wholeEntries(line: Mapped): readonly Mapped[] | undefined {
+  // what stands in columns is cut at their room
+  if (!TWO_FIGURES.test(line.text) || /\s{3}/.test(line.text)) return undefined;
+  const pieces = cut(line, BETWEEN);
+  return areWhole(pieces) ? pieces : undefined;
+}
+
 /** The ingredients that one line lists, "500 g flour; 300 g water; 10 g salt"; the line itself where it does not list several. */
 export function itemsOf(line: Mapped): readonly Mapped[] {
   const before = KNOWN.get(line);
@@ -185,12 +178,31 @@ export function itemsOf(line: Mapped): readonly Mapped[] {
 /** A line is asked for its items again and again while it finds its place: they are worked out once. */
 const KNOWN = new WeakMap<Mapped, readonly Mapped[]>();
 
+/** What parts an entry from one that says what it is for: "10 g salt; butter to serve". */
+const BESIDE_LATER =
+  /\s*;\s*|\s+[·•|/]\s+|(?<=\p{Ll})\.\s+(?=\p{Lu}|\d)|,?\s+plus\s+|,\s+(?:and\s+)?(?!(?:(?:beaten|melted|softened|soft|chopped|warm),? )?(?:(?:for|on|over|goes|go) |to (?!\p{L}+:)))/gu;
+/** "10 g salt and oil for the griddle", "oil to brush and butter to serve": salt is for none of that, where butter could be. */
+const AND_LATER = new RegExp(
+  String.raw`(?<=\b(?:salt|yeast|baking powder|soda|water|flour)\.?(?: \([^()]*\))?| ${PURPOSES}| on top)\s+(?:and|\+|&)\s+`,
+  'giu',
+);
+const LATER = /\b(?:for|to|on|over|egg ?wash)\b|: /i;
+/** Entries of one line, of which one behind the first says that it is for later; undefined where none does. */
+function withLater(line: Mapped): readonly Mapped[] | undefined {
+  if (!LATER.test(line.text)) return undefined;
+  const isLater = ({ text }: Mapped): boolean =>
+    isFoodForLater(text) || LABEL_FIRST.test(text) || (saysForLater(text) && isItemTold(text));
+  const pieces = cut(line, BESIDE_LATER).flatMap((p) => cut(p, AND_LATER));
+  const [first, ...others] = pieces;
+  if (!first || !(isItem(first) || isLater(first)) || !others.some(isLater)) return undefined;
+  return others.every((p) => isItem(p) || isLater(p) || isUnweighed(p.text)) ? pieces.flatMap(apart) : undefined;
+}
+
 function itemsAnew(line: Mapped): readonly Mapped[] {
-  // "flour, 500 g + water, 300 g": each has its food and its amount
-  const areWhole = (all: readonly Mapped[]): boolean =>
-    all.length > 1 && all.every((i) => isItem(i) && foodsIn(i.text).length === 1);
-  const added = /\+| plus /.test(line.text) ? cut(line, PLUSES) : [];
-  if (areWhole(added)) return added;
+  const later = withLater(line);
+  if (later) return later;
+  const whole = wholeEntries(line);
+  if (whole) return whole;
   const items = itemsAsWritten(line.replace(/,? and, if you (?:like|wish),? /i, ' and '));
   if (areWhole(items)) return items;
   // numbers in words, and other spellings, part more surely once they are figures

@@ -1,6 +1,6 @@
 import { foodsIn } from '../foods/index.ts';
 import type { Action } from './actions.ts';
-import { isFoodAlone } from './items.ts';
+import { isFoodAlone } from './for-later.ts';
 import { RESTS, type StepDraft } from './step-draft.ts';
 
 /** What is rubbed, or rolled in something, once the bread is cooked is the bread, and no dough. */

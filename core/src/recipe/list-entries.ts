@@ -1,6 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn } from './actions.ts';
+import { LABEL_FIRST } from './for-later.ts';
 import { itemsOf, withFoodsAlone } from './items.ts';
 import { looksLikeIngredient, STARTS_WITH_AMOUNT } from './line-kinds.ts';
 import type { Mapped } from './mapped.ts';
@@ -32,7 +33,8 @@ interface ListEntries {
 function withoutOpening(all: readonly Mapped[]): ListEntries {
   const [first, ...rest] = all;
   const whole: ListEntries = { items: all, facts: [], openings: [] };
-  if (!first) return whole;
+  // "to brush: 30 g butter" opens no list: it says what its butter is for
+  if (!first || LABEL_FIRST.test(first.text)) return whole;
   if (rest.length > 1 && HOW_MANY.test(first.text)) {
     const more = withoutOpening(rest);
     return { ...more, facts: [first, ...more.facts] };

@@ -60,6 +60,11 @@ const withCommas = (line: Mapped): Mapped =>
   COLONS.test(line.text) ? line.replace(/(?<=\p{L} \d[\d.,]*) : (?=\p{L})/gu, ', ') : line;
 
 const RULES: readonly Spelling[] = [
+  // "flour – 500 g / 300 g water": a dash before an amount parts no entries
+  [
+    /(?<=(?:^|[,;/·+&] |\b(?:and|plus) )\p{L}[\p{L} ]{1,30}) [–-] (?=\d[\d.,]* ?(?:k?g|m?l|%) *(?:[;/·+&]|,(?!\d)|(?:and|plus)\b))/gu,
+    ' ',
+  ],
   [/(?<=\d.*), plus (?:an?|1) (?:splash|little|bit|drop|touch)(?: more| extra)?(?=\.?$)/iu, ''],
   // "400 strong + 200 semolina": flours by their colour, and figures of grams
   [

@@ -185,7 +185,7 @@ const RULES: readonly Spelling[] = [
     (all = '') =>
       all.replace(
         new RegExp(`(${NAME})(?:, | \\(| [–-] | x )(${N} ${UNIT})\\)?(?=[,;.]|$)`, 'giu'),
-        (_, name: string, amount: string) => `${amount} ${name.trim()}`,
+        (_, name: string, amount: string) => `${amount} ${name.trim().replace(/^and /i, '')}`,
       ),
   ],
   [new RegExp(`(\\d) ?x (?=(?:${VESSELS}|${SPOONS})\\b)`, 'gi'), (_, n = '') => `${n} `],
@@ -248,11 +248,14 @@ const RULES: readonly Spelling[] = [
   // "flours: 300 g white, 100 g wholemeal"
   [
     /^flours?: ([^;]*\d ?k?g [^;]*)(?=;|$)/i,
-    (_, list = '') =>
-      list.replace(
+    (all = '', list = '') => {
+      const told = list.replace(
         new RegExp(`(\\d ?k?g) (${COLOUR})(?= *(?:,|and\\b|$))`, 'gi'),
         (_all, amount: string, kind: string) => `${amount} ${flour(kind)}`,
-      ),
+      );
+      // "flour: 500 g, water: 300 g": no kind of flour is told
+      return told === list ? all : told;
+    },
   ],
   // "3/4 white flour and 1/4 rye, 60 % water"
   [

@@ -3,7 +3,8 @@ import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn, type Action } from './actions.ts';
 import { answerOf } from './answers.ts';
 import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
-import { areFoodsAlone, areOnTop, isFoodForLater, itemsOf, toppedWith } from './items.ts';
+import { areOnTop, entryForLater, isEntryForLater, isFoodForLater, toppedWith } from './for-later.ts';
+import { areFoodsAlone, itemsOf } from './items.ts';
 import {
   isInList,
   isShortFact,
@@ -77,6 +78,10 @@ export interface RecipeParts {
   readonly notUnderstood: readonly Mapped[];
 }
 
+/** A part of a list is no longer than so many lines. */
+const MOST_BELOW = 30;
+/** What nobody lays on a bread by itself. */
+const OF_DOUGH_ALONE = new Set(['flour', 'water', 'salt', 'leaven']);
 /** Work that has made pieces of the dough. */
 const PIECE_WORK = new Set<Action>(['divide', 'ball', 'shape', 'roll', 'coil']);
 
@@ -89,6 +94,8 @@ class Taking {
   readonly aside: Mapped[] = [];
   readonly keeping: Mapped[] = [];
   readonly notUnderstood: Mapped[] = [];
+  /** The lines that have not been taken yet. */
+  below: readonly Mapped[] = [];
   title: Mapped | undefined;
   part: Part = 'unknown';
   use: IngredientUse = 'dough';
@@ -123,6 +130,18 @@ class Taking {
     }
     if (IN_TOTAL.test(whole.text) && actionsIn(normalLine(whole.text)).length === 0) {
       this.facts.push(whole);
+      return;
+    }
+    const later = this.isInTheList ? entryForLater(whole) : undefined;
+    if (later && later.opening.text !== '') {
+      this.headings.push(later.opening);
+      this.take(later.entry);
+      return;
+    }
+    // "To serve: yoghurt; egg wash: 1 egg": no label is of more than its own entry
+    const entries = this.isInTheList ? itemsOf(whole) : [];
+    if (entries.length > 1 && entries.every((e) => isEntryForLater(e.text))) {
+      this.takeEntries(whole, this.use);
       return;
     }
     const told = listLine(whole);
@@ -182,7 +201,9 @@ class Taking {
   /** Whether a line is no part of the bread by its own label, or only sets the text out. */
   private isNoPart(line: Mapped): boolean {
     const isLabelled = LABELLED.test(line.text);
-    const isRule = /^(?:https?:\/\/|www\.)\S+$|^[|\s:+=_*-]*$|^(?:[—–-]\s*)?\d{1,3}\s*[—–-]$/.test(line.text);
+    const isRule =
+      /^(?:https?:\/\/|www\.)\S+$|^[|\s:+=_*-]*$|^(?:[—–-]\s*)?\d{1,3}\s*[—–-]$/.test(line.text) ||
+      (this.isInTheList && /^(?:plus|also|and|extras?)\W*$/i.test(line.text));
     const isLeftOut = this.ingredients.length > 0 && LEFT_OUT.test(line.text);
     if (isLabelled) this.notUnderstood.push(line);
     else if (isRule) this.headings.push(line);
@@ -202,12 +223,40 @@ class Taking {
     return isSaid ? rest : Mapped.join([line.slice(0, (label[1] ?? label[2])?.length), rest], ': ');
   }
 
+  /** "Egg wash" with no list below it. */
+  private isEntryInItself(line: Mapped): boolean {
+    const next = this.below.find((l) => l.text !== '');
+    return this.isInTheList && isFoodForLater(line.text) && !(next && looksLikeIngredient(withoutBullet(next).text));
+  }
+
+  /** "To brush: 30 g butter" among the flour and the water of the dough: what stands below it is none of that part. */
+  private isOfItsLineAlone(line: Mapped, use: IngredientUse, entry: Mapped): boolean {
+    if (use === 'dough' || entry.text === '' || !isEntryForLater(line.text)) return false;
+    const isThere = (role: string): boolean =>
+      this.ingredients.some((i) => i.use === 'dough' && findFood(normalLine(i.line.text))?.role === role);
+    const rest = this.below.findIndex((l) => l.text === '' || headingOf(l.text)?.rest === '');
+    const roles = this.below
+      .slice(0, rest < 0 ? undefined : rest)
+      .map((l) => (looksLikeIngredient(l.text) ? findFood(normalLine(l.text))?.role : undefined));
+    const hasFlour = isThere('flour') || roles.includes('flour');
+    return hasFlour && ['flour', 'water'].some((role) => !isThere(role) && roles.includes(role as 'flour'));
+  }
+
   /** The line behind a heading, and what the heading changes; undefined where that was all of it, or where it is the title. */
   private withoutHeading(whole: Mapped): Mapped | undefined {
     let line = whole;
     const known = headingOf(line.text);
     // "for eight breads" says how many
     const heading = known?.rest === '' && isShortFact(line.text) ? undefined : known;
+    if (heading && this.isEntryInItself(line)) {
+      this.takeEntries(line, heading.use);
+      return undefined;
+    }
+    if (heading && this.isOfItsLineAlone(line, heading.use, line.slice(line.text.length - heading.rest.length))) {
+      this.headings.push(line.slice(0, line.text.length - heading.rest.length));
+      this.takeEntries(line.slice(line.text.length - heading.rest.length), heading.use);
+      return undefined;
+    }
     if (heading?.use === 'fill' && isWorkAlone(line.slice(line.text.length - heading.rest.length))) return line;
     if (heading) {
       if (this.hasHeaded.size === 0) this.introduced = this.method.length;
@@ -264,7 +313,7 @@ class Taking {
   /** A line of ingredients, of work, or of what is said of the whole. */
   private takeBody(whole: Mapped): void {
     let line = whole;
-    if (!this.isAtStart && !this.hasWork && this.part !== 'method' && isFoodForLater(line.text)) {
+    if (this.isInTheList && isEntryForLater(line.text)) {
       this.list(line);
       return;
     }
@@ -319,7 +368,7 @@ class Taking {
     // "For folding: oil, melted butter and semolina."
     const foods = list.replace(/ and (?=[^,]*$)/, ', ');
     const isAlone = areFoodsAlone(foods);
-    if (itemsOf(list).length < 2 && !isAlone) return false;
+    if (itemsOf(list).length < 2 && !isAlone && !isEntryForLater(sentence.text)) return false;
     this.headings.push(sentence.slice(0, sentence.text.length - list.text.length));
     this.takeEntries(isAlone ? foods : list, part.use);
     return true;
@@ -387,6 +436,10 @@ class Taking {
       !OPENS_LIST.test(lead?.[1] ?? '') &&
       actionsIn(normalLine((lead?.[1] ?? '').replace(/\p{L}+-\p{L}+|\b(?:rolls?|bakes|wraps?)$/gu, ''))).length > 0;
     if (!lead || isWork) return line;
+    // "salt: 10 g, yeast: 5 g": each of them has its name
+    const [own, ...others] = itemsOf(line);
+    if (own && others.length > 0 && findFood(lead[1] ?? '') && ONLY_AMOUNT.test(own.text.slice(lead[0].length).trim()))
+      return line;
     const items = itemsOf(line.slice(lead[0].length));
     // what holds a figure is a lead only of a long list
     if (/\d/.test(lead[1] ?? '') && !LEAD.test(line.text) && items.length < 4) return line;
@@ -427,6 +480,11 @@ class Taking {
     return this.method.some((m) => actionsIn(normalLine(m.text)).length > 0);
   }
 
+  /** Entries have been listed, and nothing has been done with them. */
+  private get isInTheList(): boolean {
+    return !this.isAtStart && !this.hasWork && this.part !== 'method';
+  }
+
   private get hasPieces(): boolean {
     return this.method.some((m) => actionsIn(normalLine(m.text)).some((a) => PIECE_WORK.has(a.action)));
   }
@@ -458,6 +516,10 @@ class Taking {
     if (top && itemsOf(toppings).length > 1) {
       this.takeEntries(toppings, 'finish');
       this.headings.push(s.slice(top.index));
+      return;
+    }
+    if (this.isInTheList && isEntryForLater(s.text)) {
+      this.list(s);
       return;
     }
     if (this.isToppingInBrackets(s)) return;
@@ -516,13 +578,18 @@ class Taking {
   /** The entries of a list, how many they are for, and what only leads to them. `last`: the ingredient before it. */
   private takeEntries(list: Mapped, use: IngredientUse, last?: Mapped): void {
     const { items, facts, openings } = entriesOf(list, use, last);
-    const isTop = use === 'dough' && items.length < 4 && ON_TOP.test(list.text) && !/\bflour\b/i.test(list.text);
+    const isForTop = use === 'dough' && items.length < 4 && ON_TOP.test(list.text) && !/\bflour\b/i.test(list.text);
     for (const item of items) {
-      const part = items.length > 1 ? headingOf(item.text) : undefined;
-      // "…; 10 g salt; to serve: yoghurt"
-      const isLabelled = part?.part === 'ingredients' && part.use !== 'dough' && part.rest !== '';
-      const from = isLabelled ? item.text.length - part.rest.length : 0;
-      if (isLabelled) this.headings.push(item.slice(0, from));
+      const part = isEntryForLater(item.text)
+        ? headingOf(item.text.replace(/wash\.$/i, 'wash'))
+        : items.length > 1
+          ? headingOf(item.text)
+          : undefined;
+      // "…; 10 g salt; to serve: yoghurt", "…; 10 g salt; egg wash"
+      const isLabelled = part?.part === 'ingredients' && part.use !== 'dough';
+      const from = isLabelled && part.rest !== '' ? item.text.length - part.rest.length : 0;
+      if (from > 0) this.headings.push(item.slice(0, from));
+      const isTop = isForTop && !OF_DOUGH_ALONE.has(findFood(normalLine(item.text))?.role ?? 'other');
       this.ingredients.push({ line: item.slice(from), use: isLabelled ? part.use : isTop ? 'finish' : use });
     }
     this.facts.push(...facts);
@@ -608,9 +675,11 @@ function isWorkAlone(line: Mapped): boolean {
 export function takeApart(lines: readonly Mapped[], given: readonly GivenOwner[] = []): RecipeParts {
   const taking = new Taking();
   const isTwice = lines.some((l) => METRIC_LIST.test(l.text));
-  for (const raw of withoutNumbers(lines)) {
+  const all = withoutNumbers(lines);
+  for (const [n, raw] of all.entries()) {
     const line = withoutBullet(raw);
     if (line.text === '') continue;
+    taking.below = all.slice(n + 1, n + 1 + MOST_BELOW);
     if (/^#{1,4} /.test(raw.text) && !headingOf(line.text) && taking.takeLabel(line)) continue;
     const { from, to } = line.span();
     const said = given.find((g) => g.from < to && from < g.to);

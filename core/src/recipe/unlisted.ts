@@ -3,7 +3,7 @@ import { avoidedName, findFood, foodById, foodsIn, type Food, type Role } from '
 import type { Ingredient, IngredientUse } from '../formula/index.ts';
 import type { Conflict, Guess } from './result.ts';
 import { scopesIn } from './scopes.ts';
-import { isFoodAlone } from './items.ts';
+import { isFoodAlone } from './for-later.ts';
 import { foundIn } from './needs.ts';
 import type { Action } from './actions.ts';
 import type { StepDraft } from './step-draft.ts';
@@ -83,9 +83,9 @@ function unlistedOutside(
 
 const STREWING =
   /\b(?:sprinkl|scatter|strew|top|dip|dredge|smear)\w*\b[^.;]*|\b(?:spread|dott?|rub|fill|stuff)\w* (?:(?:it|them|each|all|the \w+) )?(?:\w+ly )?with\b[^.;]*|\bbrush\w* (?:(?:it|them|each|all|the \w+) )?with (?:an? |some |the |1 )?(?:\w+ ){0,2}?(?:eggs?|milk|honey|yogh?urt|cream|syrup|molasses|wash)\b/gi;
-/** "…, turn, fill with cheese, and cook another minute": what is put on while it cooks. */
-const FILLED_ON_GRIDDLE =
-  /\b(?:fill|stuff|top|spread)\w* (?:(?:it|them|each) )?with\b[^.;,]*(?:, [^.;,]* and [^.;,]*)?/i;
+/** "…, turn, fill with cheese, and cook another minute", "brush with beaten egg": what is put on while it cooks. */
+const PUT_ON_GRIDDLE =
+  /\b(?:fill|stuff|top|spread|brush|sprinkl|scatter|strew)\w* (?:(?:it|them|each|all|over|on|the (?:top|breads?)) )*with\b[^.;,]*(?:, [^.;,]* and [^.;,]*)?|\b(?:sprinkl|scatter|strew)\w* (?!(?:the |a |your )?(?:pan|griddle|plate|hotplate|tawa|water|salt)\b)[^.;,]*(?= (?:on|over|onto)\b)/i;
 const strewnIn = (text: string): string | undefined => {
   const all = foundIn(text, STREWING).map((m) => m[0]);
   return all.length > 0 ? all.join(', ') : undefined;
@@ -100,7 +100,7 @@ function strewn(
   const found: (Found & { readonly told: string })[] = [];
   for (const d of drafts.filter((x) => ON_PIECES.has(x.action))) {
     const from =
-      (d.action === 'cook' ? FILLED_ON_GRIDDLE.exec(d.text)?.[0] : strewnIn(d.text)) ??
+      (d.action === 'cook' ? PUT_ON_GRIDDLE.exec(d.text)?.[0] : strewnIn(d.text)) ??
       (d.action === 'fill' ? namedAlone(d.text) : undefined);
     for (const { food, words } of foodsIn(saidIn(from ?? ''))) {
       const isListed = listed.has(food.id) || ingredients.some((i) => i.name.includes(words));

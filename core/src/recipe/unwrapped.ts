@@ -1,5 +1,6 @@
 import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
+import { isWholeList } from './items.ts';
 import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS } from './measures.ts';
 import { normalLine } from './normal-line.ts';
@@ -306,7 +307,8 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       !line.text.includes('|') &&
       !CHAIN.test(line.text) &&
       !isNewEntry(before, line.text) &&
-      (isWrapped || isParted(before, line.text));
+      (isWrapped || isParted(before, line.text)) &&
+      !(isWholeList(before) && isWholeList(line.text));
     const isOwn = PART_FIRST.test(line.text) || isFirstWork(before, line.text);
     if (!last || isOwn || !(isSame || sure.has(line))) return [...list, line];
     return [...list.slice(0, -1), inOne(last, line)];

@@ -1,12 +1,4 @@
-import {
-  useEffect,
-  useImperativeHandle,
-  useLayoutEffect,
-  useRef,
-  type KeyboardEvent,
-  type ReactNode,
-  type Ref,
-} from 'react';
+import { useImperativeHandle, useLayoutEffect, useRef, type KeyboardEvent, type ReactNode, type Ref } from 'react';
 import type { Followed } from '@hodsman/core';
 import { useStable } from '../ui/use-stable.ts';
 import { BoardEngine } from './engine.ts';
@@ -74,8 +66,9 @@ export function Board(props: Props) {
     engine.current = made;
     return () => made.destroy();
   }, [onSelect, onMove, onDrop, onCancel, onDistance, onMoment]);
+  // the look comes before the scene, which is painted at once: so the first picture is painted a single time
+  useLayoutEffect(() => engine.current?.lookAt(look), [look]);
   useLayoutEffect(() => engine.current?.show(scene, isAheadFolded), [scene, isAheadFolded]);
-  useEffect(() => engine.current?.lookAt(look), [look]);
   useImperativeHandle(ref, () => ({
     zoomBy: (factor) => engine.current?.zoomBy(factor),
     reveal: (task) => engine.current?.reveal(task),

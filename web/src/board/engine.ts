@@ -79,10 +79,14 @@ export class BoardEngine {
     });
     this.themes.observe(document.documentElement, { attributes: true, attributeFilter: ['data-theme'] });
     // labels are drawn with the page's own typeface once it has come
-    void document.fonts.ready.then(() => {
-      this.ruler = makeRuler();
-      this.paintSoon();
-    });
+    document.fonts.addEventListener(
+      'loadingdone',
+      () => {
+        this.ruler = makeRuler();
+        this.paintSoon();
+      },
+      { signal },
+    );
   }
 
   destroy(): void {
@@ -199,13 +203,17 @@ export class BoardEngine {
   private resize(): void {
     const { scroller, canvas, overview } = this.parts;
     const dpr = window.devicePixelRatio;
-    for (const [c, width, height] of [
-      [canvas, scroller.clientWidth, scroller.clientHeight],
-      [overview, overview.clientWidth, overview.clientHeight],
-    ] as const) {
-      c.width = Math.round(width * dpr);
-      c.height = Math.round(height * dpr);
-    }
+    const sizes = (
+      [
+        [canvas, scroller.clientWidth, scroller.clientHeight],
+        [overview, overview.clientWidth, overview.clientHeight],
+      ] as const
+    ).map(([c, width, height]) => ({ c, width: Math.round(width * dpr), height: Math.round(height * dpr) }));
+    // the first size is told to its observer once more, when all is painted
+    const isAsPainted = sizes.every(({ c, width, height }) => c.width === width && c.height === height);
+    if (isAsPainted && this.painted === this.scene) return;
+    // a new size empties what is painted
+    for (const { c, width, height } of sizes) Object.assign(c, { width, height });
     canvas.style.width = `${scroller.clientWidth}px`;
     canvas.style.height = `${scroller.clientHeight}px`;
     this.rescale();
@@ -251,6 +259,7 @@ export class BoardEngine {
   }
 
   private paint(): void {
+    cancelAnimationFrame(this.frame);
     const { scene, scale } = this;
     const { scroller, canvas, overview, header } = this.parts;
     const ctx = canvas.getContext('2d', { alpha: false });
