@@ -9,13 +9,14 @@ import { HANDS, PACKS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { normal, normalLine } from './normal-line.ts';
 import { remembered } from '../remembered.ts';
 
-const NUMBER = '(?:\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
+const NUMBER = '(?:\\d+ ?[½¼¾⅓⅔⅛]|(?:\\d+ )?\\d\\/\\d|\\d+(?:[.,]\\d+)?|[½¼¾⅓⅔⅛])';
 const UNIT = `(?:%|${WEIGHTS}|${VOLUMES}|${VESSELS}|${SPOONS}|${HANDS}|${PACKS}|cloves?|fl|f|w|s|y|o)`;
 /** An amount with a measure somewhere in a text of one spelling. */
 const MEASURED = new RegExp(
   `${NUMBER}\\s*(?:(?:heaped|level|rounded|scant) )?${UNIT}(?![\\p{L}\\d])|${NUMBER}\\s*$|^${NUMBER}\\s`,
   'iu',
 );
+const COUNTED = /^[^\d(]+\(\d{1,2}\)$/;
 const IN_BRACKETS = new RegExp(`^[^\\d(]+\\((?:about |ca\\.? |approx\\.? )?${NUMBER}\\s*${UNIT}\\)$`, 'iu');
 const WITHOUT_MEASURE =
   /\b(?:a pinch|pinch|(?:the )?same (?:weight|amount)|half its (?:weight|own weight)|half (?:that|as much) of|the same|some|enough|a little|(?:a )?bit of|to taste|as (?:you like|needed|required)|at will|quant\. suff|a few|several|plenty of|leaves of|(?:a )?(?:small )?bunch of)\b|\bq\. ?b\b|\bq\. ?s\b/i;
@@ -41,6 +42,8 @@ const isItemTold = remembered((labelled: string): boolean => {
     !/\b(?:minutes?|mins?|hours?|seconds?|°|sides?|cm)\b|^(?:about )?\d[\d.–-]* ?secs?\b/i.test(text) &&
     (MEASURED.test(text) ||
       // "water to mix (about 1 1/3 cups)", "olive oil (25 g)"
+      // "eggs (2)"
+      (COUNTED.test(whole) && findFood(text)?.unitG !== undefined) ||
       (MEASURED.test(whole) &&
         (text.search(PURPOSE) > 0 || (IN_BRACKETS.test(whole) && findFood(text) !== undefined))) ||
       (WITHOUT_MEASURE.test(text) &&
@@ -90,7 +93,9 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
           // "water as needed, about 60 ml"
           (WEIGHT_ALONE.test(p.text) && BY_NEED.test(last.text)) ||
           // "salt, 10 g"
-          (AMOUNT_ALONE.test(p.text) && !/\d/.test(last.text) && findFood(last.text) !== undefined) ||
+          (AMOUNT_ALONE.test(p.text) && isNameAlone(last.text)) ||
+          // "eggs, 2"
+          (/^\d{1,2}$/.test(p.text) && isNameAlone(last.text) && findFood(last.text)?.unitG !== undefined) ||
           // "hot water, a quart"
           (AMOUNT_IN_WORDS.test(p.text) &&
             findFood(last.text) !== undefined &&
@@ -109,6 +114,9 @@ function cut(line: Mapped, pattern: RegExp): readonly Mapped[] {
     }, []);
 }
 
+/** "Flour T55": a food, and no amount of it. */
+const isNameAlone = (text: string): boolean =>
+  findFood(text) !== undefined && !/\d/.test(text.replace(/\b(?:T|type|typ|tipo)\.? ?\d{2,4}\b|\b0{1,2}\b/i, ''));
 const AMOUNT_ALONE = new RegExp(`^(?:about )?${NUMBER} ?${UNIT}\\.?$`, 'iu');
 const WEIGHT_ALONE = /^(?:about )?[\d½¼¾][\d.,]* ?(?:g|ml)\.?$/i;
 const WEIGHT_OF_EACH = /^(?:about )?\d[\d.,]* ?g (?:each|apiece|a piece)\.?$/i;

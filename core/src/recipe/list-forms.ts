@@ -62,7 +62,10 @@ const withCommas = (line: Mapped): Mapped =>
 const RULES: readonly Spelling[] = [
   // "flour – 500 g / 300 g water": a dash before an amount parts no entries
   [
-    /(?<=(?:^|[,;/·+&] |\b(?:and|plus) )\p{L}[\p{L} ]{1,30}) [–-] (?=\d[\d.,]* ?(?:k?g|m?l|%) *(?:[;/·+&]|,(?!\d)|(?:and|plus)\b))/gu,
+    new RegExp(
+      String.raw`(?<=(?:^|[,;/·+&] |\b(?:and|plus) )\p{L}[\p{L} ]{1,30}) [–-] (?=${COUNT} ?(?:k?g|m?l|%|${VESSEL}) *(?:[;/·+&]|,(?!\d)|(?:and|plus)\b))`,
+      'gu',
+    ),
     ' ',
   ],
   [/(?<=\d.*), plus (?:an?|1) (?:splash|little|bit|drop|touch)(?: more| extra)?(?=\.?$)/iu, ''],
@@ -100,7 +103,10 @@ const RULES: readonly Spelling[] = [
   ],
   [/^[("“]((?:[^()"“”]*,){2,}[^()"“”]*)[)"”]\.?(?= |$)/u, '$1.'],
   [
-    /(?<!\b(?:cups?|mugs?|glass(?:es)?|oz) ?)(?<=\p{L}|\btype \d{1,4}) ?= ?(?=\d[\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/gu,
+    new RegExp(
+      String.raw`(?<!\b(?:cups?|mugs?|glass(?:es)?|oz) ?)(?<=\p{L}|\btype \d{1,4}) ?= ?(?=${COUNT} ?(?:k?g|m?l|%|${VESSEL})(?!\p{L}))`,
+      'gu',
+    ),
     ' ',
   ],
   // a column that says how it is: "FLOUR   BREAD   500"
@@ -108,7 +114,7 @@ const RULES: readonly Spelling[] = [
   [/(?=,\d)(?<=\d ?(?:k?g|m?l|oz) [\p{L} ]{2,30}),/gu, ', '],
   // a thousand with a point, or with room
   [
-    /(?<![\d,/] ?|\d\. ?)([1-9]\d{0,2})[. ](\d{3})(?= ?(?:g|ml|grams?)\b(?! (?:bags?|packs?|packets?|tins?|tubs?)\b))/g,
+    /(?<![\d,/] ?|\d\. ?|\b(?:T|[Tt]yp[eo]?|[Tt]ipo)\.? ?)([1-9]\d{0,2})[. ](\d{3})(?= ?(?:g|ml|grams?)\b(?! (?:bags?|packs?|packets?|tins?|tubs?)\b))/g,
     '$1$2',
   ],
   [

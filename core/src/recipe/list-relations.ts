@@ -308,7 +308,7 @@ const RULES: readonly Spelling[] = [
   [/ [–-] (start with (?:about )?\d+(?: ?(?:g|ml))?)\.?$/i, (_, how = '') => ` (${how})`],
   // "500g/1lb 2oz plain flour", "100ml/3½fl oz milk"
   [
-    /(\d ?(?:k?g|m?l)) ?\/ ?((?:\d+ ?lb )?(?:\d+|\d* ?[½¼¾⅓⅔]) ?(?:[½¼¾] ?)?(?:fl ?oz|oz|lb|pints?|cups?|tbsp|tsp))\s+(?=\p{L})/iu,
+    /(?<![\p{L})](?<!\b(?:about|approx|roughly))(?:[:,=]| [–=-])? ?[\d.,]*)(\d ?(?:k?g|m?l)) ?\/ ?((?:\d+ ?lb )?(?:\d+|\d* ?[½¼¾⅓⅔]) ?(?:[½¼¾] ?)?(?:fl ?oz|oz|lb|pints?|cups?|tbsp|tsp))\s+(?=\p{L})/iu,
     (_, metric = '', other = '') => `${metric} (${other}) `,
   ],
   [/^discard(?= *(?:\(|\d))/i, (name = '') => `sourdough ${name.toLowerCase()}`],

@@ -18,6 +18,6 @@ export const ONTO_EACH = String.raw`(?:on|onto|in|into|over|for|to) (?:(?:(?:the
 
 /** An amount, and nothing more. */
 export const ONLY_AMOUNT = new RegExp(
-  `^[\\s•*-]*(?:\\d[\\d.,/]*(?: ?[½¼¾])?|[½¼¾]) ?(?:k?g|m?l|%|oz|lb|grams?|${VESSELS}|${SPOONS})\\s*$`,
+  `^[\\s•*-]*(?:\\d[\\d.,/]*(?: ?[½¼¾]| \\d\\/\\d)?|[½¼¾]) ?(?:k?g|m?l|%|oz|lb|grams?|${VESSELS}|${SPOONS}|${HANDS}|${PACKS})\\s*$`,
   'iu',
 );

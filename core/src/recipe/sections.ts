@@ -438,7 +438,8 @@ class Taking {
     if (!lead || isWork) return line;
     // "salt: 10 g, yeast: 5 g": each of them has its name
     const [own, ...others] = itemsOf(line);
-    if (own && others.length > 0 && findFood(lead[1] ?? '') && ONLY_AMOUNT.test(own.text.slice(lead[0].length).trim()))
+    const amount = own?.text.slice(lead[0].length).trim() ?? '';
+    if (others.length > 0 && findFood(lead[1] ?? '') && (ONLY_AMOUNT.test(amount) || /^\d{1,2}$/.test(amount)))
       return line;
     const items = itemsOf(line.slice(lead[0].length));
     // what holds a figure is a lead only of a long list

@@ -27,6 +27,11 @@ export const ENTRIES: readonly Spelling[] = [
   ],
   [/(?<=^\p{L}[\p{L} ]{1,20}),? ~ ?(?=\d)/iu, ' '],
   [/(?<=\d ?(?:k?g|m?l)) (?:approx\.?|ca\.?|or so|more or less)$/i, ''],
+  // "eggs (2)"
+  [
+    /^(\p{L}[\p{L} -]{2,24}) \((\d{1,2})\)\.?$/u,
+    (all = '', name = '', n = '') => (findFood(name)?.unitG === undefined ? all : `${n} ${name}`),
+  ],
   // "spoonful of oil": one
   [
     /^((?:(?:level|heaped|good|big|small) )?(?:cup|mug|glass|(?:tea|table)?spoon(?:ful)?|handful|knob) of) (?=\p{L})/iu,
