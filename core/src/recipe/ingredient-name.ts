@@ -38,7 +38,10 @@ const SIZES = /\b(?:large|medium|small|big|fresh|freshly|organic|good|quality|of
 
 /** What the ingredient is called: its words before comma and brackets, without leftover measures. */
 export function nameOf(whole: string, food: Food | undefined): string {
-  const told = whole.replace(/(?<=\)) *\d{1,3} ?°(?: ?C)?(?=\W*$)/i, '');
+  const told = whole
+    .replace(/(?<=\)) *\d{1,3} ?°(?: ?C)?(?=\W*$)/i, '')
+    // "measure 300 ml water": behind a verb no amount is that of a name
+    .replace(/^\W*(?:measure|weigh|take|add)(?: out| in)?(?= (?:about )?[\d½¼¾])/i, '');
   // "bloem (flour)": of two languages the one that is known
   const [, foreign = '', known = ''] =
     /^\W*([\p{L}\d.,½¼¾ '’]+) \(([\p{L} ]+)\)\W*(?:, \p{L}+)?$/u.exec(told) ??
@@ -77,11 +80,11 @@ export function nameOf(whole: string, food: Food | undefined): string {
     .replace(/ and (?:not a thing|nothing) (?:more|else)$| and a (?:bit|little|splash)(?: more)?$/i, '')
     .replace(/^(?:a )?bit of /i, '')
     .replace(
-      / in (?:a|the|1) (?:\w+ )?bowl$| (?:off|on) the heat$| little by little$| gradually$| a little at a time$/i,
+      / (?:in|into|to) (?:it|(?:an?|the|1|one) (?:\w+ )?(?:dough|bowl|mixer|machine|basin|tub))$| (?:a|1) (?:quick |good )?(?:stir|mix)$| (?:off|on) the heat$| little by little$| gradually$| a little at a time$/i,
       '',
     )
     .replace(
-      /^(?:take|use|add)\s+|^(?:poured|stirred|mixed) (?:on(?:to)?|over|into|with)\s+(?:[\d.,]+ ?(?:k?g|m?l)\s+)?(?:of\s+)?/i,
+      /^(?:take|use|add)\s+|^(?:mix|combine|stir|sift|whisk|put|tip|place|pour)(?: in| together)? (?:the )?(?=(?:\p{L}+ ){0,2}(?:flour|meal|water|milk|salt|yeast|oil|butter)\b)|^(?:poured|stirred|mixed) (?:on(?:to)?|over|into|with)\s+(?:[\d.,]+ ?(?:k?g|m?l)\s+)?(?:of\s+)?/iu,
       '',
     )
     .replace(/^(?:(?:of|de|di|du|a|an|the|some|little|enough)\s+)+/i, '')

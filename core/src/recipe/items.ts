@@ -188,7 +188,7 @@ const KNOWN = new WeakMap<Mapped, readonly Mapped[]>();
 
 /** What parts an entry from one that says what it is for: "10 g salt; butter to serve". */
 const BESIDE_LATER =
-  /\s*;\s*|\s+[·•|/]\s+|(?<=\p{Ll})\.\s+(?=\p{Lu}|\d)|,?\s+plus\s+|,\s+(?:and\s+)?(?!(?:(?:beaten|melted|softened|soft|chopped|warm),? )?(?:(?:for|on|over|goes|go) |to (?!\p{L}+:)))/gu;
+  /\s*;\s*|\s+[·•|/]\s+|(?<=\p{Ll})\.\s+(?=\p{Lu}|\d)|,?\s+plus\s+|,\s+(?:(?:and|with)\s+)?(?!(?:(?:beaten|melted|softened|soft|chopped|warm),? )?(?:(?:for|on|over|goes|go) |to (?!\p{L}+:)))/gu;
 /** "10 g salt and oil for the griddle", "oil to brush and butter to serve": salt is for none of that, where butter could be. */
 const AND_LATER = new RegExp(
   String.raw`(?<=\b(?:salt|yeast|baking powder|soda|water|flour)\.?(?: \([^()]*\))?| ${PURPOSES}| on top)\s+(?:and|\+|&)\s+`,
@@ -203,7 +203,9 @@ function withLater(line: Mapped): readonly Mapped[] | undefined {
   const pieces = cut(line, BESIDE_LATER).flatMap((p) => cut(p, AND_LATER));
   const [first, ...others] = pieces;
   if (!first || !(isItem(first) || isLater(first)) || !others.some(isLater)) return undefined;
-  return others.every((p) => isItem(p) || isLater(p) || isUnweighed(p.text)) ? pieces.flatMap(apart) : undefined;
+  // "30 g oil, plus 10 g for brushing" is one oil
+  const isEntry = (p: Mapped): boolean => isItem(p) || isLater(p) || isUnweighed(p.text);
+  return others.every((p) => isEntry(p) && findFood(p.text) !== undefined) ? pieces.flatMap(apart) : undefined;
 }
 
 function itemsAnew(line: Mapped): readonly Mapped[] {
@@ -254,7 +256,7 @@ function itemsAmong(pieces: readonly Mapped[]): readonly Mapped[] | undefined {
 
 /** "Mix flour 600 g, water 390 g and salt 12 g": a sentence of work, though its names stand first. */
 const WORK_FIRST =
-  /^(?:mix|combine|stir|whisk|blend|knead)(?: (?:together|the))? (?=(?:0{1,2} )?\p{L}[\p{L} ]{2,30} [\d½¼¾][\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/iu;
+  /^(?:mix|combine|stir|whisk|blend|knead|put|tip|place|pour)(?: (?:together|in|the))* (?=(?:0{1,2} )?\p{L}[\p{L} ]{2,30},? \(?[\d½¼¾][\d.,]* ?(?:k?g|m?l|%)(?![\p{L}]))/iu;
 
 function itemsAsWritten(line: Mapped): readonly Mapped[] {
   if (WORK_FIRST.test(line.text)) return [line];

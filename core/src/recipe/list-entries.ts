@@ -13,7 +13,7 @@ const MEASURE = /[\d.½¼¾⅓⅔⅛/]+ (?:(?:level|heaped|heaping|scant|rounded
 /** Half of an amount with its measure. */
 const halfOf = (amount: string): string => amount.replace(/^[\d.]+/, (n) => String(Number(n) / 2));
 /** Behind such words a list begins, though they name a food: "to make ten rye flatbreads, mix". */
-const LEADS_TO_LIST = /(?:[,:]|\b(?:mix|take|use|needs?|want|combine|weigh|put|with|from|is|are|has|gets?))$/i;
+const LEADS_TO_LIST = /(?:[,:]|\b(?:mix|add|tip|take|use|needs?|want|combine|weigh|put|with|from|is|are|has|gets?))$/i;
 /** The first amount with its measure, in one spelling. */
 const AMOUNT_WITH_UNIT = new RegExp(
   `(?:about |approx\\.? |roughly )?(?:\\d[\\d.,/]*(?: ?[½¼¾])?(?: \\d\\/\\d)?|[½¼¾⅓⅔]) ?(?:k?g|m?l|oz|lb|pints?|%|${VESSELS}|${SPOONS}|handfuls?)(?![\\p{L}])`,

@@ -9,7 +9,7 @@ import { COLOUR, flour, G_PER_PART, inParts, RATIO } from './shares.ts';
 import { inOrder, type Spelling } from './spelling/rule.ts';
 
 const TO_SO_MUCH =
-  /(?:^|(?<=\. )|(?<=\.[–—-]+ ?))(?:[–—-] ?)?(?:To|With) (?=[^,;.]{5,60}?(?:flour|meal),? (?:take|add|use|put|allow|goe?s?) (?:\p{Ll}|\d))/u;
+  /(?:^|(?<=\. )|(?<=\.[–—-]+ ?))(?:[–—-] ?)?(?:To|With|(?<=^)(?:to|with)) (?=[^,;.]{5,60}?(?:flour|meal),? (?:take|add|use|put|allow|goe?s?) (?:\p{Ll}|\d))/u;
 /** "To 500 g of flour take 330 of water", "500 g flour takes 300 g water": a list that opens with what the rest is for. */
 const flourFirst = (line: Mapped): Mapped =>
   TO_SO_MUCH.test(line.text)

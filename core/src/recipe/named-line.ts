@@ -16,6 +16,9 @@ interface NamedLine {
   readonly line: Mapped | undefined;
 }
 
+const FOR_MANY =
+  /^(\p{Lu}[\p{L} '’-]{3,50}?),? \(?(?:for|makes?|serves) (?:about )?\d{1,3}(?: (?:people|breads|pieces|rounds|wraps))?\)?:\s+(?=\S)/u;
+
 /** What a line opens with of the bread's name, and how many it makes. `known`: the title that there is already. */
 export function namedLine(whole: Mapped, known: Mapped | undefined, isAtStart: boolean): NamedLine {
   let line = whole;
@@ -65,6 +68,14 @@ export function namedLine(whole: Mapped, known: Mapped | undefined, isAtStart: b
     const [lead = '', name = ''] = manyOf;
     title = line.slice(0, name.length);
     facts.push(line.slice(name.length, lead.length).replace(/^[,–— -]+|:\s*$/g, ''));
+    line = line.slice(lead.length);
+  }
+  // "Flatbreads for 8: mix …"
+  const forMany = title === undefined && isAtStart ? FOR_MANY.exec(line.text) : null;
+  if (forMany && isBareTitle(forMany[1] ?? '')) {
+    const [lead = '', name = ''] = forMany;
+    title = line.slice(0, name.length);
+    facts.push(line.slice(name.length, lead.length).replace(/^[, (]+|\)?:\s*$/g, ''));
     line = line.slice(lead.length);
   }
   const many = title === undefined && isAtStart ? YIELD_TAIL.exec(line.text) : null;

@@ -22,6 +22,8 @@ const UNMEASURED = /\b(?=\d{1,4} of )(?<=\d ?(?:g|ml)\b[^.;]*)\d{1,4} of ((?:[\p
 /** "natural yogurt 300 g, …". */
 const NAME_THEN_WEIGHT =
   /(?<!\d ?\p{L}{0,4} )\b(?!(?:mix|combine|stir|whisk|blend|knead|add|take|use|and|with|then|together|the)\b)((?:[\p{L}-]+ ){0,3}[\p{L}-]+) \d+(?:\.\d+)? ?(?:k?g|m?l)(?=\s*(?:[,;.]|(?:and|for|in|into|then|to|together|is|are|was|were)\b|\d+ ?min|$))/giu;
+/** "Put the flour, 500 g, in a bowl": the measure set in behind the name. */
+const SET_IN = /\bthe ((?:[\p{L}-]+ ){0,2}[\p{L}-]+), (?:about )?\d+(?:\.\d+)? ?(?:k?g|m?l)(?=[,;.])/giu;
 /** "then milk, about half a pint". */
 const NAME_THEN_MEASURE = new RegExp(
   `(?<=(?:^|[,;.:]|\\bthen|\\band|\\badd|\\bwith) (?:the )?)((?:(?!(?:then|and|add|with|the)\\b)[\\p{L}-]+ )?(?:milk|buttermilk|water|yogh?urt|cream|oil|butter|lard))(?:,| –| -|:)? (?:about |around |roughly |some )?${AMOUNT}\\s*(?:${VOLUMES}|${VESSELS}|${SPOONS}|${WEIGHTS})(?=\\s*(?:[,;.]|$))`,
@@ -38,6 +40,10 @@ const AS_MUCH = /\b(?:as much|enough|sufficient) ((?:[\p{L}-]+ ){1,2}?)(?=as\b|t
 const SOME = /\b(?:a little|some|a bit of) ((?:[\p{L}'’-]+\s?){1,3})/giu;
 /** "2 eggs", "1 chopped onion": what is counted. */
 const COUNTED = /(?:(?<![\d/] ?|\d[.,])\b\d{1,2}|(?<!\d ?)(?:1\/2|½)) ((?:[\p{L}-]+ ?){1,3})/giu;
+
+/** What names first and weighs then; of the first two nothing counts that lies over what was found before. */
+const OVERLAPPING: ReadonlySet<RegExp> = new Set([NAME_THEN_WEIGHT, NAME_THEN_MEASURE]);
+const NAMES_FIRST: ReadonlySet<RegExp> = new Set([NAME_THEN_WEIGHT, NAME_THEN_MEASURE, BEHIND, SET_IN]);
 
 /** "10 onion breads" are no onions: the last word, or the last two, name what is counted. */
 function isCountable(words: string): boolean {
@@ -129,14 +135,17 @@ export function inProse(parts: RecipeParts): RecipeParts {
       SOME,
       AS_MUCH,
       BEHIND,
+      SET_IN,
       PERCENT_LATER,
     ]) {
       for (const m of foundIn(text.text, pattern)) {
-        const words =
-          (m[1] ?? '').split(/\b(?:and|with|to|into|in|on|over|through|for|then|or|goe?s?|went)\b/)[0] ?? '';
-        const isNameFirst = pattern === NAME_THEN_WEIGHT || pattern === NAME_THEN_MEASURE;
-        const own = isNameFirst || pattern === BEHIND ? m[0].length : lengthOf(text.text, m, words);
-        const length = own + (FOR_EACH_BEHIND.exec(text.text.slice(m.index + own))?.[0].length ?? 0);
+        const isNameFirst = NAMES_FIRST.has(pattern);
+        const told = (m[1] ?? '').split(/\b(?:and|with|to|into|in|on|over|through|for|then|or|goe?s?|went)\b/);
+        // "the water (300 g) and the salt (10 g)": the name is what stands next to its amount
+        const words = (isNameFirst ? told.at(-1) : told[0]) ?? '';
+        const at = m.index + (isNameFirst ? m[0].indexOf(words) : 0);
+        const own = isNameFirst ? m.index + m[0].length - at : lengthOf(text.text, m, words);
+        const length = own + (FOR_EACH_BEHIND.exec(text.text.slice(at + own))?.[0].length ?? 0);
         const food = findFood(words);
         const part = partOf(text.text);
         const use = part ?? useAt(text.text, m.index);
@@ -149,7 +158,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
           (f) =>
             f.line.span().to > text.span(m.index).from &&
             f.line.span().from < text.span(m.index + m[0].length - 1).to &&
-            (isNameFirst || (pattern === BEHIND && f.line.text.includes(m[0]))),
+            (OVERLAPPING.has(pattern) || (isNameFirst && f.line.text.includes(text.text.slice(at, at + length)))),
         );
         // "the cheese" is the fresh cheese of the list
         const isListed =
@@ -160,9 +169,9 @@ export function inProse(parts: RecipeParts): RecipeParts {
         if (food && !isFound && !isListed)
           found.push({
             line:
-              length === own && isForEach(text.text.slice(0, m.index), text.text.slice(m.index + own))
-                ? Mapped.join([text.slice(m.index, m.index + length), Mapped.of('on each', text.span(m.index).from)])
-                : text.slice(m.index, m.index + length),
+              length === own && isForEach(text.text.slice(0, at), text.text.slice(at + own))
+                ? Mapped.join([text.slice(at, at + length), Mapped.of('on each', text.span(at).from)])
+                : text.slice(at, at + length),
             use: use ?? 'dough',
             sentence: sentence.span(),
             isApart: part !== undefined,

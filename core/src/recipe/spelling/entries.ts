@@ -27,6 +27,8 @@ export const ENTRIES: readonly Spelling[] = [
   ],
   [/(?<=^\p{L}[\p{L} ]{1,20}),? ~ ?(?=\d)/iu, ' '],
   [/(?<=\d ?(?:k?g|m?l)) (?:approx\.?|ca\.?|or so|more or less)$/i, ''],
+  // "to a bowl add 500 g flour": the bowl measures nothing
+  [/^(to|in|into) (?:an?|1) ((?:\p{L}+ ){0,2}bowl,? (?:add|put|tip|pour)(?: in)? (?=\d))/iu, '$1 the $2'],
   // "eggs (2)"
   [
     /^(\p{L}[\p{L} -]{2,24}) \((\d{1,2})\)\.?$/u,
