@@ -1,6 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { ABOUT, BREADS } from './measures.ts';
+import type { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 
 /** Says how many a recipe makes, how heavy, how long in all. */
@@ -14,14 +15,37 @@ const ONLY_A_YIELD = new RegExp(
 /** "Prep 20 min, cooking 15 min", "level: easy": said of the whole, over its list. */
 export const OF_THE_WHOLE =
   /^(?:(?:everything|all(?: figures)?|percentages|figures|%) [^.,;\d]{0,20}\bflour ?(?:=|is|as)? ?100 ?%?:?$|(?:prep(?:aration)?|active|hands[- ]on)(?: time)?:? (?:about )?\d+ ?(?:min|h)|(?:level|difficulty|skill)(?: level)?:? (?:\p{L}+)(?:[\s,;·|]|$))/iu;
-/** Opens with so much of something. */
-/** "5-minute flatbread" opens with none. */
+/** "(all % on flour)", "percentages of the flour weight", "double for 16": what the figures of a list are of. */
+export const OF_FIGURES =
+  /^\(?(?:(?:all|everything|amounts?|figures|weights|in|as|the) )*(?:%|per ?cents?|percentages?)(?: (?:are|is))? (?:on|of|by|to) (?:the )?(?:total )?flour(?: weight)?\)?\.?$|^\((?:(?:based )?on )?(?:the )?(?:total )?flour(?: ?(?:=|is) ?100(?: ?%)?)?\)\.?$|^\(?double (?:it |all |everything |the recipe )?for \d{1,3}(?: people)?\)?\.?$/i;
+/** Opens with so much of something; "5-minute flatbread" opens with none. */
 export const STARTS_WITH_AMOUNT =
   /^(?:about |approx\.? |roughly )?(?!\d{1,3}[ -](?:minutes?|hours?|days?|ingredients?)[ -]\p{L})(?:\d|[½¼¾⅓⅔⅛])/iu;
 const WITH_UNIT = /^[\d.½¼¾⅓⅔⅛/ -]+(?:g|kg|ml|l|oz|lb|cups?|tbsp|tsp|teaspoons?|tablespoons?)\b/i;
 /** "Make a dozen balls" is work, and no yield. */
 export const MAKE =
   /^(?:(?:let )?(?:they|you|we|everyone|everybody|each(?: \w+)?)(?: each)? (?:makes?|form|shape|roll|cut)|make|form|shape|roll|cut)\b[^.]*\b(?:balls?|pieces?|rounds?|patties|portions?|farls?|wedges?|quarters)\b|^makes?\b[^.]*\bballs?\b|\d[^.]*[,;]? (?:and )?then make \d+ (?:pieces|lots|rounds|portions)\b/i;
+/** "Pieces: 32 of 125 g", "piece weight 100 g", "8 pcs à 100 g": among the work what is divided. */
+const PIECES_TOLD: readonly (readonly [RegExp, string])[] = [
+  [
+    /^(?:number of )?pieces?:? (\d{1,3})(?:,? (?:of|à|a|at|@|each|[x×]))* (?:about )?(\d[\d.,]* ?k?g)(?: each)?/i,
+    'divide into $1 pieces of $2',
+  ],
+  [
+    /^(?:pieces? weight|weight (?:per|of (?:a|each|one)) piece|(?:dough )?pieces?):? (?:about )?(\d[\d.,]* ?k?g)(?: each)?/i,
+    'divide into pieces of $1',
+  ],
+  [/^makes (\d{1,3}), (\d[\d.,]* ?k?g) each/i, 'divide into $1 pieces of $2'],
+  [
+    /^(\d{1,3}) (?:pcs\.?|(?:dough )?pieces) (?:of|à|a|at|@) (?:about )?(\d[\d.,]* ?k?g)/i,
+    'divide into $1 pieces of $2',
+  ],
+];
+/** Such a line as work; undefined where a line tells no pieces. */
+export function dividedInto(line: Mapped): Mapped | undefined {
+  const rule = PIECES_TOLD.find(([pattern]) => pattern.test(line.text));
+  return rule && line.replace(...rule);
+}
 const LONGEST_INGREDIENT = 130;
 /** What is longer says more than that. */
 export const LONGEST_FACT = 120;

@@ -117,7 +117,7 @@ function partOf(text: string): IngredientUse | undefined {
 export function inProse(parts: RecipeParts): RecipeParts {
   const listed = parts.ingredients.length >= ENOUGH;
   const known = new Set(parts.ingredients.map((i) => findFood(normal(i.line).text)?.id));
-  const names = parts.ingredients.map((i) =>
+  const listedNames = parts.ingredients.map((i) =>
     normal(i.line)
       .text.toLowerCase()
       .replace(/,.*$|[ .]+$/g, ''),
@@ -140,15 +140,17 @@ export function inProse(parts: RecipeParts): RecipeParts {
     ]) {
       for (const m of foundIn(text.text, pattern)) {
         const isNameFirst = NAMES_FIRST.has(pattern);
-        const told = (m[1] ?? '').split(/\b(?:and|with|to|into|in|on|over|through|for|then|or|goe?s?|went)\b/);
+        const names = (m[1] ?? '').split(/\b(?:and|with|to|into|in|on|over|through|for|then|or|goe?s?|went)\b/);
         // "the water (300 g) and the salt (10 g)": the name is what stands next to its amount
-        const words = (isNameFirst ? told.at(-1) : told[0]) ?? '';
+        const words = (isNameFirst ? names.at(-1) : names[0]) ?? '';
         const at = m.index + (isNameFirst ? m[0].indexOf(words) : 0);
         const own = isNameFirst ? m.index + m[0].length - at : lengthOf(text.text, m, words);
         const length = own + (FOR_EACH_BEHIND.exec(text.text.slice(at + own))?.[0].length ?? 0);
         const food = findFood(words);
         const part = partOf(text.text);
-        const use = part ?? useAt(text.text, m.index);
+        const told = part ?? useAt(text.text, m.index);
+        // "turn, mozzarella (90 g), lid": what is no fat lies on the bread
+        const use = told === 'griddle' && food && !['fat', 'flour', 'water'].includes(food.role) ? 'finish' : told;
         // beside a list only what is used in it and stands in no line of it
         if (listed && use === undefined) continue;
         if (pattern === COUNTED && !isCountable(words)) continue;
@@ -165,7 +167,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
           listed &&
           // more of what a list has, and later: "50 % boiling water" beside water
           ((pattern !== PERCENT_LATER && known.has(food?.id)) ||
-            names.some((name) => name.endsWith(words.trim().toLowerCase())));
+            listedNames.some((name) => name.endsWith(words.trim().toLowerCase())));
         if (food && !isFound && !isListed)
           found.push({
             line:

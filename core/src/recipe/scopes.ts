@@ -148,7 +148,8 @@ export const isOfOthers = (text: string, hasList: boolean): boolean =>
   NO_DOUGH.test(text) || (hasList && OTHERS.test(text));
 
 /** "The dough keeps overnight in the fridge": it may lie there, and need not. */
-export const KEEPS = /^(?:it|they|(?:the|this) dough|the balls) (?:will )?keeps?\b(?! (?:warm|rising|moist|on)\b)/i;
+export const KEEPS =
+  /^(?:it|they|(?:the|this) dough|the balls) (?:will )?keeps?\b(?! (?:warm|rising|moist|on)\b)|^overnight (?:is|would be|works|does)\b/i;
 
 /** Whether a sentence speaks of what is done with bread or dough at another time: keeping, freezing, bringing back. */
 export const isOfKeeping = (text: string): boolean => KEEPING.test(text);

@@ -6,6 +6,7 @@ import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './heading
 import { areOnTop, entryForLater, isEntryForLater, isFoodForLater, toppedWith } from './for-later.ts';
 import { areFoodsAlone, itemsOf } from './items.ts';
 import {
+  dividedInto,
   isInList,
   isShortFact,
   LONGEST_FACT,
@@ -16,6 +17,7 @@ import {
   looksLikeIngredient,
   looksTimed,
   MAKE,
+  OF_FIGURES,
   ONLY_PIECES,
   STARTS_WITH_AMOUNT,
 } from './line-kinds.ts';
@@ -203,6 +205,7 @@ class Taking {
     const isLabelled = LABELLED.test(line.text);
     const isRule =
       /^(?:https?:\/\/|www\.)\S+$|^[|\s:+=_*-]*$|^(?:[—–-]\s*)?\d{1,3}\s*[—–-]$/.test(line.text) ||
+      OF_FIGURES.test(line.text) ||
       (this.isInTheList && /^(?:plus|also|and|extras?)\W*$/i.test(line.text));
     const isLeftOut = this.ingredients.length > 0 && LEFT_OUT.test(line.text);
     if (isLabelled) this.notUnderstood.push(line);
@@ -523,8 +526,7 @@ class Taking {
       this.list(s);
       return;
     }
-    if (this.isToppingInBrackets(s)) return;
-    if (this.isOnTop(s)) return;
+    if (this.isDivided(s) || this.isToppingInBrackets(s) || this.isOnTop(s)) return;
     if (isWorkApart(s.text) || isOfOthers(s.text, this.ingredients.length > 1)) this.method.push(s);
     else if (isShortFact(s.text) && itemsOf(s).length < 3) this.facts.push(s);
     else if (
@@ -533,6 +535,13 @@ class Taking {
     )
       this.list(s);
     else this.method.push(s);
+  }
+
+  /** "Pieces: 32 of 125 g", told once there is a dough. */
+  private isDivided(line: Mapped): boolean {
+    const work = this.hasWork && !this.hasPieces && !this.hasCooked ? dividedInto(line) : undefined;
+    if (work) this.method.push(work);
+    return work !== undefined;
   }
 
   /** "Press to 20 cm. Olive oil, rosemary, flaky salt.", "Pepper on top.": told once there are pieces. */
@@ -599,6 +608,7 @@ class Taking {
 
   private place(body: Mapped): void {
     const { text } = body;
+    if (this.isDivided(body)) return;
     if (this.isToppingInBrackets(body)) return;
     const isList = itemsOf(body).length > 2;
     if (

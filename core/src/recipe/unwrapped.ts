@@ -1,6 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { isWholeList } from './items.ts';
+import { OF_FIGURES } from './line-kinds.ts';
 import { Mapped } from './mapped.ts';
 import { HANDS, PACKS, SPOONS, VESSELS } from './measures.ts';
 import { normalLine } from './normal-line.ts';
@@ -309,7 +310,7 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       !isNewEntry(before, line.text) &&
       (isWrapped || isParted(before, line.text)) &&
       !(isWholeList(before) && isWholeList(line.text));
-    const isOwn = PART_FIRST.test(line.text) || isFirstWork(before, line.text);
+    const isOwn = OF_FIGURES.test(line.text) || PART_FIRST.test(line.text) || isFirstWork(before, line.text);
     if (!last || isOwn || !(isSame || sure.has(line))) return [...list, line];
     return [...list.slice(0, -1), inOne(last, line)];
   }, []);

@@ -2,12 +2,31 @@ import type { Spelling } from './rule.ts';
 
 const MINUTES_OF: Readonly<Record<string, number>> = { '¼': 15, '½': 30, '¾': 45 };
 const UNIT = '(min(?:ute)?s?|h(?:ours?|rs?)?)';
+const SOME_TIME = `overnight|(?:\\d[\\d.]*|an?|half an?|one|two|three) ?${UNIT.replace('(', '(?:')}`;
 
 const seconds = (_?: string, min = '', s = ''): string => `${60 * Number(min) + Number(s)} s`;
 
 /** How long, in one order: a range behind its first figure, and what only dresses a figure up. */
 export const TIMES: readonly Spelling[] = [
   [/\bbetween (\d+(?:\.\d+)?) and (\d+(?:\.\d+)?)(?= ?(?:min|h\b|hour))/gi, '$1-$2'],
+  // "30 minutes, an hour is better", "2 hours (overnight is even better)"
+  [
+    new RegExp(
+      `(?<=${UNIT}|overnight)(?:[,;]| –)?(?: \\(| )(?:but |and )?(${SOME_TIME}) (?:(?:is|are|would be) (?:(?:even|much|still) )?(?:better|best|nicer)|if (?:you|they|there)(?:['’]ve)? (?:have|has|got|is) (?:it|time|the time))\\)?`,
+      'gi',
+    ),
+    // a night is as well what it may last until
+    (_, ...[, better = '']: string[]) => (/^over/i.test(better) ? ` or ${better}` : `, better ${better}`),
+  ],
+  [
+    new RegExp(`(?<=${UNIT})[,;]? (${SOME_TIME}) does (?:it )?no harm`, 'gi'),
+    (_, ...[, most = '']: string[]) => ` to ${most}`,
+  ],
+  // "30 minutes minimum, 2 hours maximum"
+  [
+    new RegExp(`(\\d ?${UNIT}) min(?:imum)?\\.?,? (?:and )?(\\d[\\d.]* ?${UNIT}) max(?:imum)?\\b\\.?`, 'gi'),
+    (_, ...[least = '', , most = '']: string[]) => `${least} to ${most}`,
+  ],
   // "30/40 min": no side of a bread takes so long
   [
     new RegExp(`(?<![\\d/.])([1-9]\\d)\\/([1-9]\\d)(?= ?${UNIT}\\b)`, 'gi'),

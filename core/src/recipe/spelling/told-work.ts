@@ -6,6 +6,8 @@ const secondsOf = (n: string, unit: string): number => (/^an?$/i.test(n) ? 1 : N
 
 /** Work with its times, pieces and sides as somebody tells it, in the words of what is to be done. */
 export const WORK_TOLD: readonly Spelling[] = [
+  // "cut 8 pieces a 100 g"
+  [/(?<=\d (?:(?:dough )?pieces|balls|pcs)) (?:a|at) (?=(?:about )?\d[\d.,]* ?k?g\b)/gi, ' of '],
   // "give it a good 8-minute knead", "give the dough a knead for 8 minutes"
   [
     /\bgive (?:it|them|the (?:dough|balls|pieces)) an? (?:(?:good|quick|short|long|proper|gentle|light|final|further) )*(\d+(?:\.\d+)?)[- ](min(?:ute)?s?|h(?:our)?s?) (knead|mix|rest|proof|prove|rise|stir)\b/gi,

@@ -8,7 +8,9 @@ import { STAGE_ALONE } from '../told-words.ts';
 /** What a column of a table of stages holds. */
 type Role = 'stage' | 'minutes' | 'seconds' | 'degrees' | 'number' | 'clock' | 'detail';
 
-const BARE = /^\d+(?:[.,]\d+)?(?: ?\+ ?\d+(?:[.,]\d+)?)?$/;
+const BARE = /^\d+(?:[.,]\d+)?(?: ?[+/] ?\d+(?:[.,]\d+)?)?$/;
+/** "Cook, per side": behind its time it tells of what. */
+const OF_A_SIDE = /[, (]+(?:on |for )?(?:per|a|each|both) sides?\)?$/i;
 const TIME = /\d ?(?:min|h\b|hours?|s\b|sec)/i;
 /** A cell that tells a time, and nothing more. */
 const TIME_ALONE = /^(?:about |ca\.? )?\d[\d.,–-]* ?(?:min(?:ute)?s?|h(?:ours?)?|s|sec(?:ond)?s?)\.?$/i;
@@ -89,26 +91,30 @@ function rowOf(row: Mapped, cells: readonly Mapped[], roles: readonly Role[]): R
   if (all.some((c) => itemsOf(c).length > 2)) return { lines: [row], left: [] };
   if (!stage) return { lines: all.length > 0 ? [Mapped.join(all, '  ')] : [], left: [] };
   const figure = at('minutes') ?? at('seconds');
-  const bare = figure?.replace(/$/, figure === at('minutes') ? ' min' : ' s');
+  const bare = figure?.replace(/ ?\/ ?/, ' + ').replace(/$/, figure === at('minutes') ? ' min' : ' s');
   const others = cells.flatMap((c, n) =>
     c.text === '' ? [] : roles[n] === 'detail' ? [c] : roles[n] === 'degrees' ? [c.replace(/$/, ' °C')] : [],
   );
   // "Cook | 2 min | 60 s each side": of two times that of the bread, not of the hands
-  const told = bare ? [bare] : others.filter((c) => TIME_ALONE.test(c.text)).slice(0, 1);
-  const details = others.filter((c) => !told.includes(c));
+  const timed = bare ? [bare] : others.filter((c) => TIME_ALONE.test(c.text)).slice(0, 1);
+  const details = others.filter((c) => !timed.includes(c));
   const isTimed = TIME.test(stage.text) || details.some((c) => TIME.test(c.text) && !IS_WITHIN.test(c.text));
-  const time = isTimed ? [] : told;
+  const time = isTimed ? [] : timed;
   const [first, ...more] = details;
   // "Divide into 8 (4 min)", "Mix 3 + 5 min", "Knead 7 min, on the table"
   const isOwn = first !== undefined && (SIZED.test(stage.text) || (time.length === 0 && /^\d/.test(first.text)));
   const parts = isOwn ? [first, ...time.map((t) => t.replace(/^(.*)$/, '($1)'))] : time;
   const behind = isOwn ? more : details;
   const clock = at('clock');
-  const line = Mapped.join([...(clock ? [clock] : []), stage, ...parts]);
+  const side = parts.length > 0 ? OF_A_SIDE.exec(stage.text) : null;
+  const told = side
+    ? [stage.slice(0, side.index), ...parts, stage.slice(side.index).replace(/^[, (]+|\)$/g, '')]
+    : [stage, ...parts];
+  const line = Mapped.join([...(clock ? [clock] : []), ...told]);
   const figures = cells.filter((c, n) => c.text !== '' && (roles[n] === 'minutes' || roles[n] === 'seconds'));
   return {
     lines: [behind.length > 0 ? Mapped.join([line, ...behind], ', ') : line],
-    left: [...figures.filter((c) => c !== figure || isTimed), ...(isTimed && !figure ? told : [])].map((c) =>
+    left: [...figures.filter((c) => c !== figure || isTimed), ...(isTimed && !figure ? timed : [])].map((c) =>
       c.replace(/^/, `${stage.text}: `),
     ),
   };

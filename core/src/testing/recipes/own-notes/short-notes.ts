@@ -354,10 +354,10 @@ mix 10, bulk 45, balls 4 x 210 g, 2-3 h till doubled
 stretch 26
 griddle max: 2 min, flip, sauce & mozzarella (90 g), lid, 3 min`,
     dough: '00 flour 100, water 67, fresh yeast 0.6, salt 2.2',
-    outside: '',
+    outside: 'mozzarella 22.5 finish',
     piece: '210 g, 26 cm',
     steps: 'mix, rest 1020, mix, proof 45, ball, proof 150, shape, cook 120+180',
-    left: ['sauce and mozzarella (90 g)', 'biga +'],
+    left: ['biga +'],
   },
   {
     text: `What we need for each pair: 200g atta, 1/2 tsp salt, 120ml warm water, 2 tsp oil.
