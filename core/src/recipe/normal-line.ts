@@ -7,9 +7,19 @@ import { inOrder } from './spelling/rule.ts';
 import { STAGE_WORDS } from './spelling/stages.ts';
 import { SIZES, TIMES } from './spelling/spans.ts';
 import { WORK_TOLD } from './spelling/told-work.ts';
+import { VOICES } from './spelling/voices.ts';
 
 /** In this order: a rule of one builds on what those before it have spelled. */
-const spelled = inOrder([...TIMES, ...SIZES, ...STAGE_WORDS, ...ENTRIES, ...FIGURES, ...WORK_TOLD, ...MEASURES]);
+const spelled = inOrder([
+  ...TIMES,
+  ...SIZES,
+  ...VOICES,
+  ...STAGE_WORDS,
+  ...ENTRIES,
+  ...FIGURES,
+  ...WORK_TOLD,
+  ...MEASURES,
+]);
 
 /** A line in one spelling: number words as figures, fractions of measures, decimal points, units set apart. */
 export function normal(line: Mapped): Mapped {
