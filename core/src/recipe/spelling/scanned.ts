@@ -2,7 +2,7 @@ import type { Spelling } from './rule.ts';
 
 /** Words of every recipe, which a scan sometimes sets wide: "f lour", "wa ter". */
 const WIDE_WORDS = new RegExp(
-  `(?<![\\p{L}\\d])(?:${['flour', 'water', 'salt', 'yeast', 'butter', 'sugar', 'milk', 'dough', 'knead', 'minutes', 'griddle'].map((w) => w.split('').join(' ?')).join('|')})(?![\\p{L}\\d])`,
+  `(?<![\\p{L}\\d])(?:${['flour', 'water', 'salt', 'yeast', 'butter', 'sugar', 'milk', 'dough', 'knead', 'minutes', 'seconds', 'pieces', 'divide', 'griddle'].map((w) => w.split('').join(' ?')).join('|')})(?![\\p{L}\\d])`,
   'giu',
 );
 

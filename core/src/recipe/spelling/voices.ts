@@ -72,6 +72,11 @@ export const VOICES: readonly Spelling[] = [
     /(?<=^|[.;] )(now (?:you|we|they)) can (?:then )?(?=\p{Ll})|(?<=^|[.;] )((?:you|we|they) )can (now )(?=\p{Ll})/giu,
     '$1$2$3 ',
   ],
+  // "by the time the last was done the first had rested ten minutes"
+  [
+    /,? (?:and )?by the time [^.;,]{3,40} the first (?:ones? )?(?:had|has|have) (?:already )?rest(?:ed)? (?:for )?(?=\d|\p{L})/giu,
+    ', rest ',
+  ],
   [
     TOLD_OF,
     (all = '', who = '', verb = '', rest = '') =>

@@ -94,6 +94,7 @@ import { NINETY_SECOND } from './held-ninety-second.ts';
 import { NINETY_THIRD } from './held-ninety-third.ts';
 import { NINETY_FOURTH } from './held-ninety-fourth.ts';
 import { NINETY_FIFTH } from './held-ninety-fifth.ts';
+import { NINETY_SIXTH } from './held-ninety-sixth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -194,6 +195,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...NINETY_THIRD,
   ...NINETY_FOURTH,
   ...NINETY_FIFTH,
+  ...NINETY_SIXTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
