@@ -44,10 +44,14 @@ export function nameOf(whole: string, food: Food | undefined): string {
     .replace(/^\W*(?:measure|weigh|take|add)(?: out| in)?(?= (?:about )?[\d½¼¾])/i, '');
   // "bloem (flour)": of two languages the one that is known
   const [, foreign = '', known = ''] =
-    /^\W*([\p{L}\d.,½¼¾ '’]+) \(([\p{L} ]+)\)\W*(?:, \p{L}+)?$/u.exec(told) ??
+    /^\W*([\p{L}\d.,½¼¾ '’]+) \(([\p{L} ]+(?: 0{1,2}| T?\d{2,4})?)\)\W*(?:, \p{L}+)?$/u.exec(told) ??
     /^\W*(?:(?:de|di|du) )?([\p{L}][\p{L}\d '’]*?) ?\/ ?(\p{L}[\p{L} ]*?)\W*(?:, \p{L}[\p{L} ]*)?$/u.exec(told) ??
     [];
-  const isOther = !findFood(foreign) || (told.includes('/') && findFood(foreign) === findFood(known));
+  const isOther =
+    !findFood(foreign) ||
+    // "farina 00 (flour 00)"
+    (/\bflour (?:0{1,2}|T?\d{2,4})$/i.test(known) && !/\bflour\b/i.test(foreign) && findFood(foreign)?.role === 'flour') ||
+    (told.includes('/') && findFood(foreign) === findFood(known));
   const words = known !== '' && !NOT_SURE.test(known) && isOther && findFood(known) ? known : told;
   const head = words
     // "(feta, optional)": a name that stands in brackets as a whole

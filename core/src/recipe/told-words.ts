@@ -34,6 +34,8 @@ export const TOLD: Readonly<Record<string, string>> = {
   gave: 'give',
   proved: 'prove',
   rose: 'rise',
+  stood: 'stand',
+  sat: 'sit',
   divided: 'divide',
   rounded: 'round',
   folded: 'fold',

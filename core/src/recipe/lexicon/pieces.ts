@@ -20,6 +20,7 @@ export const BALL = phrases`
   roll(?:ing)? the (?:pieces|dough) (?:in)?to (?:\d+ )?(?:\w+ )?{balls}
   (?<!\b(?:proof|prove|rise) )(?:into|to|in) (?:(?!(?:and|open|each|roll|press|flatten)\b)[\w-]+ ){0,3}?{balls}
   (?:break|pull|pinch|tear) off (?:[\w-]+ ){0,3}?{balls}
+  (?:everyone|everybody|each \w+|they(?: each)?) gets? (?:about )?(?:one|two|three|four|a|\d) balls?
   (?:shape|form|makes?|made|roll(?! (?:out )?(?:each|every|the|one|a)\b))(?:ing(?! pin))? (?:[\w-]+ ){0,2}?{balls} !> (?:in)?to\b
   (?<!\bopen (?:each|every|the|a|1) )balls? (?:up|each|them|it)
   (?<=[,;] |\band )(?:round(?:ed|ing)|balled)

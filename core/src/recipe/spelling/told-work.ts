@@ -6,6 +6,13 @@ const secondsOf = (n: string, unit: string): number => (/^an?$/i.test(n) ? 1 : N
 
 /** Work with its times, pieces and sides as somebody tells it, in the words of what is to be done. */
 export const WORK_TOLD: readonly Spelling[] = [
+  // "30 min, fold, 30 min, fold": nobody folds so long
+  [
+    /(?<=^|[.;] )((?:about )?\d+(?:\.\d+)? ?(?:min(?:ute)?s?|h(?:ours?)?)),? (?:then )?(?=(?:a )?(?:stretch and )?fold\b)/gi,
+    'rest $1, ',
+  ],
+  // "Palline / 10 balls of 160 g"
+  [/^\p{L}{3,} \/ (?=\d{1,3} (?:balls|pieces)\b)/iu, ''],
   // "cut 8 pieces a 100 g"
   [/(?<=\d (?:(?:dough )?pieces|balls|pcs)) (?:a|at) (?=(?:about )?\d[\d.,]* ?k?g\b)/gi, ' of '],
   // "give it a good 8-minute knead", "give the dough a knead for 8 minutes"

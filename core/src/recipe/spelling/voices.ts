@@ -47,7 +47,7 @@ const oneOf = (words: Iterable<string>): string => [...words].join('|');
 
 const WHO = String.raw`(?:i|we|you|she|he|they|everyone|everybody|(?:each|every) (?:person|student|learner|pupil|participant|child|pair|group|table|one|of (?:them|you|us))|(?:the )?(?:students|learners|pupils|children|class)|(?:my|our) (?:grand)?(?:mother|father|aunt|uncle))`;
 const HOW = String.raw`(?:(?:then|now|next|always|usually|also|simply|just|first|gently|quickly) )*`;
-const START = String.raw`(?<=^|[.;] )(?:(?:first|then|now|next|afterwards|after that),? )?`;
+const START = String.raw`(?<=^|[.;:] )(?:(?:first|then|now|next|afterwards|after that),? )?`;
 /** "She kneaded it and rolled it out": who does it, and all that is told of it. */
 const TOLD_OF = new RegExp(String.raw`(${START}${WHO} ${HOW})(${oneOf(BASE_OF.keys())})\b([^.;]*)`, 'gi');
 const AND_DONE = new RegExp(

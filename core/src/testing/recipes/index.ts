@@ -95,6 +95,7 @@ import { NINETY_THIRD } from './held-ninety-third.ts';
 import { NINETY_FOURTH } from './held-ninety-fourth.ts';
 import { NINETY_FIFTH } from './held-ninety-fifth.ts';
 import { NINETY_SIXTH } from './held-ninety-sixth.ts';
+import { NINETY_SEVENTH } from './held-ninety-seventh.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -196,6 +197,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...NINETY_FOURTH,
   ...NINETY_FIFTH,
   ...NINETY_SIXTH,
+  ...NINETY_SEVENTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
