@@ -50,7 +50,9 @@ export function nameOf(whole: string, food: Food | undefined): string {
   const isOther =
     !findFood(foreign) ||
     // "farina 00 (flour 00)"
-    (/\bflour (?:0{1,2}|T?\d{2,4})$/i.test(known) && !/\bflour\b/i.test(foreign) && findFood(foreign)?.role === 'flour') ||
+    (/\bflour (?:0{1,2}|T?\d{2,4})$/i.test(known) &&
+      !/\bflour\b/i.test(foreign) &&
+      findFood(foreign)?.role === 'flour') ||
     (told.includes('/') && findFood(foreign) === findFood(known));
   const words = known !== '' && !NOT_SURE.test(known) && isOther && findFood(known) ? known : told;
   const head = words

@@ -63,7 +63,8 @@ const AND_DOING = new RegExp(String.raw`(?<=, (?:then |and )?|\b(?:and|then) )($
 /** A sentence about how it goes says nothing to do. */
 const IS_TOLD_OF =
   /\b(?:is|are|was|were|makes?|takes?|helps?|gives?|lets|can|will|may|needs?|works?|means|keeps)\b|\d ?(?:min|h|hours?|minutes?)\b.*\d ?(?:min|h|hours?|minutes?)\b/i;
-const FINITE = /\b(?:that|who|which|when|because|if)\b/i;
+/** Where more is told than work; "cuts theirs in two" is known as it stands. */
+const FINITE = /\b(?:that|who|which|when|because|if|theirs)\b/i;
 
 /** Who does it, and when, told with the work: in the words of what is to be done. */
 export const VOICES: readonly Spelling[] = [
