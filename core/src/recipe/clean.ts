@@ -204,11 +204,6 @@ const labelled = (line: Mapped): Mapped =>
     .replace(/^\[(\p{L}[\p{L}+& ]{1,20})\] /u, (_, stage = '') => `${stage.replace(/ ?[+&] ?/, ' and ')}: `)
     .replace(/^(dough|filling|topping|method|finish|glaze|dip|sauce|ingredients) +(?:=|\/{2,3}) +/i, '$1: ')
     .replace(/^(DOUGH|TOP|TOPPING|FILLING) (?=\d)/, '$1: ')
-    // "Cook, each side | 2": a row that stands alone among stages
-    .replace(
-      /^(cook|bake|griddle|fry)(?:ing)?[, (]+(?:on |for )?(?:each|per|a|both) sides?\)?\s*\|\s*([1-9](?:[.,]\d)?)(?: ?min(?:ute)?s?)?$/i,
-      '$1 $2 min each side',
-    )
     .replace(/^\p{L}+ \((ingredients?|method|preparation|dough|filling|topping)\)/iu, '$1')
     .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces');
 

@@ -41,9 +41,9 @@ const isItemTold = remembered((labelled: string): boolean => {
     spelled.text.replace(/ ?\([^)]*\)/g, '').split(' ').length <= MOST_WORDS &&
     !/\b(?:minutes?|mins?|hours?|seconds?|°|sides?|cm)\b|^(?:about )?\d[\d.–-]* ?secs?\b/i.test(text) &&
     (MEASURED.test(text) ||
-      // "water to mix (about 1 1/3 cups)", "olive oil (25 g)"
       // "eggs (2)"
       (COUNTED.test(whole) && findFood(text)?.unitG !== undefined) ||
+      // "water to mix (about 1 1/3 cups)", "olive oil (25 g)"
       (MEASURED.test(whole) &&
         (text.search(PURPOSE) > 0 || (IN_BRACKETS.test(whole) && findFood(text) !== undefined))) ||
       (WITHOUT_MEASURE.test(text) &&

@@ -2,19 +2,6 @@
 export const THIRD =
   /(?<=\b(?:she|he|it|who|then|and|dough|everybody|everyone|\p{Lu}\p{Ll}+) |, )(mix|knead|boil|mash|work|take|wait|roll|pull|sit|stand|rest|cook|bake|flip|turn|throw|let|leave|cover|cut|divide|shape|press|flatten|pat|stir|add|rise|prove|proof|round|ferment|bulk)(?:e?s)\b(?= (?:it|them|this|that|another|the|each|off|out|in|on|under|for|everything|all|pieces|\d))/gu;
 
-const HANDS_WORK =
-  '(mix|knead|work|roll|pull|cook|bake|griddle|flip|turn|cut|divide|shape|press|flatten|pat|stretch|round|ball|scale)';
-/** "Each person cuts": a class does what is to be done. */
-export const EACH_DOES = new RegExp(
-  `(?<=^|[.;,] )(?:(?:each|every) (?:person|student|learner|pupil|participant|one|pair|of them)|every(?:one|body)) (?:then |now )?${HANDS_WORK}(?:e?s)\\b(?: theirs\\b)?`,
-  'giu',
-);
-/** "… in two and rounds." */
-export const AND_DOES = new RegExp(
-  `(?<=^(?:cut|divide|split|take|roll|flatten) [^.;]* and )${HANDS_WORK}(?:e?s)(?=[.;,]|$)`,
-  'giu',
-);
-
 /** What was done, as somebody tells it, in the words of what is to be done. */
 export const TOLD: Readonly<Record<string, string>> = {
   mixed: 'mix',

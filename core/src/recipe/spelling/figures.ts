@@ -1,8 +1,6 @@
 import type { Spelling } from './rule.ts';
 import { FRACTION_SIGNS, LARGE, largeValue, MEASURE, NUMBER_WORD, NUMBERS, SMALL, wordValue } from '../number-words.ts';
 import {
-  AND_DOES,
-  EACH_DOES,
   PASSIVE,
   STAGES,
   THIRD,
@@ -73,8 +71,6 @@ export const FIGURES: readonly Spelling[] = [
   ],
   [/\bea\.(?= side)/gi, 'each'],
   [/\bdiv\.(?= into)/gi, 'divide'],
-  [EACH_DOES, (all = '', verb = '') => verb + (all.endsWith('theirs') ? ' it' : '')],
-  [AND_DOES, '$1'],
   [THIRD, '$1'],
   [TO_BE_DONE, (_, verb = '') => TOLD[verb.toLowerCase()] ?? verb],
   [PASSIVE, (_, verb = '') => (verb.toLowerCase() === 'left' ? 'leave' : (TOLD[verb.toLowerCase()] ?? verb))],

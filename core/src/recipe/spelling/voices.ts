@@ -40,39 +40,35 @@ const FORMS: readonly (readonly string[])[] = [
   ...DOUBLED.map((v) => [v, `${v}${v.at(-1)}ed`, `${v}s`, `${v}${v.at(-1)}ing`]),
   ...IRREGULAR,
 ];
-const BASE_OF = new Map(FORMS.flatMap(([base = '', past = '', third = '']) => [past, third].map((f) => [f, base])));
-const BASE_OF_DOING = new Map(FORMS.map(([base = '', , , doing = '']) => [doing, base]));
+const BASE_OF = new Map(FORMS.flatMap(([base = '', ...forms]) => forms.map((f) => [f, base])));
+const baseOf = (form: string): string => BASE_OF.get(form.toLowerCase()) ?? form;
+const DONE = FORMS.flatMap(([, past = '', third = '']) => [past, third]);
+const DOES_NOW = FORMS.flatMap(([, , , doing = '']) => [doing]);
 const capital = (word: string): string => `${word.charAt(0).toUpperCase()}${word.slice(1)}`;
-const oneOf = (words: Iterable<string>): string => [...words].join('|');
+const oneOf = (words: readonly string[]): string => words.join('|');
 
 const WHO = String.raw`(?:i|we|you|she|he|they|everyone|everybody|(?:each|every) (?:person|student|learner|pupil|participant|child|pair|group|table|one|of (?:them|you|us))|(?:the )?(?:students|learners|pupils|children|class)|(?:my|our) (?:grand)?(?:mother|father|aunt|uncle))`;
 const HOW = String.raw`(?:(?:then|now|next|always|usually|also|simply|just|first|gently|quickly) )*`;
 const START = String.raw`(?<=^|[.;:] )(?:(?:first|then|now|next|afterwards|after that),? )?`;
 /** "She kneaded it and rolled it out": who does it, and all that is told of it. */
-const TOLD_OF = new RegExp(String.raw`(${START}${WHO} ${HOW})(${oneOf(BASE_OF.keys())})\b([^.;]*)`, 'gi');
-const AND_DONE = new RegExp(
-  String.raw`(?<=, (?:then |and |and then )?|\b(?:and|then) )(${oneOf(BASE_OF.keys())})\b`,
-  'gi',
-);
+const TOLD_OF = new RegExp(String.raw`(${START}${WHO} ${HOW})(${oneOf(DONE)})\b([^.;]*)`, 'gi');
+const AND_DONE = new RegExp(String.raw`(?<=, (?:then |and |and then )?|\b(?:and|then) )(${oneOf(DONE)})\b`, 'gi');
 /** "Rounding them off", at the head of a sentence; in the midst of one it says how something is done. What stands behind names a tool or a powder. */
 const DOING = new RegExp(
-  String.raw`(?<=^|[.;] )(${oneOf([...BASE_OF_DOING.keys()].map(capital))})((?:,| (?!(?:times?|bowls?|boards?|pins?|trays?|cloths?|plates?|pans?|papers?|powder|soda|sheets?|stones?|steels?|tips?|day|station|class|table)\b)\p{Ll})[^.;:]*)`,
+  String.raw`(?<=^|[.;] )(${oneOf(DOES_NOW.map(capital))})((?:,| (?!(?:times?|bowls?|boards?|pins?|trays?|cloths?|plates?|pans?|papers?|powder|soda|sheets?|stones?|steels?|tips?|day|station|class|table)\b)\p{Ll})[^.;:]*)`,
   'gu',
 );
-const AND_DOING = new RegExp(String.raw`(?<=, (?:then |and )?|\b(?:and|then) )(${oneOf(BASE_OF_DOING.keys())})\b`, 'g');
+const AND_DOING = new RegExp(String.raw`(?<=, (?:then |and )?|\b(?:and|then) )(${oneOf(DOES_NOW)})\b`, 'g');
 /** A sentence about how it goes says nothing to do. */
 const IS_TOLD_OF =
   /\b(?:is|are|was|were|makes?|takes?|helps?|gives?|lets|can|will|may|needs?|works?|means|keeps)\b|\d ?(?:min|h|hours?|minutes?)\b.*\d ?(?:min|h|hours?|minutes?)\b/i;
-/** Where more is told than work; "cuts theirs in two" is known as it stands. */
-const FINITE = /\b(?:that|who|which|when|because|if|theirs)\b/i;
+const FINITE = /\b(?:that|who|which|when|because|if)\b/i;
 
 /** Who does it, and when, told with the work: in the words of what is to be done. */
 export const VOICES: readonly Spelling[] = [
   // "now you can knead": it is time to
-  [
-    /(?<=^|[.;] )(now (?:you|we|they)) can (?:then )?(?=\p{Ll})|(?<=^|[.;] )((?:you|we|they) )can (now )(?=\p{Ll})/giu,
-    '$1$2$3 ',
-  ],
+  [/(?<=(?:^|[.;] )now (?:you|we|they)) can (?=\p{Ll})/giu, ' '],
+  [/(?<=(?:^|[.;] )(?:you|we|they)) can (?=now \p{Ll})/giu, ' '],
   // "by the time the last was done the first had rested ten minutes"
   [
     /,? (?:and )?by the time [^.;,]{3,40} the first (?:ones? )?(?:had|has|have) (?:already )?rest(?:ed)? (?:for )?(?=\d|\p{L})/giu,
@@ -83,13 +79,11 @@ export const VOICES: readonly Spelling[] = [
     (all = '', who = '', verb = '', rest = '') =>
       FINITE.test(rest) || (/^ma/i.test(verb) && /^ (?:about )?\d+ (?:of|breads|for)\b/.test(rest))
         ? all
-        : `${who}${BASE_OF.get(verb.toLowerCase()) ?? verb}${rest.replace(AND_DONE, (v) => BASE_OF.get(v.toLowerCase()) ?? v)}`,
+        : `${who}${baseOf(verb)}${rest.replace(/^ theirs\b/, ' it').replace(AND_DONE, baseOf)}`,
   ],
   [
     DOING,
     (all = '', doing = '', rest = '') =>
-      IS_TOLD_OF.test(rest)
-        ? all
-        : `${capital(BASE_OF_DOING.get(doing.toLowerCase()) ?? doing)}${rest.replace(AND_DOING, (v) => BASE_OF_DOING.get(v) ?? v)}`,
+      IS_TOLD_OF.test(rest) ? all : `${capital(baseOf(doing))}${rest.replace(AND_DOING, baseOf)}`,
   ],
 ];

@@ -78,8 +78,11 @@ export function tablesRead(lines: readonly Mapped[]): ReadRows {
   const left: Mapped[] = [];
   for (let n = 0; n < lines.length; n++) {
     let end = n;
-    while (rows[end]?.text.includes('|')) end++;
-    const block = rows.slice(n, end).filter((l) => !isRule(l.text));
+    while (rows[end]?.text.includes('|') || (end > n && isWorkBetweenRows(rows, end))) end++;
+    const block = rows
+      .slice(n, end)
+      .filter((l) => !isRule(l.text))
+      .map((l) => (l.text.includes('|') ? l : l.replace(/$/, ' |')));
     const read = ingredientRows(block) ?? stageRows(block);
     result.push(...(read?.lines ?? rows.slice(n, end)), ...lines.slice(end, end + 1));
     left.push(...(read?.left ?? []));
@@ -87,6 +90,15 @@ export function tablesRead(lines: readonly Mapped[]): ReadRows {
   }
   return { lines: result, left };
 }
+
+/** "Divide into 10, ball" between rows of a table: work whose last cell is empty, and has lost its bar. */
+function isWorkBetweenRows(rows: readonly Mapped[], n: number): boolean {
+  const text = rows[n]?.text ?? '';
+  const next = rows[n + 1]?.text ?? '';
+  const isWork = text.length <= LONGEST_STAGE && !/[.:;|]/.test(text) && actionsIn(normalLine(text)).length > 0;
+  return isWork && (next.includes('|') || isWorkBetweenRows(rows, n + 1));
+}
+const LONGEST_STAGE = 50;
 
 /** What the head of a table says of each of its columns, "| Ingredient | % | g |": the unit of its figures, or nothing. */
 const unitsOf = (row: string): readonly string[] =>

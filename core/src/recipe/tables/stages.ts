@@ -50,7 +50,10 @@ export function stageRows(rows: readonly Mapped[]): ReadRows | undefined {
   const width = Math.max(0, ...texts.map((row) => row.length));
   const count = (column: number): number => body.filter((row) => isStage(row[column] ?? '')).length;
   const stageAt = fullestOf(width, count);
-  if (count(stageAt) < LEAST_STAGES || 2 * count(stageAt) < body.length || width < 2) return undefined;
+  // "Divide into 10, ball" beside "Mix" and "Knead": under a head each row may say more of its work
+  const isWork = (row: readonly string[]): boolean => actionsIn(normalLine(row[stageAt] ?? '')).length > 0;
+  const isOfStages = 2 * count(stageAt) >= body.length || (hasHead && body.every(isWork));
+  if (count(stageAt) < LEAST_STAGES || !isOfStages || width < 2) return undefined;
   // a head leaves out what stands over the stages, or over their numbers
   const short = hasHead ? Math.max(0, Math.min(width - head.length, stageAt + 1)) : 0;
   const roles = Array.from({ length: width }, (_, c) =>
