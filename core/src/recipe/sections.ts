@@ -1,12 +1,11 @@
 import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
-import { actionsIn, type Action } from './actions.ts';
+import { actionsIn } from './actions.ts';
 import { answerOf } from './answers.ts';
-import { headingOf, type Part, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
-import { areOnTop, entryForLater, isEntryForLater, isFoodForLater, toppedWith } from './for-later.ts';
+import { headingOf, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
+import { entryForLater, isEntryForLater } from './for-later.ts';
 import { areFoodsAlone, itemsOf } from './items.ts';
 import {
-  dividedInto,
   isInList,
   isShortFact,
   LONGEST_FACT,
@@ -27,13 +26,9 @@ import {
   IN_TOTAL,
   LEFT_OUT,
   NAME_FIRST,
-  ONLY_NAMED,
-  ON_TOP,
   STAGE,
   STOOD_IN_HEAD,
   TIME_IN_ALL,
-  TOPPING_IN_BRACKETS,
-  TURNED,
 } from './line-forms.ts';
 import {
   BARE_NOUN,
@@ -45,8 +40,6 @@ import {
   NO_SENTENCE,
   OPENS_LIST,
   OTHER_LIST,
-  PART_BEHIND,
-  PART_IN_WORDS,
   STAGE_LABEL,
   WEIGHT_OF,
 } from './openings.ts';
@@ -57,12 +50,13 @@ import { Mapped } from './mapped.ts';
 import { namedLine } from './named-line.ts';
 import { ONLY_AMOUNT } from './measures.ts';
 import { plainList } from './list-forms.ts';
-import { entriesOf, foodsWithWork, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
+import { foodsWithWork, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
 import { isOfOthers, isWorkApart } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
 import { normalLine, withoutBullet, withoutNumbers } from './normal-line.ts';
 import { STAGE_ALONE } from './told-words.ts';
 import { isBareTitle, isNamedTitle, isTitle, plainTitle, titleIn } from './titles.ts';
+import { PIECE_WORK, Taken } from './taken.ts';
 
 /** A recipe taken apart: its title, the lines of ingredients with their use, the sentences of the method, and what is neither. */
 export interface RecipeParts {
@@ -82,42 +76,9 @@ export interface RecipeParts {
 
 /** A part of a list is no longer than so many lines. */
 const MOST_BELOW = 30;
-/** What nobody lays on a bread by itself. */
-const OF_DOUGH_ALONE = new Set(['flour', 'water', 'salt', 'leaven']);
-/** Work that has made pieces of the dough. */
-const PIECE_WORK = new Set<Action>(['divide', 'ball', 'shape', 'roll', 'coil']);
 
 /** A text taken apart while it is read, line by line. */
-class Taking {
-  readonly ingredients: { line: Mapped; use: IngredientUse }[] = [];
-  readonly method: Mapped[] = [];
-  readonly facts: Mapped[] = [];
-  readonly headings: Mapped[] = [];
-  readonly aside: Mapped[] = [];
-  readonly keeping: Mapped[] = [];
-  readonly notUnderstood: Mapped[] = [];
-  /** The lines that have not been taken yet. */
-  below: readonly Mapped[] = [];
-  title: Mapped | undefined;
-  part: Part = 'unknown';
-  use: IngredientUse = 'dough';
-  /** A stage whose line has not come yet. */
-  private stage: Mapped | undefined;
-  private readonly hasHeaded = new Set<Part>();
-  /** Sentences of a method that came before any heading. */
-  private introduced = 0;
-
-  get isAtStart(): boolean {
-    return this.ingredients.length + this.method.length === 0;
-  }
-
-  /** A line of which somebody has said what it is. */
-  takeAs(line: Mapped, owner: GivenOwner['owner']): void {
-    if (owner === 'ingredient') this.list(line);
-    else if (owner === 'step') this.method.push(line);
-    else this.aside.push(line);
-  }
-
+class Taking extends Taken {
   /** One line without its bullet. */
   take(whole: Mapped): void {
     const answer = answerOf(whole);
@@ -176,12 +137,6 @@ class Taking {
     for (const line of rest) this.take(line);
   }
 
-  /** What stands over a list: the title, where there is none. */
-  private takeHead(head: Mapped): void {
-    if (this.title === undefined && this.isAtStart) this.title = head;
-    else this.headings.push(head);
-  }
-
   /** The line behind what it opens with of the bread's name, and how many it makes; undefined where that was all of it. */
   private withoutName(whole: Mapped): Mapped | undefined {
     const { title, facts, headings, line } = namedLine(whole, this.title, this.isAtStart);
@@ -224,25 +179,6 @@ class Taking {
     const isSaid = said.length > 0 && !(/ris|pro/i.test(label[1] ?? '') && said[0] === 'rest');
     if (isSaid) this.headings.push(line.slice(0, label[0].length));
     return isSaid ? rest : Mapped.join([line.slice(0, (label[1] ?? label[2])?.length), rest], ': ');
-  }
-
-  /** "Egg wash" with no list below it. */
-  private isEntryInItself(line: Mapped): boolean {
-    const next = this.below.find((l) => l.text !== '');
-    return this.isInTheList && isFoodForLater(line.text) && !(next && looksLikeIngredient(withoutBullet(next).text));
-  }
-
-  /** "To brush: 30 g butter" among the flour and the water of the dough: what stands below it is none of that part. */
-  private isOfItsLineAlone(line: Mapped, use: IngredientUse, entry: Mapped): boolean {
-    if (use === 'dough' || entry.text === '' || !isEntryForLater(line.text)) return false;
-    const isThere = (role: string): boolean =>
-      this.ingredients.some((i) => i.use === 'dough' && findFood(normalLine(i.line.text))?.role === role);
-    const rest = this.below.findIndex((l) => l.text === '' || headingOf(l.text)?.rest === '');
-    const roles = this.below
-      .slice(0, rest < 0 ? undefined : rest)
-      .map((l) => (looksLikeIngredient(l.text) ? findFood(normalLine(l.text))?.role : undefined));
-    const hasFlour = isThere('flour') || roles.includes('flour');
-    return hasFlour && ['flour', 'water'].some((role) => !isThere(role) && roles.includes(role as 'flour'));
   }
 
   /** The line behind a heading, and what the heading changes; undefined where that was all of it, or where it is the title. */
@@ -347,34 +283,8 @@ class Taking {
     else for (const s of sentences) this.placeUnlabelled(s);
   }
 
-  /** "For the filling two onions, a chilli and a bunch of coriander.": a list within a paragraph, and what it is for. */
-  private isPartInWords(sentence: Mapped): boolean {
-    const head = PART_IN_WORDS.exec(sentence.text);
-    const part = head ? headingOf(`${head[1] ?? ''}:`) : undefined;
-    if (!head || !part || actionsIn(normalLine(sentence.text)).some((a) => a.action !== 'job')) return false;
-    const list = sentence.slice(head[0].length);
-    if (itemsOf(list).length < 2) return false;
-    this.headings.push(sentence.slice(0, head[0].length));
-    this.takeEntries(list, part.use);
-    return true;
-  }
-
   private placeUnlabelled(sentence: Mapped): void {
     if (!this.isPartLabelled(sentence)) this.placeSentence(this.withoutLead(sentence));
-  }
-
-  /** "Fillings: refried beans 250 g, grated cheese 200 g.", within a paragraph: of that sentence alone. */
-  private isPartLabelled(sentence: Mapped): boolean {
-    const part = headingOf(sentence.text.replace(/\.$/, ''));
-    if (part?.part !== 'ingredients' || part.use === 'dough' || part.rest === '') return false;
-    const list = sentence.slice(sentence.text.length - part.rest.length - (sentence.text.endsWith('.') ? 1 : 0));
-    // "For folding: oil, melted butter and semolina."
-    const foods = list.replace(/ and (?=[^,]*$)/, ', ');
-    const isAlone = areFoodsAlone(foods);
-    if (itemsOf(list).length < 2 && !isAlone && !isEntryForLater(sentence.text)) return false;
-    this.headings.push(sentence.slice(0, sentence.text.length - list.text.length));
-    this.takeEntries(isAlone ? foods : list, part.use);
-    return true;
   }
 
   /** "PROOF" over "Oiled tub, 70 minutes": what stands under a stage and does not say what is done is of that stage. */
@@ -394,36 +304,6 @@ class Taking {
       said && actionsIn(normalLine(line.text))[0]?.action === actionsIn(normalLine(stage.text))[0]?.action,
     );
     return line;
-  }
-
-  /** How much the formula is for is no part of the name; "(8 x 110 g)" says how many and how heavy. */
-  private takeTitle(line: Mapped): void {
-    const amount =
-      /\s*(?:\s%)?\s+\d[\d.,]* ?k?g flour$|,?\s*(?:flour total|total flour):? \d[\d.,]* ?k?g$|\s*(?:\([^)]*\d ?(?:k?g|m?l|cm)\b[^)]*\)|, \d[\d.,]* ?k?g\b.*| \d{1,3} ?[x×] ?[\d.,]+ ?k?g)\s*$/i.exec(
-        line.text,
-      );
-    const title = line.slice(0, amount?.index);
-    // "using a 250 ml cup" names nothing
-    if (/\d ?(?:k?g|m?l)\b/.test(title.text)) this.notUnderstood.push(title);
-    else this.title = title;
-    if (!amount) return;
-    const isYield =
-      /\d ?[x×] ?\d|\d (?:loaves|breads|pieces)/.test(amount[0]) || /pieces of \d/.test(normalLine(amount[0]));
-    (isYield ? this.facts : this.notUnderstood).push(line.slice(amount.index).trim());
-  }
-
-  /** A line that its own sign sets out as a heading, and that is none that is known: a label, or the title. */
-  takeLabel(line: Mapped): boolean {
-    if (/\d/.test(line.text)) return false;
-    if (this.title === undefined && this.isAtStart) this.title = line;
-    else this.headings.push(line);
-    return true;
-  }
-
-  /** Where list and method have headings of their own, what stands before them tells of the bread, and nothing to do. */
-  setIntroductionAside(): void {
-    if (!this.hasHeaded.has('ingredients') || !this.hasHeaded.has('method')) return;
-    this.notUnderstood.push(...this.method.splice(0, this.introduced));
   }
 
   /** A stage that says no more than its line does is a heading. */
@@ -479,32 +359,6 @@ class Taking {
     return line.slice(0, many.index).trim();
   }
 
-  /** Whether anything has been told to do yet. */
-  private get hasWork(): boolean {
-    return this.method.some((m) => actionsIn(normalLine(m.text)).length > 0);
-  }
-
-  /** Entries have been listed, and nothing has been done with them. */
-  private get isInTheList(): boolean {
-    return !this.isAtStart && !this.hasWork && this.part !== 'method';
-  }
-
-  private get hasPieces(): boolean {
-    return this.method.some((m) => actionsIn(normalLine(m.text)).some((a) => PIECE_WORK.has(a.action)));
-  }
-
-  private get hasCooked(): boolean {
-    return this.method.some(
-      (m) => TURNED.test(m.text) || actionsIn(normalLine(m.text)).some((a) => a.action === 'cook'),
-    );
-  }
-
-  /** "Salt 6 g." between two steps: a name with its amount that stands in no line before. */
-  private isNew(sentence: Mapped): boolean {
-    const food = NAME_FIRST.test(sentence.text) || ONLY_NAMED.test(sentence.text) ? findFood(sentence.text) : undefined;
-    return food !== undefined && !this.ingredients.some((i) => findFood(normalLine(i.line.text)) === food);
-  }
-
   private placeSentence(told: Mapped): void {
     if (this.isPartInWords(told)) return;
     const s = this.withoutFact(told);
@@ -535,75 +389,6 @@ class Taking {
     )
       this.list(s);
     else this.method.push(s);
-  }
-
-  /** "Pieces: 32 of 125 g", told once there is a dough. */
-  private isDivided(line: Mapped): boolean {
-    const work = this.hasWork && !this.hasPieces && !this.hasCooked ? dividedInto(line) : undefined;
-    if (work) this.method.push(work);
-    return work !== undefined;
-  }
-
-  /** "Press to 20 cm. Olive oil, rosemary, flaky salt.", "Pepper on top.": told once there are pieces. */
-  private isOnTop(s: Mapped): boolean {
-    if (!this.hasPieces) return false;
-    if (!areOnTop(s.text) && !areFoodsAlone(s)) return false;
-    this.method.push(toppedWith(s));
-    return true;
-  }
-
-  /** "Za'atar + oil on top (4 tbsp za'atar, 6 tbsp oil).", "Garlic butter (150 g butter + 4 cloves).": told once there is a dough. */
-  private isToppingInBrackets(line: Mapped): boolean {
-    const [, head = '', onTop = '', list = ''] = TOPPING_IN_BRACKETS.exec(line.text) ?? [];
-    if (list === '' || !this.hasWork || !(onTop !== '' || this.hasCooked)) return false;
-    if (actionsIn(normalLine(head)).length > 0) return false;
-    const from = line.text.indexOf(`(${list}`) + 1;
-    const named = line.slice(from, from + list.length);
-    // "4 cloves" beside garlic are no spice
-    const items = /garlic/i.test(head) ? named.replace(/\b(\d+ cloves)(?= *(?:[,+]|$))/gi, '$1 of garlic') : named;
-    if (itemsOf(items).length < 2) return false;
-    if (onTop === '') this.headings.push(line.slice(0, from));
-    else this.method.push(toppedWith(line.slice(0, head.length + onTop.length)));
-    this.takeEntries(items, 'finish');
-    return true;
-  }
-
-  private list(whole: Mapped): void {
-    const behind = PART_BEHIND.exec(whole.text);
-    const part = behind && headingOf(`${behind[1] ?? ''}:`);
-    const line = behind && part ? whole.slice(0, behind.index) : whole;
-    if (behind && part) {
-      const from = behind.index + behind[0].length;
-      this.headings.push(whole.slice(behind.index, from));
-      this.takeEntries(whole.slice(from), part.use);
-    }
-    if (line.text === '') return;
-    // "Ghee & coriander.", once bread is cooked
-    const isLate =
-      this.use === 'dough' && this.part !== 'ingredients' && this.hasWork && !/\d/.test(line.text) && this.hasCooked;
-    const use = isLate ? 'finish' : this.part === 'method' ? 'dough' : this.use;
-    this.takeEntries(line, use, this.ingredients.at(-1)?.line);
-  }
-
-  /** The entries of a list, how many they are for, and what only leads to them. `last`: the ingredient before it. */
-  private takeEntries(list: Mapped, use: IngredientUse, last?: Mapped): void {
-    const { items, facts, openings } = entriesOf(list, use, last);
-    const isForTop = use === 'dough' && items.length < 4 && ON_TOP.test(list.text) && !/\bflour\b/i.test(list.text);
-    for (const item of items) {
-      const part = isEntryForLater(item.text)
-        ? headingOf(item.text.replace(/wash\.$/i, 'wash'))
-        : items.length > 1
-          ? headingOf(item.text)
-          : undefined;
-      // "…; 10 g salt; to serve: yoghurt", "…; 10 g salt; egg wash"
-      const isLabelled = part?.part === 'ingredients' && part.use !== 'dough';
-      const from = isLabelled && part.rest !== '' ? item.text.length - part.rest.length : 0;
-      if (from > 0) this.headings.push(item.slice(0, from));
-      const isTop = isForTop && !OF_DOUGH_ALONE.has(findFood(normalLine(item.text))?.role ?? 'other');
-      this.ingredients.push({ line: item.slice(from), use: isLabelled ? part.use : isTop ? 'finish' : use });
-    }
-    this.facts.push(...facts);
-    this.headings.push(...openings);
   }
 
   private place(body: Mapped): void {

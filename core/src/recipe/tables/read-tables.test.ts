@@ -18,6 +18,11 @@ describe('rows of a table as lines', () => {
       'Proof 50 min',
     ]);
   });
+  it('a row between others that has lost the bar of its empty cell is one of them', () => {
+    expect(
+      linesOf('Step | Minutes\nMix | 4\nKnead | 6\nDivide into 10, ball\nRest | 10\nCook, each side | 2').slice(1),
+    ).toEqual(['Mix 4 min', 'Knead 6 min', 'Divide into 10, ball', 'Rest 10 min', 'Cook 2 min each side']);
+  });
   it('a second column in other measures is in brackets; one in the same measure stays as it is', () => {
     expect(linesOf('| Lard | 60 g | 1/4 cup |')).toEqual(['Lard 60 g (1/4 cup)']);
     expect(linesOf('| Water | 325 g | 650 g |')).toEqual(['Water 325 g 650 g']);
