@@ -1,14 +1,6 @@
 import type { Spelling } from './rule.ts';
 import { FRACTION_SIGNS, LARGE, largeValue, MEASURE, NUMBER_WORD, NUMBERS, SMALL, wordValue } from '../number-words.ts';
-import {
-  PASSIVE,
-  STAGES,
-  THIRD,
-  TO_BE_DONE,
-  TOLD,
-  TOLD_VERB,
-  WORK_OF_STAGE,
-} from '../told-words.ts';
+import { PASSIVE, STAGES, THIRD, TO_BE_DONE, TOLD, TOLD_VERB, WORK_OF_STAGE } from '../told-words.ts';
 
 /** Into how many parts a word of ordinals cuts a measure. */
 const SHARE_OF: Readonly<Record<string, number>> = { fifth: 5, sixth: 6, eighth: 8, tenth: 10 };
