@@ -308,6 +308,10 @@ function joinSame(list: readonly Weighed[]): readonly Weighed[] {
 /** Words by which a method means several ingredients at once. */
 const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   // "on the other side", "the rest of the flour" mean one thing
+  [
+    /\b(?:mix|stir|combine|work) (?:it|them|this)(?: all)? (?:up\b|together\b|(?:well )?with (?:a|your|the) (?:\w+ )?(?:fork|spoon|hands?|fingers?|spatula|whisk)\b)/i,
+    (i) => i.use === 'dough',
+  ],
   [/\beverything\b|\bingredients?\b|\bwith (?:all )?the rest\b(?! of\b)/i, () => true],
   [
     /\bdry (?:ingredients|things|mix)\b|\bthe dry\b/i,

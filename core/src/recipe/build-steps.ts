@@ -180,7 +180,9 @@ function completed({ drafts, passed }: MethodDrafts, guesses: Guess[], isBatter:
     note(shaping, 'no rolling or shaping is told; it is added');
   }
   if (!has('cook')) {
-    const at = result.findIndex((d) => d.action === 'finish' || d.action === 'clap');
+    // what is brushed on before the bread has its shape lies within it
+    const shaped = result.findLastIndex((d) => ['roll', 'shape', 'coil'].includes(d.action) && !d.isBeside);
+    const at = result.findIndex((d, n) => n > shaped && (d.action === 'finish' || d.action === 'clap'));
     result.splice(at < 0 ? result.length : at, 0, addedDraft('cook'));
     note('cook', 'no cooking is told; it is added');
   }

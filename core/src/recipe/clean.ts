@@ -205,6 +205,10 @@ const labelled = (line: Mapped): Mapped =>
     .replace(/^(dough|filling|topping|method|finish|glaze|dip|sauce|ingredients) +(?:=|\/{2,3}) +/i, '$1: ')
     .replace(/^(DOUGH|TOP|TOPPING|FILLING) (?=\d)/, '$1: ')
     .replace(/^\p{L}+ \((ingredients?|method|preparation|dough|filling|topping)\)/iu, '$1')
+    .replace(
+      /^(ingredients?) \((?=\d{1,3} (?:pieces|breads|flatbreads|balls|rounds|portions|people|servings)\))/i,
+      '$1 (for ',
+    )
     .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces');
 
 const withFigures = inOrder(SCANNED);
@@ -221,7 +225,10 @@ const plainLine = (line: Mapped): Mapped =>
     // an empty cell
     .replace(/(?<=\p{L})\s*\|\s*[–—-]?\s*$/u, '')
     .replace(/\*\*|__|`|\s*(?![©®™])\p{Extended_Pictographic}\uFE0F?/gu, '')
-    .replace(/(?:\s\.){3,}\s*|(?:\s\.){2,}\s{2,}(?=\d)|\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/g, '  ')
+    .replace(
+      /(?:\s\.){3,}\s*|(?:\s\.){2,}\s{2,}(?=\d)|(?<=[\p{L})])(?:\s\.){1,2}\s+(?=\d[\d.,½¼¾]* ?(?:k?g|m?l|tsp|tbsp|cups?)\b)|\s*\.{3,}\s*|\s\.\.\s|\s*…{2,}\s*/gu,
+      '  ',
+    )
     .replace(/^(\p{L}.*?)\s{2,}(g|kg|ml|l)\s+(\d+(?:[.,]\d+)?)\s*$/u, '$1  $3 $2')
     // a column in which nothing stands
     .replace(/(?<=\p{L})\s{2,}[–—-]\s*$/u, '')
@@ -273,6 +280,13 @@ function withoutPlus(lines: readonly Mapped[]): readonly Mapped[] {
   });
 }
 
+const LETTER_FIRST = /^([a-h])\. (?=[\p{L}\d])/u;
+/** "a. mix", "b. rest 1 h", "c. divide": lines that count by letters, without them. */
+function withoutLetters(lines: readonly Mapped[]): readonly Mapped[] {
+  const letters = lines.flatMap((l) => LETTER_FIRST.exec(l.text)?.[1] ?? []).join('');
+  return letters.length > 2 && 'abcdefgh'.startsWith(letters) ? lines.map((l) => l.replace(LETTER_FIRST, '')) : lines;
+}
+
 const inParts = inOrder(PARTS);
 const inYields = inOrder(YIELDS);
 /** "Flatbreads – 8 breads", "Naan (for eight)": how many stands behind the title. */
@@ -305,7 +319,7 @@ function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
-    columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(oneSign))
+    columnsApart(withoutLetters(withoutPlus(all)).map(clockFirst).map(untabbed).map(labelled).map(oneSign))
       .flatMap(besideTitle)
       .flatMap(yieldsApart)
       .map(inParts)

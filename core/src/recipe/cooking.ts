@@ -33,7 +33,7 @@ type Sign = 'time' | 'turn' | 'straight' | 'lid' | 'no-lid' | 'flame' | 'grill' 
 const SIGNS: readonly (readonly [Exclude<Sign, 'time'>, RegExp])[] = [
   [
     'straight',
-    /\b(?:(?:one|1) side(?: only|(?= *(?:[.;]|$)))|only (?:on )?(?:one|1) side|without turning|no (?:turning|flipping|need to turn)|(?:not|never) (?:turned|flipped)|(?:do(?:n['’]t| not)|never) (?:turn|flip)\b(?! (?:it |them )?(?:over )?(?:twice|again|more|too|until|before|often))|in (?:a|the) (?:[\w-]+ ){0,3}?oven)\b/gi,
+    /\b(?:(?:one|1) side(?: only|(?= *(?:[.;]|$)))|only (?:on )?(?:one|1) side|without turning|no (?:turning|flipping|need to turn)|(?:not|never) (?:turned|flipped)|(?:do(?:n['’]t| not)|never) (?:turn|flip)\b(?! (?:it |them )?(?:over )?(?:twice|again|more|too|until|before|often))|in (?:a|the) (?:[\w-]+ ){0,3}?oven|broil(?! (?:one|each|1) side))\b/gi,
   ],
   [
     'turn',

@@ -42,13 +42,13 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   ],
   [/^(?:for )?dusting$|^to dust$/i, 'ingredients', 'dust'],
   [
-    /^(?:(?:oil|flour|butter) )?paste$|^(?:for )?(?:the )?(?:layers|folds|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering|shaping|stretching|spreading|coiling)$/i,
+    /^(?:(?:oil|flour|butter) )?paste$|^(?:for )?(?:the )?(?:layers|folds|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering|shaping|stretching|spreading|coiling)$|^for the (?:fat|fats|grease)$|^(?:for )?(?:the )?(?:fat|oil|butter) mix(?:ture)?$/i,
     'ingredients',
     'layer',
   ],
   [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$|^(?:to|for) (?:cook|fry|cooking)$/i, 'ingredients', 'griddle'],
   [
-    /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*| \(for [^)]*\))?|(?:raw )?materials?|quantities|formula(?: \([^)]*\))?|formula on 100(?: of)? flour|baker['’]?s (?:%|per ?cent(?:ages?)?)(?: \([^)]*\))?|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
+    /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*| \((?:for|makes) [^)]*\))?|(?:raw )?materials?|quantities|formula(?: \([^)]*\))?|formula on 100(?: of)? flour|baker['’]?s (?:%|per ?cent(?:ages?)?)(?: \([^)]*\))?|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
     'ingredients',
     'dough',
   ],

@@ -254,6 +254,10 @@ const KNOWN_SHARE = 0.6;
  * where it has a name of its own and no flour.
  */
 function bareGrams(line: Mapped): Mapped {
+  // the work may stand behind the list in the same line
+  const end = FIRST_SENTENCE.exec(line.text)?.[0].length ?? line.text.length;
+  const mixed = mixedGrams(line.slice(0, end));
+  if (mixed) return Mapped.join([mixed, line.slice(end)], '');
   const [lead = ''] = /^[^:,\d]{2,40}: /.exec(line.text) ?? [];
   const told = line.text
     .slice(lead.length)
@@ -268,6 +272,34 @@ function bareGrams(line: Mapped): Mapped {
   if (!isRow || isShared) return line;
   const entries = line.slice(lead.length).split(/, /g).map(inGrams);
   return Mapped.join([line.slice(0, lead.length), Mapped.join(entries, ', ')], '');
+}
+const FIRST_SENTENCE = /^(?:[^.]|\.(?=\d))+\.(?= )/;
+/** "500 flour (plain!)": a figure without a measure, and its name. */
+const BARE_FIRST =
+  /^(\d{2,4}) (?!(?:k?g|m?l|cl|dl|oz|lbs?|cups?|tbsp|tsp|parts?|grams?|%)\b)(\p{L}[\p{L} ]{2,24}?(?: \([^()\d]*\))?\.?)$/u;
+const IN_GRAMS = /\d ?(?:g|kg|ml)(?!\p{L})/u;
+const SAID_FIRST = /^(?:(?:so|okay|ok|right|well|now|hi|hey),? )+(?=\d)/i;
+const ABOUT_BEHIND = /(?<=^\p{L}[\p{L} ]{2,24}) (?:around|about|approx\.?|roughly|ca\.?) (?=\d)/iu;
+/**
+ * "500 g semolina + 500 flour, salt 15, yeast 3 g, water around 600 warm": where some entries are weighed, all are foods, and none is
+ * anything else, the bare figures are grams too; undefined where it is no such row.
+ */
+function mixedGrams(line: Mapped): Mapped | undefined {
+  if (!IN_GRAMS.test(line.text)) return undefined;
+  const entries = line
+    .replace(SAID_FIRST, '')
+    .split(/, | \+ /g)
+    .map((e) => e.replace(ABOUT_BEHIND, ' '));
+  const isBare = ({ text }: Mapped): boolean => BARE_ENTRY.test(text) || BARE_FIRST.test(text);
+  const isRow =
+    entries.length > 3 &&
+    entries.some(isBare) &&
+    entries.every((e) => (isBare(e) || IN_GRAMS.test(e.text)) && findFood(e.text) !== undefined);
+  if (!isRow) return undefined;
+  return Mapped.join(
+    entries.map((e) => (BARE_FIRST.test(e.text) ? e.replace(BARE_FIRST, '$1 g $2') : inGrams(e))),
+    ', ',
+  );
 }
 const inGrams = (entry: Mapped): Mapped =>
   entry.replace(BARE_ENTRY, (all = '', name = '', n = '', how = '') =>

@@ -68,6 +68,12 @@ const RULES: readonly Spelling[] = [
     (_, amount = '', name = '') => `${amount} ${name}, `,
   ],
   [/,? to which (?:you|we|i) (?:add|put) /i, () => ', '],
+  // "30 g ghee, melted – half for the dough, half for brushing"
+  [
+    /^(\d+(?:\.\d+)?) ?(k?g|ml) (?:of )?(\p{L}[^,;(–]*?)(?:, \p{L}+)? ?(?:[–;(,:-]|\s-)\s*(?:1\/2|half|½)(?: of (?:it|which|this))? (?:for|in(?:to)?|goes in(?:to)?) the dough(?:,| and|, and|;)(?: the)?(?: other)? (?:1\/2|half|½|rest) (?=(?:for|to|on) )((?:for|to|on)[\p{L} ]{3,30})\)?\.?$/iu,
+    (_, n = '', unit = '', name = '', purpose = '') =>
+      `${figure(Number(n) / 2)} ${unit} ${name}; ${figure(Number(n) / 2)} ${unit} ${name} ${purpose}`,
+  ],
   // "flour 500/water 300/salt 10"
   [/^\p{L}[\p{L} ]* \d+(?:\/\p{L}[\p{L} ]* \d+(?:\.\d+)?){1,8}\.?$/u, (all = '') => all.replace(/\//g, ', ')],
   [

@@ -66,6 +66,8 @@ const DOUGH_WORK =
 const KEPT =
   /^(?:and )?(?:keep|hold)(?: (?:it|them|the balls))? (?:warm|(?:under|in|between) (?:an? |the )?(?:\w+ )?(?:towels?|cloths?))\W*$/i;
 const LONGEST_KNEAD_MIN = 20;
+/** No flatbread bakes for longer. */
+const LONGEST_BAKE_MIN = 30;
 const ON_TABLE =
   /^(?:about )?\d[\d.]*(?: ?[-–] ?[\d.]+)? ?min\w* on (?:the|a|your) (?:\w+ )?(?:table|bench|board|worktop|counter|surface)\W*$/i;
 /** "Brush with butter after baking", told before it is baked. */
@@ -76,6 +78,13 @@ const SAID_BESIDE =
   /^(?:cover(?:ed)?(?: (?:it|them|the bowl|and))?(?: with [\p{L} ]+)?|repeat(?: with [\p{L} ]+)?|(?:let|leave) (?:it|them|this) (?:to )?cool|off|out|done|ready)[.!]?$/iu;
 const HOT_PLACE =
   /^(?:on(?:to)? (?:a|the) )?(?:(?:very|really) )?(?:hot |dry )*(?:pan|griddle|skillet|tawa|hot ?plate|stone|bakestone)[.!]?$|^(?:(?:in|on|a|the|hot|dry|heavy|oiled|very) )*(?:pan|griddle|skillet|tawa|hot ?plate|bakestone)\b[^.]*\b(?:heat|hot|flame|fire)\b/i;
+/** "Comal over med-high.", "Oven flat out (250), tray in there from the start.": what heats up. */
+const HEATS_UP =
+  /^(?:(?:the|a|your|dry|heavy) )*(?:pan|griddle|skillet|tawa|tava|comal|hot ?plate|bakestone|stone|saj|oven)\b,? (?:(?:is |goes? |up |set |should be )*(?:on|over|at|to|as)\b[^.;]*\b(?:high|medium|med(?:-high|-low)?|low|full|hot|max(?:imum)?|\d{3}|gas|hob|goes)\b|flat out\b|full blast\b|\(?\d{3}\b)/i;
+/** "4–5 min, until they have blown up": of what lies on the griddle, or in the oven. */
+const UNTIL_COOKED =
+  /^(?:for )?(?:about )?\d[\d.]*(?: ?[-–] ?[\d.]+)? ?(?:s|sec\w*|min\w*)\b[^.;]*\b(?:until|till)\b[^.;]*\b(?:puff(?:s|ed)?|bl(?:ow|own|ew) up|balloon\w*|brown\w*|golden|gold|spot\w*|colour\w*|char\w*|blister\w*|toasted|baked|cooked)\b/i;
+const OF_SIDES = /\b(?:a|per|each|both|either|other|second) sides?\b/i;
 const ONE_SIDE = /^(?:on )?(?:1|one) side only\b|^only (?:on )?(?:1|one) side\b/i;
 
 /** A method while it is taken apart, sentence by sentence. */
@@ -96,6 +105,8 @@ class Drafting {
   /** "Fry the onion with the cumin": work at what the bread is filled with, before it is filled. */
   private isAtFilling(text: string, actions: readonly FoundAction[]): boolean {
     const [isFilling, isTopping] = [this.fillings, this.toppings].map((names) => foodWordsIn(text, names).length > 0);
+    // fat that a filling has too is what breads are fried in
+    if (this.isShaped && actions.some((a) => a.action === 'cook') && OF_SIDES.test(text)) return false;
     const work = isFilling ? FILLING_WORK : TOPPING_WORK;
     return (
       (isFilling === true || isTopping === true) &&
@@ -257,9 +268,23 @@ class Drafting {
       this.beside.push(raw);
       return;
     }
+    // what heats up before there is anything to cook is no step
+    if (times.length === 0 && !this.hasCooked && HEATS_UP.test(text) && !(this.isShaped && HOT_PLACE.test(text))) {
+      this.beside.push(raw);
+      return;
+    }
     // "Pan over a medium heat, no oil.": where it cooks, for how long comes next
     if (times.length === 0 && last && last.action !== 'cook' && HOT_PLACE.test(text)) {
       this.drafts.push(draftOf('cook', sentence, []));
+      return;
+    }
+    if (
+      last &&
+      ['roll', 'shape', 'fill', 'coil'].includes(last.action) &&
+      times.every((t) => t.most <= LONGEST_BAKE_MIN) &&
+      UNTIL_COOKED.test(text)
+    ) {
+      this.drafts.push({ ...draftOf('cook', sentence, times), cue: cueIn(text) });
       return;
     }
     if (CAREFUL.test(text) && last && implied !== 'cook')
@@ -311,7 +336,7 @@ class Drafting {
       this.continues(last, raw, text, times);
     else if (
       last &&
-      /^(?:it should|they should|the dough (?:should|will|must)|this (?:will )?takes?|same again|the same again|it (?:will )?takes?|until|about|for|you want)/i.test(
+      /^(?:it should|they should|the dough (?:should|will|must)|(?:it|they|the (?:dough|batter|balls?)) (?:is|are|feels?|looks?|stays?|remains?) (?:(?:very|quite|rather|still|now|a bit|a little|fairly|really|at first) )*(?:soft|sticky|wet|dry|firm|stiff|tacky|slack|shaggy|rough|loose|smooth|elastic|supple|thick|thin|crumbly|lumpy|silky|heavy|ready)\b|this (?:will )?takes?|same again|the same again|it (?:will )?takes?|until|about|for|you want)/i.test(
         text,
       )
     )

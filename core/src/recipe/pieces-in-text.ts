@@ -107,6 +107,13 @@ export function divisionIn(
       text,
     );
   if (plain) return { least: Number(plain[1]), most: Number(plain[2] ?? plain[1]), text: plain[0] };
+  const to =
+    /\b(?:divide|split|portion) (?:(?:it|the dough) )?to (\d{1,2})(?= *(?:[,.;]|$|(?:pieces|balls|portions)\b))/i.exec(
+      text,
+    );
+  if (to) return { least: Number(to[1]), most: Number(to[1]), text: to[0] };
+  const half = /(?:^|[.;,] |\n|\band )halve(?: (?:it|the dough))?(?= *(?:[.;,]|$|\n|and\b))/i.exec(text);
+  if (half) return { least: 2, most: 2, text: half[0] };
   return /\bcut\b[^.]*\binto quarters\b|\bcut (?:in(?:to)? )?an? cross\b(?! in\b| on\b)|\bquarter (?:it|the)\b/i.test(
     text,
   )

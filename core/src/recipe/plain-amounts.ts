@@ -15,6 +15,8 @@ const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag|cu
 
 /** What is told as a sum: "3/4 cup + 1 tbsp". */
 const SUMMED = '(?:k?g|m?l|cups?|tbsp|tsp|(?:table|tea)spoons?|oz|lb|glass(?:es)?|mugs?)\\.?';
+/** Measures that nobody has a figure for. */
+const VAGUE = '(?:glug|splash|dash|drizzle|drop|dollop|swirl|slug|bit|lump|knob|handful|spoon|spoonful|little)s?';
 
 const EGG_CUP_ML = 45;
 
@@ -54,6 +56,21 @@ const RULES: readonly Spelling[] = [
     (_, first = '') => first,
   ],
   [/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \((?:[^)\d]*|\d{2} °C)\)$/u, (_, name = '', n = '') => `${name} ${n}`],
+  // "olive oil – a good glug (30)": what nobody weighs, and what it weighs
+  [
+    new RegExp(
+      `^(\\p{L}[\\p{L} ]*?)[:,]? (?:(?:an?|1) )?(?:\\w+ )?${VAGUE} \\((?:about |ca\\.? |~ ?)?(\\d{1,3})( ?(?:g|ml))?\\)$`,
+      'iu',
+    ),
+    (_, name = '', n = '', unit = ' g') => `${n}${unit} ${name}`,
+  ],
+  [
+    new RegExp(
+      `^(?:an?|\\d) (?:\\w+ )?${VAGUE} (?:of )?(\\p{L}[\\p{L} ]*?) \\((?:about |ca\\.? |~ ?)?(\\d{1,3})( ?(?:g|ml))?\\)$`,
+      'iu',
+    ),
+    (_, name = '', n = '', unit = ' g') => `${n}${unit} ${name}`,
+  ],
   [/^(\d+(?:\.\d+)?) ?(fl|f|w|s|y|o)$/, (_, n = '', short = '') => `${n} g ${SHORT[short] ?? short}`],
   // "yeast: a piece like a walnut" is no nut
   [

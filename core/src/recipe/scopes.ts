@@ -163,7 +163,7 @@ export const isOfComponent = (text: string): boolean =>
   /^(?:mix|combine|stir|mash|blend|whizz)(?: together)? (?:(?:all )?(?:of )?|(?:everything|all) for )the (?:filling|stuffing|topping|dip|sauce)(?: ingredients| things)?\b(?! (?:with|into) the dough)/i.test(
     text,
   ) ||
-  /^(?:(?:for )?the )?(?:filling|stuffing|topping|dip|sauce|glaze|wash|chutney|relish|dressing): /i.test(text) ||
+  /^(?:(?:for )?the )?(?:filling|stuffing|topping|dip|sauce|glaze|wash|paste|chutney|relish|dressing): /i.test(text) ||
   COOKED_APART.test(text) ||
   /^(?:for (?:the|a)|make the|prepare the|to make the) (?:\w+ )?(?:dip|sauce|filling|topping|glaze|chutney|relish|salad|dressing|spread|stuffing)\b/i.test(
     text,

@@ -87,6 +87,7 @@ class Taking extends Taken {
       if (answer.line) this.take(answer.line);
       return;
     }
+    if (this.isPartWithWork(whole)) return;
     if (isWorkApart(whole.text)) {
       this.method.push(whole);
       return;
@@ -284,7 +285,8 @@ class Taking extends Taken {
   }
 
   private placeUnlabelled(sentence: Mapped): void {
-    if (!this.isPartLabelled(sentence)) this.placeSentence(this.withoutLead(sentence));
+    if (!this.isPartWithWork(sentence) && !this.isPartLabelled(sentence))
+      this.placeSentence(this.withoutLead(sentence));
   }
 
   /** "PROOF" over "Oiled tub, 70 minutes": what stands under a stage and does not say what is done is of that stage. */

@@ -9,7 +9,7 @@ import { NAME_FIRST, ONLY_NAMED, ON_TOP, TOPPING_IN_BRACKETS, TURNED } from './l
 import { PART_BEHIND, PART_IN_WORDS } from './openings.ts';
 import type { GivenOwner } from './result.ts';
 import { Mapped } from './mapped.ts';
-import { entriesOf } from './list-entries.ts';
+import { entriesOf, isAmount } from './list-entries.ts';
 import { normalLine, withoutBullet } from './normal-line.ts';
 
 /** What nobody lays on a bread by itself. */
@@ -82,6 +82,23 @@ export class Taken {
     if (itemsOf(list).length < 2) return false;
     this.headings.push(sentence.slice(0, head[0].length));
     this.takeEntries(list, part.use);
+    return true;
+  }
+
+  /** "Paste: 1 tbsp flour, 100 ml water, cook till thick": a list, and in the same breath what is done with it. */
+  protected isPartWithWork(line: Mapped): boolean {
+    const part = headingOf(line.text);
+    if (part?.part !== 'ingredients' || part.use === 'dough' || part.rest === '') return false;
+    const from = line.text.length - part.rest.length;
+    const pieces = line.slice(from).split(/[,;] (?:then |and )*/g);
+    const isWork = ({ text }: Mapped): boolean => !/\d/.test(text) && actionsIn(`${normalLine(text)} it`).length > 0;
+    const first = pieces.findIndex((p) => isWork(p) || /^(?:cook|cool|chill|simmer|boil)/i.test(p.text));
+    const isList = first > 0 && pieces.slice(0, first).every((p) => isAmount(p.text) && findFood(p.text) !== undefined);
+    const behind = pieces.slice(first);
+    if (!isList || behind.some((p) => isAmount(p.text))) return false;
+    const [list, work] = [pieces.slice(0, first), Mapped.join(behind, ', ')];
+    this.takeEntries(Mapped.join(list, ', '), part.use);
+    this.method.push(Mapped.join([line.slice(0, from), work], ''));
     return true;
   }
 

@@ -201,7 +201,7 @@ export function addUnlisted(
     added.push({ ...ingredientOfFood(foodById('water'), { use: 'dough' }), pct: 60, holdBackPct: 10 });
   }
   for (const d of drafts.filter((x) => ['mix', 'knead', 'rub', 'job', 'fill', 'bloom'].includes(x.action))) {
-    for (const { food, words } of foodsIn(d.text)) {
+    for (const { food, words } of foodsIn(saidIn(d.text))) {
       if (known.has(food.role) && food.role !== 'other') continue;
       if (food.role === 'water' || food.role === 'flour' || foods.has(food.id)) continue;
       // "the almonds" are the ground almonds of the list

@@ -247,7 +247,7 @@ function goingOnIn(block: readonly Mapped[], isNumbered: boolean): readonly Mapp
 
 /** "for the top: …": a part of its own, however small it begins. */
 const PART_FIRST =
-  /^(?:for )?(?:the )?(?:dough|filling|stuffing|toppings?|top|glaze|dip|sauce|finish|brushing|layers|folds|method|(?:paste|glaze|wash|coating) for the \p{L}+): /iu;
+  /^(?:for )?(?:the )?(?:dough|filling|stuffing|toppings?|top|glaze|dip|sauce|finish|brushing|layers|folds|method|(?:paste|glaze|wash|coating) for the \p{L}+): |^for the \p{L}+(?: \p{L}+)?: /iu;
 
 /** "knead 10 min – rise 60 min – divide 4": one stage after another, in a line of its own. */
 const CHAIN = /^\p{L}[^.;–]{1,24} [–-] [^.;–]{1,24} [–-] [^.;–]{1,24} [–-] /u;

@@ -14,7 +14,7 @@ export const FATS_AND_POWDERS: readonly Food[] = [
   food(
     'olive-oil',
     'fat',
-    'olive oil | extra virgin olive oil | extra-virgin olive oil',
+    'olive oil | extra virgin olive oil | extra-virgin olive oil | evoo',
     per100(100, 14, 0, 0, 0, 0),
     9,
     { gPerCup: 198, gPerMl: 0.915 },

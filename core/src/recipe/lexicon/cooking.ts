@@ -41,7 +41,8 @@ export const COOK = phrases`
   turn (?:it |them |each )?(?:twice|\d times)
   (?<=\d ?(?:s|secs?|seconds?|min|minutes?)\b[^.;]{0,20}, )turn (?:it|them)(?= *(?:[,;.]|$))
   (?:turn|flipp)ing > every \d
-  flip !> (?:it )?(?:over )?and roll
+  flip !> (?:(?:it|them) )?(?:over )?(?:and|&) (?:roll|stretch|pat|press|toss|pull|flatten)\b
+  broil
 `;
 
 export const FINISH = phrases`
@@ -97,6 +98,7 @@ export const ASIDE = phrases`
   dock
   cook (?:the|your) (?:rest|others?|remaining)
   (?:continue|carry on|repeat) with
+  (?:pre-?heat|heat) (?:the|your|a) (?:broiler|grill|oven)(?: (?:and|&) (?:a|the|your) (?:[\w-]+ ){0,4}?{pan})?
   melt (?:the |a little |some )?{fat}(?: in (?:a|the) (?:\w+ )?{pan})?(?= and (?:cook|fry)\b)
   melt (?:a little|some|a knob of|a bit of|the) {fat} in (?:a|the|your) (?:\w+ )?{pan}
   brush off

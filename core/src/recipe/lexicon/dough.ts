@@ -54,6 +54,7 @@ export const SCALD = phrases`
 
 export const KNOCK = phrases`
   knock(?:ing)? (?:\w+ ){0,2}?back
+  knock(?:ing)? {it} down
   punch(?:ing)? (?:\w+ ){0,2}?down
   deflate
   de-?gas

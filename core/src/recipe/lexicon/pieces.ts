@@ -34,6 +34,7 @@ export const BALL = phrases`
   roll(?:ing)? {it}(?: all)?(?: up)? (?:in)?to (?:\w+ ){0,3}?{balls}
   (?:bring|gather|tuck|work) {it}(?: all)?(?: up)? (?:in)?to (?:\w+ ){0,3}?(?:{balls}|rounds?)
   roll {it} round $
+  roll {it} (?:up )?(?:nice and |nicely |quite |very )?smooth(?= *(?:[,;.(]|$|and (?:rest|leave|let|cover)\b))
   roll (?:{it} )?(?:between|in) (?:your |the )?(?:palms|hands)(?: until (?:they are |it is )?(?:round|smooth))?
   (?:tuck|pull|fold) the (?:edges|sides) under
   gather the edges (?:of {it} )?(?:up )?(?:in)?to(?:wards)? the (?:middle|centre)(?: and turn (?:it|them|each) over)?
@@ -103,6 +104,7 @@ export const DIVIDE = phrases`
   share (?:it |the dough )?out
   (?:form|cut|make) > \d{1,2} (?:\w+ )?(?:pieces|portions|lumps|lots)\b
   (?:break|pull|pinch|tear|cut) off
+  weigh (?:out|off) > {n}(?: of them)? *(?:[,;.(]|$)
   take > (?:[\w-]+ )?(?:pieces|bits|lumps|portions)\b
   ^ (?:take|use|allow) > (?:about )?\d{2,3} ?g (?:of (?:the )?dough )?(?:for|per)\b
   weigh out > (?:the )?(?:dough|pieces|balls)
@@ -260,6 +262,7 @@ export const SHAPE = phrases`
   spread (?:with the back|thin|(?:it |them )?out)
   spread (?:it |them )?to > (?:about )?\d
   spread (?:\w+ )?ladle(?:ful)?
+  pour (?:in |on |out )?(?:about )?(?:half|0\.5|a third|a quarter|1) (?:of )?the batter
   pour in (?:about )?(?:half|a third|a quarter|some|enough|\d+ ?(?:ml|g)) (?:of )?(?:the )?batter
   drop (?:\w+ ){0,4}?(?:spoonfuls?|batter)
   pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*

@@ -117,6 +117,9 @@ export const STAGE_WORDS: readonly Spelling[] = [
     (all = '', verb = '') => (TOLD[verb.toLowerCase()] === undefined ? all : `${TOLD[verb.toLowerCase()]} `),
   ],
   [/\bBF(?= ?:? ?\d)/g, 'bulk'],
+  // what bakers' schools call the proof of the whole dough, and of its pieces
+  [/\b(?:puntata|pointage)(?= ?[:–-]? ?\d)/gi, 'bulk'],
+  [/\b(?:appretto|appr[êe]t)(?= ?[:–-]? ?\d)/gi, 'proof'],
   [/\ba further (minute|hour)\b/gi, '1 $1 more'],
   [/\ba (?:full|whole|good|short) (minute)\b/gi, '1 $1'],
   [/\b\w+ (minutes?|mins?),? (?:1|one) (?:on|for) (?:each|either) side\b/gi, '1 $1 each side'],

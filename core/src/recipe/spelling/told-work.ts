@@ -34,6 +34,40 @@ export const WORK_TOLD: readonly Spelling[] = [
     /(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)) (?:on |for )?(?:1|one|the first) side(?:,| and) (?:the same|as (?:much|long)|ditto)(?: (?:on|for))? the (?:other|second)(?: side| one)?\b/gi,
     ' each side',
   ],
+  // "3 min one side 2 min the other", "a minute on the first, half on the second"
+  [
+    /(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)) (?:on |for )?(?:1|one|the first)(?: side)?,?(?: and| then)? (?=(?:about )?\d[\d.]* ?(?:s|secs?|seconds?|min(?:ute)?s?) (?:on |for )?(?:the )?(?:other|second)\b)/gi,
+    ', turn, ',
+  ],
+  // "ten minutes on the bench, by hand"
+  [
+    /(?<=^|[.;] )(?:about )?(\d+(?:\.\d+)?(?: ?[-–] ?\d+)? ?min(?:ute)?s?) on (?:the|a|your) (?:\p{L}+ )?(?:bench|table|board|worktop|counter|surface),? (?=by hand\b|(?:until|till) (?:it|the dough)(?: is|['’]s)? (?:smooth|elastic|silky|supple|stretchy|bounces|springs))/giu,
+    'knead $1 ',
+  ],
+  // "weigh out 16 (they come out about 85 g)"
+  [/\bweigh (?:out|off) (\d{1,2})(?= *(?:[,;.(]|$))/gi, 'divide into $1 pieces'],
+  [
+    /(?<=\d pieces) \((?:they|these|that|which) (?:come|weigh|work|is|are)\w*(?: out)?(?: (?:at|to|as))? (?=(?:about |~ ?)?\d{2,3} ?g\))/gi,
+    ' (about ',
+  ],
+  [/(?<=\d pieces \(about )about /gi, ''],
+  // "roll one out to 20 cm": each of them
+  [
+    /\b(roll|press|pat|stretch|flatten|spread) (?:one|1) (?=(?:out|flat|thin|thinly|to|with|into|between)\b)/gi,
+    '$1 it ',
+  ],
+  // "two stretch-and-folds, 30 min apart"
+  [
+    /^(?:do |give it |then |make )?(\d) (?:sets? of )?((?:stretch[- ]and[- ])?)folds?,? (?:about )?(\d{1,2}) ?min(?:ute)?s? apart(?=\.?$)/gi,
+    (_, n = '', how = '', every = '') => `${n} ${how.replace(/-/g, ' ')}folds, every ${every} min`,
+  ],
+  // "rest 15 under a damp cloth"
+  [
+    /\b(rest|prove|proof|rise) (\d{1,3})(?= (?:under|covered|beneath|in (?:a|the)|on (?:a|the)|at room|as balls|in balls)\b)/gi,
+    '$1 $2 min',
+  ],
+  // "13:30 fold 1", "fold no. 2"
+  [/^(?:stretch and )?folds? (?:no\.? ?|number |# ?)?[1-6](?=\.?$)/i, 'fold'],
   // "a minute top and bottom"
   [/(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)),? (?:for |on )?(?:top and bottom|front and back)\b/gi, ' each side'],
   // "one minute, upside down, one minute"
