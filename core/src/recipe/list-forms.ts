@@ -290,7 +290,9 @@ function mixedGrams(line: Mapped): Mapped | undefined {
     .replace(SAID_FIRST, '')
     .split(/, | \+ /g)
     .map((e) => e.replace(ABOUT_BEHIND, ' '));
-  const isBare = ({ text }: Mapped): boolean => BARE_ENTRY.test(text) || BARE_FIRST.test(text);
+  // "zest of 3 lemons" counts
+  const isBare = ({ text }: Mapped): boolean =>
+    (BARE_ENTRY.test(text) && !/ of \d/i.test(text)) || BARE_FIRST.test(text);
   const isRow =
     entries.length > 3 &&
     entries.some(isBare) &&

@@ -56,10 +56,26 @@ export const WORK_TOLD: readonly Spelling[] = [
     /\b(roll|press|pat|stretch|flatten|spread) (?:one|1) (?=(?:out|flat|thin|thinly|to|with|into|between)\b)/gi,
     '$1 it ',
   ],
-  // "two stretch-and-folds, 30 min apart"
+  // "two stretch-and-folds, 30 min apart": between them the dough rests
   [
-    /^(?:do |give it |then |make )?(\d) (?:sets? of )?((?:stretch[- ]and[- ])?)folds?,? (?:about )?(\d{1,2}) ?min(?:ute)?s? apart(?=\.?$)/gi,
-    (_, n = '', how = '', every = '') => `${n} ${how.replace(/-/g, ' ')}folds, every ${every} min`,
+    /(?<=^|[;,.] )(?:do |give it |then |make )?(\d)(?: (?:sets?|rounds?) of)?(?: stretch[- ]and)?[- ]folds?,? (?:about )?(\d{1,2}) ?min(?:ute)?s? apart(?= *(?:[;,.]|$))/gi,
+    (_, n = '', every = '') => Array.from({ length: Number(n) }, () => 'fold').join(`, rest ${every} min, `),
+  ],
+  // "fold it twice, half an hour apart", "fold 3 times at 30 minute intervals"
+  [
+    /(?<=^|[;,.] )(?:stretch and )?fold (?:it |the dough )?(?:(twice)|(\d) ?(?:times|x)),? (?:(?:about )?(\d+(?:\.\d+)?) ?(min(?:ute)?s?|h(?:ours?)?) apart|(?:at |in )(\d+)[- ](min(?:ute)?s?) intervals|(?:with )?(\d+) (min(?:ute)?s?) between)(?= *(?:[;,.]|$))/gi,
+    (_, twice, n = '', ...times: (string | undefined)[]) => {
+      const [every = '', unit = ''] = times.slice(0, 6).filter((t) => t !== undefined);
+      return Array.from({ length: twice === undefined ? Number(n) : 2 }, () => 'fold').join(
+        `, rest ${every} ${unit}, `,
+      );
+    },
+  ],
+  // "every 20 minutes give it a fold, three times in all"
+  [
+    /(?<=^|[;,.] )(?:then )?every (\d{1,2}) ?(min(?:ute)?s?),? (?:(?:give|do) (?:it |the dough )?a )?(?:set of )?(?:stretch and )?folds?(?: it| the dough)?,? (\d) times(?: in all| altogether)?(?= *(?:[;,.]|$))/gi,
+    (_, every = '', unit = '', n = '') =>
+      Array.from({ length: Number(n) }, () => `rest ${every} ${unit}, fold`).join(', '),
   ],
   // "rest 15 under a damp cloth"
   [

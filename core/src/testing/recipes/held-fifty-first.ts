@@ -124,8 +124,9 @@ Olive oil 3
 
 Mix 5 min. Rest 30 min. Three folds, 30 min apart. Bulk 2 h more. Divide 90 g. Ball. Fridge overnight. Take out 1 h before. Roll 15 cm. Griddle 30 s, flip, 60 s, flip, 60 s.`,
     pct: { 'bread flour': 90, rye: 10, water: 66, levain: 20, salt: 2, 'olive oil': 3 },
-    kinds: 'mix rest fold proof divide ball chill temper roll cook',
-    rests: [30, 120, 600, 60],
+    // between folds that are 30 minutes apart the dough rests
+    kinds: 'mix rest fold rest fold rest fold proof divide ball chill temper roll cook',
+    rests: [30, 30, 30, 120, 600, 60],
     cook: [30, 60, 60],
     pieceG: 90,
     allergens: ['gluten', 'wheat'],

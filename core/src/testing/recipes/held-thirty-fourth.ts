@@ -108,8 +108,9 @@ Griddle,55 s per side`,
     text: `Fry-pan focaccia: 100 flour (all bread flour), 80 water, 2 salt, 1 yeast, 6 oil — all percent. Mix 3 min; 3 folds 20 min apart; bulk until doubled, 1 h; divide 200 g; rest 20 min; dimple into an oiled pan, 18 cm; lid on, low, 6 min; flip, 5 min.`,
     // written as "flour": the brackets say which
     pct: { 'bread flour': 100, water: 80, salt: 2, yeast: 1, oil: 6 },
-    kinds: 'mix fold proof divide rest shape cook',
-    rests: [60, 20],
+    // between folds that are 20 minutes apart the dough rests
+    kinds: 'mix fold rest fold rest fold proof divide rest shape cook',
+    rests: [20, 20, 60, 20],
     cook: [360, 300],
     pieceG: 200,
     allergens: ['gluten', 'wheat'],

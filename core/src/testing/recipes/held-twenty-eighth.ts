@@ -175,8 +175,9 @@ mix 10 min - bulk 60 min - scale 120 g - round - proof on bran 30 min - flatten 
       'olive oil': 4,
       'active sourdough starter': 20,
     },
-    kinds: 'mix rest fold proof divide ball rest roll proof cook',
-    rests: [30, 180, 30, 30],
+    // between folds that are 30 minutes apart the dough rests
+    kinds: 'mix rest fold rest fold rest fold proof divide ball rest roll proof cook',
+    rests: [30, 30, 30, 180, 30, 30],
     cook: [60, 60, 30],
     pieceG: 94,
     allergens: ['gluten', 'wheat'],
