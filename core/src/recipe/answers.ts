@@ -1,6 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
 import { itemsOf } from './items.ts';
+import { looksLikeIngredient } from './line-kinds.ts';
 import { Mapped } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 
@@ -40,6 +41,9 @@ export function answerOf(line: Mapped): Answer | undefined {
   }
   const question = line.slice(0, asked[0].length);
   const answer = line.slice(asked[0].length).trim();
+  // "1 cube of yeast (42 g)?" asks for nothing: it is an amount that somebody doubts
+  if (/^[\d½¼¾]/.test(question.text) && looksLikeIngredient(question.text.replace(/\?\s*$/, '')))
+    return { asked: answer.text === '' ? [] : [answer], line: question.replace(/\?\s*$/, '') };
   if (answer.text === '') return { asked: [question], line: undefined };
   const words = normalLine(answer.text);
   if (HOW_MANY.test(question.text) && /^(?:about )?\d{1,3}\b/.test(words))

@@ -129,7 +129,9 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   const sentences = [...parts.method, ...parts.notUnderstood, ...parts.keeping].flatMap(sentencesOf);
   const heads = [...(parts.title ? [parts.title] : []), ...parts.headings, ...parts.facts];
   const words = plain([...sentences, ...parts.ingredients.map((i) => i.line)]);
-  conflicts.push(...namedAndNotHeld(words, plain(heads), ingredients, conflicts));
+  conflicts.push(
+    ...namedAndNotHeld(words, plain(heads), plain(parts.ingredients.map((i) => i.line)), ingredients, conflicts),
+  );
   onShare(0.8);
   const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood, piece: bread.piece });
   const keeping = [...method.keeping, ...parts.keeping].map((k) => k.text);

@@ -45,7 +45,7 @@ export function draftsOf(
     const before = steps[n - 1];
     if (!before) return lead?.to ?? 0;
     const between = whole.slice(before.at + before.length, step.at);
-    const signs = [...between.matchAll(/[,;]|\s-\s|\s\/\s|\bthen\b/g)];
+    const signs = [...between.matchAll(/[,;]|\.(?=\s)|\s-\s|\s\/\s|\bthen\b/g)];
     // "for each; 2 minutes, flip": how long it lies before it is turned
     const lain = /^(?:flip|turn)/i.test(whole.slice(step.at))
       ? /[,;]\s*(?:[\d./½¼¾]+ ?s|(?:\d(?:[./]\d+)?|1[0-2]|[½¼¾]) ?min)[^,;\d]*[,;]?\s*(?:then\s*)?$/i.exec(between)

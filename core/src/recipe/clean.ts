@@ -201,6 +201,11 @@ const oneSign = (line: Mapped): Mapped =>
 /** "[bulk] 60 min", "topping = 80 g", "DOUGH 700 g", "Filling /// potatoes", "Zutaten (ingredients) für 20 Stück": labels, each with its colon. */
 const labelled = (line: Mapped): Mapped =>
   line
+    // "b. powder", "b.p.": a point that ends no sentence
+    .replace(/\bb\. ?p(?:owder|\.)(?= |$)/gi, 'baking powder')
+    .replace(/(?<=\byeast,? )\(?inst\.\)?(?= |$)/gi, 'instant')
+    // "stage A + 350 g flour": what was made before is no entry
+    .replace(/(?<=^|: |[,;] )(?:all of )?(?:stage|step|phase) [A-H] ?(?:\+|and|plus|with) ?(?=\d)/i, '')
     .replace(/^\[(\p{L}[\p{L}+& ]{1,20})\] /u, (_, stage = '') => `${stage.replace(/ ?[+&] ?/, ' and ')}: `)
     .replace(/^(dough|filling|topping|method|finish|glaze|dip|sauce|ingredients) +(?:=|\/{2,3}) +/i, '$1: ')
     .replace(/^(DOUGH|TOP|TOPPING|FILLING) (?=\d)/, '$1: ')
@@ -280,13 +285,6 @@ function withoutPlus(lines: readonly Mapped[]): readonly Mapped[] {
   });
 }
 
-const LETTER_FIRST = /^([a-h])\. (?=[\p{L}\d])/u;
-/** "a. mix", "b. rest 1 h", "c. divide": lines that count by letters, without them. */
-function withoutLetters(lines: readonly Mapped[]): readonly Mapped[] {
-  const letters = lines.flatMap((l) => LETTER_FIRST.exec(l.text)?.[1] ?? []).join('');
-  return letters.length > 2 && 'abcdefgh'.startsWith(letters) ? lines.map((l) => l.replace(LETTER_FIRST, '')) : lines;
-}
-
 const inParts = inOrder(PARTS);
 const inYields = inOrder(YIELDS);
 /** "Flatbreads – 8 breads", "Naan (for eight)": how many stands behind the title. */
@@ -319,7 +317,7 @@ function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
-    columnsApart(withoutLetters(withoutPlus(all)).map(clockFirst).map(untabbed).map(labelled).map(oneSign))
+    columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(oneSign))
       .flatMap(besideTitle)
       .flatMap(yieldsApart)
       .map(inParts)

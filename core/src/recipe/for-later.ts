@@ -9,7 +9,7 @@ export const LABEL_FIRST =
   /^(?:(?:to|for) (?:the )?\p{L}+(?:ing)?|serve with|on top|egg ?wash|toppings?|top|fillings?|layers|dusting): (?=\p{L}|\d)/iu;
 /** What something is for that is no part of the dough. */
 export const PURPOSES =
-  '(?:to (?:serve|finish|dip|brush|sprinkle|scatter|strew|top|garnish|glaze|drizzle|dust|cook|fry|fill|coat)|for (?:the )?(?:serving|brushing|dipping|frying|greasing|drizzling|dusting|rolling|topping|top|glaze|egg ?wash|crust|dip|sauce|filling|inside|sprinkling|glazing|coating|cooking|finishing|layers|layering|folding|griddle|pan|bench|board|table|work ?surface))';
+  '(?:to (?:serve|finish|dip|brush|sprinkle|scatter|strew|top|garnish|glaze|drizzle|dust|cook|fry|fill|coat)|for (?:the )?(?:serving|brushing|dipping|frying|greasing|drizzling|dusting|rolling|topping|top|glaze|egg ?wash|crust|dip|sauce|filling|inside|sprinkling|glazing|coating|cooking|finishing|layers|layering|folding|griddle|pan|bench|board|table|work ?surface|hands)|for (?:your|oiling (?:the|your)) hands)';
 const FOR_LATER = new RegExp(String.raw`,? ${PURPOSES}(?:, \d[\d.,]* ?(?:g|ml))?\.?$`, 'i');
 const ON_TOP = /,? (?:go(?:es)? )?(?:on|over the) top\W*$/i;
 export const isFoodAlone = (labelled: string): boolean => {
@@ -42,7 +42,7 @@ export const areOnTop = (text: string): boolean =>
   ON_TOP.test(text) &&
   text
     .replace(ON_TOP, '')
-    .split(/,? and | & |, /)
+    .split(/,? and | [&+] |, /)
     .every(isFoodAlone);
 /** The same as work: "top with za'atar and oil". */
 export const toppedWith = (line: Mapped): Mapped =>

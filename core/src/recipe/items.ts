@@ -19,7 +19,7 @@ const MEASURED = new RegExp(
 const COUNTED = /^[^\d(]+\(\d{1,2}\)$/;
 const IN_BRACKETS = new RegExp(`^[^\\d(]+\\((?:about |ca\\.? |approx\\.? )?${NUMBER}\\s*${UNIT}\\)$`, 'iu');
 const WITHOUT_MEASURE =
-  /\b(?:a pinch|pinch|(?:the )?same (?:weight|amount)|half its (?:weight|own weight)|half (?:that|as much) of|the same|some|enough|a little|(?:a )?bit of|to taste|as (?:you like|needed|required)|at will|quant\. suff|a few|several|plenty of|leaves of|(?:a )?(?:small )?bunch of)\b|\bq\. ?b\b|\bq\. ?s\b/i;
+  /\b(?:a pinch|pinch|(?:the )?same (?:weight|amount)|half its (?:weight|own weight)|half (?:that|as much) of|the same|some|enough|a little|(?:a )?bit of|to taste|as (?:you like|needed|required)|by (?:feel|eye)|at will|quant\. suff|a few|several|plenty of|leaves of|(?:a )?(?:small )?bunch of)\b|\bq\. ?b\b|\bq\. ?s\b/i;
 const MOST_WORDS = 11;
 /** What an ingredient is for is nothing that is done now: "butter to brush". */
 const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;

@@ -229,6 +229,31 @@ const RULES: readonly Spelling[] = [
     (_, amount = '', a = '', b = '', what = '') =>
       `${amount} ${a}${a.endsWith(what) ? '' : ` ${what}`} and ${amount} ${b} ${what}`,
   ],
+  // "masa harina : water = 1 : 1.3"
+  [
+    /^(\p{L}[\p{L} ]{2,24}?) ?: ?(\p{L}[\p{L} ]{2,24}?) ?= ?(\d+(?:[.,]\d+)?) ?: ?(\d+(?:[.,]\d+)?)\.?$/iu,
+    (_, a = '', b = '', n = '', m = '') => `${n} parts ${a}, ${m} parts ${b}`,
+  ],
+  // "1 cube of yeast (42 g)? I only use half"
+  [
+    /^(?:an?|\d+) (?:\p{L}+ )?(?:of )?(\p{L}{3,16}) \((?:about )?(\d+(?:[.,]\d+)?) ?(g|ml)\)[ ?;,.–—-]+(?:i|we|she|he) (?:only |just |always |usually )*(?:uses?|takes?|needs?) half(?: (?:of (?:it|that)|that|as much))?[.!]?$/iu,
+    (_, name = '', n = '', unit = '') => `${Number(n.replace(',', '.')) / 2} ${unit} ${name}`,
+  ],
+  // "water, as much as it takes – it took 280 g when I weighed it"
+  [
+    /\b(water|milk|flour|buttermilk),? (?:as much as (?:it|the \w+) (?:takes?|needs?|wants?)|as needed|to mix)[ ,–—-]+\(?(?:it took|it needs|i used|i needed|mine took|that was|about|usually|normally) (?:me )?(?:about )?(\d+(?:[.,]\d+)? ?(?:g|ml))\b[^,;.]*/giu,
+    '$2 $1',
+  ],
+  // "milk + water half and half 300 ml together", "milk and water, 50:50, 300 ml"
+  [
+    /(?<=^|[,;] )(\p{L}[\p{L} ]{2,20}?) ?(?:\+|and|&|\/) ?(\p{L}[\p{L} ]{2,20}?)(?:,? (?:half and half|half\/half|half-half|50 ?[:/] ?50)|,? \((?:half and half|half\/half|half-half|50 ?[:/] ?50)\)),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: together| in (?:all|total)| altogether| total)?(?= *(?:[,;.]|$))/giu,
+    (_, a = '', b = '', n = '', unit = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
+  ],
+  // "300 ml milk and water, half and half"
+  [
+    /(?<=^|[,;] )(\d+(?:[.,]\d+)?) ?(ml|g) (?:of )?(\p{L}[\p{L} ]{2,20}?) ?(?:\+|and|&|\/) ?(\p{L}[\p{L} ]{2,20}?),? \(?(?:mixed )?(?:half and half|half\/half|half-half|50 ?[:/] ?50)\)?(?= *(?:[,;.]|$))/giu,
+    (_, n = '', unit = '', a = '', b = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
+  ],
   // "half milk, half water, 300 ml in all"
   [
     /\bhalf ([\p{L} ]{3,20}?)(?:,| and)(?: and)? half ([\p{L} ]{3,20}?),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: in (?:all|total)| altogether)?/giu,

@@ -281,7 +281,7 @@ class Drafting {
     if (
       last &&
       ['roll', 'shape', 'fill', 'coil'].includes(last.action) &&
-      times.every((t) => t.most <= LONGEST_BAKE_MIN) &&
+      times.every((t) => t.least <= LONGEST_BAKE_MIN) &&
       UNTIL_COOKED.test(text)
     ) {
       this.drafts.push({ ...draftOf('cook', sentence, times), cue: cueIn(text) });
@@ -395,7 +395,10 @@ export function draftMethod(
   const last = all.findLastIndex((d) => d.action === 'cook');
   const isDough = (d: StepDraft, n: number): boolean =>
     last < 0 || (n < last ? !isStacked(d) : !(RESTS.has(d.action) || d.action === 'divide'));
-  const drafts = asCooked(withoutCooling(all.filter(isDough).map(asMixed)));
+  const drafts = asBaked(
+    asCooked(withoutCooling(all.filter(isDough).map(asMixed))),
+    lines.some((l) => HEATED.test(l.text)),
+  );
   const untold = all.filter((d, n) => !isDough(d, n) && d.times.length === 0).flatMap((d) => d.spans);
   return {
     drafts: withFolds(joinNeighbours(withPieces(drafts))),
@@ -434,6 +437,22 @@ const withoutCooling = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
         drafts.slice(0, n).every((x) => x.isBeside || x.action === 'rest')
       ),
   );
+
+/** "Pat into rounds, prick. 12 to 15 min." where an oven has been heated, and nothing else cooks: that is the baking. */
+function asBaked(drafts: readonly StepDraft[], isHeated: boolean): readonly StepDraft[] {
+  const last = drafts.findLastIndex((d) => !d.isBeside && d.action !== 'finish');
+  const [before, end] = [drafts[last - 1], drafts[last]];
+  const isBaking =
+    isHeated &&
+    !drafts.some((d) => d.action === 'cook') &&
+    end?.action === 'rest' &&
+    ONLY_A_TIME.test(end.text.replace(/^\W+/, '')) &&
+    end.times.every((t) => t.least <= LONGEST_BAKE_MIN) &&
+    OF_PIECE_MADE.has(before?.action ?? 'mix');
+  return isBaking ? drafts.map((d) => (d === end ? { ...d, action: 'cook' } : d)) : drafts;
+}
+const OF_PIECE_MADE = new Set<Action>(['roll', 'shape', 'fill', 'coil']);
+const HEATED = /\b(?:heat|oven|hot|griddle|pan|stone)\b/i;
 
 /** "Ladle it into the pan and leave for 90 seconds": where nothing is cooked by its word, what lies there so briefly is. */
 function asCooked(drafts: readonly StepDraft[]): readonly StepDraft[] {

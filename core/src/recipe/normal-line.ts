@@ -49,10 +49,13 @@ export function withoutBullet(line: Mapped): Mapped {
   );
 }
 
-/** What counts the lines of a text: "1 Wash", "2 Put", "3 Knead", or "A. Mix", "B. Rest", "C. Shape". */
+const placeOfLetter = (letter: string): number => letter.toLowerCase().charCodeAt(0) - 'a'.charCodeAt(0) + 1;
+/** What counts the lines of a text: "1 Wash", "2 Put", "3 Knead", "A. Mix", "B. Rest", "C. Shape", or "stage A, evening: …". */
 const COUNTED: readonly (readonly [RegExp, (mark: string) => number])[] = [
   [/^(\d{1,2})\s+(?=\p{Lu}\p{Ll}|\d{1,2} \p{Ll}{4})/u, Number],
-  [/^([A-H])[.):]\s+(?=[\p{Lu}\d])/u, (letter) => letter.charCodeAt(0) - 'A'.charCodeAt(0) + 1],
+  [/^([A-H])[.):]\s+(?=[\p{Lu}\d])/u, placeOfLetter],
+  [/^([a-h])\.\s+(?=[\p{L}\d])/u, placeOfLetter],
+  [/^(?:stage|step|part|phase) ([a-h])(?:,? \p{Ll}+(?: \p{Ll}+)?)?[.):]\s+(?=[\p{L}\d])/iu, placeOfLetter],
 ];
 /** The lines without figures or letters that only count them, where these run on from the first. */
 export function withoutNumbers(told: readonly Mapped[]): readonly Mapped[] {

@@ -112,6 +112,11 @@ export function divisionIn(
       text,
     );
   if (to) return { least: Number(to[1]), most: Number(to[1]), text: to[0] };
+  const among =
+    /\b(?:divide|share|split) (?:(?:it|the dough) )?(?:out )?(?:equally )?(?:among|between) (?:the )?(\d{1,2}) (?:people|persons|students|children|kids|of (?:us|you)|participants)\b(?!,? (?:\d|two|three))/i.exec(
+      text,
+    );
+  if (among) return { least: Number(among[1]), most: Number(among[1]), text: among[0] };
   const half = /(?:^|[.;,] |\n|\band )halve(?: (?:it|the dough))?(?= *(?:[.;,]|$|\n|and\b))/i.exec(text);
   if (half) return { least: 2, most: 2, text: half[0] };
   return /\bcut\b[^.]*\binto quarters\b|\bcut (?:in(?:to)? )?an? cross\b(?! in\b| on\b)|\bquarter (?:it|the)\b/i.test(

@@ -56,6 +56,11 @@ const RULES: readonly Spelling[] = [
     (_, first = '') => first,
   ],
   [/^(\p{L}[\p{L} ]*?) (\d+(?:\.\d+)?) \((?:[^)\d]*|\d{2} °C)\)$/u, (_, name = '', n = '') => `${name} ${n}`],
+  // "“mezzo chilo” of flour (half a kilo)": a measure in another tongue, and what it is
+  [
+    /^["“„'][^"”“']{2,24}["”“'] (?:of )?(\p{L}[\p{L} ]{2,24}) \((?:about |that is |i\.e\. |= ?)?(\d[^()]*)\)$/iu,
+    (_, name = '', amount = '') => `${amount} ${name}`,
+  ],
   // "olive oil – a good glug (30)": what nobody weighs, and what it weighs
   [
     new RegExp(
@@ -108,6 +113,14 @@ const RULES: readonly Spelling[] = [
   [
     /^[\d ./½¼¾]+ \w+ (?:of )?([^(]+) \((?:that is|that['’]s|i\.?e\.?|=) (?:about )?(\d+(?:\.\d+)?) (g|kg|ml|l)\)/i,
     (_, name = '', g = '', unit = '') => `${g} ${unit} ${name}`,
+  ],
+  // "yoghurt 1 big pot (500 g)"
+  [
+    new RegExp(
+      `^(\\p{L}[\\p{L} ]*?)[:,]? (\\d+(?:\\.\\d+)?) (?:(?:small|large|big|little) )?${CONTAINER} \\((?:about )?(\\d+(?:\\.\\d+)?) ?(g|kg|ml|l)\\)$`,
+      'iu',
+    ),
+    (_, name = '', n = '1', g = '', unit = '') => `${Number(n) * Number(g)} ${unit} ${name}`,
   ],
   [
     new RegExp(

@@ -226,7 +226,7 @@ const LEFT_OUT = /\b(?:avoids?|vegan|leave (?:off|out|the \w+ off)|allergic)\b/i
 const IN_PLACE_OF = /\b(?:instead of|free (?:from|of))\s[^,.;]*/gi;
 /** "Pieces the size of a walnut" hold none. */
 const AS_LARGE =
-  /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted|small|large|big|little|good|medium) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b|\b(?:in)?to (?:an? |\d+ )?(?:\p{L}+,? ){0,2}sausages?\b|\bsausage[- ]shape/giu;
+  /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted|small|large|big|little|good|medium) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b|\bpasta machines?\b|\ba (?:pea|walnut|hazelnut|chickpea) of\b|\b(?:in)?to (?:an? |\d+ )?(?:\p{L}+,? ){0,2}sausages?\b|\bsausage[- ]shape/giu;
 
 /** A sentence without what is not done, what something else stands for, and how large or like what something is. */
 function saidIn(sentence: string): string {
@@ -236,6 +236,10 @@ function saidIn(sentence: string): string {
   );
   return (foundIn(done, AS_LARGE).length > 0 ? done.replace(AS_LARGE, ' ') : done).replace(IN_PLACE_OF, ' ');
 }
+
+/** "Butter or lard", "milk (or water)", "soda mixed with vinegar": of what may be taken one is. */
+const CHOICE = /[,( ]*\b(?:or|optional(?:ly)?|instead|plus a little|in place)\b.*$/i;
+const withoutChoice = (entry: string): string => entry.replace(CHOICE, '');
 
 /** What nearly every method names (oil on the hands, milk among allergens): it is said only for what somebody may have to avoid in it. */
 const ANY_DOUGH = new Set<Role>(['flour', 'water', 'milk', 'salt', 'fat', 'leaven', 'starter']);
@@ -247,6 +251,7 @@ const ANY_DOUGH = new Set<Role>(['flour', 'water', 'milk', 'salt', 'fat', 'leave
 export function namedAndNotHeld(
   sentences: readonly string[],
   heads: readonly string[],
+  entries: readonly string[],
   ingredients: readonly Ingredient[],
   known: readonly Conflict[],
 ): readonly Conflict[] {
@@ -260,6 +265,18 @@ export function namedAndNotHeld(
     (food.role !== 'other' && roles.has(food.role)) ||
     foods.has(food.id) ||
     names.some((n) => n.name.includes(words));
+  // an entry that holds a food of which no ingredient came has been read wrong, whatever the food
+  const isTaken = (food: Food, words: string): boolean =>
+    foods.has(food.id) || names.some((n) => n.name.includes(words) || (n.role === food.role && food.role !== 'other'));
+  for (const entry of entries.filter((e) => !LEFT_OUT.test(e)))
+    for (const { food, words } of foodsIn(saidIn(withoutChoice(entry)))) {
+      if (isTaken(food, words) || found.has(words)) continue;
+      const name = calledIn(entry, food, words);
+      found.set(words, {
+        paths: ['ingredients'],
+        what: `${name} stands in the list ("${entry.slice(0, 80)}") and is not in the bread`,
+      });
+    }
   for (const sentence of [...sentences, ...heads].filter((s) => !LEFT_OUT.test(s))) {
     for (const { food, words } of foodsIn(saidIn(sentence))) {
       // "the flour" is the one of the bread, "the milk" of one with oat milk is that; butter is none of peanut butter

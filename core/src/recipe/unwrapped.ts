@@ -40,7 +40,7 @@ const WAIT_LAST =
 const TIME_FIRST = /^(?:about )?\d+(?:\.\d+)? ?(?:'|(?:g|min|mins|minutes|h|hours?|s|secs?|seconds)\b)/i;
 /** "…, oil 5 %, salt": a list that goes on with an amount. */
 const NAME_LAST = /\p{L}{3}.*\d ?(?:%|k?g|m?l)\s*[,;/–-] \p{L}[\p{L} ]{2,24}$/u;
-const MARKED = /^(?:o \p{Lu}|[-–—*•·▢☐>#]|\[[ xX]?\]|[a-z]\) )/u;
+const MARKED = /^(?:o \p{Lu}|[-–—*•·▢☐>#]|\[[ xX]?\]|[a-z]\) |[a-h]\. |(?:[Ss]tage|[Ss]tep|[Pp]hase) [A-Ha-h]\b)/u;
 /** A line that ends with a bare verb is no item of a list if it is so long. */
 const LONG = 60;
 const NUMBERED = /^\d{1,2}[.)] /;
@@ -252,6 +252,9 @@ const PART_FIRST =
 /** "knead 10 min – rise 60 min – divide 4": one stage after another, in a line of its own. */
 const CHAIN = /^\p{L}[^.;–]{1,24} [–-] [^.;–]{1,24} [–-] [^.;–]{1,24} [–-] /u;
 
+/** "masa harina : water = 1 : 1.3": a formula in a line of its own. */
+const RATIO = /^\p{L}[\p{L} :]+ ?= ?\d/u;
+
 /** Two lines as one; a word that was cut at the end of the first is whole again. */
 const inOne = (line: Mapped, next: Mapped): Mapped =>
   /\p{Ll}-$/u.test(line.text)
@@ -307,6 +310,7 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       !COLUMNS.test(line.text) &&
       !line.text.includes('|') &&
       !CHAIN.test(line.text) &&
+      !RATIO.test(line.text) &&
       !isNewEntry(before, line.text) &&
       (isWrapped || isParted(before, line.text)) &&
       !(isWholeList(before) && isWholeList(line.text));

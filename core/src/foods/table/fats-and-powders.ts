@@ -132,7 +132,7 @@ export const FATS_AND_POWDERS: readonly Food[] = [
     gPerTsp: 5,
     waterPct: 70,
   }),
-  food('baking-powder', 'leaven', 'baking powder', per100(0, 0, 30, 0, 0, 27), 8, { gPerTsp: 4 }),
+  food('baking-powder', 'leaven', 'baking powder | b powder', per100(0, 0, 30, 0, 0, 27), 8, { gPerTsp: 4 }),
   food(
     'baking-soda',
     'leaven',

@@ -12,7 +12,7 @@ export const COOK = phrases`
   (?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|saj|sac|stone(?: oven)?|plancha) > \d+(?:\.\d+)? ?(?:min|s\b|sec|h\b)
   (?<=^|[;.] )(?:stone|pan|tawa|hot ?plate)(?=: \d[\d.]* ?(?:min|s\b|sec))
   (?<=^|[;,.] )griddle > (?:with|under|on)
-  (?<=^|[;,.] )(?:(?:oven|baking|pizza|hot) )?(?:oven|stone|griddle|hot ?plate|tava|tawa|saj|pan|dome)(?: at)?(?=,? \(?\d{3} ?(?:°[^.;]{0,24}?)?,? \d[\d.,]* ?(?:min|s\b|sec))
+  (?<=^|[;,.] )(?:(?:oven|baking|pizza|hot) )?(?:oven|stone(?: oven)?|deck|griddle|hot ?plate|tava|tawa|saj|pan|dome)(?: at)?(?=,? \(?\d{3} ?(?:°[^.;]{0,24}?)?\)?[,:]? \d[\d.,]* ?(?:min|s\b|sec))
   ^ (?:finish )?under (?:a|the) (?:hot )?grill
   (?:hold|put|lay|place|finish|set) (?:{it} )?(?:straight |directly )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame
   ^ (?:straight )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame > (?:(?:for )?\d|until\b|till\b)

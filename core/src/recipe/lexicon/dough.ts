@@ -11,7 +11,7 @@ export const JOB = phrases`
   slice !> (?:(?:{it}|{dough}) )?(?:(?:in|into|to) )?(?:{n}|quarters|strips|wedges|halves)
   grate
   dice
-  peel !> (?:{it} |{dough} )?off\b
+  (?<!\b(?:a|the|your|wet|floured|wooden|baking|semolina|dusted) )peel !> (?:{it} |{dough} )?off\b
   mince
   (?:warm the (?:milk|butter|oil)|heat the (?:milk|butter))(?: (?:and|with|in) (?:the )?(?:milk|butter|water|oil))?(?! and (?:cook|fry)\b)
   (?<!\bof |\d ?(?:ml|g|l) )warm (?:\d+ ?(?:ml|g) (?:of )?)?(?:milk|butter|oil)(?: and \w+)? > (?:with|in|until|to)\b
@@ -150,6 +150,8 @@ export const MIX = phrases`
   wet (?:it|up|with)
   ^ wet(?=,)
   ^ (?:(?:the )?(?:water|milk|liquids?)|(?:the )?(?:salt|butter|oil|ghee|fat|lard|rest)(?: and (?:salt|butter|oil|fat))?) in(?: (?:in \d|bit by bit|little by little|gradually)(?: (?:goe?s|lots|parts|stages))?)?(?= *(?:[,;.]|$|until\b|till\b))
+  squid?ge?(?: (?:it|everything|it all))?(?: (?:together|about|around))?(?= *[,;.:]| (?:for )?\d| until| till)
+  (?<=^)[Ee]verything(?: else)?(?: (?:in|goes in))?(?= *\.?$)
   (?<=^|[.;,] )(?:everything|all(?: of it)?|the lot) together(?= *[,;.:])
   amalgamate
   ^ run the (?:mixer|machine) > [^.;,]*\bfor (?:about )?\d

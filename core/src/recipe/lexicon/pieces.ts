@@ -58,7 +58,7 @@ export const DIVIDE = phrases`
   (?<=^|[,;.] )\d{2,3} ?g(?= ?[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions|lumps) (?:of|at|@|à) > (?:about )?\d
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
-  (?<=^|[;.] |\b[Tt]hen )\d{1,2} (?:(?:even|equal|same) )?(?:pieces|portions)(?= *(?:\.|$))
+  (?<=^|[;.] |\b[Tt]hen |\bhands, )\d{1,2} (?:(?:even|equal|same) )?(?:pieces|portions)(?= *(?:\.|$))
   ^ \d{2,3} ?g (?:a piece|per piece|apiece) $
   (?<=^|[;.] )(?:pieces|portions):? > (?:about )?\d{2,3} ?g\b
   (?:the )?(?:pieces|portions|lumps) (?:are|weigh) > (?:about )?\d{2,3} ?g\b
@@ -144,6 +144,7 @@ export const FILL = phrases`
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
   add (?:an?|some|the|1) (?:(?:large|heaped|good|small|little) )?(?:spoon(?:ful)?|tablespoon(?:ful)?|portion|share|bit|ball|little) of (?:the |your )?(?:\w+ )?(?:filling|stuffing|mixture|cheese)
   add (?:the|some|your) (?:filling|stuffing)
+  (?<=^|[;.] )(?:the )?(?:[\w-]+ )?(?:vegetables?|toppings?|cheese|sauce|onions?|tomato\w*|herbs?) (?:over|all over|on top)(?= *[,;.])
   ^ (?:the )?filling (?:on|over|onto) (?:1|one|each|half|top)
   put in (?:an?|some|the|1) (?:(?:good|heaped|small) )?spoon(?:ful)? of
   (?:sprinkle|brush) (?:\w+ ){0,3}?with water and > (?:\w+ )?(?:seeds?|sesame|nigella|scatter|sprinkle|dip)\b

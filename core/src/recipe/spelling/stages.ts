@@ -116,7 +116,8 @@ export const STAGE_WORDS: readonly Spelling[] = [
     /^having (\p{L}+ed) (?=it\b|the\b|them\b)/iu,
     (all = '', verb = '') => (TOLD[verb.toLowerCase()] === undefined ? all : `${TOLD[verb.toLowerCase()]} `),
   ],
-  [/\bBF(?= ?:? ?\d)/g, 'bulk'],
+  [/\b(?:BF|FF)(?= ?:? ?\d)/g, 'bulk'],
+  [/\bint\. ?(?=proof|rest)/gi, 'intermediate '],
   // what bakers' schools call the proof of the whole dough, and of its pieces
   [/\b(?:puntata|pointage)(?= ?[:–-]? ?\d)/gi, 'bulk'],
   [/\b(?:appretto|appr[êe]t)(?= ?[:–-]? ?\d)/gi, 'proof'],

@@ -6,6 +6,11 @@ const secondsOf = (n: string, unit: string): number => (/^an?$/i.test(n) ? 1 : N
 
 /** Work with its times, pieces and sides as somebody tells it, in the words of what is to be done. */
 export const WORK_TOLD: readonly Spelling[] = [
+  // "2 h, fold each 30 min"
+  [
+    /(?<=^|[.;] )((?:about )?\d+(?:\.\d+)? ?(?:h(?:ours?)?|min(?:ute)?s?)),? (?:with )?(?:a )?(?:stretch and )?folds? (?:each|every) (\d{1,2}) ?min(?:ute)?s?(?= *(?:[.;,]|$))/gi,
+    'fold every $2 min for $1',
+  ],
   // "30 min, fold, 30 min, fold": nobody folds so long
   [
     /(?<=^|[.;] )((?:about )?\d+(?:\.\d+)? ?(?:min(?:ute)?s?|h(?:ours?)?)),? (?:then )?(?=(?:a )?(?:stretch and )?fold\b)/gi,

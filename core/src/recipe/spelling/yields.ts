@@ -62,6 +62,15 @@ export const YIELDS: readonly Spelling[] = [
     ),
     (_, each = '', people = '') => shared(people, each),
   ],
+  // "for 12 people x 3 = 36 tortillas of 35 g", and what that takes behind it
+  [
+    new RegExp(
+      `^for ${NUMBER} (?:${PEOPLE}) ?[x×*] ?${NUMBER} ?= ?(\\d{1,3}) (?:${BREADS}|pieces)(?: (?:of|at|à|@) (\\d{2,3}) ?g)?(?: ?(?:[-–=]>|→|:|,|=) ?(?=\\d)|\\.?$)`,
+      'iu',
+    ),
+    (all = '', _people, _each, n = '', grams) =>
+      `Makes ${n}${grams === undefined ? '' : `, ${grams} g each`}${/\W$/.test(all) ? '. ' : ''}`,
+  ],
   [
     whole(`(?:for )?${NUMBER} (?:${PEOPLE}),? (?:with )?\\(?${NUMBER}(?: (?:${BREADS}|pieces))? each`),
     (_, people = '', each = '') => shared(people, each),

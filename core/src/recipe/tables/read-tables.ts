@@ -68,11 +68,15 @@ function isListInBars(text: string): boolean {
   return foods.length >= cells.length - 1;
 }
 
+/** "T65      100     1400": a flour that is called by its type alone. */
+const TYPE_ALONE = /^(\s*\|?\s*)T ?(?=(?:45|55|65|80|110|130|150)(?:\s{2,}|\t|\s*\|))/;
+
 /**
  * Lines among which tables of ingredients and of stages are read by what their columns hold; whatever else is in rows stays in rows. This
  * comes before lines are joined, as the room between columns, and an empty cell, are signs of their own.
  */
-export function tablesRead(lines: readonly Mapped[]): ReadRows {
+export function tablesRead(told: readonly Mapped[]): ReadRows {
+  const lines = told.map((l) => l.replace(TYPE_ALONE, '$1Flour T'));
   const rows = asRows(lines);
   const result: Mapped[] = [];
   const left: Mapped[] = [];
