@@ -105,6 +105,10 @@ export const foodsIn = remembered((text: string): readonly { readonly food: Food
 });
 
 /** The food of an id that the table holds. */
+const wordsOfNames = new Set([...byName.keys()].flatMap((name) => name.split(' ')));
+/** Whether a word is one of those by which some food is called: "oat", "sea", "soy". */
+export const isWordOfFood = (word: string): boolean => wordsOf(word).every((w) => wordsOfNames.has(w));
+
 export function foodById(id: string): Food {
   const found = FOODS.find((f) => f.id === id);
   if (!found) throw new Error(`no food is called ${id}`);

@@ -1,4 +1,4 @@
-import { findFood, type Food } from '../foods/index.ts';
+import { findFood, isWordOfFood, SACHET_G, type Food } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { type MeasureSystem, roundHalfUp } from '../units/index.ts';
 import { gramsOf, isLoose, readAmounts, type Amount, type Weighed } from './amounts.ts';
@@ -179,28 +179,33 @@ function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureS
   const own = amounts[0];
   if (!own && !food && !percent) return undefined;
   // nobody counts flour or salt: a bare figure is grams
+  const unknown = unknownMeasure(text, own, food);
   const isBare = own?.unit === null && (food === undefined ? own.least >= LEAST_BARE : food.unitG === undefined);
   const measured = isBare ? amounts.map((a) => (a === own ? { ...a, unit: 'gram' } : a)) : amounts;
-  const weight = chooseAmount(level, measured, food, system, filled);
+  const weight = unknown === undefined ? chooseAmount(level, measured, food, system, filled) : undefined;
   const range = own && own.most > own.least ? `"${own.text}" is a range; its middle is taken` : undefined;
   const temp = DEGREES.exec(text);
   return {
     line: raw.text,
     at: raw.spans(),
     used: [
-      ...figuresOf(line, level, amounts),
+      ...(unknown === undefined ? figuresOf(line, level, amounts) : []),
       ...(percent ? [whole.span(percent.index, percent.index + percent[0].length)] : []),
       ...(wet && food?.role === 'starter' ? [whole.span(wet.index, wet.index + wet[0].length)] : []),
       ...foundIn(line.text, ANY_DEGREES).map((m) => line.span(m.index, m.index + m[0].length)),
     ],
     // of a range its middle
     pct: percent ? (Number(percent[1] ?? percent[2]) + Number(percent[2])) / 2 : undefined,
-    name: nameOf(words, food),
+    name: nameOf(
+      unknown === undefined ? words : words.replace(new RegExp(`^\\W*${unknown}\\.?\\s|\\s${unknown}\\.?$`), ''),
+      food,
+    ),
     food,
     use: useInWords(text.replace(GROUND, '')) ?? use,
     weight,
     amountText: own?.text ?? '',
     guesses: [
+      unknown === undefined ? undefined : `what "${unknown}" measures is not known`,
       isBare ? 'no unit is told; grams are taken' : undefined,
       range,
       weight?.why,
@@ -213,6 +218,20 @@ function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureS
     isByFeel: BY_FEEL.test(text),
     disagreement: disagreementOf(level, amounts, food, system),
   };
+}
+
+/** Short words that say how something is, and measure nothing. */
+const SHORT_WORDS = new Set('hot dry raw red big new old wet low all the of and or an my our no'.split(' '));
+const SHORT_BEFORE_NAME = /^\W*[\d.,/½¼¾⅓⅔ ]+ ?(\p{L}{1,3})\.? (?=\p{L}{2})/u;
+const SHORT_LAST = /^\W*\p{L}{3}[^\d]*[\d.,/½¼¾⅓⅔]+ ?(\p{L}{1,3})\.?$/u;
+/** "2 zq oil", "oil 2 zq": a short word between figure and food that is of no food's name measures it, and nobody knows how much that is. */
+function unknownMeasure(text: string, own: Amount | undefined, food: Food | undefined): string | undefined {
+  if (own?.unit !== null || food === undefined) return undefined;
+  const behind = SHORT_LAST.exec(text)?.[1];
+  if (behind !== undefined && !SHORT_WORDS.has(behind.toLowerCase()) && !isWordOfFood(behind)) return behind;
+  const [all = '', word = ''] = SHORT_BEFORE_NAME.exec(text) ?? [];
+  const isKnown = word === '' || SHORT_WORDS.has(word.toLowerCase()) || isWordOfFood(word);
+  return isKnown || findFood(text.slice(all.length)) === undefined ? undefined : word;
 }
 
 /**
@@ -275,7 +294,13 @@ function chooseAmount(
   // "400 g (50 g each)" is in all
   if (each && !isWeight(own)) return times(gramsOf(each, food, system), own.least);
   const sachet = own.unit === 'sachet' ? others.find(isMetricWeight) : undefined;
-  if (sachet) return times(gramsOf(sachet, food, system), own.least);
+  if (sachet) {
+    const told = gramsOf(sachet, food, system);
+    // "half a packet (3.5 g)" is in all, "half a packet (7 g)" is half of that
+    const isInAll =
+      told !== undefined && own.least < 1 && Math.abs(told.g / own.least - SACHET_G) < Math.abs(told.g - SACHET_G);
+    return isInAll ? told : times(told, own.least);
+  }
   const added = others.filter((o) => isAdded(o, own) && !isInBrackets(line, o));
   const alternatives = [own, ...others.filter((o) => !added.includes(o) && isAlternative(line, o))];
   const best =

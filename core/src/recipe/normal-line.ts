@@ -2,6 +2,7 @@ import { Mapped } from './mapped.ts';
 import { remembered } from '../remembered.ts';
 import { ENTRIES } from './spelling/entries.ts';
 import { FIGURES } from './spelling/figures.ts';
+import { FOREIGN_MEASURES } from './spelling/foreign-measures.ts';
 import { MEASURES } from './spelling/measured.ts';
 import { inOrder } from './spelling/rule.ts';
 import { STAGE_WORDS } from './spelling/stages.ts';
@@ -11,6 +12,7 @@ import { VOICES } from './spelling/voices.ts';
 
 /** In this order: a rule of one builds on what those before it have spelled. */
 const spelled = inOrder([
+  ...FOREIGN_MEASURES,
   ...TIMES,
   ...SIZES,
   ...VOICES,

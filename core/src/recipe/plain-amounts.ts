@@ -134,7 +134,9 @@ const RULES: readonly Spelling[] = [
       `^(\\d+(?:\\.\\d+)?)? ?(?:(?:small|large|big|little) )?${CONTAINER} (?:of )?([^(]+) \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)`,
       'i',
     ),
-    (_, n = '1', name = '', g = '', unit = '') => `${Number(n) * Number(g)} ${unit} ${name}`,
+    // half a packet of yeast is told by what is taken of it
+    (all = '', n = '1', name = '', g = '', unit = '') =>
+      /yeast/i.test(name) && Number(n) < 1 ? all : `${Number(n) * Number(g)} ${unit} ${name}`,
   ],
   [
     /^(\d+(?:\.\d+)?) (g|ml) (?:plus|and|\+) (\d+(?:\.\d+)?) \2\b/i,
