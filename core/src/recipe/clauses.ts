@@ -197,6 +197,7 @@ const LONGEST_WORK_MIN: ReadonlyMap<Action, number> = new Map([
   ['shape', 2 * LEAST_REST_MIN],
   ['roll', 2 * LEAST_REST_MIN],
   ['divide', 2 * LEAST_REST_MIN],
+  ['coil', LEAST_REST_MIN],
 ]);
 
 const OF_PIECE_SHAPED = new Set<Action>(['shape', 'roll']);

@@ -57,7 +57,7 @@ const STOP = /\s+stop\b[.\s]*/gi;
 const NO_UNIT = '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?|h|hrs?|hours?|min|mins|minutes)\\b)(?=\\p{L})';
 const CLOCK = '(\\d{1,2})[:.]([0-5]\\d)';
 const TIME_OF_DAY = new RegExp(
-  `^\\s*(?:[-–—*•·▢☐]\\s+)?\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:\\|\\s*)?${NO_UNIT}`,
+  `^(?:at )?\\s*(?:[-–—*•·▢☐]\\s+)?\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:\\|\\s*)?${NO_UNIT}`,
   'u',
 );
 /** "14:20 to 15:30 proof": what a schedule gives a stage. */
@@ -70,7 +70,7 @@ const minutesBetween = (from: readonly string[], to: readonly string[]): number 
   return (of(to) - of(from) + 1440) % 1440;
 };
 
-const LIES: ReadonlySet<Action> = new Set<Action>(['rest', 'proof', 'chill']);
+const LIES: ReadonlySet<Action> = new Set<Action>(['rest', 'proof', 'chill', 'temper']);
 const LEAST_LEFT_MIN = 15;
 const LEFT_COVERED = /\b(?:cover(?:ed)?(?: (?:it|them))?|under (?:a |the )?(?:cloth|film|towel|plastic|bowl))\.?$/i;
 /** "18:15 Bulk proof" over "19:30 Divide": what only lies, and tells no time of its own, takes until the next time of the day. */
@@ -87,6 +87,29 @@ function untilNext(lines: readonly Mapped[]): readonly Mapped[] {
     const isLeft = min >= LEAST_LEFT_MIN && (actions.every((a) => a.action === 'fold') || LEFT_COVERED.test(stage));
     if (isLeft) return line.replace(/[.\s]*$/, `, rest ${min} min`);
     return min === 0 || !actions.every((a) => LIES.has(a.action)) ? line : line.replace(/[.\s]*$/, ` ${min} min`);
+  });
+}
+
+/** "15-30 rest": from which minute of a lesson to which. */
+const OF_LESSON = /^\s*(?:[-–—*•·]\s+)?(\d{1,3})\s*[-–]\s*(\d{1,3})(?: ?min\.?| ?['’′])?:?\s+(?=\p{L})/u;
+const LEAST_OF_LESSON = 3;
+/** "5-15 mix", "15-30 rest", "30-40 divide": a plan in the minutes of a lesson, each going on where the one before ends. */
+function byMinutes(lines: readonly Mapped[]): readonly Mapped[] {
+  const told = lines.flatMap((line) => {
+    const m = OF_LESSON.exec(line.text);
+    return m ? [{ line, from: Number(m[1]), to: Number(m[2]), length: m[0].length }] : [];
+  });
+  const isPlan = told.every((t, n) => t.to > t.from && (n === 0 || t.from === told[n - 1]?.to));
+  if (told.length < LEAST_OF_LESSON || !isPlan) return lines;
+  return lines.map((line) => {
+    const t = told.find((x) => x.line === line);
+    if (!t) return line;
+    const rest = line.slice(t.length);
+    const actions = actionsIn(normalLine(rest.text));
+    const onlyLies = actions.length > 0 && actions.every((a) => LIES.has(a.action));
+    return onlyLies && durationsIn(rest.text).length === 0
+      ? rest.replace(/^(\p{L}+)/u, `$1 ${t.to - t.from} min`)
+      : rest;
   });
 }
 
@@ -214,7 +237,14 @@ const labelled = (line: Mapped): Mapped =>
       /^(ingredients?) \((?=\d{1,3} (?:pieces|breads|flatbreads|balls|rounds|portions|people|servings)\))/i,
       '$1 (for ',
     )
+    .replace(
+      /(?<=^|[:;.] )(dough|layers?|filling|topping|dip|glaze|paste) [–—-] (?=\p{L}+(?: \p{L}+)? \d|\d)/giu,
+      '$1: ',
+    )
     .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces');
+
+/** "dough: flour 300, water 180; layer: lard 30": parts of a list in one line, each in a line of its own. */
+const PART_NEXT = /(?<=\d[^;]*);\s+(?=(?:layers?|filling|topping|dip|glaze|paste): )|(?<=^\p{L}[^:]{2,40}):\s+(?=dough: )/giu;
 
 const withFigures = inOrder(SCANNED);
 /** A line without the letters that a scan took for figures, and the other way round. */
@@ -318,6 +348,7 @@ function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
     columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(oneSign))
+      .flatMap((l) => l.split(PART_NEXT))
       .flatMap(besideTitle)
       .flatMap(yieldsApart)
       .map(inParts)
@@ -339,7 +370,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   };
   const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines.flatMap(numberedApart).map(staged));
   const told = asked.flatMap(doubleBarred).flatMap(undashed);
-  const parted = untilNext(told.flatMap(besideEachOther));
+  const parted = untilNext(byMinutes(told).flatMap(besideEachOther));
   const trimmed = parted
     .flatMap(arrowed)
     .map(plainLine)

@@ -254,8 +254,12 @@ function sharedOf(
   const at = tokens.findIndex((t) => t.time !== undefined);
   for (const t of tokens.slice(0, at)) if (t.sign !== 'time' && t.sign !== 'turn') cooking.see(t.sign);
   const isTurned = tokens.some((t) => t.sign === 'turn');
+  // under a grill it gets its heat from above
+  const isGrilled = !isTurned && tokens.slice(0, at).some((t) => t.sign === 'grill');
   const isStraight =
-    tokens.some((t) => t.sign === 'straight') || (isTopped && !isTurned && tokens.some((t) => t.sign === 'lid'));
+    isGrilled ||
+    tokens.some((t) => t.sign === 'straight') ||
+    (isTopped && !isTurned && tokens.some((t) => t.sign === 'lid'));
   const say = (why: string): void => void cooking.guesses.push({ from: time.text, why });
   cooking.used.push(time);
   if (isStraight) {

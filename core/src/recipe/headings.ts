@@ -42,7 +42,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   ],
   [/^(?:for )?dusting$|^to dust$/i, 'ingredients', 'dust'],
   [
-    /^(?:(?:oil|flour|butter) )?paste$|^(?:for )?(?:the )?(?:layers|folds|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering|shaping|stretching|spreading|coiling)$|^for the (?:fat|fats|grease)$|^(?:for )?(?:the )?(?:fat|oil|butter) mix(?:ture)?$/i,
+    /^(?:(?:oil|flour|butter) )?paste$|^(?:for )?(?:the )?(?:layers?|folds|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering|shaping|stretching|spreading|coiling)$|^for the (?:fat|fats|grease)$|^(?:for )?(?:the )?(?:fat|oil|butter) mix(?:ture)?$/i,
     'ingredients',
     'layer',
   ],

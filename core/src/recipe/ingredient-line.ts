@@ -44,9 +44,10 @@ const USES: readonly (readonly [RegExp, IngredientUse])[] = [
   ],
   [/\bfor (?:the )?(?:oil )?bath\b|\bto cover the balls\b/i, 'bath'],
   [
-    /\b(?:for|to) (?:(?:the |a )?(?:fry\w*|griddle\b|pan\b|skillet|grill\b|greas\w*|cook\w*|hotplate)|(?:oil|grease) the)/i,
+    /\b(?:for|to) (?:(?:the |a )?(?:fry\w*|griddle\b|pan\b|skillet|grill\b|greas\w*|cook\w*|hotplate)|(?:oil|grease) the)|^(?:[\d.,½¼¾ ]+(?:g|ml|l|cl|dl|cups?|tbsp)? ?(?:of )?)?(?:deep[- ])?fry(?:ing|er) (?:oil|fat)\b/i,
     'griddle',
   ],
+  [/\bfor (?:(?:the|your|oiling (?:the|your)) )?hands\b/i, 'dust'],
   [
     /\b(?:for|to) (?:the )?(?:resting\b|oiling|flipping|brush\w*|finish\w*|drizzl\w*|top\w*|sprinkl\w*|glaz\w*|scatter\w*|garnish\w*)|, (?:on|over the) top\W*$/i,
     'finish',

@@ -45,6 +45,8 @@ const NAMES_FIRST = String.raw`(?:0{1,2} )?\p{L}[\p{L} ]{2,30}(?:[:,=]| [–=-])
 const PERCENT_FIRST = String.raw`\d[\d.]* ?% (?:0{1,2} )?\p{L}(?:[^.]|\.(?=\d))*[,;](?:[^.]|\.(?=\d))*\d ?% [\p{L}\d ]+(?:\([^)]*\))?`;
 const OPENED = new RegExp(String.raw`^${LIST_WORDS} (?=(?:${NAMES_FIRST}|${PERCENT_FIRST})(?:\.(?!\d)|$))`, 'iu');
 
+const halfOf = (n: string): number => Number(n.replace(',', '.')) / 2;
+
 /** The sign before an entry of a list. */
 const BULLET = /^\s*(?:[*•·▢☐‣◦-]|\[[ xX]?\])\s+/u;
 /** A list that is told in another way, in the words of a plain one: each amount with its name. */
@@ -229,6 +231,16 @@ const RULES: readonly Spelling[] = [
     (_, amount = '', a = '', b = '', what = '') =>
       `${amount} ${a}${a.endsWith(what) ? '' : ` ${what}`} and ${amount} ${b} ${what}`,
   ],
+  // "60 g sugar? no: 20"
+  [
+    /\b\d+(?:[.,]\d+)? ?(g|ml|tsp|tbsp) (?:of )?(\p{L}[\p{L} ]{2,20})\?+ ?(?:no|rather|better|make (?:it|that))[:,.]? (\d+(?:[.,]\d+)?)(?: ?(?:g|ml|tsp|tbsp))?(?= *(?:[,;.]|$))/giu,
+    '$3 $1 $2',
+  ],
+  // "1.5 kg flour, 60 %, 2 % salt": how wet it is needs no name
+  [
+    /(?<=\bflour(?: \p{L}*\d+)?), (?:at )?((?:4[5-9]|[5-9]\d|10\d|110)(?:[.,]\d+)? ?%)(?=, \d[\d.,]* ?% )/giu,
+    ', $1 water',
+  ],
   // "masa harina : water = 1 : 1.3"
   [
     /^(\p{L}[\p{L} ]{2,24}?) ?: ?(\p{L}[\p{L} ]{2,24}?) ?= ?(\d+(?:[.,]\d+)?) ?: ?(\d+(?:[.,]\d+)?)\.?$/iu,
@@ -246,18 +258,18 @@ const RULES: readonly Spelling[] = [
   ],
   // "milk + water half and half 300 ml together", "milk and water, 50:50, 300 ml"
   [
-    /(?<=^|[,;] )(\p{L}[\p{L} ]{2,20}?) ?(?:\+|and|&|\/) ?(\p{L}[\p{L} ]{2,20}?)(?:,? (?:half and half|half\/half|half-half|50 ?[:/] ?50)|,? \((?:half and half|half\/half|half-half|50 ?[:/] ?50)\)),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: together| in (?:all|total)| altogether| total)?(?= *(?:[,;.]|$))/giu,
-    (_, a = '', b = '', n = '', unit = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
+    /(?<=^|[,;] )(\p{L}[\p{L} ]{2,20}?) ?(?:\+|and|&|\/) ?(\p{L}[\p{L} ]{2,20}?)(?:,? (?:half and half|half\/half|half-half|50 ?[:/] ?50)|,? \((?:half and half|half\/half|half-half|50 ?[:/] ?50)\)),? (\d+(?:[.,]\d+)?) ?(ml|g|l|kg)(?: together| in (?:all|total)| altogether| total)?(?= *(?:[,;.]|$))/giu,
+    (_, a = '', b = '', n = '', unit = '') => `${halfOf(n)} ${unit} ${a}, ${halfOf(n)} ${unit} ${b}`,
   ],
   // "300 ml milk and water, half and half"
   [
-    /(?<=^|[,;] )(\d+(?:[.,]\d+)?) ?(ml|g) (?:of )?(\p{L}[\p{L} ]{2,20}?) ?(?:\+|and|&|\/) ?(\p{L}[\p{L} ]{2,20}?),? \(?(?:mixed )?(?:half and half|half\/half|half-half|50 ?[:/] ?50)\)?(?= *(?:[,;.]|$))/giu,
-    (_, n = '', unit = '', a = '', b = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
+    /(?<=^|[,;] )(\d+(?:[.,]\d+)?) ?(ml|g|l|kg) (?:of )?(\p{L}[\p{L} ]{2,20}?) ?(?:\+|and|&|\/) ?(\p{L}[\p{L} ]{2,20}?),? \(?(?:mixed )?(?:half and half|half\/half|half-half|50 ?[:/] ?50)\)?(?= *(?:[,;.]|$))/giu,
+    (_, n = '', unit = '', a = '', b = '') => `${halfOf(n)} ${unit} ${a}, ${halfOf(n)} ${unit} ${b}`,
   ],
   // "half milk, half water, 300 ml in all"
   [
     /\bhalf ([\p{L} ]{3,20}?)(?:,| and)(?: and)? half ([\p{L} ]{3,20}?),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: in (?:all|total)| altogether)?/giu,
-    (_, a = '', b = '', n = '', unit = '') => `${Number(n) / 2} ${unit} ${a}, ${Number(n) / 2} ${unit} ${b}`,
+    (_, a = '', b = '', n = '', unit = '') => `${halfOf(n)} ${unit} ${a}, ${halfOf(n)} ${unit} ${b}`,
   ],
   // "a teaspoon each of salt and soda"
   [

@@ -228,13 +228,18 @@ const IN_PLACE_OF = /\b(?:instead of|free (?:from|of))\s[^,.;]*/gi;
 const AS_LARGE =
   /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted|small|large|big|little|good|medium) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b|\bpasta machines?\b|\ba (?:pea|walnut|hazelnut|chickpea) of\b|\b(?:in)?to (?:an? |\d+ )?(?:\p{L}+,? ){0,2}sausages?\b|\bsausage[- ]shape/giu;
 
+/** "Stir the herb oil": what kind of oil it is called by, and not what is in it. */
+const FLAVOURED = /\b(?:herb|spice|seed)s? (?=(?:oil|butter|paste|mix|mixture)\b)/gi;
+
 /** A sentence without what is not done, what something else stands for, and how large or like what something is. */
 function saidIn(sentence: string): string {
   const done = scopesIn(sentence).reduce(
     (t, s) => (s.kind === 'not' ? t.replace(sentence.slice(s.from, s.to), ' ') : t),
     sentence,
   );
-  return (foundIn(done, AS_LARGE).length > 0 ? done.replace(AS_LARGE, ' ') : done).replace(IN_PLACE_OF, ' ');
+  return (foundIn(done, AS_LARGE).length > 0 ? done.replace(AS_LARGE, ' ') : done)
+    .replace(IN_PLACE_OF, ' ')
+    .replace(FLAVOURED, '');
 }
 
 /** "Butter or lard", "milk (or water)", "soda mixed with vinegar": of what may be taken one is. */

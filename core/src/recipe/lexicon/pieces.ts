@@ -79,6 +79,7 @@ export const DIVIDE = phrases`
   (?:give|hand)(?: out)? (?:everyone|everybody|each \w+) (?:(?:a|one|two|\d) (?:pieces?|lumps?|portions?)|\d{2,3} ?g of (?:the )?dough|their (?:dough|pieces?))
   (?:weigh|scale|measure|count)(?: out| off)? > {n} (?:equal |even )?(?:pieces|portions|lumps)\b
   (?:section|partition|apportion|distribute) > (?:{dough} )?(?:in|into|to|between) {n}
+  hand(?: out)? > (?:about )?\d{2,3} ?g (?:per|to (?:each|every)|each|a)\b
   get(?= {n} (?:pieces|portions|lumps) (?:out of|from)\b)
   scale(?: off)? > (?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d
   (?<!\b(?:each|every|the|per|one|a) )portion
@@ -186,7 +187,7 @@ export const FILL = phrases`
 export const ROLL = phrases`
   (?<=\bthen )to > \d+(?:\.\d+)? ?cm\b
   (?<=^)out > to \d+(?:\.\d+)? ?cm\b
-  (?:lay|spread|open|work) (?:\w+ ){0,4}?with (?:a|the) (?:rolling )?pin
+  (?:lay|spread|open|work) (?:\w+ ){0,4}?with (?:(?:a|the|your) )?(?:rolling )?pin
   (?:flatten|press|thin|open) (?:{it} )?(?:\w+ )?with (?:a|the|your) (?:\w+ )?(?:rolling )?pin
   (?:using|with|use) (?:a|the|your) (?:\w+ )?(?:rolling )?pin,?(?: to)? (?:flatten|press|open|make|roll|thin)
   roll(?:ing|s)? !> pin\b|(?:it |them |each )?(?:up )?into a cone\b|(?:them |it |each (?:one |ball )?)?in (?!to\b|a\b|between\b|half\b|one\b)

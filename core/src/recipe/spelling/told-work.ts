@@ -89,6 +89,18 @@ export const WORK_TOLD: readonly Spelling[] = [
   ],
   // "13:30 fold 1", "fold no. 2"
   [/^(?:stretch and )?folds? (?:no\.? ?|number |# ?)?[1-6](?=\.?$)/i, 'fold'],
+  // "front back 30 seconds"
+  [
+    /\b(?:front (?:and )?back|both faces|top (?:and )?bottom),? (?:for )?(?=(?:about )?\d[\d.]* ?(?:s|secs?|seconds?|min(?:ute)?s?)\b)/gi,
+    'each side ',
+  ],
+  // "we separate 8 meringues (100 g)"
+  [/\bseparate (?:it |the dough )?(?:(?:in)?to )?(\d{1,2}) \p{L}+(?= ?\()/giu, 'divide into $1 pieces'],
+  // "First speed 4 min with 6.5 kg water, yeast."
+  [
+    /^((?:1st|first|2nd|second|low|slow|high|fast) speed|speed [12]):? (?:for )?(\d{1,2}) ?min(?:ute)?s?\b/i,
+    (_, speed = '', n = '') => `${/2nd|second|high|fast|2/i.test(speed) ? 'knead' : 'mix the dough'} ${n} min`,
+  ],
   // "a minute top and bottom"
   [/(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)),? (?:for |on )?(?:top and bottom|front and back)\b/gi, ' each side'],
   // "one minute, upside down, one minute"

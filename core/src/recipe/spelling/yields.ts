@@ -15,7 +15,7 @@ const figure = (word: string): string => (/\d/.test(word) ? word : wordValue(wor
 const made = (verb: string, least: string, most?: string, grams?: string): string =>
   `${verb} ${figure(least)}${most === undefined ? '' : ` to ${figure(most)}`}${grams === undefined ? '' : `, ${grams} g each`}`;
 const shared = (people: string, each: string): string => `Makes ${Number(figure(people)) * Number(figure(each))}`;
-const whole = (pattern: string): RegExp => new RegExp(`^\\(?${pattern}\\)?[.!]?$`, 'i');
+const whole = (pattern: string): RegExp => new RegExp(`^\\(?${pattern}\\)?[.!:]?$`, 'i');
 
 /** Lines that say nothing but how many breads a recipe makes, or how many people it is for, in one form each. */
 export const YIELDS: readonly Spelling[] = [
@@ -62,6 +62,7 @@ export const YIELDS: readonly Spelling[] = [
     ),
     (_, each = '', people = '') => shared(people, each),
   ],
+  [whole(`you get ${NUMBER} \\((?:one|1) (?:each|per (?:person|head|child))`), (_, all = '') => made('Makes', all)],
   // "for 12 people x 3 = 36 tortillas of 35 g", and what that takes behind it
   [
     new RegExp(
