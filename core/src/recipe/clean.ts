@@ -244,7 +244,8 @@ const labelled = (line: Mapped): Mapped =>
     .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces');
 
 /** "dough: flour 300, water 180; layer: lard 30": parts of a list in one line, each in a line of its own. */
-const PART_NEXT = /(?<=\d[^;]*);\s+(?=(?:layers?|filling|topping|dip|glaze|paste): )|(?<=^\p{L}[^:]{2,40}):\s+(?=dough: )/giu;
+const PART_NEXT =
+  /(?<=\d[^;]*);\s+(?=(?:layers?|filling|topping|dip|glaze|paste): )|(?<=^\p{L}[^:]{2,40}):\s+(?=dough: )/giu;
 
 const withFigures = inOrder(SCANNED);
 /** A line without the letters that a scan took for figures, and the other way round. */
@@ -315,6 +316,15 @@ function withoutPlus(lines: readonly Mapped[]): readonly Mapped[] {
   });
 }
 
+const COLOUR_ROW = /^(white|brown|strong|light|dark)(?=\s+\d{2,4}$)/i;
+/** "wholemeal 600", and below it "white 200": a colour beside a flour is one. */
+const coloursAsFlours = (lines: readonly Mapped[]): readonly Mapped[] => {
+  const isFlour = (l: Mapped | undefined): boolean => l !== undefined && findFood(l.text)?.role === 'flour';
+  return lines.map((l, n) =>
+    COLOUR_ROW.test(l.text) && (isFlour(lines[n - 1]) || isFlour(lines[n + 1])) ? l.replace(COLOUR_ROW, '$1 flour') : l,
+  );
+};
+
 const inParts = inOrder(PARTS);
 const inYields = inOrder(YIELDS);
 /** "Flatbreads – 8 breads", "Naan (for eight)": how many stands behind the title. */
@@ -371,10 +381,12 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines.flatMap(numberedApart).map(staged));
   const told = asked.flatMap(doubleBarred).flatMap(undashed);
   const parted = untilNext(byMinutes(told).flatMap(besideEachOther));
-  const trimmed = parted
-    .flatMap(arrowed)
-    .map(plainLine)
-    .filter((l) => l.text !== '');
+  const trimmed = coloursAsFlours(
+    parted
+      .flatMap(arrowed)
+      .map(plainLine)
+      .filter((l) => l.text !== ''),
+  );
   const isBroken = trimmed.some((l, n) => {
     const next = trimmed[n + 1]?.text ?? '';
     return (HYPHENED.test(l.text) && /^\p{Ll}/u.test(next)) || (PARTED.test(l.text) && UNIT_FIRST.test(next));

@@ -77,7 +77,7 @@ export const STOOD = /\([^)]*(?:\d ?(?:h|hours?|hrs?)\b|\bovernight\b)[^)]*\)\.?
 
 /** The same behind a dash. */
 export const STOOD_BEHIND =
-  /(?<=\s)[-–—;]\s+\d+(?:[.,]\d+)? ?(?:h|hours?|hrs?)\b[^,;]*$|,\s+\d+(?:\.\d+)?(?:[-–]\d+)? ?(?:h|hours?|hrs?) (?:at|in|on) [^,;]*$/i;
+  /(?:(?<=\s)[-–—]|\s?;)\s+\d+(?:[.,]\d+)? ?(?:h|hours?|hrs?)\b[^,;]*$|,\s+\d+(?:\.\d+)?(?:[-–]\d+)? ?(?:h|hours?|hrs?) (?:at|in|on) [^,;]*$/i;
 
 const LONGEST_HEADING = 60;
 /** The heading that a line is, or opens with: what stands under it, and what of the line is left. */

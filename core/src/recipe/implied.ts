@@ -64,7 +64,7 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   // "220 °C, 6 to 8 minutes": no dough is so hot
   if (
     /\b(?:1[6-9]|2\d|3\d)\d ?(?:° ?C?|C\b)|\b(?:3[3-9]|[45]\d|6[0-4])\d ?(?:° ?F|F\b)/.test(text) &&
-    times.every((t) => t.least <= 40)
+    times.every((t) => t.least <= 60)
   )
     return 'cook';
   if (/^\d+ ?(?:s|secs?|seconds?|min(?:ute)?s?)\b.*\b(?:no|not|without|never|don['’]t) (?:flip|turn)/i.test(text))

@@ -56,6 +56,7 @@ const USES: readonly (readonly [RegExp, IngredientUse])[] = [
     /\b(?:to serve|for serving|to dip|for dipping|alongside|for (?:the )?(?:dip|sauce|chutney|relish|salad|dressing))\b/i,
     'serve',
   ],
+  [/\bto spread(?= ?:?\W*(?:\d|$))/i, 'layer'],
   [/\b(?:for|between) (?:the )?(?:layer\w*|spread\w*|fold\w*|coil\w*|shap\w*|stretch\w*|coat\w*|laminat\w*)/i, 'layer'],
   [/\bfor (?:the )?(?:fill\w*|stuff\w*|inside)|\bto (?:fill|stuff)\b/i, 'fill'],
 ];

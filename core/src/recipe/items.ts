@@ -27,7 +27,7 @@ const PURPOSE = /\b(?:for|to) (?:the )?\w+(?:ing)?\b.*$/i;
 /** "250 g flour worked in at the last minute": when it goes in is told with it. */
 const WORKED_IN =
   / (?:worked|kneaded|stirred|mixed|folded|added|rubbed)(?: in)? (?:at the (?:last|end)|last|later|right at).*$/i;
-const IS_DONE = /\b(?:minutes?|mins?|hours?|seconds?|cm)\b/i;
+const IS_DONE = /\b(?:minutes?|mins?|hours?|seconds?|cm)\b|\d ?h\b(?! ?of\b)/i;
 /** A piece of a list: it is asked again by each sign at which its line may be cut. */
 const isItem = (piece: Mapped): boolean => isItemTold(piece.text);
 const isItemTold = remembered((labelled: string): boolean => {

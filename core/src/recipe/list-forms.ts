@@ -271,6 +271,22 @@ const RULES: readonly Spelling[] = [
     /\bhalf ([\p{L} ]{3,20}?)(?:,| and)(?: and)? half ([\p{L} ]{3,20}?),? (\d+(?:[.,]\d+)?) ?(ml|g)(?: in (?:all|total)| altogether)?/giu,
     (_, a = '', b = '', n = '', unit = '') => `${halfOf(n)} ${unit} ${a}, ${halfOf(n)} ${unit} ${b}`,
   ],
+  // "1 dl each of sunflower, sesame, linseed and pumpkin seeds"
+  [
+    /(?<=^|[;.:] )(\d+(?:[.,]\d+)? ?(?:g|ml|dl|tsp|tbsp|cups?)) each (?:of )?((?:\p{L}+(?: \p{L}+)?, )+\p{L}+(?: \p{L}+)?(?:,? and \p{L}+(?: \p{L}+)?)?)(?= *(?:[;.]|$))/giu,
+    (_, amount = '', names = '') => {
+      const kind = /(?<= )(?:seeds?|flours?|nuts?|oils?|herbs?)$/i.exec(names)?.[0];
+      return names
+        .split(/, (?:and )?| and /)
+        .map((n) => `${amount} ${n}${kind === undefined || n.endsWith(kind) || findFood(n) ? '' : ` ${kind}`}`)
+        .join(', ');
+    },
+  ],
+  // "salt and sugar, a teaspoon of each"
+  [
+    /(?<=^|[,;] )(\p{L}{3,14}) and (\p{L}{3,14}),? (an?|half a|one|two) (teaspoon|tablespoon|pinch|spoon)s? (?:of )?each(?= *(?:[,;.]|$))/giu,
+    (_, a = '', b = '', ...[n = '', unit = '']: string[]) => `${n} ${unit} of ${a}, ${n} ${unit} of ${b}`,
+  ],
   // "a teaspoon each of salt and soda"
   [
     /((?:\d+(?:[.,]\d+)?|an?|half a|[½¼]) ?(?:g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,

@@ -52,6 +52,8 @@ const TURNED_AFTER =
   /^after (?:about |another |a further )?(?:an? |\d+(?:\.\d+)? ?)(?:seconds?|secs?|s|minutes?|mins?),? (?:flip|turn)\b/i;
 /** "After kneading, …": of work that is told already. */
 const AFTER_WORK = /^after (?:the )?(?:knead|mix|divid|roll|shap|fold|ball)ing(?: (?:it|them|the dough))?,/i;
+/** "At 90 min tip it out": counted from when the dough was made. */
+const AT_MOMENT = /^at (?:about )?\d{2,3} ?min(?:ute)?s?(?: in)?[,:]? (?=\p{L})/iu;
 /** "When the dough has rested for 30 minutes, divide it". */
 const HAS_WAITED =
   /^after (?:rest|prov|proof|chill|ris|ferment)ing(?: (?:it|them|the dough))?(?: for)?(?: (?:about |at least )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?|h)\b)?,? |^(?:when|once|after) (?:it|they|the \w+) (?:has|have) (?:been )?(?:rest\w*|stood|standing|risen|rising|proved|proofed) for (?:about |at least )?(?:an? |\d+(?:\.\d+)? ?)(?:minutes?|mins?|hours?|hrs?)\b,?/i;
@@ -129,6 +131,11 @@ class Drafting {
     if (told && this.drafts.some((d) => d.action === actionsIn(told[0])[0]?.action)) {
       this.remarks.push(sentence.slice(0, told[0].length));
       this.take(sentence.slice(told[0].length).trim());
+      return;
+    }
+    const moment = AT_MOMENT.exec(text);
+    if (moment && this.takeMoment(sentence.slice(0, moment[0].length))) {
+      this.take(sentence.slice(moment[0].length));
       return;
     }
     const scopes = scopesIn(text);
@@ -212,6 +219,21 @@ class Drafting {
     } else if (BESIDE.test(text)) this.drafts.push(besideDraft(sentence));
     else if (rest !== '') this.takeVerbless(raw, sentence, done, scopes);
     this.placeScopes(sentence, scopes);
+  }
+
+  /** What is left of a time that is counted from when the dough was made; false where none is. */
+  private takeMoment(words: Mapped): boolean {
+    const [time] = timesOf(words);
+    const made = this.drafts.findLastIndex((d) => STIRRED.has(d.action) && !d.isBeside);
+    if (!time || made < 0 || this.isPieced) return false;
+    const waited = this.drafts
+      .slice(made + 1)
+      .filter((d) => IDLE.has(d.action))
+      .reduce((sum, d) => sum + (d.times[0]?.ideal ?? 0), 0);
+    const left = time.ideal - waited;
+    if (left < LEAST_REST_MIN) return false;
+    this.drafts.push(draftOf('rest', words, [{ ...time, least: left, ideal: left, most: 2 * left }]));
+    return true;
   }
 
   /** "After an hour we divide it": the rest before has said that; where there was none, dough has rested so long. */

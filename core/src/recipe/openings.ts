@@ -22,7 +22,7 @@ export const NO_SENTENCE = /^(?!.*\d.*\.$).*\p{L}{3}/u;
 export const STAGE_LABEL =
   /^((?:(?:first|second|final|bulk) )?(?:mixing|kneading|ris(?:e|ing)|proof|proofing|prove|proving|resting|rest|dividing|shaping|rolling|cooking|baking|griddling|cooling|finishing)|(?:mix|knead|rest|prove|divide|shape|roll|cook) (?:it|them))\. (?=\S)|^(shap(?:e|ing)|form(?:ing)?|finish(?:ing)?)(?: ?: | [–—-] )(?=\p{L})/iu;
 export const COLOUR_ALONE =
-  /\d.*\b(?:white|brown|strong|plain|dark|light|wheat|wheaten|barley)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light|wheat|wheaten|barley)\.?$/iu;
+  /^(?:white|brown|strong|wheat|wheaten|barley)(?: flour)?[:,]?(?: [–-])? (?:about )?\d[\d.,]*(?: ?k?g)?\.?$|\d.*\b(?:white|brown|strong|plain|dark|light|wheat|wheaten|barley)\.?$|^[\p{L} -]+ of (?:white|brown|strong|plain|dark|light|wheat|wheaten|barley)\.?$/iu;
 /** "…, 10 à 90 g": how many, and how heavy; "…, flour = 100": what its figures are of. */
 export const YIELD_TAIL =
   /(?:,| [–—-])? \(?(?:100 ?= ?flour|flour ?= ?100(?: ?%)?)\)?$|(?:,| [–—-])? \(?\d{1,3} ?(?:pieces?|pcs?\.?|stücke?|st\.?|piezas|pezzi|pièces|uds\.?|szt\.?|x|×|@|à)(?: (?:of|à|@|de|da))? ?(?:\d{2,3} ?g|0[.,]\d{1,3} ?kg)\)?$/i;

@@ -117,6 +117,8 @@ export function divisionIn(
       text,
     );
   if (among) return { least: Number(among[1]), most: Number(among[1]), text: among[0] };
+  const cut = /(?:^|[,;.] |\band )(?:cut|slice) (\d{1,2})(?= *(?:[,;.]|$|\n))/i.exec(text);
+  if (cut) return { least: Number(cut[1]), most: Number(cut[1]), text: cut[0] };
   const half = /(?:^|[.;,] |\n|\band )halve(?: (?:it|the dough))?(?= *(?:[.;,]|$|\n|and\b))/i.exec(text);
   if (half) return { least: 2, most: 2, text: half[0] };
   return /\bcut\b[^.]*\binto quarters\b|\bcut (?:in(?:to)? )?an? cross\b(?! in\b| on\b)|\bquarter (?:it|the)\b/i.test(

@@ -222,10 +222,15 @@ class Taking extends Taken {
         return undefined;
       }
       line = line.slice(line.text.length - heading.rest.length);
-      const stood = PREFERMENT.test(head.text) ? (STOOD.exec(line.text) ?? STOOD_BEHIND.exec(line.text)) : null;
+      // in a paragraph more stands behind it
+      const [first = line] = sentencesOf(line);
+      const stood = PREFERMENT.test(head.text) ? (STOOD.exec(line.text) ?? STOOD_BEHIND.exec(first.text)) : null;
       if (stood) {
-        this.method.push(line.slice(stood.index, stood.index + stood[0].length).replace(/^[-–—;,]\s*/, 'stand '));
+        const end = stood.index + stood[0].length;
+        this.method.push(line.slice(stood.index, end).replace(/^[-–—;,]\s*/, 'stand '));
+        const behind = line.slice(end).trim();
         line = line.slice(0, stood.index).trim();
+        if (behind.text !== '') line = Mapped.join([line, behind], '. ');
       }
     }
     if (
@@ -285,8 +290,8 @@ class Taking extends Taken {
   }
 
   private placeUnlabelled(sentence: Mapped): void {
-    if (!this.isPartWithWork(sentence) && !this.isPartLabelled(sentence))
-      this.placeSentence(this.withoutLead(sentence));
+    const isPart = this.isPartWithWork(sentence) || this.isPreferment(sentence) || this.isPartLabelled(sentence);
+    if (!isPart) this.placeSentence(this.withoutLead(sentence));
   }
 
   /** "PROOF" over "Oiled tub, 70 minutes": what stands under a stage and does not say what is done is of that stage. */

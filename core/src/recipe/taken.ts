@@ -1,7 +1,7 @@
 import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn, type Action } from './actions.ts';
-import { headingOf, type Part } from './headings.ts';
+import { headingOf, PREFERMENT, STOOD_BEHIND, type Part } from './headings.ts';
 import { areOnTop, isEntryForLater, isFoodForLater, toppedWith } from './for-later.ts';
 import { areFoodsAlone, itemsOf } from './items.ts';
 import { dividedInto, looksLikeIngredient } from './line-kinds.ts';
@@ -99,6 +99,21 @@ export class Taken {
     const [list, work] = [pieces.slice(0, first), Mapped.join(behind, ', ')];
     this.takeEntries(Mapped.join(list, ', '), part.use);
     this.method.push(Mapped.join([line.slice(0, from), work], ''));
+    return true;
+  }
+
+  /** "Biga (night before): 300 g flour, 165 g water, 1 g yeast; 16 h at 18 °C.", within a paragraph: a list, and how long it stands. */
+  protected isPreferment(sentence: Mapped): boolean {
+    const head = PREFERMENT.test(sentence.text) ? headingOf(sentence.text) : undefined;
+    if (head?.part !== 'ingredients' || head.rest === '') return false;
+    const from = sentence.text.length - head.rest.length;
+    const stood = STOOD_BEHIND.exec(head.rest);
+    if (!stood) return false;
+    const list = sentence.slice(from, from + stood.index);
+    if (itemsOf(list).length < 2) return false;
+    this.headings.push(sentence.slice(0, from));
+    this.takeEntries(list, 'dough');
+    this.method.push(sentence.slice(from + stood.index).replace(/^[-–—;,\s]*/, 'stand '));
     return true;
   }
 

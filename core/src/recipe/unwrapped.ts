@@ -148,14 +148,21 @@ const NEW_SPOON = new RegExp(
   `^an? (?:(?:big|heaped|level|small|good) )?(?:${SPOONS}|${VESSELS}|${HANDS}) of \\p{L}`,
   'iu',
 );
+/** "flour 400, water 220, salt 8", and below it "fresh cheese (soft) 600". */
+const BARE_ROW = /^\p{L}[\p{L} ]{2,24} \d{1,4}(?:, \p{L}[\p{L} ]{2,24} \d{1,4})+$/u;
+const BARE_ENTRY = /^\p{L}[\p{L} ]{2,24}(?: \([^()]*\))? \d{1,4}$/u;
 /** Whether a list has ended an entry at the end of a line, and begins the next one in the next. */
 const isNewEntry = (before: string, text: string): boolean =>
   !AMOUNT_OPEN.test(before) &&
-  (NEW_ENTRY.test(text) || (NEW_SPOON.test(text) && !before.endsWith(','))) &&
+  (NEW_ENTRY.test(text) ||
+    (BARE_ROW.test(before) && BARE_ENTRY.test(text)) ||
+    (NEW_SPOON.test(text) && !before.endsWith(','))) &&
   !LEADS_ON.test(before) &&
   !/[;+–-]$/.test(before) &&
   !QUALITY_LAST.test(before) &&
-  (/(?:\d ?(?:k?g|m?l|%)|\))$/.test(before) || findFood(/[^,;]*$/.exec(before)?.[0] ?? '') !== undefined) &&
+  (/(?:\d ?(?:k?g|m?l|%)|\))$/.test(before) ||
+    BARE_ROW.test(before) ||
+    findFood(/[^,;]*$/.exec(before)?.[0] ?? '') !== undefined) &&
   !isWork(text) &&
   !isWork(before);
 

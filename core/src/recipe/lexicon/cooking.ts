@@ -17,6 +17,7 @@ export const COOK = phrases`
   (?:hold|put|lay|place|finish|set) (?:{it} )?(?:straight |directly )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame
   ^ (?:straight )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame > (?:(?:for )?\d|until\b|till\b)
   (?<=^|[;,.] |\band )(?:on|onto) (?:the|a) (?:very )?(?:hot )?(?:dome|saj|wok|tawa|griddle) > (?:for )?(?:about )?\d
+  (?<=^|[;,.] )(?:(?:in(?:to)? (?:the |a )?)?(?:max(?:imum)?|hottest|full|very hot|hot|really hot) oven|oven (?:on |at )?(?:max(?:imum)?|full|its hottest|flat out))(?=[^.;]{0,20}[,:]? (?:for )?(?:about )?\d[\d.]*(?: ?[-–] ?[\d.]+)? ?(?:min|s\b|sec))
   bake
   baking > on
   toast
@@ -28,6 +29,7 @@ export const COOK = phrases`
   brown > (?:on|for)
   grill > (?:for|until|each|\d)
   lay (?:\w+ ){0,4}?(?:on|onto|in|into) (?:the |a )?(?:\w+,? ){0,3}?{pan}
+  (?:stick|slap|press|lay) (?:{it} )?(?:on|onto|to|against) (?:the |a )?(?:hot )?(?:tandoor|oven)(?: walls?)?
   (?:slap|throw) (?:\w+ ){0,4}?(?:on|onto|in|into) (?:to )?(?:the |a )?(?:\w+ ){0,2}?(?:hot ?plate|pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
   (?:put|place|drop|slide|slip|lower|transfer) (?:\w+ ){0,4}?(?:in|on|in ?to|onto|to) (?:the|a|your) (?:\w+,? ){0,3}?{pan}
   (?:leave|keep) (?:it |them )?on the (?:hot )?{pan} > for \d

@@ -56,6 +56,7 @@ export const KNOCK = phrases`
   knock(?:ing)? (?:\w+ ){0,2}?back
   knock(?:ing)? {it} down
   punch(?:ing)? (?:\w+ ){0,2}?down
+  ^ (?:punch|knock)(?= *\.?$)
   deflate
   de-?gas
   knock the air

@@ -144,6 +144,16 @@ export const STAGE_WORDS: readonly Spelling[] = [
     /(?<![\d.,])((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|\d{1,2})( (?:heaping|heaped|level|rounded|scant))?\s*t\.?(?= (?:\p{Ll}|AP\b|WW\b|SR\b))/gu,
     '$1$2 tsp',
   ],
+  // "flour 6 c, yeast 1 T, salt 1½ t": the same behind the names
+  [
+    /(?<=(?:^|[,;+] )\p{L}[\p{L} ]{2,24}[:,]? )((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|1[0-2]|[1-9]) ?([CcTt])\.?(?= *(?:[,;]|\.?$|\. ))/gu,
+    (_, n = '', letter = '') => `${n} ${letter === 'T' ? 'tbsp' : letter === 't' ? 'tsp' : 'cups'}`,
+  ],
+  // "pinch salt"
+  [
+    /(?<=^|[,;+&] |\band )(?:(?:good|big|small|large|generous) )?(pinch|dash|splash|drizzle|glug|handful|knob) (?:of )?(?=(?:(?:sea|fine|coarse|kosher|table|black|caster|dry|dried|olive|vegetable|melted|fresh|baby) )*(?:salt|sugar|pepper|yeast|soda|bicarb\w*|saffron|cumin|nutmeg|cinnamon|chilli|paprika|turmeric|milk|water|oil|butter|honey|vinegar|spinach|herbs|parsley|coriander|flour)\b)/giu,
+    '1 $1 of ',
+  ],
   [/^rounding,? (?:and )?resting:? *(?=\d)/i, 'ball, rest '],
   [/\b(scale|divide):? (\d{1,2}) ?[x×] ?(\d{2,3})(?= *(?:[,;.]|$))/gi, '$1 into $2 pieces of $3 g'],
   // the speeds of a machine, "3 min I, 6 min II"

@@ -82,6 +82,15 @@ export const WORK_TOLD: readonly Spelling[] = [
     (_, every = '', unit = '', n = '') =>
       Array.from({ length: Number(n) }, () => `rest ${every} ${unit}, fold`).join(', '),
   ],
+  // "three folds: 20/40/60 min": when each of them is
+  [
+    /(?<=^|[;.] )(\d) (?:stretch and )?folds?:? (?:at |after )?((?:\d{1,3}(?: ?min(?:ute)?s?)?(?: ?[/,] ?| and )){1,5}\d{1,3}) ?min(?:ute)?s?(?= *(?:[;.]|$))/gi,
+    (all = '', n = '', told = '') => {
+      const moments = told.match(/\d+/g)?.map(Number) ?? [];
+      const isInOrder = moments.length === Number(n) && moments.every((m, i) => i === 0 || m > (moments[i - 1] ?? 0));
+      return isInOrder ? moments.map((m, i) => `rest ${m - (moments[i - 1] ?? 0)} min, fold`).join(', ') : all;
+    },
+  ],
   // "rest 15 under a damp cloth"
   [
     /\b(rest|prove|proof|rise) (\d{1,3})(?= (?:under|covered|beneath|in (?:a|the)|on (?:a|the)|at room|as balls|in balls)\b)/gi,
@@ -101,6 +110,14 @@ export const WORK_TOLD: readonly Spelling[] = [
     /^((?:1st|first|2nd|second|low|slow|high|fast) speed|speed [12]):? (?:for )?(\d{1,2}) ?min(?:ute)?s?\b/i,
     (_, speed = '', n = '') => `${/2nd|second|high|fast|2/i.test(speed) ? 'knead' : 'mix the dough'} ${n} min`,
   ],
+  // "In six."
+  [/^in (\d{1,2})(?: (?:pieces|balls|parts|equal parts))?(?=\.?$)/i, 'divide into $1 pieces'],
+  // "rest 60 @ RT", "fridge 30"
+  [
+    /\b(rest|proof|prove|rise|bulk) (\d{1,3}) ?(?:@|at) ?(?:RT|room temp(?:erature)?)\b/gi,
+    '$1 $2 min at room temperature',
+  ],
+  [/(?<=^|[,;.] )(fridge|freezer) (\d{1,3})(?= *(?:[,;.]|$))/gi, '$1 $2 min'],
   // "a minute top and bottom"
   [/(?<=\d ?(?:s|secs?|seconds?|min(?:ute)?s?)),? (?:for |on )?(?:top and bottom|front and back)\b/gi, ' each side'],
   // "one minute, upside down, one minute"
@@ -162,7 +179,7 @@ export const WORK_TOLD: readonly Spelling[] = [
     /^((?:(?:dry|dried|fresh) )?yeast(?= ?[,+&]| and )[^.:;]*\b(?:water|milk)\b[^.:;\d]*?)(?::| -)? (?=\d+ ?min\w*\.?$)/i,
     'dissolve $1; stand ',
   ],
-  [/\b(rest|knead|prove|proof) again (\d{1,3})(?= *(?:[,;.]|$))/gi, '$1 again $2 min'],
+  [/\b(rest|knead|prove|proof) again,? (\d{1,3})(?= *(?:[,;.]|$))/gi, '$1 again $2 min'],
   // "…, 45, flip, press till it puffs (15)"
   [/(?<=\d ?(?:s|secs?|seconds?)\b[^.()]*\b(?:flip|turn)\b[^.()]*) \((\d{1,2})\)/gi, ' $1 seconds'],
   // "intermediate proof: 20 min, balls"

@@ -7,6 +7,7 @@ import { ingredientRows, WORK_COLUMN } from './columns.ts';
 import { cellsIn, isRule, type ReadRows } from './cells.ts';
 import { asRows, barredRows } from './rows.ts';
 import { stageRows } from './stages.ts';
+import { forSizes } from './sizes.ts';
 import { amountsBelow, forHowMany, namedList, turnedUp } from './upright.ts';
 import { STAGE_ALONE } from '../told-words.ts';
 
@@ -76,10 +77,11 @@ const TYPE_ALONE = /^(\s*\|?\s*)T ?(?=(?:45|55|65|80|110|130|150)(?:\s{2,}|\t|\s
  * comes before lines are joined, as the room between columns, and an empty cell, are signs of their own.
  */
 export function tablesRead(told: readonly Mapped[]): ReadRows {
-  const lines = told.map((l) => l.replace(TYPE_ALONE, '$1Flour T'));
+  const sized = forSizes(told.map((l) => l.replace(TYPE_ALONE, '$1Flour T')));
+  const { lines } = sized;
   const rows = asRows(lines);
   const result: Mapped[] = [];
-  const left: Mapped[] = [];
+  const left: Mapped[] = [...sized.left];
   for (let n = 0; n < lines.length; n++) {
     let end = n;
     while (rows[end]?.text.includes('|') || (end > n && isWorkBetweenRows(rows, end))) end++;
