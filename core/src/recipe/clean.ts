@@ -247,6 +247,12 @@ const labelled = (line: Mapped): Mapped =>
 const PART_NEXT =
   /(?<=\d[^;]*);\s+(?=(?:layers?|filling|topping|dip|glaze|paste): )|(?<=^\p{L}[^:]{2,40}):\s+(?=dough: )/giu;
 
+/** "PITA; 1.5 kg flour; 0.9 l water": over a list the name of the bread. */
+const PART_NEXT_OR_NAME = new RegExp(
+  `${PART_NEXT.source}|(?<=^\\p{Lu}[^;:.\\d]{2,40});\\s+(?=\\d[^;]*;[^;]*\\d)`,
+  PART_NEXT.flags,
+);
+
 const withFigures = inOrder(SCANNED);
 /** A line without the letters that a scan took for figures, and the other way round. */
 export const unscanned = (line: Mapped): Mapped =>
@@ -316,15 +322,6 @@ function withoutPlus(lines: readonly Mapped[]): readonly Mapped[] {
   });
 }
 
-const COLOUR_ROW = /^(white|brown|strong|light|dark)(?=\s+\d{2,4}$)/i;
-/** "wholemeal 600", and below it "white 200": a colour beside a flour is one. */
-const coloursAsFlours = (lines: readonly Mapped[]): readonly Mapped[] => {
-  const isFlour = (l: Mapped | undefined): boolean => l !== undefined && findFood(l.text)?.role === 'flour';
-  return lines.map((l, n) =>
-    COLOUR_ROW.test(l.text) && (isFlour(lines[n - 1]) || isFlour(lines[n + 1])) ? l.replace(COLOUR_ROW, '$1 flour') : l,
-  );
-};
-
 const inParts = inOrder(PARTS);
 const inYields = inOrder(YIELDS);
 /** "Flatbreads – 8 breads", "Naan (for eight)": how many stands behind the title. */
@@ -358,7 +355,7 @@ function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
     columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(oneSign))
-      .flatMap((l) => l.split(PART_NEXT))
+      .flatMap((l, n) => l.split(n === 0 ? PART_NEXT_OR_NAME : PART_NEXT))
       .flatMap(besideTitle)
       .flatMap(yieldsApart)
       .map(inParts)
@@ -381,12 +378,10 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines.flatMap(numberedApart).map(staged));
   const told = asked.flatMap(doubleBarred).flatMap(undashed);
   const parted = untilNext(byMinutes(told).flatMap(besideEachOther));
-  const trimmed = coloursAsFlours(
-    parted
-      .flatMap(arrowed)
-      .map(plainLine)
-      .filter((l) => l.text !== ''),
-  );
+  const trimmed = parted
+    .flatMap(arrowed)
+    .map(plainLine)
+    .filter((l) => l.text !== '');
   const isBroken = trimmed.some((l, n) => {
     const next = trimmed[n + 1]?.text ?? '';
     return (HYPHENED.test(l.text) && /^\p{Ll}/u.test(next)) || (PARTED.test(l.text) && UNIT_FIRST.test(next));

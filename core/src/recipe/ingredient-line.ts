@@ -224,8 +224,8 @@ function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureS
 
 /** Short words that say how something is, and measure nothing. */
 const SHORT_WORDS = new Set('hot dry raw red big new old wet low all the of and or an my our no'.split(' '));
-const SHORT_BEFORE_NAME = /^\W*[\d.,/½¼¾⅓⅔ ]+ ?(\p{L}{1,3})\.? (?=\p{L}{2})/u;
-const SHORT_LAST = /^\W*\p{L}{3}[^\d]*[\d.,/½¼¾⅓⅔]+ ?(\p{L}{1,3})\.?$/u;
+const SHORT_BEFORE_NAME = /^[^\p{L}\d½¼¾⅓⅔]*[\d½¼¾⅓⅔][\d.,/½¼¾⅓⅔ ]*(\p{L}{1,3})\.? (?=\p{L}{2})/u;
+const SHORT_LAST = /^\W*\p{L}{3}[^\d]*[\d½¼¾⅓⅔][\d.,/½¼¾⅓⅔]* ?(\p{L}{1,3})\.?$/u;
 /** "2 zq oil", "oil 2 zq": a short word between figure and food that is of no food's name measures it, and nobody knows how much that is. */
 function unknownMeasure(text: string, own: Amount | undefined, food: Food | undefined): string | undefined {
   if (own?.unit !== null || food === undefined) return undefined;

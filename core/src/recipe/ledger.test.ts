@@ -179,7 +179,7 @@ describe('what somebody may have to avoid', () => {
       'Rounds\n500 g rice flour\n300 g water\n10 g salt (sesame on top if you like)\nMix. Divide into 8, roll, cook 1 minute a side.',
     );
     expect(read.ok ? read.value.conflicts.map((c) => c.what) : []).toContainEqual(
-      expect.stringMatching(/^sesame is named/),
+      expect.stringMatching(/^sesame stands in the list .* it holds sesame/),
     );
   });
 

@@ -246,6 +246,11 @@ const RULES: readonly Spelling[] = [
     /^(\p{L}[\p{L} ]{2,24}?) ?: ?(\p{L}[\p{L} ]{2,24}?) ?= ?(\d+(?:[.,]\d+)?) ?: ?(\d+(?:[.,]\d+)?)\.?$/iu,
     (_, a = '', b = '', n = '', m = '') => `${n} parts ${a}, ${m} parts ${b}`,
   ],
+  // "…, a pinch of salt for every jar; we take six jars of flour for the class": how often it is taken
+  [
+    /; (?:and )?((?:we|i) (?:take|use|need) (?:\d+|\p{L}+) \p{L}+ of flour for (?:the|a|my) (?:\p{L}+ )?(?:class|group|batch|course)\b)/giu,
+    (_, told = '') => `. ${told.charAt(0).toUpperCase()}${told.slice(1)}`,
+  ],
   // "1 cube of yeast (42 g)? I only use half"
   [
     /^(?:an?|\d+) (?:\p{L}+ )?(?:of )?(\p{L}{3,16}) \((?:about )?(\d+(?:[.,]\d+)?) ?(g|ml)\)[ ?;,.–—-]+(?:i|we|she|he) (?:only |just |always |usually )*(?:uses?|takes?|needs?) half(?: (?:of (?:it|that)|that|as much))?[.!]?$/iu,

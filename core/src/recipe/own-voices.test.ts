@@ -162,10 +162,7 @@ describe('notes of a teacher', () => {
       'Vollkornmehl Dinkel (wholemeal spelt)  250 g\nWasser (water) 30°   160 g',
       'wholemeal spelt 100 (gluten, wheat); water 64',
     ],
-    [
-      '4 cups flour (500 g), water as needed, about 300 ml, 10 g salt',
-      'flour 100 (gluten, wheat); water as needed 60; salt 2',
-    ],
+    ['4 cups flour (500 g), water as needed, about 300 ml, 10 g salt', 'flour 100 (gluten, wheat); water 60; salt 2'],
     ['500 g flour, 300 g discard, 100 g water', 'flour 100 (gluten, wheat); discard 60 (gluten, wheat); water 20'],
     [
       'two pounds of flour, two tablespoons of salt, and hot water, a pint, little less',

@@ -139,7 +139,7 @@ const KEEPING =
 
 /** "The bag holds 25 kg of flour", "pour yourself a glass of water": nothing goes into a dough by that. */
 const NO_DOUGH =
-  /\b(?:(?:bags?|sacks?|bowls?|tubs?|bins?|packets?|jugs?) (?:of \w+ )?(?:holds?|costs?|comes? in)|costs? \d|have (?:an?|1|some|the) [^.;]{3,30} (?:ready|at hand)|pour (?:yourself|yourselves|everyone|everybody))\b/i;
+  /\b(?:(?:bags?|sacks?|bowls?|tubs?|bins?|packets?|jugs?) (?:of \w+ )?(?:holds?|costs?|comes? in)|costs? \d|have (?:an?|1|some|the) [^.;]{3,30} (?:ready|at hand)|pour (?:yourself|yourselves|everyone|everybody)|(?:we|i) (?:take|use|need) (?:\d+|\w+) \w+ of flour for (?:the|a|my) (?:\w+ )?(?:class|group|batch|course))\b/i;
 /** "My neighbour uses 50 g of butter", "last year I used 10 g more salt". */
 const OTHERS =
   /\b(?:(?:my|our|the) (?:neighbou?r|mother|father|grand\w+|friend|aunt|uncle|colleague|sister|brother)s? (?:\w+ )?(?:uses?|takes?|adds?|puts?)|last (?:year|time|week)|(?:some|other) people (?:use|take|add|put)|others (?:use|take|add|put))\b/i;

@@ -87,7 +87,12 @@ class Taking extends Taken {
       if (answer.line) this.take(answer.line);
       return;
     }
-    if (this.isPartWithWork(whole)) return;
+    if (this.isPartWithWork(whole)) {
+      // what stands below is of that part too, as under any heading
+      const head = headingOf(whole.text);
+      if (head) [this.part, this.use] = [head.part, head.use];
+      return;
+    }
     if (isWorkApart(whole.text)) {
       this.method.push(whole);
       return;

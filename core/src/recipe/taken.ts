@@ -2,7 +2,7 @@ import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn, type Action } from './actions.ts';
 import { headingOf, PREFERMENT, STOOD_BEHIND, type Part } from './headings.ts';
-import { areOnTop, isEntryForLater, isFoodForLater, toppedWith } from './for-later.ts';
+import { areOnTop, isEntryForLater, isFoodAlone, isFoodForLater, toppedWith } from './for-later.ts';
 import { areFoodsAlone, itemsOf } from './items.ts';
 import { dividedInto, looksLikeIngredient } from './line-kinds.ts';
 import { NAME_FIRST, ONLY_NAMED, ON_TOP, TOPPING_IN_BRACKETS, TURNED } from './line-forms.ts';
@@ -11,6 +11,10 @@ import type { GivenOwner } from './result.ts';
 import { Mapped } from './mapped.ts';
 import { entriesOf, isAmount } from './list-entries.ts';
 import { normalLine, withoutBullet } from './normal-line.ts';
+
+/** What is done with a glaze or a paste, told behind its list: "cook till thick". */
+const OF_PART =
+  /^(?:all )?(?:cook(?:ed)?|boil(?:ed)?|simmer(?:ed)?|heat(?:ed)?|warm(?:ed)?|cool(?:ed)?|chill(?:ed)?|mix(?:ed)?|stir(?:red)?|whisk(?:ed)?|mash(?:ed)?|blend(?:ed)?|beat(?:en)?|leave|let)\b(?! (?:butter|milk|water|oil|egg|cream|cheese)\b)/i;
 
 /** What nobody lays on a bread by itself. */
 const OF_DOUGH_ALONE = new Set(['flour', 'water', 'salt', 'leaven']);
@@ -91,14 +95,14 @@ export class Taken {
     if (part?.part !== 'ingredients' || part.use === 'dough' || part.rest === '') return false;
     const from = line.text.length - part.rest.length;
     const pieces = line.slice(from).split(/[,;] (?:then |and )*/g);
-    const isWork = ({ text }: Mapped): boolean => !/\d/.test(text) && actionsIn(`${normalLine(text)} it`).length > 0;
-    const first = pieces.findIndex((p) => isWork(p) || /^(?:cook|cool|chill|simmer|boil)/i.test(p.text));
+    const isWork = ({ text }: Mapped): boolean => !/\d/.test(text) && OF_PART.test(text);
+    const first = pieces.findIndex(isWork);
     const isList = first > 0 && pieces.slice(0, first).every((p) => isAmount(p.text) && findFood(p.text) !== undefined);
     const behind = pieces.slice(first);
-    if (!isList || behind.some((p) => isAmount(p.text))) return false;
+    if (!isList || !behind.every(isWork)) return false;
     const [list, work] = [pieces.slice(0, first), Mapped.join(behind, ', ')];
     this.takeEntries(Mapped.join(list, ', '), part.use);
-    this.method.push(Mapped.join([line.slice(0, from), work], ''));
+    this.method.push(Mapped.join([line.slice(0, from).replace(/ \([^)]*\)(?=:)/, ''), work], ''));
     return true;
   }
 
@@ -197,6 +201,11 @@ export class Taken {
   /** "Press to 20 cm. Olive oil, rosemary, flaky salt.", "Pepper on top.": told once there are pieces. */
   protected isOnTop(s: Mapped): boolean {
     if (!this.hasPieces) return false;
+    // "Garlic butter.", once bread is cooked
+    if (this.hasCooked && /^\p{L}+ \p{L}+[.!]?$/u.test(s.text) && isFoodAlone(s.text.replace(/[.!]$/, ''))) {
+      this.takeEntries(s, 'finish');
+      return true;
+    }
     if (!areOnTop(s.text) && !areFoodsAlone(s)) return false;
     this.method.push(toppedWith(s));
     return true;

@@ -270,6 +270,12 @@ export function namedAndNotHeld(
     (food.role !== 'other' && roles.has(food.role)) ||
     foods.has(food.id) ||
     names.some((n) => n.name.includes(words));
+  const missingOf = (food: Food): readonly string[] =>
+    [...(food.allergens ?? []), ...(food.contains ?? [])].filter((a) => !held.has(a));
+  const holding = (food: Food): string => {
+    const missing = missingOf(food);
+    return missing.length > 0 ? `; it holds ${missing.map(avoidedName).join(', ')}` : '';
+  };
   // an entry that holds a food of which no ingredient came has been read wrong, whatever the food
   const isTaken = (food: Food, words: string): boolean =>
     foods.has(food.id) || names.some((n) => n.name.includes(words) || (n.role === food.role && food.role !== 'other'));
@@ -277,21 +283,18 @@ export function namedAndNotHeld(
     for (const { food, words } of foodsIn(saidIn(withoutChoice(entry)))) {
       if (isTaken(food, words) || found.has(words)) continue;
       const name = calledIn(entry, food, words);
-      found.set(words, {
-        paths: ['ingredients'],
-        what: `${name} stands in the list ("${entry.slice(0, 80)}") and is not in the bread`,
-      });
+      const what = `${name} stands in the list ("${entry.slice(0, 80)}") and is not in the bread${holding(food)}`;
+      found.set(words, { paths: ['ingredients'], what });
     }
   for (const sentence of [...sentences, ...heads].filter((s) => !LEFT_OUT.test(s))) {
     for (const { food, words } of foodsIn(saidIn(sentence))) {
       // "the flour" is the one of the bread, "the milk" of one with oat milk is that; butter is none of peanut butter
       if (words === 'flour' || names.some((n) => n.name.endsWith(words) && n.role === food.role)) continue;
-      const missing = [...(food.allergens ?? []), ...(food.contains ?? [])].filter((a) => !held.has(a));
+      const missing = missingOf(food);
       if (missing.length === 0 && (isHeld(food, words) || heads.includes(sentence))) continue;
       const name = calledIn(sentence, food, words);
       if (found.has(words) || known.some((k) => k.what.startsWith(`${name} is used`))) continue;
-      const holds = missing.length > 0 ? `; it holds ${missing.map(avoidedName).join(', ')}` : '';
-      const what = `${name} is named ("${sentence.slice(0, 80)}") and is not in the bread${holds}`;
+      const what = `${name} is named ("${sentence.slice(0, 80)}") and is not in the bread${holding(food)}`;
       found.set(words, { paths: ['ingredients'], what });
     }
   }

@@ -118,6 +118,7 @@ export const MIX = phrases`
   (?<!\b(?:just|only) to )combines?
   stirs?
   (?:thin|loosen|let down|slacken) (?:it|them|the (?:\w+ )?batter)(?: down| out)? with
+  (?:loosen|slacken) with
   whisk
   moisten > with\b
   blitz
@@ -152,6 +153,7 @@ export const MIX = phrases`
   ^ wet(?=,)
   ^ (?:(?:the )?(?:water|milk|liquids?)|(?:the )?(?:salt|butter|oil|ghee|fat|lard|rest)(?: and (?:salt|butter|oil|fat))?) in(?: (?:in \d|bit by bit|little by little|gradually)(?: (?:goe?s|lots|parts|stages))?)?(?= *(?:[,;.]|$|until\b|till\b))
   squid?ge?(?: (?:it|everything|it all))?(?: (?:together|about|around))?(?= *[,;.:]| (?:for )?\d| until| till)
+  (?<=^|[.;,] )[Aa]ll in(?= *[,.;:]| (?:and|then) )
   (?<=^)[Ee]verything(?: else)?(?: (?:in|goes in))?(?= *\.?$)
   (?<=^|[.;,] )(?:everything|all(?: of it)?|the lot) together(?= *[,;.:])
   amalgamate

@@ -151,7 +151,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   ],
   // "pinch salt"
   [
-    /(?<=^|[,;+&] |\band )(?:(?:good|big|small|large|generous) )?(pinch|dash|splash|drizzle|glug|handful|knob) (?:of )?(?=(?:(?:sea|fine|coarse|kosher|table|black|caster|dry|dried|olive|vegetable|melted|fresh|baby) )*(?:salt|sugar|pepper|yeast|soda|bicarb\w*|saffron|cumin|nutmeg|cinnamon|chilli|paprika|turmeric|milk|water|oil|butter|honey|vinegar|spinach|herbs|parsley|coriander|flour)\b)/giu,
+    /(?<=^|[,;+&] |\band )(?:(?:good|big|small|large|generous) )?(pinch|glug|handful|knob) (?:of )?(?=(?:(?:sea|fine|coarse|kosher|table|black|caster|dry|dried|olive|vegetable|melted|fresh|baby) )*(?:salt|sugar|pepper|yeast|soda|bicarb\w*|saffron|cumin|nutmeg|cinnamon|chilli|paprika|turmeric|milk|water|oil|butter|honey|vinegar|spinach|herbs|parsley|coriander|flour)\b)/giu,
     '1 $1 of ',
   ],
   [/^rounding,? (?:and )?resting:? *(?=\d)/i, 'ball, rest '],

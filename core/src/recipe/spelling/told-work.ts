@@ -50,7 +50,7 @@ export const WORK_TOLD: readonly Spelling[] = [
     'knead $1 ',
   ],
   // "weigh out 16 (they come out about 85 g)"
-  [/\bweigh (?:out|off) (\d{1,2})(?= *(?:[,;.(]|$))/gi, 'divide into $1 pieces'],
+  [/\bweigh (?:out|off) (\d{1,2})(?![.,]\d)(?= *(?:[,;.(]|$))/gi, 'divide into $1 pieces'],
   [
     /(?<=\d pieces) \((?:they|these|that|which) (?:come|weigh|work|is|are)\w*(?: out)?(?: (?:at|to|as))? (?=(?:about |~ ?)?\d{2,3} ?g\))/gi,
     ' (about ',
@@ -107,7 +107,7 @@ export const WORK_TOLD: readonly Spelling[] = [
   [/\bseparate (?:it |the dough )?(?:(?:in)?to )?(\d{1,2}) \p{L}+(?= ?\()/giu, 'divide into $1 pieces'],
   // "First speed 4 min with 6.5 kg water, yeast."
   [
-    /^((?:1st|first|2nd|second|low|slow|high|fast) speed|speed [12]):? (?:for )?(\d{1,2}) ?min(?:ute)?s?\b/i,
+    /^((?:1st|first|2nd|second|low|slow|high|fast) speed|speed [12]):? (?:for )?(\d{1,2}) ?min(?:ute)?s?\b(?!.*\b(?:speed|2nd|second|fast)\b)/i,
     (_, speed = '', n = '') => `${/2nd|second|high|fast|2/i.test(speed) ? 'knead' : 'mix the dough'} ${n} min`,
   ],
   // "In six."

@@ -7,7 +7,6 @@ import { ingredientRows, WORK_COLUMN } from './columns.ts';
 import { cellsIn, isRule, type ReadRows } from './cells.ts';
 import { asRows, barredRows } from './rows.ts';
 import { stageRows } from './stages.ts';
-import { forSizes } from './sizes.ts';
 import { amountsBelow, forHowMany, namedList, turnedUp } from './upright.ts';
 import { STAGE_ALONE } from '../told-words.ts';
 
@@ -72,16 +71,24 @@ function isListInBars(text: string): boolean {
 /** "T65      100     1400": a flour that is called by its type alone. */
 const TYPE_ALONE = /^(\s*\|?\s*)T ?(?=(?:45|55|65|80|110|130|150)(?:\s{2,}|\t|\s*\|))/;
 
+const COLOUR_ROW = /^(white|brown|strong|light|dark)(?=\s+\d{2,4}(?:\s|$))/i;
+/** "wholemeal 600", and below it "white 200": a colour beside a flour is one. */
+const coloursAsFlours = (lines: readonly Mapped[]): readonly Mapped[] => {
+  const isFlour = (l: Mapped | undefined): boolean => l !== undefined && findFood(l.text)?.role === 'flour';
+  return lines.map((l, n) =>
+    COLOUR_ROW.test(l.text) && (isFlour(lines[n - 1]) || isFlour(lines[n + 1])) ? l.replace(COLOUR_ROW, '$1 flour') : l,
+  );
+};
+
 /**
  * Lines among which tables of ingredients and of stages are read by what their columns hold; whatever else is in rows stays in rows. This
  * comes before lines are joined, as the room between columns, and an empty cell, are signs of their own.
  */
 export function tablesRead(told: readonly Mapped[]): ReadRows {
-  const sized = forSizes(told.map((l) => l.replace(TYPE_ALONE, '$1Flour T')));
-  const { lines } = sized;
+  const lines = coloursAsFlours(told.map((l) => l.replace(TYPE_ALONE, '$1Flour T')));
   const rows = asRows(lines);
   const result: Mapped[] = [];
-  const left: Mapped[] = [...sized.left];
+  const left: Mapped[] = [];
   for (let n = 0; n < lines.length; n++) {
     let end = n;
     while (rows[end]?.text.includes('|') || (end > n && isWorkBetweenRows(rows, end))) end++;

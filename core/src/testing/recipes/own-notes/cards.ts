@@ -120,8 +120,8 @@ roll up, cut 8, twist, stand on end, flatten. rest 10
 roll 16 cm
 pan w/ oil, med: 2-3 min lid on, flip, 2 min`,
     dough: 'ap flour 100, hot water 60, salt 0.8',
-    outside: 'oil 6 layer, flour 4 layer, salt 0.5 layer, oil, for the griddle 2 griddle',
-    piece: '78.1 g, 16 cm',
+    outside: 'oil 7.5 layer, flour 5 layer, salt 0.63 layer, oil, for the griddle 2 griddle',
+    piece: '97.6 g, 16 cm',
     steps: 'mix, knead 5, rest 30, roll, coil, divide, shape, rest 10, roll, cook 150+120',
     left: ['roll out whole dough 60 cm x 40 cm'],
   },

@@ -250,9 +250,9 @@ pinch salt
 1 egg
 3-4 fl oz milk
 rub in, mix soft, roll ½" thick, 2½" cutter (makes 12), griddle gently 5 mins each side, butter`,
-    dough: 'plain flour 100, baking powder 5, caster sugar 13.13, butter 19.69, salt 2, egg 23.15, milk 49.36',
+    dough: 'plain flour 100, baking powder 5, caster sugar 13.13, butter 19.69, salt 0.16, egg 23.15, milk 49.36',
     outside: 'butter, to finish 4 finish',
-    piece: '37.1 g, 6.3 cm',
+    piece: '36.8 g, 6.3 cm',
     steps: 'mix, mix, divide, roll, cook 300+300, finish',
     left: [],
   },
@@ -265,7 +265,7 @@ rub in, mix soft, roll ½" thick, 2½" cutter (makes 12), griddle gently 5 mins 
 – pat 14 cm
 – Griddle 210° 2½ + 2 min
 – note: too sweet, next time 12 g salt`,
-    dough: 'pumpkin purée 50, spelt white 100, salt 2, dry yeast 1, water as needed 18, olive oil 4',
+    dough: 'pumpkin purée 50, spelt white 100, salt 2, dry yeast 1, water 18, olive oil 4',
     outside: '',
     piece: '95 g, 14 cm',
     steps: 'mix, proof 75, divide, ball, rest 15, shape, cook 150+120',

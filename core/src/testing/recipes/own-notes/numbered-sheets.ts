@@ -119,7 +119,7 @@ Method: mix, 10 minutes' kneading, proof 1¼ h. 4 pieces (about 210g), pre-shape
     dough: 'bread flour 100, water 66, instant yeast 1, salt 2, sugar 2.5',
     outside: 'flour 0.63 finish, baking soda 0.76 finish, water 20 finish, sesame + nigella 4 finish',
     piece: '210 g, 35 cm',
-    steps: 'mix, knead 10, proof 75, ball, rest 20, shape, fill, cook 240+180',
+    steps: 'prepare, mix, knead 10, proof 75, ball, rest 20, shape, fill, cook 240+180',
     left: ['for 4 long breads:', 'Stretch each to 35 cm x 15 cm'],
   },
   {

@@ -160,7 +160,7 @@ Batter (8 chillas): 240 g besan (gram flour), 360 g water, 1 small onion very fi
 
 Whisk besan, spices and water until smooth; 15 min rest. Fold in the vegetables.
 Each: 1 ladle (75 ml) in an oiled non-stick pan, spread to 16 cm. Medium heat. 2 min, drizzle oil round edges, flip, 1 1/2 min.`,
-    dough: 'besan 100, water 150, onion 45.83, green chilli 6.25, ginger grated 4.17, turmeric 0.48, salt 2.08',
+    dough: 'besan 100, water 150, onion 45.83, green chilli 6.25, ginger grated 4.17, coriander leaves 12.5, turmeric 0.48, salt 2.08',
     outside: 'oil, to finish 4 finish',
     piece: '75 g, 16 cm',
     steps: 'mix, rest 15, mix, divide, shape, cook 120+90',
@@ -244,10 +244,10 @@ greased pan, coals (not flames), 10 min/side`,
   },
   {
     text: `rotis for 1: 60 g atta, 38 g water, pinch salt. x 12 = 720 / 456. mix, knead 5, rest 20 covered. 3 per person (33 g). roll 14 cm. tawa 20 s, flip 30 s, flip onto flame/net till blown.`,
-    dough: 'atta 100, water 63.33, salt 2',
+    dough: 'atta 100, water 63.33, salt 0.58',
     outside: '',
     piece: '33 g, 14 cm',
-    steps: 'mix, knead 5, rest 30, divide, roll, cook 20+30+15',
+    steps: 'mix, knead 5, rest 20, divide, roll, cook 20+30+15',
     left: ['x 12 = 720 / 456.'],
   },
   {
@@ -257,9 +257,9 @@ you need a mug.
 mix with a fork then your hand. squeeze & fold 1 minute
 cut in 4. roll to the size of the mug's saucer (14cm)
 dry pan on 6 of 9. 1 1/2 min, flip, 1 min`,
-    dough: 'plain flour 100, baking powder 4, salt 2, milk 67.69',
+    dough: 'plain flour 100, baking powder 4, salt 0.35, milk 67.69',
     outside: '',
-    piece: '42.8 g, 14 cm',
+    piece: '42.4 g, 14 cm',
     steps: 'mix, knead 1, divide, roll, cook 90+60',
     left: ['you need a mug.', 'dry pan on 6 of 9.'],
   },
@@ -328,9 +328,9 @@ Roll out paper thin 28 cm. Griddle 270 °C, dry, 1 min first side. Turn, spread 
   },
   {
     text: `Simple! Equal parts self raising flour and Greek yogurt (I use 200 each for 4 people), pinch of salt. Stir, knead one minute, quarter, roll about the size of your hand (16cm), dry pan high heat, 90 seconds then 60.`,
-    dough: 'plain flour 100, baking powder 5, greek yogurt 105, salt 2',
+    dough: 'plain flour 100, baking powder 5, greek yogurt 105, salt 0.18',
     outside: '',
-    piece: '78.4 g, 16 cm',
+    piece: '77.7 g, 16 cm',
     steps: 'mix, knead 1, divide, roll, cook 90+60',
     left: [],
   },
