@@ -57,7 +57,7 @@ const STOP = /\s+stop\b[.\s]*/gi;
 const NO_UNIT = '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?|h|hrs?|hours?|min|mins|minutes)\\b)(?=\\p{L})';
 const CLOCK = '(\\d{1,2})[:.]([0-5]\\d)';
 const TIME_OF_DAY = new RegExp(
-  `^(?:at )?\\s*(?:[-–—*•·▢☐]\\s+)?\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:\\|\\s*)?${NO_UNIT}`,
+  `^\\s*(?:[-–—*•·▪▢☐]\\s+)?(?:at )?\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:\\|\\s*)?${NO_UNIT}`,
   'u',
 );
 /** "14:20 to 15:30 proof": what a schedule gives a stage. */

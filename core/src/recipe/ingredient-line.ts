@@ -34,6 +34,8 @@ export interface ReadIngredient {
   readonly isOptional: boolean;
   /** "as needed", "enough to": what is added by feel. */
   readonly isByFeel: boolean;
+  /** An amount in a measure that nobody knows. */
+  readonly unread: Mapped | undefined;
   readonly disagreement: string | undefined;
 }
 
@@ -218,8 +220,15 @@ function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureS
     isOfEach: whole !== told,
     isOptional: /\boptional\b|if you like/i.test(text),
     isByFeel: BY_FEEL.test(text),
+    unread: unknown === undefined ? undefined : amountIn(line, unknown),
     disagreement: disagreementOf(level, amounts, food, system),
   };
+}
+
+/** The figure with the word behind it. */
+function amountIn(line: Mapped, measure: string): Mapped | undefined {
+  const m = new RegExp(`[\\d½¼¾⅓⅔][\\d.,/½¼¾⅓⅔ ]*${measure}`, 'u').exec(line.text);
+  return m ? line.slice(m.index, m.index + m[0].length) : undefined;
 }
 
 /** Short words that say how something is, and measure nothing. */

@@ -84,6 +84,11 @@ export function wordsOf(known: Known): {
       left.push(around(spelled, m.index, m[0].length));
     }
   };
+  for (const { unread } of lines) {
+    if (!unread) continue;
+    own([unread.span()], 'none');
+    left.push(unread);
+  }
   const taken = lines.flatMap((l) => l.used);
   for (const { line } of parts.ingredients) check(line, taken);
   const spoken = [...method.keeping, ...method.remarks, ...method.troubles].map((m) => m.span());

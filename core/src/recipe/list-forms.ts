@@ -48,7 +48,7 @@ const OPENED = new RegExp(String.raw`^${LIST_WORDS} (?=(?:${NAMES_FIRST}|${PERCE
 const halfOf = (n: string): number => Number(n.replace(',', '.')) / 2;
 
 /** The sign before an entry of a list. */
-const BULLET = /^\s*(?:[*•·▢☐‣◦-]|\[[ xX]?\])\s+/u;
+const BULLET = /^\s*(?:[*•·▪▢☐‣◦-]\s+)?(?:[*•·▪▢☐‣◦-]|\[[ xX]?\])\s+/u;
 /** A list that is told in another way, in the words of a plain one: each amount with its name. */
 export function plainList(line: Mapped): Mapped {
   const [bullet = ''] = BULLET.exec(line.text) ?? [];

@@ -68,6 +68,15 @@ const RULES: readonly Spelling[] = [
     (_, amount = '', name = '') => `${amount} ${name}, `,
   ],
   [/,? to which (?:you|we|i) (?:add|put) /i, () => ', '],
+  // "Two parts flour, one part yoghurt, by weight. With 400 g of flour I add 4 g of soda"
+  [
+    new RegExp(
+      String.raw`^(${N}) parts? (?:of )?(${NAME}), (${N}) parts? (?:of )?(${NAME})(?:,? (?:all )?by weight)?(?:, [^.\d]*)?\. (?:with|for|to|on) (\d+(?:\.\d+)?) ?(k?g) (?:of )?(?:the )?\2,? (?:i|we|you) (?:add|take|use|put) `,
+      'iu',
+    ),
+    (all = '', n = '', a = '', ...[m = '', b = '', g = '', unit = '']: string[]) =>
+      valueOf(n) > 0 ? `${g} ${unit} ${a}, ${figure((Number(g) * valueOf(m)) / valueOf(n))} ${unit} ${b}, ` : all,
+  ],
   // "30 g ghee, melted – half for the dough, half for brushing"
   [
     /^(\d+(?:\.\d+)?) ?(k?g|ml) (?:of )?(\p{L}[^,;(–]*?)(?:, \p{L}+)? ?(?:[–;(,:-]|\s-)\s*(?:1\/2|half|½)(?: of (?:it|which|this))? (?:for|in(?:to)?|goes in(?:to)?) the dough(?:,| and|, and|;)(?: the)?(?: other)? (?:1\/2|half|½|rest) (?=(?:for|to|on) )((?:for|to|on)[\p{L} ]{3,30})\)?\.?$/iu,

@@ -117,6 +117,7 @@ function partOf(text: string): IngredientUse | undefined {
 export function inProse(parts: RecipeParts): RecipeParts {
   const listed = parts.ingredients.length >= ENOUGH;
   const known = new Set(parts.ingredients.map((i) => findFood(normal(i.line).text)?.id));
+  const lines = parts.ingredients.map((i) => normal(i.line).text);
   const listedNames = parts.ingredients.map((i) =>
     normal(i.line)
       .text.toLowerCase()
@@ -126,6 +127,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
   for (const sentence of [...parts.notUnderstood, ...parts.method].flatMap(sentencesOf)) {
     const text = normal(sentence);
     if (isOfOthers(text.text, listed)) continue;
+    const isDoughAnew = listed && goesOnWithPreferment(text.text, lines);
     for (const pattern of [
       WITH_MEASURE,
       NAME_THEN_WEIGHT,
@@ -165,6 +167,7 @@ export function inProse(parts: RecipeParts): RecipeParts {
         // "the cheese" is the fresh cheese of the list
         const isListed =
           listed &&
+          !(isDoughAnew && food?.role !== 'starter' && isNewAmount(m[0], lines)) &&
           // more of what a list has, and later: "50 % boiling water" beside water
           ((pattern !== PERCENT_LATER && known.has(food?.id)) ||
             listedNames.some((name) => name.endsWith(words.trim().toLowerCase())));
@@ -192,6 +195,21 @@ export function inProse(parts: RecipeParts): RecipeParts {
   if (found.length + (listed || hasFlour ? ENOUGH : 0) < ENOUGH) return withFlour(parts);
   return withFlour({ ...parts, ingredients: [...parts.ingredients, ...found] });
 }
+
+const PREFERMENTED = /\b(?:levain|leaven|starter|poolish|biga|sponge|pre-?ferment|sourdough)\b/i;
+/** Whether a food with its amount is no more than what a list has of that food. */
+const isNewAmount = (told: string, lines: readonly string[]): boolean => {
+  const [figure = ''] = /\d+(?:\.\d+)?/.exec(told) ?? [];
+  const food = findFood(told);
+  return (
+    figure !== '' && !lines.some((l) => findFood(l) === food && new RegExp(`(?<![\\d.])${figure}(?![\\d.])`).test(l))
+  );
+};
+/** "Mix 200 g of the levain with 500 g flour and 320 g water": where flour is new, the list was that of the preferment alone. */
+const goesOnWithPreferment = (text: string, lines: readonly string[]): boolean =>
+  PREFERMENTED.test(text) &&
+  actionsIn(text).some((a) => MIXING.has(a.action)) &&
+  foundIn(text, WITH_MEASURE).some((m) => findFood(m[1] ?? '')?.role === 'flour' && isNewAmount(m[0], lines));
 
 /** A method that mixes or kneads, and cooks. */
 function isWork(method: readonly Mapped[]): boolean {

@@ -266,7 +266,7 @@ export const SHAPE = phrases`
   spread (?:\w+ )?ladle(?:ful)?
   pour (?:in |on |out )?(?:about )?(?:half|0\.5|a third|a quarter|1) (?:of )?the batter
   pour in (?:about )?(?:half|a third|a quarter|some|enough|\d+ ?(?:ml|g)) (?:of )?(?:the )?batter
-  drop (?:{it} )?by the (?:\w+ )?(?:cup|cupful|ladle\w*|spoon\w*|tablespoon\w*)
+  drop (?:{it} )?by the (?:[\w./¼½¾]+ )?(?:cup|cupful|ladle\w*|spoon\w*|tablespoon\w*)
   drop (?:\w+ ){0,4}?(?:spoonfuls?|batter)
   pour (?:on |in |out )?(?:a |one )?(?:\w+ )?ladle\w*
   pour (?:[\w.]+ ){0,6}?(?:in|on)?to (?:a |the )?(?:\w+,? ){0,3}?(?:pan|griddle|skillet|hotplate|plate)

@@ -69,11 +69,9 @@ export const WORK_TOLD: readonly Spelling[] = [
   // "fold it twice, half an hour apart", "fold 3 times at 30 minute intervals"
   [
     /(?<=^|[;,.] )(?:stretch and )?fold (?:it |the dough )?(?:(twice)|(\d) ?(?:times|x)),? (?:(?:about )?(\d+(?:\.\d+)?) ?(min(?:ute)?s?|h(?:ours?)?) apart|(?:at |in )(\d+)[- ](min(?:ute)?s?) intervals|(?:with )?(\d+) (min(?:ute)?s?) between)(?= *(?:[;,.]|$))/gi,
-    (_, twice, n = '', ...times: (string | undefined)[]) => {
+    (_, twice = '', n = '', ...times: (string | undefined)[]) => {
       const [every = '', unit = ''] = times.slice(0, 6).filter((t) => t !== undefined);
-      return Array.from({ length: twice === undefined ? Number(n) : 2 }, () => 'fold').join(
-        `, rest ${every} ${unit}, `,
-      );
+      return Array.from({ length: twice === '' ? Number(n) : 2 }, () => 'fold').join(`, rest ${every} ${unit}, `);
     },
   ],
   // "every 20 minutes give it a fold, three times in all"

@@ -69,8 +69,8 @@ export const YIELDS: readonly Spelling[] = [
       `^for ${NUMBER} (?:${PEOPLE}) ?[x×*] ?${NUMBER} ?= ?(\\d{1,3}) (?:${BREADS}|pieces)(?: (?:of|at|à|@) (\\d{2,3}) ?g)?(?: ?(?:[-–=]>|→|:|,|=) ?(?=\\d)|\\.?$)`,
       'iu',
     ),
-    (all = '', _people, _each, n = '', grams) =>
-      `Makes ${n}${grams === undefined ? '' : `, ${grams} g each`}${/\W$/.test(all) ? '. ' : ''}`,
+    (all = '', _people, _each, n = '', grams = '') =>
+      `Makes ${n}${grams === '' ? '' : `, ${grams} g each`}${/\W$/.test(all) ? '. ' : ''}`,
   ],
   [
     whole(`(?:for )?${NUMBER} (?:${PEOPLE}),? (?:with )?\\(?${NUMBER}(?: (?:${BREADS}|pieces))? each`),

@@ -96,6 +96,8 @@ import { NINETY_FOURTH } from './held-ninety-fourth.ts';
 import { NINETY_FIFTH } from './held-ninety-fifth.ts';
 import { NINETY_SIXTH } from './held-ninety-sixth.ts';
 import { NINETY_SEVENTH } from './held-ninety-seventh.ts';
+import { NINETY_EIGHTH } from './held-ninety-eighth.ts';
+import { NINETY_NINTH } from './held-ninety-ninth.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -198,6 +200,8 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...NINETY_FIFTH,
   ...NINETY_SIXTH,
   ...NINETY_SEVENTH,
+  ...NINETY_EIGHTH,
+  ...NINETY_NINTH,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';

@@ -1,8 +1,9 @@
 import type { OwnNote } from '../reading.ts';
 import { CARDS } from './cards.ts';
 import { CLASS_SHEETS } from './class-sheets.ts';
+import { DRAWER } from './drawer.ts';
 import { NUMBERED_SHEETS } from './numbered-sheets.ts';
 import { SHORT_NOTES } from './short-notes.ts';
 
 /** Notes as teachers keep them, and what is read of them. */
-export const OWN_NOTES: readonly OwnNote[] = [...NUMBERED_SHEETS, ...CLASS_SHEETS, ...CARDS, ...SHORT_NOTES];
+export const OWN_NOTES: readonly OwnNote[] = [...NUMBERED_SHEETS, ...CLASS_SHEETS, ...CARDS, ...SHORT_NOTES, ...DRAWER];

@@ -160,7 +160,8 @@ Batter (8 chillas): 240 g besan (gram flour), 360 g water, 1 small onion very fi
 
 Whisk besan, spices and water until smooth; 15 min rest. Fold in the vegetables.
 Each: 1 ladle (75 ml) in an oiled non-stick pan, spread to 16 cm. Medium heat. 2 min, drizzle oil round edges, flip, 1 1/2 min.`,
-    dough: 'besan 100, water 150, onion 45.83, green chilli 6.25, ginger grated 4.17, coriander leaves 12.5, turmeric 0.48, salt 2.08',
+    dough:
+      'besan 100, water 150, onion 45.83, green chilli 6.25, ginger grated 4.17, coriander leaves 12.5, turmeric 0.48, salt 2.08',
     outside: 'oil, to finish 4 finish',
     piece: '75 g, 16 cm',
     steps: 'mix, rest 15, mix, divide, shape, cook 120+90',
