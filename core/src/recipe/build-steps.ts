@@ -306,7 +306,10 @@ function prepareStep(n: Named, before: string, told: object, path: string, guess
 /** No bread lies on a griddle for longer than forty minutes. */
 /** What is told of a longer time than this is no cooking of a flatbread, in an oven either. */
 const LONGEST_BAKE_MIN = 60;
-const cookTimes = (draft: StepDraft): readonly Duration[] => draft.times.filter((t) => t.least <= LONGEST_BAKE_MIN);
+/** Beside another time no side lies for longer. */
+const LONGEST_SIDE_MIN = 30;
+const cookTimes = ({ times }: StepDraft): readonly Duration[] =>
+  times.filter((t) => t.least <= (times.length > 1 ? LONGEST_SIDE_MIN : LONGEST_BAKE_MIN));
 
 const PRESSED_ON = /^\W*(?:and )?press (?:it |them )?(?:in|on|with (?:the|your) (?:fingers|fingertips))\b/i;
 /** What lies open on a bread that is laid on: nothing folds over it. */

@@ -28,7 +28,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'finish',
   ],
   [
-    /^(?:(?:flour )?(?:paste|glaze|wash)|coating) for (?:the )?(?:crust|tops?|bread)$|^(?:for (?:the )?)?(?:toppings?|tops?|finish(?:ing)?|brushing|glaze|garnish|coating|sprinkles?|(?:garlic|herb|chilli|lemon|spiced?) (?:oil|butter))$|^(?:to|for) (?:finish|brush|coat|top|sprinkle|scatter|glaze|drizzle|garnish|decorate)(?:ing)?(?: (?:them|it|over|on top|the (?:top|breads?)))*(?: with)?$|^(?:(?:goes )?on|over the) top$|^(?:for the )?egg ?wash$/i,
+    /^(?:(?:flour )?(?:paste|glaze|wash)|coating) for (?:the )?(?:crust|tops?|bread)$|^(?:for (?:the )?)?(?:toppings?|tops?|finish(?:ing)?|brushing|glaze|garnish|coating|sprinkles?|(?:garlic|herb|chilli|lemon|spiced?) (?:oil|butter))$|^(?:to|for) (?:finish|brush|coat|top|sprinkle|scatter|glaze|drizzle|garnish|decorate)(?:ing)?(?: (?:them|it|over|on top|the (?:top|breads?)))*(?: with)?$|^(?:(?:goes )?on|over the) top$|^(?:for the )?egg ?wash$|^(?:for the )?roomal$/i,
     'ingredients',
     'finish',
   ],

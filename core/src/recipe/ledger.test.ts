@@ -125,6 +125,7 @@ const OPEN = [
   'a table, one bread in a row',
   'one paragraph, water in two halves',
   'a scan that lost letters',
+  'parts by vessel, how often told behind',
 ];
 
 describe('texts whose expectation was written first', () => {

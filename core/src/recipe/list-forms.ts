@@ -231,6 +231,11 @@ const RULES: readonly Spelling[] = [
     (_, amount = '', a = '', b = '', what = '') =>
       `${amount} ${a}${a.endsWith(what) ? '' : ` ${what}`} and ${amount} ${b} ${what}`,
   ],
+  // "rye 1150 - 400 g": a type, and no range
+  [
+    /^(rye|wheat|spelt|wholewheat|wholemeal|flour|rye flour|wheat flour|spelt flour) (?:type )?(405|480|500|550|610|630|700|812|815|960|997|1050|1150|1370|1600|1700|1740|1800) ?[-–—:] ?(?=(?:about )?\d[\d.,]* ?k?g(?!\p{L}))/iu,
+    (_, name = '', type = '') => `${/flour$/i.test(name) ? name : `${name} flour`} type ${type}: `,
+  ],
   // "60 g sugar? no: 20"
   [
     /\b\d+(?:[.,]\d+)? ?(g|ml|tsp|tbsp) (?:of )?(\p{L}[\p{L} ]{2,20})\?+ ?(?:no|rather|better|make (?:it|that))[:,.]? (\d+(?:[.,]\d+)?)(?: ?(?:g|ml|tsp|tbsp))?(?= *(?:[,;.]|$))/giu,

@@ -68,6 +68,14 @@ const RULES: readonly Spelling[] = [
     (_, amount = '', name = '') => `${amount} ${name}, `,
   ],
   [/,? to which (?:you|we|i) (?:add|put) /i, () => ', '],
+  // "oil 60 g (of it 30 in the tin)": of its whole a part is for the pan
+  [
+    /^(\p{L}[\p{L} ]{2,20}?)[:,]? (\d+) ?(g|ml)? \((?:of (?:it|which|this|these),? )(\d+) ?(?:g|ml)? (?:in(?:to)?|for|on) (?:the )?(tins?|pans?|trays?|griddle|plate|bowls?)\)$/iu,
+    (all = '', name = '', n = '', ...[unit = 'g', part = '', where = '']: string[]) =>
+      Number(part) < Number(n)
+        ? `${Number(n) - Number(part)} ${unit} ${name}; ${part} ${unit} ${name} for the ${/bowl/i.test(where) ? 'bowl' : 'pan'}`
+        : all,
+  ],
   // "Two parts flour, one part yoghurt, by weight. With 400 g of flour I add 4 g of soda"
   [
     new RegExp(

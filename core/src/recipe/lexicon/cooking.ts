@@ -37,7 +37,7 @@ export const COOK = phrases`
   slap
   dry-fry
   (?:put|place) (?:the|a) lid on > after
-  turn (?!over and roll)(?:it |them |each )?(?:over|once|and)
+  turn (?!over(?: and|,) (?:roll|flatten|press|pat)\b)(?:it |them |each )?(?:over|once|and)
   (?:turn|flip)(?: {it})? after > (?:about )?\d
   (?:sit|stay|lie) on (?:the|a) (?:hot )?{pan}
   turn (?:it |them |each )?(?:twice|\d times)

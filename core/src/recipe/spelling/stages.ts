@@ -146,7 +146,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
   ],
   // "flour 6 c, yeast 1 T, salt 1½ t": the same behind the names
   [
-    /(?<=(?:^|[,;+] )\p{L}[\p{L} ]{2,24}[:,]? )((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|1[0-2]|[1-9]) ?([CcTt])\.?(?= *(?:[,;]|\.?$|\. ))/gu,
+    /(?<=(?:^|[,;+] )\p{L}[\p{L} ]{2,24}(?:[:,]? | ?\((?:about )?))((?:\d{1,2} )?\d\/\d|\d{0,2}\s?[½¼¾⅓⅔⅛]|1[0-2]|[1-9]) ?([CcTt])\.?(?= *(?:[,;)]|\.?$|\. |or so\b))/gu,
     (_, n = '', letter = '') => `${n} ${letter === 'T' ? 'tbsp' : letter === 't' ? 'tsp' : 'cups'}`,
   ],
   // "pinch salt"

@@ -105,7 +105,7 @@ export const WORK_TOLD: readonly Spelling[] = [
   [/\bseparate (?:it |the dough )?(?:(?:in)?to )?(\d{1,2}) \p{L}+(?= ?\()/giu, 'divide into $1 pieces'],
   // "First speed 4 min with 6.5 kg water, yeast."
   [
-    /^((?:1st|first|2nd|second|low|slow|high|fast) speed|speed [12]):? (?:for )?(\d{1,2}) ?min(?:ute)?s?\b(?!.*\b(?:speed|2nd|second|fast)\b)/i,
+    /^((?:1st|first|2nd|second|low|slow|high|fast) speed|speed [12]):? (?:for )?(\d{1,2}) ?min(?:ute)?s?\b(?= with\b|, [^;]*\b(?:salt|oil|water|yeast|butter)\b)(?!.*\b(?:speed|2nd|second|fast)\b)/i,
     (_, speed = '', n = '') => `${/2nd|second|high|fast|2/i.test(speed) ? 'knead' : 'mix the dough'} ${n} min`,
   ],
   // "In six."

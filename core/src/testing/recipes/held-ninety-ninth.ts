@@ -286,7 +286,7 @@ Knead ten minutes. Leave half an hour under a wet cloth. 14 balls. Roll 16 cm. T
     allergens: ['gluten', 'wheat'],
   },
   {
-    manner: 'parts by vessel',
+    manner: 'parts by vessel, how often told behind',
     text: `One jar of flour, half a jar of yoghurt, a spoon of oil and a pinch of salt for every jar; we take six jars of flour for the whole class. Mix, knead two minutes, rest fifteen. Twenty-four balls, rolled to 15 cm, 70 seconds a side in a dry pan.`,
     pct: { flour: 100, yoghurt: 103.5, oil: 6.2, salt: 0.17 },
     kinds: 'mix knead rest ball roll cook',
