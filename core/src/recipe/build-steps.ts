@@ -3,6 +3,7 @@ import type { Step } from '../method/index.ts';
 import type { Action } from './actions.ts';
 import { cookingTold, type ToldPhase } from './cooking.ts';
 import type { Duration } from './durations.ts';
+import { LONGEST_BAKE_MIN } from './implied.ts';
 import type { Span } from './mapped.ts';
 import type { MethodDrafts } from './method-drafts.ts';
 import type { Guess } from './result.ts';
@@ -304,8 +305,6 @@ function prepareStep(n: Named, before: string, told: object, path: string, guess
 }
 
 /** No bread lies on a griddle for longer than forty minutes. */
-/** What is told of a longer time than this is no cooking of a flatbread, in an oven either. */
-const LONGEST_BAKE_MIN = 60;
 /** Beside another time no side lies for longer. */
 const LONGEST_SIDE_MIN = 30;
 const cookTimes = ({ times }: StepDraft): readonly Duration[] =>

@@ -12,6 +12,8 @@ export const sizedWorkIn = (clause: string): 'roll' | 'shape' | undefined =>
 /** What nobody does for half an hour. */
 export const STIRRED = new Set<Action>(['mix', 'scald', 'rub', 'knead']);
 export const LEAST_STAND_MIN = 30;
+/** No flatbread bakes for longer, in an oven either. */
+export const LONGEST_BAKE_MIN = 60;
 /** Nobody stirs flour and water for so long by hand. */
 export const LONGEST_STIR_MIN = 15;
 export const OF_PIECE = new Set<Action>(['divide', 'ball', 'rest', 'proof', 'fill']);
@@ -64,7 +66,7 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   // "220 °C, 6 to 8 minutes": no dough is so hot
   if (
     /\b(?:1[6-9]|2\d|3\d)\d ?(?:° ?C?|C\b)|\b(?:3[3-9]|[45]\d|6[0-4])\d ?(?:° ?F|F\b)/.test(text) &&
-    times.every((t) => t.least <= 60)
+    times.every((t) => t.least <= LONGEST_BAKE_MIN)
   )
     return 'cook';
   if (/^\d+ ?(?:s|secs?|seconds?|min(?:ute)?s?)\b.*\b(?:no|not|without|never|don['’]t) (?:flip|turn)/i.test(text))

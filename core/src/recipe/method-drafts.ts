@@ -10,6 +10,7 @@ import {
   isIdling,
   LEAST_REST_MIN,
   LEAST_STAND_MIN,
+  LONGEST_BAKE_MIN,
   LONGEST_STIR_MIN,
   ONLY_A_SIZE,
   OF_PIECE,
@@ -18,12 +19,13 @@ import {
   STIRRED,
 } from './implied.ts';
 import { withFolds } from './folds.ts';
-import { joinNeighbours, withEarlyAdditions, withPieces, withRubbedBread } from './join-drafts.ts';
+import { joinNeighbours, withPieces } from './join-drafts.ts';
 import { Mapped, type Span } from './mapped.ts';
 import { normal } from './normal-line.ts';
 import { blanked, isOfComponent, isOfKeeping, KEEPS, scopeAt, scopesIn, type Scope } from './scopes.ts';
 import { sentencesOf } from './sentences.ts';
-import { besideDraft, cueIn, draftOf, RESTS, type StepDraft, timesOf } from './step-draft.ts';
+import { isStacked, MADE, settledDrafts } from './settled-drafts.ts';
+import { besideDraft, cueIn, draftOf, type StepDraft, timesOf } from './step-draft.ts';
 
 /** The method taken apart: drafts in order, the heat of the griddle, what is said of keeping, and sentences that name nothing to do. */
 export interface MethodDrafts {
@@ -65,16 +67,9 @@ const WHILE_RESTING =
 /** "Bash the dough about for 5 minutes": work at a dough whose word nobody knows is kneading. */
 const DOUGH_WORK =
   /^(?!(?:cover|leave|let|put|place|set|keep|wrap|return|chill|rest|move|transfer|store)\b)\p{L}+(?: and \p{L}+)? (?:it|the dough)\b[^.;]*\bfor (?:about )?\d+(?:\.\d+)? ?min/iu;
-const KEPT =
-  /^(?:and )?(?:keep|hold)(?: (?:it|them|the balls))? (?:warm|(?:under|in|between) (?:an? |the )?(?:\w+ )?(?:towels?|cloths?))\W*$/i;
 const LONGEST_KNEAD_MIN = 20;
-/** No flatbread bakes for longer. */
-const LONGEST_BAKE_MIN = 30;
 const ON_TABLE =
   /^(?:about )?\d[\d.]*(?: ?[-–] ?[\d.]+)? ?min\w* on (?:the|a|your) (?:\w+ )?(?:table|bench|board|worktop|counter|surface)\W*$/i;
-/** "Brush with butter after baking", told before it is baked. */
-const ONCE_COOKED =
-  /\b(?:after|once|when) (?:they (?:are|have been) |it (?:is|has been) )?(?:baking|cooking|cooked|baked)\b/i;
 /** "Cover.", "Repeat.", "Let it cool.": said of what goes on already. */
 const SAID_BESIDE =
   /^(?:cover(?:ed)?(?: (?:it|them|the bowl|and))?(?: with [\p{L} ]+)?|repeat(?: with [\p{L} ]+)?|(?:let|leave) (?:it|them|this) (?:to )?cool|off|out|done|ready)[.!]?$/iu;
@@ -87,6 +82,8 @@ const HEATS_UP =
 const UNTIL_COOKED =
   /^(?:for )?(?:about )?\d[\d.]*(?: ?[-–] ?[\d.]+)? ?(?:s|sec\w*|min\w*)\b[^.;]*\b(?:until|till)\b[^.;]*\b(?:puff(?:s|ed)?|bl(?:ow|own|ew) up|balloon\w*|brown\w*|golden|gold|spot\w*|colour\w*|char\w*|blister\w*|toasted|baked|cooked)\b/i;
 const OF_SIDES = /\b(?:a|per|each|both|either|other|second) sides?\b/i;
+/** Hot water heats no oven. */
+const HEATED = /\b(?:(?:pre-?)?heat(?:ed)?|oven|griddle|pan|stone|tawa|hot ?plate)\b/i;
 const ONE_SIDE = /^(?:on )?(?:1|one) side only\b|^only (?:on )?(?:1|one) side\b/i;
 
 /** A method while it is taken apart, sentence by sentence. */
@@ -300,12 +297,7 @@ class Drafting {
       this.drafts.push(draftOf('cook', sentence, []));
       return;
     }
-    if (
-      last &&
-      ['roll', 'shape', 'fill', 'coil'].includes(last.action) &&
-      times.every((t) => t.least <= LONGEST_BAKE_MIN) &&
-      UNTIL_COOKED.test(text)
-    ) {
+    if (last && MADE.has(last.action) && times.every((t) => t.least <= LONGEST_BAKE_MIN) && UNTIL_COOKED.test(text)) {
       this.drafts.push({ ...draftOf('cook', sentence, times), cue: cueIn(text) });
       return;
     }
@@ -409,92 +401,20 @@ export function draftMethod(
   const drafting = new Drafting(fillings, toppings);
   for (const raw of lines.flatMap(sentencesOf).flatMap(clausesApart)) drafting.take(raw);
   const { drafts: told, heat, keeping, remarks, troubles, beside, passed } = drafting;
-  const isLate = (d: StepDraft): boolean => d.action === 'finish' && ONCE_COOKED.test(d.text);
-  const kept = told.filter(isKept);
-  const done = told.filter((d) => !kept.includes(d));
-  const all = withRubbedBread(withEarlyAdditions([...done.filter((d) => !isLate(d)), ...done.filter(isLate)]));
-  // bread that has been cooked rests, and is cut, no more as dough is: that is of serving
-  const last = all.findLastIndex((d) => d.action === 'cook');
-  const isDough = (d: StepDraft, n: number): boolean =>
-    last < 0 || (n < last ? !isStacked(d) : !(RESTS.has(d.action) || d.action === 'divide'));
-  const drafts = asBaked(
-    asCooked(withoutCooling(all.filter(isDough).map(asMixed))),
+  const settled = settledDrafts(
+    told,
     lines.some((l) => HEATED.test(l.text)),
   );
-  const untold = all.filter((d, n) => !isDough(d, n) && d.times.length === 0).flatMap((d) => d.spans);
   return {
-    drafts: withFolds(joinNeighbours(withPieces(drafts))),
+    drafts: withFolds(joinNeighbours(withPieces(settled.drafts))),
     heat,
     keeping,
     remarks,
     troubles,
-    beside: [...beside.map((b) => b.span()), ...kept.flatMap((d) => d.spans), ...untold],
+    beside: [...beside.map((b) => b.span()), ...settled.beside],
     passed,
   };
 }
-
-/** "Keep warm", "keep under a damp towel": said of butter, or of balls, while there is work at them still, that is no step. */
-const isKept = (d: StepDraft, n: number, all: readonly StepDraft[]): boolean =>
-  d.action === 'finish' &&
-  d.times.length === 0 &&
-  KEPT.test(d.text) &&
-  all.slice(n + 1).some((x) => ['divide', 'ball', 'roll', 'shape', 'cook'].includes(x.action));
-
-/** "Knead in the flour" where nothing is mixed before it. */
-const asMixed = (d: StepDraft, n: number, all: readonly StepDraft[]): StepDraft =>
-  d.action === 'knead' &&
-  /\bknead in (?:the |all the )?(?:\w+ )?flour/i.test(d.text) &&
-  !all.slice(0, n).some((x) => !x.isBeside && ['mix', 'rub', 'scald', 'knead'].includes(x.action))
-    ? { ...d, action: 'mix' }
-    : d;
-
-/** "Boil and mash the potatoes. Leave to cool for 15 minutes.": what cools before there is a dough is no rest of it. */
-const withoutCooling = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
-  drafts.filter(
-    (d, n) =>
-      !(
-        d.action === 'rest' &&
-        /\b(?:cool|cold)\b/i.test(d.text) &&
-        n > 0 &&
-        drafts.slice(0, n).every((x) => x.isBeside || x.action === 'rest')
-      ),
-  );
-
-/** "Pat into rounds, prick. 12 to 15 min." where an oven has been heated, and nothing else cooks: that is the baking. */
-function asBaked(drafts: readonly StepDraft[], isHeated: boolean): readonly StepDraft[] {
-  const last = drafts.findLastIndex((d) => !d.isBeside && d.action !== 'finish');
-  const [before, end] = [drafts[last - 1], drafts[last]];
-  const isBaking =
-    isHeated &&
-    !drafts.some((d) => d.action === 'cook') &&
-    end?.action === 'rest' &&
-    ONLY_A_TIME.test(end.text.replace(/^\W+/, '')) &&
-    end.times.every((t) => t.least <= LONGEST_BAKE_MIN) &&
-    OF_PIECE_MADE.has(before?.action ?? 'mix');
-  return isBaking ? drafts.map((d) => (d === end ? { ...d, action: 'cook' } : d)) : drafts;
-}
-const OF_PIECE_MADE = new Set<Action>(['roll', 'shape', 'fill', 'coil']);
-const HEATED = /\b(?:heat|oven|hot|griddle|pan|stone)\b/i;
-
-/** "Ladle it into the pan and leave for 90 seconds": where nothing is cooked by its word, what lies there so briefly is. */
-function asCooked(drafts: readonly StepDraft[]): readonly StepDraft[] {
-  const laid = drafts.findIndex(
-    (d) => d.action === 'shape' && /\b(?:pan|griddle|skillet|tawa|hot ?plate)\b/i.test(d.text),
-  );
-  if (laid < 0 || drafts.some((d) => d.action === 'cook')) return drafts;
-  return drafts.map((d, n) =>
-    n > laid && d.action === 'rest' && d.times.length > 0 && d.times.every((t) => t.most < LEAST_REST_MIN)
-      ? { ...d, action: 'cook' }
-      : d,
-  );
-}
-
-/** Rolled dough that waits in a stack, with paper between. */
-const isStacked = (d: StepDraft): boolean =>
-  d.action === 'finish' &&
-  /^(?:and )?(?:stack|pile|lay|layer)\b.*\b(?:between|under (?:a|the)|on (?:a|the)|with paper|in a (?:box|tub))\b/i.test(
-    d.text,
-  );
 
 /** "Give it another 40 seconds." */
 const isMoreCooking = (last: StepDraft, text: string, times: readonly Duration[]): boolean =>

@@ -27,6 +27,15 @@ describe('a food of an entry that reaches no ingredient', () => {
   });
 });
 
+describe('what a bread is brushed with', () => {
+  it('is on it, whatever else lies there', () => {
+    const { bread } = readOf(
+      `500 g flour\n300 g water\nsesame, a little, on top\n\nMix. Divide into 8. Roll. Cook 1 minute a side. Butter while hot, wrap.`,
+    );
+    expect(bread.ingredients.filter((i) => i.use === 'finish').flatMap((i) => i.allergens)).toEqual(['sesame', 'milk']);
+  });
+});
+
 describe('when dough is folded', () => {
   it.each([
     ['Rest 30 min. Two folds, 30 min apart. Rest 1 h.', 'rest 30, fold, rest 30, fold, rest 60'],

@@ -136,6 +136,10 @@ const isListedOutside = (i: Ingredient, f: Found): boolean =>
   ['finish', 'layer', 'fill', 'serve'].includes(i.use) &&
   (f.told === undefined || i.name.toLowerCase().endsWith(f.told.split(' ').at(-1) ?? f.told));
 
+/** Bench and griddle have one thing; sesame that lies on a bread leaves the butter it is brushed with to be found. */
+const isSameUse = (i: Ingredient, f: Found): boolean =>
+  i.use === f.use && (f.use === 'griddle' || f.use === 'dust' || i.role === f.food.role);
+
 export interface Unlisted {
   readonly ingredients: readonly Ingredient[];
   readonly guesses: readonly Guess[];
@@ -156,7 +160,7 @@ export function addUnlisted(
   const conflicts: Conflict[] = [];
   const at = (): number => ingredients.length + added.length;
   for (const f of unlistedOutside(ingredients, drafts, heatWords)) {
-    if ([...ingredients, ...added].some((i) => i.use === f.use || isListedOutside(i, f))) continue;
+    if ([...ingredients, ...added].some((i) => isSameUse(i, f) || isListedOutside(i, f))) continue;
     if (f.use === 'dust' && f.food.id !== 'plain-flour' && !foodsIn(f.from).some((x) => x.food === f.food))
       conflicts.push({
         paths: ['ingredients'],
@@ -242,7 +246,7 @@ function saidIn(sentence: string): string {
     .replace(FLAVOURED, '');
 }
 
-/** "Butter or lard", "milk (or water)", "soda mixed with vinegar": of what may be taken one is. */
+/** "Butter or lard", "milk (or water)", "sesame, optional": of what may be taken one is. */
 const CHOICE = /[,( ]*\b(?:or|optional(?:ly)?|instead|plus a little|in place)\b.*$/i;
 const withoutChoice = (entry: string): string => entry.replace(CHOICE, '');
 

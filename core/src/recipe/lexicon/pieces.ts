@@ -105,7 +105,6 @@ export const DIVIDE = phrases`
   share (?:it |the dough )?out
   (?:form|cut|make) > \d{1,2} (?:\w+ )?(?:pieces|portions|lumps|lots)\b
   (?:break|pull|pinch|tear|cut) off
-  weigh (?:out|off) > {n}(?![.,]\d)(?: of them)? *(?:[,;.(]|$)
   take > (?:[\w-]+ )?(?:pieces|bits|lumps|portions)\b
   ^ (?:take|use|allow) > (?:about )?\d{2,3} ?g (?:of (?:the )?dough )?(?:for|per)\b
   weigh out > (?:the )?(?:dough|pieces|balls)

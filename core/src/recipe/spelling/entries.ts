@@ -94,8 +94,6 @@ export const ENTRIES: readonly Spelling[] = [
     ),
     '$1',
   ],
-  [/(?<=\d) ?EL\b\.?(?: \(tbsp\))?/g, ' tbsp'],
-  [/(?<=\d) ?TL\b\.?(?: \(tsp\))?/g, ' tsp'],
   // "1 cup = 240 ml of water", "1 glass yoghurt, 240 ml"
   [
     new RegExp(

@@ -3,7 +3,7 @@ import type { Spelling } from './rule.ts';
 /** Behind a figure, and before what is measured or behind its name. */
 const measure = (words: string): RegExp =>
   new RegExp(
-    `(?<=[\\d½¼¾⅓⅔] ?)(?:${words})(?!\\p{L})\\.?(?: (?:de |di |d['’]|of |a )?(?=\\p{L})|(?= *(?:[,;)]|$)))`,
+    `(?<=[\\d½¼¾⅓⅔] ?)(?:${words})(?!\\p{L})\\.?(?: \\((?:tbsp|tsp|cups?)\\))?(?: (?:de |di |d['’]|of |a )?(?=\\p{L})|(?= *(?:[,;)]|$)))`,
     'giu',
   );
 
@@ -17,7 +17,7 @@ const LEAST_CC = 10;
 export const FOREIGN_MEASURES: readonly Spelling[] = [
   [
     measure(
-      'EL|Essl[öo]e?ffel|msk|ss|spsk|c(?:uill[èe]re)?s?\\.? ?[àa] ?s(?:oupe)?|càs|c\\.s|cs|cdas?|cucharadas?|cucchiaio|cucchiai|eetlepels?|rkl|yemek ka[şs][ıi][ğg][ıi]|colher(?:es)? de sopa',
+      'tb|EL|Essl[öo]e?ffel|msk|ss|spsk|c(?:uill[èe]re)?s?\\.? ?[àa] ?s(?:oupe)?|càs|c\\.s|cs|cdas?|cucharadas?|cucchiaio|cucchiai|eetlepels?|rkl|yemek ka[şs][ıi][ğg][ıi]|colher(?:es)? de sopa',
     ),
     'tbsp ',
   ],
@@ -30,7 +30,6 @@ export const FOREIGN_MEASURES: readonly Spelling[] = [
   [measure('Prisen?|Msp|Messerspitzen?|pizzic[oh]i?|pinc[ée]+es?|pizcas?|snufjes?|klypa|krm'), 'pinch '],
   [measure('Tassen?|tasses?|tazas?|tazz[ae]|koppar|kopper|x[íi]caras?'), 'cups '],
   [measure('verres?|vasos?|bicchier[ei]|su barda[ğg][ıi]|lasia?|Gl[äa]ser'), 'glasses '],
-  [measure('tb'), 'tbsp '],
   [measure('pkgs?|pks?|p[äa]ckchen|bustin[ae]'), 'packet '],
   [measure('lts?|ltrs?|lit'), 'l '],
   [measure('ea'), ''],

@@ -101,8 +101,6 @@ export const WORK_TOLD: readonly Spelling[] = [
     /\b(?:front (?:and )?back|both faces|top (?:and )?bottom),? (?:for )?(?=(?:about )?\d[\d.]* ?(?:s|secs?|seconds?|min(?:ute)?s?)\b)/gi,
     'each side ',
   ],
-  // "we separate 8 meringues (100 g)"
-  [/\bseparate (?:it |the dough )?(?:(?:in)?to )?(\d{1,2}) \p{L}+(?= ?\()/giu, 'divide into $1 pieces'],
   // "First speed 4 min with 6.5 kg water, yeast."
   [
     /^((?:1st|first|2nd|second|low|slow|high|fast) speed|speed [12]):? (?:for )?(\d{1,2}) ?min(?:ute)?s?\b(?= with\b|, [^;]*\b(?:salt|oil|water|yeast|butter)\b)(?!.*\b(?:speed|2nd|second|fast)\b)/i,
