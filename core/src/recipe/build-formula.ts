@@ -312,7 +312,7 @@ const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
     /\b(?:mix|stir|combine|work) (?:it|them|this)(?: all)? (?:up\b|together\b|(?:well )?with (?:a|your|the) (?:\w+ )?(?:fork|spoon|hands?|fingers?|spatula|whisk)\b)/i,
     (i) => i.use === 'dough',
   ],
-  [/\beverything\b|\bingredients?\b|\bwith (?:all )?the rest\b(?! of\b)/i, () => true],
+  [/\beverything\b|\bingredients?\b|\b(?:with|add) (?:all )?the rest\b(?! of\b)/i, () => true],
   [
     /\bdry (?:ingredients|things|mix)\b|\bthe dry\b/i,
     (i) => ['flour', 'salt', 'sugar', 'leaven', 'other'].includes(i.role),
@@ -337,7 +337,7 @@ const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   [/\bvegetables?\b/i, (i) => i.role === 'other' && i.use !== 'dough'],
   [/\bcheese\b/i, (i) => /cheese|paneer|curd|feta/.test(i.name)],
   [/\bsoda|bicarb/i, (i) => i.name.includes('soda')],
-  [/\bdust|floured?\b/i, (i) => i.use === 'dust'],
+  [/\bdust|floured?\b/i, (i) => i.use === 'dust' || (i.use === 'layer' && i.role === 'flour')],
   [/\bgrease|oil(?:ed)? (?:the|a) /i, (i) => i.use === 'griddle'],
   [/\bserve/i, (i) => i.use === 'serve'],
 ];

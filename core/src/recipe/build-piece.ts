@@ -132,7 +132,8 @@ export function pieceOf(
 
 function shapeOf(text: string): string {
   if (/\boval|tear-?drop|tongue\b/i.test(text)) return 'oval';
-  if (/\bcoil|spiral|snail\b/i.test(text)) return 'coil';
+  // batter is poured in a spiral and is round
+  if (/\bcoil|(?<!\bin an? )spiral|snail\b/i.test(text)) return 'coil';
   if (/\b(?:half-?moons?|in half over the filling)\b/i.test(text)) return 'half';
   if (/\b(?:quarters|wedges|triangles|farls?)\b/i.test(text)) return 'wedge';
   if (/\b(?:into|in) (?:a )?squares?|envelope\b/i.test(text)) return 'square';

@@ -1,6 +1,7 @@
 import { findFood, foodsIn } from '../foods/index.ts';
 import { byQuestions } from './answers.ts';
-import { actionsIn, type Action } from './actions.ts';
+import { byMinutes, clocksApart, FROM_TO, minutesBetween, TIME_OF_DAY, untilNext } from './day-plan.ts';
+import { actionsIn } from './actions.ts';
 import { durationsIn } from './durations.ts';
 import { isWholeList } from './items.ts';
 import { Mapped } from './mapped.ts';
@@ -52,66 +53,6 @@ const numberedApart = (line: Mapped): readonly Mapped[] =>
 
 /** A telegram has a word for its points. */
 const STOP = /\s+stop\b[.\s]*/gi;
-
-/** Behind a time of the day stands no unit: "0.65 l water", "1.00 – 1.25 kg flour" are none. */
-const NO_UNIT = '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?|h|hrs?|hours?|min|mins|minutes)\\b)(?=\\p{L})';
-const CLOCK = '(\\d{1,2})[:.]([0-5]\\d)';
-const TIME_OF_DAY = new RegExp(
-  `^\\s*(?:[-–—*•·▪▢☐]\\s+)?(?:at )?\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:\\|\\s*)?${NO_UNIT}`,
-  'u',
-);
-/** "14:20 to 15:30 proof": what a schedule gives a stage. */
-const FROM_TO = new RegExp(
-  `^\\s*(?:[-–—*•·▢☐]\\s+)?${CLOCK}\\s*(?:to|till|until|-|–)\\s*${CLOCK}\\s*:?\\s+${NO_UNIT}`,
-  'u',
-);
-const minutesBetween = (from: readonly string[], to: readonly string[]): number => {
-  const of = ([h, min]: readonly string[]): number => 60 * Number(h) + Number(min);
-  return (of(to) - of(from) + 1440) % 1440;
-};
-
-const LIES: ReadonlySet<Action> = new Set<Action>(['rest', 'proof', 'chill', 'temper']);
-const LEAST_LEFT_MIN = 15;
-const LEFT_COVERED = /\b(?:cover(?:ed)?(?: (?:it|them))?|under (?:a |the )?(?:cloth|film|towel|plastic|bowl))\.?$/i;
-/** "18:15 Bulk proof" over "19:30 Divide": what only lies, and tells no time of its own, takes until the next time of the day. */
-function untilNext(lines: readonly Mapped[]): readonly Mapped[] {
-  const told = lines.filter((l) => l.text.trim() !== '').map((line) => ({ line, clock: TIME_OF_DAY.exec(line.text) }));
-  return told.map(({ line, clock }, n): Mapped => {
-    const next = told[n + 1]?.clock;
-    if (!clock || !next || FROM_TO.test(line.text)) return line;
-    const stage = normalLine(line.text.slice(clock[0].length));
-    const actions = actionsIn(stage);
-    if (actions.length === 0 || durationsIn(stage).length > 0) return line;
-    const min = minutesBetween(clock.slice(1, 3), next.slice(1, 3));
-    // what hands have folded, or covered, lies until then
-    const isLeft = min >= LEAST_LEFT_MIN && (actions.every((a) => a.action === 'fold') || LEFT_COVERED.test(stage));
-    if (isLeft) return line.replace(/[.\s]*$/, `, rest ${min} min`);
-    return min === 0 || !actions.every((a) => LIES.has(a.action)) ? line : line.replace(/[.\s]*$/, ` ${min} min`);
-  });
-}
-
-/** "15-30 rest": from which minute of a lesson to which. */
-const OF_LESSON = /^\s*(?:[-–—*•·]\s+)?(\d{1,3})\s*[-–]\s*(\d{1,3})(?: ?min\.?| ?['’′])?:?\s+(?=\p{L})/u;
-const LEAST_OF_LESSON = 3;
-/** "5-15 mix", "15-30 rest", "30-40 divide": a plan in the minutes of a lesson, each going on where the one before ends. */
-function byMinutes(lines: readonly Mapped[]): readonly Mapped[] {
-  const told = lines.flatMap((line) => {
-    const m = OF_LESSON.exec(line.text);
-    return m ? [{ line, from: Number(m[1]), to: Number(m[2]), length: m[0].length }] : [];
-  });
-  const isPlan = told.every((t, n) => t.to > t.from && (n === 0 || t.from === told[n - 1]?.to));
-  if (told.length < LEAST_OF_LESSON || !isPlan) return lines;
-  return lines.map((line) => {
-    const t = told.find((x) => x.line === line);
-    if (!t) return line;
-    const rest = line.slice(t.length);
-    const actions = actionsIn(normalLine(rest.text));
-    const onlyLies = actions.length > 0 && actions.every((a) => LIES.has(a.action));
-    return onlyLies && durationsIn(rest.text).length === 0
-      ? rest.replace(/^(\p{L}+)/u, `$1 ${t.to - t.from} min`)
-      : rest;
-  });
-}
 
 /** "Kneading 8 min – proofing 50 min – dividing – rounding": stages in one line. */
 const DASHED = /\s+[–—-]\s+/g;
@@ -219,7 +160,9 @@ const oneSign = (line: Mapped): Mapped =>
   line
     .replace(/(?<=\d)[’′](?!’|′)/g, "'")
     .replace(/(?<=(?<!“)\b\d+)(?:[”″]|’’|′′)/g, '"')
-    .replace(/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g');
+    .replace(/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g')
+    // "yeast .6 %"
+    .replace(/(?<=^|[\s(:=~–-])\.(?=\d{1,2} ?(?:%|k?g\b|m?l\b|lb\b|oz\b|tsp\b|[,;]|$))/g, '0.');
 
 /** "[bulk] 60 min", "topping = 80 g", "DOUGH 700 g", "Filling /// potatoes", "Zutaten (ingredients) für 20 Stück": labels, each with its colon. */
 const labelled = (line: Mapped): Mapped =>
@@ -375,7 +318,9 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
       ? l.replace(new RegExp(STAGE_SIGN, 'g'), ', ').replace(/ [–-] (?=\d)/g, ' ')
       : l;
   };
-  const asked = isWired ? lines.flatMap((l) => l.split(STOP)) : byQuestions(lines.flatMap(numberedApart).map(staged));
+  const asked = isWired
+    ? lines.flatMap((l) => l.split(STOP))
+    : byQuestions(lines.flatMap(numberedApart).flatMap(clocksApart).map(staged));
   const told = asked.flatMap(doubleBarred).flatMap(undashed);
   const parted = untilNext(byMinutes(told).flatMap(besideEachOther));
   const trimmed = parted

@@ -48,12 +48,12 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
   ],
   [/^(?:for )?(?:the )?(?:griddle|frying|cooking)$|^(?:to|for) (?:cook|fry|cooking)$/i, 'ingredients', 'griddle'],
   [
-    /^(?:you (?:will )?need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*| \((?:for|makes) [^)]*\))?|(?:raw )?materials?|quantities|formula(?: \([^)]*\))?|formula on 100(?: of)? flour|baker['’]?s (?:%|per ?cent(?:ages?)?)(?: \([^)]*\))?|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
+    /^(?:you(?: will|['’]ll)? need(?:,? (?:per|for each|for every) \w+)?(?: \([^)]*\))?|what you(?:'|’)?(?:ll)? need|ingredients?(?: list)?(?: for .*| \((?:for|makes|per) [^)]*\))?|(?:raw )?materials?|quantities|formula(?: \([^)]*\))?|formula on 100(?: of)? flour|baker['’]?s (?:%|per ?cent(?:ages?)?)(?: \([^)]*\))?|shopping list|(?:for (?:the )?)?dough(?: \([^)]*\))?|(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)(?: \([^)]*\))?|for (?:the )?(?:breads?|flatbreads?|batter|starter|wraps?|rounds?)|ingredients?(?: +(?:weight|amount|grams?|quantity|%))+)$/i,
     'ingredients',
     'dough',
   ],
   [
-    /^(?:methods?|process(?:es)?(?: +times?)?|directions?|instructions?|preparation|procedure|steps?|timetable|schedule|time plan|how to(?: make)?.*|how (?:we|i|you) (?:run|do|make|work|go about|set about)(?: it| this| them)?|making .*|to make(?: .*)?|what (?:to|you|we) do|let['’]s (?:bake|cook|go|begin|start|make it)|do(?: this)?|then|method and tips)$/i,
+    /^(?:methods?|process(?:es)?(?: +times?)?|directions?|instructions?|preparation|procedure|steps?|timetable|schedule|(?:time )?plan|running order|how to(?: make)?.*|how (?:we|i|you) (?:run|do|make|work|go about|set about)(?: it| this| them)?|making .*|to make(?: .*)?|what (?:to|you|we) d(?:o|id)|let['’]s (?:bake|cook|go|begin|start|make it)|do(?: this)?|then|method and tips)$/i,
     'method',
     'dough',
   ],

@@ -40,6 +40,9 @@ const INLINE = new Set([
   'dt',
   'dd',
 ]);
+/** Over what readers have written. */
+const OF_READERS =
+  /^\W*(?:\d+ )?(?:comments?|reviews?|ratings?|(?:reader )?responses?|leave a (?:comment|reply|review)|what (?:people|readers|others) (?:say|said))(?: \(\d+\))?\W*$/i;
 const BOLD = new Set(['b', 'strong']);
 /** A few words with a stop, and no figure: the label of the words behind it. */
 const isLabel = (text: string): boolean => /^\s*\p{Lu}[\p{L}' ,-]{2,40}[.:!]\s*$/u.test(text);
@@ -62,18 +65,22 @@ export function textOfHtml(html: string): PageText {
   let skipped = 0;
   let beside = 0;
   let script: string[] | undefined;
+  /** The rank of the heading under which readers write. */
+  let readers: number | undefined;
   const open: { readonly name: string; readonly isSkipped: boolean; readonly isBeside: boolean }[] = [];
   const end = (): void => {
     const whole = Mapped.join(line, '')
       .replace(/[\s\u00a0]+/g, ' ')
       .trim();
-    if (whole.text !== '' && beside === 0) lines.push(whole);
+    if (whole.text !== '' && beside === 0 && readers === undefined) lines.push(whole);
     line = [];
   };
   const parser = new Parser(
     {
       onopentag(name, attributes) {
         if (!INLINE.has(name) || name === 'dt') end();
+        const rank = Number(/^h([1-6])$/.exec(name)?.[1] ?? 0);
+        if (readers !== undefined && rank > 0 && rank <= readers) readers = undefined;
         // an entry of a list goes on in no other
         if (name === 'li') lines.push(Mapped.of('', parser.startIndex));
         // what stands in two spans is parted, as a page shows it
@@ -98,6 +105,10 @@ export function textOfHtml(html: string): PageText {
         );
       },
       onclosetag(name) {
+        if (/^h[1-6]$/.test(name) && OF_READERS.test(Mapped.join(line, '').text)) {
+          line = [];
+          readers = Number(name.slice(1));
+        }
         if (/^h[3-6]$/.test(name) && line.length > 0) line = [Mapped.join(line, '').replace(/^\s*/, '## ')];
         if (!INLINE.has(name)) end();
         // "<b>Shape.</b> Divide into 8": what a step is called

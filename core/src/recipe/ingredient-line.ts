@@ -145,6 +145,9 @@ function splitExtras(line: Mapped): readonly Mapped[] {
 /** "(100 % hydration)". */
 const WETNESS =
   /\(?(?:at )?(\d{2,3}) ?% hydration\)?|(?<=\b(?:levain|leaven|starter|sourdough) )\(([5-9]\d|1\d\d) ?%\)(?= *\d+ ?k?g\b)/i;
+/** "(12 % protein)": what flour or milk holds is no share of the dough. */
+const HOLDS =
+  /,? ?\(?(?:\d+(?:\.\d+)? ?(?:-|–) ?)?\d+(?:\.\d+)? ?(?:%|per ?cent) (?:protein|gluten|fat|extraction|milk ?fat)\)?/i;
 const PERCENT = /(?:(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*)?(\d+(?:\.\d+)?)\s*(?:%|per ?cent)/i;
 
 /** What an amount is for behind a name, "50 g cheese on each", or by a word that is for nothing else, "cheese 50 g per piece". */
@@ -154,7 +157,8 @@ const OF_EACH = new RegExp(
 );
 
 function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
-  const whole = told.replace(OF_EACH, '');
+  const holds = HOLDS.exec(told.text);
+  const whole = told.replace(OF_EACH, '').replace(HOLDS, '');
   // how wet a starter is says nothing of how much goes in
   const wet = WETNESS.exec(whole.text);
   const percent = PERCENT.exec(whole.text.replace(WETNESS, (m) => ' '.repeat(m.length)));
@@ -195,6 +199,7 @@ function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureS
     used: [
       ...(unknown === undefined ? figuresOf(line, level, amounts) : []),
       ...(percent ? [whole.span(percent.index, percent.index + percent[0].length)] : []),
+      ...(holds ? [told.span(holds.index, holds.index + holds[0].length)] : []),
       ...(wet && food?.role === 'starter' ? [whole.span(wet.index, wet.index + wet[0].length)] : []),
       ...foundIn(line.text, ANY_DEGREES).map((m) => line.span(m.index, m.index + m[0].length)),
     ],
@@ -307,9 +312,8 @@ function chooseAmount(
   const sachet = own.unit === 'sachet' ? others.find(isMetricWeight) : undefined;
   if (sachet) {
     const told = gramsOf(sachet, food, system);
-    // "half a packet (3.5 g)" is in all, "half a packet (7 g)" is half of that
-    const isInAll =
-      told !== undefined && own.least < 1 && Math.abs(told.g / own.least - SACHET_G) < Math.abs(told.g - SACHET_G);
+    // "half a packet (3.5 g)", "2 packets (14 g)" are in all, "half a packet (7 g)" is half of that
+    const isInAll = told !== undefined && Math.abs(told.g / own.least - SACHET_G) < Math.abs(told.g - SACHET_G);
     return isInAll ? told : times(told, own.least);
   }
   const added = others.filter((o) => isAdded(o, own) && !isInBrackets(line, o));

@@ -71,6 +71,11 @@ const RULES: readonly Spelling[] = [
     ' ',
   ],
   [/(?<=\d.*), plus (?:an?|1) (?:splash|little|bit|drop|touch)(?: more| extra)?(?=\.?$)/iu, ''],
+  // "percentages: strong flour 90, wholemeal 10, water 68"
+  [
+    /(?<=^[^:.\d]{0,60}\b(?:percentages?|in (?:%|per ?cent))(?: (?:on|of) (?:the )?flour)?:) (?!\d)((?:[^.;\d]+ \d{0,3}\.?\d+(?:,|$|(?=\.(?!\d)))){3,})/giu,
+    (_, list = '') => ` ${list.replace(/\d(?=,|$)/g, '$& %')}`,
+  ],
   // "400 strong + 200 semolina": flours by their colour, and figures of grams
   [
     new RegExp(`^(\\d{2,4}) (${COLOUR}) (?:\\+|and) (?=\\d{2,4} \\p{L})`, 'iu'),

@@ -6,7 +6,7 @@ import { COLOUR, figure, flour, G_PER_PART } from './shares.ts';
 import { inOrder, type Spelling } from './spelling/rule.ts';
 
 /** How many, in figures or words. */
-const N = String.raw`(?:\d+(?:\.\d+)?(?: ?[½¼¾])?|[½¼¾]|an?|one|two|three|four|five|six|seven|eight|nine|ten)`;
+const N = String.raw`(?<!\p{L})(?:\d+(?:\.\d+)?(?: ?[½¼¾])?|[½¼¾]|an?|one|two|three|four|five|six|seven|eight|nine|ten)`;
 const UNIT = `(?:k?g|m?l|${VESSELS}|${SPOONS}|handfuls?)`;
 const NAME = String.raw`\p{L}[\p{L} -]{2,24}?`;
 const END = String.raw`(?= *(?:[,;.]|$))`;
@@ -187,7 +187,7 @@ const RULES: readonly Spelling[] = [
   // "1 level teaspoon of baking powder and the same of salt"
   [
     new RegExp(
-      `(${N}) ?((?:level |heaped |small |good )?(?:${UNIT}|${SPOONS})) (?:of )?(${NAME})(?:,| and|, and) (?:the same|as much|just as much|an equal amount)(?: again)? (?:of|in) (${NAME})${END}`,
+      `(${N}|(?<!\\p{L})(?:a )?(?:half|quarter|third)(?: of)? an?|\\d/\\d) ?((?:level |heaped |small |good )?(?:${UNIT}|${SPOONS}|pints?|pounds?|litres?)) (?:of )?(${NAME})(?:,| and|, and) (?:about |roughly )?(?:the same|as much|just as much|an equal amount)(?: again)? (?:of|in) (${NAME})${END}`,
       'iu',
     ),
     (_, n = '', unit = '', ...[name = '', other = '']: string[]) => `${n} ${unit} ${name}, ${n} ${unit} ${other}`,
@@ -236,6 +236,11 @@ const RULES: readonly Spelling[] = [
   [
     new RegExp(`\\bequal (?:parts by weight|weights|amounts by weight) of (${NAME}) and (${NAME})${END}`, 'iu'),
     (_, a = '', b = '') => `100 % ${a}, 100 % ${b}`,
+  ],
+  // "100 % flour, of which rye 15 %": its part first
+  [
+    /(?<=\bflour\b[^;.]*)\b(of which),? (?:the )?(\p{L}+(?: flour)?)[:,]? (?:is )?(\d{1,3}(?:\.\d+)? ?(?:%|k?g))(?= *(?:[,;.)]|$))/giu,
+    '$1 $3 $2',
   ],
   // "400 g flour, of which a quarter rye", "100 % flour (a fifth of it wholemeal)"
   [

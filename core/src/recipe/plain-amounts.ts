@@ -134,9 +134,9 @@ const RULES: readonly Spelling[] = [
       `^(\\d+(?:\\.\\d+)?)? ?(?:(?:small|large|big|little) )?${CONTAINER} (?:of )?([^(]+) \\((?:about )?(\\d+(?:\\.\\d+)?) (g|kg|ml|l)\\)`,
       'i',
     ),
-    // half a packet of yeast is told by what is taken of it
+    // packets of yeast are told by what is taken of them, or by what one holds
     (all = '', n = '1', name = '', g = '', unit = '') =>
-      /yeast/i.test(name) && Number(n) < 1 ? all : `${Number(n) * Number(g)} ${unit} ${name}`,
+      /yeast/i.test(name) && Number(n) !== 1 ? all : `${Number(n) * Number(g)} ${unit} ${name}`,
   ],
   [
     /^(\d+(?:\.\d+)?) (g|ml) (?:plus|and|\+) (\d+(?:\.\d+)?) \2\b/i,

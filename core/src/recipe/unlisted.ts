@@ -62,7 +62,9 @@ function unlistedOutside(
         (d.action === 'cook' || namedAlone(d.text).includes(',') ? null : BUTTERING.exec(d.text)))
       : null;
     const fat = d.action === 'cook' ? WITH_FAT.exec(d.text) : null;
-    if (fat)
+    // "brushing with oil": what goes on the bread is that fat already
+    const isBrushed = fat !== null && brush?.[0].includes(fat[0]) === true;
+    if (fat && !isBrushed)
       found.push({
         food: findFood(fat[1] ?? fat[0]) ?? foodById('oil'),
         use: 'griddle',
@@ -82,7 +84,7 @@ function unlistedOutside(
 }
 
 const STREWING =
-  /\b(?:sprinkl|scatter|strew|top|dip|dredge|smear)\w*\b[^.;]*|\b(?:spread|dott?|rub|fill|stuff)\w* (?:(?:it|them|each|all|the \w+) )?(?:\w+ly )?with\b[^.;]*|\bbrush\w* (?:(?:it|them|each|all|the \w+) )?with (?:an? |some |the |1 )?(?:\w+ ){0,2}?(?:eggs?|milk|honey|yogh?urt|cream|syrup|molasses|wash)\b/gi;
+  /\b(?:sprinkl|scatter|strew|spray|top|dip|dredge|smear)\w*\b[^.;]*|\b(?:spread|dott?|rub|fill|stuff)\w* (?:(?:it|them|each|all|the \w+) )?(?:\w+ly )?with\b[^.;]*|\bbrush\w* (?:(?:it|them|each|all|the \w+) )?with (?:an? |some |the |1 )?(?:\w+ ){0,2}?(?:eggs?|milk|honey|yogh?urt|cream|syrup|molasses|wash)\b/gi;
 /** "…, turn, fill with cheese, and cook another minute", "brush with beaten egg": what is put on while it cooks. */
 const PUT_ON_GRIDDLE =
   /\b(?:fill|stuff|top|spread|brush|sprinkl|scatter|strew)\w* (?:(?:it|them|each|all|over|on|the (?:top|breads?)) )*with\b[^.;,]*(?:, [^.;,]* and [^.;,]*)?|\b(?:sprinkl|scatter|strew)\w* (?!(?:the |a |your )?(?:pan|griddle|plate|hotplate|tawa|water|salt)\b)[^.;,]*(?= (?:on|over|onto)\b)/i;
@@ -232,6 +234,10 @@ const IN_PLACE_OF = /\b(?:instead of|free (?:from|of))\s[^,.;]*/gi;
 const AS_LARGE =
   /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted|small|large|big|little|good|medium) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b|\bpasta machines?\b|\ba (?:pea|walnut|hazelnut|chickpea) of\b|\b(?:in)?to (?:an? |\d+ )?(?:\p{L}+,? ){0,2}sausages?\b|\bsausage[- ]shape/giu;
 
+/** What something is done with, by the food that it is made for. */
+const TOOL =
+  /\b(?:fish|egg|butter|cheese|nut|rice|milk|pepper|garlic|potato|lemon|honey|nutmeg|apple)[- ](?:slices?|timers?|whisks?|kni(?:fe|ves)|graters?|cookers?|pans?|mills?|press(?:es)?|ricers?|mashers?|squeezers?|dippers?|boxe?s?|cartons?|beaters?|crackers?|corers?)\b/gi;
+
 /** "Stir the herb oil": what kind of oil it is called by, and not what is in it. */
 const FLAVOURED = /\b(?:herb|spice|seed)s? (?=(?:oil|butter|paste|mix|mixture)\b)/gi;
 
@@ -243,6 +249,7 @@ function saidIn(sentence: string): string {
   );
   return (foundIn(done, AS_LARGE).length > 0 ? done.replace(AS_LARGE, ' ') : done)
     .replace(IN_PLACE_OF, ' ')
+    .replace(TOOL, ' ')
     .replace(FLAVOURED, '');
 }
 

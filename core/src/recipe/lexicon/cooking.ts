@@ -13,6 +13,7 @@ export const COOK = phrases`
   (?<=^|[;.] )(?:stone|pan|tawa|hot ?plate)(?=: \d[\d.]* ?(?:min|s\b|sec))
   (?<=^|[;,.] )griddle > (?:with|under|on)
   (?<=^|[;,.] )(?:(?:oven|baking|pizza|hot) )?(?:oven|stone(?: oven)?|deck|griddle|hot ?plate|tava|tawa|saj|pan|dome)(?: at)?(?=,? \(?\d{3} ?(?:°[^.;]{0,24}?)?\)?[,:]? \d[\d.,]* ?(?:min|s\b|sec))
+  (?<=^|[;,.] )on (?:the|a) (?:hot )?(?:stone|steel|hot ?plate|griddle|tawa|pan)(?=, (?:for )?(?:about )?\d[\d.]*(?: ?(?:[-–]|to|or) ?[\d.]+)? ?(?:min|s\b|sec))
   ^ (?:finish )?under (?:a|the) (?:hot )?grill
   (?:hold|put|lay|place|finish|set) (?:{it} )?(?:straight |directly )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame
   ^ (?:straight )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame > (?:(?:for )?\d|until\b|till\b)
@@ -29,6 +30,7 @@ export const COOK = phrases`
   brown > (?:on|for)
   grill > (?:for|until|each|\d)
   lay (?:\w+ ){0,4}?(?:on|onto|in|into) (?:the |a )?(?:\w+,? ){0,3}?{pan}
+  (?<=^|[,;.] )tandoor(?=[^.;]* \d+ ?(?:s|sec\w*|min\w*)\b)
   (?:stick|slap|press|lay) (?:{it} )?(?:on|onto|to|against) (?:the |a )?(?:hot )?(?:tandoor|oven)(?: walls?)?
   (?:slap|throw) (?:\w+ ){0,4}?(?:on|onto|in|into) (?:to )?(?:the |a )?(?:\w+ ){0,2}?(?:hot ?plate|pan|griddle|skillet|tawa|comal|stone|plate|bakestone)
   (?:put|place|drop|slide|slip|lower|transfer) (?:\w+ ){0,4}?(?:in|on|in ?to|onto|to) (?:the|a|your) (?:\w+,? ){0,3}?{pan}
@@ -50,6 +52,7 @@ export const COOK = phrases`
 export const FINISH = phrases`
   (?<=^)[Bb]utter(?=[.!]?$)
   (?:grind|crack|grate|shave) (?:\w+ ){0,3}?over > (?:the|it|them|each)\b
+  spray > (?:(?:it|them|each|the (?:breads?|tops?|rounds?)) )?(?:lightly )?with\b
   brush !> the (?:griddle|pan|skillet|plate|hotplate)\b|(?:it |them |the flour )?off\b
   drizzle !> of
   (?<!\bto )(?:sprinkle|scatter|strew) !> (?:\w+ ){0,3}?with water\b|(?:the |\d+ ?g (?:of )?)?(?:\w+ )?yeast\b

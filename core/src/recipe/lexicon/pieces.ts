@@ -57,7 +57,7 @@ export const DIVIDE = phrases`
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:parts|bits) (?:of|at) > (?:about )?\d{2,3} ?g\b
   (?<=^|[,;.] )\d{2,3} ?g(?= ?[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions|lumps) (?:of|at|@|à) > (?:about )?\d
-  (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
+  (?<=^|[,;.] )\d{1,2} pieces(?= *[,;])
   (?<=^|[;.] |\b[Tt]hen |\bhands, )\d{1,2} (?:(?:even|equal|same) )?(?:pieces|portions)(?= *(?:\.|$))
   ^ \d{2,3} ?g (?:a piece|per piece|apiece) $
   (?<=^|[;.] )(?:pieces|portions):? > (?:about )?\d{2,3} ?g\b
@@ -75,6 +75,7 @@ export const DIVIDE = phrases`
   weigh off > (?:at |into )?\d{2,3} ?g
   (?<=\b(?:everyone|everybody|each(?: of you)?|you|student|person) )weighs?(?: out| off)? > \d{2,3} ?g(?= (?:and|of dough|each)\b| *[.,;]| *$)
   weigh (?:into|at) > \d{2,3} ?g
+  weigh (?:{dough} )?(?:out )?into > {n}
   (?:take|tear off|break off|pull off) an? (?:piece|lump|bit|knob)(?: of (?:the )?dough)?(?= (?:the size of|as (?:big|large) as|like) )
   (?:give|hand)(?: out)? (?:everyone|everybody|each \w+) (?:(?:a|one|two|\d) (?:pieces?|lumps?|portions?)|\d{2,3} ?g of (?:the )?dough|their (?:dough|pieces?))
   (?:weigh|scale|measure|count)(?: out| off)? > {n} (?:equal |even )?(?:pieces|portions|lumps)\b
@@ -203,7 +204,9 @@ export const ROLL = phrases`
 
 export const SHAPE = phrases`
   spiral (?:it )?(?:outwards?|out)
+  pour {few}(?:from|through|out of) (?:the |a |your )?(?:\w+ ){1,5}in (?:an? |1 )?(?:\w+ )?(?:lace|pattern|net|lattice|zig-?zag|squiggle)\w*
   ^ flat (?:as|like)
+  ^ pull $
   (?:pat|slap|toss|throw|pass|flip)(?: {it})? > (?:from (?:palm|hand)|between (?:your |the )?(?:palms|hands)|back and forth)\b
   clap(?: {it})? > (?:from (?:palm|hand)|(?:between (?:\w+ ){0,2}\w+|back and forth) (?:to|until|till) (?:\w+ ){0,3}?(?:thin|flat|wide|\d))
   (?:open|push) (?:{it} )?out

@@ -22,7 +22,8 @@ export const TEMPER = phrases`
 
 export const CHILL = phrases`
   (?:leave|put|place|keep|let|rest|cover|pop)\b(?:(?!\b(?:and|then)\b)[^.;]){0,45}?\b{fridge}
-  chill(?:ed|ing)?
+  (?<!\bkeep (?:it |them |the \w+ )?)chill(?:ed|ing)?
+  keep (?:it |them |the \w+ )?chilled > (?:for|overnight|until|till|\d)
   refrigerate
   in(?:to)? (?:the|a) (?:{fridge}|cool box|cold room|cellar|cold larder)
   in the cold !> \p{L}

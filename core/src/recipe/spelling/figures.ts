@@ -7,6 +7,7 @@ const SHARE_OF: Readonly<Record<string, number>> = { fifth: 5, sixth: 6, eighth:
 
 /** Figures: decimal points, words of number, fractions of measures, what a hand takes. */
 export const FIGURES: readonly Spelling[] = [
+  [/\b(?:ca|approx|appr|abt)\. ?(?=\d)/gi, 'about '],
   // nobody weighs flour by the ton
   [/(?<![\d.,])(\d{1,2}),(\d{3}) ?(kg|l)\b/gi, '$1.$2 $3'],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
@@ -22,6 +23,7 @@ export const FIGURES: readonly Spelling[] = [
   ],
   // "15 s / 30 s / flame"
   [/(?<=\d ?(?:s|secs?|min)) ?\/ ?(?=(?:open )?(?:flame|grill)\b)/gi, ', '],
+  [/(?<=\d ?[x×]) ?(?:~|≈|ca\.?|about) ?(?=\d{2,3} ?g\b)/gi, ' '],
   [
     /,? (?:\+|plus|and) (?:(?:some|extra|more|a little) )?(?:bench|dusting|rolling) flour\b/gi,
     ', plus extra for dusting',
@@ -148,7 +150,7 @@ export const FIGURES: readonly Spelling[] = [
   [/\b(every|each) half (?:an )?hour\b/gi, '$1 30 min'],
   [/\b(?:an? )?half an? (?=hour)/gi, '0.5 '],
   [
-    /\b(?:for (?:a|1|one|the) night|(?:through|during) the night|all night|until (?:the )?(?:next|following) (?:day|morning)|until (?:tomorrow(?: morning)?|morning))\b/gi,
+    /\b(?:for (?:a|1|one|the) night|(?:through|during) the night|all night|(?:until|till|til) (?:the )?(?:next|following) (?:day|morning)|(?:until|till|til) (?:tomorrow(?: morning)?|(?:the )?morning))\b/gi,
     'overnight',
   ],
   [
@@ -228,6 +230,8 @@ export const FIGURES: readonly Spelling[] = [
     /(?<!\b(?:of|like|as|than|big|large) )\ban? (?=(?:\w+ )?(?:egg|onion|lemon|potato|leek|chilli|carrot|tomato|courgette|beetroot|(?:red|green) pepper)\b(?! ?-))/gi,
     '1 ',
   ],
+  // "3/4 of a pint", "½ a teaspoonful"
+  [new RegExp(`([½¼¾⅓⅔]|\\b[1-3]/[2-4]) (?:of )?(?:an?|1) (?=(?:${MEASURE})\\b)`, 'gi'), '$1 '],
   [
     new RegExp(
       `(?<!\\bin(?:to)? )\\ban? (?=(?:(?:heaped|heaping|level|rounded|scant|generous|good|big|small|large) )?(?:${MEASURE}|splash|glug|drizzle|drop|dash|sprinkle|stick)\\b)`,

@@ -3,7 +3,7 @@ import type { Spelling } from './rule.ts';
 /** Behind a figure, and before what is measured or behind its name. */
 const measure = (words: string): RegExp =>
   new RegExp(
-    `(?<=[\\d½¼¾⅓⅔] ?)(?:${words})(?!\\p{L})\\.?(?: \\((?:tbsp|tsp|cups?)\\))?(?: (?:de |di |d['’]|of |a )?(?=\\p{L})|(?= *(?:[,;)]|$)))`,
+    `(?<=[\\d½¼¾⅓⅔] ?)(?:${words})(?!\\p{L})\\.?(?: \\((?:tbsp|tsp|cups?)\\))?(?: (?:de |di |d['’]|of |a )?(?=\\p{L})|(?= *(?:[,;)]|$)| +\\d))`,
     'giu',
   );
 

@@ -19,6 +19,8 @@ export const MEASURES: readonly Spelling[] = [
   [/\bafter (?:the )?first (hour)\b/gi, 'after 1 $1'],
   [/(?<=\bleave),? covered,? (?=for\b)/gi, ' covered '],
   [/(\d+) (seconds?|secs?|minutes?|mins?),? then (\d+)(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2, then $3 $2'],
+  // "prove ten more"
+  [/\b(rest|prove|proof|rise|wait) (?:for )?(?:another )?(\d{1,3}) more(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2 min more'],
   // "wait ten."
   [/\b(rest|wait|prove|proof|knead|chill) (\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2 min'],
   [/(\d) hours? (\d{1,2})(?=[.,;]|$)/gi, '$1 hours $2 minutes'],
@@ -59,7 +61,7 @@ export const MEASURES: readonly Spelling[] = [
   ],
   [/(\d)\s+and\s+(?=[½¼¾⅓⅔⅛]|\d\/\d)/gi, '$1 '],
   [
-    /(?<!(?:\d|\b[Aa]n?) ?[\p{L}-]{1,14} )\bof (?!(?:\p{L}+ )*and )([\p{L} ]{3,25}?) (\d+(?:\.\d+)?|\d\/\d|[½¼¾]) ?(pounds?|lb|ounces?|oz|pints?|grams?)\b/giu,
+    /(?<!(?:\d|\b[Aa]n?) ?[\p{L}-]{1,14} )\bof (?!(?:\p{L}+ )*(?:and|in|into|with) )([\p{L} ]{3,25}?) (\d+(?:\.\d+)?|\d\/\d|[½¼¾]) ?(pounds?|lb|ounces?|oz|pints?|grams?)\b/giu,
     '$2 $3 $1',
   ],
   [/(\d)\s*(?:grams?|gms?|gr)\b\.?/gi, '$1 g'],
@@ -110,10 +112,20 @@ export const MEASURES: readonly Spelling[] = [
   ],
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
   [/(\d)\s*\((\d+(?:\.\d+)?)\s*g\)\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
+  // "scale 16 x 170"
+  [
+    /\b((?:scale|divide|portion)\b[^\d.;]{0,12}\d{1,2} ?[x×] ?[3-9]\d|(?:scale|divide|portion)\b[^\d.;]{0,12}\d{1,2} ?[x×] ?[1-4]\d{2})(?! ?(?:g|k?g|cm|mm|ml)\b|[.,]?\d)/gi,
+    '$1 g',
+  ],
   // "scale 8 x 130 g": pieces, and no weight of them all
   [
     /\b((?:scale|divide|div|cut|portion(?:ing)?|dividing|scaling|balls?|pieces?|weigh|split)\b[^\d.;]{0,20}?)(?:in(?:to)? )?(\d{1,3})\s*[x×]\s*(\d{2,3})\s*g\b/gi,
     '$1into $2 pieces of $3 g',
+  ],
+  // "bulk 2 h, 12 x 84 g, rest 20"
+  [
+    /(?<=\b(?:bulk|proof|prove|rise|rest|knead|fold|mix)\b.*[,;/] )(\d{1,2})\s*[x×]\s*(\d{2,3})\s*g(?= *(?:[,;/.]|$))/gi,
+    'divide into $1 pieces of $2 g',
   ],
   [/(\d+)\s*[x×]\s*(\d+(?:\.\d+)?)\s*g\b/gi, (_, n = '', g = '') => `${Number(n) * Number(g)} g`],
   [/(?<=[a-zA-Z°])\s*\/\s*(?=\d+(?:\.\d+)?\s*(?:oz|lb|g|kg|ml|cups?|tsp|tbsp|fl|°|in|")|[½¼¾⅓⅔⅛])/g, ' / '],

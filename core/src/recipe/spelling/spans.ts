@@ -103,4 +103,5 @@ export const SIZES: readonly Spelling[] = [
   ],
   [/\b(?:to )?(?:about )?the size of (?:a|your|the) (\d+ ?cm) (?:pan|griddle|skillet|tawa|plate|dish)\b/gi, 'to $1'],
   [/\bone by one (?=to \d)/gi, 'each '],
+  [/(?<!\b(?:half|quarter of) )\ba (?=centimet(?:re|er)\b)/gi, '1 '],
 ];

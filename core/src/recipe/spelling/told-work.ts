@@ -49,6 +49,22 @@ export const WORK_TOLD: readonly Spelling[] = [
     /(?<=^|[.;] )(?:about )?(\d+(?:\.\d+)?(?: ?[-–] ?\d+)? ?min(?:ute)?s?) on (?:the|a|your) (?:\p{L}+ )?(?:bench|table|board|worktop|counter|surface),? (?=by hand\b|(?:until|till) (?:it|the dough)(?: is|['’]s)? (?:smooth|elastic|silky|supple|stretchy|bounces|springs))/giu,
     'knead $1 ',
   ],
+  // "stir with a fork to make a ball": a dough in one lump
+  [
+    /\b((?:stir|mix)(?: (?:it|this|everything|well|quickly|(?:up )?with (?:an? |the |your )?\p{L}+))*) (?:to make|to form|until (?:it|you|the dough) (?:makes?|forms?|have|becomes?|comes? together (?:in)?to)) an? (?:\p{L}+ )?ball(?=[,;.]|$| and\b)/giu,
+    '$1 to a dough',
+  ],
+  // a ladle of batter with its time lies on the plate
+  [
+    /\b(an?|1) (ladle(?:ful)?)( \([^)]*\))? of (?:the )?batter, (?=(?:about )?\d[\d.]*(?: ?[-–] ?\d+)? ?(?:min|s\b|sec))/gi,
+    'pour in $1 $2$3 of batter, cook ',
+  ],
+  // "scale into twelve at about a hundred and forty-five"
+  [
+    /\b((?:scale|divide|cut|weigh|portion)[^.;\d]{0,20} \d{1,2} (?:pieces )?(?:at|of) (?:about |around )?)(\d{2,3})(?! ?(?:g|°|%|cm|mm|min|s)\b|[.,]?\d)/gi,
+    '$1$2 g',
+  ],
+  [/(?<=\b(?:pat|roll|press|stretch|flatten)[^.;\d]*)\b([1-4]\d) across\b/gi, '$1 cm across'],
   // "weigh out 16 (they come out about 85 g)"
   [/\bweigh (?:out|off) (\d{1,2})(?![.,]\d)(?= *(?:[,;.(]|$))/gi, 'divide into $1 pieces'],
   [

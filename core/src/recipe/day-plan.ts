@@ -1,0 +1,78 @@
+import { actionsIn, type Action } from './actions.ts';
+import { durationsIn } from './durations.ts';
+import type { Mapped } from './mapped.ts';
+import { normalLine } from './normal-line.ts';
+
+/** Behind a time of the day stands no unit: "0.65 l water", "1.00 – 1.25 kg flour" are none. */
+const NO_UNIT = '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?|h|hrs?|hours?|min|mins|minutes)\\b)(?=\\p{L})';
+const CLOCK = '(\\d{1,2})[:.]([0-5]\\d)';
+export const TIME_OF_DAY = new RegExp(
+  `^\\s*(?:[-–—*•·▪▢☐]\\s+)?(?:at )?\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:\\|\\s*)?${NO_UNIT}`,
+  'u',
+);
+/** "14:20 to 15:30 proof": what a schedule gives a stage. */
+export const FROM_TO = new RegExp(
+  `^\\s*(?:[-–—*•·▢☐]\\s+)?${CLOCK}\\s*(?:to|till|until|-|–)\\s*${CLOCK}\\s*:?\\s+${NO_UNIT}`,
+  'u',
+);
+export const minutesBetween = (from: readonly string[], to: readonly string[]): number => {
+  const of = ([h, min]: readonly string[]): number => 60 * Number(h) + Number(min);
+  return (of(to) - of(from) + 1440) % 1440;
+};
+
+const LIES: ReadonlySet<Action> = new Set<Action>(['rest', 'proof', 'chill', 'temper']);
+const LEAST_LEFT_MIN = 15;
+const LEFT_COVERED = /\b(?:cover(?:ed)?(?: (?:it|them))?|under (?:a |the )?(?:cloth|film|towel|plastic|bowl))\.?$/i;
+/** "18:15 Bulk proof" over "19:30 Divide": what only lies, and tells no time of its own, takes until the next time of the day. */
+export function untilNext(lines: readonly Mapped[]): readonly Mapped[] {
+  const told = lines.filter((l) => l.text.trim() !== '').map((line) => ({ line, clock: TIME_OF_DAY.exec(line.text) }));
+  return told.map(({ line, clock }, n): Mapped => {
+    const next = told[n + 1]?.clock;
+    if (!clock || !next || FROM_TO.test(line.text)) return line;
+    const stage = normalLine(line.text.slice(clock[0].length));
+    const actions = actionsIn(stage);
+    if (actions.length === 0 || durationsIn(stage).length > 0) return line;
+    const min = minutesBetween(clock.slice(1, 3), next.slice(1, 3));
+    // what hands have folded, or covered, lies until then
+    const isLeft = min >= LEAST_LEFT_MIN && (actions.every((a) => a.action === 'fold') || LEFT_COVERED.test(stage));
+    if (isLeft) return line.replace(/[.\s]*$/, `, rest ${min} min`);
+    return min === 0 || !actions.every((a) => LIES.has(a.action)) ? line : line.replace(/[.\s]*$/, ` ${min} min`);
+  });
+}
+
+/** "15-30 rest": from which minute of a lesson to which. */
+const OF_LESSON = /^\s*(?:[-–—*•·]\s+)?(\d{1,3})\s*[-–]\s*(\d{1,3})(?: ?min\.?| ?['’′])?:?\s+(?=\p{L})/u;
+const LEAST_OF_LESSON = 3;
+/** "5-15 mix", "15-30 rest", "30-40 divide": a plan in the minutes of a lesson, each going on where the one before ends. */
+export function byMinutes(lines: readonly Mapped[]): readonly Mapped[] {
+  const told = lines.flatMap((line) => {
+    const m = OF_LESSON.exec(line.text);
+    return m ? [{ line, from: Number(m[1]), to: Number(m[2]), length: m[0].length }] : [];
+  });
+  const isPlan = told.every((t, n) => t.to > t.from && (n === 0 || t.from === told[n - 1]?.to));
+  if (told.length < LEAST_OF_LESSON || !isPlan) return lines;
+  return lines.map((line) => {
+    const t = told.find((x) => x.line === line);
+    if (!t) return line;
+    const rest = line.slice(t.length);
+    const actions = actionsIn(normalLine(rest.text));
+    const onlyLies = actions.length > 0 && actions.every((a) => LIES.has(a.action));
+    return onlyLies && durationsIn(rest.text).length === 0
+      ? rest.replace(/^(\p{L}+)/u, `$1 ${t.to - t.from} min`)
+      : rest;
+  });
+}
+
+/** Before a time of the day in the midst of a line. */
+const NEXT_CLOCK = new RegExp(
+  `\\s*(?:[/;|·,]|(?<=[.\\p{L}])\\s)\\s*(?=(?:at )?${CLOCK}\\s*(?:(?:to|till|until|-|–)\\s*${CLOCK}\\s*)?:?\\s+${NO_UNIT})`,
+  'gu',
+);
+const LEAST_IN_LINE = 3;
+/** "Plan: 17:30 mix 8' / 17:40–18:50 bulk / 18:50 scale": times of the day in one line, each in a line of its own. */
+export function clocksApart(line: Mapped): readonly Mapped[] {
+  const parts = line.split(NEXT_CLOCK);
+  if (parts.length < LEAST_IN_LINE) return [line];
+  const label = /^[^\d:]{2,20}:(?= \d{1,2}[:.][0-5]\d)/u.exec(parts[0]?.text ?? '');
+  return label ? [...(parts[0]?.split(/(?<=:) (?=\d)/u) ?? []), ...parts.slice(1)] : parts;
+}
