@@ -305,6 +305,9 @@ function joinSame(list: readonly Weighed[]): readonly Weighed[] {
   return result;
 }
 
+/** "Talk about flours": what a class hears meanwhile names nothing that is mixed. */
+const TALK = /\b(?:talk|discuss|chat|explain|tell|show pictures)\b[^.;)]*/gi;
+
 /** Words by which a method means several ingredients at once. */
 const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   // "on the other side", "the rest of the flour" mean one thing
@@ -354,13 +357,13 @@ export function neverUsed(
 ): readonly number[] {
   if (method.trim() === '') return [];
   const named = new Set(foodsIn(method).map((f) => f.food));
-  const mixed = new Set(foodsIn(mixing).map((f) => f.food));
+  const mixed = new Set(foodsIn(mixing.replace(TALK, '')).map((f) => f.food));
   // "mix and knead": a method that never says flour means the whole list
   const flours = ingredients.filter((i, n) => i.use === 'dough' && foods[n]?.role === 'flour');
   const most = Math.max(...flours.map((i) => i.pct ?? 0));
   // semolina on the bench is a flour too: only that of the dough tells the whole list
   const isTerse =
-    !/\bflours?\b/i.test(mixing) &&
+    !/\bflours?\b/i.test(mixing.replace(TALK, '')) &&
     !ingredients.some((i, n) => {
       const food = foods[n];
       return food !== undefined && flours.includes(i) && i.pct === most && mixed.has(food);

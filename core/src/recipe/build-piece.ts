@@ -27,7 +27,10 @@ export function piecesOf(
   const stated = yields.find((y) => !y.isServings) ?? yields[0];
   const divided = divisionIn(method);
   const weight = pieceWeightIn(method) ?? facts.map((f) => pieceWeightIn(f)).find((w) => w !== undefined);
-  const doughG = lines.reduce((sum, l) => sum + (l.use === 'dough' ? (l.weight?.g ?? 0) : 0), 0);
+  const dough = lines.filter((l) => l.use === 'dough');
+  const flourG = dough.reduce((sum, l) => sum + (l.food?.role === 'flour' ? (l.weight?.g ?? 0) : 0), 0);
+  // "500 g flour, water 70 %": what is told as a share weighs its part of the flour
+  const doughG = dough.reduce((sum, l) => sum + (l.weight?.g ?? ((l.pct ?? 0) * flourG) / 100), 0);
   // how many people eat says nothing of how many breads each has
   const made = stated?.isServings === true && divided ? undefined : stated;
   const range = made ?? divided;

@@ -186,9 +186,9 @@ const labelled = (line: Mapped): Mapped =>
     )
     .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces');
 
-/** "dough: flour 300, water 180; layer: lard 30": parts of a list in one line, each in a line of its own. */
+/** "dough: flour 300, water 180; layer: lard 30", "Dough: 300 g flour. Filling: 200 g feta": parts of a list in one line, each in a line of its own. */
 const PART_NEXT =
-  /(?<=\d[^;]*);\s+(?=(?:layers?|filling|topping|dip|glaze|paste): )|(?<=^\p{L}[^:]{2,40}):\s+(?=dough: )/giu;
+  /(?<=^(?:dough|layers?|filling|topping|dip|glaze|paste|sauce): [^:]*\d[^:]*)\.\s+(?=(?:dough|layers?|filling|topping|dip|glaze|paste|sauce|to finish|to brush): )|(?<=\d[^;]*);\s+(?=(?:layers?|filling|topping|dip|glaze|paste): )|(?<=^\p{L}[^:]{2,40}):\s+(?=dough: )/giu;
 
 /** "PITA; 1.5 kg flour; 0.9 l water": over a list the name of the bread. */
 const PART_NEXT_OR_NAME = new RegExp(
@@ -201,6 +201,8 @@ const withFigures = inOrder(SCANNED);
 export const unscanned = (line: Mapped): Mapped =>
   withFigures(line)
     .replace(/(?<=\p{Ll})I(?=\p{Ll}|\b)|(?<=\b\p{Ll})I(?=\p{Ll}{2})/gu, 'l')
+    .replace(/\bIngred[1l](?=ents?\b)/i, 'Ingredi')
+    .replace(/(?<=\p{Ll}{2})0(?=\p{Ll}\b)/gu, 'o')
     .replace(/(?<=\b\p{L}+)1(?=\p{Ll}{2})/gu, 'l')
     .replace(/(?<=\p{Lu}{2})0(?=\p{Lu})|(?<=\p{Lu})0(?=\p{Lu}{2})/gu, 'O');
 
@@ -299,6 +301,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
     columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(oneSign))
       .flatMap((l, n) => l.split(n === 0 ? PART_NEXT_OR_NAME : PART_NEXT))
+      .flatMap((l) => l.split(PART_NEXT))
       .flatMap(besideTitle)
       .flatMap(yieldsApart)
       .map(inParts)

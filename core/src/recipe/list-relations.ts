@@ -184,6 +184,24 @@ const RULES: readonly Spelling[] = [
     (_, n = '', unit = '', name = '', other = '', how = '') =>
       `${n} ${unit} ${name}, ${figure(valueOf(n) * factorOf(how))} ${unit} ${other}`,
   ],
+  // "two bowls of fine semolina and one of white flour (about 300 g and 150 g)"
+  [
+    new RegExp(
+      `${N} (?:${VESSELS}) (?:of )?(${NAME}),? and ${N}(?: (?:${VESSELS}))? (?:of )?(${NAME}) \\((?:about |that is |i\\.e\\. |= ?)?(\\d+ ?(?:k?g|ml)) and (\\d+ ?(?:k?g|ml))\\)`,
+      'iu',
+    ),
+    (_, name = '', other = '', ...[first = '', second = '']: string[]) => `${first} ${name}, ${second} ${other}`,
+  ],
+  // "2 parts rye, 3 parts wheat (total flour 500 g)"
+  [
+    /\b(\d{1,2}) parts? (\p{L}+(?: flour)?)(?:,| and| to| ?:) (\d{1,2}) parts? (\p{L}+(?: flour)?),? \((?:total(?: flour)?|flour in all|in all)[: ]+(\d{2,4}) ?g\)/iu,
+    (all = '', a = '', first = '', ...[b = '', second = '', g = '']: string[]) => {
+      const part = Number(g) / (Number(a) + Number(b));
+      return isFlour(first) && isFlour(second)
+        ? `${figure(Number(a) * part)} g ${flour(first)}, ${figure(Number(b) * part)} g ${flour(second)}`
+        : all;
+    },
+  ],
   // "1 level teaspoon of baking powder and the same of salt"
   [
     new RegExp(

@@ -56,6 +56,7 @@ function unlistedOutside(
       from: dust[0],
     });
   const cooked = drafts.findIndex((x) => x.action === 'cook');
+  const isBatter = drafts.some((d) => d.action === 'shape' && /\b(?:batter|ladle|pour)/i.test(d.text));
   for (const d of drafts) {
     const brush = ['finish', 'clap', 'fill', 'cook'].includes(d.action)
       ? (BRUSHING.exec(d.text) ??
@@ -76,7 +77,9 @@ function unlistedOutside(
     const food = findFood(brush[1] ?? '') ?? foodById('butter');
     const told = brush[1]?.toLowerCase();
     const isEarly = d.action === 'finish' && drafts.indexOf(d) < cooked;
-    if (d.action === 'fill' || isEarly) found.push({ food, use: 'layer', gPerPiece: 6, from: brush[0], told });
+    // what is dropped round a batter lies on the plate
+    if (isEarly && isBatter) found.push({ food, use: 'griddle', gPerPiece: 2, from: brush[0], told });
+    else if (d.action === 'fill' || isEarly) found.push({ food, use: 'layer', gPerPiece: 6, from: brush[0], told });
     if ((d.action === 'finish' && !isEarly) || d.action === 'cook')
       found.push({ food, use: 'finish', gPerPiece: 4, from: brush[0], told });
   }
@@ -105,7 +108,11 @@ function strewn(
       (d.action === 'cook' ? PUT_ON_GRIDDLE.exec(d.text)?.[0] : strewnIn(d.text)) ??
       (d.action === 'fill' ? namedAlone(d.text) : undefined);
     for (const { food, words } of foodsIn(saidIn(from ?? ''))) {
-      const isListed = listed.has(food.id) || ingredients.some((i) => i.name.includes(words));
+      // "fill with cheese" is the one that the filling has
+      const isItsCheese =
+        words === 'cheese' &&
+        ingredients.some((i) => i.use !== 'dough' && i.role === 'other' && i.allergens?.includes('milk'));
+      const isListed = isItsCheese || listed.has(food.id) || ingredients.some((i) => i.name.includes(words));
       if (isListed || ['water', 'flour'].includes(food.role)) continue;
       listed.add(food.id);
       found.push({ food, use: 'finish', gPerPiece: 2, from: from ?? '', told: calledIn(d.text, food, words) });

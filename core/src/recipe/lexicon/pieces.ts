@@ -57,7 +57,7 @@ export const DIVIDE = phrases`
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:parts|bits) (?:of|at) > (?:about )?\d{2,3} ?g\b
   (?<=^|[,;.] )\d{2,3} ?g(?= ?[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions|lumps) (?:of|at|@|à) > (?:about )?\d
-  (?<=^|[,;.] )\d{1,2} pieces(?= *[,;])
+  (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
   (?<=^|[;.] |\b[Tt]hen |\bhands, )\d{1,2} (?:(?:even|equal|same) )?(?:pieces|portions)(?= *(?:\.|$))
   ^ \d{2,3} ?g (?:a piece|per piece|apiece) $
   (?<=^|[;.] )(?:pieces|portions):? > (?:about )?\d{2,3} ?g\b
@@ -115,11 +115,11 @@ export const DIVIDE = phrases`
 
 export const COIL = phrases`
   (?:roll|wind|twist|curl) (?:(?:it|them|this|each|the|every|your) )?(?:(?:strips?|pleats?|rope|one|sheet|length|log) )?(?:up )?(?:in)?to an? {few}(?:coil|spiral|snail|rosette)
-  coil
+  (?<!\b(?:[Rr]oll|[Ff]latten|[Pp]ress|[Pp]at|[Rr]est|[Ss]tretch|[Cc]over|[Cc]hill) (?:out )?(?:each|the|every|your|a|one|this) )coil
   (?:make|form|turn (?:{it} )?into) (?:an?|one) (?:\w+ )?(?:spiral|rope|snail|rosette)
   (?<!\bin a )spiral(?!,? (?:mixer|slow|fast|\d|out))
   snail
-  roll (?:it |each |them )?up !> (?:in)?to (?:(?:[\w-]+ ){0,3}?(?:balls?|rounds?)|(?:about )?\d)
+  roll (?:it |each |them )?up !> (?:the |its |both |all )?(?:(?:long|short|two) )*(?:edges|sides|rims?|borders?)\b|(?:in)?to (?:(?:[\w-]+ ){0,3}?(?:balls?|rounds?)|(?:about )?\d)
   wind (?:it|each)
   swiss roll
   roll {it} (?:in)?to an? (?:\w+ )?rope
@@ -206,6 +206,8 @@ export const SHAPE = phrases`
   spiral (?:it )?(?:outwards?|out)
   pour {few}(?:from|through|out of) (?:the |a |your )?(?:\w+ ){1,5}in (?:an? |1 )?(?:\w+ )?(?:lace|pattern|net|lattice|zig-?zag|squiggle)\w*
   ^ flat (?:as|like)
+  (?:roll|turn|fold|pinch) (?:up )?(?:the |its |both |all )?(?:(?:long|short|two) )*(?:edges|sides|rims?|borders?|ends)(?: up)?(?=[,;.]| and\b)[^.;]*\b(?:boat|canoe|rim|wall)
+  ^ pour > (?:about )?[\d½¼¾][^.;]{0,24}[,;] (?:and )?(?:spread|swirl|tilt)\b
   ^ pull $
   (?:pat|slap|toss|throw|pass|flip)(?: {it})? > (?:from (?:palm|hand)|between (?:your |the )?(?:palms|hands)|back and forth)\b
   clap(?: {it})? > (?:from (?:palm|hand)|(?:between (?:\w+ ){0,2}\w+|back and forth) (?:to|until|till) (?:\w+ ){0,3}?(?:thin|flat|wide|\d))

@@ -51,6 +51,11 @@ export const MEASURES: readonly Spelling[] = [
     /(\d+(?:\.\d+)?)\s*(seconds?|secs?|s|minutes?|mins?|min)\b([^.]*?\b\d+) more\b(?! *(?:seconds?|secs?|s|minutes?|mins?|hours?|hrs?|h)\b)/gi,
     '$1 $2$3 $2 more',
   ],
+  // "4 or 5 minutes the first side, same on the second"
+  [
+    /(\d+(?:\.\d+)?(?: ?(?:-|–|or|to) ?\d+(?:\.\d+)?)? ?(?:min(?:ute)?s?|s|sec(?:ond)?s?)) (?:(?:on|for) )?(?:the )?(?:first|1|one)(?: side)?,? (?:and )?(?:(?:about )?the )?same(?: again)? (?:(?:on|for) )?(?:the )?(?:second|other|reverse)(?: side)?\b/gi,
+    '$1 on the first side, $1 on the second',
+  ],
   // "a minute on the first side and half that on the second"
   [
     /(?<![\d.] ?)\b(\d+(?:\.\d+)?|an?(?= (?:minute|hour)\b))(\s*(?:seconds?|secs?|s|minutes?|mins?|hours?|h))\b([^.]*?)(?:\bfor )?\b(half|twice|double) (?:that(?: time)?|the time|as long)(?= *(?:[.,;)]|$| (?:on|for|in|before|again|to|once|at|with)\b))/gi,
