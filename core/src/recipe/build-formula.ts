@@ -312,7 +312,7 @@ const TALK = /\b(?:talk|discuss|chat|explain|tell|show pictures)\b[^.;)]*/gi;
 const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   // "on the other side", "the rest of the flour" mean one thing
   [
-    /\b(?:mix|stir|combine|work) (?:it|them|this)(?: all)? (?:up\b|together\b|(?:well )?with (?:a|your|the) (?:\w+ )?(?:fork|spoon|hands?|fingers?|spatula|whisk)\b)/i,
+    /\b(?:mix|stir|combine) (?:it|them|this) all\b|\b(?:mix|stir|combine|work) (?:it|them|this)(?: all)? (?:up\b|together\b|(?:well )?with (?:a|your|the) (?:\w+ )?(?:fork|spoon|hands?|fingers?|spatula|whisk)\b)/i,
     (i) => i.use === 'dough',
   ],
   [/\beverything\b|\bingredients?\b|\b(?:with|add) (?:all )?the rest\b(?! of\b)/i, () => true],
@@ -345,6 +345,9 @@ const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   [/\bserve/i, (i) => i.use === 'serve'],
 ];
 
+/** Of so many that go into a dough a method that cares for names would name one (this program's own choice). */
+const LEAST_UNNAMED = 3;
+
 /**
  * Ingredients that a method never mentions, by name or in general; none when there is no method. `mixing` is the method
  * without what is done with pieces alone.
@@ -362,12 +365,17 @@ export function neverUsed(
   const flours = ingredients.filter((i, n) => i.use === 'dough' && foods[n]?.role === 'flour');
   const most = Math.max(...flours.map((i) => i.pct ?? 0));
   // semolina on the bench is a flour too: only that of the dough tells the whole list
+  const others = ingredients.filter((i, n) => i.use === 'dough' && !flours.includes(i) && foods[n] !== undefined);
+  // "chill the mash, knead in flour": of a whole list the flour alone
+  const namesFlourOnly =
+    others.length >= LEAST_UNNAMED && !others.some((i) => foodsIn(method).some((f) => f.food.role === i.role));
   const isTerse =
-    !/\bflours?\b/i.test(mixing.replace(TALK, '')) &&
-    !ingredients.some((i, n) => {
-      const food = foods[n];
-      return food !== undefined && flours.includes(i) && i.pct === most && mixed.has(food);
-    });
+    namesFlourOnly ||
+    (!/\bflours?\b/i.test(mixing.replace(TALK, '')) &&
+      !ingredients.some((i, n) => {
+        const food = foods[n];
+        return food !== undefined && flours.includes(i) && i.pct === most && mixed.has(food);
+      }));
   const isMentioned = (i: Ingredient, n: number): boolean => {
     if (isTerse && i.use === 'dough') return true;
     // "yogurt to serve", "oil for the griddle": the list itself says what becomes of it

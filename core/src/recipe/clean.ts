@@ -155,18 +155,41 @@ function columnsApart(lines: readonly Mapped[]): readonly Mapped[] {
   return [...lines.slice(0, first), ...left, ...(joined ? [joined] : []), ...lines.slice(first + block.length)];
 }
 
+/** How cards shorten what goes before a food. */
+const SHORT_WORDS: Readonly<Record<string, string>> = {
+  inst: 'instant',
+  veg: 'vegetable',
+  sunfl: 'sunflower',
+  wholem: 'wholemeal',
+  evap: 'evaporated',
+  cond: 'condensed',
+  gran: 'granulated',
+  cast: 'caster',
+};
 /** Minutes and seconds by one sign each, grams by one word: what comes after asks for no other. */
 const oneSign = (line: Mapped): Mapped =>
   line
     .replace(/(?<=\d)[’′](?!’|′)/g, "'")
     .replace(/(?<=(?<!“)\b\d+)(?:[”″]|’’|′′)/g, '"')
     .replace(/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g')
+    // "rest min. 4 h": a point that ends no sentence
+    .replace(/(?<=\p{L}[,:]? )\bmin\. ?(?=\d+(?:[.,]\d+)? ?(?:h|hours?|hrs?|min)\b)/giu, 'at least ')
+    .replace(
+      /\b(inst|veg|sunfl|wholem|evap|cond|gran|cast)\. (?=(?:dry |dried )?(?:yeast|oil|flour|milk|sugar)\b)/gi,
+      (all = '', short = '') => `${SHORT_WORDS[short.toLowerCase()] ?? all} `,
+    )
     // "yeast .6 %"
     .replace(/(?<=^|[\s(:=~–-])\.(?=\d{1,2} ?(?:%|k?g\b|m?l\b|lb\b|oz\b|tsp\b|[,;]|$))/g, '0.');
 
 /** "[bulk] 60 min", "topping = 80 g", "DOUGH 700 g", "Filling /// potatoes", "Zutaten (ingredients) für 20 Stück": labels, each with its colon. */
 const labelled = (line: Mapped): Mapped =>
   line
+    // "Oil + salt in."
+    .replace(
+      /^(\s*\d{1,2}[.)] )?(\p{L}+(?: \p{L}+)?(?: (?:\+|and|&) \p{L}+(?: \p{L}+)?)+) in(?=\.?$)/iu,
+      (all = '', no = '', foods = '') =>
+        foods.split(/ (?:\+|and|&) /).every((f) => findFood(f)) ? `${no}add ${foods}` : all,
+    )
     // "b. powder", "b.p.": a point that ends no sentence
     .replace(/\bb\. ?p(?:owder|\.)(?= |$)/gi, 'baking powder')
     .replace(/(?<=\byeast,? )\(?inst\.\)?(?= |$)/gi, 'instant')

@@ -149,6 +149,20 @@ class Cooking {
   }
 }
 
+/** "20 min under coals, or in a dry skillet 8 min a side": where else it may be cooked. */
+const OR_ELSE =
+  /[,;–-]?\s*\bor (?:else )?(?:(?:in|on|over|under|bake|cook|use|with) )?(?:(?:an?|the|your|dry|hot|very|heavy|non-stick|electric|gas) )*(?:pan|skillet|griddle|tawa|hot ?plate|oven|stone|barbecue|grill|fire|embers)\b/i;
+const ON_GRIDDLE = /\b(?:pan|skillet|griddle|tawa|hot ?plate)\b/i;
+/** Of two ways to cook, each with its own time, the one on a griddle, else the first; undefined where there is one. */
+function oneOfTwo(text: string, tokens: readonly Token[]): readonly [number, number] | undefined {
+  const other = OR_ELSE.exec(text);
+  if (!other) return undefined;
+  const times = tokens.filter((t) => t.time !== undefined);
+  if (!times.some((t) => t.end <= other.index) || !times.some((t) => t.at > other.index)) return undefined;
+  const isSecond = ON_GRIDDLE.test(other[0]) && !ON_GRIDDLE.test(text.slice(0, other.index));
+  return isSecond ? [other.index, text.length] : [0, other.index];
+}
+
 /**
  * Cooking as it goes on the griddle: laid on, each side, turned, back to the first, lid, flame, grill, and how often. Undefined where no
  * time is told. "2–3 minutes a side" is two alike; a time in all is shared by the turns that it tells of. `isTopped`: something lies on
@@ -156,6 +170,11 @@ class Cooking {
  */
 export function cookingTold(text: string, times: readonly Duration[], isTopped = false): ToldCooking | undefined {
   const tokens = tokensOf(text, times);
+  const [from, to] = oneOfTwo(text, tokens) ?? [0, text.length];
+  if (to - from < text.length) {
+    const own = tokens.flatMap((t) => (t.time && t.at >= from && t.end <= to ? [t.time] : []));
+    return cookingTold(text.slice(from, to), own, isTopped);
+  }
   const told = tokens.filter((t) => t.time !== undefined);
   const [first] = told;
   if (!first?.time) return undefined;

@@ -1,6 +1,6 @@
 import { actionsIn, type Action } from './actions.ts';
 import { durationsIn } from './durations.ts';
-import type { Mapped } from './mapped.ts';
+import { Mapped, type Span } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 
 /** Behind a time of the day stands no unit: "0.65 l water", "1.00 – 1.25 kg flour" are none. */
@@ -43,25 +43,42 @@ export function untilNext(lines: readonly Mapped[]): readonly Mapped[] {
 /** "15-30 rest": from which minute of a lesson to which. */
 const OF_LESSON = /^\s*(?:[-–—*•·]\s+)?(\d{1,3})\s*[-–]\s*(\d{1,3})(?: ?min\.?| ?['’′])?:?\s+(?=\p{L})/u;
 const LEAST_OF_LESSON = 3;
-/** "5-15 mix", "15-30 rest", "30-40 divide": a plan in the minutes of a lesson, each going on where the one before ends. */
-export function byMinutes(lines: readonly Mapped[]): readonly Mapped[] {
-  const told = lines.flatMap((line) => {
+interface LessonStage {
+  readonly line: Mapped;
+  readonly from: number;
+  readonly to: number;
+  /** Letters of the minutes before its words. */
+  readonly length: number;
+}
+
+/** "5-15 mix", "15-30 rest", "30-40 divide": a plan in the minutes of a lesson, each going on where the one before ends; empty where it is none. */
+function stagesOfLesson(lines: readonly Mapped[]): readonly LessonStage[] {
+  const told = lines.flatMap((line): readonly LessonStage[] => {
     const m = OF_LESSON.exec(line.text);
     return m ? [{ line, from: Number(m[1]), to: Number(m[2]), length: m[0].length }] : [];
   });
   const isPlan = told.every((t, n) => t.to > t.from && (n === 0 || t.from === told[n - 1]?.to));
-  if (told.length < LEAST_OF_LESSON || !isPlan) return lines;
+  return told.length >= LEAST_OF_LESSON && isPlan ? told : [];
+}
+
+/** The lines of a lesson's plan without its minutes; what only lies, or is kneaded, and tells no time of its own takes them all. */
+export function byMinutes(lines: readonly Mapped[]): readonly Mapped[] {
+  const stages = stagesOfLesson(lines);
   return lines.map((line) => {
-    const t = told.find((x) => x.line === line);
+    const t = stages.find((x) => x.line === line);
     if (!t) return line;
     const rest = line.slice(t.length);
     const actions = actionsIn(normalLine(rest.text));
-    const onlyLies = actions.length > 0 && actions.every((a) => LIES.has(a.action));
-    return onlyLies && durationsIn(rest.text).length === 0
+    const takesAll = actions.length > 0 && actions.every((a) => LIES.has(a.action) || a.action === 'knead');
+    return takesAll && durationsIn(rest.text).length === 0
       ? rest.replace(/^(\p{L}+)/u, `$1 ${t.to - t.from} min`)
       : rest;
   });
 }
+
+/** Where the minutes of a lesson stand in a text. */
+export const minutesOfLesson = (source: string): readonly Span[] =>
+  stagesOfLesson(Mapped.of(source).split(/\n/g)).map(({ line, length }) => line.span(0, length));
 
 /** Before a time of the day in the midst of a line. */
 const NEXT_CLOCK = new RegExp(

@@ -147,7 +147,7 @@ const WETNESS =
   /\(?(?:at )?(\d{2,3}) ?% hydration\)?|(?<=\b(?:levain|leaven|starter|sourdough) )\(([5-9]\d|1\d\d) ?%\)(?= *\d+ ?k?g\b)/i;
 /** "(12 % protein)": what flour or milk holds is no share of the dough. */
 const HOLDS =
-  /,? ?\(?(?:\d+(?:\.\d+)? ?(?:-|–) ?)?\d+(?:\.\d+)? ?(?:%|per ?cent) (?:protein|gluten|fat|extraction|milk ?fat)\)?/i;
+  /,? ?\(?(?:\d+(?:\.\d+)? ?(?:-|–) ?)?\d+(?:\.\d+)? ?(?:%|per ?cent) (?:protein|gluten|fat|extraction|milk ?fat)\)?|,? ?\(?\b(?:protein|gluten|fat content):? \d+(?:\.\d+)? ?%\)?/i;
 const PERCENT = /(?:(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*)?(\d+(?:\.\d+)?)\s*(?:%|per ?cent)/i;
 
 /** What an amount is for behind a name, "50 g cheese on each", or by a word that is for nothing else, "cheese 50 g per piece". */

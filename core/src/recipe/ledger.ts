@@ -1,3 +1,4 @@
+import { minutesOfLesson } from './day-plan.ts';
 import { findFood } from '../foods/index.ts';
 import type { Ingredient } from '../formula/index.ts';
 import type { BuiltSteps } from './build-steps.ts';
@@ -127,6 +128,7 @@ export function withGaps(recipe: ImportedRecipe, source: string, content: readon
   const owned = recipe.words.map((w) => wholeWordsOf(source, w));
   const words: OwnedWords[] = [...owned];
   const left: string[] = [];
+  const minutes = minutesOfLesson(source);
   const gaps = (within: Span, claim: (gap: Span) => void): void => {
     let { from } = within;
     for (const w of owned.filter((x) => overlaps(x, within)).sort((a, b) => a.from - b.from)) {
@@ -145,7 +147,8 @@ export function withGaps(recipe: ImportedRecipe, source: string, content: readon
         if (part.to > part.from) words.push({ ...part, owner: 'noise' });
       if (from >= to) return;
       const text = source.slice(from, to);
-      const isNoise = NOISE.test(text.replace(TAG, ' ')) || isOtherTongue(text);
+      const isNoise =
+        NOISE.test(text.replace(TAG, ' ')) || isOtherTongue(text) || minutes.some((m) => m.from <= from && to <= m.to);
       words.push({ from, to, owner: isNoise ? 'noise' : 'none' });
       if (!isNoise) left.push(text.trim());
     });

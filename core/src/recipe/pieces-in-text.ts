@@ -31,12 +31,20 @@ const BY_NOUN: readonly RegExp[] = [
   /^(\d{1,3}) (?:[x×] ?\d{2,3} ?g )?(?:pieces|portions|wedges|balls|rounds)(?: (?:of|at|à|@) .*)?\.?$/i,
 ];
 
+/** "2 breads each, 12 of us". */
+const EACH_OF = new RegExp(
+  String.raw`\b(\d)(?: (?:${BREADS}))? (?:each|per (?:person|head|student)),? (?:for )?(?:the )?(\d{1,2}) (?:of (?:us|you|them)|people|persons|students|participants|learners)\b`,
+  'i',
+);
+
 /** How many pieces a text says that it makes; of several figures that of the breads goes before that of the people. */
 export function yieldIn(told: string): StatedYield | undefined {
   const text = normalLine(told);
   const exactly = (n: number, words: string): StatedYield => ({ least: n, most: n, text: words, isServings: false });
   const each = TO_EACH.exec(text);
   if (each) return exactly(Number(each[1] ?? each[3]) * Number(each[2] ?? each[4]), each[0]);
+  const eachOf = EACH_OF.exec(text);
+  if (eachOf) return exactly(Number(eachOf[1]) * Number(eachOf[2]), eachOf[0]);
   const stated = foundIn(text, YIELD).map(([all, verb = '', least = '', most, noun = '']): StatedYield => {
     const isServings = /serv|enough|portion/i.test(verb) || /people|serving|portion/i.test(noun);
     return {
@@ -89,7 +97,7 @@ export function divisionIn(
       text: (AGAIN.exec(text) ?? CUT_LATER.exec(text) ?? SHARED.exec(text))?.[0] ?? '',
     };
   const m =
-    /\b(?:into|in|to|make|form|shape|off|get|end up with)\s+(?:about )?(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?(?!\d|\s*(?:cm|mm|g|in|inch)\b)\s*(?:\w+[ -]){0,3}?(?:pieces?|balls?|portions?|parts?|rounds?|lumps?|bits?|chunks?|quarters|equal|breads?|farls?|wedges?|squares?|slices?)\b/i.exec(
+    /\b(?:into|in|to|make|form|shape|off|get|end up with)\s+(?:about )?(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))?(?!\d|\s*(?:cm|mm|g|in|inch)\b)\s*(?:\d{1,2} ?(?:cm|"|inch|in)[ -])?(?:\w+[ -]){0,3}?(?:pieces?|balls?|portions?|parts?|rounds?|lumps?|bits?|chunks?|quarters|equal|breads?|farls?|wedges?|squares?|slices?)\b/i.exec(
       text,
     );
   if (m) return { least: Number(m[1]), most: Number(m[2] ?? m[1]), text: m[0] };
@@ -138,6 +146,9 @@ export function pieceWeightIn(text: string): { readonly g: number; readonly text
       text,
     ) ??
     /\b(?:(?:scal(?:e|ing)|weigh off|divide|portion|cut)[:,]?(?: (?:it|them|the dough))?(?: at| to| in(?:to)?)?|(?:divide|portion|scale|cut|pieces?)\w*(?: \w+){0,3}? (?:at|to|of|à|@)) (?:about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(
+      text,
+    ) ??
+    /\b(?:everyone|everybody|each(?: of you)?|you|student|person) (?:cuts?|takes?|pinch(?:es)?)(?: off)? \d (?:bits?|pieces?|lumps?),? (?:of )?(?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))? ?g\b/i.exec(
       text,
     ) ??
     /\b(?:everyone|everybody|each(?: of you)?|you|student|person) weighs?(?: out| off)? (?:about )?(\d{2,3})(?:\s*(?:-|–|to)\s*(\d{2,3}))? ?g(?= (?:and|of dough|each)\b| *[.,;]| *$)/i.exec(

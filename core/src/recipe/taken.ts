@@ -61,7 +61,12 @@ export class Taken {
   /** "Egg wash" with no list below it. */
   protected isEntryInItself(line: Mapped): boolean {
     const next = this.below.find((l) => l.text !== '');
-    return this.isInTheList && isFoodForLater(line.text) && !(next && looksLikeIngredient(withoutBullet(next).text));
+    // under what stands last there is nothing
+    const isLast = next === undefined && this.method.length > 0 && findFood(line.text) !== undefined;
+    return (
+      (isLast && !/[.:]/.test(line.text)) ||
+      (this.isInTheList && isFoodForLater(line.text) && !(next && looksLikeIngredient(withoutBullet(next).text)))
+    );
   }
 
   /** "To brush: 30 g butter" among the flour and the water of the dough: what stands below it is none of that part. */

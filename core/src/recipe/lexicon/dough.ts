@@ -146,7 +146,7 @@ export const MIX = phrases`
   work (?:the )?(?:flour|masa|meal|semolina)(?:,? \w+){0,2}(?: and|,) (?:\w+ ){1,2}with (?:your |the )?(?:hands?|fingers|fist)
   dissolve
   crumble
-  mash
+  (?<!\b(?:[Cc]hill|[Cc]ool|[Tt]he|[Cc]old|[Ww]arm|[Hh]ot|[Yy]our|of|[Pp]otato) )mash
   put the (?:flour|water|dry)
   (?:put|place) (?!(?:the )?(?:dough|it|them|balls?|back|this|all)\b)(?:\w+,? (?:and )?){1,6}in(?:to)? (?:a|the) (?:\w+ )?(?:bowl|basin|dish|tub|jug)
   wet (?:it|up|with)

@@ -145,6 +145,7 @@ export const FILL = phrases`
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
   add (?:an?|some|the|1) (?:(?:large|heaped|good|small|little) )?(?:spoon(?:ful)?|tablespoon(?:ful)?|portion|share|bit|ball|little) of (?:the |your )?(?:\w+ )?(?:filling|stuffing|mixture|cheese)
   add (?:the|some|your) (?:filling|stuffing)
+  (?:place|put|spoon|add) (?:filling|stuffing)(?= *(?:[,;.]|$|in\b|on\b|inside\b))
   (?<=^|[;.] )(?:the )?(?:[\w-]+ )?(?:vegetables?|toppings?|cheese|sauce|onions?|tomato\w*|herbs?) (?:over|all over|on top)(?= *[,;.])
   ^ (?:the )?filling (?:on|over|onto) (?:1|one|each|half|top)
   put in (?:an?|some|the|1) (?:(?:good|heaped|small) )?spoon(?:ful)? of

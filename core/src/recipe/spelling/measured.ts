@@ -51,6 +51,11 @@ export const MEASURES: readonly Spelling[] = [
     /(\d+(?:\.\d+)?)\s*(seconds?|secs?|s|minutes?|mins?|min)\b([^.]*?\b\d+) more\b(?! *(?:seconds?|secs?|s|minutes?|mins?|hours?|hrs?|h)\b)/gi,
     '$1 $2$3 $2 more',
   ],
+  // "ten seconds this side, ten that"
+  [
+    /(\d+(?:\.\d+)?) ?(seconds?|secs?|s|min(?:ute)?s?) (?:on )?this side,? (?:and )?(?:then )?(\d+(?:\.\d+)?) (?:on )?(?:that|the other)(?: side)?\b/gi,
+    '$1 $2 on the first side, $3 $2 on the other side',
+  ],
   // "4 or 5 minutes the first side, same on the second"
   [
     /(\d+(?:\.\d+)?(?: ?(?:-|–|or|to) ?\d+(?:\.\d+)?)? ?(?:min(?:ute)?s?|s|sec(?:ond)?s?)) (?:(?:on|for) )?(?:the )?(?:first|1|one)(?: side)?,? (?:and )?(?:(?:about )?the )?same(?: again)? (?:(?:on|for) )?(?:the )?(?:second|other|reverse)(?: side)?\b/gi,

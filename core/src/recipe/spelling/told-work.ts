@@ -96,6 +96,11 @@ export const WORK_TOLD: readonly Spelling[] = [
     (_, every = '', unit = '', n = '') =>
       Array.from({ length: Number(n) }, () => `rest ${every} ${unit}, fold`).join(', '),
   ],
+  // "bulk 90 min with 2 folds (30, 60)"
+  [
+    /\bwith (?:\d|two|three|four) (?:sets of )?(?:stretch and )?folds?,? \((?:at |after )?((?:\d{1,3}(?:, ?| and | ?\/ ?)){1,4}\d{1,3})(?: ?min(?:ute)?s?)?\)/gi,
+    (_, moments = '') => `with folds at ${moments.replace(/, ?| ?\/ ?/g, ' and ')}`,
+  ],
   // "three folds: 20/40/60 min": when each of them is
   [
     /(?<=^|[;.] )(\d) (?:stretch and )?folds?:? (?:at |after )?((?:\d{1,3}(?: ?min(?:ute)?s?)?(?: ?[/,] ?| and )){1,5}\d{1,3}) ?min(?:ute)?s?(?= *(?:[;.]|$))/gi,

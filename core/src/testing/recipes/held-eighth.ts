@@ -209,7 +209,7 @@ let it go till 11, about 80 min
 20 balls @ 95 g, 15 min
 roll 20cm, 1 min + 45 sec, towel!
 if sticky: more flour on the pin`,
-    pct: { 'white flour': 50, wholemeal: 50, water: 62.5, salt: 2, 'inst. yeast': 0.5 },
+    pct: { 'white flour': 50, wholemeal: 50, water: 62.5, salt: 2, 'instant yeast': 0.5 },
     // dough that yeast raises proves for 80 minutes, whatever it is called
     kinds: 'mix knead proof ball rest roll cook',
     rests: [80, 15],
