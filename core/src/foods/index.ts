@@ -4,6 +4,7 @@
  * back, with how far off they may be. It knows no formula.
  */
 export { ROLES, type Composition, type Food, type Role } from './food.ts';
+export { gramsOfOne } from './counted.ts';
 export { findFood, foodById, foodsIn, isWordOfFood } from './find-food.ts';
 export { kitchenMeasure, weightOfVolume, type KitchenMeasure, type WeightRange, SACHET_G } from './measure-grams.ts';
 export { FOODS } from './table/index.ts';

@@ -337,6 +337,7 @@ const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   [/\byogh?urt\b/i, (i) => i.role === 'yogurt'],
   [/\bsugar|sweetener\b/i, (i) => i.role === 'sugar'],
   [/\bherbs?|greens|leaves\b/i, (i) => i.role === 'other'],
+  [/\b(?:the|your) top(?:ping)?\b/i, (i) => i.use === 'finish'],
   [/\bvegetables?\b/i, (i) => i.role === 'other' && i.use !== 'dough'],
   [/\bcheese\b/i, (i) => /cheese|paneer|curd|feta/.test(i.name)],
   [/\bsoda|bicarb/i, (i) => i.name.includes('soda')],

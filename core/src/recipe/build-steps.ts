@@ -140,7 +140,7 @@ function usedTimes({ kind, draft }: Named): readonly Span[] {
       ? (cookingTold(draft.text, cookTimes(draft))?.used ?? [])
       : REST_KINDS.has(kind) && isAddedTo(draft)
         ? draft.times
-        : draft.times.slice(-1);
+        : (REST_KINDS.has(kind) || kind === 'prepare' ? draft.times : handTimes(draft)).slice(-1);
   return taken.flatMap((t) => t.span ?? []);
 }
 
@@ -248,9 +248,14 @@ function restStep(n: Named, per: 'batch' | 'piece', told: object, path: string, 
   };
 }
 
+/** No hands are longer, or so briefly, at one thing: such a time is of something else (this program's own choice). */
+const HAND_MIN = { least: 0.2, most: 90 } as const;
+const handTimes = (draft: StepDraft): StepDraft['times'] =>
+  draft.times.filter((t) => t.least <= HAND_MIN.most && t.most >= HAND_MIN.least);
+
 function minutesOf(draft: StepDraft, path: string, guesses: Guess[]): { minutes: number; minutesPerPiece?: number } {
   // a class works by hand, where a machine is told as well
-  const time = draft.times.at(/\bby hand\b.*\b(?:machine|mixer)\b/i.test(draft.text) ? 0 : -1);
+  const time = handTimes(draft).at(/\bby hand\b.*\b(?:machine|mixer)\b/i.test(draft.text) ? 0 : -1);
   if (time) {
     if (time.most > time.least && time.why === undefined)
       guesses.push({ path: `${path}.minutes`, from: time.text, why: 'the middle of the range is taken' });

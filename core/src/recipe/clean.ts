@@ -178,6 +178,14 @@ const oneSign = (line: Mapped): Mapped =>
       /\b(inst|veg|sunfl|wholem|evap|cond|gran|cast)\. (?=(?:dry |dried )?(?:yeast|oil|flour|milk|sugar)\b)/gi,
       (all = '', short = '') => `${SHORT_WORDS[short.toLowerCase()] ?? all} `,
     )
+    .replace(
+      /\b(an?|1|one) (?:big|good|large|generous|small|little|tiny) (?=(?:splash|glug|drizzle|dash)\b)/gi,
+      (_, one = '') => `${one} `,
+    )
+    // "knead 15!! balls"
+    .replace(/(?<=\d)!+(?=\s)/g, '.')
+    // that is no option
+    .replace(/\b(?:but |well,? )?if you (?:insist|ask me|must know|really want to know),? (?=i\b|we\b|\d)/gi, '')
     // "yeast .6 %"
     .replace(/(?<=^|[\s(:=~–-])\.(?=\d{1,2} ?(?:%|k?g\b|m?l\b|lb\b|oz\b|tsp\b|[,;]|$))/g, '0.');
 
@@ -260,6 +268,22 @@ const plainLine = (line: Mapped): Mapped =>
     .replace(TIME_OF_DAY, '')
     .trim();
 
+/** "400 semolina/400 white/15 salt/~500 water" among sentences. */
+const SLASHED =
+  /(?<=^|[.)!] )\d{2,4} ?g? \p{L}+(?: \p{L}+)?(?: ?\/ ?~?\d{1,4} ?g? \p{L}+(?: \p{L}+)?){2,}(?=\.(?: |$)|$)/u;
+/** A list between slashes in a line of its own. */
+function slashedApart(line: Mapped): readonly Mapped[] {
+  const m = SLASHED.exec(line.text);
+  if (!m || m[0].length === line.text.length) return [line];
+  const list = line.slice(m.index, m.index + m[0].length).replace(/(?<=\/ ?)~ ?/g, '');
+  const entries = list.text.split('/');
+  return 2 * entries.filter((e) => findFood(e)).length > entries.length
+    ? [line.slice(0, m.index), list, line.slice(m.index + m[0].length).replace(/^\. ?/, '')].filter(
+        (l) => l.text.trim() !== '',
+      )
+    : [line];
+}
+
 /** One tab within a line parts two columns, as wide room does; several are the cells of a row. */
 const untabbed = (line: Mapped): Mapped =>
   (line.text.trim().match(/\t+/g) ?? []).length === 1 || line.text.startsWith('\t')
@@ -325,6 +349,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
     columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(oneSign))
       .flatMap((l, n) => l.split(n === 0 ? PART_NEXT_OR_NAME : PART_NEXT))
       .flatMap((l) => l.split(PART_NEXT))
+      .flatMap(slashedApart)
       .flatMap(besideTitle)
       .flatMap(yieldsApart)
       .map(inParts)

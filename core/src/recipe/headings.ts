@@ -70,7 +70,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
 ];
 /** The head of a table: what stands in its columns. */
 const COLUMN_HEADS =
-  /^(?:(?:ingredients?|materials?|what|items?|components?|how much|amount|quantity|weight|grams?|k?g|%|percent(?:age)?|baker['’]?s? ?%|notes?|remarks?|unit|steps?|stages?|process|time|duration|value|parameter|setting|operation|work|task|activity|minutes|min|temp(?:erature)?\.?)(?:\s+|$)){2,}$/i;
+  /^(?:(?:ingredients?|materials?|what|items?|components?|how much|how long|amount|quantity|weight|grams?|k?g|%|percent(?:age)?|baker['’]?s? ?%|notes?|remarks?|unit|steps?|stages?|process|time|duration|value|parameter|setting|operation|work|task|activity|minutes|min|temp(?:erature)?\.?)(?:\s+|$)){2,}$/i;
 export const PREFERMENT = /^\W*(?:for (?:the )?)?(?:levain|poolish|biga|sponge|pre-?ferment|leaven|starter)\b/i;
 /** "(12 h at room temperature)" behind a preferment: how long it stands. */
 export const STOOD = /\([^)]*(?:\d ?(?:h|hours?|hrs?)\b|\bovernight\b)[^)]*\)\.?$/i;

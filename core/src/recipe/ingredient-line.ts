@@ -1,4 +1,4 @@
-import { findFood, isWordOfFood, SACHET_G, type Food } from '../foods/index.ts';
+import { findFood, gramsOfOne, isWordOfFood, SACHET_G, type Food } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { type MeasureSystem, roundHalfUp } from '../units/index.ts';
 import { gramsOf, isLoose, readAmounts, type Amount, type Weighed } from './amounts.ts';
@@ -188,9 +188,11 @@ function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureS
   if (!own && !food && !percent) return undefined;
   // nobody counts flour or salt: a bare figure is grams
   const unknown = unknownMeasure(text, own, food);
-  const isBare = own?.unit === null && (food === undefined ? own.least >= LEAST_BARE : food.unitG === undefined);
+  const oneG = own?.unit === null && food?.role === 'other' ? gramsOfOne(words) : undefined;
+  const counted = food && oneG !== undefined ? { ...food, unitG: oneG } : food;
+  const isBare = own?.unit === null && (food === undefined ? own.least >= LEAST_BARE : counted?.unitG === undefined);
   const measured = isBare ? amounts.map((a) => (a === own ? { ...a, unit: 'gram' } : a)) : amounts;
-  const weight = unknown === undefined ? chooseAmount(level, measured, food, system, filled) : undefined;
+  const weight = unknown === undefined ? chooseAmount(level, measured, counted, system, filled) : undefined;
   const range = own && own.most > own.least ? `"${own.text}" is a range; its middle is taken` : undefined;
   const temp = DEGREES.exec(text);
   return {

@@ -76,6 +76,16 @@ const RULES: readonly Spelling[] = [
     /(?<=^[^:.\d]{0,60}\b(?:percentages?|in (?:%|per ?cent))(?: (?:on|of) (?:the )?flour)?:) (?!\d)((?:[^.;\d]+ \d{0,3}\.?\d+(?:,|$|(?=\.(?!\d)))){3,})/giu,
     (_, list = '') => ` ${list.replace(/\d(?=,|$)/g, '$& %')}`,
   ],
+  // "Flour (atta) 100. Water 68-70. Salt 1.5. Oil 3.": shares with a point behind each
+  [
+    /(?<=^|[.:] )((?:\p{L}+ )?flours?(?: \([\p{L} ]+\))?) 100\. ((?:\p{Lu}\p{L}[\p{L} ()]{1,24} \d[\d.]*(?:[-–]\d[\d.]*)?(?:\. ?|$)){2,})/giu,
+    (_, flours = '', rest = '') =>
+      `${flours} 100 %, ${rest
+        .trim()
+        .replace(/(\d)\. ?(?=\p{Lu}|$)/gu, '$1 %, ')
+        .replace(/(?<=\d)$/, ' %')
+        .replace(/, $/, '')}. `,
+  ],
   // "400 strong + 200 semolina": flours by their colour, and figures of grams
   [
     new RegExp(`^(\\d{2,4}) (${COLOUR}) (?:\\+|and) (?=\\d{2,4} \\p{L})`, 'iu'),

@@ -47,6 +47,14 @@ const RULES: readonly Spelling[] = [
   [/ (?:minus|less) [\d ./½¼¾]+ ?(?:tbsp|tsp|(?:table|tea)spoons?|spoon(?:ful)?s?|splash(?:es)?|drops?|dash)\b/i, ''],
   // "spice mix 80 g": what ends with x is multiplied by nothing
   [/^(\p{L}[\p{L} '’]* mix)[:,]? (\d[\d.]* ?(?:k?g|m?l))$/iu, '$2 $1'],
+  // "enough water (about ½ mug) to make it soft"
+  [
+    new RegExp(
+      `^enough (\\p{L}+(?: \\p{L}+)?),? \\((?:about|around|ca\\.?|roughly) ((?:${COUNT}) (?:small |big )?(?:cup|mug|glass|bowl)(?:e?s|ful)?)\\)(?: (?:for|to) .*)?$`,
+      'iu',
+    ),
+    '$2 $1',
+  ],
   [/,? enough for \d{1,3}(?: people| breads| pieces)?$/i, ''],
   [/ approx\.?$|,? (?:maybe|perhaps|possibly|probably)(?: an? (?:tad|bit|little|touch|drop|splash))? more$/i, ''],
   [/^(\p{L}[\p{L} ]+?)\s+(?:about|approx\.?|ca\.?|roughly) (?=\d)/iu, (_, name = '') => `${name} `],

@@ -19,6 +19,11 @@ export const MEASURES: readonly Spelling[] = [
   [/\bafter (?:the )?first (hour)\b/gi, 'after 1 $1'],
   [/(?<=\bleave),? covered,? (?=for\b)/gi, ' covered '],
   [/(\d+) (seconds?|secs?|minutes?|mins?),? then (\d+)(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2, then $3 $2'],
+  // "Under a cloth for twenty."
+  [
+    /(?<=^|[.;] )(under (?:an?|the|its) (?:\p{L}+ )?(?:cloth|towel|bowl|basin|lid)),? (?:for )?(\d{2})(?=\.?$|[.;])/giu,
+    'rest $1 for $2 min',
+  ],
   // "prove ten more"
   [/\b(rest|prove|proof|rise|wait) (?:for )?(?:another )?(\d{1,3}) more(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2 min more'],
   // "wait ten."

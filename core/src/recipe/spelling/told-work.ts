@@ -49,6 +49,8 @@ export const WORK_TOLD: readonly Spelling[] = [
     /(?<=^|[.;] )(?:about )?(\d+(?:\.\d+)?(?: ?[-–] ?\d+)? ?min(?:ute)?s?) on (?:the|a|your) (?:\p{L}+ )?(?:bench|table|board|worktop|counter|surface),? (?=by hand\b|(?:until|till) (?:it|the dough)(?: is|['’]s)? (?:smooth|elastic|silky|supple|stretchy|bounces|springs))/giu,
     'knead $1 ',
   ],
+  // "press 20 cm / 200 °C 1.5 s": a heated press cooks nothing
+  [/\b(press:? (?:to )?\d{1,2} ?cm) ?[/,] ?(?=\d{3} ?°[CF]? ?,? ?\d(?:\.\d)? ?s\b)/gi, '$1 at '],
   // "stir with a fork to make a ball": a dough in one lump
   [
     /\b((?:stir|mix)(?: (?:it|this|everything|well|quickly|(?:up )?with (?:an? |the |your )?\p{L}+))*) (?:to make|to form|until (?:it|you|the dough) (?:makes?|forms?|have|becomes?|comes? together (?:in)?to)) an? (?:\p{L}+ )?ball(?=[,;.]|$| and\b)/giu,
