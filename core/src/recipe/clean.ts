@@ -186,6 +186,11 @@ const oneSign = (line: Mapped): Mapped =>
     .replace(/(?<=\d)!+(?=\s)/g, '.')
     // that is no option
     .replace(/\b(?:but |well,? )?if you (?:insist|ask me|must know|really want to know),? (?=i\b|we\b|\d)/gi, '')
+    // "salt ¼tsp"
+    .replace(/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' ')
+    .replace(/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 ')
+    // "1 glass water incl. a pinch of salt"
+    .replace(/,? incl\.? (?=(?:an?|\d|half an?) )/gi, ', ')
     // "yeast .6 %"
     .replace(/(?<=^|[\s(:=~–-])\.(?=\d{1,2} ?(?:%|k?g\b|m?l\b|lb\b|oz\b|tsp\b|[,;]|$))/g, '0.');
 
@@ -200,6 +205,7 @@ const labelled = (line: Mapped): Mapped =>
     )
     // "b. powder", "b.p.": a point that ends no sentence
     .replace(/\bb\. ?p(?:owder|\.)(?= |$)/gi, 'baking powder')
+    .replace(/\bb\. ?soda(?= |$)/gi, 'baking soda')
     .replace(/(?<=\byeast,? )\(?inst\.\)?(?= |$)/gi, 'instant')
     // "stage A + 350 g flour": what was made before is no entry
     .replace(/(?<=^|: |[,;] )(?:all of )?(?:stage|step|phase) [A-H] ?(?:\+|and|plus|with) ?(?=\d)/i, '')

@@ -35,6 +35,9 @@ export interface StatedSize {
   readonly text: string;
 }
 
+/** No bread is so narrow. */
+const MOST_THICK_CM = 2.5;
+
 /** Diameter and thickness that a text names, metric first; millimetres and what stands by "thick" are thickness. */
 export function sizeIn(text: string): StatedSize {
   let diameterCm: number | undefined;
@@ -58,9 +61,12 @@ export function sizeIn(text: string): StatedSize {
     words.push(all.trim());
   };
   for (const m of foundIn(text, LENGTH)) {
-    // of "20 cm by 12 cm" the first is taken
-    if (isSecond(text, m.index)) continue;
     const value = middleOf(m[1], m[2]);
+    // of "20 cm by 12 cm" the first is taken, of "10 cm x 1 cm" the second is how thick it is
+    if (isSecond(text, m.index)) {
+      if (m[3]?.toLowerCase() === 'cm' && value <= MOST_THICK_CM) thicknessMm ??= value * 10;
+      continue;
+    }
     take(m[3]?.toLowerCase() === 'mm' ? value / 10 : value, m.index, m[0], m[3]?.toLowerCase() === 'mm');
   }
   for (const m of foundIn(text, INCHES)) take(cmOfInches(inchValue(m[1] ?? '')), m.index, m[0], false, true);

@@ -363,8 +363,8 @@ function disagreementOf(
   system: MeasureSystem,
 ): string | undefined {
   const [own, ...others] = amounts;
-  // a pinch or a handful is no measure that a weight could contradict
-  if (!own || isLoose(own.unit)) return undefined;
+  // a pinch, a handful or a glass is no measure that a weight could contradict
+  if (!own || isLoose(own.unit) || own.unit === 'glass') return undefined;
   for (const o of others) {
     if (isAdded(o, own) || !isAlternative(line, o) || own.unit === 'sachet') continue;
     const [a, b] = [gramsOf(own, food, system), gramsOf(o, food, system)];

@@ -307,6 +307,12 @@ const RULES: readonly Spelling[] = [
         .join(', ');
     },
   ],
+  // "onion seeds + coriander for the top"
+  [
+    /^(\p{L}[\p{L} ]{2,20}) \+ (\p{L}[\p{L} ]{2,20}),? (for (?:the )?(?:top|topping|finish\w*|brushing|sprinkling|dusting|serving)|to (?:finish|serve|sprinkle|brush|top))$/iu,
+    (all = '', a = '', ...[b = '', purpose = '']: string[]) =>
+      findFood(a) && findFood(b) ? `${a} ${purpose}; ${b} ${purpose}` : all,
+  ],
   // "salt and sugar, a teaspoon of each"
   [
     /(?<=^|[,;] )(\p{L}{3,14}) and (\p{L}{3,14}),? (an?|half a|one|two) (teaspoon|tablespoon|pinch|spoon)s? (?:of )?each(?= *(?:[,;.]|$))/giu,
@@ -314,7 +320,7 @@ const RULES: readonly Spelling[] = [
   ],
   // "a teaspoon each of salt and soda"
   [
-    /((?:\d+(?:[.,]\d+)?|an?|half a|[½¼]) ?(?:g|ml|tsp|tbsp|teaspoons?|tablespoons?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,
+    /((?:\d\/\d|\d+(?:[.,]\d+)?|half an?|an?|[½¼¾]) ?(?:(?:level|heaped|scant|rounded) )?(?:g|ml|tsp|tbsp|(?:tea|table)spoon(?:ful)?s?|pinch(?:es)?|cups?)) each (?:of )?([\p{L} ]{3,20}) and (?=\p{L})/giu,
     (_, amount = '', name = '') => `${amount} ${name} and ${amount} `,
   ],
 ];

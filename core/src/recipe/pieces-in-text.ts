@@ -106,7 +106,7 @@ export function divisionIn(
   const halves = /\bhalve\b[^.]*\beach half in(?:to)? (\d{1,2})\b/i.exec(text);
   if (halves) return { least: 2 * Number(halves[1]), most: 2 * Number(halves[1]), text: halves[0] };
   const bare =
-    /(?:^|[.;/] |\n|, (?=\d{1,3} (?:pieces|balls|portions),))(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))? (?:even |equal )?(?:pieces|balls|rounds|portions)\b|\b(?:div|divide) (\d{1,3})\b(?! ?g)/i.exec(
+    /(?:^|[.;/] |\n|, (?=\d{1,3} (?:pieces|balls|portions),))(\d{1,3})(?:\s*(?:-|–|to|or)\s*(\d{1,3}))? (?:even |equal )?(?:pieces|balls|rounds|portions|patties|discs)\b|\b(?:div|divide) (\d{1,3})\b(?! ?g)/i.exec(
       text,
     );
   if (bare) return { least: Number(bare[1] ?? bare[3]), most: Number(bare[2] ?? bare[1] ?? bare[3]), text: bare[0] };
@@ -127,6 +127,11 @@ export function divisionIn(
   if (among) return { least: Number(among[1]), most: Number(among[1]), text: among[0] };
   const cut = /(?:^|[,;.] |\band )(?:cut|slice) (\d{1,2})(?= *(?:[,;.]|$|\n))/i.exec(text);
   if (cut) return { least: Number(cut[1]), most: Number(cut[1]), text: cut[0] };
+  const got =
+    /\byou (?:should|will|['’]ll|ought to) (?:get|have|end up with) (?:about )?(\d{1,2})\b(?! ?(?:g|cm|mm|min|%|°)\b)/i.exec(
+      text,
+    );
+  if (got) return { least: Number(got[1]), most: Number(got[1]), text: got[0] };
   const half = /(?:^|[.;,] |\n|\band )halve(?: (?:it|the dough))?(?= *(?:[.;,]|$|\n|and\b))/i.exec(text);
   if (half) return { least: 2, most: 2, text: half[0] };
   return /\bcut\b[^.]*\binto quarters\b|\bcut (?:in(?:to)? )?an? cross\b(?! in\b| on\b)|\bquarter (?:it|the)\b/i.test(

@@ -68,6 +68,12 @@ function asCooked(drafts: readonly StepDraft[]): readonly StepDraft[] {
   );
 }
 
+/** "Tear off pieces, roll them up": what has not been rolled out is balled, not coiled. */
+const asBalled = (d: StepDraft, n: number, all: readonly StepDraft[]): StepDraft =>
+  d.action === 'coil' && /^roll (?:it|them|each) up\b/i.test(d.text) && all[n - 1]?.action === 'divide'
+    ? { ...d, action: 'ball' }
+    : d;
+
 /** Rolled dough that waits in a stack, with paper between. */
 export const isStacked = (d: StepDraft): boolean =>
   d.action === 'finish' &&
@@ -93,7 +99,7 @@ export function settledDrafts(told: readonly StepDraft[], isHeated: boolean): Se
     last < 0 || (n < last ? !isStacked(d) : !(RESTS.has(d.action) || d.action === 'divide'));
   const untold = all.filter((d, n) => !isDough(d, n) && d.times.length === 0);
   return {
-    drafts: asBaked(asCooked(withoutCooling(all.filter(isDough).map(asMixed))), isHeated),
+    drafts: asBaked(asCooked(withoutCooling(all.filter(isDough).map(asMixed).map(asBalled))), isHeated),
     beside: [...kept, ...untold].flatMap((d) => d.spans),
   };
 }

@@ -58,6 +58,7 @@ export const DIVIDE = phrases`
   (?<=^|[,;.] )\d{2,3} ?g(?= ?[,;] ?(?:round|ball|pat|press|roll|flatten|shape|stretch))
   (?<=^|[,;.] )(?:\d{1,3} )?(?:even |equal )?(?:pieces|portions|lumps) (?:of|at|@|à) > (?:about )?\d
   (?<=^|[;.] )\d{1,2} pieces(?= *[,;])
+  (?<=, )\d{1,2} pieces(?=, (?:rest|\d{1,2} ?min)\b)
   (?<=^|[;.] |\b[Tt]hen |\bhands, )\d{1,2} (?:(?:even|equal|same) )?(?:pieces|portions)(?= *(?:\.|$))
   ^ \d{2,3} ?g (?:a piece|per piece|apiece) $
   (?<=^|[;.] )(?:pieces|portions):? > (?:about )?\d{2,3} ?g\b
@@ -145,6 +146,7 @@ export const FILL = phrases`
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
   add (?:an?|some|the|1) (?:(?:large|heaped|good|small|little) )?(?:spoon(?:ful)?|tablespoon(?:ful)?|portion|share|bit|ball|little) of (?:the |your )?(?:\w+ )?(?:filling|stuffing|mixture|cheese)
   add (?:the|some|your) (?:filling|stuffing)
+  (?<=[,;] )(?:the )?(?:greens|filling|stuffing|cheese|meat|potato|mixture) on (?:one |1 |a )?half(?= *[,;.])
   (?:place|put|spoon|add) (?:filling|stuffing)(?= *(?:[,;.]|$|in\b|on\b|inside\b))
   (?<=^|[;.] )(?:the )?(?:[\w-]+ )?(?:vegetables?|toppings?|cheese|sauce|onions?|tomato\w*|herbs?) (?:over|all over|on top)(?= *[,;.])
   ^ (?:the )?filling (?:on|over|onto) (?:1|one|each|half|top)
@@ -210,6 +212,7 @@ export const SHAPE = phrases`
   (?:roll|turn|fold|pinch) (?:up )?(?:the |its |both |all )?(?:(?:long|short|two) )*(?:edges|sides|rims?|borders?|ends)(?: up)?(?=[,;.]| and\b)[^.;]*\b(?:boat|canoe|rim|wall)
   ^ pour > (?:about )?[\d½¼¾][^.;]{0,24}[,;] (?:and )?(?:spread|swirl|tilt)\b
   ^ pull $
+  (?<=^|[;.] )\d{1,2} (?:patties|discs)(?= *(?:[,;(]|of\b|about\b|~?\d))
   (?:pat|slap|toss|throw|pass|flip)(?: {it})? > (?:from (?:palm|hand)|between (?:your |the )?(?:palms|hands)|back and forth)\b
   clap(?: {it})? > (?:from (?:palm|hand)|(?:between (?:\w+ ){0,2}\w+|back and forth) (?:to|until|till) (?:\w+ ){0,3}?(?:thin|flat|wide|\d))
   (?:open|push) (?:{it} )?out

@@ -51,6 +51,17 @@ export const WORK_TOLD: readonly Spelling[] = [
   ],
   // "press 20 cm / 200 °C 1.5 s": a heated press cooks nothing
   [/\b(press:? (?:to )?\d{1,2} ?cm) ?[/,] ?(?=\d{3} ?°[CF]? ?,? ?\d(?:\.\d)? ?s\b)/gi, '$1 at '],
+  // "fold 4x every 30 min, bulk 4 h total"
+  [
+    /\b(?:stretch and )?fold (?:it |the dough )?(\d) ?(?:x|times),? every (\d{1,2}) ?min(?:ute)?s?,? (?:and )?(bulk|proof|prove|rise)(?: for)? (\d+(?:\.\d+)?) ?h(?:ours?)?(?: (?:in )?(?:total|all))?/gi,
+    (_, n = '', every = '', ...[stage = '', h = '']: string[]) =>
+      `${stage} ${h} h with folds at ${Array.from({ length: Number(n) }, (_none, i) => (i + 1) * Number(every)).join(' and ')}`,
+  ],
+  // "tight dough, 8 min": it is kneaded so
+  [
+    /(?<=^|[.;] )((?:tight|stiff|firm|soft|smooth|silky) dough), (?=(?:about )?\d{1,2} ?min(?:ute)?s?\b)/gi,
+    'knead to a $1, ',
+  ],
   // "stir with a fork to make a ball": a dough in one lump
   [
     /\b((?:stir|mix)(?: (?:it|this|everything|well|quickly|(?:up )?with (?:an? |the |your )?\p{L}+))*) (?:to make|to form|until (?:it|you|the dough) (?:makes?|forms?|have|becomes?|comes? together (?:in)?to)) an? (?:\p{L}+ )?ball(?=[,;.]|$| and\b)/giu,
