@@ -225,11 +225,11 @@ const labelled = (line: Mapped): Mapped =>
 
 /** "dough: flour 300, water 180; layer: lard 30", "Dough: 300 g flour. Filling: 200 g feta": parts of a list in one line, each in a line of its own. */
 const PART_NEXT =
-  /(?<=^(?:dough|layers?|filling|topping|dip|glaze|paste|sauce): [^:]*\d[^:]*)\.\s+(?=(?:dough|layers?|filling|topping|dip|glaze|paste|sauce|to finish|to brush): )|(?<=\d[^;]*);\s+(?=(?:layers?|filling|topping|dip|glaze|paste): )|(?<=^\p{L}[^:]{2,40}):\s+(?=dough: )/giu;
+  /\.\s+(?=(?:dough|layers?|filling|topping|dip|glaze|paste|sauce|to finish|to brush): )(?<=^(?:dough|layers?|filling|topping|dip|glaze|paste|sauce): [^:]*\d[^:]*)|;\s+(?=(?:layers?|filling|topping|dip|glaze|paste): )(?<=\d[^;]*;\s+)|:\s+(?=dough: )(?<=^\p{L}[^:]{2,40}:\s+)/giu;
 
 /** "PITA; 1.5 kg flour; 0.9 l water": over a list the name of the bread. */
 const PART_NEXT_OR_NAME = new RegExp(
-  `${PART_NEXT.source}|(?<=^\\p{Lu}[^;:.\\d]{2,40});\\s+(?=\\d[^;]*;[^;]*\\d)`,
+  `${PART_NEXT.source}|;\\s+(?=\\d[^;]*;[^;]*\\d)(?<=^\\p{Lu}[^;:.\\d]{2,40};\\s+)`,
   PART_NEXT.flags,
 );
 

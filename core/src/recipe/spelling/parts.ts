@@ -43,7 +43,7 @@ export const PARTS: readonly Spelling[] = [
   ],
   // "mix 200 g feta with 40 g parsley"
   [
-    new RegExp(`(?<=\\b(?:${PART})\\b.*)(${WEIGHED} (?:of )?\\p{L}+(?: \\p{L}+)?) with (?=${WEIGHED})`, 'giu'),
+    new RegExp(`(${WEIGHED} (?:of )?\\p{L}+(?: \\p{L}+)?) with (?=${WEIGHED})(?<=\\b(?:${PART})\\b.*)`, 'giu'),
     '$1 and ',
   ],
   // "For the filling mix 200 g feta and 40 g parsley."
