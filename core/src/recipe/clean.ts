@@ -191,6 +191,13 @@ const oneSign = (line: Mapped): Mapped =>
     .replace(/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 ')
     // "1 glass water incl. a pinch of salt"
     .replace(/,? incl\.? (?=(?:an?|\d|half an?) )/gi, ', ')
+    // "4/8/12 balls" under a list of several sizes: of the first
+    .replace(/(?<![\d/.])(\d{1,2})\/\d{1,2}\/\d{1,2} (?=(?:balls|pieces|portions|rounds)\b)/gi, '$1 ')
+    // "three quarters of a mug": one measure, and not two
+    .replace(
+      /\b(three[- ]quarters|two[- ]thirds) (?:of )?(?:an?|1|one) (?=(?:mug|cup|glass|pint|bowl|litre|jar|teaspoon|tablespoon)\b)/gi,
+      (_, share = '') => (/^three/i.test(share) ? '3/4 ' : '2/3 '),
+    )
     // "yeast .6 %"
     .replace(/(?<=^|[\s(:=~–-])\.(?=\d{1,2} ?(?:%|k?g\b|m?l\b|lb\b|oz\b|tsp\b|[,;]|$))/g, '0.');
 

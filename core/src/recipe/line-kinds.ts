@@ -102,6 +102,8 @@ export function looksLikeIngredient(line: string): boolean {
     );
   // "0 - mix until …": a minute, and what is done in it
   if (/^\d+ ?[–—-] ?/.test(text) && actionsIn(text).length > 0) return false;
+  // "16 balls, dip in oil, rest 2 h"
+  if (/^\d{1,3} (?:balls|pieces|portions|rounds), /.test(text) && actionsIn(text).length > 0) return false;
   // "4 pieces of 240 g, flatten to 18 cm, semolina on both sides"
   if (STARTS_WITH_AMOUNT.test(text))
     return !(

@@ -11,6 +11,7 @@ const SHORT: Readonly<Record<string, string>> = {
   o: 'oil',
 };
 const COUNT = '\\d+(?:\\.\\d+)?(?: ?[½¼¾⅓⅔])?|[½¼¾⅓⅔]|(?:\\d+ )?\\d\\/\\d';
+const NEARLY = '((?:about|around|roughly|approx\\.?|nearly|almost) )?';
 const CONTAINER = '(?:bottle|tin|can|carton|jar|packet|pack|tub|pot|block|bag|cube)s?';
 
 /** What is told as a sum: "3/4 cup + 1 tbsp". */
@@ -151,8 +152,8 @@ const RULES: readonly Spelling[] = [
     (_, a = '', unit = '', b = '') => `${Number(a) + Number(b)} ${unit}`,
   ],
   [
-    new RegExp(`^(${COUNT}) ((?:level|heaped|rounded|good|big|flat|small) )?spoon(?:ful)?s? (?:of )?`, 'i'),
-    (_, n = '', how = '') => `${n} ${how}tbsp `,
+    new RegExp(`^${NEARLY}(${COUNT}) ((?:level|heaped|rounded|good|big|flat|small) )?spoon(?:ful)?s? (?:of )?`, 'i'),
+    (_, nearly = '', n = '', ...[how = '']: string[]) => `${nearly}${n} ${how}tbsp `,
   ],
   // what stands in brackets says it; else an egg cup holds so much (common practice)
   [
@@ -162,15 +163,15 @@ const RULES: readonly Spelling[] = [
   [new RegExp(`^(${COUNT}) egg[- ]?cups? (?:of )?`, 'i'), (_, n = '') => `${EGG_CUP_ML * figureOf(n)} ml `],
   // a bowl, a tin, a jar hold two glasses (common practice)
   [
-    new RegExp(`^(${COUNT}) ((?:heaped|level|flat|big|small|good) )?(?:bowl|tin|jar)s? (?!\\()`, 'i'),
-    (_, n = '', how = '') => `${2 * figureOf(n)} ${how}glass `,
+    new RegExp(`^${NEARLY}(${COUNT}) ((?:heaped|level|flat|big|small|good) )?(?:bowl|tin|jar)s? (?!\\()`, 'i'),
+    (_, nearly = '', n = '', ...[how = '']: string[]) => `${nearly}${2 * figureOf(n)} ${how}glass `,
   ],
   [
     new RegExp(
-      `^(${COUNT}) ((?:heaped|level|flat|big|small|good) )?(?:mug|bowl|ladle|scoop|measure|jug|teacup|tin|jar|tub|beaker|pot)s? (?!\\()`,
+      `^${NEARLY}(${COUNT}) ((?:heaped|level|flat|big|small|good) )?(?:mug|bowl|ladle|scoop|measure|jug|teacup|tin|jar|tub|beaker|pot)s? (?!\\()`,
       'i',
     ),
-    (_, n = '', how = '') => `${n} ${how}glass `,
+    (_, nearly = '', n = '', ...[how = '']: string[]) => `${nearly}${n} ${how}glass `,
   ],
 ];
 

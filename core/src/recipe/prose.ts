@@ -51,10 +51,10 @@ function isCountable(words: string): boolean {
   return [1, 2].some((n) => findFood(all.slice(-n).join(' '))?.unitG !== undefined);
 }
 
-/** How much of a text is one ingredient: its amount, its name, and the same by weight in brackets, "a spoon of salt (18 g)". */
+/** How much of a text is one ingredient: its amount, its name, and the same by weight or volume in brackets, "a spoon of salt (18 g)". */
 function lengthOf(text: string, m: RegExpExecArray, words: string): number {
   const named = m[0].length - (m[1] ?? '').length + words.trimEnd().length;
-  const weighed = /^\s*\((?:that is |that['’]s |i\.?e\.? |= ?)?(?:about )?\d+(?:\.\d+)? ?g\)/.exec(
+  const weighed = /^\s*\((?:that is |that['’]s |i\.?e\.? |= ?)?(?:about )?\d+(?:\.\d+)? ?(?:k?g|m?l)\)/.exec(
     text.slice(m.index + named),
   );
   return named + (weighed?.[0].length ?? 0);

@@ -22,7 +22,7 @@ const GREASING =
 const DUSTING =
   /\b(?:floured|dusted|dust(?:ing)?|sprinkle(?:d)?)\b[^.]*?\b(?:surface|bench|board|worktop|work surface|table|counter|pin|flour)\b|\bflour (?:the|a|your) (?:bench|board|surface|worktop|table|pin)|\b(?:surface|bench|board|worktop|table|counter) (?:lightly )?(?:dusted|sprinkled|floured) with [\p{L}-]+(?: (?:flour|meal))?/iu;
 const BRUSHING =
-  /\b(?:brush|smear|drizzl|spread|rub|dott?|slather|paint|bast|appl)(?:e|ed|y|ying|ing|s)?\b[^.]*?\b((?:(?:melted|soft(?:ened)?|warm|garlic|herb|chilli|clarified|browned|salted|toasted|olive|sesame|walnut|peanut|groundnut|coconut|mustard|rapeseed|sunflower|vegetable) )*(?:butter|ghee|oil|honey))\b/i;
+  /\b(?:brush|smear|drizzl|spread|rub|dott?|slather|paint|bast|appl)(?:e|ed|y|ying|ing|s)?\b[^.]*?\b((?:(?:vegan|dairy-free|non-dairy|plant(?:-based)?|soya?|almond|peanut|cashew|nut|lactose-free|melted|soft(?:ened)?|warm|garlic|herb|chilli|clarified|browned|salted|toasted|olive|sesame|walnut|peanut|groundnut|coconut|mustard|rapeseed|sunflower|vegetable) )*(?:butter|ghee|oil|honey))\b/i;
 
 /** "Butter them while hot", "butter, fold": the fat is the verb. */
 const BUTTERING = /(?:^|[,;] |\band )(butter|oil)(?=$|[,;.]| (?:it|them|the|each|while|when|as|on top)\b)/i;
@@ -95,6 +95,8 @@ const strewnIn = (text: string): string | undefined => {
   const all = foundIn(text, STREWING).map((m) => m[0]);
   return all.length > 0 ? all.join(', ') : undefined;
 };
+/** Milk that is eaten as food and neither drunk, stirred in nor spread. */
+const isCheese = (i: Ingredient): boolean => i.role === 'other' && i.allergens?.includes('milk') === true;
 const ON_PIECES = new Set<Action>(['finish', 'fill', 'cook']);
 /** What is strewn on top and no line lists, "sprinkle with sesame": a gram or two of each. */
 function strewn(
@@ -109,9 +111,7 @@ function strewn(
       (d.action === 'fill' ? namedAlone(d.text) : undefined);
     for (const { food, words } of foodsIn(saidIn(from ?? ''))) {
       // "fill with cheese" is the one that the filling has
-      const isItsCheese =
-        words === 'cheese' &&
-        ingredients.some((i) => i.use !== 'dough' && i.role === 'other' && i.allergens?.includes('milk'));
+      const isItsCheese = words === 'cheese' && ingredients.some((i) => i.use !== 'dough' && isCheese(i));
       const isListed = isItsCheese || listed.has(food.id) || ingredients.some((i) => i.name.includes(words));
       if (isListed || ['water', 'flour'].includes(food.role)) continue;
       listed.add(food.id);
@@ -217,8 +217,8 @@ export function addUnlisted(
     for (const { food, words } of foodsIn(saidIn(d.text))) {
       if (known.has(food.role) && food.role !== 'other') continue;
       if (food.role === 'water' || food.role === 'flour' || foods.has(food.id)) continue;
-      // "the almonds" are the ground almonds of the list
-      if (ingredients.some((i) => i.name.includes(words))) continue;
+      // "the almonds" are the ground almonds of the list, "the cheese" its cheddar
+      if (ingredients.some((i) => i.name.includes(words) || (words === 'cheese' && isCheese(i)))) continue;
       foods.add(food.id);
       conflicts.push({
         paths: ['ingredients'],
@@ -239,7 +239,7 @@ const LEFT_OUT = /\b(?:avoids?|vegan|leave (?:off|out|the \w+ off)|allergic)\b/i
 const IN_PLACE_OF = /\b(?:instead of|free (?:from|of))\s[^,.;]*/gi;
 /** "Pieces the size of a walnut" hold none. */
 const AS_LARGE =
-  /\b(?:size of|as (?:big|large|small) as|like) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted|small|large|big|little|good|medium) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b|\bpasta machines?\b|\ba (?:pea|walnut|hazelnut|chickpea) of\b|\b(?:in)?to (?:an? |\d+ )?(?:\p{L}+,? ){0,2}sausages?\b|\bsausage[- ]shape/giu;
+  /\b(?:size of|as (?:big|large|small) as|like|resembl(?:es?|ing)) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted|small|large|big|little|good|medium) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b|\bpasta machines?\b|\ba (?:pea|walnut|hazelnut|chickpea) of\b|\b(?:in)?to (?:an? |\d+ )?(?:\p{L}+,? ){0,2}sausages?\b|\bsausage[- ]shape/giu;
 
 /** What something is done with, by the food that it is made for. */
 const TOOL =
@@ -287,6 +287,7 @@ export function namedAndNotHeld(
     ANY_DOUGH.has(food.role) ||
     (food.role !== 'other' && roles.has(food.role)) ||
     foods.has(food.id) ||
+    (words === 'cheese' && ingredients.some(isCheese)) ||
     names.some((n) => n.name.includes(words));
   const missingOf = (food: Food): readonly string[] =>
     [...(food.allergens ?? []), ...(food.contains ?? [])].filter((a) => !held.has(a));

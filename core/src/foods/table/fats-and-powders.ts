@@ -134,6 +134,14 @@ export const FATS_AND_POWDERS: readonly Food[] = [
   }),
   food('baking-powder', 'leaven', 'baking powder | b powder', per100(0, 0, 30, 0, 0, 27), 8, { gPerTsp: 4 }),
   food(
+    'hartshorn',
+    'leaven',
+    "hartshorn salt | hartshorn | salt of hartshorn | baker's ammonia | bakers ammonia | baking ammonia | ammonium carbonate",
+    per100(0, 0, 0, 0, 0, 0),
+    9,
+    { gPerTsp: 3.5 },
+  ),
+  food(
     'baking-soda',
     'leaven',
     'bicarbonate of soda | baking soda | bicarbonate | bicarb | soda',

@@ -160,6 +160,13 @@ export const FIGURES: readonly Spelling[] = [
   [/\b(?:an? )?(\w+ )?(hour|minute)s? and a half\b/gi, (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}s`],
   // the speeds of a machine, each with its time
   [
+    new RegExp(
+      `\\b(${SMALL}|\\d{1,2}) min(?:ute)?s? slow(?:ly)?,? (?:and |then )?(${SMALL}|\\d{1,2})(?: min(?:ute)?s?)? fast\\b`,
+      'gi',
+    ),
+    (_, a = '', b = '') => `mix ${Number(wordValue(a)) + Number(wordValue(b))} min`,
+  ],
+  [
     /\b(?:mix |knead )?(\d{1,2}) ?min(?:ute)?s? on (?:speed )?(?:1|one|low|slow|first),? (?:and |then |and then )?(\d{1,2}) ?min(?:ute)?s? on (?:speed )?(?:2|two|medium|fast|second)\b/gi,
     (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`,
   ],

@@ -24,6 +24,8 @@ export const MEASURES: readonly Spelling[] = [
     /(?<=^|[.;] )(under (?:an?|the|its) (?:\p{L}+ )?(?:cloth|towel|bowl|basin|lid)),? (?:for )?(\d{2})(?=\.?$|[.;])/giu,
     'rest $1 for $2 min',
   ],
+  // "12 cm, 20 min, griddle 4 + 4 min"
+  [/(?<=\bcm, )(\d{1,2}) ?min(?:ute)?s?, (?=(?:griddle|pan|tawa|oven|bake|cook)\b[^.;]*\d)/gi, 'rest $1 min, '],
   // "prove ten more"
   [/\b(rest|prove|proof|rise|wait) (?:for )?(?:another )?(\d{1,3}) more(?=\s*(?:[;,]|\.(?!\d)|$))/gi, '$1 $2 min more'],
   // "wait ten."

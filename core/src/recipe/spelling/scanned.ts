@@ -29,7 +29,7 @@ export const SCANNED: readonly Spelling[] = [
   // the first of a numbered list, and the first end of a range
   [/^(\s*)[lI](?=[.)] +\p{Lu})/u, '$11'],
   [/(?<![\p{L}\d])(\d)O(?=\s*[-–]\s*\d)/gu, '$10'],
-  [/(?<![\p{L}\d])[lI](?=[½¼¾])/gu, '1'],
+  [/(?<![\p{L}\d])[lI](?=[½¼¾]|\/[2348] )/gu, '1'],
   // "l.2 kg"
   [/(?<![\p{L}\d.,])[lI](?=[.,]\d ?(?:kg|g|l|ml|lb|oz|min|h|cm)(?!\p{L}))/gu, '1'],
   // "2.5OO kg"
