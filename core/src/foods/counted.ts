@@ -4,7 +4,6 @@ const ONE_G: readonly (readonly [RegExp, number])[] = [
   [/\bsun-?dried tomato(?:es)?\b/i, 8],
   [/\btomato(?:es)?\b/i, 100],
   [/\b(?:(?:red|green|yellow|bell|sweet|roasted) )+peppers?\b|\bpeppers\b/i, 150],
-  [/\b(?:chill?i(?:es)?|chiles?|jalape[ñn]os?)\b/i, 10],
   [/\bmushrooms?\b/i, 15],
   [/\bshallots?\b/i, 25],
   [/\b(?:aubergines?|eggplants?)\b/i, 250],

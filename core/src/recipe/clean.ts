@@ -179,7 +179,7 @@ const oneSign = (line: Mapped): Mapped =>
       (all = '', short = '') => `${SHORT_WORDS[short.toLowerCase()] ?? all} `,
     )
     .replace(
-      /\b(an?|1|one) (?:big|good|large|generous|small|little|tiny) (?=(?:splash|glug|drizzle|dash)\b)/gi,
+      /\b(an?|1|one) (?:big|large|small|little|tiny) (?=(?:splash|glug|drizzle|dash)\b)/gi,
       (_, one = '') => `${one} `,
     )
     // "knead 15!! balls"

@@ -348,7 +348,7 @@ export const BESIDE: readonly Food[] = [
   food(
     'fresh-chilli',
     'other',
-    'chilli | chili | chile | green chilli | red chilli | jalapeño | jalapeno | fresh ginger | ginger | root ginger | curry leaves',
+    'chilli | chillies | chili | chilies | chile | green chilli | red chilli | jalapeño | jalapeno | fresh ginger | ginger | root ginger | curry leaves',
     per100(0.5, 0.1, 8, 2, 2, 0),
     8,
     { gPerCup: 95, unitG: 15, waterPct: 86 },

@@ -134,14 +134,6 @@ export const FATS_AND_POWDERS: readonly Food[] = [
   }),
   food('baking-powder', 'leaven', 'baking powder | b powder', per100(0, 0, 30, 0, 0, 27), 8, { gPerTsp: 4 }),
   food(
-    'hartshorn',
-    'leaven',
-    "hartshorn salt | hartshorn | salt of hartshorn | baker's ammonia | bakers ammonia | baking ammonia | ammonium carbonate",
-    per100(0, 0, 0, 0, 0, 0),
-    9,
-    { gPerTsp: 3.5 },
-  ),
-  food(
     'baking-soda',
     'leaven',
     'bicarbonate of soda | baking soda | bicarbonate | bicarb | soda',
@@ -210,7 +202,7 @@ export const FATS_AND_POWDERS: readonly Food[] = [
   food(
     'bakers-ammonia',
     'leaven',
-    'ammonium bicarbonate | hartshorn | baker ammonia | baking ammonia',
+    'ammonium bicarbonate | ammonium carbonate | hartshorn | hartshorn salt | salt of hartshorn | baker ammonia | baking ammonia',
     per100(0, 0, 0, 0, 0, 0),
     10,
     { gPerCup: 160 },

@@ -2,8 +2,18 @@ import type { OwnNote } from '../reading.ts';
 import { CARDS } from './cards.ts';
 import { CLASS_SHEETS } from './class-sheets.ts';
 import { DRAWER } from './drawer.ts';
+import { HANDOUTS } from './handouts.ts';
 import { NUMBERED_SHEETS } from './numbered-sheets.ts';
 import { SHORT_NOTES } from './short-notes.ts';
+import { WORKSHOP_CARDS } from './workshop-cards.ts';
 
 /** Notes as teachers keep them, and what is read of them. */
-export const OWN_NOTES: readonly OwnNote[] = [...NUMBERED_SHEETS, ...CLASS_SHEETS, ...CARDS, ...SHORT_NOTES, ...DRAWER];
+export const OWN_NOTES: readonly OwnNote[] = [
+  ...NUMBERED_SHEETS,
+  ...CLASS_SHEETS,
+  ...CARDS,
+  ...SHORT_NOTES,
+  ...DRAWER,
+  ...HANDOUTS,
+  ...WORKSHOP_CARDS,
+];
