@@ -187,6 +187,9 @@ function ofSpoons(food: Food | undefined, count: number, volume: Volume, system:
 }
 
 function ofVolume(food: Food | undefined, count: number, volume: Volume, system: MeasureSystem): Weighed | undefined {
+  // of what nobody knows a millilitre is a gram: most of what is so measured is nearly water
+  if (!food && (volume === 'ml' || volume === 'litre'))
+    return exactly(mlOf(volume, system) * count, 'what a millilitre of it weighs is not known; a gram is taken');
   const known = food && weightOfVolume(food, count, volume, system);
   if (!known) return undefined;
   if (food.role === 'water') return exactly(known.g);

@@ -87,6 +87,24 @@ Mix, pat into 4 rounds and cook 5 minutes a side.`;
     expect(second.conflicts.some((c) => c.what.includes('2 recipes'))).toBe(false);
     expect(read().choices).toEqual([]);
   });
+
+  const choicesOf = (text: string): readonly string[] => {
+    const r = importRecipe(text);
+    return r.ok ? r.value.choices.map((c) => c.title) : [];
+  };
+  const PITA = 'PITA\n500 g flour, 300 g water, 10 g salt\nMix, rest 30 min, divide into 8, roll 15 cm, bake 4 min.';
+  const CHAPATI = 'Chapati\n300 g atta, 190 g water\nMix, rest 30 min, 8 balls, roll 16 cm, griddle 40 s a side.';
+  it('is asked about where no heading stands over their lists', () => {
+    expect(choicesOf(`${PITA}\n\n${CHAPATI}`)).toEqual(['PITA', 'Chapati']);
+    expect(choicesOf(`${PITA}\r\n\r\n${CHAPATI}`)).toEqual(['PITA', 'Chapati']);
+  });
+  it.each([
+    ['one', PITA],
+    ['a filling with its own list', `${PITA}\n\nCheese filling\n200 g feta, 20 g flour\nMash it.`],
+    ['a preferment', `Levain\n50 g flour, 50 g water\nStir, leave 8 h.\n\n${PITA}`],
+  ])('%s is one', (_, text) => {
+    expect(choicesOf(text)).toEqual([]);
+  });
 });
 
 describe('data with two recipes', () => {

@@ -119,6 +119,14 @@ function readableLines(lines: readonly Mapped[]): readonly Mapped[] {
   return end < 0 ? most : most.slice(0, Math.max(1, end));
 }
 
+/** Where lines stand that follow an empty one. */
+const paragraphsOf = (lines: readonly Mapped[]): ReadonlySet<number> =>
+  new Set(
+    lines
+      .slice(0, MOST_LINES)
+      .flatMap((l, n) => (lines[n - 1]?.text.trim() === '' && l.text.trim() !== '' ? [l.trim().span().from] : [])),
+  );
+
 function fromLines(
   all: readonly Mapped[],
   source: string,
@@ -131,7 +139,7 @@ function fromLines(
   const beyond = all.slice(MOST_BROKEN).filter((line) => line.text.trim() !== '');
   const lines = [...joinedLines([...tables.lines, ...plain.slice(MOST_LINES)]), ...beyond];
   const kept = readableLines(lines);
-  const choices = recipesIn(kept);
+  const choices = recipesIn(kept, paragraphsOf(all));
   const open = choices.filter((c) => !isSetAside(c, given));
   // of several the first is read until somebody says which, never all together
   const others = open.slice(1).map(({ from, to }): GivenOwner => ({ from, to, owner: 'aside' }));

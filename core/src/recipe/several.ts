@@ -1,4 +1,6 @@
+import { foodsIn } from '../foods/index.ts';
 import { actionsIn } from './actions.ts';
+import { headingOf } from './headings.ts';
 import type { Mapped, Span } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 
@@ -17,21 +19,45 @@ const MOST_BEFORE = 4;
 const isTitle = (line: string): boolean =>
   line.length <= LONGEST_TITLE && /\p{L}{3}/u.test(line) && !/[.!?;]\s|[.;]$|\d/.test(line);
 
+const hasFlour = (line: string): boolean => /\d/.test(line) && foodsIn(line).some((f) => f.food.role === 'flour');
+
 /**
- * The recipes of a text that holds several: each with a list under a heading of its own, and work to do before the next; none where it
- * holds one.
+ * Where recipes without a heading over their lists begin: a title behind an empty line, flour with its amount soon below it, and a
+ * cooking before the next of them.
  */
-export function recipesIn(lines: readonly Mapped[]): readonly RecipeChoice[] {
+function titledStarts(lines: readonly Mapped[], paragraphs: ReadonlySet<number>): readonly number[] {
+  const titles = lines.flatMap((l, n) => {
+    const text = l.text.trim();
+    const isFirst = n === 0 || paragraphs.has(l.span().from);
+    const isName =
+      isTitle(text) &&
+      /^\p{Lu}[^,]*$/u.test(text) &&
+      headingOf(text) === undefined &&
+      actionsIn(normalLine(text)).length === 0;
+    const below = lines.slice(n + 1, n + 1 + MOST_BEFORE);
+    return isFirst && isName && !hasFlour(text) && below.some((x) => hasFlour(x.text)) ? [n] : [];
+  });
+  const cooks = (from: number, to: number): boolean =>
+    lines.slice(from, to).some((l) => actionsIn(normalLine(l.text)).some((a) => a.action === 'cook'));
+  return titles.every((start, k) => cooks(start + 1, titles[k + 1] ?? lines.length)) ? titles : [];
+}
+
+/**
+ * The recipes of a text that holds several: each with a list under a heading of its own, and work to do before the next, or each with a
+ * title, flour and a cooking; none where it holds one. `paragraphs`: where in the source a line stands behind an empty one.
+ */
+export function recipesIn(lines: readonly Mapped[], paragraphs: ReadonlySet<number>): readonly RecipeChoice[] {
   const heads = lines.flatMap((l, n) => (LIST_HEAD.test(l.text) ? [n] : []));
   const isWork = (n: number): boolean => actionsIn(normalLine(lines[n]?.text ?? '')).length > 0;
   const starts = heads.map((head) => {
     for (let n = head - 1; n >= Math.max(0, head - MOST_BEFORE); n--) if (isTitle(lines[n]?.text ?? '')) return n;
     return head;
   });
-  const own = starts.filter((start, k) => {
+  const headed = starts.filter((start, k) => {
     const next = starts[k + 1] ?? lines.length;
     return lines.slice(start, next).some((_, i) => isWork(start + i));
   });
+  const own = headed.length < 2 && heads.length < 2 ? titledStarts(lines, paragraphs) : headed;
   if (own.length < 2) return [];
   return own.map((start, k) => {
     const last = lines[(own[k + 1] ?? lines.length) - 1];

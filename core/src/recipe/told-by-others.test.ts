@@ -24,6 +24,7 @@ describe('packets, and what is counted', () => {
     ['4 rashers bacon', 100],
     ['olives 60', 60],
     ['1 onion', 110],
+    ['300 ml qumba', 300],
     ['½ a teaspoonful of salt', 3.05],
   ])('%s is %d g', (text, g) => {
     expect(gramsOfMeasure(text, 'metric')).toBeCloseTo(g, 1);
