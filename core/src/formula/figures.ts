@@ -73,7 +73,7 @@ const DRY_PER_FRESH = 1 / 3;
 export function leavenKind(i: Ingredient): 'yeast' | 'powder' | 'soda' | undefined {
   if (i.role !== 'leaven') return undefined;
   const id = findFood(i.name)?.id ?? '';
-  if (id === 'baking-powder') return 'powder';
+  if (id === 'baking-powder' || id === 'cream-of-tartar' || id === 'bakers-ammonia') return 'powder';
   if (id === 'baking-soda') return 'soda';
   return 'yeast';
 }

@@ -198,6 +198,8 @@ const oneSign = (line: Mapped): Mapped =>
       /\b(three[- ]quarters|two[- ]thirds) (?:of )?(?:an?|1|one) (?=(?:mug|cup|glass|pint|bowl|litre|jar|teaspoon|tablespoon)\b)/gi,
       (_, share = '') => (/^three/i.test(share) ? '3/4 ' : '2/3 '),
     )
+    // "half & half white/wholemeal"
+    .replace(/\bhalf (?:&|and) half (\p{L}+)(?: flour)? ?(?:\/|&|and) ?(?=\p{L}{3})/giu, 'half $1, half ')
     // "yeast .6 %"
     .replace(/(?<=^|[\s(:=~–-])\.(?=\d{1,2} ?(?:%|k?g\b|m?l\b|lb\b|oz\b|tsp\b|[,;]|$))/g, '0.');
 

@@ -17,7 +17,7 @@ const SKIPPED = new Set([
 ]);
 /** What a page sets beside its recipe, by the names that pages give it. */
 const BESIDE =
-  /(?:^|[\s_-])(?:ads?|adverts?|advertisement|banner|promo\w*|sponsor\w*|comments?|newsletter|related|share|sidebar|cookie)(?:$|[\s_-])/i;
+  /(?:^|[\s_-])(?:ads?|adverts?|advertisement|banner|promo\w*|sponsor\w*|comments?|reviews?|ratings?|testimonials?|newsletter|related|share|sidebar|cookie)(?:$|[\s_-])/i;
 const INLINE = new Set([
   'a',
   'b',
@@ -65,6 +65,8 @@ export function textOfHtml(html: string): PageText {
   let skipped = 0;
   let beside = 0;
   let script: string[] | undefined;
+  /** How many lines stood before a page's head; what is in it is of the house, but where the page's title is. */
+  let head: number | undefined;
   /** The rank of the heading under which readers write. */
   let readers: number | undefined;
   const open: { readonly name: string; readonly isSkipped: boolean; readonly isBeside: boolean }[] = [];
@@ -79,6 +81,8 @@ export function textOfHtml(html: string): PageText {
     {
       onopentag(name, attributes) {
         if (!INLINE.has(name) || name === 'dt') end();
+        if (name === 'header') head = lines.length;
+        if (name === 'h1') head = undefined;
         const rank = Number(/^h([1-6])$/.exec(name)?.[1] ?? 0);
         if (readers !== undefined && rank > 0 && rank <= readers) readers = undefined;
         // an entry of a list goes on in no other
@@ -111,6 +115,10 @@ export function textOfHtml(html: string): PageText {
         }
         if (/^h[3-6]$/.test(name) && line.length > 0) line = [Mapped.join(line, '').replace(/^\s*/, '## ')];
         if (!INLINE.has(name)) end();
+        if (name === 'header' && head !== undefined) {
+          lines.splice(head);
+          head = undefined;
+        }
         // "<b>Shape.</b> Divide into 8": what a step is called
         if (BOLD.has(name) && isLabel(Mapped.join(line, '').text)) {
           line = [Mapped.join(line, '').replace(/^\s*/, '## ')];

@@ -202,6 +202,12 @@ const RULES: readonly Spelling[] = [
         : all;
     },
   ],
+  // "0.19 l Wasser, lauwarm / water, lukewarm": of two languages the one that is known
+  [
+    /^([\d.,]+ ?(?:k?g|m?l|dl|cl)) (\p{L}[\p{L}, ]{2,30}?) \/ (\p{L}[\p{L}, ]{2,30})$/iu,
+    (all = '', n = '', ...[foreign = '', known = '']: string[]) =>
+      findFood(known) && !findFood(foreign) ? `${n} ${known}` : all,
+  ],
   // "1 level teaspoon of baking powder and the same of salt"
   [
     new RegExp(

@@ -56,6 +56,18 @@ describe('what somebody avoids', () => {
     expect(read(page('Comments (2)')).notUnderstood).toEqual([]);
     expect(read(page('From my kitchen')).notUnderstood.join()).toContain('200 ml of milk');
   });
+  it.each(['reviews', 'story'])('what stands in a box of %s', (name) => {
+    const { bread } = read(
+      `<header>House of Breads</header><h1>Flat rounds</h1><h2>Ingredients</h2><ul><li>500 g flour</li><li>300 g water</li></ul><h2>Method</h2><p>Mix, rest 30 min. Divide into 8, roll to 18 cm, cook 1 min a side.</p><section class="${name}"><p>5 stars! I added 2 eggs.</p></section>`,
+    );
+    expect(bread.name).toBe('Flat rounds');
+    expect(bread.ingredients.some((i) => i.allergens?.includes('egg'))).toBe(name === 'story');
+  });
+  it('soda and cream of tartar are no yeast', () => {
+    const { bread } = read(`400 g flour, 4 g baking soda, 8 g cream of tartar, 260 g buttermilk${METHOD}`);
+    expect(bread.family).toBe('chemical');
+    expect(bread.steps.map((s) => s.kind)).not.toContain('proof');
+  });
 });
 
 describe('a plan of a class', () => {

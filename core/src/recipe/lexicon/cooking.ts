@@ -15,6 +15,7 @@ export const COOK = phrases`
   (?<=^|[;,.] )(?:(?:oven|baking|pizza|hot) )?(?:oven|stone(?: oven)?|deck|griddle|hot ?plate|tava|tawa|saj|pan|dome)(?: at)?(?=,? \(?\d{3} ?(?:°[^.;]{0,24}?)?\)?[,:]? \d[\d.,]* ?(?:min|s\b|sec))
   (?<=^|[;,.] )on (?:the|a) (?:hot )?(?:stone|steel|hot ?plate|griddle|tawa|pan)(?=, (?:for )?(?:about )?\d[\d.]*(?: ?(?:[-–]|to|or) ?[\d.]+)? ?(?:min|s\b|sec))
   (?<=^|[.;] )[12]\d\d ?(?:°|degrees\b)(?: ?C)?(?=, (?:for )?(?:about )?\d[\d.]*(?: ?(?:[-–]|to|or) ?[\d.]+)? ?(?:min|s\b|sec)[^.;,]*(?:[.;]|$))
+  ^ (?:in|on)to the (?:hot |very hot )?(?:oven|{pan}) (?:they|it|these) goe?s?
   ^ (?:finish )?under (?:a|the) (?:hot )?grill
   (?:hold|put|lay|place|finish|set) (?:{it} )?(?:straight |directly )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame
   ^ (?:straight )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame > (?:(?:for )?\d|until\b|till\b)

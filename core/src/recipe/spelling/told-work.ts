@@ -62,6 +62,8 @@ export const WORK_TOLD: readonly Spelling[] = [
     /(?<=^|[.;] )((?:tight|stiff|firm|soft|smooth|silky) dough), (?=(?:about )?\d{1,2} ?min(?:ute)?s?\b)/gi,
     'knead to a $1, ',
   ],
+  // "swirl, lid, 3 min"
+  [/\b(swirl|tilt)(?: it)?, (lid(?: on)?|covered), (?=(?:about )?\d)/gi, '$1, cook with $2, '],
   // "stir with a fork to make a ball": a dough in one lump
   [
     /\b((?:stir|mix)(?: (?:it|this|everything|well|quickly|(?:up )?with (?:an? |the |your )?\p{L}+))*) (?:to make|to form|until (?:it|you|the dough) (?:makes?|forms?|have|becomes?|comes? together (?:in)?to)) an? (?:\p{L}+ )?ball(?=[,;.]|$| and\b)/giu,
