@@ -336,6 +336,14 @@ const TITLED = /^(\p{Lu}[^.;:\d]{2,60}?)(?:\s+[–—-]\s+|,\s+|\s+(?=\())(?=\S)
 const LONGEST_YIELD = 60;
 function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
   if (!/\d|\p{L}{3}/u.test(line.text)) return [line];
+  // "Rye crisp, 1.5 kg dough"
+  const heavy =
+    n < 2 ? /^(\p{Lu}[^.;:\d]{2,40}?),? (?:about |for )?(?=\d[\d.,]* ?k?g (?:of )?dough$)/u.exec(line.text) : null;
+  if (heavy)
+    return [
+      line.slice(0, (heavy[1] ?? '').length),
+      line.slice(heavy[0].length).replace(/^(.*?) (?:of )?dough$/, 'dough weight $1'),
+    ];
   const isShort = line.text.length <= 2 * LONGEST_YIELD;
   const whole = isShort ? inYields(line) : line;
   if (whole.text !== line.text) return [whole];

@@ -8,6 +8,7 @@ const KEPT =
   /^(?:and )?(?:keep|hold)(?: (?:it|them|the balls))? (?:warm|(?:under|in|between) (?:an? |the )?(?:\w+ )?(?:towels?|cloths?))\W*$/i;
 /** What makes a piece a bread that can be cooked. */
 export const MADE = new Set<Action>(['roll', 'shape', 'fill', 'coil']);
+const MIXES = new Set<Action>(['mix', 'rub', 'scald']);
 /** "Brush with butter after baking", told before it is baked. */
 const ONCE_COOKED =
   /\b(?:after|once|when) (?:they (?:are|have been) |it (?:is|has been) )?(?:baking|cooking|cooked|baked)\b/i;
@@ -90,7 +91,10 @@ interface SettledDrafts {
 /** What a whole method says of its single sentences: what is told too early, what is no step after all, what only its end shows to be baking. */
 export function settledDrafts(told: readonly StepDraft[], isHeated: boolean): SettledDrafts {
   const isLate = (d: StepDraft): boolean => d.action === 'finish' && ONCE_COOKED.test(d.text);
-  const kept = told.filter(isKept);
+  // "Pieces of 320 g." over the method: how heavy they will be
+  const first = told.findIndex((d) => d.action !== 'divide');
+  const isMixed = told.some((d) => !d.isBeside && MIXES.has(d.action));
+  const kept = told.filter((d, n, all) => isKept(d, n, all) || (isMixed && n < first));
   const done = told.filter((d) => !kept.includes(d));
   const all = withRubbedBread(withEarlyAdditions([...done.filter((d) => !isLate(d)), ...done.filter(isLate)]));
   // bread that has been cooked rests, and is cut, no more as dough is: that is of serving

@@ -42,6 +42,7 @@ export const RUB = phrases`
   cut in > (?:\d+ ?g(?! (?:pieces|portions|balls|lumps|each)\b|[.,;]|$)|(?:the )?(?:cold |vegetable )?{fat})\b
   crumble (?:the )?(?:cold )?{fat} into
   rub(?:bing)?(?: \w+){0,4}? (?:in|into|with)
+  rubbed > (?:together|in|into)\b
   rub
 `;
 
@@ -132,6 +133,7 @@ export const MIX = phrases`
   fold in(?:to)? > (?:the (?:flour|batter|mixture|vegetables|onions?|cheese|herbs|spinach|coriander|seeds|egg whites?|rest)|\d+ ?(?:g|ml))\b
   add !> (?:a|the|one) (?:flatbread|bread|round|piece|naan|roti|wrap)\b
   pour
+  (?<=\b[Tt]hen )goe?s? in > (?:\d|an?\b|half\b)
   cream > (?:the )?(?:yeast|butter)\b
   work (?:\w+ ){0,3}?in(?:to)?
   make (?:it |them |this |all |everything )?(?:up )?into (?:an?|the) (?:\w+ ){0,2}(?:dough|batter|paste)
