@@ -42,7 +42,7 @@ export const RUB = phrases`
   cut in > (?:\d+ ?g(?! (?:pieces|portions|balls|lumps|each)\b|[.,;]|$)|(?:the )?(?:cold |vegetable )?{fat})\b
   crumble (?:the )?(?:cold )?{fat} into
   rub(?:bing)?(?: \w+){0,4}? (?:in|into|with)
-  rubbed > (?:together|in|into)\b
+  rubbed > together\b
   rub
 `;
 

@@ -47,7 +47,7 @@ export const PROOF = phrases`
   (?<!\b[Ss]elf[ -])rising
   wait (?:until|till) (?:\w+ ){0,3}?puff(?:ed|y)
   floor time
-  (?<=^|[;.,] ){time}(?:ours?)? (?:in the )?warm(?= *(?:[,;.]|$))
+  (?<=^|[;.,] ){time}(?:ours?)? warm(?= *(?:[,;.]|$))
   ferment(?:ation|ing|s)?
   (?:let {it} |leave {it} to |(?<=^|[,;.] ))ripen(?: up)?
   ^ raise > (?:for )?{time}
