@@ -217,7 +217,7 @@ function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureS
     amountText: own?.text ?? '',
     guesses: [
       unknown === undefined ? undefined : `what "${unknown}" measures is not known`,
-      isBare ? 'no unit is told; grams are taken' : undefined,
+      isBare && unknown === undefined ? 'no unit is told; grams are taken' : undefined,
       range,
       weight?.why,
       filled?.[2] === '' ? undefined : filled?.[2],
