@@ -1,4 +1,7 @@
-/** Grams of one of what recipes count, edible part, as greengrocers and packets have it (common practice, from memory). */
+/**
+ * Grams of one of what recipes count, edible part, as greengrocers and packets have it (common practice, from memory). A row of the table holds
+ * many foods, from mushrooms to aubergines, with one weight for all: here each has its own.
+ */
 const ONE_G: readonly (readonly [RegExp, number])[] = [
   [/\bcherry tomato(?:es)?\b/i, 15],
   [/\bsun-?dried tomato(?:es)?\b/i, 8],

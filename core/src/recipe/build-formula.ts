@@ -4,6 +4,7 @@ import { ingredientOfFood } from '../bread/index.ts';
 import { percentagesOf, type Ingredient, type IngredientUse } from '../formula/index.ts';
 import { SELF_RAISING_POWDER_PCT, type ReadIngredient } from './ingredient-line.ts';
 import type { Conflict, Guess } from './result.ts';
+import { isCheese } from './unlisted.ts';
 
 /** Grams of one ingredient on its way into the formula. */
 interface Weighed {
@@ -339,7 +340,7 @@ const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   [/\bherbs?|greens|leaves\b/i, (i) => i.role === 'other'],
   [/\b(?:the|your) top(?:ping)?\b|(?<=, )top(?=,)/i, (i) => i.use === 'finish'],
   [/\bvegetables?\b/i, (i) => i.role === 'other' && i.use !== 'dough'],
-  [/\bcheese\b/i, (i) => i.role === 'other' && i.allergens?.includes('milk') === true],
+  [/\bcheese\b/i, (i) => /cheese|paneer|curd|feta/.test(i.name) || isCheese(i)],
   [/\bsoda|bicarb/i, (i) => i.name.includes('soda')],
   [/\bdust|floured?\b/i, (i) => i.use === 'dust' || (i.use === 'layer' && i.role === 'flour')],
   [/\bgrease|oil(?:ed)? (?:the|a) /i, (i) => i.use === 'griddle'],
@@ -361,18 +362,19 @@ export function neverUsed(
 ): readonly number[] {
   if (method.trim() === '') return [];
   const named = new Set(foodsIn(method).map((f) => f.food));
-  const mixed = new Set(foodsIn(mixing.replace(TALK, '')).map((f) => f.food));
+  const mixingWords = mixing.replace(TALK, '');
+  const mixed = new Set(foodsIn(mixingWords).map((f) => f.food));
   // "mix and knead": a method that never says flour means the whole list
   const flours = ingredients.filter((i, n) => i.use === 'dough' && foods[n]?.role === 'flour');
   const most = Math.max(...flours.map((i) => i.pct ?? 0));
-  // semolina on the bench is a flour too: only that of the dough tells the whole list
   const others = ingredients.filter((i, n) => i.use === 'dough' && !flours.includes(i) && foods[n] !== undefined);
   // "chill the mash, knead in flour": of a whole list the flour alone
   const namesFlourOnly =
     others.length >= LEAST_UNNAMED && !others.some((i) => foodsIn(method).some((f) => f.food.role === i.role));
+  // semolina on the bench is a flour too: only that of the dough tells the whole list
   const isTerse =
     namesFlourOnly ||
-    (!/\bflours?\b/i.test(mixing.replace(TALK, '')) &&
+    (!/\bflours?\b/i.test(mixingWords) &&
       !ingredients.some((i, n) => {
         const food = foods[n];
         return food !== undefined && flours.includes(i) && i.pct === most && mixed.has(food);

@@ -309,7 +309,6 @@ function prepareStep(n: Named, before: string, told: object, path: string, guess
   return { id: n.id, kind: 'prepare', per: 'batch', by: 'one', at, minutes, before, ...told };
 }
 
-/** No bread lies on a griddle for longer than forty minutes. */
 /** Beside another time no side lies for longer. */
 const LONGEST_SIDE_MIN = 30;
 const cookTimes = ({ times }: StepDraft): readonly Duration[] =>

@@ -7,6 +7,7 @@ import { isWholeList } from './items.ts';
 import { Mapped } from './mapped.ts';
 import { plainList } from './list-forms.ts';
 import { normalLine } from './normal-line.ts';
+import { AS_WRITTEN } from './spelling/as-written.ts';
 import { inOrder } from './spelling/rule.ts';
 import { ONLY_PIECES } from './line-kinds.ts';
 import { PARTS } from './spelling/parts.ts';
@@ -155,53 +156,7 @@ function columnsApart(lines: readonly Mapped[]): readonly Mapped[] {
   return [...lines.slice(0, first), ...left, ...(joined ? [joined] : []), ...lines.slice(first + block.length)];
 }
 
-/** How cards shorten what goes before a food. */
-const SHORT_WORDS: Readonly<Record<string, string>> = {
-  inst: 'instant',
-  veg: 'vegetable',
-  sunfl: 'sunflower',
-  wholem: 'wholemeal',
-  evap: 'evaporated',
-  cond: 'condensed',
-  gran: 'granulated',
-  cast: 'caster',
-};
-/** Minutes and seconds by one sign each, grams by one word: what comes after asks for no other. */
-const oneSign = (line: Mapped): Mapped =>
-  line
-    .replace(/(?<=\d)[’′](?!’|′)/g, "'")
-    .replace(/(?<=(?<!“)\b\d+)(?:[”″]|’’|′′)/g, '"')
-    .replace(/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g')
-    // "rest min. 4 h": a point that ends no sentence
-    .replace(/(?<=\p{L}[,:]? )\bmin\. ?(?=\d+(?:[.,]\d+)? ?(?:h|hours?|hrs?|min)\b)/giu, 'at least ')
-    .replace(
-      /\b(inst|veg|sunfl|wholem|evap|cond|gran|cast)\. (?=(?:dry |dried )?(?:yeast|oil|flour|milk|sugar)\b)/gi,
-      (all = '', short = '') => `${SHORT_WORDS[short.toLowerCase()] ?? all} `,
-    )
-    .replace(
-      /\b(an?|1|one) (?:big|large|small|little|tiny) (?=(?:splash|glug|drizzle|dash)\b)/gi,
-      (_, one = '') => `${one} `,
-    )
-    // "knead 15!! balls"
-    .replace(/(?<=\d)!+(?=\s)/g, '.')
-    // that is no option
-    .replace(/\b(?:but |well,? )?if you (?:insist|ask me|must know|really want to know),? (?=i\b|we\b|\d)/gi, '')
-    // "salt ¼tsp"
-    .replace(/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' ')
-    .replace(/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 ')
-    // "1 glass water incl. a pinch of salt"
-    .replace(/,? incl\.? (?=(?:an?|\d|half an?) )/gi, ', ')
-    // "4/8/12 balls" under a list of several sizes: of the first
-    .replace(/(?<![\d/.])(\d{1,2})\/\d{1,2}\/\d{1,2} (?=(?:balls|pieces|portions|rounds)\b)/gi, '$1 ')
-    // "three quarters of a mug": one measure, and not two
-    .replace(
-      /\b(three[- ]quarters|two[- ]thirds) (?:of )?(?:an?|1|one) (?=(?:mug|cup|glass|pint|bowl|litre|jar|teaspoon|tablespoon)\b)/gi,
-      (_, share = '') => (/^three/i.test(share) ? '3/4 ' : '2/3 '),
-    )
-    // "half & half white/wholemeal"
-    .replace(/\bhalf (?:&|and) half (\p{L}+)(?: flour)? ?(?:\/|&|and) ?(?=\p{L}{3})/giu, 'half $1, half ')
-    // "yeast .6 %"
-    .replace(/(?<=^|[\s(:=~–-])\.(?=\d{1,2} ?(?:%|k?g\b|m?l\b|lb\b|oz\b|tsp\b|[,;]|$))/g, '0.');
+const asWritten = inOrder(AS_WRITTEN);
 
 /** "[bulk] 60 min", "topping = 80 g", "DOUGH 700 g", "Filling /// potatoes", "Zutaten (ingredients) für 20 Stück": labels, each with its colon. */
 const labelled = (line: Mapped): Mapped =>
@@ -369,8 +324,8 @@ function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
-    columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(oneSign))
-      .flatMap((l, n) => l.split(n === 0 ? PART_NEXT_OR_NAME : PART_NEXT))
+    columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(asWritten))
+      .flatMap((l, n) => (n === 0 ? l.split(PART_NEXT_OR_NAME) : [l]))
       .flatMap((l) => l.split(PART_NEXT))
       .flatMap(slashedApart)
       .flatMap(besideTitle)

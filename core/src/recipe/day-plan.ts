@@ -1,6 +1,6 @@
 import { actionsIn, type Action } from './actions.ts';
 import { durationsIn } from './durations.ts';
-import { Mapped, type Span } from './mapped.ts';
+import type { Mapped, Span } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 
 /** Behind a time of the day stands no unit: "0.65 l water", "1.00 – 1.25 kg flour" are none. */
@@ -41,44 +41,40 @@ export function untilNext(lines: readonly Mapped[]): readonly Mapped[] {
 }
 
 /** "15-30 rest": from which minute of a lesson to which. */
-const OF_LESSON = /^\s*(?:[-–—*•·]\s+)?(\d{1,3})\s*[-–]\s*(\d{1,3})(?: ?min\.?| ?['’′])?:?\s+(?=\p{L})/u;
+const OF_LESSON = /^[^\S\n]*(?:[-–—*•·]\s+)?(\d{1,3})\s*[-–]\s*(\d{1,3})(?: ?min\.?| ?['’′])?:?\s+(?=\p{L})/u;
 const LEAST_OF_LESSON = 3;
-interface LessonStage {
-  readonly line: Mapped;
+interface Stage {
   readonly from: number;
   readonly to: number;
-  /** Letters of the minutes before its words. */
-  readonly length: number;
 }
+const isLesson = (told: readonly Stage[]): boolean =>
+  told.length >= LEAST_OF_LESSON && told.every((t, n) => t.to > t.from && (n === 0 || t.from === told[n - 1]?.to));
+const stageOf = ([, from, to]: RegExpExecArray): Stage => ({ from: Number(from), to: Number(to) });
 
-/** "5-15 mix", "15-30 rest", "30-40 divide": a plan in the minutes of a lesson, each going on where the one before ends; empty where it is none. */
-function stagesOfLesson(lines: readonly Mapped[]): readonly LessonStage[] {
-  const told = lines.flatMap((line): readonly LessonStage[] => {
-    const m = OF_LESSON.exec(line.text);
-    return m ? [{ line, from: Number(m[1]), to: Number(m[2]), length: m[0].length }] : [];
-  });
-  const isPlan = told.every((t, n) => t.to > t.from && (n === 0 || t.from === told[n - 1]?.to));
-  return told.length >= LEAST_OF_LESSON && isPlan ? told : [];
-}
-
-/** The lines of a lesson's plan without its minutes; what only lies, or is kneaded, and tells no time of its own takes them all. */
+/**
+ * "5-15 mix", "15-30 rest", "30-40 divide": a plan in the minutes of a lesson, each going on where the one before ends, comes without them;
+ * what only lies, or is kneaded, and tells no time of its own takes them all.
+ */
 export function byMinutes(lines: readonly Mapped[]): readonly Mapped[] {
-  const stages = stagesOfLesson(lines);
-  return lines.map((line) => {
-    const t = stages.find((x) => x.line === line);
-    if (!t) return line;
-    const rest = line.slice(t.length);
+  const found = lines.map((line) => OF_LESSON.exec(line.text));
+  if (!isLesson(found.flatMap((m) => (m ? [stageOf(m)] : [])))) return lines;
+  return lines.map((line, n) => {
+    const m = found[n];
+    if (!m) return line;
+    const { from, to } = stageOf(m);
+    const rest = line.slice(m[0].length);
     const actions = actionsIn(normalLine(rest.text));
     const takesAll = actions.length > 0 && actions.every((a) => LIES.has(a.action) || a.action === 'knead');
-    return takesAll && durationsIn(rest.text).length === 0
-      ? rest.replace(/^(\p{L}+)/u, `$1 ${t.to - t.from} min`)
-      : rest;
+    return takesAll && durationsIn(rest.text).length === 0 ? rest.replace(/^(\p{L}+)/u, `$1 ${to - from} min`) : rest;
   });
 }
 
+const OF_LESSON_ANYWHERE = new RegExp(OF_LESSON.source, 'gmu');
 /** Where the minutes of a lesson stand in a text. */
-export const minutesOfLesson = (source: string): readonly Span[] =>
-  stagesOfLesson(Mapped.of(source).split(/\n/g)).map(({ line, length }) => line.span(0, length));
+export function minutesOfLesson(source: string): readonly Span[] {
+  const found = [...source.matchAll(OF_LESSON_ANYWHERE)];
+  return isLesson(found.map(stageOf)) ? found.map((m) => ({ from: m.index, to: m.index + m[0].length })) : [];
+}
 
 /** Before a time of the day in the midst of a line. */
 const NEXT_CLOCK = new RegExp(

@@ -18,6 +18,8 @@ const SKIPPED = new Set([
 /** What a page sets beside its recipe, by the names that pages give it. */
 const BESIDE =
   /(?:^|[\s_-])(?:ads?|adverts?|advertisement|banner|promo\w*|sponsor\w*|comments?|reviews?|ratings?|testimonials?|newsletter|related|share|sidebar|cookie)(?:$|[\s_-])/i;
+/** What holds a whole page: their names say what else is in it ("comments-open"). */
+const WHOLE = new Set(['html', 'body', 'main', 'article']);
 const INLINE = new Set([
   'a',
   'b',
@@ -65,7 +67,7 @@ export function textOfHtml(html: string): PageText {
   let skipped = 0;
   let beside = 0;
   let script: string[] | undefined;
-  /** How many lines stood before a page's head; what is in it is of the house, but where the page's title is. */
+  /** How many lines stood before a page's head; what is in it is of the house, but where a heading is. */
   let head: number | undefined;
   /** The rank of the heading under which readers write. */
   let readers: number | undefined;
@@ -82,8 +84,8 @@ export function textOfHtml(html: string): PageText {
       onopentag(name, attributes) {
         if (!INLINE.has(name) || name === 'dt') end();
         if (name === 'header') head = lines.length;
-        if (name === 'h1') head = undefined;
         const rank = Number(/^h([1-6])$/.exec(name)?.[1] ?? 0);
+        if (rank > 0) head = undefined;
         if (readers !== undefined && rank > 0 && rank <= readers) readers = undefined;
         // an entry of a list goes on in no other
         if (name === 'li') lines.push(Mapped.of('', parser.startIndex));
@@ -92,7 +94,7 @@ export function textOfHtml(html: string): PageText {
           line.push(Mapped.of('<', parser.startIndex).replace(/</, ' '));
         if (CELL.has(name) && skipped === 0) line.push(Mapped.of('<', parser.startIndex).replace(/</, ' | '));
         const isSkipped = SKIPPED.has(name);
-        const isBeside = BESIDE.test(`${attributes['class'] ?? ''} ${attributes['id'] ?? ''}`);
+        const isBeside = !WHOLE.has(name) && BESIDE.test(`${attributes['class'] ?? ''} ${attributes['id'] ?? ''}`);
         open.push({ name, isSkipped, isBeside });
         if (isSkipped) skipped++;
         if (isBeside) beside++;

@@ -48,6 +48,8 @@ describe('what somebody avoids', () => {
     const said = (last: string): readonly string[] => read(`${dough}${METHOD} ${last}`).conflicts.map((c) => c.what);
     expect(said('Turn with a fish slice.')).toEqual([]);
     expect(said('Eat it with smoked fish.').join()).toContain('it holds fish');
+    expect(said('Eat it with cheese slices.').join()).toContain('it holds milk');
+    expect(said('Eat it with egg slices.').join()).toContain('it holds egg');
   });
   it('what readers write under a page is none of its bread', () => {
     const page = (heading: string): string =>
@@ -62,6 +64,14 @@ describe('what somebody avoids', () => {
     );
     expect(bread.name).toBe('Flat rounds');
     expect(bread.ingredients.some((i) => i.allergens?.includes('egg'))).toBe(name === 'story');
+  });
+  it.each([
+    ['a page that comments may follow', '<body class="single comments-open">', '<h1>Flat rounds</h1>'],
+    ['a title in the head of its article', '<article class="with-reviews">', '<header><h2>Flat rounds</h2></header>'],
+  ])('%s is read whole', (_, box, title) => {
+    const { bread } = read(`${box}${title}<ul><li>500 g flour</li><li>300 g water</li></ul><p>${METHOD}</p>`);
+    expect(bread.name).toBe('Flat rounds');
+    expect(bread.ingredients.map((i) => i.name)).toEqual(['flour', 'water']);
   });
   it('soda and cream of tartar are no yeast', () => {
     const { bread } = read(`400 g flour, 4 g baking soda, 8 g cream of tartar, 260 g buttermilk${METHOD}`);

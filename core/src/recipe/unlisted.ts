@@ -96,7 +96,7 @@ const strewnIn = (text: string): string | undefined => {
   return all.length > 0 ? all.join(', ') : undefined;
 };
 /** Milk that is eaten as food and neither drunk, stirred in nor spread. */
-const isCheese = (i: Ingredient): boolean => i.role === 'other' && i.allergens?.includes('milk') === true;
+export const isCheese = (i: Ingredient): boolean => i.role === 'other' && i.allergens?.includes('milk') === true;
 const ON_PIECES = new Set<Action>(['finish', 'fill', 'cook']);
 /** What is strewn on top and no line lists, "sprinkle with sesame": a gram or two of each. */
 function strewn(
@@ -241,9 +241,9 @@ const IN_PLACE_OF = /\b(?:instead of|free (?:from|of))\s[^,.;]*/gi;
 const AS_LARGE =
   /\b(?:size of|as (?:big|large|small) as|like|resembl(?:es?|ing)) (?:half )?(?:an? |the )?(?:(?:single|double|thick|thin|pouring|soft|melted|small|large|big|little|good|medium) )?[\p{L}-]+|\p{L}+[- ]sized\b|\begg[- ]?cups?\b|\bpasta machines?\b|\ba (?:pea|walnut|hazelnut|chickpea) of\b|\b(?:in)?to (?:an? |\d+ )?(?:\p{L}+,? ){0,2}sausages?\b|\bsausage[- ]shape/giu;
 
-/** What something is done with, by the food that it is made for. */
+/** What something is done with, by the food that it is made for; cheese slices and nut crackers are food. */
 const TOOL =
-  /\b(?:fish|egg|butter|cheese|nut|rice|milk|pepper|garlic|potato|lemon|honey|nutmeg|apple)[- ](?:slices?|timers?|whisks?|kni(?:fe|ves)|graters?|cookers?|pans?|mills?|press(?:es)?|ricers?|mashers?|squeezers?|dippers?|boxe?s?|cartons?|beaters?|crackers?|corers?)\b/gi;
+  /\b(?:fish[- ](?:slice|kettle)|egg[- ](?:timers?|whisks?|beaters?|box(?:es)?|cartons?)|(?:butter|cheese)[- ]kni(?:fe|ves)|(?:cheese|nutmeg|garlic|lemon|potato)[- ]graters?|rice[- ]cookers?|milk[- ](?:pans?|cartons?)|pepper[- ]mills?|(?:garlic|potato)[- ]press(?:es)?|potato[- ](?:ricers?|mashers?)|lemon[- ]squeezers?|honey[- ]dippers?|apple[- ]corers?)\b/gi;
 
 /** "Stir the herb oil": what kind of oil it is called by, and not what is in it. */
 const FLAVOURED = /\b(?:herb|spice|seed)s? (?=(?:oil|butter|paste|mix|mixture)\b)/gi;

@@ -7,7 +7,7 @@ const SHARE_OF: Readonly<Record<string, number>> = { fifth: 5, sixth: 6, eighth:
 
 /** Figures: decimal points, words of number, fractions of measures, what a hand takes. */
 export const FIGURES: readonly Spelling[] = [
-  [/\b(?:ca|approx|appr|abt)\. ?(?=\d)/gi, 'about '],
+  [/\b(?:(?:ca|approx|appr)\. ?|abt\.? ?)(?=\d)/gi, 'about '],
   // nobody weighs flour by the ton
   [/(?<![\d.,])(\d{1,2}),(\d{3}) ?(kg|l)\b/gi, '$1.$2 $3'],
   [/(\d),(\d{3})(?!\d)/g, '$1$2'],
@@ -233,7 +233,6 @@ export const FIGURES: readonly Spelling[] = [
   [/\bsoup ?spoon(?:ful)?(s?)\b/gi, 'tablespoon$1'],
   [/(?<!\b(?:half|quarter of) )\ban inch\b/gi, '1 inch'],
   [/\b(do|does|wo|is|should|must|need)nt\b/gi, "$1n't"],
-  [/\babt\.? (?=\d)/gi, 'about '],
   [/\bfistful/gi, 'handful'],
   [/\ba couple (?:of )?/gi, '2 '],
   [/\bhalf an? (?=(?:\w+ )?(?:egg|onion|lemon)\b)/gi, '1/2 '],

@@ -131,7 +131,7 @@ export const MEASURES: readonly Spelling[] = [
   [/(\d)\s*\((\d+(?:\.\d+)?)\s*g\)\s*(sachets?|packets?)/gi, '$1 $3 ($2 g)'],
   // "scale 16 x 170"
   [
-    /\b((?:scale|divide|portion)\b[^\d.;]{0,12}\d{1,2} ?[x×] ?[3-9]\d|(?:scale|divide|portion)\b[^\d.;]{0,12}\d{1,2} ?[x×] ?[1-4]\d{2})(?! ?(?:g|k?g|cm|mm|ml)\b|[.,]?\d)/gi,
+    /\b((?:scale|divide|portion)\b[^\d.;]{0,12}\d{1,2} ?[x×] ?[3-9]\d|(?:scale|divide|portion)\b[^\d.;]{0,12}\d{1,2} ?[x×] ?[1-4]\d{2})(?! ?(?:k?g|cm|mm|ml)\b|[.,]?\d)/gi,
     '$1 g',
   ],
   // "scale 8 x 130 g": pieces, and no weight of them all

@@ -1,7 +1,9 @@
 import type { OwnNote } from '../reading.ts';
 import { CARDS } from './cards.ts';
 import { CLASS_SHEETS } from './class-sheets.ts';
+import { COPIED_PAGES } from './copied-pages.ts';
 import { DRAWER } from './drawer.ts';
+import { EVENING_SHEETS } from './evening-sheets.ts';
 import { HANDOUTS } from './handouts.ts';
 import { NUMBERED_SHEETS } from './numbered-sheets.ts';
 import { SHORT_NOTES } from './short-notes.ts';
@@ -15,5 +17,7 @@ export const OWN_NOTES: readonly OwnNote[] = [
   ...SHORT_NOTES,
   ...DRAWER,
   ...HANDOUTS,
+  ...EVENING_SHEETS,
   ...WORKSHOP_CARDS,
+  ...COPIED_PAGES,
 ];

@@ -1,0 +1,47 @@
+import type { Spelling } from './rule.ts';
+
+/** How cards shorten what goes before a food. */
+const SHORT_WORDS: Readonly<Record<string, string>> = {
+  inst: 'instant',
+  veg: 'vegetable',
+  sunfl: 'sunflower',
+  wholem: 'wholemeal',
+  evap: 'evaporated',
+  cond: 'condensed',
+  gran: 'granulated',
+  cast: 'caster',
+};
+
+/** Signs, short words and measures by one spelling each, before a line finds its place: what comes after asks for no other. */
+export const AS_WRITTEN: readonly Spelling[] = [
+  [/(?<=\d)[’′](?!’|′)/g, "'"],
+  [/(?<=(?<!“)\b\d+)(?:[”″]|’’|′′)/g, '"'],
+  [/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g'],
+  // "rest min. 4 h": a point that ends no sentence
+  [/(?<=\p{L}[,:]? )\bmin\. ?(?=\d+(?:[.,]\d+)? ?(?:h|hours?|hrs?|min)\b)/giu, 'at least '],
+  [
+    /\b(inst|veg|sunfl|wholem|evap|cond|gran|cast)\. (?=(?:dry |dried )?(?:yeast|oil|flour|milk|sugar)\b)/gi,
+    (all = '', short = '') => `${SHORT_WORDS[short.toLowerCase()] ?? all} `,
+  ],
+  [/\b(an?|1|one) (?:big|large|small|little|tiny) (?=(?:splash|glug|drizzle|dash)\b)/gi, (_, one = '') => `${one} `],
+  // "knead 15!! balls"
+  [/(?<=\d)!+(?=\s)/g, '.'],
+  // that is no option
+  [/\b(?:but |well,? )?if you (?:insist|ask me|must know|really want to know),? (?=i\b|we\b|\d)/gi, ''],
+  // "salt ¼tsp"
+  [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
+  [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],
+  // "1 glass water incl. a pinch of salt"
+  [/,? incl\.? (?=(?:an?|\d|half an?) )/gi, ', '],
+  // "4/8/12 balls" under a list of several sizes: of the first
+  [/(?<![\d/.])(\d{1,2})\/\d{1,2}\/\d{1,2} (?=(?:balls|pieces|portions|rounds)\b)/gi, '$1 '],
+  // "three quarters of a mug": one measure, and not two
+  [
+    /\b(three[- ]quarters|two[- ]thirds) (?:of )?(?:an?|1|one) (?=(?:mug|cup|glass|pint|bowl|litre|jar|teaspoon|tablespoon)\b)/gi,
+    (_, share = '') => (/^three/i.test(share) ? '3/4 ' : '2/3 '),
+  ],
+  // "half & half white/wholemeal"
+  [/\bhalf (?:&|and) half (\p{L}+)(?: flour)? ?(?:\/|&|and) ?(?=\p{L}{3})/giu, 'half $1, half '],
+  // "yeast .6 %"
+  [/(?<=^|[\s(:=~–-])\.(?=\d{1,2} ?(?:%|k?g\b|m?l\b|lb\b|oz\b|tsp\b|[,;]|$))/g, '0.'],
+];
