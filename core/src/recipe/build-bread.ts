@@ -26,6 +26,7 @@ import { withProof } from './join-drafts.ts';
 import { sentencesOf } from './sentences.ts';
 import { byTheKilo, forAllPieces, inWhole } from './per-measure.ts';
 import { addUnlisted, heldBack, namedAndNotHeld } from './unlisted.ts';
+import { withParts } from './parts-of-line.ts';
 import { isOutsideDough, usedByMethod, withFlourInDough } from './uses.ts';
 
 const MOST_INGREDIENTS = 60;
@@ -51,7 +52,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   });
   const listed = weighedByFlour(withoutShares(byTheKilo(withFlourInDough(read))), facts);
   const told = draftsOf(parts.method, listed);
-  const lines = usedByMethod(listed, told.drafts);
+  const lines = withParts(usedByMethod(listed, told.drafts), told.drafts);
   if (lines.some((l) => /cup|spoon|tsp|tbsp|\bc\b/i.test(l.amountText)))
     guesses.push({
       path: 'ingredients',

@@ -387,6 +387,12 @@ export function neverUsed(
     if (i.use === 'dust' && /\b(?:roll|knead|shape|press|pat|stretch|dust|flour)/i.test(method)) return true;
     const food = foods[n];
     if (food && named.has(food)) return true;
+    // the oil of a topping goes on with it
+    const isOfNamed = (o: Ingredient, at: number): boolean => {
+      const other = foods[at];
+      return o !== i && o.use === i.use && other !== undefined && named.has(other);
+    };
+    if (i.role === 'fat' && (i.use === 'finish' || i.use === 'fill') && ingredients.some(isOfNamed)) return true;
     if (GENERAL.some(([words, covers]) => words.test(method) && covers(i))) return true;
     return i.name.split(/[\s,]+/).some((w) => w.length > 3 && method.toLowerCase().includes(w.replace(/s$/, '')));
   };

@@ -7,6 +7,7 @@ import { isWholeList } from './items.ts';
 import { Mapped } from './mapped.ts';
 import { plainList } from './list-forms.ts';
 import { normalLine } from './normal-line.ts';
+import { forOnePerson } from './per-person.ts';
 import { AS_WRITTEN } from './spelling/as-written.ts';
 import { inOrder } from './spelling/rule.ts';
 import { ONLY_PIECES } from './line-kinds.ts';
@@ -233,7 +234,13 @@ const plainLine = (line: Mapped): Mapped =>
     )
     .replace(/(\d[\d.,]* ?ml)\s+((?:\d|[½¼¾]) ?tsp)\s*$/i, (_, metric = '', other = '') => `${metric} (${other})`)
     // what tells its own times needs none of the schedule
-    .replace(new RegExp(`${FROM_TO.source}(?=.*\\d ?(?:s|secs?|seconds?|min)\\b)`, 'u'), '')
+    .replace(
+      new RegExp(
+        `${FROM_TO.source}(?=.*(?<!\\b(?:first|last|every|after|at) (?:about )?|\\d)\\d+ ?(?:s|secs?|seconds?|min)\\b)`,
+        'u',
+      ),
+      '',
+    )
     .replace(FROM_TO, (_, h = '', min = '', toH = '', toMin = '') => `${minutesBetween([h, min], [toH, toMin])} min `)
     .replace(TIME_OF_DAY, '')
     .trim();
@@ -267,7 +274,7 @@ const bulleted = (line: Mapped): Mapped => line.replace(/^o (?=\p{Lu}\p{Ll}|\d)|
 /** "Spelt wraps        Portions: 16": how many, beside the title. */
 const besideTitle = (line: Mapped): readonly Mapped[] =>
   line.split(
-    /\s{3,}(?=\(?(?:portions?|makes|yields?|quantity|serves)\b[ :]*[\dlI]|\d{1,3} (?:pcs|pieces|breads|rounds)\.?$)/gi,
+    /(?:\s{3,}|\s+\|\s+)(?=\(?(?:portions?|makes|yields?|quantity|serves)\b[ :]*[\dlI]|\d{1,3} (?:pcs|pieces|breads|rounds)\.?$)/gi,
   );
 
 const PLUS_FIRST = /^\+ (?=[\p{L}\d])/u;
@@ -324,7 +331,7 @@ function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
-    columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(asWritten))
+    forOnePerson(columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(asWritten)))
       .flatMap((l, n) => (n === 0 ? l.split(PART_NEXT_OR_NAME) : [l]))
       .flatMap((l) => l.split(PART_NEXT))
       .flatMap(slashedApart)
@@ -368,6 +375,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
       (/\b(?:to|for|about|in|into|of|at|by)$/.test(last?.text ?? '') && /^\d/.test(line.text)) ||
       (/\b(?:of|of fine|the|an?|and|with|into|or|your|their)$/.test(last?.text ?? '') &&
         /^\p{Lu}\p{Ll}/u.test(line.text)) ||
+      (/\b(?:WITH|AND|OF|FOR|IN|ON)$/.test(last?.text ?? '') && /^\p{Lu}{2}/u.test(line.text)) ||
       // an amount that was parted from its name
       (/\p{L}$/u.test(last?.text ?? '') && /^\d[\dO.,]*\s*(?:k?g|m?l)\b\s*[.,;](?:\s+\p{Lu}|\s*$)/u.test(line.text));
     // a row of a list ends with its amount

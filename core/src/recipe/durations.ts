@@ -143,7 +143,7 @@ export function durationsIn(text: string): readonly Duration[] {
 }
 
 const BOUNDS = new RegExp(
-  `^\\s*[(,;]\\s*(?:(?:min\\.?|minimum|at least|not less than) ${NUMBER}\\s*${UNIT.replace('\\b', '?\\b')}\\s*[,;/]?\\s*(?:and )?)?(?:max\\.?|maximum|at most|up to|not more than) ${NUMBER}\\s*${UNIT}`,
+  `^\\s*[(,;]\\s*(?:(?:min\\.?|minimum|at least|not less than) ${NUMBER}\\s*${UNIT.replace('\\b', '?\\b')}\\s*[,;/]?\\s*(?:and )?)?(?:max\\.?|maximum|at most|up to|n(?:ot|o) (?:more|longer) than|not over) ${NUMBER}\\s*(?:${UNIT}|(?=\\s*(?:[),;.]|$)))`,
   'i',
 );
 /** "30 min (min. 20, max. 2 h)": the ends of a window behind its best time; a figure without a unit is minutes. */

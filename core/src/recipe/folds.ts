@@ -18,6 +18,11 @@ const EVERY = new RegExp(
   'i',
 );
 const SETS = /\b(\d) (?:sets? of )?(?:stretch(?:es)? and )?folds\b/i;
+/** "Three folds in the first 90 minutes". */
+const IN_FIRST = new RegExp(
+  String.raw`\b(\d) (?:sets? of )?(?:stretch(?:es)? and )?folds? (?:with)?in the first (${MOMENT})`,
+  'i',
+);
 const HALFWAY = new RegExp(String.raw`\b${FOLDING} half-?way\b`, 'i');
 
 const inMinutes = (figure: string, unit: string): number => Number(figure) * (/^h/i.test(unit) ? 60 : 1);
@@ -38,6 +43,10 @@ function foldsIn(text: string): Folds | undefined {
   const [, every] = EVERY.exec(text) ?? [];
   const [everyMin] = every === undefined ? [] : momentsIn(every);
   if (everyMin !== undefined) return { everyMin, most: Number(SETS.exec(text)?.[1] ?? Infinity) };
+  const [, count = '', first] = IN_FIRST.exec(text) ?? [];
+  const [firstMin] = first === undefined ? [] : momentsIn(first);
+  if (firstMin !== undefined)
+    return { after: Array.from({ length: Number(count) }, (_, n) => ((n + 1) * firstMin) / Number(count)) };
   return HALFWAY.test(text) ? { isHalfway: true } : undefined;
 }
 

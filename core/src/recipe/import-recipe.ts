@@ -146,7 +146,11 @@ function fromLines(
   const read = percentLines(kept);
   const parts = inProse(takeApart(read.lines, [...others, ...given]));
   onShare(0.2);
-  const whole = { ...parts, notUnderstood: [...parts.notUnderstood, ...tables.left, ...read.left] };
+  const whole = {
+    ...parts,
+    aside: [...parts.aside, ...tables.again, ...read.again],
+    notUnderstood: [...parts.notUnderstood, ...tables.left, ...read.left],
+  };
   const restFrom = lines[kept.length]?.span().from ?? source.length;
   // an empty line has no place of its own
   const content = all

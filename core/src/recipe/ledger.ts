@@ -7,6 +7,7 @@ import type { ReadIngredient } from './ingredient-line.ts';
 import type { Mapped, Span } from './mapped.ts';
 import type { MethodDrafts } from './method-drafts.ts';
 import { normal } from './normal-line.ts';
+import { weightsOfParts } from './parts-of-line.ts';
 import type { ImportedRecipe, OwnedWords, WordOwner } from './result.ts';
 import type { RecipeParts } from './sections.ts';
 
@@ -96,6 +97,10 @@ export function wordsOf(known: Known): {
   for (const sentence of parts.method) {
     const spelled = normal(sentence);
     const figures = figuresIn(spelled.text, piece).map(({ at, length }) => spelled.span(at, at + length));
+    for (const { at, length, line } of weightsOfParts(spelled.text, lines)) {
+      figures.push(spelled.span(at, at + length));
+      own([spelled.span(at, at + length)], 'ingredient', placeOf(line));
+    }
     // amounts of a list inside a sentence are those of its ingredients
     check(sentence, [...built.used, ...figures, ...spoken, ...taken]);
   }

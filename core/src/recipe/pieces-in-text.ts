@@ -120,6 +120,11 @@ export function divisionIn(
       text,
     );
   if (to) return { least: Number(to[1]), most: Number(to[1]), text: to[0] };
+  const tins =
+    /\b(?:into|in|between|among|over) (\d{1,2}) (?:(?:\d{1,2} ?cm|[\p{L}-]+) ){0,4}(?:tins|pans|trays|moulds|dishes)\b/iu.exec(
+      text,
+    );
+  if (tins) return { least: Number(tins[1]), most: Number(tins[1]), text: tins[0] };
   const among =
     /\b(?:divide|share|split) (?:(?:it|the dough) )?(?:out )?(?:equally )?(?:among|between) (?:the )?(\d{1,2}) (?:people|persons|students|children|kids|of (?:us|you)|participants)\b(?!,? (?:\d|two|three))/i.exec(
       text,

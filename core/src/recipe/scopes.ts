@@ -24,7 +24,9 @@ const WISH =
   /^(?:and |or )?(?:if you (?:like|wish|prefer)[,:]|or,? (?=(?:use|make|leave|let|put|keep|roll|bake|cook|fry|mix|knead|try|do)\b)|alternatively\b|for (?:an? )?(?:\w+ )?(?:softer|crisp(?:er)?|thicker|thinner|darker) (?:breads?|ones?|crust|result|version)?,? ?|optional(?:ly)?\b|(?:some|others|many|a few|sometimes|occasionally|now and then|on (?:sundays|feast days)) (?:(?:i|we|you|people|teachers|cooks|bakers|of us) )?(?=\p{Ll}+ )(?!of\b|more\b|salt\b|water\b|flour\b|oil\b|milk\b))[^.;]*/iu;
 
 /** "Rest 30 minutes, or up to 8 hours in the fridge." */
-const OR_COLD = /(?:,? |\()or (?:for )?(?:up to )?(?:\d|an?\b|overnight)[^.,;]*\b(?:fridge|refrigerator)\b/gi;
+const OR_COLD = /,? or (?:for )?(?:up to )?(?:\d|an?\b|overnight)[^.,;]*\b(?:fridge|refrigerator)\b/gi;
+/** "(or overnight in the fridge, take it out an hour before)": all that the brackets hold. */
+const OR_COLD_IN_ALL = /\((?:or|alternatively)\b[^()]*\b(?:fridge|refrigerator|overnight)\b[^()]*\)/gi;
 const IF_TIME = /\bif (?:you have (?:the )?time|there is (?:still )?time|time allows)\b[^.;]*/gi;
 
 /** "Leave for 5 minutes if you have time": a rest that nobody needs. */
@@ -101,6 +103,7 @@ export function scopesIn(text: string): readonly Scope[] {
     }
   for (const m of foundIn(text, IF_TIME)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of foundIn(text, OR_COLD)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
+  for (const m of foundIn(text, OR_COLD_IN_ALL)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of foundIn(text, WHENEVER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'if' });
   for (const m of foundIn(text, EASIER)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });
   for (const m of foundIn(text, UNTIL_IT_CAN)) found.push({ from: m.index, to: m.index + m[0].length, kind: 'may' });

@@ -167,6 +167,7 @@ class Taking extends Taken {
     const isRule =
       /^(?:https?:\/\/|www\.)\S+$|^[|\s:+=_*-]*$|^(?:[—–-]\s*)?\d{1,3}\s*[—–-]$/.test(line.text) ||
       OF_FIGURES.test(line.text) ||
+      /^(?:scan|img|image|page|photo|doc|file)[ _#.-]*\d{1,6}$/i.test(line.text) ||
       (this.isInTheList && /^(?:plus|also|and|extras?)\W*$/i.test(line.text));
     const isLeftOut = this.ingredients.length > 0 && LEFT_OUT.test(line.text);
     if (isLabelled) this.notUnderstood.push(line);

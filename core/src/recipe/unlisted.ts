@@ -219,15 +219,26 @@ export function addUnlisted(
       if (food.role === 'water' || food.role === 'flour' || foods.has(food.id)) continue;
       // "the almonds" are the ground almonds of the list, "the cheese" its cheddar
       if (ingredients.some((i) => i.name.includes(words) || (words === 'cheese' && isCheese(i)))) continue;
+      if (ANY_SPICE.test(words) && ingredients.some(isSpice)) continue;
       foods.add(food.id);
       conflicts.push({
         paths: ['ingredients'],
-        what: `${calledIn(d.text, food, words)} is used ("${d.text.slice(0, 80)}") and never listed`,
+        what: `${calledIn(d.text, food, words)} is used ("${quoted(d.text)}") and never listed`,
       });
     }
   }
   return { ingredients: [...ingredients, ...added], guesses, conflicts };
 }
+
+/** "The spices" are those of the list. */
+const ANY_SPICE = /^(?:spices?|mixed spices?|herbs|dried herbs)$/i;
+const SPICES: ReadonlySet<string | undefined> = new Set(['spice', 'more-spice', 'nigella']);
+const isSpice = (i: Ingredient): boolean => SPICES.has(findFood(i.name)?.id);
+
+const LONGEST_QUOTE = 80;
+/** The beginning of a sentence in whole words. */
+const quoted = (sentence: string): string =>
+  sentence.length <= LONGEST_QUOTE ? sentence : `${sentence.slice(0, LONGEST_QUOTE).replace(/\s+\S*$/, '')} …`;
 
 /** What a text calls a food; where it writes it in another way than it is looked up, its name in the table. */
 const calledIn = (text: string, food: Food, words: string): string =>
@@ -288,6 +299,7 @@ export function namedAndNotHeld(
     (food.role !== 'other' && roles.has(food.role)) ||
     foods.has(food.id) ||
     (words === 'cheese' && ingredients.some(isCheese)) ||
+    (ANY_SPICE.test(words) && ingredients.some(isSpice)) ||
     names.some((n) => n.name.includes(words));
   const missingOf = (food: Food): readonly string[] =>
     [...(food.allergens ?? []), ...(food.contains ?? [])].filter((a) => !held.has(a));
@@ -302,7 +314,7 @@ export function namedAndNotHeld(
     for (const { food, words } of foodsIn(saidIn(withoutChoice(entry)))) {
       if (isTaken(food, words) || found.has(words)) continue;
       const name = calledIn(entry, food, words);
-      const what = `${name} stands in the list ("${entry.slice(0, 80)}") and is not in the bread${holding(food)}`;
+      const what = `${name} stands in the list ("${quoted(entry)}") and is not in the bread${holding(food)}`;
       found.set(words, { paths: ['ingredients'], what });
     }
   for (const sentence of [...sentences, ...heads].filter((s) => !LEFT_OUT.test(s))) {
@@ -313,7 +325,7 @@ export function namedAndNotHeld(
       if (missing.length === 0 && (isHeld(food, words) || heads.includes(sentence))) continue;
       const name = calledIn(sentence, food, words);
       if (found.has(words) || known.some((k) => k.what.startsWith(`${name} is used`))) continue;
-      const what = `${name} is named ("${sentence.slice(0, 80)}") and is not in the bread${holding(food)}`;
+      const what = `${name} is named ("${quoted(sentence)}") and is not in the bread${holding(food)}`;
       found.set(words, { paths: ['ingredients'], what });
     }
   }

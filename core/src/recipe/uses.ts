@@ -15,6 +15,8 @@ const USE_OF: Readonly<Partial<Record<Action, IngredientUse>>> = {
 /** "Mix all ingredients", "add the wet ones": any line of the list may be meant. */
 const ANY_OF_THEM = /\b(?:everything|all\b(?! purpose)|ingredients?|wet|liquids?|the rest|remaining)\b/i;
 const MIXING = new Set<Action>(['mix', 'rub', 'knead', 'scald']);
+/** Whether a step makes the dough, and nothing beside it. */
+export const isOfMixing = (d: StepDraft): boolean => MIXING.has(d.action) && !d.isBeside;
 const OUTSIDE_DOUGH = new Set<Action>([
   'divide',
   'ball',
@@ -59,7 +61,7 @@ export function usedByMethod(
   lines: readonly ReadIngredient[],
   drafts: readonly StepDraft[],
 ): readonly ReadIngredient[] {
-  const mixing = drafts.filter((d) => MIXING.has(d.action) && !d.isBeside);
+  const mixing = drafts.filter(isOfMixing);
   // a method that names none of what is mixed means the whole list
   const isTold = mixing.some((d) => foodsIn(d.text).length > 0) && !mixing.some((d) => ANY_OF_THEM.test(d.text));
   const filling = drafts.filter((d, n) => isFilling(d, n, drafts));
@@ -125,12 +127,12 @@ const isNamedAgain = (later: string, mixed: string): boolean => {
 };
 
 /** Undefined for work that is preparing: it says nothing of where its food goes. */
-function useOf(draft: StepDraft, drafts: readonly StepDraft[]): IngredientUse | undefined {
+export function useOf(draft: StepDraft, drafts: readonly StepDraft[]): IngredientUse | undefined {
   if (draft.isBeside) {
     const [, word] = /\b(filling|stuffing|dip|sauce|salad|topping|glaze|chutney)\b/i.exec(draft.text) ?? [];
     if (word === undefined) return undefined;
     return /filling|stuffing/i.test(word) ? 'fill' : /topping|glaze/i.test(word) ? 'finish' : 'serve';
   }
-  const isLayered = draft.action === 'fill' && drafts[drafts.indexOf(draft) + 1]?.action === 'coil';
+  const isLayered = ['fill', 'finish'].includes(draft.action) && drafts[drafts.indexOf(draft) + 1]?.action === 'coil';
   return isLayered ? 'layer' : (USE_OF[draft.action] ?? 'dough');
 }

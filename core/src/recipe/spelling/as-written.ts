@@ -28,6 +28,15 @@ export const AS_WRITTEN: readonly Spelling[] = [
   [/(?<=\d)!+(?=\s)/g, '.'],
   // that is no option
   [/\b(?:but |well,? )?if you (?:insist|ask me|must know|really want to know),? (?=i\b|we\b|\d)/gi, ''],
+  // "(or overnight in the fridge; take it out an hour before)": within brackets one thing is said
+  [/(?<=\((?:or|alternatively)\b[^().]*);(?=[^().]*\))/gi, ','],
+  [/\b(?:another|a|one) half[- ]minute\b/gi, 'another 30 seconds'],
+  [/\bhalf[- ]minute\b/gi, 'half a minute'],
+  // a coin, a pencil or a finger is measured nowhere (common practice, from memory)
+  [
+    /\b(?:the )?thickness of (?:an?|two|2) (?:pound |euro |£1 )?coins?\b|\bas (?:thick|thin) as an? (?:pound |euro |£1 )?coin\b/gi,
+    '3 mm thick',
+  ],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],

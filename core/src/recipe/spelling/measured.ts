@@ -81,6 +81,11 @@ export const MEASURES: readonly Spelling[] = [
     /(?<!(?:\d|\b[Aa]n?) ?[\p{L}-]{1,14} )\bof (?!(?:\p{L}+ )*(?:and|in|into|with) )([\p{L} ]{3,25}?) (\d+(?:\.\d+)?|\d\/\d|[½¼¾]) ?(pounds?|lb|ounces?|oz|pints?|grams?)\b/giu,
     '$2 $3 $1',
   ],
+  // "6 oz of oatmeal and 2 of plain flour", "half a teaspoon of salt, quarter of bicarb": the measure is that of the one before
+  [
+    /(?<=(?:\d|½|¼|¾|\b(?:an?|half an?)) ?(ounces?|oz|pounds?|lb|cups?|mugs?|glasses|teaspoons?|tsp|tablespoons?|tbsp|spoons?) of [\p{L} ]{3,25}?(?:,| and|, and) (?:an? )?(\d(?:\.\d+)?|1\/2|½|¼|quarter|half)) of (?=\p{L}{3})/giu,
+    ' $1 of ',
+  ],
   [/(\d)\s*(?:grams?|gms?|gr)\b\.?/gi, '$1 g'],
   [/(\d)\s*pounds?\b/gi, '$1 lb'],
   [/(\d|[½¼¾])\s*(?:ounces?\b|ozs\b\.?)/gi, '$1 oz'],

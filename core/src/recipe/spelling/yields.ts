@@ -47,6 +47,13 @@ export const YIELDS: readonly Spelling[] = [
     whole(`makes ${NUMBER}${RANGE} (?:at|of|à|@) (\\d{2,3}) ?g`),
     (_, least = '', most, grams) => made('Makes', least, most, grams),
   ],
+  // "two breads each at 85 g": of how many people is not said
+  [
+    whole(
+      `${NUMBER} (?:${BREADS}|pieces) (?:each|per (?:person|head|student)),? (?:of|at|à|@) ${ROUGHLY}(\\d{2,3}) ?g(?: each)?`,
+    ),
+    (_, __, grams = '') => `Piece weight: ${grams} g`,
+  ],
   [whole(`${NUMBER} (?:${PEOPLE})[:,] ${NUMBER} (?:${BREADS}|pieces)`), (_, __, all = '') => made('Makes', all)],
   [
     whole(`(?:class|group) of ${NUMBER}[,:;] ${NUMBER} (?:${BREADS}|pieces) each`),

@@ -4,6 +4,8 @@ import type { Mapped } from '../mapped.ts';
 export interface ReadRows {
   readonly lines: readonly Mapped[];
   readonly left: readonly Mapped[];
+  /** What says the same once more for another number of people: known, and not needed. */
+  readonly again: readonly Mapped[];
 }
 
 /** What stands over the numbers of rows. */

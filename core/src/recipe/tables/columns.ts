@@ -4,6 +4,7 @@ import { Mapped } from '../mapped.ts';
 import { BREADS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from '../measures.ts';
 import { normalLine } from '../normal-line.ts';
 import { cellsIn, fullestOf, OF_NUMBER, type ReadRows } from './cells.ts';
+import { isMultiple, sizeOf } from './sizes.ts';
 
 /** What a column of a table of ingredients holds: `each` is for one bread, beside what is for all of them. */
 type Role = 'name' | 'percent' | 'amount' | 'each' | 'unit' | 'number' | 'price' | 'note';
@@ -87,6 +88,11 @@ export function ingredientRows(all: readonly Mapped[]): ReadRows | undefined {
   const columns = columnsOf(body, head, nameAt, width);
   const amounts = columns.flatMap((c, n) => (c.role === 'amount' ? [n] : []));
   const [amountAt = columns.findIndex((c) => c.role === 'each')] = amounts;
+  // a column for another number of people says nothing new
+  const again = amounts.filter((c) => {
+    const pairs = body.map((row) => [sizeOf(row[amountAt] ?? ''), sizeOf(row[c] ?? '')] as const);
+    return c !== amountAt && isMultiple(pairs.filter((p): p is [number, number] => p.every((s) => s !== undefined)));
+  });
   const read = rows.map((row, n): ReadRows => {
     const own = cells[n] ?? [];
     if (n === 0 && headRow)
@@ -94,12 +100,14 @@ export function ingredientRows(all: readonly Mapped[]): ReadRows | undefined {
         isShort ? [row.slice(0, 0), ...own] : own,
         amountAt,
         columns.some((c) => c.role === 'each'),
+        again,
       );
-    return isBody[n] ? rowOf(own, columns, amountAt) : { lines: [plainRow(own)], left: [] };
+    return isBody[n] ? rowOf(own, columns, amountAt, again) : { lines: [plainRow(own)], left: [], again: [] };
   });
   return {
     lines: [...read.flatMap((r) => r.lines), ...all.slice(rows.length)],
     left: read.flatMap((r) => r.left),
+    again: read.flatMap((r) => r.again),
   };
 }
 
@@ -107,18 +115,24 @@ export function ingredientRows(all: readonly Mapped[]): ReadRows | undefined {
 const isWork = (row: readonly string[]): boolean =>
   row.some((c) => /\d ?(?:min|h|s)\b/.test(c)) || actionsIn(normalLine(row.join(', '))).length > 1;
 /** "Ingredient | % | g" in words that a heading has, whatever it is called; for how many breads the amounts are is said of the whole. */
-function headOf(cells: readonly Mapped[], amountAt: number, isBesideEach: boolean): ReadRows {
+function headOf(cells: readonly Mapped[], amountAt: number, isBesideEach: boolean, again: readonly number[]): ReadRows {
   const isTold = (c: Mapped, n: number): boolean =>
     // beside what is for one bread "for 12" are breads
     n === amountAt && (OF_BREADS.test(c.text) || (isBesideEach && FOR_SO_MANY.test(c.text)));
   const plain = cells.filter((c) => c.text !== '' && !/\d/.test(c.text));
-  const figures = cells.map((c, n) => ({ cell: c, isTold: isTold(c, n) })).filter(({ cell }) => /\d/.test(cell.text));
+  const figures = cells
+    .map((c, n) => ({ cell: c, isTold: isTold(c, n), isAgain: again.includes(n) }))
+    .filter(({ cell }) => /\d/.test(cell.text));
+  // where a column of more people is known, so is what the first one is for
+  const isKnown = (f: (typeof figures)[number]): boolean =>
+    f.isAgain || (again.length > 0 && f.cell === cells[amountAt]);
   return {
     lines: [
       ...(plain.length > 0 ? [Mapped.join(plain).replace(/^.*$/su, 'Ingredients Weight')] : []),
       ...figures.filter((f) => f.isTold).map((f) => f.cell.replace(/^\D*(\d{1,3}).*$/, 'makes $1 pieces')),
     ],
-    left: figures.filter((f) => !f.isTold).map((f) => f.cell),
+    left: figures.filter((f) => !f.isTold && !isKnown(f)).map((f) => f.cell),
+    again: figures.filter((f) => !f.isTold && isKnown(f)).map((f) => f.cell),
   };
 }
 
@@ -175,7 +189,12 @@ const plainRow = (cells: readonly Mapped[]): Mapped =>
   );
 
 /** One row as a line: its cells in their order, with the units of their columns. */
-function rowOf(cells: readonly Mapped[], columns: readonly Column[], amountAt: number): ReadRows {
+function rowOf(
+  cells: readonly Mapped[],
+  columns: readonly Column[],
+  amountAt: number,
+  again: readonly number[],
+): ReadRows {
   const measure = WITH_UNIT.exec(cells[amountAt]?.text ?? '')?.[1]?.toLowerCase();
   const partOf = (cell: Mapped, n: number): Mapped | undefined => {
     const { role, unit } = columns[n] ?? { role: 'note', unit: '' };
@@ -187,6 +206,7 @@ function rowOf(cells: readonly Mapped[], columns: readonly Column[], amountAt: n
       if (next && next.text !== '' && BARE.test(cell.text)) return Mapped.join([cell, next]);
       return unit !== '' && BARE.test(cell.text) ? cell.replace(/\s*$/, ` ${unit}`) : cell;
     }
+    if (again.includes(n)) return undefined;
     // the same once more in other measures
     const other = WITH_UNIT.exec(cell.text)?.[1]?.toLowerCase();
     const isOther = role === 'amount' && other !== undefined && measure !== undefined && other !== measure;
@@ -194,9 +214,9 @@ function rowOf(cells: readonly Mapped[], columns: readonly Column[], amountAt: n
   };
   // "–": the first of several sizes has none of it
   if (amountAt >= 0 && /^[–—-]?$/.test(cells[amountAt]?.text ?? '') && !columns.some((c) => c.role === 'percent'))
-    return { lines: [], left: [plainRow(cells)] };
+    return { lines: [], left: [plainRow(cells)], again: [] };
   const told = cells.map((cell, n) => ({ cell, part: cell.text === '' ? undefined : partOf(cell, n) }));
-  const isLeft = (n: number): boolean => !['number', 'unit'].includes(columns[n]?.role ?? 'note');
+  const isLeft = (n: number): boolean => !again.includes(n) && !['number', 'unit'].includes(columns[n]?.role ?? 'note');
   // a figure alone says nothing: of what it is, and what stands over it
   const name = cells[columns.findIndex((c) => c.role === 'name')]?.text ?? '';
   const shown = (cell: Mapped, n: number): Mapped =>
@@ -211,5 +231,6 @@ function rowOf(cells: readonly Mapped[], columns: readonly Column[], amountAt: n
     left: told.flatMap(({ cell, part }, n) =>
       !part && /[\p{L}\d]/u.test(cell.text) && isLeft(n) ? [shown(cell, n)] : [],
     ),
+    again: cells.filter((c, n) => again.includes(n) && c.text !== ''),
   };
 }

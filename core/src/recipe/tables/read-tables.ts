@@ -6,6 +6,7 @@ import { normalLine } from '../normal-line.ts';
 import { ingredientRows, WORK_COLUMN } from './columns.ts';
 import { cellsIn, isRule, type ReadRows } from './cells.ts';
 import { asRows, barredRows } from './rows.ts';
+import { forFirstSize } from './sizes.ts';
 import { stageRows } from './stages.ts';
 import { amountsBelow, forHowMany, namedList, turnedUp } from './upright.ts';
 import { STAGE_ALONE } from '../told-words.ts';
@@ -21,7 +22,7 @@ export function percentLines(all: readonly Mapped[]): ReadRows {
   const sized = forHowMany(all);
   const set = turnedUp(amountsBelow(sized.lines)).flatMap(namedList);
   const told = workApart(barredRows(set)).flatMap(listApart);
-  const { lines, left } = tablesRead(told);
+  const { lines, left, again } = tablesRead(told);
   const isRuled = lines.some((l) => /^\s*:?-{3,}:?\s*\|/.test(l.text));
   const isRow = (text: string): boolean =>
     !isRule(text) && ((isRuled && text.includes('|')) || /^\s*\|/.test(text) || (text.match(/\|/g) ?? []).length > 1);
@@ -57,6 +58,7 @@ export function percentLines(all: readonly Mapped[]): ReadRows {
   return {
     lines: cells.map((l, n) => (isPercent && named[n] ? l.replace(/\s*\|?$/, ' %') : l)),
     left: [...sized.left, ...left],
+    again: [...sized.again, ...again],
   };
 }
 
@@ -85,10 +87,12 @@ const coloursAsFlours = (lines: readonly Mapped[]): readonly Mapped[] => {
  * comes before lines are joined, as the room between columns, and an empty cell, are signs of their own.
  */
 export function tablesRead(told: readonly Mapped[]): ReadRows {
-  const lines = coloursAsFlours(told.map((l) => l.replace(TYPE_ALONE, '$1Flour T')));
+  const sized = forFirstSize(told);
+  const lines = coloursAsFlours(sized.lines.map((l) => l.replace(TYPE_ALONE, '$1Flour T')));
   const rows = asRows(lines);
   const result: Mapped[] = [];
   const left: Mapped[] = [];
+  const again: Mapped[] = [...sized.again];
   for (let n = 0; n < lines.length; n++) {
     let end = n;
     while (rows[end]?.text.includes('|') || (end > n && isWorkBetweenRows(rows, end))) end++;
@@ -99,9 +103,10 @@ export function tablesRead(told: readonly Mapped[]): ReadRows {
     const read = ingredientRows(block) ?? stageRows(block);
     result.push(...(read?.lines ?? rows.slice(n, end)), ...lines.slice(end, end + 1));
     left.push(...(read?.left ?? []));
+    again.push(...(read?.again ?? []));
     n = end;
   }
-  return { lines: result, left };
+  return { lines: result, left, again };
 }
 
 /** "Divide into 10, ball" between rows of a table: work whose last cell is empty, and has lost its bar. */

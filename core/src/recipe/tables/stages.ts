@@ -60,9 +60,11 @@ export function stageRows(rows: readonly Mapped[]): ReadRows | undefined {
     roleOf(c, stageAt, body, hasHead ? (head[c - short] ?? '') : undefined),
   );
   const read = rows.map((row, n): ReadRows =>
-    n === 0 && hasHead ? { lines: [row.replace(/^.*$/su, 'Method:')], left: [] } : rowOf(row, cells[n] ?? [], roles),
+    n === 0 && hasHead
+      ? { lines: [row.replace(/^.*$/su, 'Method:')], left: [], again: [] }
+      : rowOf(row, cells[n] ?? [], roles),
   );
-  return { lines: read.flatMap((r) => r.lines), left: read.flatMap((r) => r.left) };
+  return { lines: read.flatMap((r) => r.lines), left: read.flatMap((r) => r.left), again: [] };
 }
 
 /** Words over columns, half of them known, of which none is a stage that is told. */
@@ -91,8 +93,8 @@ function rowOf(row: Mapped, cells: readonly Mapped[], roles: readonly Role[]): R
   const stage = at('stage');
   const all = cells.filter((c, n) => roles[n] !== 'number' && c.text !== '');
   // a list within a row is read as such
-  if (all.some((c) => itemsOf(c).length > 2)) return { lines: [row], left: [] };
-  if (!stage) return { lines: all.length > 0 ? [Mapped.join(all, '  ')] : [], left: [] };
+  if (all.some((c) => itemsOf(c).length > 2)) return { lines: [row], left: [], again: [] };
+  if (!stage) return { lines: all.length > 0 ? [Mapped.join(all, '  ')] : [], left: [], again: [] };
   const figure = at('minutes') ?? at('seconds');
   const bare = figure?.replace(/ ?\/ ?/, ' + ').replace(/$/, figure === at('minutes') ? ' min' : ' s');
   const others = cells.flatMap((c, n) =>
@@ -120,5 +122,6 @@ function rowOf(row: Mapped, cells: readonly Mapped[], roles: readonly Role[]): R
     left: [...figures.filter((c) => c !== figure || isTimed), ...(isTimed && !figure ? timed : [])].map((c) =>
       c.replace(/^/, `${stage.text}: `),
     ),
+    again: [],
   };
 }

@@ -3,6 +3,7 @@ import { Mapped } from '../mapped.ts';
 import { ONLY_AMOUNT } from '../measures.ts';
 import { LIST_WORDS } from '../openings.ts';
 import { cellsIn, isRule, type ReadRows } from './cells.ts';
+import { isMultiple, sizeOf } from './sizes.ts';
 
 /** A name, and nothing more. */
 const ONLY_NAME = /^[\s•*-]*\p{L}[\p{L} ,-]{2,40}$/u;
@@ -65,7 +66,7 @@ export function forHowMany(lines: readonly Mapped[]): ReadRows {
     );
   });
   const [line] = lines.slice(head, head + 1);
-  if (head < 0 || !line) return { lines, left: [] };
+  if (head < 0 || !line) return { lines, left: [], again: [] };
   const [many, ...names] = columnsOf(line);
   const below = lines.slice(head + 1);
   const isSize = (row: Mapped): boolean => {
@@ -76,8 +77,12 @@ export function forHowMany(lines: readonly Mapped[]): ReadRows {
   const others = below.findIndex((row) => !isSize(row) && !isRule(row.text) && row.text.trim() !== '');
   const table = below.slice(0, others < 0 ? undefined : others);
   const [size, ...more] = table.filter(isSize);
-  if (!many || !size) return { lines, left: [] };
+  if (!many || !size) return { lines, left: [], again: [] };
   const [count, ...amounts] = columnsOf(size);
+  const sizesOf = (cells: readonly Mapped[]): readonly number[] => cells.map((c) => sizeOf(c.text) ?? 0);
+  const own = sizesOf(amounts);
+  const isOfMore = (row: Mapped): boolean =>
+    isMultiple(sizesOf(columnsOf(row).slice(1)).map((other, n) => [own[n] ?? 0, other] as const));
   const told = many.replace(/^.*$/s, IS_OF_BREADS.test(many.text) ? 'Makes' : 'Serves');
   const rows = names.flatMap((name, n) => (amounts[n] ? [Mapped.joinApart([name, amounts[n]])] : []));
   return {
@@ -87,7 +92,8 @@ export function forHowMany(lines: readonly Mapped[]): ReadRows {
       ...rows,
       ...below.slice(table.length),
     ],
-    left: more,
+    left: more.filter((row) => !isOfMore(row)),
+    again: more.filter(isOfMore),
   };
 }
 
