@@ -192,11 +192,31 @@ const labelled = (line: Mapped): Mapped =>
 const PART_NEXT =
   /\.\s+(?=(?:dough|layers?|filling|topping|dip|glaze|paste|sauce|to finish|to brush): )(?<=^(?:dough|layers?|filling|topping|dip|glaze|paste|sauce): [^:]*\d[^:]*)|;\s+(?=(?:layers?|filling|topping|dip|glaze|paste): )(?<=\d[^;]*;\s+)|:\s+(?=dough: )(?<=^\p{L}[^:]{2,40}:\s+)/giu;
 
+/** "… (makes 8). Ingredients: 350 g flour … Method: 1. Put all …": headings within a paragraph. */
+const HEADING_NEXT =
+  /(?<=[.)!])\s+(?=(?:Ingredients?|Method|Directions|Instructions|To make|For the [\p{L} ]{3,25}): ?\S)|(?<=\b(?:Method|Directions|Instructions):)\s+(?=1[.)] )/gu;
+
 /** "PITA; 1.5 kg flour; 0.9 l water": over a list the name of the bread. */
 const PART_NEXT_OR_NAME = new RegExp(
   `${PART_NEXT.source}|;\\s+(?=\\d[^;]*;[^;]*\\d)(?<=^\\p{Lu}[^;:.\\d]{2,40};\\s+)`,
   PART_NEXT.flags,
 );
+
+/** "DOUGH maida 500 curd 100 milk 180 salt 8": names and figures in turn, and no sign between them. */
+const IN_TURN =
+  /^(?:(DOUGH|STUFFING|FILLING|TOPPING|DIP|LAYER) )?((?:\p{Ll}[\p{L}.]*(?: \p{Ll}[\p{L}.]*){0,2} \d+(?:\.\d+)?(?: ?(?:g|ml|tsp|tbsp))?(?= |$) ?){3,})(.*)$/u;
+const PAIR = /(\p{Ll}[\p{L}. ]*? \d+(?:\.\d+)?(?: ?(?:g|ml|tsp|tbsp))?)(?= |$) ?/gu;
+function pairsApart(line: Mapped): Mapped {
+  const [all, label = '', pairs] = IN_TURN.exec(line.text) ?? [];
+  if (all === undefined || pairs === undefined) return line;
+  const names = Array.from(pairs.matchAll(PAIR), (m) => m[1] ?? '');
+  if (2 * names.filter((p) => findFood(p)).length < names.length) return line;
+  const from = label === '' ? 0 : label.length + 1;
+  const behind = line.slice(from + pairs.length);
+  const list = line.slice(from, from + pairs.length).replace(PAIR, '$1, ');
+  const whole = Mapped.join(behind.text === '' ? [list.replace(/, $/, '')] : [list.replace(/, $/, ','), behind]);
+  return label === '' ? whole : Mapped.join([line.slice(0, label.length), whole], ': ');
+}
 
 const withFigures = inOrder(SCANNED);
 /** A line without the letters that a scan took for figures, and the other way round. */
@@ -331,9 +351,10 @@ function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
-    forOnePerson(columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(asWritten)))
+    forOnePerson(columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(pairsApart).map(asWritten)))
       .flatMap((l, n) => (n === 0 ? l.split(PART_NEXT_OR_NAME) : [l]))
       .flatMap((l) => l.split(PART_NEXT))
+      .flatMap((l) => l.split(HEADING_NEXT))
       .flatMap(slashedApart)
       .flatMap(besideTitle)
       .flatMap(yieldsApart)

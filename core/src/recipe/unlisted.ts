@@ -231,8 +231,8 @@ export function addUnlisted(
 }
 
 /** "The spices" are those of the list. */
-const ANY_SPICE = /^(?:spices?|mixed spices?|herbs|dried herbs)$/i;
-const SPICES: ReadonlySet<string | undefined> = new Set(['spice', 'more-spice', 'nigella']);
+const ANY_SPICE = /^(?:spices?|mixed spices?|(?:dried )?herbs?)$/i;
+const SPICES: ReadonlySet<string | undefined> = new Set(['spice', 'more-spice', 'nigella', 'herbs']);
 const isSpice = (i: Ingredient): boolean => SPICES.has(findFood(i.name)?.id);
 
 const LONGEST_QUOTE = 80;

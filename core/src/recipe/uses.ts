@@ -65,7 +65,11 @@ export function usedByMethod(
   // a method that names none of what is mixed means the whole list
   const isTold = mixing.some((d) => foodsIn(d.text).length > 0) && !mixing.some((d) => ANY_OF_THEM.test(d.text));
   const filling = drafts.filter((d, n) => isFilling(d, n, drafts));
+  const filled = drafts.find((d) => d.action === 'fill' && /\b(?:fill|stuff)\w*/i.test(d.text));
+  const isUnheaded = filled !== undefined && !lines.some((l) => l.use === 'fill');
   return lines.map((line) => {
+    if (isUnheaded && line.use === 'dough' && isOfFilling(line) && !mixing.some((d) => namesFood(d, line)))
+      return { ...line, use: 'fill', guesses: [...line.guesses, 'no part of the list is called the filling; it is taken for it'] };
     if (
       line.use === 'dough' &&
       // salt that is named beside may be that of the dough
@@ -99,6 +103,11 @@ export function withFlourInDough(lines: readonly ReadIngredient[]): readonly Rea
   const flour = lines.find((l) => l.food?.role === 'flour' && l.weight?.g === most);
   return lines.map((l) => (l === flour ? { ...l, use: 'dough' } : l));
 }
+
+/** So wet is what a bread is filled with, by its water in hundredths: cheese, vegetables, meat, and no seeds. */
+const LEAST_WET = 35;
+const isOfFilling = (l: ReadIngredient): boolean =>
+  l.food?.role === 'other' && ((l.food.waterPct ?? 0) >= LEAST_WET || (l.food.allergens?.includes('milk') ?? false));
 
 const MIXED_BESIDE = /\b(?:mix|stir|combine|mash|toss)\b/i;
 /** "Mix the potatoes with the chilli", once the dough is made and before something is filled with "the filling". */

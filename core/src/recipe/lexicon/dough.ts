@@ -155,6 +155,7 @@ export const MIX = phrases`
   ^ wet(?=,)
   ^ (?:(?:the )?(?:water|milk|liquids?)|(?:the )?(?:salt|butter|oil|ghee|fat|lard|rest)(?: and (?:salt|butter|oil|fat))?) in(?: (?:in \d|bit by bit|little by little|gradually)(?: (?:goe?s|lots|parts|stages))?)?(?= *(?:[,;.]|$|until\b|till\b))
   squid?ge?(?: (?:it|everything|it all))?(?: (?:together|about|around))?(?= *[,;.:]| (?:for )?\d| until| till)
+  ^ (?:all|everything) (?:goes |go )?in(?:to)? (?:a|the|1|one) (?:\w+ )?bowl
   (?<=^|[.;,] )[Aa]ll in(?= *[,.;:]| (?:and|then) )
   (?<=^)[Ee]verything(?: else)?(?: (?:in|goes in))?(?= *\.?$)
   (?<=^|[.;,] )(?:everything|all(?: of it)?|the lot) together(?= *[,;.:])

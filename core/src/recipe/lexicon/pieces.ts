@@ -146,6 +146,8 @@ export const FILL = phrases`
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
   add (?:an?|some|the|1) (?:(?:large|heaped|good|small|little) )?(?:spoon(?:ful)?|tablespoon(?:ful)?|portion|share|bit|ball|little) of (?:the |your )?(?:\w+ )?(?:filling|stuffing|mixture|cheese)
   add (?:the|some|your) (?:filling|stuffing)
+  (?<=^|[;,.] |\band )stuff(?= *[,;.]| (?:and|&) |$| (?:each|them|it)\b)
+  (?:one |each )?half gets (?:the |its |some |a little )?(?:filling|stuffing)
   (?<=[,;] )(?:the )?(?:greens|filling|stuffing|cheese|meat|potato|mixture) on (?:one |1 |a )?half(?= *[,;.])
   (?:place|put|spoon|add) (?:filling|stuffing)(?= *(?:[,;.]|$|in\b|on\b|inside\b))
   (?<=^|[;.] )(?:the )?(?:[\w-]+ )?(?:vegetables?|toppings?|cheese|sauce|onions?|tomato\w*|herbs?) (?:over|all over|on top)(?= *[,;.])
@@ -237,7 +239,7 @@ export const SHAPE = phrases`
   fold (?:in )?(?:the |its )?(?:\w+ )?(?:sides|edges|corners) (?:in|over|up|to|into)
   roll (?:it |them |each )?(?:up )?into a cone
   (?:cut|make) a (?:small )?(?:hole|slit|cross|slash) !> in the (?:flour|(?:middle|centre)[^.]*\b(?:water|milk|liquid))
-  pat(?:ting)? !> of\b
+  pat(?:ting)? !> of\b|(?:it |everything )?and bring\b
   flatten
   beat (?:\w+ ){0,2}?out
   (?:spread|stretch|press|pat) an? (?:ball|piece|portion|lump) (?:out|flat|into)

@@ -37,6 +37,8 @@ export const AS_WRITTEN: readonly Spelling[] = [
     /\b(?:the )?thickness of (?:an?|two|2) (?:pound |euro |£1 )?coins?\b|\bas (?:thick|thin) as an? (?:pound |euro |£1 )?coin\b/gi,
     '3 mm thick',
   ],
+  // together, and into no shape yet
+  [/\bpat and (?=bring (?:it|everything) )/gi, ''],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],

@@ -54,6 +54,11 @@ export const YIELDS: readonly Spelling[] = [
     ),
     (_, __, grams = '') => `Piece weight: ${grams} g`,
   ],
+  // "I reckon on two each. For six people that's 12."
+  [
+    new RegExp(`(?<=^|[.!] )for ${NUMBER}(?: (?:${PEOPLE}))?,? that(?:['’]s| is| makes) ${NUMBER}(?: (?:${BREADS}|pieces))?(?=[.!]?$)`, 'iu'),
+    (_, __, all = '') => made('Makes', all),
+  ],
   [whole(`${NUMBER} (?:${PEOPLE})[:,] ${NUMBER} (?:${BREADS}|pieces)`), (_, __, all = '') => made('Makes', all)],
   [
     whole(`(?:class|group) of ${NUMBER}[,:;] ${NUMBER} (?:${BREADS}|pieces) each`),
