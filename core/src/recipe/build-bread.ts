@@ -26,6 +26,7 @@ import { withProof } from './join-drafts.ts';
 import { sentencesOf } from './sentences.ts';
 import { byTheKilo, forAllPieces, inWhole } from './per-measure.ts';
 import { addUnlisted, heldBack, namedAndNotHeld } from './unlisted.ts';
+import { doughTempsIn } from './dough-temperature.ts';
 import { withParts } from './parts-of-line.ts';
 import { isOutsideDough, usedByMethod, withFlourInDough } from './uses.ts';
 
@@ -109,6 +110,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   guesses.push(...built.guesses, ...goesIn(text, method));
   const ingredients = withHeldBack(extended.ingredients, text, guesses);
   const family = familyOf(ingredients, method, guesses);
+  const [doughTemp] = doughTempsIn(whole);
   const bread: Bread = {
     id: slugOf(parts.title?.text ?? 'bread'),
     name: (parts.title?.text ?? 'Bread from a recipe').slice(0, 120),
@@ -117,6 +119,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
     lossPct: LOSS_PCT,
     piece: pieceOf(formula.doughG, count, [...built.steps], whole, guesses, conflicts),
     holdMaxMin: HOLD[family],
+    ...(doughTemp ? { doughC: doughTemp.celsius } : {}),
     steps: [...built.steps],
   };
   guesses.push({

@@ -1,6 +1,6 @@
 import { findFood, foodsIn } from '../foods/index.ts';
 import { byQuestions } from './answers.ts';
-import { byMinutes, clocksApart, FROM_TO, minutesBetween, TIME_OF_DAY, untilNext } from './day-plan.ts';
+import { byMinutes, clocksApart, FROM_TO, minutesBetween, restsBetween, TIME_OF_DAY, untilNext } from './day-plan.ts';
 import { actionsIn } from './actions.ts';
 import { durationsIn } from './durations.ts';
 import { isWholeList } from './items.ts';
@@ -43,15 +43,32 @@ function arrowed(line: Mapped): readonly Mapped[] {
 
 /** "Mix > rest 20 > knead 5", "mix – 5 min / rest – 30 min": stages in one line. */
 const STAGE_SIGN = / (?:>|\/) /;
+const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii'];
+/** "i) rub ii) water iii) knead": stages that are counted in letters. */
+const inFigures = (line: Mapped): Mapped =>
+  /^i\) .*\sii\) .*\siii\) /.test(line.text)
+    ? line.replace(/(?<=^|\s)([ivx]{1,4})\) /g, (all = '', n = '') =>
+        ROMAN.includes(n) ? `${ROMAN.indexOf(n) + 1}) ` : all,
+      )
+    : line;
 /** "1) mix 2) knead 8 min 3) rest": each in a line of its own. */
-const numberedApart = (line: Mapped): readonly Mapped[] =>
-  /^1\) .*\s2\) .*\s3\) /.test(line.text)
+const numberedApart = (told: Mapped): readonly Mapped[] => {
+  const line = inFigures(told);
+  return /^1\) .*\s2\) .*\s3\) /.test(line.text)
     ? line.split(/\s+(?=\d{1,2}\) )/g)
     : /^\(1\) .*\s\(2\) .*\s\(3\) /.test(line.text)
       ? line.split(/\s+(?=\(\d{1,2}\) )/g).map((l) => l.replace(/^\(\d{1,2}\) /, ''))
       : /^1\. .*\.\s2\. .*\.\s3\. /.test(line.text)
         ? line.split(/(?<=\.)\s+(?=\d{1,2}\. )/g)
         : [line];
+};
+
+/** "2) water, 50 °C" among steps, which is no entry of a list. */
+const asAdding = (line: Mapped): Mapped =>
+  line.replace(
+    /^(\d{1,2}[.)] )(?=(?:warm |hot |cold )?(?:water|milk|buttermilk),? (?:at )?\d{2} ?° ?C?\.?$)/i,
+    '$1add ',
+  );
 
 /** A telegram has a word for its points. */
 const STOP = /\s+stop\b[.\s]*/gi;
@@ -87,7 +104,9 @@ const doubleBarred = (line: Mapped): readonly Mapped[] => {
 function besideEachOther(line: Mapped): readonly Mapped[] {
   // "Scaling : 70 g       Rounding": two stages
   const cells = line.split(/(?<=\S)\s{3,}(?=\S)/g);
-  if (cells.length > 1 && cells.every((c) => STAGE_FIRST.test(normalLine(c.text)))) return cells;
+  const isLabelled = (c: Mapped): boolean => /^\p{L}[\p{L}. ]{2,24}: ?\S/u.test(c.text);
+  const isStage = (c: Mapped): boolean => STAGE_FIRST.test(normalLine(c.text));
+  if (cells.length > 1 && (cells.every(isStage) || (cells.every(isLabelled) && cells.some(isStage)))) return cells;
   const left =
     /^\s*(?:[\d½¼¾⅓⅔⅛][^.;]{2,38}?\S|\p{L}[\p{L} ]{2,24} \d[\d.,]* ?(?:k?g|m?l|%))(?=\s{3,}\p{Lu}\p{Ll})/u.exec(
       line.text,
@@ -351,7 +370,9 @@ function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
  */
 export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   const lines = unwrapped(
-    forOnePerson(columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(pairsApart).map(asWritten)))
+    forOnePerson(
+      columnsApart(withoutPlus(all).map(clockFirst).map(untabbed).map(labelled).map(pairsApart).map(asWritten)),
+    )
       .flatMap((l, n) => (n === 0 ? l.split(PART_NEXT_OR_NAME) : [l]))
       .flatMap((l) => l.split(PART_NEXT))
       .flatMap((l) => l.split(HEADING_NEXT))
@@ -377,7 +398,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
   };
   const asked = isWired
     ? lines.flatMap((l) => l.split(STOP))
-    : byQuestions(lines.flatMap(numberedApart).flatMap(clocksApart).map(staged));
+    : byQuestions(lines.map(restsBetween).flatMap(numberedApart).map(asAdding).flatMap(clocksApart).map(staged));
   const told = asked.flatMap(doubleBarred).flatMap(undashed);
   const parted = untilNext(byMinutes(told).flatMap(besideEachOther));
   const trimmed = parted

@@ -4,7 +4,8 @@ import type { Mapped, Span } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 
 /** Behind a time of the day stands no unit: "0.65 l water", "1.00 – 1.25 kg flour" are none. */
-const NO_UNIT = '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?|h|hrs?|hours?|min|mins|minutes)\\b)(?=\\p{L})';
+const NO_UNIT =
+  '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?|h|hrs?|hours?|min|mins|minutes)\\b)(?=\\p{L}|\\d{1,3} (?:balls|pieces|rounds|portions)\\b)';
 const CLOCK = '(\\d{1,2})[:.]([0-5]\\d)';
 export const TIME_OF_DAY = new RegExp(
   `^\\s*(?:[-–—*•·▪▢☐]\\s+)?(?:at )?\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:\\|\\s*)?${NO_UNIT}`,
@@ -23,12 +24,16 @@ export const minutesBetween = (from: readonly string[], to: readonly string[]): 
 const LIES: ReadonlySet<Action> = new Set<Action>(['rest', 'proof', 'chill', 'temper']);
 const LEAST_LEFT_MIN = 15;
 const LEFT_COVERED = /\b(?:cover(?:ed)?(?: (?:it|them))?|under (?:a |the )?(?:cloth|film|towel|plastic|bowl))\.?$/i;
+/** "09:30 make dough, rest until 10:15". */
+const UNTIL_CLOCK = new RegExp(`\\b(?:until|till) ${CLOCK}(?!\\d)`, 'u');
 /** "18:15 Bulk proof" over "19:30 Divide": what only lies, and tells no time of its own, takes until the next time of the day. */
 export function untilNext(lines: readonly Mapped[]): readonly Mapped[] {
   const told = lines.filter((l) => l.text.trim() !== '').map((line) => ({ line, clock: TIME_OF_DAY.exec(line.text) }));
   return told.map(({ line, clock }, n): Mapped => {
     const next = told[n + 1]?.clock;
     if (!clock || !next || FROM_TO.test(line.text)) return line;
+    const [until, h = '', m = ''] = UNTIL_CLOCK.exec(line.text) ?? [];
+    if (until !== undefined) return line.replace(UNTIL_CLOCK, `for ${minutesBetween(clock.slice(1, 3), [h, m])} min`);
     const stage = normalLine(line.text.slice(clock[0].length));
     const actions = actionsIn(stage);
     if (actions.length === 0 || durationsIn(stage).length > 0) return line;
@@ -74,6 +79,27 @@ const OF_LESSON_ANYWHERE = new RegExp(OF_LESSON.source, 'gmu');
 export function minutesOfLesson(source: string): readonly Span[] {
   const found = [...source.matchAll(OF_LESSON_ANYWHERE)];
   return isLesson(found.map(stageOf)) ? found.map((m) => ({ from: m.index, to: m.index + m[0].length })) : [];
+}
+
+/** "Mixed at 9.00, folded at 9.30 and 10.00, balled at 11.30". */
+const DONE_AT = new RegExp(
+  `(?<=^|[\\s(])(\\p{L}+ed(?: and \\p{L}+ed)?) (?:at|from) ${CLOCK}(?:(?: and|,) ${CLOCK})?(?!\\d)`,
+  'gu',
+);
+const LEAST_DONE = 3;
+/** What somebody did at times of the day: between them the dough lay. */
+export function restsBetween(line: Mapped): Mapped {
+  if ((line.text.match(DONE_AT) ?? []).length < LEAST_DONE) return line;
+  let last: readonly string[] | undefined;
+  const lay = (verb: string, at: readonly string[]): string => {
+    const min = last ? minutesBetween(last, at) : 0;
+    last = at;
+    return min < LEAST_LEFT_MIN ? verb : `rest ${min} min, ${verb}`;
+  };
+  return line.replace(DONE_AT, (_, verb = '', h = '', min = '', nextH, nextMin) => {
+    const first = lay(verb, [h, min]);
+    return nextH === undefined || nextMin === undefined ? first : `${first}, ${lay(verb, [nextH, nextMin])}`;
+  });
 }
 
 /** Before a time of the day in the midst of a line. */

@@ -1,3 +1,4 @@
+import { doughTempsIn } from './dough-temperature.ts';
 import { foundIn } from './needs.ts';
 import type { Conflict } from './result.ts';
 import { celsiusOfFahrenheit, cmOfInches, roundedTo, roundHalfUp } from '../units/index.ts';
@@ -138,6 +139,7 @@ export function figuresIn(text: string, piece: PieceSize): readonly { readonly a
   };
   take(divisionIn(text)?.text);
   take(pieceWeightIn(text)?.text);
+  found.push(...doughTempsIn(text));
   for (const pattern of [LENGTH, INCHES, /\d{1,3}(?:\.\d)?\s*(?:-\s*\d{1,3}\s*)?(?:°|º|degrees?\b)(?:\s*[CF]\b)?/gi])
     for (const m of foundIn(text, pattern))
       if (pattern !== LENGTH || (isOfPiece(m, piece) && !isSecond(text, m.index)))

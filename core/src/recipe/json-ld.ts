@@ -19,6 +19,8 @@ import { headingOf } from './headings.ts';
 import { itemsOf } from './items.ts';
 import { plainList } from './list-forms.ts';
 import { Mapped } from './mapped.ts';
+import { AS_WRITTEN } from './spelling/as-written.ts';
+import { inOrder } from './spelling/rule.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import type { RecipeParts } from './sections.ts';
 import { sentencesOf } from './sentences.ts';
@@ -91,6 +93,8 @@ function instructionLines(value: unknown, of = '', depth = 0): readonly Instruct
   });
 }
 
+const asWritten = inOrder(AS_WRITTEN);
+
 /** "100 ml oil mixed with 50 g butter": two in one line. */
 const TWO_MIXED = /\b(?:mixed|blended|combined) with \d/i;
 /** Lines of a list, each with the use of the heading that stands over it, "For the top:". */
@@ -118,9 +122,9 @@ export function partsOfJsonLd(recipe: Json, source = ''): RecipeParts {
   let from = 0;
   const placed = (text: string): Mapped => {
     const at = [from, 0].map((start) => source.indexOf(text, start)).find((i) => i >= 0);
-    if (at === undefined) return Mapped.of(text, from);
+    if (at === undefined) return asWritten(Mapped.of(text, from));
     from = at + text.length;
-    return Mapped.of(text, at);
+    return asWritten(Mapped.of(text, at));
   };
   const yields = listOf(recipe['recipeYield'])
     .map(plain)

@@ -24,7 +24,7 @@ const flourFirst = (line: Mapped): Mapped =>
         );
 
 /** "water 2": a share without a measure. */
-const BARE_SHARE = /\b(\p{L}+(?: \p{L}+)?) (\d+(?:\/\d)?|[½¼¾⅓⅔])(?= *(?:[,;]|\.(?!\d)|$))/gu;
+const BARE_SHARE = /\b(\p{L}+(?: \p{L}+)?) (\d+(?:\/\d)?(?: ?[½¼¾⅓⅔])?|[½¼¾⅓⅔])(?= *(?:[,;]|\.(?!\d)|$))/gu;
 
 /** How many, in figures or words. */
 const COUNT =
@@ -194,6 +194,12 @@ const RULES: readonly Spelling[] = [
   [
     /^(?=.*(?:\bby volume\b|\(any (?:mug|cup|glass|bowl|jar)\))).*$/i,
     (all = '') => ((all.match(BARE_SHARE) ?? []).length > 1 ? all.replace(BARE_SHARE, '$2 parts $1') : all),
+  ],
+  // "parts by cup: flour 4, water 1½, honey 1 tbsp"
+  [
+    /^(?:(?:parts?|measures?|all|amounts?) )?(?:by|in) (?:the )?(cup|mug|glass|bowl|jar)(?:e?s)?: (.*)$/i,
+    (all = '', vessel = '', list = '') =>
+      (list.match(BARE_SHARE) ?? []).length > 1 ? list.replace(BARE_SHARE, `$2 ${vessel} $1`) : all,
   ],
   // somebody who speaks puts it right
   [/^[^.:]*\.{2,3} no[:,] (?=\p{L}|\d)/iu, ''],

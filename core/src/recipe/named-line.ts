@@ -39,10 +39,14 @@ export function namedLine(whole: Mapped, known: Mapped | undefined, isAtStart: b
     takeHead(line.slice(0, dashed[1]?.length));
     line = line.slice(dashed[0].length);
   }
-  const named = title === undefined ? /^(?:name|title|recipe|bread|how to)\s*:\s*/i.exec(line.text) : null;
+  const named = title === undefined ? /^(?:name|title|recipe|bread|product|how to)\s*:\s*/i.exec(line.text) : null;
   if (named && itemsOf(line.slice(named[0].length)).length < 2 && sentencesOf(line).length < 2) {
     headings.push(line.slice(0, named[0].length));
-    title = line.slice(named[0].length);
+    const behind = line.slice(named[0].length);
+    // "Product: pocket rounds      Batch: 20 pcs"
+    const [gap] = [...behind.text.matchAll(/\s{3,}(?=\S)/g)];
+    title = gap ? behind.slice(0, gap.index) : behind;
+    if (gap) facts.push(behind.slice(gap.index + gap[0].length));
     return { title, facts, headings, line: undefined };
   }
   // the head of a page

@@ -2,6 +2,7 @@ import { findFood } from '../foods/index.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import { actionsIn } from './actions.ts';
 import { answerOf } from './answers.ts';
+import { isDoughTemp } from './dough-temperature.ts';
 import { headingOf, PREFERMENT, STOOD, STOOD_BEHIND } from './headings.ts';
 import { entryForLater, isEntryForLater } from './for-later.ts';
 import { areFoodsAlone, itemsOf } from './items.ts';
@@ -74,6 +75,13 @@ export interface RecipeParts {
   readonly notUnderstood: readonly Mapped[];
 }
 
+/** "Recipe card No. 14      Date: 12/03", "Sheet 7": over what a bread is called. */
+const CARD_NUMBER =
+  /^(?:(?:recipe|production|class|work|lesson) )?(?:card|sheet|form|lesson|batch)? ?(?:no\.?|nr\.?|number|#) ?\d{1,4}(?:\s{2,}.{0,30})?$/i;
+/** The title once more, as a card on a page repeats it. */
+const isSame = (line: Mapped, title: Mapped | undefined): boolean =>
+  title !== undefined && line.text.trim().toLowerCase() === title.text.trim().toLowerCase();
+
 /** A part of a list is no longer than so many lines. */
 const MOST_BELOW = 30;
 
@@ -81,6 +89,14 @@ const MOST_BELOW = 30;
 class Taking extends Taken {
   /** One line without its bullet. */
   take(whole: Mapped): void {
+    if (isSame(whole, this.title) || CARD_NUMBER.test(whole.text)) {
+      this.headings.push(whole);
+      return;
+    }
+    if (isDoughTemp(whole.text)) {
+      this.facts.push(whole);
+      return;
+    }
     const answer = answerOf(whole);
     if (answer) {
       this.headings.push(...answer.asked);
@@ -387,6 +403,10 @@ class Taking extends Taken {
     if (top && itemsOf(toppings).length > 1) {
       this.takeEntries(toppings, 'finish');
       this.headings.push(s.slice(top.index));
+      return;
+    }
+    if (isDoughTemp(s.text)) {
+      this.facts.push(s);
       return;
     }
     if (this.isInTheList && isEntryForLater(s.text)) {

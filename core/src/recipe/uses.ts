@@ -69,7 +69,11 @@ export function usedByMethod(
   const isUnheaded = filled !== undefined && !lines.some((l) => l.use === 'fill');
   return lines.map((line) => {
     if (isUnheaded && line.use === 'dough' && isOfFilling(line) && !mixing.some((d) => namesFood(d, line)))
-      return { ...line, use: 'fill', guesses: [...line.guesses, 'no part of the list is called the filling; it is taken for it'] };
+      return {
+        ...line,
+        use: 'fill',
+        guesses: [...line.guesses, 'no part of the list is called the filling; it is taken for it'],
+      };
     if (
       line.use === 'dough' &&
       // salt that is named beside may be that of the dough

@@ -70,7 +70,7 @@ export const FLOURS: readonly Food[] = [
   food(
     'barley-flour',
     'flour',
-    'barley flour | barley | barley meal | wholegrain barley flour',
+    'barley flour | barley | barley meal | wholegrain barley flour | beremeal | bere meal | bere flour | bere',
     per100(1.7, 0.3, 64, 12, 10.5, 0),
     2.4,
     { gPerCup: 113, ...gluten },

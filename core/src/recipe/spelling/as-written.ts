@@ -39,6 +39,15 @@ export const AS_WRITTEN: readonly Spelling[] = [
   ],
   // together, and into no shape yet
   [/\bpat and (?=bring (?:it|everything) )/gi, ''],
+  // "300g/10½oz strong flour", "200ml/7fl oz water": the same once more
+  [
+    /(?<![\d.,])(\d[\d.,]* ?(?:k?g|m?l)) ?\/ ?(\d*(?:\.\d+)?[½¼¾⅓⅔]? ?(?:fl ?oz|oz|lb|pints?)(?: ?\d*[½¼¾]? ?oz)?)(?=\s)/gi,
+    '$1 ($2)',
+  ],
+  [/(?<=\d|\b(?:an?|one|two|three|four|five|six|seven|eight|nine|ten|half)) ?centilit(?:re|er)s?\b/gi, ' cl'],
+  [/\binterm(?:ed)?\. ?(?=pro|rest)/gi, 'intermediate '],
+  // "250 g water plus 40 g more if it wants it"
+  [/(?<=\d ?(?:g|ml) \p{L}[\p{L} ]{2,20}),? plus (?=\d+ ?(?:g|ml) (?:more|extra) if )([^,;.]*)/giu, ' (up to $1)'],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],

@@ -158,6 +158,11 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/\b(scale|divide):? (\d{1,2}) ?[x×] ?(\d{2,3})(?= *(?:[,;.]|$))/gi, '$1 into $2 pieces of $3 g'],
   // the speeds of a machine, "3 min I, 6 min II"
   [/(\d) ?(?:min|')? I,? (?:and |\+ )?(\d{1,2}) ?(?:min|')? II\b/g, '$1 slow, $2 fast'],
+  // "Kneading: 4' / 6'" on a card
+  [
+    /^(?:kneading|mixing|kneader|spiral(?: mixer)?|machine|mixer):? (\d{1,2}) ?(?:'|min)? ?\/ ?(\d{1,2}) ?(?:'|min)(?=[.,;]?$)/i,
+    (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`,
+  ],
   [/(?<=^|[.;] )(?:spiral(?: mixer)?|machine|mixer):? (?=\d)/gi, 'mix '],
   [/^(?:in the )?(?:machine|mixer): (?=(?:all|everything)\b)/i, 'mix '],
   [

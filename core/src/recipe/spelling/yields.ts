@@ -54,9 +54,19 @@ export const YIELDS: readonly Spelling[] = [
     ),
     (_, __, grams = '') => `Piece weight: ${grams} g`,
   ],
+  [
+    new RegExp(
+      `(?<=^|[.!] )(?:the |this )?(?:quantity|amount|batter|mix|recipe|it) is (?:enough )?for ${NUMBER} (?:big |large |small )?(?:pans|tins|trays)(?=[.!]?$)`,
+      'iu',
+    ),
+    (_, all = '') => made('Makes', all),
+  ],
   // "I reckon on two each. For six people that's 12."
   [
-    new RegExp(`(?<=^|[.!] )for ${NUMBER}(?: (?:${PEOPLE}))?,? that(?:['’]s| is| makes) ${NUMBER}(?: (?:${BREADS}|pieces))?(?=[.!]?$)`, 'iu'),
+    new RegExp(
+      `(?<=^|[.!] )for ${NUMBER}(?: (?:${PEOPLE}))?,? that(?:['’]s| is| makes) ${NUMBER}(?: (?:${BREADS}|pieces))?(?=[.!]?$)`,
+      'iu',
+    ),
     (_, __, all = '') => made('Makes', all),
   ],
   [whole(`${NUMBER} (?:${PEOPLE})[:,] ${NUMBER} (?:${BREADS}|pieces)`), (_, __, all = '') => made('Makes', all)],
