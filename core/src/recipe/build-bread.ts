@@ -51,7 +51,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
     if (!one) notUnderstood.push(line);
     return one ?? [];
   });
-  const listed = weighedByFlour(withoutShares(byTheKilo(withFlourInDough(read))), facts);
+  const listed = weighedByFlour(withoutShares(byTheKilo(withFlourInDough(toldOnce(read)))), facts);
   const told = draftsOf(parts.method, listed);
   const lines = withParts(usedByMethod(listed, told.drafts), told.drafts);
   if (lines.some((l) => /cup|spoon|tsp|tbsp|\bc\b/i.test(l.amountText)))
@@ -140,6 +140,18 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood, piece: bread.piece });
   const keeping = [...method.keeping, ...parts.keeping].map((k) => k.text);
   return { bread, guesses, conflicts, keeping, choices: [], notUnderstood: ledger.notUnderstood, words: ledger.words };
+}
+
+/** "60 % water" in one line and "water 258 g" in another say the same: the weight is taken, and the share is held against it. */
+function toldOnce(lines: readonly ReadIngredient[]): readonly ReadIngredient[] {
+  const isOfDough = (l: ReadIngredient): boolean => l.use === 'dough' && l.food !== undefined;
+  const isShare = (l: ReadIngredient): boolean => isOfDough(l) && l.weight === undefined && l.pct !== undefined;
+  const isSame = (l: ReadIngredient, o: ReadIngredient): boolean => isOfDough(o) && o.food === l.food;
+  return lines.flatMap((l) => {
+    if (isShare(l) && lines.some((o) => isSame(l, o) && o.weight !== undefined)) return [];
+    const share = l.pct === undefined && isOfDough(l) ? lines.find((o) => isShare(o) && isSame(o, l)) : undefined;
+    return [share ? { ...l, pct: share.pct, at: [...l.at, ...share.at], used: [...l.used, ...share.used] } : l];
+  });
 }
 
 /** "Five parts flour to three parts water: that is 1.5 kg and 900 g": what is weighed as well needs no shares. */

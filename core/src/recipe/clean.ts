@@ -202,9 +202,11 @@ const labelled = (line: Mapped): Mapped =>
       '$1 (for ',
     )
     .replace(
-      /(?<=^|[:;.] )(dough|layers?|filling|topping|dip|glaze|paste) [–—-] (?=\p{L}+(?: \p{L}+)? \d|\d)/giu,
+      /(?<=^|[:;.] )(dough|layers?|filling|topping|dip|glaze|paste|sponge|poolish|biga|levain) [–—-] (?=\p{L}+(?: \p{L}+)? [\d+]|\d)/giu,
       '$1: ',
     )
+    // "Dough: sponge + 400 g flour": what was made before is no entry
+    .replace(/(?<=^dough: )(?:the |all of the )?(?:sponge|poolish|biga|levain|starter) ?\+ ?(?=\d)/i, '')
     .replace(/\bf[üu]r (\d{1,3}) (?:st(?:ü|ue)ck|personen)\b/giu, 'for $1 pieces');
 
 /** "dough: flour 300, water 180; layer: lard 30", "Dough: 300 g flour. Filling: 200 g feta": parts of a list in one line, each in a line of its own. */
@@ -214,6 +216,12 @@ const PART_NEXT =
 /** "… (makes 8). Ingredients: 350 g flour … Method: 1. Put all …": headings within a paragraph. */
 const HEADING_NEXT =
   /(?<=[.)!])\s+(?=(?:Ingredients?|Method|Directions|Instructions|To make|For the [\p{L} ]{3,25}): ?\S)|(?<=\b(?:Method|Directions|Instructions):)\s+(?=1[.)] )/gu;
+
+/** "Sponge: 100 g flour, 100 g water: 20 min", "Dough: 400 g flour, 190 g water: knead 8 min": a list, and behind it what is done. */
+const WORK_BEHIND_LIST =
+  /:\s+(?=(?:mix|knead|stir|combine|rest|stand|whisk)\b)(?<=^(?:dough|sponge|poolish|biga|levain|batter): [^:]*\d ?(?:g|ml)[^:]*:\s+)/gi;
+/** How long a preferment stands, behind a second colon. */
+const STOOD_BEHIND_LIST = /(?<=^(?:sponge|poolish|biga|levain): [^:]*\d ?(?:g|ml)[^:]*): (?=\d[\d.]* ?(?:min|h)\b)/i;
 
 /** "PITA; 1.5 kg flour; 0.9 l water": over a list the name of the bread. */
 const PART_NEXT_OR_NAME = new RegExp(
@@ -332,6 +340,9 @@ function withoutPlus(lines: readonly Mapped[]): readonly Mapped[] {
 
 const inParts = inOrder(PARTS);
 const inYields = inOrder(YIELDS);
+/** "CRISP RYE THINS / class of 12": over all what a bread is called, and for whom. */
+const CALLED =
+  /^(\p{Lu}[\p{L} '’&-]{3,40}) (?:\/|\||·) (?=(?:class|group|course|level|lesson|session|week|serves|for|batch)\b[^.;]{0,30}$)/u;
 /** "Flatbreads – 8 breads", "Naan (for eight)": how many stands behind the title. */
 const TITLED = /^(\p{Lu}[^.;:\d]{2,60}?)(?:\s+[–—-]\s+|,\s+|\s+(?=\())(?=\S)/u;
 const LONGEST_YIELD = 60;
@@ -345,6 +356,8 @@ function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
       line.slice(0, (heavy[1] ?? '').length),
       line.slice(heavy[0].length).replace(/^(.*?) (?:of )?dough$/, 'dough weight $1'),
     ];
+  const called = n === 0 ? CALLED.exec(line.text) : null;
+  if (called) return [line.slice(0, (called[1] ?? '').length), line.slice(called[0].length)];
   const isShort = line.text.length <= 2 * LONGEST_YIELD;
   const whole = isShort ? inYields(line) : line;
   if (whole.text !== line.text) return [whole];
@@ -376,6 +389,10 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
       .flatMap((l, n) => (n === 0 ? l.split(PART_NEXT_OR_NAME) : [l]))
       .flatMap((l) => l.split(PART_NEXT))
       .flatMap((l) => l.split(HEADING_NEXT))
+      .flatMap((l) => l.split(WORK_BEHIND_LIST))
+      .flatMap((l) =>
+        l.replace(STOOD_BEHIND_LIST, '. Stand ').split(/(?<=^(?:sponge|poolish|biga|levain): [^:]*)\. (?=Stand \d)/gi),
+      )
       .flatMap(slashedApart)
       .flatMap(besideTitle)
       .flatMap(yieldsApart)

@@ -57,7 +57,7 @@ const EACH =
   /^(?:\W|on|for|to)*(?:about )?(?:a|per|by|each|either|both|every) sides?\b|^\s*(?:\.? ?\/ ?side|sides? each)\b|^[^.,;]{0,24}\b(?:each|both|either|a|per) sides?\b/i;
 const IN_ALL = /\b(?:in all|in total|altogether|total)\b/i;
 /** "Turn and repeat": the second side as the first. */
-const AGAIN = /\b(?:repeat|the same|same again|likewise|for another(?= *(?:[.,;]|$)))\b/i;
+const AGAIN = /\b(?:for as long|as long again|repeat|the same|same again|likewise|for another(?= *(?:[.,;]|$)))\b/i;
 const EVERY = /\b(?:turn|flip)\w*(?: (?:it|them|over))? (?:every|each)$/i;
 const EVERY_MINUTE = /\bevery minute\b/i;
 /** Sides of a bread that is "turned often" (this program's own choice). */
@@ -231,7 +231,7 @@ export function cookingTold(text: string, times: readonly Duration[], isTopped =
     const next = told[told.indexOf(t) + 1];
     // a lid or a fire that is named right behind its time is of that time
     const behind = tokens[i + 1];
-    const isBehind = behind && !/[,;.]|\b(?:then|and)\b/i.test(text.slice(t.end, behind.at));
+    const isBehind = behind && !/[,;.+/]|\b(?:then|and)\b/i.test(text.slice(t.end, behind.at));
     if (isBehind && (behind.sign === 'lid' || behind.sign === 'flame' || behind.sign === 'grill')) {
       cooking.see(behind.sign);
       seen.add(behind);

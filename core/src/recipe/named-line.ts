@@ -33,13 +33,15 @@ export function namedLine(whole: Mapped, known: Mapped | undefined, isAtStart: b
   if (
     dashed &&
     (!findFood(dashed[1] ?? '') ||
+      isNamedTitle(dashed[1] ?? '') ||
       findFood(/^[^,;]*/.exec(line.text.slice(dashed[0].length))?.[0] ?? '')?.role === 'flour') &&
     itemsOf(sentencesOf(line.slice(dashed[0].length))[0] ?? line).length > 2
   ) {
     takeHead(line.slice(0, dashed[1]?.length));
     line = line.slice(dashed[0].length);
   }
-  const named = title === undefined ? /^(?:name|title|recipe|bread|product|how to)\s*:\s*/i.exec(line.text) : null;
+  const named =
+    title === undefined ? /^(?:name|title|recipe|bread|product|how to)(?:\s*:\s*|\s{2,})/i.exec(line.text) : null;
   if (named && itemsOf(line.slice(named[0].length)).length < 2 && sentencesOf(line).length < 2) {
     headings.push(line.slice(0, named[0].length));
     const behind = line.slice(named[0].length);

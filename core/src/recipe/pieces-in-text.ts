@@ -103,6 +103,9 @@ export function divisionIn(
   if (m) return { least: Number(m[1]), most: Number(m[2] ?? m[1]), text: m[0] };
   const slices = /\b(?:cut|slice)(?: off)? (\d{1,3}) (?:slices|pieces)\b/i.exec(text);
   if (slices) return { least: Number(slices[1]), most: Number(slices[1]), text: slices[0] };
+  const quarters =
+    /\bhalve\b[.,;]? (?:then )?each half[:,]? [^.]*\b(?:cut|divided?|split) (?:it )?in(?:to)? quarters\b/i.exec(text);
+  if (quarters) return { least: 8, most: 8, text: quarters[0] };
   const halves = /\bhalve\b[^.]*\beach half in(?:to)? (\d{1,2})\b/i.exec(text);
   if (halves) return { least: 2 * Number(halves[1]), most: 2 * Number(halves[1]), text: halves[0] };
   const bare =
@@ -149,7 +152,7 @@ export function divisionIn(
 /** Grams of a piece: "about 70 g each", "balls of 60-70 g". */
 export function pieceWeightIn(text: string): { readonly g: number; readonly text: string } | undefined {
   const m =
-    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|a piece|per|balls?|pieces?|parts?|bits?|chunks?|rounds?|squares?|rectangles?|blocks?|strips?|spoonfuls?|portions?|lumps?)/i.exec(
+    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(?<!\b(?:topping|filling|stuffing|cheese|sauce|butter|oil)[:,]? (?:about )?)\b(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|a piece|per|balls?|pieces?|parts?|bits?|chunks?|rounds?|squares?|rectangles?|blocks?|strips?|spoonfuls?|portions?|lumps?)/i.exec(
       text,
     ) ??
     /\b(?:balls?|pieces?|portions?|parts?|bits?|chunks?|rounds?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?)[,:]? (?:(?:it|them|each) )?(?:(?:of|are|weigh|weighing|at|@|à)(?: about| around| approx\.?)? |, about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(

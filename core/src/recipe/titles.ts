@@ -10,7 +10,8 @@ export const plainTitle = (title: Mapped): Mapped =>
     .replace(/^(?:subject ?: ?)?(?:(?:re|fwd?) ?: ?)*/i, '')
     // what a page has beside its title
     .replace(/\s{2,}(?:.*★.*|(?:jump to|print)\b.*)$/iu, '')
-    .replace(/[:#*☐▢□]+/g, '')
+    .replace(/^to make (?=\p{Lu})|(?<=^to make [^.]*)\.$/giu, '')
+    .replace(/(?<!\d):(?!\d)|[#*☐▢□]+/g, '')
     .trim();
 
 /** Whether a line that holds words for hands is a title all the same, "Griddle cakes". */

@@ -235,6 +235,10 @@ const ANY_SPICE = /^(?:spices?|mixed spices?|(?:dried )?herbs?)$/i;
 const SPICES: ReadonlySet<string | undefined> = new Set(['spice', 'more-spice', 'nigella', 'herbs']);
 const isSpice = (i: Ingredient): boolean => SPICES.has(findFood(i.name)?.id);
 
+/** "For people who can't have wheat": what is named is what the bread has none of. */
+const IS_AVOIDED =
+  /\b(?:can(?:['’]t|not| not)|do(?:n['’]t| not)|must not|may not) (?:have|eat|tolerate|take)\b|\b(?:allergic to|intolerant (?:of|to)|avoid(?:s|ing)?)\b/i;
+
 const LONGEST_QUOTE = 80;
 /** The beginning of a sentence in whole words. */
 const quoted = (sentence: string): string =>
@@ -317,7 +321,7 @@ export function namedAndNotHeld(
       const what = `${name} stands in the list ("${quoted(entry)}") and is not in the bread${holding(food)}`;
       found.set(words, { paths: ['ingredients'], what });
     }
-  for (const sentence of [...sentences, ...heads].filter((s) => !LEFT_OUT.test(s))) {
+  for (const sentence of [...sentences, ...heads].filter((s) => !LEFT_OUT.test(s) && !IS_AVOIDED.test(s))) {
     for (const { food, words } of foodsIn(saidIn(sentence))) {
       // "the flour" is the one of the bread, "the milk" of one with oat milk is that; butter is none of peanut butter
       if (words === 'flour' || names.some((n) => n.name.endsWith(words) && n.role === food.role)) continue;

@@ -48,6 +48,22 @@ export const AS_WRITTEN: readonly Spelling[] = [
   [/\binterm(?:ed)?\. ?(?=pro|rest)/gi, 'intermediate '],
   // "250 g water plus 40 g more if it wants it"
   [/(?<=\d ?(?:g|ml) \p{L}[\p{L} ]{2,20}),? plus (?=\d+ ?(?:g|ml) (?:more|extra) if )([^,;.]*)/giu, ' (up to $1)'],
+  // "knead 8 min. 1h30. Divide": one time
+  [
+    /(?<![\d:.,])([1-5]) ?h(?:(?:ou)?rs?)?\.? ?([0-5]\d)(?: ?min(?:ute)?s?)?(?!\d| ?(?:g|ml|s|secs?|seconds?|[x×]|pieces|balls|breads)\b)/gi,
+    (_, h = '', min = '') => `${60 * Number(h) + Number(min)} min`,
+  ],
+  // "Potato farls -- 500 g potato, …"
+  [/(?<=\S) --(?= \S)/g, ' –'],
+  // "3 kilos of flour makes 40 breads of about 120 g", "the water is 1.9 litres"
+  [
+    /(?<=\d|\b(?:kilos?|grams|cups) )((?: ?(?:k?g|kilos?|grams|cups))? of (?:\p{L}+ )?flour) (?:makes|gives|yields|is (?:enough )?for) (?=(?:about )?\d+ (?:breads|pieces|balls|flatbreads|wraps)\b)/giu,
+    '$1. Makes ',
+  ],
+  [
+    /(?<=^|[,;.:] )(the )?(water|milk|salt|yeast|oil|sugar|flour) (?:is|are|comes to) (?=(?:about )?\d[\d.,]* ?(?:k?g|m?l|litres?|liters?|kilos?|grams?|tsp|tbsp)\b)/gi,
+    (_, the = '', name = '') => `${/^T/.test(the) ? `${name.charAt(0).toUpperCase()}${name.slice(1)}` : name} `,
+  ],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],

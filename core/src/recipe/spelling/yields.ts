@@ -61,6 +61,10 @@ export const YIELDS: readonly Spelling[] = [
     ),
     (_, all = '') => made('Makes', all),
   ],
+  [
+    new RegExp(`^(?:yields?|makes|quantity|pieces)[: ]\\s*${NUMBER} ?[x×] ?(\\d{2,3}) ?g$`, 'i'),
+    (_, n = '', grams = '') => made('Makes', n, undefined, grams),
+  ],
   // "I reckon on two each. For six people that's 12."
   [
     new RegExp(

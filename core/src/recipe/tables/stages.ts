@@ -87,6 +87,9 @@ function roleOf(column: number, stageAt: number, body: readonly (readonly string
   return head === undefined || OF_MINUTES.test(head) ? 'minutes' : 'detail';
 }
 
+/** What names a part of a list, or says how many, in the column of the stages. */
+const LABELS = /^(?:topping|filling|glaze|dip|layers?|yields?|makes|quantity|pieces|bread|name|product)$/i;
+
 /** One stage as a line: its time behind it, what is said of it behind that. */
 function rowOf(row: Mapped, cells: readonly Mapped[], roles: readonly Role[]): ReadRows {
   const at = (role: Role): Mapped | undefined => cells.find((c, n) => roles[n] === role && c.text !== '');
@@ -94,6 +97,10 @@ function rowOf(row: Mapped, cells: readonly Mapped[], roles: readonly Role[]): R
   const all = cells.filter((c, n) => roles[n] !== 'number' && c.text !== '');
   // a list within a row is read as such
   if (all.some((c) => itemsOf(c).length > 2)) return { lines: [row], left: [], again: [] };
+  const [label, of] = all;
+  // "Topping | za'atar 80 g, olive oil 120 g", "Yield | 12 × 110 g"
+  if (label && of && all.length === 2 && LABELS.test(label.text))
+    return { lines: [Mapped.join([label, of], ': ')], left: [], again: [] };
   if (!stage) return { lines: all.length > 0 ? [Mapped.join(all, '  ')] : [], left: [], again: [] };
   const figure = at('minutes') ?? at('seconds');
   const bare = figure?.replace(/ ?\/ ?/, ' + ').replace(/$/, figure === at('minutes') ? ' min' : ' s');
