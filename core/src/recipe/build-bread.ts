@@ -51,7 +51,10 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
     if (!one) notUnderstood.push(line);
     return one ?? [];
   });
-  const listed = weighedByFlour(withoutShares(byTheKilo(withFlourInDough(toldOnce(read)))), facts);
+  const listed = weighedByFlour(
+    withoutShares(byTheKilo(withFlourInDough(groundIn(plain(parts.method).join(' '), toldOnce(read))))),
+    facts,
+  );
   const told = draftsOf(parts.method, listed);
   const lines = withParts(usedByMethod(listed, told.drafts), told.drafts);
   if (lines.some((l) => /cup|spoon|tsp|tbsp|\bc\b/i.test(l.amountText)))
@@ -140,6 +143,22 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood, piece: bread.piece });
   const keeping = [...method.keeping, ...parts.keeping].map((k) => k.text);
   return { bread, guesses, conflicts, keeping, choices: [], notUnderstood: ledger.notUnderstood, words: ledger.words };
+}
+
+const GRINDING = /\b(?:grind|ground to|blend|blitz|whizz|liquidi[sz]e|mill)\b/i;
+const GRAIN = /\b(?:rice|lentils?|da+l|urad|moong|mung|chickpeas?|peas|beans|millet|quinoa|buckwheat|oats|sorghum)\b/i;
+/** Where nothing else is a flour, grain or pulse that the method grinds is one. */
+function groundIn(method: string, lines: readonly ReadIngredient[]): readonly ReadIngredient[] {
+  if (!GRINDING.test(method) || lines.some((l) => l.use === 'dough' && l.food?.role === 'flour')) return lines;
+  return lines.map((l) =>
+    l.use === 'dough' && l.food?.role === 'other' && GRAIN.test(l.name) && !/\bcooked\b/i.test(l.name)
+      ? {
+          ...l,
+          food: { ...l.food, role: 'flour' },
+          guesses: [...l.guesses, 'it is ground with the rest, and counts as flour'],
+        }
+      : l,
+  );
 }
 
 /** "60 % water" in one line and "water 258 g" in another say the same: the weight is taken, and the share is held against it. */

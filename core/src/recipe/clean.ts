@@ -187,6 +187,8 @@ const labelled = (line: Mapped): Mapped =>
       (all = '', no = '', foods = '') =>
         foods.split(/ (?:\+|and|&) /).every((f) => findFood(f)) ? `${no}add ${foods}` : all,
     )
+    // "A. 400 g rye meal"
+    .replace(/^[A-H]\. (?=\d[\d.,]* ?(?:k?g|m?l)\b)/, '')
     // "b. powder", "b.p.": a point that ends no sentence
     .replace(/\bb\. ?p(?:owder|\.)(?= |$)/gi, 'baking powder')
     .replace(/\bb\. ?soda(?= |$)/gi, 'baking soda')
@@ -220,6 +222,9 @@ const HEADING_NEXT =
 /** "Sponge: 100 g flour, 100 g water: 20 min", "Dough: 400 g flour, 190 g water: knead 8 min": a list, and behind it what is done. */
 const WORK_BEHIND_LIST =
   /:\s+(?=(?:mix|knead|stir|combine|rest|stand|whisk)\b)(?<=^(?:dough|sponge|poolish|biga|levain|batter): [^:]*\d ?(?:g|ml)[^:]*:\s+)/gi;
+/** "400 g rye meal + 350 g boiling water, cover, 30 min", "raw rice 500 g (soak 5 hours, drain)": an entry, and behind it what is done with it. */
+const WORK_BEHIND_ENTRY =
+  /,\s+(?=(?:cover|stand|soak)\b[^.;]{0,40}\.?$)(?<=^\d[\d.,]* ?(?:k?g|m?l) [^.;]*,\s+)|\s*\((?=soak\b[^()]*\)$)(?<=^(?:\p{L}[\p{L} ]+ \d[\d.,]* ?k?g|\d[\d.,]* ?k?g \p{L}[\p{L} ]+)\s*\()/giu;
 /** How long a preferment stands, behind a second colon. */
 const STOOD_BEHIND_LIST = /(?<=^(?:sponge|poolish|biga|levain): [^:]*\d ?(?:g|ml)[^:]*): (?=\d[\d.]* ?(?:min|h)\b)/i;
 
@@ -390,6 +395,8 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
       .flatMap((l) => l.split(PART_NEXT))
       .flatMap((l) => l.split(HEADING_NEXT))
       .flatMap((l) => l.split(WORK_BEHIND_LIST))
+      .flatMap((l) => l.split(WORK_BEHIND_ENTRY))
+      .map((l) => l.replace(/^(?=soak\b[^()]*\)$)(.*)\)$/i, '$1'))
       .flatMap((l) =>
         l.replace(STOOD_BEHIND_LIST, '. Stand ').split(/(?<=^(?:sponge|poolish|biga|levain): [^:]*)\. (?=Stand \d)/gi),
       )

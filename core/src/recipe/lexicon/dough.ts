@@ -123,6 +123,7 @@ export const MIX = phrases`
   whisk
   moisten > with\b
   blitz
+  grind > (?:all|everything|it all|them|it|together|to an?|the (?:\w+ )?(?:rice|dal|lentils|grain|batter))\b
   whizz
   beat
   bring (?:it |everything |the dough )?together

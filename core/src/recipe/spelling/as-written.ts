@@ -50,8 +50,8 @@ export const AS_WRITTEN: readonly Spelling[] = [
   [/(?<=\d ?(?:g|ml) \p{L}[\p{L} ]{2,20}),? plus (?=\d+ ?(?:g|ml) (?:more|extra) if )([^,;.]*)/giu, ' (up to $1)'],
   // "knead 8 min. 1h30. Divide": one time
   [
-    /(?<![\d:.,])([1-5]) ?h(?:(?:ou)?rs?)?\.? ?([0-5]\d)(?: ?min(?:ute)?s?)?(?!\d| ?(?:g|ml|s|secs?|seconds?|[x×]|pieces|balls|breads)\b)/gi,
-    (_, h = '', min = '') => `${60 * Number(h) + Number(min)} min`,
+    /(?<![\d:.,])([1-5]) ?(?:h([0-5]\d)(?: ?min(?:ute)?s?)?|h(?:(?:ou)?rs?)?\.? ([0-5]?\d) ?min(?:ute)?s?)(?![\p{L}\d])/giu,
+    (_, h = '', glued, apart = '') => `${60 * Number(h) + Number(glued ?? apart)} min`,
   ],
   // "Potato farls -- 500 g potato, …"
   [/(?<=\S) --(?= \S)/g, ' –'],
