@@ -52,7 +52,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
     return one ?? [];
   });
   const listed = weighedByFlour(
-    withoutShares(byTheKilo(withFlourInDough(groundIn(plain(parts.method).join(' '), toldOnce(read))))),
+    withoutShares(byTheKilo(withFlourInDough(toldOnce(read)))),
     facts,
   );
   const told = draftsOf(parts.method, listed);
@@ -143,22 +143,6 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   const ledger = wordsOf({ parts, lines, ingredients, built, method, notUnderstood, piece: bread.piece });
   const keeping = [...method.keeping, ...parts.keeping].map((k) => k.text);
   return { bread, guesses, conflicts, keeping, choices: [], notUnderstood: ledger.notUnderstood, words: ledger.words };
-}
-
-const GRINDING = /\b(?:grind|ground to|blend|blitz|whizz|liquidi[sz]e|mill)\b/i;
-const GRAIN = /\b(?:rice|lentils?|da+l|urad|moong|mung|chickpeas?|peas|beans|millet|quinoa|buckwheat|oats|sorghum)\b/i;
-/** Where nothing else is a flour, grain or pulse that the method grinds is one. */
-function groundIn(method: string, lines: readonly ReadIngredient[]): readonly ReadIngredient[] {
-  if (!GRINDING.test(method) || lines.some((l) => l.use === 'dough' && l.food?.role === 'flour')) return lines;
-  return lines.map((l) =>
-    l.use === 'dough' && l.food?.role === 'other' && GRAIN.test(l.name) && !/\bcooked\b/i.test(l.name)
-      ? {
-          ...l,
-          food: { ...l.food, role: 'flour' },
-          guesses: [...l.guesses, 'it is ground with the rest, and counts as flour'],
-        }
-      : l,
-  );
 }
 
 /** "60 % water" in one line and "water 258 g" in another say the same: the weight is taken, and the share is held against it. */
@@ -279,7 +263,10 @@ function familyOf(ingredients: readonly Ingredient[], method: MethodDrafts, gues
   const [family, why] = ((): readonly [FamilyName, string] => {
     if (does('coil') || ingredients.some((i) => i.use === 'layer')) return ['laminated', 'it is layered or coiled'];
     if (ingredients.some((i) => i.use === 'fill')) return ['filled', 'it holds a filling'];
-    if (!dough.some((i) => i.allergens?.includes('gluten'))) return ['gluten-free', 'no flour in it holds gluten'];
+    // of a flour that nobody knows it is not said that it holds none, unless it says so itself
+    const isUnknown = (i: Ingredient): boolean =>
+      i.role === 'flour' && findFood(i.name) === undefined && !/gluten[- ]free|\bGF\b/i.test(i.name);
+    if (!dough.some((i) => isUnknown(i) || i.allergens?.includes('gluten'))) return ['gluten-free', 'no flour in it holds gluten'];
     if (dough.some((i) => i.role === 'starter')) return ['sourdough', 'a starter raises it'];
     if (dough.some((i) => leavenKind(i) === 'yeast')) return ['yeasted', 'yeast raises it'];
     if (dough.some((i) => i.role === 'leaven')) return ['chemical', 'powder or soda raises it'];

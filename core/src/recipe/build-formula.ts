@@ -316,7 +316,7 @@ const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
     /\b(?:mix|stir|combine) (?:it|them|this) all\b|\b(?:mix|stir|combine|work) (?:it|them|this)(?: all)? (?:up\b|together\b|(?:well )?with (?:a|your|the) (?:\w+ )?(?:fork|spoon|hands?|fingers?|spatula|whisk)\b)/i,
     (i) => i.use === 'dough',
   ],
-  [/\beverything\b|\bingredients?\b|\b(?:with|add) (?:all )?the rest\b(?! of\b)/i, () => true],
+  [/\beverything\b|\bingredients?\b|\b(?:with|add|then) (?:all )?the rest\b(?! of\b)/i, () => true],
   [
     /\bdry (?:ingredients|things|mix)\b|\bthe dry\b/i,
     (i) => ['flour', 'salt', 'sugar', 'leaven', 'other'].includes(i.role),

@@ -221,7 +221,7 @@ const HEADING_NEXT =
 
 /** "Sponge: 100 g flour, 100 g water: 20 min", "Dough: 400 g flour, 190 g water: knead 8 min": a list, and behind it what is done. */
 const WORK_BEHIND_LIST =
-  /:\s+(?=(?:mix|knead|stir|combine|rest|stand|whisk)\b)(?<=^(?:dough|sponge|poolish|biga|levain|batter): [^:]*\d ?(?:g|ml)[^:]*:\s+)/gi;
+  /(?::|\s[–—-])\s+(?=(?:mix|knead|stir|combine|rest|stand|whisk)\b)(?<=^(?:dough|sponge|poolish|biga|levain|batter): [^:]*\d ?(?:g|ml|tsp|tbsp|cups?)\b[^:]*(?::|\s[–—-])\s+)/gi;
 /** "400 g rye meal + 350 g boiling water, cover, 30 min", "raw rice 500 g (soak 5 hours, drain)": an entry, and behind it what is done with it. */
 const WORK_BEHIND_ENTRY =
   /,\s+(?=(?:cover|stand|soak)\b[^.;]{0,40}\.?$)(?<=^\d[\d.,]* ?(?:k?g|m?l) [^.;]*,\s+)|\s*\((?=soak\b[^()]*\)$)(?<=^(?:\p{L}[\p{L} ]+ \d[\d.,]* ?k?g|\d[\d.,]* ?k?g \p{L}[\p{L} ]+)\s*\()/giu;
@@ -347,7 +347,7 @@ const inParts = inOrder(PARTS);
 const inYields = inOrder(YIELDS);
 /** "CRISP RYE THINS / class of 12": over all what a bread is called, and for whom. */
 const CALLED =
-  /^(\p{Lu}[\p{L} '’&-]{3,40}) (?:\/|\||·) (?=(?:class|group|course|level|lesson|session|week|serves|for|batch)\b[^.;]{0,30}$)/u;
+  /^(\p{Lu}[\p{L} '’&-]{3,40}) (?:\/|\||·) (?=(?:class|group|course|level|lesson|session|week|serves|for|batch)\b[^.;]{0,30}$)|^(\p{Lu}[^,;:.\d]{3,50}), (?=(?:weights?|amounts|quantities|figures) (?:for|per|of) [^:]*:$)/u;
 /** "Flatbreads – 8 breads", "Naan (for eight)": how many stands behind the title. */
 const TITLED = /^(\p{Lu}[^.;:\d]{2,60}?)(?:\s+[–—-]\s+|,\s+|\s+(?=\())(?=\S)/u;
 const LONGEST_YIELD = 60;
@@ -362,7 +362,7 @@ function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
       line.slice(heavy[0].length).replace(/^(.*?) (?:of )?dough$/, 'dough weight $1'),
     ];
   const called = n === 0 ? CALLED.exec(line.text) : null;
-  if (called) return [line.slice(0, (called[1] ?? '').length), line.slice(called[0].length)];
+  if (called) return [line.slice(0, (called[1] ?? called[2] ?? '').length), line.slice(called[0].length)];
   const isShort = line.text.length <= 2 * LONGEST_YIELD;
   const whole = isShort ? inYields(line) : line;
   if (whole.text !== line.text) return [whole];

@@ -96,9 +96,9 @@ export function restsBetween(line: Mapped): Mapped {
     last = at;
     return min < LEAST_LEFT_MIN ? verb : `rest ${min} min, ${verb}`;
   };
-  return line.replace(DONE_AT, (_, verb = '', h = '', min = '', nextH, nextMin) => {
+  return line.replace(DONE_AT, (_, verb = '', h = '', min = '', nextH = '', nextMin = '') => {
     const first = lay(verb, [h, min]);
-    return nextH === undefined || nextMin === undefined ? first : `${first}, ${lay(verb, [nextH, nextMin])}`;
+    return nextH === '' ? first : `${first}, ${lay(verb, [nextH, nextMin])}`;
   });
 }
 

@@ -36,6 +36,8 @@ export interface StatedSize {
   readonly text: string;
 }
 
+/** "Press into a 30 cm pan": as large as that is the bread. */
+const INTO_PAN = /\b(?:press|pat|pour|spread|stretch)\w* (?:(?:it|the dough|the batter|out) )*in(?:to)? (?:an?|the|\d) (?:\p{L}+ )?$/iu;
 /** No bread is so narrow. */
 const MOST_THICK_CM = 2.5;
 
@@ -56,7 +58,11 @@ export function sizeIn(text: string): StatedSize {
       thicknessMm ??= cm * 10;
     else if (!isOnce && cm >= 0.2 && cm <= 2.5 && /\b(?:roll|pat|press|flatten)[^.\n]*$/i.test(text.slice(0, at)))
       thicknessMm ??= cm * 10;
-    else if (cm >= 5 && cm <= 60 && !/\bpan\b|\bskillet\b|\b(?:pin|table|board|ruler) is\b/.test(around))
+    else if (
+      cm >= 5 &&
+      cm <= 60 &&
+      (INTO_PAN.test(text.slice(0, at)) || !/\bpan\b|\bskillet\b|\b(?:pin|table|board|ruler) is\b/.test(around))
+    )
       diameterCm = isOnce ? (diameterCm ?? cm) : cm;
     else return;
     words.push(all.trim());

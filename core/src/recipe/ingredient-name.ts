@@ -97,7 +97,7 @@ export function nameOf(whole: string, food: Food | undefined): string {
     .replace(/^(?:\d+(?:\.\d+)? g )?(?:sachet|packet|envelope)s? (?:of )?(?=\p{L})/iu, '')
     // what is done to it is none of its name
     .replace(
-      /(?<=\p{L}{3})(?: (?:very|finely|roughly|coarsely|thinly))* (?:rubbed(?: in)?|added(?: (?:slowly|gradually|in (?:stages|drops)))?|whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened|scalded|worked(?: in)?)(?: (?:and|together) ?\p{L}*| at the (?:last \p{L}+|end))?$| together$| (?:mix|knead|whisk|stir|combine)$/iu,
+      /(?<=\p{L}{3})(?: (?:very|finely|roughly|coarsely|thinly))* (?:rubbed(?: in)?|added(?: (?:slowly|gradually|in (?:stages|drops)))?|whisked|mixed|sifted|stirred|beaten|kneaded|combined|chopped|dissolved|crumbled|boiled|mashed|melted|warmed|heated|softened|scalded|worked(?: in)?)(?: (?:and|together) ?\p{L}*| at the (?:last \p{L}+|end))?$| together$|(?<!\b(?:gluten-free|free|flour|grain|corn|rice|flatbread|GF)) (?:mix|knead|whisk|stir|combine)$/iu,
       '',
     )
     .replace(/\s+/g, ' ')

@@ -20,7 +20,10 @@ const TO_EACH = new RegExp(
   'i',
 );
 /** "Serves 4 (8 breads)", "for 4 people (8 breads)". */
-const HELD = new RegExp(String.raw`\((?:makes )?${ABOUT}(\d{1,3}) (?:${BREADS})\)`, 'i');
+const HELD = new RegExp(
+  String.raw`\((?:makes )?${ABOUT}(\d{1,3}) (?:(?:${BREADS})\)|(?:big|large|small) (?:ones?|1|breads?|rounds?)\b)`,
+  'i',
+);
 /** "Wraps × 8", "8 servings", "for 8 naans", "flatbreads (8)". */
 const BY_NOUN: readonly RegExp[] = [
   new RegExp(String.raw`\b(?:${BREADS})\s*[x×]\s*(\d{1,3})\b`, 'i'),

@@ -80,8 +80,17 @@ const CARD_NUMBER =
   /^(?:(?:recipe|production|class|work|lesson) )?(?:card|sheet|form|lesson|batch)? ?(?:no\.?|nr\.?|number|#) ?\d{1,4}(?:\s{2,}.{0,30})?$/i;
 /** The title once more, as a card on a page repeats it. */
 const isSame = (line: Mapped, title: Mapped | undefined): boolean =>
-  title !== undefined && line.text.trim().toLowerCase() === title.text.trim().toLowerCase();
+  title?.text.trim().toLowerCase() === line.text.trim().toLowerCase();
 
+/** What a method does with what it calls so. */
+const USED_AS: readonly (readonly [string, IngredientUse])[] = [
+  [
+    String.raw`\bNAME\b (?:in|into) (?:each|it|the (?:middle|centre|center))|\b(?:fill|stuff)\w* [^.;\n]*\bNAME\b`,
+    'fill',
+  ],
+  [String.raw`\b(?:brush|spread|top|sprinkle|scatter|drizzle|smear)\w* [^.;\n]*\bNAME\b`, 'finish'],
+  [String.raw`\b(?:serve|eat|dip)\w* [^.;\n]*\bNAME\b`, 'serve'],
+];
 /** A part of a list is no longer than so many lines. */
 const MOST_BELOW = 30;
 
@@ -219,6 +228,12 @@ class Taking extends Taken {
       this.takeEntries(line.slice(line.text.length - heading.rest.length), heading.use);
       return undefined;
     }
+    const own = heading ? undefined : this.partByItsName(line);
+    if (own) {
+      this.headings.push(line.slice(0, own.at));
+      this.takeEntries(line.slice(own.at), own.use);
+      return undefined;
+    }
     if (heading?.use === 'fill' && isWorkAlone(line.slice(line.text.length - heading.rest.length))) return line;
     if (heading) {
       if (this.hasHeaded.size === 0) this.introduced = this.method.length;
@@ -275,6 +290,18 @@ class Taking extends Taken {
       return undefined;
     }
     return line;
+  }
+
+  /** "Dal: 1 cup split peas, …", of which the method says "a spoon of dal in each": a list by the name of what it makes. */
+  private partByItsName(line: Mapped): { readonly at: number; readonly use: IngredientUse } | undefined {
+    const label = /^(\p{L}{3,16}(?: \p{L}{3,16})?): (?=[\d½¼¾])/u.exec(line.text);
+    if (!label || this.ingredients.length === 0 || ONLY_AMOUNT.test(line.text.slice(label[0].length))) return undefined;
+    const items = itemsOf(line.slice(label[0].length));
+    if (items.length < 2 || items.some((i) => findFood(normalLine(i.text))?.role === 'flour')) return undefined;
+    const below = this.below.map((l) => normalLine(l.text)).join('\n');
+    const name = (label[1] ?? '').toLowerCase();
+    const use = USED_AS.find(([pattern]) => new RegExp(pattern.replace('NAME', name), 'i').test(below))?.[1];
+    return use && { at: label[0].length, use };
   }
 
   /** A line of ingredients, of work, or of what is said of the whole. */

@@ -65,5 +65,5 @@ const isBare = (line: string): boolean =>
 /** "Griddle breads, makes 8" is a title as well. */
 export const titleIn = (fact: string): string | undefined => {
   const head = fact.split(/\s*[(,–:-]\s*(?=makes?|yields?|serves)/i)[0] ?? '';
-  return head !== fact && /\p{L}{3}/u.test(head) ? head.trimEnd() : undefined;
+  return head !== fact && /\p{L}{3}/u.test(head) ? head.replace(/\s*\([^)]*$/, '').trimEnd() : undefined;
 };

@@ -114,8 +114,8 @@ export const MIX = phrases`
   (?:everything|all(?: of it)?|the lot) in(?:to)? the (?:mixer|machine|bowl)
   (?:everything|all|salt|water|yeast|oil|ingredients) (?:is|are|gets?|was|were) mixed
   (?<=^|\bby )mixing > (?:everything|all|the|flour|\(\d)
-  (?<!flours? )blend
-  (?<!\b(?:the|this|that|butter|oil|spice|seed|herb|cheese|bread|cake|za['’]?atar|dukkah|nut) )mix(?:es)? !> of\b
+  (?<!flours? |\b(?:gluten-free|free|grain|corn|seed|GF) )blend
+  (?<!\b(?:the|this|that|gluten-free|free|flour|corn|grain|rice|flatbread|GF|gf|butter|oil|spice|seed|herb|cheese|bread|cake|za['’]?atar|dukkah|nut) )mix(?:es)? !> of\b
   (?<!\b(?:just|only) to )combines?
   stirs?
   (?:thin|loosen|let down|slacken) (?:it|them|the (?:\w+ )?batter)(?: down| out)? with

@@ -146,6 +146,7 @@ export const FILL = phrases`
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
   add (?:an?|some|the|1) (?:(?:large|heaped|good|small|little) )?(?:spoon(?:ful)?|tablespoon(?:ful)?|portion|share|bit|ball|little) of (?:the |your )?(?:\w+ )?(?:filling|stuffing|mixture|cheese)
   add (?:the|some|your) (?:filling|stuffing)
+  (?<=^|[,;.] )(?:about )?[\d./½¼¾]+ (?:heaped |level |good )?(?:tbsp|tsp|tablespoons?|teaspoons?|spoons?|spoonfuls?) (?:of )?(?:the )?\w+(?: \w+)? (?:in|into) (?:each|the (?:middle|centre|center))
   (?<=^|[;,.] |\band )stuff(?= *[,;.]| (?:and|&) |$| (?:each|them|it)\b)
   (?:one |each )?half gets (?:the |its |some |a little )?(?:filling|stuffing)
   (?<=[,;] )(?:the )?(?:greens|filling|stuffing|cheese|meat|potato|mixture) on (?:one |1 |a )?half(?= *[,;.])

@@ -50,8 +50,8 @@ export const AS_WRITTEN: readonly Spelling[] = [
   [/(?<=\d ?(?:g|ml) \p{L}[\p{L} ]{2,20}),? plus (?=\d+ ?(?:g|ml) (?:more|extra) if )([^,;.]*)/giu, ' (up to $1)'],
   // "knead 8 min. 1h30. Divide": one time
   [
-    /(?<![\d:.,])([1-5]) ?(?:h([0-5]\d)(?: ?min(?:ute)?s?)?|h(?:(?:ou)?rs?)?\.? ([0-5]?\d) ?min(?:ute)?s?)(?![\p{L}\d])/giu,
-    (_, h = '', glued, apart = '') => `${60 * Number(h) + Number(glued ?? apart)} min`,
+    /(?<![\d:.,])([1-5]) ?(?:h([0-5]\d)(?: ?min(?:ute)?s?)?|h(?:(?:ou)?rs?)?\.? ([0-5]?\d) ?min(?:ute)?s?|h(?:(?:ou)?rs?)? ([0-5]\d)(?=[,;]|$))(?![\p{L}\d])/giu,
+    (_, h = '', glued = '', apart = '', bare = '') => `${60 * Number(h) + Number(glued || apart || bare)} min`,
   ],
   // "Potato farls -- 500 g potato, …"
   [/(?<=\S) --(?= \S)/g, ' –'],
@@ -62,8 +62,26 @@ export const AS_WRITTEN: readonly Spelling[] = [
   ],
   [
     /(?<=^|[,;.:] )(the )?(water|milk|salt|yeast|oil|sugar|flour) (?:is|are|comes to) (?=(?:about )?\d[\d.,]* ?(?:k?g|m?l|litres?|liters?|kilos?|grams?|tsp|tbsp)\b)/gi,
-    (_, the = '', name = '') => `${/^T/.test(the) ? `${name.charAt(0).toUpperCase()}${name.slice(1)}` : name} `,
+    (_, the = '', name = '') => `${the.startsWith('T') ? `${name.charAt(0).toUpperCase()}${name.slice(1)}` : name} `,
   ],
+  [/\bS\.? ?R\.? (?=flour\b)/g, 'self-raising '],
+  [/(?<=\bflour,? )\(?S\.? ?R\.?\)?(?=[ ,;.]|$)/g, 'self-raising'],
+  // "pull off eggs of dough": so large, and nothing that a hen lays
+  [/\b(?:eggs|lemons|walnuts|mandarins|golf balls) of (?:the )?(?=dough\b)/gi, 'pieces of '],
+  [
+    /\b(\d|an?|one) (bowl|cup|mug|glass|jar) (?:minus|less) (?:an?|one|1) (?:finger(?:['’]s (?:breadth|width))?|spoon(?:ful)?|splash|sip|bit)\b/gi,
+    '$1 $2',
+  ],
+  // "flour 2 kg / water 1,25": of that much flour no grams
+  [/(?<=\bflour [\d.,]+ ?kg ?[/,;·] ?(?:water|milk) \d[.,]\d{1,2})(?= ?[/;·]|, |$)/gi, ' kg'],
+  [
+    /\b(mix|knead) (\d{1,2}) ?\+ ?(\d{1,2})(?= *(?:[-–,;.]|$))/gi,
+    (_, verb = '', a = '', b = '') => `${verb} ${Number(a) + Number(b)} min`,
+  ],
+  [/\boven:? (\d{3}) ?(?:° ?C?)? ?\/ ?(\d{1,2}) ?min\b/gi, 'oven $1 °C, $2 min'],
+  [/(?<=[.;] )(?=\d{1,3} (?:min|h), (?:with )?(?:one|1|a|two|2|three|3) folds?\b)/gi, 'rest '],
+  // "130 g each." behind a proof
+  [/(?<=[.;] )(?:about )?(\d{2,3}) ?g each(?=[.;,]|$)/gi, 'divide into pieces of $1 g'],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],

@@ -12,8 +12,10 @@ function unseenIn({ name, text }: MadeTable): readonly string[] {
   const read = importRecipe(text);
   const words = read.ok ? read.value.words : [];
   const isNumbered = name.startsWith('number');
+  // what is for more people is the same once more, and set aside
+  const isNoOwner = (owner: string): boolean => owner === 'noise' || (owner === 'aside' && !name.includes('of more'));
   return [...text.matchAll(/(?<![\w.])\d+(?:\.\d+)?/g)].flatMap((m) => {
-    const over = words.filter((w) => w.from <= m.index && m.index < w.to && !['noise', 'aside'].includes(w.owner));
+    const over = words.filter((w) => w.from <= m.index && m.index < w.to && !isNoOwner(w.owner));
     const isRow = isNumbered && Number(m[0]) <= 8;
     return over.length > 0 || isRow ? [] : [`${name}: ${m[0]}`];
   });
