@@ -51,10 +51,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
     if (!one) notUnderstood.push(line);
     return one ?? [];
   });
-  const listed = weighedByFlour(
-    withoutShares(byTheKilo(withFlourInDough(toldOnce(read)))),
-    facts,
-  );
+  const listed = weighedByFlour(withoutShares(byTheKilo(withFlourInDough(toldOnce(read)))), facts);
   const told = draftsOf(parts.method, listed);
   const lines = withParts(usedByMethod(listed, told.drafts), told.drafts);
   if (lines.some((l) => /cup|spoon|tsp|tbsp|\bc\b/i.test(l.amountText)))
@@ -266,7 +263,8 @@ function familyOf(ingredients: readonly Ingredient[], method: MethodDrafts, gues
     // of a flour that nobody knows it is not said that it holds none, unless it says so itself
     const isUnknown = (i: Ingredient): boolean =>
       i.role === 'flour' && findFood(i.name) === undefined && !/gluten[- ]free|\bGF\b/i.test(i.name);
-    if (!dough.some((i) => isUnknown(i) || i.allergens?.includes('gluten'))) return ['gluten-free', 'no flour in it holds gluten'];
+    if (!dough.some((i) => isUnknown(i) || i.allergens?.includes('gluten')))
+      return ['gluten-free', 'no flour in it holds gluten'];
     if (dough.some((i) => i.role === 'starter')) return ['sourdough', 'a starter raises it'];
     if (dough.some((i) => leavenKind(i) === 'yeast')) return ['yeasted', 'yeast raises it'];
     if (dough.some((i) => i.role === 'leaven')) return ['chemical', 'powder or soda raises it'];

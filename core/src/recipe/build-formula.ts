@@ -326,6 +326,7 @@ const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   [/\bfat\b/i, (i) => i.role === 'fat'],
   // "fill, close" takes all of it
   [/\b(?:filling|stuffing|fill|stuff)\b/i, (i) => i.use === 'fill' || i.use === 'layer'],
+  [/\b(?:roomal|glaze|egg ?wash|wash|topping|toppings)\b/i, (i) => i.use === 'finish'],
   [/\bleaven|raising agents?\b/i, (i) => i.role === 'leaven'],
   [/\byeast\b/i, (i) => i.name.includes('yeast')],
   [/\bstarter|levain\b/i, (i) => i.role === 'starter'],

@@ -187,6 +187,8 @@ const labelled = (line: Mapped): Mapped =>
       (all = '', no = '', foods = '') =>
         foods.split(/ (?:\+|and|&) /).every((f) => findFood(f)) ? `${no}add ${foods}` : all,
     )
+    // "Roomal | 10 g flour, 5 g soda, 120 g water"
+    .replace(/^(\p{Lu}\p{L}{2,15}(?: \p{L}{2,12})?) \| (?=[^|]*\p{L}[^|]*,[^|]*\p{L}[^|]*$)/u, '$1: ')
     // "A. 400 g rye meal"
     .replace(/^[A-H]\. (?=\d[\d.,]* ?(?:k?g|m?l)\b)/, '')
     // "b. powder", "b.p.": a point that ends no sentence
@@ -197,7 +199,7 @@ const labelled = (line: Mapped): Mapped =>
     .replace(/(?<=^|: |[,;] )(?:all of )?(?:stage|step|phase) [A-H] ?(?:\+|and|plus|with) ?(?=\d)/i, '')
     .replace(/^\[(\p{L}[\p{L}+& ]{1,20})\] /u, (_, stage = '') => `${stage.replace(/ ?[+&] ?/, ' and ')}: `)
     .replace(/^(dough|filling|topping|method|finish|glaze|dip|sauce|ingredients) +(?:=|\/{2,3}) +/i, '$1: ')
-    .replace(/^(DOUGH|TOP|TOPPING|FILLING) (?=\d)/, '$1: ')
+    .replace(/^(DOUGH|TOP|TOPPING|FILLING) (?!\d{1,2} ?[:.)])(?=\d)/, '$1: ')
     .replace(/^\p{L}+ \((ingredients?|method|preparation|dough|filling|topping)\)/iu, '$1')
     .replace(
       /^(ingredients?) \((?=\d{1,3} (?:pieces|breads|flatbreads|balls|rounds|portions|people|servings)\))/i,
@@ -326,7 +328,7 @@ const bulleted = (line: Mapped): Mapped => line.replace(/^o (?=\p{Lu}\p{Ll}|\d)|
 /** "Spelt wraps        Portions: 16": how many, beside the title. */
 const besideTitle = (line: Mapped): readonly Mapped[] =>
   line.split(
-    /(?:\s{3,}|\s+\|\s+)(?=\(?(?:portions?|makes|yields?|quantity|serves)\b[ :]*[\dlI]|\d{1,3} (?:pcs|pieces|breads|rounds)\.?$)/gi,
+    /(?:\s{3,}|(?<=^[^\d|]+)\s\|\s+)(?=\(?(?:portions?|makes|yields?|quantity|serves)\b[ :]*[\dlI]|\d{1,3} (?:pcs|pieces|breads|rounds)\.?$)/gi,
   );
 
 const PLUS_FIRST = /^\+ (?=[\p{L}\d])/u;

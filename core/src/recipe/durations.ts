@@ -194,7 +194,7 @@ function shifted(t: Plain, before: string): Duration {
 
 const LOOSE: readonly (readonly [RegExp, number, number, number])[] = [
   [/\b(?:just )?a few seconds\b/gi, 3 / 60, 6 / 60, 12 / 60],
-  [/\ba few minutes\b/gi, 2, 3, 5],
+  [/\ba (?:few|couple of) (?:minutes|mins)\b/gi, 2, 3, 5],
   [/\b(?:very )?briefly\b/gi, 1, 2, 3],
   [/\ba few hours\b/gi, 120, 180, 300],
   [/\b(?:just )?a moment\b/gi, 5 / 60, 10 / 60, 20 / 60],

@@ -37,7 +37,8 @@ export interface StatedSize {
 }
 
 /** "Press into a 30 cm pan": as large as that is the bread. */
-const INTO_PAN = /\b(?:press|pat|pour|spread|stretch)\w* (?:(?:it|the dough|the batter|out) )*in(?:to)? (?:an?|the|\d) (?:\p{L}+ )?$/iu;
+const INTO_PAN =
+  /\b(?:press|pat|pour|spread|stretch)\w* (?:(?:it|the dough|the batter|out) )*in(?:to)? (?:an?|the|\d) (?:\p{L}+ )?$/iu;
 /** No bread is so narrow. */
 const MOST_THICK_CM = 2.5;
 

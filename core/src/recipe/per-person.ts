@@ -4,7 +4,11 @@ import type { Mapped } from './mapped.ts';
 const ONE = '(?:person|head|student|learner|participant|pupil)';
 const EACH = String.raw`(?:p\.p\.|pp|per ${ONE}|for (?:each|every|one) ${ONE})`;
 /** "90 g pp", "250 g flour per person", "filling pp:", "(per head)". */
-const BEHIND = new RegExp(String.raw`[ ,]*(?:\(${EACH}\)|(?<=[ ,])${EACH})(?![\p{L}\d])`, 'giu');
+const BEHIND = new RegExp(
+  // "3 per person", "2 breads per head" tell how many, and no amount
+  String.raw`[ ,]*(?:\(${EACH}\)|(?<=[ ,])(?<!\b\d{1,2}(?: (?:breads|pieces|balls|flatbreads))? )${EACH})(?![\p{L}\d])`,
+  'giu',
+);
 /** "Per person: 160 g flour", "For one: flour 90 g". */
 const BEFORE = new RegExp(String.raw`^(?:${EACH}|for one)[:,–-] *(?=\S)`, 'iu');
 /** "Ingredients (per person)", "Per person:" over a list. */

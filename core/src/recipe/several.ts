@@ -42,6 +42,19 @@ function titledStarts(lines: readonly Mapped[], paragraphs: ReadonlySet<number>)
   return titles.every((start, k) => cooks(start + 1, titles[k + 1] ?? lines.length)) ? titles : [];
 }
 
+/** "DOUGH 1: yogurt flatbread", "Recipe B – tortillas". */
+const COUNTED_TITLE = /^(?:dough|recipe|bread)s? ?(?:no\.? ?)?(?:[1-9]|[A-D])\b\s*[:.)–-]\s*(?=\p{L})/iu;
+/** Where recipes begin that are counted, each with its flour soon below and a cooking: of two doughs for one bread the first is not cooked. */
+function countedStarts(lines: readonly Mapped[]): readonly number[] {
+  const starts = lines.flatMap((l, n) => (COUNTED_TITLE.test(l.text.trim()) ? [n] : []));
+  const isWhole = (start: number, k: number): boolean => {
+    const own = lines.slice(start + 1, starts[k + 1] ?? lines.length);
+    const cooks = own.some((l) => actionsIn(normalLine(l.text)).some((a) => a.action === 'cook'));
+    return cooks && own.slice(0, MOST_BEFORE).some((l) => hasFlour(l.text));
+  };
+  return starts.length > 1 && starts.every(isWhole) ? starts : [];
+}
+
 /**
  * The recipes of a text that holds several: each with a list under a heading of its own, and work to do before the next, or each with a
  * title, flour and a cooking; none where it holds one. `paragraphs`: where in the source a line stands behind an empty one.
@@ -57,13 +70,19 @@ export function recipesIn(lines: readonly Mapped[], paragraphs: ReadonlySet<numb
     const next = starts[k + 1] ?? lines.length;
     return lines.slice(start, next).some((_, i) => isWork(start + i));
   });
-  const own = headed.length < 2 && heads.length < 2 ? titledStarts(lines, paragraphs) : headed;
+  const counted = countedStarts(lines);
+  const unheaded = counted.length > 1 ? counted : titledStarts(lines, paragraphs);
+  const own = headed.length < 2 && heads.length < 2 ? unheaded : headed;
   if (own.length < 2) return [];
   return own.map((start, k) => {
     const last = lines[(own[k + 1] ?? lines.length) - 1];
     // what stands before the first of them is its own
     const first = lines[k === 0 ? 0 : start];
-    const title = (lines[start]?.text ?? '').replace(/[:#*]+/g, '').trim();
+    const title = (lines[start]?.text ?? '')
+      .trim()
+      .replace(COUNTED_TITLE, '')
+      .replace(/[:#*]+/g, '')
+      .trim();
     return { title, from: first?.span().from ?? 0, to: last?.span().to ?? 0 };
   });
 }

@@ -283,10 +283,16 @@ describe('words that hold something to avoid', () => {
 
 describe('a table for several sizes of a class', () => {
   const text = `Rounds\n\nPeople\tFlour\tWater\tSalt\n4\t500 g\t300 g\t10 g\n8\t1 kg\t600 g\t20 g\n\nMix, knead 8 minutes. ${WORK}`;
-  it('is read for the first, and the others are shown', () => {
-    const { bread, notUnderstood } = read(text);
+  it('is read for the first, and the others are set aside where they are its multiple', () => {
+    const { bread, notUnderstood, words } = read(text);
     expect(bread?.ingredients.map((i) => `${i.name} ${i.pct}`)).toEqual(['flour 100', 'water 60', 'salt 2']);
-    expect(notUnderstood.join()).toMatch(/1 kg.*600 g.*20 g/);
+    expect(notUnderstood).toEqual([]);
+    const aside = words.filter((w) => w.owner === 'aside').map((w) => text.slice(w.from, w.to));
+    expect(aside.join(' ')).toMatch(/1 kg.*600 g.*20 g/s);
+  });
+  it('shows them where they are none', () => {
+    const { notUnderstood } = read(text.replace('600 g', '700 g'));
+    expect(notUnderstood.join()).toMatch(/1 kg.*700 g.*20 g/);
   });
   it('each amount is owned by the food at the head of its column, and by no other', () => {
     const { words } = read(text);

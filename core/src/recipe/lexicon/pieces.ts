@@ -177,12 +177,12 @@ export const FILL = phrases`
   dot (?:[\w-]+ ){0,3}?(?:with|over|on)
   cover (?:\w+ ){0,3}?with (?:the )?filling
   lay the others? on top
-  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:the |some )?batter\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with (?:the back|(?:a|the) (?:\w+ )?(?:rake|scraper|spreader|ladle|spoon|spatula|stick|knife)|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin\b|to (?:about )?\d|out\b))(?:[\w'’-]+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
+  spread (?!in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)\b|(?:the |some )?batter\b|(?:{it} )?(?:\w+[ -])?thin\b|(?:it |them )?(?:with the \w+ (?:very )?thin\b|with (?:the back|(?:a|the) (?:\w+ )?(?:rake|scraper|spreader|ladle|spoon|spatula|stick|knife)|(?:your |wet |oiled |floured )?(?:fingers|fingertips|hands))|thin\b|to (?:about )?\d|out\b))(?:[\w'’-]+ ){0,6}?(?:over|on|with|filling|topping|paste|sauce|mixture|butter|oil)
   (?:put|place|lay|drop|heap|pile|dollop|pop) (?:[\w.]+ ){0,5}?filling
   (?:place|lay) (?:the |some |a little )?filling
   press (?:the |some )?(?:\w+ )?(?:seeds?|sesame|nigella|onions?|herbs?) in
   (?:put|place|lay|set) (?:[\w.]+ ){0,7}?in(?:to)? the (?:middle|cent(?:re|er))
-  put (?:[\w.]+ ){1,8}?(?:on|onto) (?:each|top|it|one half|half)
+  put (?!(?:an?|1|one|the first|each) (?:\w+ )?(?:bread|chapatt?i|roti|naan|tortilla|flatbread|round|disc|wrap|pita) on it\b)(?:[\w.]+ ){1,8}?(?:on|onto) (?:each|top|it|one half|half)
   press (?:the |some |a few )?(?:\w+ )?(?:seeds?|sesame|onions?|herbs?|olives|coriander|nigella)(?: \w+)? (?:in)?to
   top one half
   top {it} > with\b
@@ -240,6 +240,7 @@ export const SHAPE = phrases`
   fold (?:in )?(?:the |its )?(?:\w+ )?(?:sides|edges|corners) (?:in|over|up|to|into)
   roll (?:it |them |each )?(?:up )?into a cone
   (?:cut|make) a (?:small )?(?:hole|slit|cross|slash) !> in the (?:flour|(?:middle|centre)[^.]*\b(?:water|milk|liquid))
+  (?<=^|[,;.] )(?:hand[- ]flat|flat by hand|by hand flat)(?:ten)?
   pat(?:ting)? !> of\b|(?:it |everything )?and bring\b
   flatten
   beat (?:\w+ ){0,2}?out

@@ -12,6 +12,20 @@ const SHORT_WORDS: Readonly<Record<string, string>> = {
   cast: 'caster',
 };
 
+/** What stands for each food of a formula. */
+const BAKERS_SIGNS: Readonly<Record<string, string>> = {
+  W: 'water',
+  S: 'salt',
+  Y: 'yeast',
+  O: 'oil',
+  OO: 'olive oil',
+  M: 'milk',
+  B: 'butter',
+  SU: 'sugar',
+};
+/** Bare figures beyond this are seconds (this program's own choice). */
+const MOST_MINUTES_A_SIDE = 12;
+
 /** Signs, short words and measures by one spelling each, before a line finds its place: what comes after asks for no other. */
 export const AS_WRITTEN: readonly Spelling[] = [
   [/(?<=\d)[’′](?!’|′)/g, "'"],
@@ -50,7 +64,7 @@ export const AS_WRITTEN: readonly Spelling[] = [
   [/(?<=\d ?(?:g|ml) \p{L}[\p{L} ]{2,20}),? plus (?=\d+ ?(?:g|ml) (?:more|extra) if )([^,;.]*)/giu, ' (up to $1)'],
   // "knead 8 min. 1h30. Divide": one time
   [
-    /(?<![\d:.,])([1-5]) ?(?:h([0-5]\d)(?: ?min(?:ute)?s?)?|h(?:(?:ou)?rs?)?\.? ([0-5]?\d) ?min(?:ute)?s?|h(?:(?:ou)?rs?)? ([0-5]\d)(?=[,;]|$))(?![\p{L}\d])/giu,
+    /(?<![\d:.,])([1-5]) ?(?:h([0-5]\d)(?: ?min(?:ute)?s?)?|h(?:rs?)?\.? ([0-5]?\d) ?min(?:ute)?s?|h(?:rs?)? ([0-5]\d)(?=[,;]|$))(?![\p{L}\d])/giu,
     (_, h = '', glued = '', apart = '', bare = '') => `${60 * Number(h) + Number(glued || apart || bare)} min`,
   ],
   // "Potato farls -- 500 g potato, …"
@@ -82,6 +96,33 @@ export const AS_WRITTEN: readonly Spelling[] = [
   [/(?<=[.;] )(?=\d{1,3} (?:min|h), (?:with )?(?:one|1|a|two|2|three|3) folds?\b)/gi, 'rest '],
   // "130 g each." behind a proof
   [/(?<=[.;] )(?:about )?(\d{2,3}) ?g each(?=[.;,]|$)/gi, 'divide into pieces of $1 g'],
+  // "→ 84 g / piece": what it comes to
+  [
+    /(?<=^|[.;] |\s)(?:→|=>|->|=) ?(\d{2,3}) ?g ?(?:\/ ?|per |a |each )(?:piece|pc|pcs|bread|ball)?\.?$/gi,
+    'Piece weight: $1 g',
+  ],
+  // "For 1 lb of flour: 4 oz butter"
+  [/^(?:for|to) (?=\d[\d.,]* ?(?:k?g|lb|cups?) (?:of )?(?:\p{L}+ )?flour: \d)([^:]*): /giu, '$1, '],
+  // "F 100 / W 64 / S 2 / Y 1.2 / OO 6", as bakers shorten a formula
+  [
+    /(?<=^|[.:] ?)F 100(?= ?[/,;·|] ?W \d)((?: ?[/,;·|] ?(?:W|S|Y|O|OO|M|B|SU) \d+(?:[.,]\d+)?)+)/g,
+    (_, rest = '') =>
+      `flour 100 %${rest.replace(/ ?[/,;·|] ?([A-Z]+) (\d+(?:[.,]\d+)?)/g, (_all: string, sign: string, n: string) => `, ${BAKERS_SIGNS[sign] ?? sign} ${n} %`)}`,
+  ],
+  // "griddle low 5 + 5", "griddle 2+1.5": minutes of the two sides
+  [
+    /\b(griddle|pan|tawa|plancha|hot ?plate|comal)(?: (low|medium|high))?,? (\d*\.?\d+) ?\+ ?(\d*\.?\d+)(?= *(?:[,;]|\.?$))/gi,
+    (all = '', where = '', heat = '', a = '', b = '') =>
+      Number(a) > MOST_MINUTES_A_SIDE || Number(b) > MOST_MINUTES_A_SIDE
+        ? all
+        : `${where}${heat === '' ? '' : ` on ${heat} heat`}, ${Number(a)} min + ${Number(b)} min`,
+  ],
+  [/(?<=^|[.] )(?:tear|break)(?: (?:it|them))?(?: up)? with (?=\p{L}[^.]*\d)/giu, 'Serve with: '],
+  [
+    /(?<=\bstarter|\bbatter|\bdough|\blevain) from (?:last (?:time|week)|yesterday|the (?:last|day before)(?: batch)?|before)(?=[ ,]*\d)/gi,
+    '',
+  ],
+  [/\bscale ?(?:\+|&|and) ?(?=ball|round)/gi, 'divide and '],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],

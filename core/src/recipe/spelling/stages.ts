@@ -155,6 +155,7 @@ export const STAGE_WORDS: readonly Spelling[] = [
     '1 $1 of ',
   ],
   [/^rounding,? (?:and )?resting:? *(?=\d)/i, 'ball, rest '],
+  [/\bdivide:? (\d{1,3}),? (?:of )?(\d{2,3}) g\b/gi, 'divide into $1 pieces of $2 g'],
   [/\b(scale|divide):? (\d{1,2}) ?[x×] ?(\d{2,3})(?= *(?:[,;.]|$))/gi, '$1 into $2 pieces of $3 g'],
   // the speeds of a machine, "3 min I, 6 min II"
   [/(\d) ?(?:min|')? I,? (?:and |\+ )?(\d{1,2}) ?(?:min|')? II\b/g, '$1 slow, $2 fast'],

@@ -65,6 +65,14 @@ export const YIELDS: readonly Spelling[] = [
     new RegExp(`^(?:yields?|makes|quantity|pieces)[: ]\\s*${NUMBER} ?[x×] ?(\\d{2,3}) ?g$`, 'i'),
     (_, n = '', grams = '') => made('Makes', n, undefined, grams),
   ],
+  // "per table (3 students, 6 breads):"
+  [
+    new RegExp(
+      `^per (?:table|group|team|station|pair|bench) \\((?:${NUMBER} (?:${PEOPLE})[,;] ?)?${NUMBER} (?:${BREADS}|pieces)\\):?$`,
+      'i',
+    ),
+    (_, __, all = '') => made('Makes', all),
+  ],
   // "I reckon on two each. For six people that's 12."
   [
     new RegExp(

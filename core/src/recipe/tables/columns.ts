@@ -39,6 +39,8 @@ const OF_UNIT: readonly (readonly [RegExp, string])[] = [
 ];
 const OF_BREADS = new RegExp(String.raw`^(?:makes |for |[x×] ?)?(\d{1,3})(?:(?<=[x×] ?\d+)| ?(?:${BREADS}))$`, 'i');
 const FOR_SO_MANY = /^for \d{1,3}$/i;
+/** What stands over a column for another number of people; "Dough B" is another dough, though it be twice the first. */
+const OF_SO_MANY = /^$|\d|\b(?:double|triple|twice|half|large|small|big|class|batch(?:es)?|group|table|more)\b/i;
 const ROW_LEAST = 2;
 /** Less flour than this is measured in vessels, and no figure of grams. */
 const LEAST_FLOUR_G = 20;
@@ -48,6 +50,8 @@ const isName = (cell: string): boolean =>
   !OF_PERCENT.test(cell) &&
   !WITH_UNIT.test(cell) &&
   !/^[\d½¼¾]/.test(cell) &&
+  // a list of several, each with its figure
+  !/\d,.*\p{L} \d/u.test(cell) &&
   cell.split(' ').length <= 7;
 const isAmount = (cell: string): boolean => BARE.test(cell) || PERCENT.test(cell) || WITH_UNIT.test(cell);
 
@@ -91,7 +95,11 @@ export function ingredientRows(all: readonly Mapped[]): ReadRows | undefined {
   // a column for another number of people says nothing new
   const again = amounts.filter((c) => {
     const pairs = body.map((row) => [sizeOf(row[amountAt] ?? ''), sizeOf(row[c] ?? '')] as const);
-    return c !== amountAt && isMultiple(pairs.filter((p): p is [number, number] => p.every((s) => s !== undefined)));
+    return (
+      c !== amountAt &&
+      OF_SO_MANY.test(head?.[c] ?? '') &&
+      isMultiple(pairs.filter((p): p is [number, number] => p.every((s) => s !== undefined)))
+    );
   });
   const read = rows.map((row, n): ReadRows => {
     const own = cells[n] ?? [];

@@ -99,21 +99,36 @@ describe('lines that are a list in a form of their own', () => {
 });
 
 describe('columns for several sizes of a class', () => {
-  it('are read by the first, and the others are shown as not understood', () => {
-    const read = importRecipe(`Thin rounds
+  const text = `Thin rounds
                For 8     For 16
 Atta           400       800
 Water          260       520
 Salt             6        12
 
-Knead 8 min. Divide. Roll.`);
-    expect(read.ok && read.value.bread?.ingredients.map((i) => [i.name, i.pct])).toEqual([
+Knead 8 min. Divide. Roll.`;
+  const formulaOf = (told: string) => {
+    const read = importRecipe(told);
+    return read.ok ? read.value.bread?.ingredients.map((i) => [i.name, i.pct]) : undefined;
+  };
+  it('are read by the first, and the others are set aside', () => {
+    const read = importRecipe(text);
+    expect(formulaOf(text)).toEqual([
       ['atta', 100],
       ['water', 65],
       ['salt', 1.5],
     ]);
+    const aside = read.ok ? read.value.words.filter((w) => w.owner === 'aside') : [];
+    expect(aside.map((w) => text.slice(w.from, w.to).trim())).toEqual(
+      expect.arrayContaining(['For 16', '800', '520', '12']),
+    );
+    expect(read.ok && read.value.notUnderstood).toEqual([]);
+  });
+  it('are shown as not understood where they are no multiple of it', () => {
+    const other = text.replace('520', '600');
+    const read = importRecipe(other);
+    expect(formulaOf(other)).toEqual(formulaOf(text));
     expect(read.ok && read.value.notUnderstood).toEqual(
-      expect.arrayContaining(['For 16', 'Atta, For 16: 800', 'Water, For 16: 520', 'Salt, For 16: 12']),
+      expect.arrayContaining(['For 16', 'Atta, For 16: 800', 'Water, For 16: 600', 'Salt, For 16: 12']),
     );
   });
 });

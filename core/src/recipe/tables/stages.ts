@@ -1,3 +1,4 @@
+import { findFood } from '../../foods/index.ts';
 import { actionsIn } from '../actions.ts';
 import { itemsOf } from '../items.ts';
 import { Mapped } from '../mapped.ts';
@@ -87,6 +88,21 @@ function roleOf(column: number, stageAt: number, body: readonly (readonly string
   return head === undefined || OF_MINUTES.test(head) ? 'minutes' : 'detail';
 }
 
+/** "flour 1000, water 650": what goes in at a stage, in bare figures of grams. */
+const BARE_ENTRY = /^\p{L}[\p{L} ]{1,24} \d{1,4}(?:[.,]\d)?$/u;
+const isBareList = (text: string): boolean => {
+  const parts = text.split(/, | \+ /);
+  return text !== '' && parts.every((p) => BARE_ENTRY.test(p) && findFood(p) !== undefined);
+};
+const inGrams = (list: Mapped): Mapped => list.replace(/(?<=\d)(?=, | \+ |$)/g, ' g');
+/** "Add salt 20, starter 200": the entries, and the stage without their figures. */
+function addedIn(stage: Mapped): { readonly list: Mapped; readonly stage: Mapped } | undefined {
+  const [verb] = /^(?:then )?(?:add|mix in|knead in|work in) /i.exec(stage.text) ?? [];
+  const list = stage.slice(verb?.length ?? 0);
+  if (verb === undefined || !isBareList(list.text)) return undefined;
+  return { list: inGrams(list), stage: stage.replace(/ \d{1,4}(?:[.,]\d)?(?=, | \+ |$)/g, '') };
+}
+
 /** What names a part of a list, or says how many, in the column of the stages. */
 const LABELS = /^(?:topping|filling|glaze|dip|layers?|yields?|makes|quantity|pieces|bread|name|product)$/i;
 
@@ -101,6 +117,25 @@ function rowOf(row: Mapped, cells: readonly Mapped[], roles: readonly Role[]): R
   // "Topping | za'atar 80 g, olive oil 120 g", "Yield | 12 × 110 g"
   if (label && of && all.length === 2 && LABELS.test(label.text))
     return { lines: [Mapped.join([label, of], ': ')], left: [], again: [] };
+  const added = stage ? addedIn(stage) : undefined;
+  if (stage && added) {
+    const rest = rowOf(
+      row,
+      cells.map((c) => (c === stage ? added.stage : c)),
+      roles,
+    );
+    return { ...rest, lines: [added.list, ...rest.lines] };
+  }
+  const listAt = cells.findIndex((c) => c !== stage && isBareList(c.text));
+  const list = cells[listAt];
+  if (stage && list) {
+    const rest = rowOf(
+      row,
+      cells.map((c) => (c === list ? c.slice(0, 0) : c)),
+      roles,
+    );
+    return { ...rest, lines: [inGrams(list), ...rest.lines] };
+  }
   if (!stage) return { lines: all.length > 0 ? [Mapped.join(all, '  ')] : [], left: [], again: [] };
   const figure = at('minutes') ?? at('seconds');
   const bare = figure?.replace(/ ?\/ ?/, ' + ').replace(/$/, figure === at('minutes') ? ' min' : ' s');

@@ -24,7 +24,7 @@ Dry pan, medium-high, seed side up first; 1½ mins, flip, 1 min.`,
     outside: '',
     piece: '98.3 g, 22 cm',
     steps: 'mix, rest 10, knead 5.5, proof 55, divide, ball, rest 10, roll, fill, cook 90+60',
-    left: ['Per person:'],
+    left: [],
   },
   {
     text: `> On Sunday, Petra wrote:

@@ -162,21 +162,7 @@ Knead 10 min, rise 60 min, 4/8/12 balls, rest 20 min, press to 20 cm, oven 250 Â
     outside: '',
     piece: '134.2 g, 20 cm',
     steps: 'mix, knead 10, proof 60, ball, rest 20, shape, cook 216+144',
-    left: [
-      '4 pax',
-      '8 pax',
-      '12 pax',
-      'Bread flour, 8 pax: 640',
-      'Bread flour, 12 pax: 960',
-      'Water, 8 pax: 416',
-      'Water, 12 pax: 624',
-      'Salt, 8 pax: 13',
-      'Salt, 12 pax: 19',
-      'Yeast, dry, 8 pax: 6',
-      'Yeast, dry, 12 pax: 9',
-      'Olive oil, 8 pax: 32',
-      'Olive oil, 12 pax: 48',
-    ],
+    left: [],
   },
   {
     text: `100 % wheat flour (T65), 68 % water, 2,2 % salt, 0,3 % fresh yeast, 2 % malt

@@ -86,7 +86,7 @@ Bake 230 °C, 6-7 min`,
     outside: '',
     piece: '120 g, 31.9 cm',
     steps: 'mix, proof 60, divide, rest 20, roll, cook 234+156',
-    left: ['DDT 25 °C'],
+    left: [],
   },
   {
     text: `Barley flatbread from the farm course
@@ -421,16 +421,7 @@ Mix wet. 15 min kneading. 1 h. Drop 115 g dollops onto bran, 30 min. Flatten 15 
     outside: 'bran 5 dust',
     piece: '77.7 g, 15 cm',
     steps: 'mix, knead 15, proof 60, divide, shape, rest 30, cook 90+60',
-    left: [
-      'for 12',
-      'for 24',
-      'wholemeal, for 24: 1200',
-      'white flour, for 24: 400',
-      'water, for 24: 1240',
-      'yeast dry, for 24: 12',
-      'salt, for 24: 28',
-      'Drop 115 g dollops onto bran, 30 min.',
-    ],
+    left: ['Drop 115 g dollops onto bran, 30 min.'],
   },
   {
     text: `Malawach in my words. Half a kilo of flour, 300 of water, salt and sugar a teaspoon of each. Knead it soft. Twenty minutes' rest. In six. Rest again, 20. Now with plenty of soft butter (150 g altogether) spread each ball out on the marble as thin as you dare, fold like a letter, roll up like a snail. Into the fridge until tomorrow. Roll to the size of your pan, 24 cm. Fry dry, no fat, medium, 3 minutes, other side 2.`,

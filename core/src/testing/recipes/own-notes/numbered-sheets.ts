@@ -141,16 +141,7 @@ Method: mix, 10 minutes' kneading, proof 1¼ h. 4 pieces (about 210g), pre-shape
     outside: 'bran 6.67 dust',
     piece: '120 g, 15 cm',
     steps: 'mix, rest 30, mix, knead 10, proof 60, ball, shape, rest 20, cook 60+60+30',
-    left: [
-      'Class of 8',
-      '1 student',
-      'Whole wheat flour, 1 student: 200 g',
-      'Water, warm, 1 student: 160 g',
-      'Dried yeast, 1 student: 2 g',
-      'Salt, 1 student: 3 g',
-      'Bran, for dusting, 1 student: 20 g',
-      '3 3',
-    ],
+    left: ['3 3'],
   },
   {
     text: `KULCHA – amritsari, on tawa not tandoor
