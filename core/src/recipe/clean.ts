@@ -189,6 +189,8 @@ const labelled = (line: Mapped): Mapped =>
     )
     // "Roomal | 10 g flour, 5 g soda, 120 g water"
     .replace(/^(\p{Lu}\p{L}{2,15}(?: \p{L}{2,12})?) \| (?=[^|]*\p{L}[^|]*,[^|]*\p{L}[^|]*$)/u, '$1: ')
+    // "Filling 400 g cheese": a label by its capital
+    .replace(/^(Dough|Filling|Topping|Layers?|Glaze|Dip) (?=\d[\d.,]* ?(?:k?g|m?l|cups?|tbsp|tsp)\b)/, '$1: ')
     // "A. 400 g rye meal"
     .replace(/^[A-H]\. (?=\d[\d.,]* ?(?:k?g|m?l)\b)/, '')
     // "b. powder", "b.p.": a point that ends no sentence

@@ -1,6 +1,6 @@
 import { actionsIn, type Action } from './actions.ts';
 import { durationsIn } from './durations.ts';
-import type { Mapped, Span } from './mapped.ts';
+import { Mapped, type Span } from './mapped.ts';
 import { normalLine } from './normal-line.ts';
 
 /** Behind a time of the day stands no unit: "0.65 l water", "1.00 – 1.25 kg flour" are none. */
@@ -8,7 +8,7 @@ const NO_UNIT =
   '(?!(?:k?g|m?l|cl|oz|lbs?|cups?|pints?|litres?|kilos?|h|hrs?|hours?|min|mins|minutes)\\b)(?=\\p{L}|\\d{1,3} (?:balls|pieces|rounds|portions)\\b)';
 const CLOCK = '(\\d{1,2})[:.]([0-5]\\d)';
 export const TIME_OF_DAY = new RegExp(
-  `^\\s*(?:[-–—*•·▪▢☐]\\s+)?(?:at )?\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:\\|\\s*)?${NO_UNIT}`,
+  `^\\s*(?:[-–—*•·▪▢☐]\\s+)?(?:at )?\\|?\\s*(?:(?:[Mm]on|[Tt]ue|[Ww]ed|[Tt]hu|[Ff]ri|[Ss]at|[Ss]un)\\p{Ll}*\\.?,?\\s+|[Dd]ay \\d,?\\s+)?${CLOCK}\\s+(?:[|–-]\\s+)?${NO_UNIT}`,
   'u',
 );
 /** "14:20 to 15:30 proof": what a schedule gives a stage. */
@@ -107,9 +107,17 @@ const NEXT_CLOCK = new RegExp(
   `\\s*(?:[/;|·,]|(?<=[.\\p{L}])\\s)\\s*(?=(?:at )?${CLOCK}\\s*(?:(?:to|till|until|-|–)\\s*${CLOCK}\\s*)?:?\\s+${NO_UNIT})`,
   'gu',
 );
+/** "09:00, 09:30, 10:00 fold": each a line of its own. */
+const SEVERAL_CLOCKS = new RegExp(`^\\s*${CLOCK}(?:,? (?:and )?${CLOCK})+,? (?=\\p{L})`, 'u');
 const LEAST_IN_LINE = 3;
 /** "Plan: 17:30 mix 8' / 17:40–18:50 bulk / 18:50 scale": times of the day in one line, each in a line of its own. */
 export function clocksApart(line: Mapped): readonly Mapped[] {
+  const times = SEVERAL_CLOCKS.exec(line.text);
+  if (times) {
+    const work = line.slice(times[0].length);
+    const clocks = line.slice(0, times[0].length).split(/,? (?:and )?(?=\d)|,? $/g);
+    return clocks.filter((c) => c.text.trim() !== '').map((c) => Mapped.join([c, work]));
+  }
   const parts = line.split(NEXT_CLOCK);
   if (parts.length < LEAST_IN_LINE) return [line];
   const label = /^[^\d:]{2,20}:(?= \d{1,2}[:.][0-5]\d)/u.exec(parts[0]?.text ?? '');

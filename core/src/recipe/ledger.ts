@@ -1,5 +1,5 @@
 import { minutesOfLesson } from './day-plan.ts';
-import { findFood } from '../foods/index.ts';
+import { findFood, foodsIn } from '../foods/index.ts';
 import type { Ingredient } from '../formula/index.ts';
 import type { BuiltSteps } from './build-steps.ts';
 import { figuresIn, type PieceSize } from './figures-in-text.ts';
@@ -74,7 +74,14 @@ export function wordsOf(known: Known): {
   for (const l of lines) own(l.at, 'ingredient', placeOf(l));
   built.spans.forEach((spans, n) => own(spans, 'step', `steps[${n}]`));
 
-  const left: Mapped[] = notUnderstood.filter((l) => l.text.trim() !== '');
+  // what says how many may name a food with its amount that no line of the list has
+  const isWithout = (fact: Mapped): boolean =>
+    foodsIn(fact.text).some(
+      (f) =>
+        new RegExp(`\\d ?(?:k?g|m?l|tsp|tbsp|cups?) (?:of )?(?:\\p{L}+ )?${f.words}\\b`, 'iu').test(fact.text) &&
+        !lines.some((l) => l.food === f.food),
+    );
+  const left: Mapped[] = [...notUnderstood, ...parts.facts.filter(isWithout)].filter((l) => l.text.trim() !== '');
   const shown = left.map((l) => l.span());
   /** Figures of a text that nothing has taken; told as the words round them. */
   const check = (text: Mapped, used: readonly Span[]): void => {

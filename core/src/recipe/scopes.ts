@@ -21,7 +21,7 @@ const MAY =
 
 /** A sentence that opens with a wish is a choice as a whole; "brush with butter if you like" is done, and may be left. */
 const WISH =
-  /^(?:and |or )?(?:if you (?:like|wish|prefer)[,:]|or,? (?=(?:use|make|leave|let|put|keep|roll|bake|cook|fry|mix|knead|try|do)\b)|alternatively\b|for (?:an? )?(?:\w+ )?(?:softer|crisp(?:er)?|thicker|thinner|darker) (?:breads?|ones?|crust|result|version)?,? ?|optional(?:ly)?\b|(?:some|others|many|a few|sometimes|occasionally|now and then|on (?:sundays|feast days)) (?:(?:i|we|you|people|teachers|cooks|bakers|of us) )?(?=\p{Ll}+ )(?!of\b|more\b|salt\b|water\b|flour\b|oil\b|milk\b))[^.;]*/iu;
+  /^\(?(?:and |or )?(?:if you (?:like|wish|prefer)[,:]|or,? (?=(?:use|make|leave|let|put|keep|roll|bake|cook|fry|mix|knead|try|do)\b)|alternatively\b|for (?:an? )?(?:\w+ )?(?:softer|crisp(?:er)?|thicker|thinner|darker) (?:breads?|ones?|crust|result|version)?,? ?|optional(?:ly)?\b|(?:some|others|many|a few|sometimes|occasionally|now and then|on (?:sundays|feast days)) (?:(?:i|we|you|people|teachers|cooks|bakers|of us) )?(?=\p{Ll}+ )(?!of\b|more\b|salt\b|water\b|flour\b|oil\b|milk\b))[^.;]*/iu;
 
 /** "Rest 30 minutes, or up to 8 hours in the fridge." */
 const OR_COLD = /,? or (?:for )?(?:up to )?(?:\d|an?\b|overnight)[^.,;]*\b(?:fridge|refrigerator)\b/gi;

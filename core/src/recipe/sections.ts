@@ -77,7 +77,7 @@ export interface RecipeParts {
 
 /** "Recipe card No. 14      Date: 12/03", "Sheet 7": over what a bread is called. */
 const CARD_NUMBER =
-  /^(?:(?:recipe|production|class|work|lesson) )?(?:card|sheet|form|lesson|batch)? ?(?:no\.?|nr\.?|number|#) ?\d{1,4}(?:\s{2,}.{0,30})?$/i;
+  /^(?:(?:recipe|production|class|work|lesson) )?(?:card|sheet|form|lesson|batch)? ?(?:no\.?|nr\.?|number|#) ?\d{1,4}(?:\s{2,}.{0,30})?$|^(?:handout|sheet|lesson|card|worksheet) (?:[A-Z]|\d{1,3})\.?$/i;
 /** The title once more, as a card on a page repeats it. */
 const isSame = (line: Mapped, title: Mapped | undefined): boolean =>
   title?.text.trim().toLowerCase() === line.text.trim().toLowerCase();

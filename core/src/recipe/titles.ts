@@ -39,11 +39,12 @@ export const isBareTitle = (whole: string): boolean =>
 /** What a title says behind what the bread is called: how, for how many, in what it is told. */
 const SAID_BEHIND =
   /(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$|\s*\((?:for|serves|makes|feeds) \d{1,2}(?: \p{L}+)?\)\s*$|,\s*(?:in )?bakers?['’]?s?['’]? (?:%|percent(?:ages)?):?\s*$/giu;
+const LONGEST_TITLE = 80;
 /** "Wholemeal rounds, formula (batch 10 kg)": what a bread is called, though it names a food and figures. */
 export function isNamedTitle(line: string): boolean {
   const bare = line.replace(/\([^)]*\)/g, '');
   return (
-    line.length <= 70 &&
+    bare.trim().length <= LONGEST_TITLE &&
     TITLE_NOUN.test(line) &&
     !STARTS_WITH_AMOUNT.test(line) &&
     !FACT.test(normalLine(line)) &&

@@ -6,6 +6,7 @@ export const HEAT = phrases`
 `;
 
 export const JOB = phrases`
+  ^ (?:feed|refresh) (?:the |your |my )?(?:starter|levain|leaven|sourdough)
   chop !> (?:{dough} )?(?:in(?:to)?|up)
   melt !> (?:\w+ )?(?:into|in)\b
   slice !> (?:(?:{it}|{dough}) )?(?:(?:in|into|to) )?(?:{n}|quarters|strips|wedges|halves)

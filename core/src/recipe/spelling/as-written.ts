@@ -86,8 +86,12 @@ export const AS_WRITTEN: readonly Spelling[] = [
     /\b(\d|an?|one) (bowl|cup|mug|glass|jar) (?:minus|less) (?:an?|one|1) (?:finger(?:['’]s (?:breadth|width))?|spoon(?:ful)?|splash|sip|bit)\b/gi,
     '$1 $2',
   ],
-  // "flour 2 kg / water 1,25": of that much flour no grams
-  [/(?<=\bflour [\d.,]+ ?kg ?[/,;·] ?(?:water|milk) \d[.,]\d{1,2})(?= ?[/;·]|, |$)/gi, ' kg'],
+  // "flour 2 kg / water 1,25": where the flour is told in kilograms, a figure with decimals is
+  [
+    /^(?=[^.]*\bflour\b[^;,/]{0,24}? \d[\d.,]* ?kg\b).*$/gi,
+    (all = '') =>
+      all.replace(/(?<=[;/·] ?|, )(\p{L}[\p{L} ]{2,20} \d[.,]\d{1,3})(?= *(?:[;/·]|, |\.? *$|\. \p{Lu}))/giu, '$1 kg'),
+  ],
   [
     /\b(mix|knead) (\d{1,2}) ?\+ ?(\d{1,2})(?= *(?:[-–,;.]|$))/gi,
     (_, verb = '', a = '', b = '') => `${verb} ${Number(a) + Number(b)} min`,
@@ -115,7 +119,7 @@ export const AS_WRITTEN: readonly Spelling[] = [
     (all = '', where = '', heat = '', a = '', b = '') =>
       Number(a) > MOST_MINUTES_A_SIDE || Number(b) > MOST_MINUTES_A_SIDE
         ? all
-        : `${where}${heat === '' ? '' : ` on ${heat} heat`}, ${Number(a)} min + ${Number(b)} min`,
+        : `${where}${heat === '' ? '' : ` on ${heat} heat,`} ${Number(a)} min + ${Number(b)} min`,
   ],
   [/(?<=^|[.] )(?:tear|break)(?: (?:it|them))?(?: up)? with (?=\p{L}[^.]*\d)/giu, 'Serve with: '],
   [
@@ -123,6 +127,17 @@ export const AS_WRITTEN: readonly Spelling[] = [
     '',
   ],
   [/\bscale ?(?:\+|&|and) ?(?=ball|round)/gi, 'divide and '],
+  // "Greek yoghurt (10 %)": of fat, and no share of the flour
+  [
+    /(?<=\b(?:yogh?urt|quark|cream|curd|milk|ricotta|cheese)) \((\d{1,2}(?:[.,]\d)?) ?%(?: fat)?\)/gi,
+    ' (fat $1)',
+  ],
+  // "2 tazze / cups of flour": the measure in another tongue, and in one that is known
+  [/(?<=\d |½ |¼ |¾ )\p{L}{4,12} ?\/ ?(?=(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|glass(?:es)?)\b)/giu, ''],
+  [/\bH ?2 ?O\b/g, 'water'],
+  // "450 g 00": a flour by its type
+  [/(?<=\d ?k?g )(0{1,2})(?= *(?:[/,;+]|$))/g, 'flour $1'],
+  [/\bdry y(?=[ ,;/.]|$)/gi, 'dry yeast'],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],

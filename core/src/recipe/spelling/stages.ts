@@ -164,6 +164,11 @@ export const STAGE_WORDS: readonly Spelling[] = [
     /^(?:kneading|mixing|kneader|spiral(?: mixer)?|machine|mixer):? (\d{1,2}) ?(?:'|min)? ?\/ ?(\d{1,2}) ?(?:'|min)(?=[.,;]?$)/i,
     (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`,
   ],
+  // "mix on 1st speed 3 min, 2nd speed 5 min"
+  [
+    /\b(mix|knead):? (?:on |at |in )?(?:1st|first|low|slow) (?:speed|gear):? (?:for )?(\d{1,2}) ?(?:min(?:utes?)?|'),? (?:and |then )?(?:on |at |in )?(?:2nd|second|medium|high|fast) (?:speed|gear):? (?:for )?(\d{1,2}) ?(?:min(?:utes?)?|')/gi,
+    (_, verb = '', a = '', b = '') => `${verb} ${Number(a) + Number(b)} min`,
+  ],
   [/(?<=^|[.;] )(?:spiral(?: mixer)?|machine|mixer):? (?=\d)/gi, 'mix '],
   [/^(?:in the )?(?:machine|mixer): (?=(?:all|everything)\b)/i, 'mix '],
   [

@@ -8,7 +8,7 @@ const ROUGHLY = '(?:(?:about|around|roughly|approx\\.?|ca\\.?|some) |~ ?)?';
 const BREADS =
   '(?:flat)?breads|naans|wraps|pitas|rotis|chapatt?is|tortillas|parathas|loaves|kulchas|fladen|brote|pains|galettes|panes|pani|focaccine|piadine';
 const COUNT = 'pcs?\\.?|pz\\.?|pezzi|st(?:ü|ue)ck|stk\\.?';
-const PEOPLE = 'people|persons?|students|pupils|participants|guests|personen|personnes|personas|persone';
+const PEOPLE = 'kids|children|people|persons?|students|pupils|participants|guests|personen|personnes|personas|persone';
 const EACH = '(?:,? (?:of|at|à|@|x|×)? ?(\\d{2,3}) ?g(?: each)?)?';
 
 const figure = (word: string): string => (/\d/.test(word) ? word : wordValue(word));
