@@ -64,12 +64,16 @@ function nameAt(words: readonly string[], from: number, least = 1): { name: stri
   return undefined;
 }
 
+const AMOUNT_IN_BRACKETS = /\((?:about |ca\.? )?\d[^()\p{L}]*\p{L}{0,11}\)/gu;
+
 /**
  * The food that a text names: of all names in it the one of most words, of those the last, since English puts what it is behind what
  * it is like ("fine sea salt", "rapeseed oil"). What stands behind a comma or in brackets says how it is treated and counts only
  * where nothing before it is known. Undefined when no food is named.
  */
-export const findFood = remembered((text: string): Food | undefined => {
+export const findFood = remembered((told: string): Food | undefined => {
+  // "2 cups (260 g) whole wheat flour (atta)": an amount in brackets is no remark
+  const text = told.replace(AMOUNT_IN_BRACKETS, ' ');
   const [head = ''] = text.split(/[,(;]/, 1);
   const own = longestName(head);
   const [, free] = own === undefined ? [] : (BEHIND.exec(text.slice(head.length)) ?? []);

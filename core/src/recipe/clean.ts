@@ -351,7 +351,7 @@ const inParts = inOrder(PARTS);
 const inYields = inOrder(YIELDS);
 /** "CRISP RYE THINS / class of 12": over all what a bread is called, and for whom. */
 const CALLED =
-  /^(\p{Lu}[\p{L} '’&-]{3,40}) (?:\/|\||·) (?=(?:class|group|course|level|lesson|session|week|serves|for|batch)\b[^.;]{0,30}$)|^(\p{Lu}[^,;:.\d]{3,50}), (?=(?:weights?|amounts|quantities|figures) (?:for|per|of) [^:]*:$)/u;
+  /^(\p{Lu}[\p{L} '’&-]{3,40}) (?:\/|\||·) (?=(?:class|group|course|level|lesson|session|week|serves|for|batch)\b[^.;]{0,30}$)|^(\p{Lu}[\p{L} '’&-]{3,50}) \/\/ (?=\d{1,2}[:.]\d{2} |[^/\d]{0,30}$)|^(\p{Lu}[^,;:.\d]{3,50}), (?=(?:weights?|amounts|quantities|figures) (?:for|per|of) [^:]*:$)/u;
 /** "Flatbreads – 8 breads", "Naan (for eight)": how many stands behind the title. */
 const TITLED = /^(\p{Lu}[^.;:\d]{2,60}?)(?:\s+[–—-]\s+|,\s+|\s+(?=\())(?=\S)/u;
 const LONGEST_YIELD = 60;
@@ -366,7 +366,7 @@ function yieldsApart(line: Mapped, n: number): readonly Mapped[] {
       line.slice(heavy[0].length).replace(/^(.*?) (?:of )?dough$/, 'dough weight $1'),
     ];
   const called = n === 0 ? CALLED.exec(line.text) : null;
-  if (called) return [line.slice(0, (called[1] ?? called[2] ?? '').length), line.slice(called[0].length)];
+  if (called) return [line.slice(0, (called[1] ?? called[2] ?? called[3] ?? '').length), line.slice(called[0].length)];
   const isShort = line.text.length <= 2 * LONGEST_YIELD;
   const whole = isShort ? inYields(line) : line;
   if (whole.text !== line.text) return [whole];

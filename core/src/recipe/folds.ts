@@ -10,7 +10,7 @@ type Folds =
 const MOMENT = String.raw`\d+(?:\.\d+)?(?: ?(?:h(?:ours?|rs?)?|min(?:ute)?s?))?`;
 const FOLDING = String.raw`fold(?:s|ing|ed)?(?: (?:it|the dough|once|gently|well))*`;
 const AT_MOMENTS = new RegExp(
-  String.raw`\b${FOLDING} (?:after|at) (?:about )?((?:${MOMENT}(?:,? and |, | ?\/ ?| & )?(?:(?:at|after) )?)+)`,
+  String.raw`\b${FOLDING} (?:after|at) (?:about )?((?:${MOMENT}(?:,? and |, | ?\/ ?| & | (?=\d))?(?:(?:at|after) )?)+)`,
   'i',
 );
 const EVERY = new RegExp(

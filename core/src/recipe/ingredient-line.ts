@@ -152,7 +152,7 @@ const PERCENT = /(?:(\d+(?:\.\d+)?)\s*(?:-|–|to)\s*)?(\d+(?:\.\d+)?)\s*(?:%|pe
 
 /** What an amount is for behind a name, "50 g cheese on each", or by a word that is for nothing else, "cheese 50 g per piece". */
 const OF_EACH = new RegExp(
-  String.raw`(?<=\p{L}{2}),? (?:${ONTO_EACH}|each|apiece)(?=\W*$)|,? \(?(?:per|for (?:each|every|one)|a) (?:piece|bread|round|flatbread|disc)\)?(?=\W*$)`,
+  String.raw`(?<=\p{L}{2})(?<!\(\d[\d.,]* ?(?:k?g|m?l)),? (?:${ONTO_EACH}|each|apiece)(?=\W*$)|,? \(?(?:per|for (?:each|every|one)|a) (?:piece|bread|round|flatbread|disc)\)?(?=\W*$)`,
   'iu',
 );
 
@@ -350,6 +350,9 @@ function isAdded(o: Amount, own: Amount): boolean {
 }
 
 function isAlternative(line: string, o: Amount): boolean {
+  const behind = line.slice(line.indexOf(o.text) + o.text.length);
+  // "1.2 kg (100 g each)" is of one of them
+  if (/^ ?(?:each|apiece|pp\b|per\b|a head)/i.test(behind)) return false;
   return (
     /[(/,]\s*(?:or |about |approx\.? |ca\.? |= ?)*$|\bor\s+(?:about )?$/i.test(beforeAmount(line, o)) && o.unit !== null
   );

@@ -34,7 +34,7 @@ export const WEIGHT_OF = /^weight of (?:the |each )?(?:pieces?|balls?)\b/i;
 export const IN_CAPITALS = /^(?!.*\d ?(?:K?G|M?L|%))\p{Lu}[\p{Lu}.'’&-]* [\p{Lu} .,'’&-]{3,50}(?:\s+\d{1,3})?$/u;
 /** A line that says by its own label that it is no part of the bread. */
 export const LABELLED =
-  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?(?: from \w+)?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|difficulty|level|(?:active|hands-on) time(?= ?: ?(?:about )?\d)) ?: ?\S/i;
+  /^page \d+\b|^(?:a )?recipe (?:by|from)\b|^(?:aims?|kit|equipment|tools|by|updated|nutrition|notes?|tips?(?: from \w+)?|wear|author|source|product|tagged|tags|categor(?:y|ies)|keywords|filed under|allergens?|allergy(?: advice)?|contains|talk|demo|theory|discussion|break|welcome|difficulty|level|(?:active|hands-on) time(?= ?: ?(?:about )?\d)) ?: ?\S/i;
 /** Of those the ones that say one thing of the whole recipe. */
 export const NOTE_LABEL = /^(?:difficulty|level|active time|hands-on time|updated|source|author|by) ?:/i;
 /** Of two lists that say the same in two measures the one by weight is read. */

@@ -172,6 +172,10 @@ export const isOfComponent = (text: string): boolean =>
     text,
   );
 
+/** "Refresh starter 1:2:2 (20 g + 40 g + 40 g)": what is fed is none of the list, but for flour that is named. */
+const FEEDS = /^(?:refresh|feed) (?:the |your |my )?(?:starter|levain|leaven|sourdough)\b(?!.*\bflour\b)/i;
+
 /** "Glaze: cook 10 g flour in 120 g water": work at what is no dough, and no list. */
 export const isWorkApart = (line: string): boolean =>
-  /^(?:for the )?\w+: (?:cook|simmer|whisk|boil|stir|mix|mash|heat|warm)\b/i.test(line) && isOfComponent(line);
+  FEEDS.test(line) ||
+  (/^(?:for the )?\w+: (?:cook|simmer|whisk|boil|stir|mix|mash|heat|warm)\b/i.test(line) && isOfComponent(line));

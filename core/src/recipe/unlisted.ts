@@ -37,6 +37,8 @@ const namedAlone = (text: string): string =>
     .filter((p) => isFoodAlone(p))
     .join(', ');
 
+const LAYS_OVER = new Set<Action>(['coil', 'fold', 'roll', 'shape', 'fill']);
+
 /** What a method uses outside the dough and no line lists: griddle fat, dusting flour, what the bread is brushed with. */
 function unlistedOutside(
   ingredients: readonly Ingredient[],
@@ -79,7 +81,11 @@ function unlistedOutside(
     const isEarly = d.action === 'finish' && drafts.indexOf(d) < cooked;
     // what is dropped round a batter lies on the plate
     if (isEarly && isBatter) found.push({ food, use: 'griddle', gPerPiece: 2, from: brush[0], told });
-    else if (d.action === 'fill' || isEarly) found.push({ food, use: 'layer', gPerPiece: 6, from: brush[0], told });
+    else if (d.action === 'fill' || isEarly) {
+      // what nothing is laid over before it is cooked lies on top
+      const isLaidOver = drafts.slice(drafts.indexOf(d) + 1, cooked).some((x) => LAYS_OVER.has(x.action));
+      found.push({ food, use: isLaidOver ? 'layer' : 'finish', gPerPiece: isLaidOver ? 6 : 4, from: brush[0], told });
+    }
     if ((d.action === 'finish' && !isEarly) || d.action === 'cook')
       found.push({ food, use: 'finish', gPerPiece: 4, from: brush[0], told });
   }
@@ -239,6 +245,9 @@ const isSpice = (i: Ingredient): boolean => SPICES.has(findFood(i.name)?.id);
 const IS_AVOIDED =
   /\b(?:can(?:['’]t|not| not)|do(?:n['’]t| not)|must not|may not) (?:have|eat|tolerate|take)\b|\b(?:allergic to|intolerant (?:of|to)|avoid(?:s|ing)?)\b/i;
 
+const isInBrackets = (text: string, words: string): boolean =>
+  (text.match(/\([^()\d]*\)/g) ?? []).some((inner) => inner.toLowerCase().includes(words.toLowerCase()));
+
 const LONGEST_QUOTE = 80;
 /** The beginning of a sentence in whole words. */
 const quoted = (sentence: string): string =>
@@ -316,6 +325,8 @@ export function namedAndNotHeld(
     foods.has(food.id) || names.some((n) => n.name.includes(words) || (n.role === food.role && food.role !== 'other'));
   for (const entry of entries.filter((e) => !LEFT_OUT.test(e)))
     for (const { food, words } of foodsIn(saidIn(withoutChoice(entry)))) {
+      // "mixed seeds (sunflower, pumpkin)": of which kinds, where nobody has to avoid one of them
+      if (missingOf(food).length === 0 && isInBrackets(entry, words)) continue;
       if (isTaken(food, words) || found.has(words)) continue;
       const name = calledIn(entry, food, words);
       const what = `${name} stands in the list ("${quoted(entry)}") and is not in the bread${holding(food)}`;
@@ -326,7 +337,8 @@ export function namedAndNotHeld(
       // "the flour" is the one of the bread, "the milk" of one with oat milk is that; butter is none of peanut butter
       if (words === 'flour' || names.some((n) => n.name.endsWith(words) && n.role === food.role)) continue;
       const missing = missingOf(food);
-      if (missing.length === 0 && (isHeld(food, words) || heads.includes(sentence))) continue;
+      if (missing.length === 0 && (isHeld(food, words) || heads.includes(sentence) || isInBrackets(sentence, words)))
+        continue;
       const name = calledIn(sentence, food, words);
       if (found.has(words) || known.some((k) => k.what.startsWith(`${name} is used`))) continue;
       const what = `${name} is named ("${quoted(sentence)}") and is not in the bread${holding(food)}`;

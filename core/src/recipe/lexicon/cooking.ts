@@ -38,7 +38,7 @@ export const COOK = phrases`
   (?:put|place|drop|slide|slip|lower|transfer) (?:\w+ ){0,4}?(?:in|on|in ?to|onto|to) (?:the|a|your) (?:\w+,? ){0,3}?{pan}
   (?:leave|keep) (?:it |them )?on the (?:hot )?{pan} > for \d
   lay (?:on|down) (?:a|one|the) (?:bread|round|flatbread|first)
-  (?:put|place|lay) (?:an?|1|one|the first|each) (?:\w+ )?(?:bread|chapatt?i|roti|naan|tortilla|flatbread|round|disc|wrap|pita) (?:on|in(?:to)?) (?:it|there)\b
+  (?:put|place|lay) (?:an?|1|one|the(?: first)?|each) (?:\w+ )?(?:bread|chapatt?i|roti|naan|tortilla|flatbread|round|disc|wrap|pita) (?:on|in(?:to)?) (?:it|there)\b
   slap
   dry-fry
   (?:put|place) (?:the|a) lid on > after

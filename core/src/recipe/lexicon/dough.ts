@@ -6,7 +6,6 @@ export const HEAT = phrases`
 `;
 
 export const JOB = phrases`
-  ^ (?:feed|refresh) (?:the |your |my )?(?:starter|levain|leaven|sourdough)
   chop !> (?:{dough} )?(?:in(?:to)?|up)
   melt !> (?:\w+ )?(?:into|in)\b
   slice !> (?:(?:{it}|{dough}) )?(?:(?:in|into|to) )?(?:{n}|quarters|strips|wedges|halves)
@@ -124,7 +123,7 @@ export const MIX = phrases`
   whisk
   moisten > with\b
   blitz
-  grind > (?:all|everything|it all|them|it|together|to an?|the (?:\w+ )?(?:rice|dal|lentils|grain|batter))\b
+  grind > (?:with|all|everything|it all|them|it|together|to an?|the (?:\w+ )?(?:rice|dal|lentils|grain|batter))\b
   whizz
   beat
   bring (?:it |everything |the dough )?together

@@ -128,16 +128,29 @@ export const AS_WRITTEN: readonly Spelling[] = [
   ],
   [/\bscale ?(?:\+|&|and) ?(?=ball|round)/gi, 'divide and '],
   // "Greek yoghurt (10 %)": of fat, and no share of the flour
-  [
-    /(?<=\b(?:yogh?urt|quark|cream|curd|milk|ricotta|cheese)) \((\d{1,2}(?:[.,]\d)?) ?%(?: fat)?\)/gi,
-    ' (fat $1)',
-  ],
+  [/(?<=\b(?:yogh?urt|quark|cream|curd|milk|ricotta|cheese)) \((\d{1,2}(?:[.,]\d)?) ?%(?: fat)?\)/gi, ' (fat $1)'],
   // "2 tazze / cups of flour": the measure in another tongue, and in one that is known
   [/(?<=\d |½ |¼ |¾ )\p{L}{4,12} ?\/ ?(?=(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|glass(?:es)?)\b)/giu, ''],
   [/\bH ?2 ?O\b/g, 'water'],
   // "450 g 00": a flour by its type
   [/(?<=\d ?k?g )(0{1,2})(?= *(?:[/,;+]|$))/g, 'flour $1'],
   [/\bdry y(?=[ ,;/.]|$)/gi, 'dry yeast'],
+  // "water 780 (700 + 80 later)": what it is the sum of
+  [/(?<=\d ?(?:k?g|m?l)?) \(\d+ ?(?:g|ml)? ?\+ ?\d+[^()]*\)/gi, ''],
+  // "ghee 20 (dough) + 80 (layers)"
+  [
+    /(?<=^|[/,;] )(\p{L}+(?: \p{L}+)?) (\d+)( ?g)? \((?:for )?(?:the )?dough\) ?\+ ?(\d+)(?: ?g)? \((?:for )?(?:the )?(layers?|layering|brushing|top|finish(?:ing)?)\)/giu,
+    '$1 $2$3 / $4 g $1 for the $5',
+  ],
+  [
+    /\b(flatten|roll out|roll|press|stretch|pat)( it| them)? after (?:about )?(\d{1,2}) ?min(?:ute)?s?\b/gi,
+    'rest $3 min, $1$2',
+  ],
+  // "folds at 30' 60' 90'"
+  [
+    /(?<=\bfolds? at )(\d{1,3})'((?: \d{1,3}')+)/gi,
+    (_, first = '', more = '') => `${first}${more.replace(/ (\d+)'/g, ', $1')} min`,
+  ],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],
