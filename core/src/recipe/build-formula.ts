@@ -130,7 +130,8 @@ function withFlour(list: readonly Weighed[], pieces: number): readonly Weighed[]
 const isWhole = (w: Weighed): boolean => w.food === undefined && w.ingredient.use === 'dough' && w.pct === 100;
 
 /** What is soaked and ground where there is no flour. */
-const AS_FLOUR = /\b(?:lentils?|chickpeas|beans|rice|moong|mung|urad|dal|quinoa|millet|buckwheat|sorghum)\b/i;
+const AS_FLOUR =
+  /\b(?:lentils?|chickpeas|beans|rice|moong|mung|urad|dal|quinoa|millet|buckwheat|sorghum|cassava|yuca|manioc)\b/i;
 
 /** The type of a flour, "farine T65", or its word in the languages of this trade. */
 const OF_WHEAT = /\bT ?\d{2,4}\b|\b(?:type|typ|tipo) ?\d|^(?:weizen)?mehl\b|^farin[ea]\b|^harina\b|^(?:tarwe)?bloem\b/i;

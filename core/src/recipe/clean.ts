@@ -1,6 +1,15 @@
 import { findFood, foodsIn } from '../foods/index.ts';
 import { byQuestions } from './answers.ts';
-import { byMinutes, clocksApart, FROM_TO, minutesBetween, restsBetween, TIME_OF_DAY, untilNext } from './day-plan.ts';
+import {
+  byMarks,
+  byMinutes,
+  clocksApart,
+  FROM_TO,
+  minutesBetween,
+  restsBetween,
+  TIME_OF_DAY,
+  untilNext,
+} from './day-plan.ts';
 import { actionsIn } from './actions.ts';
 import { durationsIn } from './durations.ts';
 import { isWholeList } from './items.ts';
@@ -194,7 +203,7 @@ const labelled = (line: Mapped): Mapped =>
     // "A. 400 g rye meal"
     .replace(/^[A-H]\. (?=\d[\d.,]* ?(?:k?g|m?l)\b)/, '')
     // "b. powder", "b.p.": a point that ends no sentence
-    .replace(/\bb\. ?p(?:owder|\.)(?= |$)/gi, 'baking powder')
+    .replace(/\bb\. ?p(?:owder|\.)(?=[ ,;]|$)/gi, 'baking powder')
     .replace(/\bb\. ?soda(?= |$)/gi, 'baking soda')
     .replace(/(?<=\byeast,? )\(?inst\.\)?(?= |$)/gi, 'instant')
     // "stage A + 350 g flour": what was made before is no entry
@@ -428,7 +437,7 @@ export function joinedLines(all: readonly Mapped[]): readonly Mapped[] {
     ? lines.flatMap((l) => l.split(STOP))
     : byQuestions(lines.map(restsBetween).flatMap(numberedApart).map(asAdding).flatMap(clocksApart).map(staged));
   const told = asked.flatMap(doubleBarred).flatMap(undashed);
-  const parted = untilNext(byMinutes(told).flatMap(besideEachOther));
+  const parted = untilNext(byMinutes(byMarks(told)).flatMap(besideEachOther));
   const trimmed = parted
     .flatMap(arrowed)
     .map(plainLine)

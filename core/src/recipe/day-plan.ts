@@ -74,6 +74,30 @@ export function byMinutes(lines: readonly Mapped[]): readonly Mapped[] {
   });
 }
 
+/** "10' rest": at which minute. */
+const MARK = /^\s*(\d{1,3})'\s+(?=\p{L})/u;
+const LEAST_MARKS = 4;
+/** "0' mix", "5' knead", "13' rest", "33' divide": a plan by its minutes, in order, comes without them; what only lies takes until the next. */
+export function byMarks(lines: readonly Mapped[]): readonly Mapped[] {
+  const marks = lines.map((l) => MARK.exec(l.text));
+  const told = marks.flatMap((m) => (m ? [Number(m[1])] : []));
+  const isPlan =
+    told.length >= LEAST_MARKS && (told[0] ?? 1) === 0 && told.every((at, n) => n === 0 || at > (told[n - 1] ?? at));
+  if (!isPlan) return lines;
+  let k = -1;
+  return lines.map((line, n) => {
+    const mark = marks[n];
+    if (!mark) return line;
+    k++;
+    const rest = line.slice(mark[0].length);
+    const actions = actionsIn(normalLine(rest.text));
+    const takesAll = actions.length > 0 && actions.every((a) => LIES.has(a.action) || a.action === 'knead');
+    const next = told[k + 1];
+    if (!takesAll || next === undefined || durationsIn(normalLine(rest.text)).length > 0) return rest;
+    return rest.replace(/^(\p{L}+)/u, `$1 ${next - Number(mark[1])} min`);
+  });
+}
+
 const OF_LESSON_ANYWHERE = new RegExp(OF_LESSON.source, 'gmu');
 /** Where the minutes of a lesson stand in a text. */
 export function minutesOfLesson(source: string): readonly Span[] {

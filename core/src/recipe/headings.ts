@@ -41,6 +41,7 @@ const HEADINGS: readonly (readonly [RegExp, Part, IngredientUse])[] = [
     'serve',
   ],
   [/^(?:for )?dusting$|^to dust$/i, 'ingredients', 'dust'],
+  [/^(?:for (?:the )?)?(?:lye |soda |alkali )?bath$|^lye$/i, 'ingredients', 'bath'],
   [
     /^(?:(?:oil|flour|butter) )?paste$|^(?:for )?(?:the )?(?:layers?|folds|layering|between(?: the layers)?|lamination)$|^(?:to|for) (?:fold|layer|folding|layering|shaping|stretching|spreading|coiling)$|^for the (?:fat|fats|grease)$|^(?:for )?(?:the )?(?:fat|oil|butter) mix(?:ture)?$/i,
     'ingredients',

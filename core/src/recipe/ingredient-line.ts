@@ -156,6 +156,10 @@ const OF_EACH = new RegExp(
   'iu',
 );
 
+/** What is counted, and is in no dough. */
+const NO_FOOD =
+  /^\W*(?:of )?(?:(?:flat)?breads?|pieces?|balls?|people|persons?|students?|portions?|servings?|each)\W*$/i;
+
 function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureSystem): ReadIngredient | undefined {
   const holds = HOLDS.exec(told.text);
   const whole = told.replace(OF_EACH, '').replace(HOLDS, '');
@@ -185,7 +189,7 @@ function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureS
   const named = findFood(words.replace(/\((?![^)]*\b(?:free|vegan)\b)[^)]*\)/gi, ' ')) ?? findFood(text);
   const food = named && GROUND.test(text) ? { ...named, role: 'flour' as const } : named;
   const own = amounts[0];
-  if (!own && !food && !percent) return undefined;
+  if ((!own && !food && !percent) || (!food && NO_FOOD.test(words))) return undefined;
   // nobody counts flour or salt: a bare figure is grams
   const unknown = unknownMeasure(text, own, food);
   const oneG = own?.unit === null && food?.role === 'other' ? gramsOfOne(words) : undefined;

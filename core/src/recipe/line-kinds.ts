@@ -37,7 +37,7 @@ const PIECES_TOLD: readonly (readonly [RegExp, string])[] = [
   ],
   [/^makes (\d{1,3}), (\d[\d.,]* ?k?g) each/i, 'divide into $1 pieces of $2'],
   [
-    /^(\d{1,3}) (?:pcs\.?|(?:dough )?pieces) (?:(?:of|à|a|at|@) )?(?:about )?(\d[\d.,]* ?k?g)/i,
+    /^(\d{1,3}) (?:pcs\.?|(?:dough )?pieces|portions) (?:(?:of|à|a|at|@) )?(?:about |~ ?)?(\d[\d.,]* ?k?g)/i,
     'divide into $1 pieces of $2',
   ],
 ];
@@ -162,7 +162,9 @@ export function looksLikeBareIngredient(line: string): boolean {
 }
 
 export const looksHeatOrServe = (line: string): boolean =>
-  /\b(?:heat|preheat|warm)\b.*\b(?:pan|griddle|skillet|plate|grill|tawa|tava|saj|sac|comal|oven|stone)\b|^serve\b/i.test(line);
+  /\b(?:heat|preheat|warm)\b.*\b(?:pan|griddle|skillet|plate|grill|tawa|tava|saj|sac|comal|oven|stone)\b|^serve\b/i.test(
+    line,
+  );
 
 /** "Cover, warm place, about 1 hour", "6 pieces", "30 seconds a side": a step without a verb. */
 export const looksTimed = (line: string): boolean =>

@@ -12,7 +12,7 @@ export const COOK = phrases`
   (?<=^|[;,./] )(?:plate|griddle|pan|tawa|tava|comal|saj|sac|stone(?: oven)?|plancha) > \d+(?:\.\d+)? ?(?:min|s\b|sec|h\b)
   (?<=^|[;.] )(?:stone|pan|tawa|hot ?plate)(?=: \d[\d.]* ?(?:min|s\b|sec))
   (?<=^|[;,.] )griddle > (?:with|under|on)
-  (?<=^|[;,.] )(?:(?:oven|baking|pizza|hot) )?(?:oven|stone(?: oven)?|deck|griddle|hot ?plate|tava|tawa|saj|pan|dome)(?: at)?(?=,? \(?\d{3} ?(?:°[^.;]{0,24}?)?\)?[,:]? \d[\d.,]* ?(?:min|s\b|sec))
+  (?<=^|[;,.] )(?:(?:oven|baking|pizza|hot) )?(?:ovens?|stone(?: oven)?|deck|griddle|hot ?plate|tava|tawa|saj|pan|dome)(?: at)?(?=,? \(?\d{3} ?(?:°[^.;]{0,24}?)?\)?[,:]? \d[\d.,–-]* ?(?:min|s\b|sec))
   (?<=^|[;,.] )on (?:the|a) (?:hot )?(?:stone|steel|hot ?plate|griddle|tawa|pan)(?=, (?:for )?(?:about )?\d[\d.]*(?: ?(?:[-–]|to|or) ?[\d.]+)? ?(?:min|s\b|sec))
   (?<=^|[.;] )[12]\d\d ?(?:°|degrees\b)(?: ?C)?(?=, (?:for )?(?:about )?\d[\d.]*(?: ?(?:[-–]|to|or) ?[\d.]+)? ?(?:min|s\b|sec)[^.;,]*(?:[.;]|$))
   ^ (?:in|on)to the (?:hot |very hot )?(?:oven|{pan}) (?:they|it|these) goe?s?

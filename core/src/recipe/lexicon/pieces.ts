@@ -232,6 +232,8 @@ export const SHAPE = phrases`
   (?<=^|[;.] )(?:tortilla )?press, > \d+(?:\.\d+)? ?cm\b
   spread in(?:to)? (?:the|a) (?:\w+ )?(?:pan|tin|tray)
   pour (?:on |in )?(?:enough|some|a little) batter
+  pour (?:in |on )?(?:about )?[\d./½¼¾⅓]+ (?:cups?|ladles?) (?:of )?(?:the )?batter
+  shake flat
   (?:pour|tip|spread) (?:{it} |the batter )?(?:in|in ?to|between|among) (?:an? |the |\d{1,2} )(?:(?:\d{1,2} ?cm|[\w-]+),? ){0,4}(?:tins?|trays?|moulds?|dish(?:es)?)\b
   (?:pour|ladle|spoon|spread) (?:the |some )?batter (?:\w+ )?(?:on|onto|over) (?:the|a)
   pleat(?![^.;]*\bcoil)

@@ -128,7 +128,7 @@ export const AS_WRITTEN: readonly Spelling[] = [
   ],
   [/\bscale ?(?:\+|&|and) ?(?=ball|round)/gi, 'divide and '],
   // "Greek yoghurt (10 %)": of fat, and no share of the flour
-  [/(?<=\b(?:yogh?urt|quark|cream|curd|milk|ricotta|cheese)) \((\d{1,2}(?:[.,]\d)?) ?%(?: fat)?\)/gi, ' (fat $1)'],
+  [/(?<=\b(?:yogh?urt|quark|cream|curd|milk|ricotta|cheese)) \((\d{1,2}(?:[.,]\d)?) ?%(?: fat)?\)/gi, ' ($1 p.c.)'],
   // "2 tazze / cups of flour": the measure in another tongue, and in one that is known
   [/(?<=\d |½ |¼ |¾ )\p{L}{4,12} ?\/ ?(?=(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|glass(?:es)?)\b)/giu, ''],
   [/\bH ?2 ?O\b/g, 'water'],
@@ -151,6 +151,14 @@ export const AS_WRITTEN: readonly Spelling[] = [
     /(?<=\bfolds? at )(\d{1,3})'((?: \d{1,3}')+)/gi,
     (_, first = '', more = '') => `${first}${more.replace(/ (\d+)'/g, ', $1')} min`,
   ],
+  // "wheat T65 70": a type, and no amount
+  [/(?<=^|[,;/] )(wheat|rye|spelt) (T ?\d{2,4}|type ?\d{3,4}) (?=\d)/gi, '$1 flour $2 '],
+  // "1 kg type 550": what has a type is a flour
+  [/(?<=\d ?(?:k?g) )(type (?:405|480|500|550|630|700|812|1050|1150|1600))(?= *(?:[,;/.]|$))/gi, 'flour $1'],
+  [/^(\d{1,2}) min,? \(?(firm|soft|smooth|stiff|silky|elastic)\)?[.!]?$/gi, 'knead $1 min, $2'],
+  [/^(\d(?:\.\d)? ?mm), (?=\d{2} ?cm\b)/gi, 'roll $1, '],
+  [/(?<=\b(?:balls|rounds|pieces)(?: of \d+ g)?, )(?=\d{1,3} ?min \((?:up to|max|min|at (?:most|least)))/gi, 'rest '],
+  [/^(?:> )?dough hook,? (?=\d)/gi, 'knead with the dough hook '],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],

@@ -67,7 +67,9 @@ function isListInBars(text: string): boolean {
   const cells = text.split(/\s\|\s/);
   if (cells.length < 3 || text.includes(';') || !/\d/.test(cells[0] ?? '')) return false;
   const foods = cells.filter((c) => /\d/.test(c) && findFood(normalLine(c.replace(/^[^:]*:/, ''))) !== undefined);
-  return foods.length >= cells.length - 1;
+  const isFood = (c: string): boolean => findFood(normalLine(c.replace(/^[^:]*:/, ''))) !== undefined;
+  // "besan 200 g | water 320 ml | coriander | oil for the pan"
+  return foods.length >= cells.length - 1 || (2 * foods.length > cells.length && cells.every(isFood));
 }
 
 /** "T65      100     1400": a flour that is called by its type alone. */

@@ -105,12 +105,17 @@ const isNamedAmount = (cell: string): boolean => {
   return name !== cell && /\p{L}{3}/u.test(name);
 };
 
+const LONGEST_ENTRY = 40;
 /** "Formula: flour 500 g | water 325 g": a list of names with amounts in one line. */
 export function namedList(line: Mapped): readonly Mapped[] {
   if (/^\s*\|/.test(line.text)) return [line];
   const cells = cellsOf(line);
   const isEntry = (c: Mapped): boolean => isNamedAmount(c.text) && findFood(c.text) !== undefined;
-  return cells.length >= LEAST_COLUMNS && cells.every(isEntry)
+  // "coriander", "oil for the pan" among them
+  const isList =
+    cells.every((c) => findFood(c.text) !== undefined && c.text.length <= LONGEST_ENTRY) &&
+    10 * cells.filter((c) => /[\d½¼¾]/.test(c.text)).length >= 6 * cells.length;
+  return cells.length >= LEAST_COLUMNS && (isList || cells.every(isEntry))
     ? cells.map((c, n) => (n === 0 ? c.replace(OPENING, '') : c))
     : [line];
 }
