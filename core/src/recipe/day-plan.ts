@@ -118,7 +118,8 @@ export function restsBetween(line: Mapped): Mapped {
   const lay = (verb: string, at: readonly string[]): string => {
     const min = last ? minutesBetween(last, at) : 0;
     last = at;
-    return min < LEAST_LEFT_MIN ? verb : `rest ${min} min, ${verb}`;
+    const told = verb.replace(/^balled\b/, 'ball');
+    return min < LEAST_LEFT_MIN ? told : `rest ${min} min, ${told}`;
   };
   return line.replace(DONE_AT, (_, verb = '', h = '', min = '', nextH = '', nextMin = '') => {
     const first = lay(verb, [h, min]);

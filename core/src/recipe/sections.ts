@@ -106,6 +106,12 @@ class Taking extends Taken {
       this.facts.push(whole);
       return;
     }
+    const own = this.partByItsName(whole);
+    if (own) {
+      this.headings.push(whole.slice(0, own.at));
+      this.takeEntries(whole.slice(own.at), own.use);
+      return;
+    }
     const answer = answerOf(whole);
     if (answer) {
       this.headings.push(...answer.asked);
@@ -228,12 +234,6 @@ class Taking extends Taken {
       this.takeEntries(line.slice(line.text.length - heading.rest.length), heading.use);
       return undefined;
     }
-    const own = heading ? undefined : this.partByItsName(line);
-    if (own) {
-      this.headings.push(line.slice(0, own.at));
-      this.takeEntries(line.slice(own.at), own.use);
-      return undefined;
-    }
     if (heading?.use === 'fill' && isWorkAlone(line.slice(line.text.length - heading.rest.length))) return line;
     if (heading) {
       if (this.hasHeaded.size === 0) this.introduced = this.method.length;
@@ -295,12 +295,18 @@ class Taking extends Taken {
   /** "Dal: 1 cup split peas, …", of which the method says "a spoon of dal in each": a list by the name of what it makes. */
   private partByItsName(line: Mapped): { readonly at: number; readonly use: IngredientUse } | undefined {
     const label = /^(\p{L}{3,16}(?: \p{L}{3,16})?): (?=[\d½¼¾])/u.exec(line.text);
-    if (!label || this.ingredients.length === 0 || ONLY_AMOUNT.test(line.text.slice(label[0].length))) return undefined;
+    if (
+      !label ||
+      headingOf(line.text) ||
+      this.ingredients.length === 0 ||
+      ONLY_AMOUNT.test(line.text.slice(label[0].length))
+    )
+      return undefined;
     const items = itemsOf(line.slice(label[0].length));
     if (items.length < 2 || items.some((i) => findFood(normalLine(i.text))?.role === 'flour')) return undefined;
     const below = this.below.map((l) => normalLine(l.text)).join('\n');
     const name = (label[1] ?? '').toLowerCase();
-    const use = USED_AS.find(([pattern]) => new RegExp(pattern.replace('NAME', name), 'i').test(below))?.[1];
+    const use = USED_AS.find(([pattern]) => new RegExp(pattern.replaceAll('NAME', name), 'i').test(below))?.[1];
     return use && { at: label[0].length, use };
   }
 

@@ -11,7 +11,7 @@ export const plainTitle = (title: Mapped): Mapped =>
     // what a page has beside its title
     .replace(/\s{2,}(?:.*★.*|(?:jump to|print)\b.*)$/iu, '')
     .replace(/^to make (?=\p{Lu})|(?<=^to make [^.]*)\.$/giu, '')
-    .replace(/(?<!\d):(?!\d)|[#*☐▢□]+/g, '')
+    .replace(/^:|:$|:(?= *(?:\s{3,}|$))|[#*☐▢□]+/g, '')
     .trim();
 
 /** Whether a line that holds words for hands is a title all the same, "Griddle cakes". */

@@ -143,7 +143,9 @@ const isNamedAgain = (later: string, mixed: string): boolean => {
 export function useOf(draft: StepDraft, drafts: readonly StepDraft[]): IngredientUse | undefined {
   if (draft.isBeside) {
     const [, word] = /\b(filling|stuffing|dip|sauce|salad|topping|glaze|chutney)\b/i.exec(draft.text) ?? [];
-    if (word === undefined) return undefined;
+    // "mash the butter with the garlic, spread over the hot breads": what is put on is what was made
+    const next = drafts[drafts.indexOf(draft) + 1];
+    if (word === undefined) return next?.action === 'finish' && foodsIn(next.text).length === 0 ? 'finish' : undefined;
     return /filling|stuffing/i.test(word) ? 'fill' : /topping|glaze/i.test(word) ? 'finish' : 'serve';
   }
   const isLayered = ['fill', 'finish'].includes(draft.action) && drafts[drafts.indexOf(draft) + 1]?.action === 'coil';

@@ -85,7 +85,7 @@ export const DIVIDE = phrases`
   get(?= {n} (?:pieces|portions|lumps) (?:out of|from)\b)
   scale(?: off)? > (?:(?:it|them|the dough) )?(?:at |to |in(?:to)? )?\d
   (?<!\b(?:each|every|the|per|one|a) )portion
-  split
+  split !> (?:peas?|lentils?|gram|beans?)\b
   halve
   (?<=^|[,;.] )(?:cut|split) > {n}(?= *(?:[,;.]|$))
   (?<!\ba )quarter (?:it|them|each|the dough)

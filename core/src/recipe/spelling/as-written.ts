@@ -82,10 +82,6 @@ export const AS_WRITTEN: readonly Spelling[] = [
   [/(?<=\bflour,? )\(?S\.? ?R\.?\)?(?=[ ,;.]|$)/g, 'self-raising'],
   // "pull off eggs of dough": so large, and nothing that a hen lays
   [/\b(?:eggs|lemons|walnuts|mandarins|golf balls) of (?:the )?(?=dough\b)/gi, 'pieces of '],
-  [
-    /\b(\d|an?|one) (bowl|cup|mug|glass|jar) (?:minus|less) (?:an?|one|1) (?:finger(?:['’]s (?:breadth|width))?|spoon(?:ful)?|splash|sip|bit)\b/gi,
-    '$1 $2',
-  ],
   // "flour 2 kg / water 1,25": where the flour is told in kilograms, a figure with decimals is
   [
     /^(?=[^.]*\bflour\b[^;,/]{0,24}? \d[\d.,]* ?kg\b).*$/gi,
@@ -158,7 +154,12 @@ export const AS_WRITTEN: readonly Spelling[] = [
   [/^(\d{1,2}) min,? \(?(firm|soft|smooth|stiff|silky|elastic)\)?[.!]?$/gi, 'knead $1 min, $2'],
   [/^(\d(?:\.\d)? ?mm), (?=\d{2} ?cm\b)/gi, 'roll $1, '],
   [/(?<=\b(?:balls|rounds|pieces)(?: of \d+ g)?, )(?=\d{1,3} ?min \((?:up to|max|min|at (?:most|least)))/gi, 'rest '],
-  [/^(?:> )?dough hook,? (?=\d)/gi, 'knead with the dough hook '],
+  [/^(?:> )?dough hook,? (?=\d)/gi, 'mix with the dough hook '],
+  // "1 bowl minus a finger of water"
+  [
+    /\b(\d|an?|one) (bowl|cup|mug|glass|jar) (?:minus|less) (?:an?|one|1) (?:finger(?:['’]s (?:breadth|width))?|spoon(?:ful)?|splash|sip|bit)\b/gi,
+    '$1 $2',
+  ],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],

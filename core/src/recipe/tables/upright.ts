@@ -114,6 +114,7 @@ export function namedList(line: Mapped): readonly Mapped[] {
   // "coriander", "oil for the pan" among them
   const isList =
     cells.every((c) => findFood(c.text) !== undefined && c.text.length <= LONGEST_ENTRY) &&
+    cells.filter(isEntry).length >= LEAST_COLUMNS &&
     10 * cells.filter((c) => /[\d½¼¾]/.test(c.text)).length >= 6 * cells.length;
   return cells.length >= LEAST_COLUMNS && (isList || cells.every(isEntry))
     ? cells.map((c, n) => (n === 0 ? c.replace(OPENING, '') : c))

@@ -6,6 +6,8 @@ import { DRAWER } from './drawer.ts';
 import { EVENING_SHEETS } from './evening-sheets.ts';
 import { HANDOUTS } from './handouts.ts';
 import { NUMBERED_SHEETS } from './numbered-sheets.ts';
+import { PASSED_ROUND } from './passed-round.ts';
+import { PINNED_UP } from './pinned-up.ts';
 import { SHORT_NOTES } from './short-notes.ts';
 import { WORKSHOP_CARDS } from './workshop-cards.ts';
 
@@ -20,4 +22,6 @@ export const OWN_NOTES: readonly OwnNote[] = [
   ...EVENING_SHEETS,
   ...WORKSHOP_CARDS,
   ...COPIED_PAGES,
+  ...PINNED_UP,
+  ...PASSED_ROUND,
 ];
