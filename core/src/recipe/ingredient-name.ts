@@ -84,7 +84,7 @@ export function nameOf(whole: string, food: Food | undefined): string {
     // how warm it is stands apart
     .replace(/(?<=\p{L}{3}),? (?:at )?\d{1,3} ?°(?: ?[CF])?$/iu, '')
     .replace(/ and (?:not a thing|nothing) (?:more|else)$| and a (?:bit|little|splash)(?: more)?$/i, '')
-    .replace(/^(?:a )?bit of |^minus (?:an?|1|one) \p{L}+ (?:of )?/iu, '')
+    .replace(/^(?:a )?bit of /i, '')
     .replace(
       / (?:in|into|to) (?:it|(?:an?|the|1|one) (?:\w+ )?(?:dough|bowl|mixer|machine|basin|tub))$| (?:a|1) (?:quick |good )?(?:stir|mix)$| (?:off|on) the heat$| little by little$| gradually$| a little at a time$/i,
       '',

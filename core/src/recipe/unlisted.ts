@@ -245,8 +245,11 @@ const isSpice = (i: Ingredient): boolean => SPICES.has(findFood(i.name)?.id);
 const IS_AVOIDED =
   /\b(?:can(?:['’]t|not| not)|do(?:n['’]t| not)|must not|may not) (?:have|eat|tolerate|take)\b|\b(?:allergic to|intolerant (?:of|to)|avoid(?:s|ing)?)\b/i;
 
+/** "Mixed seeds (sunflower, pumpkin)": several of one kind, of which none is a choice. */
+const KINDS =
+  /(?<=\b(?:mixed \p{L}+|seeds|nuts|herbs|spices|vegetables|greens|berries|cheeses) ?)\((?!or\b)(?![^()]*\boptional)[^()\d]*,[^()\d]*\)/giu;
 const isInBrackets = (text: string, words: string): boolean =>
-  (text.match(/\([^()\d]*\)/g) ?? []).some((inner) => inner.toLowerCase().includes(words.toLowerCase()));
+  (text.match(KINDS) ?? []).some((inner) => inner.toLowerCase().includes(words.toLowerCase()));
 
 const LONGEST_QUOTE = 80;
 /** The beginning of a sentence in whole words. */

@@ -124,7 +124,10 @@ export const AS_WRITTEN: readonly Spelling[] = [
   ],
   [/\bscale ?(?:\+|&|and) ?(?=ball|round)/gi, 'divide and '],
   // "Greek yoghurt (10 %)": of fat, and no share of the flour
-  [/(?<=\b(?:yogh?urt|quark|cream|curd|milk|ricotta|cheese)) \((\d{1,2}(?:[.,]\d)?) ?%(?: fat)?\)/gi, ' ($1 p.c.)'],
+  [
+    /(?<=\b(?:yogh?urt|quark|cream|curd|ricotta)) \((\d{1,2}(?:[.,]\d)?) ?%(?: fat)?\)(?=:? +\d)|(?<=\d ?(?:k?g|m?l) (?:of )?(?:\p{L}+ ){0,3}(?:yogh?urt|quark|cream|curd|ricotta)) \((\d{1,2}(?:[.,]\d)?) ?%(?: fat)?\)/giu,
+    (_, first = '', second = '') => ` (${first || second} p.c.)`,
+  ],
   // "2 tazze / cups of flour": the measure in another tongue, and in one that is known
   [/(?<=\d |½ |¼ |¾ )\p{L}{4,12} ?\/ ?(?=(?:cups?|tbsp|tsp|tablespoons?|teaspoons?|glass(?:es)?)\b)/giu, ''],
   [/\bH ?2 ?O\b/g, 'water'],
@@ -157,7 +160,7 @@ export const AS_WRITTEN: readonly Spelling[] = [
   [/^(?:> )?dough hook,? (?=\d)/gi, 'mix with the dough hook '],
   // "1 bowl minus a finger of water"
   [
-    /\b(\d|an?|one) (bowl|cup|mug|glass|jar) (?:minus|less) (?:an?|one|1) (?:finger(?:['’]s (?:breadth|width))?|spoon(?:ful)?|splash|sip|bit)\b/gi,
+    /\b(\d|an?|one) (bowl|cup|mug|glass|jar) (?:minus|less) (?:an?|one|1) (?:finger(?:['’]s (?:breadth|width))?|spoon(?:ful)?|splash|sip|bit)\b(?! of\b)/gi,
     '$1 $2',
   ],
   // "salt ¼tsp"
