@@ -128,19 +128,16 @@ function headOf(cells: readonly Mapped[], amountAt: number, isBesideEach: boolea
     // beside what is for one bread "for 12" are breads
     n === amountAt && (OF_BREADS.test(c.text) || (isBesideEach && FOR_SO_MANY.test(c.text)));
   const plain = cells.filter((c) => c.text !== '' && !/\d/.test(c.text));
-  const figures = cells
-    .map((c, n) => ({ cell: c, isTold: isTold(c, n), isAgain: again.includes(n) }))
-    .filter(({ cell }) => /\d/.test(cell.text));
-  // where a column of more people is known, so is what the first one is for
-  const isKnown = (f: (typeof figures)[number]): boolean =>
-    f.isAgain || (again.length > 0 && f.cell === cells[amountAt]);
+  const figures = cells.map((c, n) => ({ cell: c, isTold: isTold(c, n) })).filter(({ cell }) => /\d/.test(cell.text));
+  // where columns for more people are known, so is what each of them is for; their own cells are shown where they are no multiple
+  const isKnown = again.length > 0;
   return {
     lines: [
       ...(plain.length > 0 ? [Mapped.join(plain).replace(/^.*$/su, 'Ingredients Weight')] : []),
       ...figures.filter((f) => f.isTold).map((f) => f.cell.replace(/^\D*(\d{1,3}).*$/, 'makes $1 pieces')),
     ],
-    left: figures.filter((f) => !f.isTold && !isKnown(f)).map((f) => f.cell),
-    again: figures.filter((f) => !f.isTold && isKnown(f)).map((f) => f.cell),
+    left: isKnown ? [] : figures.filter((f) => !f.isTold).map((f) => f.cell),
+    again: isKnown ? figures.filter((f) => !f.isTold).map((f) => f.cell) : [],
   };
 }
 

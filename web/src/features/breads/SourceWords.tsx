@@ -25,6 +25,7 @@ const LEGEND: readonly (readonly [WordOwner, string])[] = [
   ['keeping', 'keeping'],
   ['trouble', 'what goes wrong'],
   ['remark', 'not done, or may be'],
+  ['aside', 'set aside'],
   ['none', 'not understood'],
 ];
 /** By hand or key a line is given to another owner. */
