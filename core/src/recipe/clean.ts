@@ -360,7 +360,7 @@ const inParts = inOrder(PARTS);
 const inYields = inOrder(YIELDS);
 /** "CRISP RYE THINS / class of 12": over all what a bread is called, and for whom. */
 const CALLED =
-  /^(\p{Lu}[\p{L} '’&-]{3,40}) (?:\/|\||·) (?=(?:class|group|course|level|lesson|session|week|serves|for|batch)\b[^.;]{0,30}$)|^(\p{Lu}[\p{L} '’&-]{3,50}) \/\/ (?=\d{1,2}[:.]\d{2} |[^/\d]{0,30}$)|^(\p{Lu}[^,;:.\d]{3,50}), (?=(?:weights?|amounts|quantities|figures) (?:for|per|of) [^:]*:$)/u;
+  /^(\p{Lu}[\p{L} '’&-]{3,40}) (?:\/|\||·) (?=(?:class|group|course|level|lesson|session|week|serves|for|batch)\b[^.;]{0,30}$)|^(\p{Lu}[\p{L} '’&-]{3,50}) \/\/ (?=\d{1,2}[:.]\d{2} |[^/\d]{0,30}$)|^(\p{Lu}[^,;:.\d]{3,50}), (?=(?:weights?|amounts|quantities|figures) (?:for|per|of) [^:]*:$|\d+ (?:minutes|min|hours)\b[^.;:]{0,24}$)/u;
 /** "Flatbreads – 8 breads", "Naan (for eight)": how many stands behind the title. */
 const TITLED = /^(\p{Lu}[^.;:\d]{2,60}?)(?:\s+[–—-]\s+|,\s+|\s+(?=\())(?=\S)/u;
 const LONGEST_YIELD = 60;

@@ -240,6 +240,13 @@ describe('lists in other forms', () => {
   ])('%j', (list, dough) => {
     expect(read(`Rounds\n${list}${METHOD}`).told.dough).toBe(dough);
   });
+  it('"on 100 of chickpea flour" names that flour, and no wheat', () => {
+    const { told, bread } = read(
+      'Farinata, on 100 of chickpea flour: water 290, olive oil 18, salt 2. Whisk. Stand 3 hours. Ladle out 120 g, spread to 24 cm. Griddle 3 min, turn, 2 min.',
+    );
+    expect(told.dough).toBe('chickpea flour 100, water 290, olive oil 18, salt 2');
+    expect(bread.ingredients.flatMap((i) => i.allergens ?? [])).not.toContain('wheat');
+  });
   it('grain that is ground is flour', () => {
     const { told } = read(
       'Appam\nraw rice 500 g (soak 5 hours, drain)\ngrated coconut 150 g\nsalt 8 g\nwater 450 ml\nGrind all to a batter. Ferment 8 hours. Ladle 55 g into the pan, lid, 2 min, no turning.',

@@ -123,7 +123,7 @@ export function wordsOf(known: Known): {
 
 /** What only joins or numbers: "and", "1.", "Step 2:", "B.", the time of day before a line of a schedule. */
 const NOISE =
-  /^(?:[^\p{L}\d½¼¾⅓⅔⅛]|\b(?:and|or|to|plus|with|for|then|now|next|finally|lastly|add|put|step|stage|part|phase|take|use|about|some|roughly|the same of|the same amount of|o)\b|\b\d{1,2}[.:]\d{2}\b|\b\d{1,2}\b(?=\s*(?:[.):|–—-]|$))|\b\d{1,3}['’′](?=\s*$)|\b(?:[a-z]|[ivx]{1,4})(?=[.):]))*$/iu;
+  /^(?:[^\p{L}\d½¼¾⅓⅔⅛]|\b(?:and|or|to|plus|with|for|on|then|now|next|finally|lastly|add|put|step|stage|part|phase|take|use|about|some|roughly|the same of|the same amount of|o)\b|\b\d{1,2}[.:]\d{2}\b|\b\d{1,2}\b(?=\s*(?:[.):|–—-]|$))|\b\d{1,3}['’′](?=\s*$)|\b(?:[a-z]|[ivx]{1,4})(?=[.):]))*$/iu;
 
 /** "1 /" before a step, "Repos /", "Ballengare (" before the same in English: no figure, no unit and no food of it is lost. */
 const isOtherTongue = (text: string): boolean =>

@@ -91,6 +91,9 @@ const USED_AS: readonly (readonly [string, IngredientUse])[] = [
   [String.raw`\b(?:brush|spread|top|sprinkle|scatter|drizzle|smear)\w* [^.;\n]*\bNAME\b`, 'finish'],
   [String.raw`\b(?:serve|eat|dip)\w* [^.;\n]*\bNAME\b`, 'serve'],
 ];
+/** "90 minutes on board" under the title: how long people are there. */
+const OF_A_CLASS = /^\d+ (?:minutes|min|hours) (?:on|at|with|of|together|in)\b[^.;:\d]{0,24}$/i;
+const FAT_ALONE = /^butter[.!]?$/i;
 /** A part of a list is no longer than so many lines. */
 const MOST_BELOW = 30;
 
@@ -479,7 +482,12 @@ class Taking extends Taken {
       this.facts.push(body);
       const name = titleIn(text);
       if (name !== undefined) this.title ??= body.slice(0, name.length);
-    } else if (this.part === 'passed' || /\bholds (?:about )?\d/i.test(text)) this.notUnderstood.push(body);
+    } else if (
+      this.part === 'passed' ||
+      /\bholds (?:about )?\d/i.test(text) ||
+      (this.isAtStart && OF_A_CLASS.test(text))
+    )
+      this.notUnderstood.push(body);
     else if (this.part === 'keeping') this.keeping.push(body);
     else if (/ on top\.?$/i.test(text) && this.isOnTop(body)) return;
     // "50 g cheese each, fold, seal": work at pieces, and no entry
@@ -489,6 +497,8 @@ class Taking extends Taken {
       actionsIn(normalLine(text)).some((a) => PIECE_WORK.has(a.action))
     )
       this.method.push(body);
+    // "Butter" in a line of its own, once it is cooked
+    else if (this.hasCooked && FAT_ALONE.test(text)) this.method.push(body);
     else if (itemsOf(body).length > 1 || (this.hasCooked && areFoodsAlone(body))) this.list(body);
     else if (this.part === 'ingredients' && this.use !== 'dough' && foodsWithWork(body))
       this.ingredients.push(...(foodsWithWork(body) ?? []).map((line) => ({ line, use: this.use })));

@@ -163,6 +163,11 @@ export const AS_WRITTEN: readonly Spelling[] = [
     /\b(\d|an?|one) (bowl|cup|mug|glass|jar) (?:minus|less) (?:an?|one|1) (?:finger(?:['’]s (?:breadth|width))?|spoon(?:ful)?|splash|sip|bit)\b(?! of\b)/gi,
     '$1 $2',
   ],
+  // "Farinata, on 100 of chickpea flour: water 290": of what the shares are is the first of them
+  [
+    /,? (?:(?:all|percentages) )?on 100(?: parts)?(?: of)? ((?:\p{L}+ ){0,2}(?:flour|meal|masa harina)) ?: (?=\p{L}+(?: \p{L}+)? \d)/giu,
+    ': $1 100, ',
+  ],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],

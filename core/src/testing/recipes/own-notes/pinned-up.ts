@@ -224,9 +224,9 @@ wet one side, stick coriander, tawa wet side down, lid, 1 min, flip tawa over fl
 butter`,
     dough: 'maida 100, curd 20, milk 36, salt 1.6, sugar 2, baking powder 1.2, soda 0.2, oil 4',
     outside:
-      'boiled potato 43.75 fill, onion 7.5 fill, green chilli 3.75 fill, coriander handful chaat masala 0.28 fill, butter 3 fill',
+      'boiled potato 43.75 fill, onion 7.5 fill, green chilli 3.75 fill, coriander handful chaat masala 0.28 fill, butter, to finish 4 finish',
     piece: '100.1 g, 16 cm',
-    steps: 'mix, rest 120, ball, rest 10, fill, roll, cook 60+60',
+    steps: 'mix, rest 120, ball, rest 10, fill, roll, cook 60+60, finish',
     left: [],
   },
   {
