@@ -54,7 +54,7 @@ describe('what is told once more', () => {
   });
   it('the title on a card of its page is no entry', () => {
     const { told } = read(
-      `<h1>Soft Yogurt Flatbreads</h1><p>I love them.</p><h2>Soft Yogurt Flatbreads</h2><h3>Ingredients</h3><ul><li>250 g flour</li><li>245 g yogurt</li></ul><p>${METHOD}</p>`,
+      `<h1>Soft Yogurt Flatbreads</h1><p>These are the flatbreads I make. You need only 15 minutes.</p><h2>Soft Yogurt Flatbreads</h2><div>Prep: 10 mins</div><div>Yield: 6 flatbreads</div><h3>Ingredients</h3><ul><li>250 g flour</li><li>245 g yogurt</li></ul><p>${METHOD}</p>`,
     );
     expect(told.dough).toBe('flour 100, yogurt 98');
   });
@@ -95,8 +95,8 @@ describe('what is none of the dough', () => {
   });
   it('oil on top is no layer, and under a coil it is', () => {
     const method = (end: string): string =>
-      `${DOUGH}\nMix, rest 1 h. Divide into 4. Stretch to 22 cm, dimple, brush with oil${end}. Oven 7 min.`;
-    expect(read(method('')).bread.family).not.toBe('laminated');
+      `${DOUGH}, 5 g yeast, 15 g oil\nMix, rest 1 h. Divide into 4. Stretch to 22 cm, dimple, oil${end}. Oven 260 °C, 7 min.`;
+    expect(read(method('')).bread.family).toBe('yeasted');
     expect(read(method(', coil, rest 10 min, roll to 20 cm')).bread.family).toBe('laminated');
   });
 });
