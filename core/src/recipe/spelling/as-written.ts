@@ -46,7 +46,7 @@ export const AS_WRITTEN: readonly Spelling[] = [
   [/(?<=\((?:or|alternatively)\b[^().]*);(?=[^().]*\))/gi, ','],
   [/\b(?:another|a|one) half[- ]minute\b/gi, 'another 30 seconds'],
   [/\bhalf[- ]minute\b/gi, 'half a minute'],
-  // a coin, a pencil or a finger is measured nowhere (common practice, from memory)
+  // a coin is as thick as three millimetres, two of them roughly so (common practice, from memory)
   [
     /\b(?:the )?thickness of (?:an?|two|2) (?:pound |euro |£1 )?coins?\b|\bas (?:thick|thin) as an? (?:pound |euro |£1 )?coin\b/gi,
     '3 mm thick',
