@@ -85,6 +85,14 @@ describe('what is none of the dough', () => {
       'spiced butter 25 serve, berbere 2 serve',
     ],
     [
+      'Lahmacun\nDough for 12: 750 g flour, 450 g water\nTopping for 12: 500 g lamb mince, 200 g onion\nKnead 8 min, rest 45 min. Divide into 12. Roll 22 cm. Spread with the topping. Bake 5 minutes.',
+      'lamb mince 41.67 finish, onion 16.67 finish',
+    ],
+    [
+      '350 g flour, 210 g water, and for the top 60 g soft butter. Knead for a minute, divide into 8. Roll to 12 cm. Griddle 2 minutes a side. Spread with the butter.',
+      'soft butter 7.5 finish',
+    ],
+    [
       'Recco\nDough 250 g flour, 125 g water\nFilling 400 g stracchino\nKnead 8 min. Rest 1 hour. Divide in two. Roll. Fill. Oven 270°C 7 min.',
       'stracchino 200 fill',
     ],
@@ -232,6 +240,9 @@ describe('lists in other forms', () => {
     ['450 g 00 / 270 g H2O / 9 g salt', 'flour 00 100, water 60, salt 2'],
     ['Besan 200g | Water 320ml | Salt 4 g | Coriander 2 g', 'besan 100, water 160.01, salt 2, coriander 1'],
     ['400 g rye meal + 350 g boiling water, cover, 30 min', 'rye meal 100, boiling water 87.5'],
+    ['2½ cups atta, 1 packed cup of spinach (150 g)', 'atta 100, spinach 50.25'],
+    ['Measure: 1 cup = 120 g flour\n300 g rye flour\n200 g water', 'rye flour 100, water 66.67'],
+    ['150 g flour, 75 g discard (100 %), 30 g water if stiff', 'flour 100, discard 50, water 20'],
     ['1 kg type 550, 560 g water', 'flour type 550 100, water 56'],
     ['500 g flour, 250 g water plus 40 g more if it wants it', 'flour 100, water 50'],
     ['flour 500, water 390 (350 + 40 later)', 'flour 100, water 78'],

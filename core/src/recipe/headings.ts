@@ -7,7 +7,7 @@ export type Part = 'unknown' | 'ingredients' | 'method' | 'keeping' | 'passed';
 
 /** "Filling (for 8)", "filling per bread". */
 const FOR_HOW_MANY =
-  '(?: \\((?:for|enough for|makes) \\d{1,3}[^()]*\\)|(?:,| \\()? ?(?:per|for each|for every|for one|each)(?: \\p{L}+)?\\)?)?';
+  '(?: \\((?:for|enough for|makes) \\d{1,3}[^()]*\\)| for (?:about )?\\d{1,3}(?: \\p{L}+)?|(?:,| \\()? ?(?:per|for each|for every|for one|each)(?: \\p{L}+)?\\)?)?';
 /** "Cheese filling", "potato and pea filling". */
 const OF_FOODS = '(?:(?!to |for )\\p{L}[\\p{L}-]+(?:(?: and| &|,) (?!to |for )\\p{L}[\\p{L}-]+)? ){1,2}';
 

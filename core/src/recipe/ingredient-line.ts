@@ -177,7 +177,7 @@ function readOne(raw: Mapped, told: Mapped, use: IngredientUse, system: MeasureS
   const level = text
     .replace(VAGUE, '')
     .replace(
-      /\b(heaped|heaping|rounded|scant|scanty|barely|generous|good|level|flat|big|small|US|metric|Australian|imperial)\s+(?=\w)/gi,
+      /\b(heaped|heaping|rounded|(?:(?:loosely|lightly|firmly|tightly) )?packed|scant|scanty|barely|generous|good|level|flat|big|small|US|metric|Australian|imperial)\s+(?=\w)/gi,
       '',
     );
   const read = readAmounts(level);

@@ -73,7 +73,7 @@ export function nameOf(whole: string, food: Food | undefined): string {
       PREPARED.test(own.trim()) && food !== undefined && findFood(own) === undefined ? `${own} ` : lead,
     )
     .split(
-      /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to |until |while |that |which |(?:is|are|was|were) |[—–] |by (?:volume|weight)\b|at \d|a little at a\b|in the dough\b|(?:on|onto|into) (?:the|a|your) (?:board|table|bench|bowl|counter|worktop)\b|little by little\b|bit by bit\b|gradually\b)/i,
+      /[,;(]|\s+(?=(?:went|goes|go) in(?:to)?\b|for |to |until |while |that |which |if |(?:is|are|was|were) |[—–] |by (?:volume|weight)\b|at \d|a little at a\b|in the dough\b|(?:on|onto|into) (?:the|a|your) (?:board|table|bench|bowl|counter|worktop)\b|little by little\b|bit by bit\b|gradually\b)/i,
     )[0];
   const text = (head ?? '')
     .replace(/^[\s–—:=-]+|[\s–—:.=-]+$/g, '')

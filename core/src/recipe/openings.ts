@@ -43,10 +43,10 @@ export const OTHER_LIST = /^(?:us|u\.s\.|american|imperial|cups|by volume)\b[^:]
 
 /** "For the filling two onions": what a list in words is for. */
 export const PART_IN_WORDS =
-  /^(for the (?:filling|stuffing|topping|dough|layers|dip|sauce)),? (?=(?:\d|[½¼¾]|an? |half |some |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)) ))/iu;
+  /^(for the (?:filling|stuffing|topping|top|dough|layers|dip|sauce)),? (?=(?:\d|[½¼¾]|an? |half |some |(?:one|two|three|four|five|six|seven|eight|nine|ten|\p{Ll}+(?:teen|ty)) ))/iu;
 /** "… 9 g salt, and for the filling 6 cloves of garlic": what the rest of a list is for. */
 export const PART_BEHIND =
-  /(?:^|[,;] (?:and )?)(for (?:the (?:filling|stuffing|topping|layers|folds|dip|sauce|glaze)|brushing|layering|shaping|stretching))[,:]? (?=(?:\d|[½¼¾]|an? |half |some |\p{L}+ ))/iu;
+  /(?:^|[,;] (?:and )?)(for (?:the (?:filling|stuffing|topping|top|layers|folds|dip|sauce|glaze)|brushing|layering|shaping|stretching))[,:]? (?=(?:\d|[½¼¾]|an? |half |some |\p{L}+ ))/iu;
 const BARE_FIGURE =
   /^((?:0{1,2} )?\p{L}[\p{L} ]*?)[ :]+(\d+(?:\.\d+)?)(?:\s*(\([^)\d]*(?:%|per ?cent)[^)\d]*\)))?\.?$/u;
 

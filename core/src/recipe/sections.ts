@@ -93,6 +93,9 @@ const USED_AS: readonly (readonly [string, IngredientUse])[] = [
 ];
 /** "90 minutes on board" under the title: how long people are there. */
 const OF_A_CLASS = /^\d+ (?:minutes|min|hours) (?:on|at|with|of|together|in)\b[^.;:\d]{0,24}$/i;
+/** "Measure: 1 cup = 120 g flour": what a measure holds is no entry. */
+const OF_A_MEASURE =
+  /^(?:(?:measures?|note|here)[:,]? )?(?:1|an?|one) (?:cup|mug|glass|bowl|ladle|spoon) ?(?:=|is|holds) ?(?:about )?\d+ ?(?:g|ml)\b[^,;]{0,24}$/i;
 const FAT_ALONE = /^butter[.!]?$/i;
 /** A part of a list is no longer than so many lines. */
 const MOST_BELOW = 30;
@@ -204,10 +207,11 @@ class Taking extends Taken {
       /^(?:scan|img|image|page|photo|doc|file)[ _#.-]*\d{1,6}$/i.test(line.text) ||
       (this.isInTheList && /^(?:plus|also|and|extras?)\W*$/i.test(line.text));
     const isLeftOut = this.ingredients.length > 0 && LEFT_OUT.test(line.text);
-    if (isLabelled) this.notUnderstood.push(line);
+    const isMeasure = OF_A_MEASURE.test(line.text);
+    if (isLabelled || isMeasure) this.notUnderstood.push(line);
     else if (isRule) this.headings.push(line);
     else if (isLeftOut) this.aside.push(line);
-    return isLabelled || isRule || isLeftOut;
+    return isLabelled || isMeasure || isRule || isLeftOut;
   }
 
   /** "Kneading. 10 minutes on the bench.": a label is a heading where its sentence says what is done, and part of it where not. */

@@ -12,7 +12,7 @@ export const JOB = phrases`
   grate
   dice
   (?<!\b(?:a|the|your|wet|floured|wooden|baking|semolina|dusted) )peel !> (?:{it} |{dough} )?off\b
-  mince
+  (?<!\b(?:lamb|beef|pork|veal|turkey|chicken|meat|soya?|lean|of|g) )mince
   (?:warm the (?:milk|butter|oil)|heat the (?:milk|butter))(?: (?:and|with|in) (?:the )?(?:milk|butter|water|oil))?(?! and (?:cook|fry)\b)
   (?<!\bof |\d ?(?:ml|g|l) )warm (?:\d+ ?(?:ml|g) (?:of )?)?(?:milk|butter|oil)(?: and \w+)? > (?:with|in|until|to)\b
   crush (?:the |\w+ )?garlic

@@ -168,6 +168,13 @@ export const AS_WRITTEN: readonly Spelling[] = [
     /,? (?:(?:all|percentages) )?on 100(?: parts)?(?: of)? ((?:\p{L}+ ){0,2}(?:flour|meal|masa harina)) ?: (?=\p{L}+(?: \p{L}+)? \d)/giu,
     ': $1 100, ',
   ],
+  // "4 min speed 1, 5 min speed 2": one mixing
+  [
+    /(\d{1,2}) ?min(?:utes?)? (?:on |at |in )?(?:speed|gear) ?(?:1|I|one),? (?:and |then |\+ )?(\d{1,2}) ?min(?:utes?)? (?:on |at |in )?(?:speed|gear) ?(?:2|II|two)\b/gi,
+    (_, a = '', b = '') => `${Number(a) + Number(b)} min`,
+  ],
+  // "200 g discard (100 %)": how wet it is
+  [/(?<=\b(?:discard|starter|levain|leaven|sourdough)) \((\d{2,3}) ?%\)(?! *\d)/gi, ' ($1 % hydration)'],
   // "salt ¼tsp"
   [/(?<=[½¼¾⅓⅔⅛])(?=(?:tsp|tbsp|tbs|cups?|oz|lb|pints?|ml|l)\b)/gi, ' '],
   [/\b(for|to) (?:deep|shallow)[- ]?(?=fry(?:ing)?\b)/gi, '$1 '],
