@@ -95,7 +95,7 @@ const USED_AS: readonly (readonly [string, IngredientUse])[] = [
 const OF_A_CLASS = /^\d+ (?:minutes|min|hours) (?:on|at|with|of|together|in)\b[^.;:\d]{0,24}$/i;
 /** "Measure: 1 cup = 120 g flour": what a measure holds is no entry. */
 const OF_A_MEASURE =
-  /^(?:(?:measures?|note|here)[:,]? )?(?:1|an?|one) (?:cup|mug|glass|bowl|ladle|spoon) ?(?:=|is|holds) ?(?:about )?\d+ ?(?:g|ml)\b[^,;]{0,24}$/i;
+  /^(?:measures?|note|here)[:,]? (?:1|an?|one) (?:cup|mug|glass|bowl|ladle|spoon) ?(?:=|is|holds) ?(?:about )?\d+ ?(?:g|ml)\b[^,;]{0,24}$/i;
 const FAT_ALONE = /^butter[.!]?$/i;
 /** A part of a list is no longer than so many lines. */
 const MOST_BELOW = 30;
