@@ -2,7 +2,7 @@ import { isFlour } from './flour-shares.ts';
 import { findFood } from '../foods/index.ts';
 import { SPOONS, VESSELS } from './measures.ts';
 import { FRACTION_SIGNS, LARGE, largeValue, SMALL, wordValue } from './number-words.ts';
-import { COLOUR, figure, flour, G_PER_PART } from './shares.ts';
+import { COLOUR, figure, flour, G_PER_PART, shareOf } from './shares.ts';
 import { inOrder, type Spelling } from './spelling/rule.ts';
 
 /** How many, in figures or words. */
@@ -10,15 +10,6 @@ const N = String.raw`(?<!\p{L})(?:\d+(?:\.\d+)?(?: ?[½¼¾])?|[½¼¾]|an?|one|
 const UNIT = `(?:k?g|m?l|${VESSELS}|${SPOONS}|handfuls?)`;
 const NAME = String.raw`\p{L}[\p{L} -]{2,24}?`;
 const END = String.raw`(?= *(?:[,;.]|$))`;
-const SHARES: Readonly<Record<string, number>> = {
-  half: 0.5,
-  third: 1 / 3,
-  'two third': 2 / 3,
-  quarter: 0.25,
-  'three quarter': 0.75,
-  fifth: 0.2,
-  tenth: 0.1,
-};
 const TYPED_FLOUR = String.raw`((?:\p{L}+ )*flour(?:,? (?:type |tipo |T ?)\d{1,4})?)`;
 /** "(a fifth of it wholemeal)", ", of which 20 % is rye": what part of a flour is another. Three groups. */
 const PART_OF_FLOUR = String.raw`(?:,? ?\(|,? (?=[^,;.()]*\bof (?:it|which|this|them)\b))(?:of which )?(?:(?:an? |one )?(half|(?:two )?third|(?:three )?quarter|fifth|tenth)s?|(\d{1,2}) ?%)(?: of (?:it|which|this|them))?(?: is| are| being)? (\p{L}+)(?: flour)?\)?(?= *(?:[,;.]|$))`;
@@ -46,7 +37,7 @@ const LETTERS: Readonly<Record<string, string>> = {
 function partedFlour(n: string, unit: string, told: readonly string[]): string | undefined {
   const [name = '', share = '', hundredths = '', kind = ''] = told;
   if (!isFlour(kind)) return undefined;
-  const part = Number(n) * (share === '' ? Number(hundredths) / 100 : (SHARES[share.toLowerCase()] ?? 0));
+  const part = Number(n) * (share === '' ? Number(hundredths) / 100 : (shareOf(share) ?? 0));
   return `${figure(Number(n) - part)} ${unit} ${name}, ${figure(part)} ${unit} ${flour(kind)}`;
 }
 

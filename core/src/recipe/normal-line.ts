@@ -5,6 +5,7 @@ import { FIGURES } from './spelling/figures.ts';
 import { FOREIGN_MEASURES } from './spelling/foreign-measures.ts';
 import { MEASURES } from './spelling/measured.ts';
 import { inOrder } from './spelling/rule.ts';
+import { MACHINE_SPEEDS } from './spelling/speeds.ts';
 import { STAGE_WORDS } from './spelling/stages.ts';
 import { SIZES, TIMES } from './spelling/spans.ts';
 import { WORK_TOLD } from './spelling/told-work.ts';
@@ -19,6 +20,7 @@ const spelled = inOrder([
   ...STAGE_WORDS,
   ...ENTRIES,
   ...FIGURES,
+  ...MACHINE_SPEEDS,
   ...WORK_TOLD,
   ...MEASURES,
 ]);

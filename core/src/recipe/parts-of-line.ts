@@ -1,17 +1,11 @@
 import { foodsIn } from '../foods/index.ts';
 import { isOfMixing, useOf } from './uses.ts';
 import { times, type ReadIngredient } from './ingredient-line.ts';
+import { SHARE_WORD, shareOf } from './shares.ts';
 import type { StepDraft } from './step-draft.ts';
 
-/** What a method calls a share of something, as a fraction. */
-const SHARES: readonly (readonly [RegExp, number])[] = [
-  [/\b(?:half|1\/2|½)(?: of)?(?: the| your)?$/i, 1 / 2],
-  [/\b(?:(?:a|one|1) third|1\/3|⅓)(?: of)?(?: the| your)?$/i, 1 / 3],
-  [/\b(?:two|2) thirds(?: of)?(?: the| your)?$|\b(?:2\/3|⅔)(?: of)?(?: the| your)?$/i, 2 / 3],
-  [/\b(?:(?:a|one|1) quarter|1\/4|¼)(?: of)?(?: the| your)?$/i, 1 / 4],
-  [/\b(?:three|3)[- ]quarters(?: of)?(?: the| your)?$|\b(?:3\/4|¾)(?: of)?(?: the| your)?$/i, 3 / 4],
-  [/\bmost of(?: the| your)?$/i, 3 / 4],
-];
+/** "Half the ghee", "two thirds of your water". */
+const SHARE = new RegExp(`(?<![\\p{L}\\d])(${SHARE_WORD})(?: of)?(?: the| your)?$`, 'iu');
 /** "25 g of the butter". */
 const GRAMS = /\b(\d+(?:\.\d+)?) ?g of(?: the| your)?$/i;
 const REST =
@@ -23,8 +17,8 @@ const toldIn = (text: string, line: ReadIngredient): readonly string[] =>
     .filter((f) => f.food === line.food)
     .map((f) => text.slice(0, Math.max(0, text.toLowerCase().indexOf(f.words.toLowerCase()))).trimEnd());
 
-function shareOf(before: string, line: ReadIngredient): number | undefined {
-  const known = SHARES.find(([pattern]) => pattern.test(before))?.[1];
+function partOf(before: string, line: ReadIngredient): number | undefined {
+  const known = shareOf(SHARE.exec(before)?.[1] ?? '');
   const grams = Number(GRAMS.exec(before)?.[1]);
   const all = line.weight?.g;
   return known ?? (all !== undefined && grams > 0 && grams < all ? grams / all : undefined);
@@ -40,7 +34,7 @@ export function withParts(lines: readonly ReadIngredient[], drafts: readonly Ste
     const said = drafts.map((d) => ({ d, before: toldIn(d.text, line) }));
     const share = said
       .filter(({ d }) => isOfMixing(d))
-      .flatMap(({ before }) => before.flatMap((b) => shareOf(b, line) ?? []))[0];
+      .flatMap(({ before }) => before.flatMap((b) => partOf(b, line) ?? []))[0];
     const rest = said.find(({ d, before }) => !isOfMixing(d) && before.some((b) => REST.test(b)));
     const use = rest && useOf(rest.d, drafts);
     if (share === undefined || use === undefined || use === 'dough') return [line];

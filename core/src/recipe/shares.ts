@@ -1,5 +1,6 @@
 import { findFood } from '../foods/index.ts';
 import { SPOONS, VESSELS } from './measures.ts';
+import { FRACTION_SIGNS } from './number-words.ts';
 
 const SHARE = `(?:\\d{1,2}(?:[./]\\d)?|[½¼¾]) (?!(?:k?g|m?l|min|h|${VESSELS}|${SPOONS})\\b)\\p{L}[\\p{L} -]{2,20}`;
 /** A figure as a text would hold it: never with three decimals, which would be read as thousands. */
@@ -20,3 +21,33 @@ export const COLOUR = '(?:white|brown|strong|dark|light|plain|wholemeal|whole wh
 /** "White" is a flour by its colour; "wholemeal" is one by its name. */
 export const flour = (kind: string): string =>
   /flour$/i.test(kind) || findFood(kind)?.role === 'flour' ? kind : `${kind} flour`;
+
+/** "Most of the water" leaves a last sip (this program's own choice). */
+const MOST = 0.9;
+const SHARE_WORDS: Readonly<Record<string, number>> = {
+  half: 1 / 2,
+  third: 1 / 3,
+  'two third': 2 / 3,
+  quarter: 1 / 4,
+  'three quarter': 3 / 4,
+  fifth: 1 / 5,
+  tenth: 1 / 10,
+  most: MOST,
+  'nearly all': MOST,
+  'almost all': MOST,
+};
+/** Words and signs of a share: "a third", "two thirds", "3/4", "½", "most". */
+export const SHARE_WORD = String.raw`(?:(?:an? |one |1 )?(?:half|third|quarter|fifth|tenth)|(?:two|2)[- ]thirds|(?:three|3)[- ]quarters|[1-3]\/[2-5]|[½⅓⅔¼¾]|most|nearly all|almost all)`;
+/** Such words as a fraction; undefined where they are none. */
+export function shareOf(words: string): number | undefined {
+  const told = words.trim().toLowerCase();
+  const [, a, b] = /^(\d)\/(\d)$/.exec(told) ?? [];
+  if (a !== undefined) return Number(a) / Number(b);
+  const name = told
+    .replace(/^(?:an?|one|1) /, '')
+    .replace(/^2\b/, 'two')
+    .replace(/^3\b/, 'three')
+    .replace('-', ' ')
+    .replace(/(?<=third|quarter|fifth|tenth)s$/, '');
+  return FRACTION_SIGNS[told] ?? SHARE_WORDS[name];
+}

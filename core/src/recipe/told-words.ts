@@ -69,12 +69,6 @@ export const TOLD_VERB = new RegExp(
   'gi',
 );
 
-/** "3 min 1st speed, 6 min 2nd speed", "4 slow 4 fast". */
-export const SPEEDS =
-  /(\d{1,2})(?: ?min(?:utes?)?| ?')? (?:(?:at|on|in) )?(?:the )?(?:1st|first|slow|low)(?: (?:speed|gear))?,? (?:and |then |\+ )?(\d{1,2})(?: ?min(?:utes?)?| ?')? (?:(?:at|on|in) )?(?:the )?(?:2nd|second|fast|medium|high)\b(?: (?:speed|gear))?/gi;
-/** The two as one; "2 min first, 1 min second" are sides of a bread. */
-export const bothSpeeds = (all: string, a: string, b: string, verb = ''): string =>
-  /\b(?:slow|fast|low|medium|speed|gear)\b/i.test(all) ? `${verb}${Number(a) + Number(b)} min` : all;
 /** A stage by its noun at the head of a line, "Mixing: 5 min". */
 export const STAGES: Readonly<Record<string, string>> = {
   mixing: 'mix',

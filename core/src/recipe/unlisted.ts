@@ -5,6 +5,7 @@ import type { Conflict, Guess } from './result.ts';
 import { scopesIn } from './scopes.ts';
 import { isFoodAlone } from './for-later.ts';
 import { foundIn } from './needs.ts';
+import { SHARE_WORD, shareOf } from './shares.ts';
 import type { Action } from './actions.ts';
 import type { StepDraft } from './step-draft.ts';
 
@@ -361,23 +362,16 @@ const PURPOSE: Readonly<Record<Found['use'], string>> = {
   serve: 'to serve',
 };
 
+const HELD = new RegExp(
+  `(?<![\\p{L}\\d])(${SHARE_WORD}) (?:of )?(?:the |your )?((?:\\w+ )?(water|milk|buttermilk|yogh?urt|liquid))\\b`,
+  'iu',
+);
 /** "Half the water now, the rest at the end": what share of a liquid is kept back, and which ingredient it is. */
 export function heldBack(
   ingredients: readonly Ingredient[],
   method: string,
 ): readonly { readonly index: number; readonly pct: number; readonly from: string }[] {
-  const SHARES: Readonly<Record<string, number>> = {
-    half: 50,
-    'a third': 33,
-    'two thirds': 67,
-    'three quarters': 75,
-    most: 90,
-    'nearly all': 90,
-    'almost all': 90,
-  };
-  const PATTERN =
-    /\b(half|a third|two thirds|three quarters|most|nearly all|almost all) (?:of )?(?:the |your )?((?:\w+ )?(water|milk|buttermilk|yogh?urt|liquid))\b/i;
-  const m = PATTERN.exec(method);
+  const m = HELD.exec(method);
   if (!m || !/\b(?:the rest|remaining|remainder|rest of|enough of|what is left)\b/i.test(method.slice(m.index)))
     return [];
   const [from, share = '', , word = ''] = m;
@@ -388,5 +382,5 @@ export function heldBack(
         ? ['water', 'milk', 'yogurt'].includes(i.role)
         : i.role === (word.toLowerCase() === 'water' ? 'water' : /milk/i.test(word) ? 'milk' : 'yogurt')),
   );
-  return index < 0 ? [] : [{ index, pct: 100 - (SHARES[share.toLowerCase()] ?? 90), from }];
+  return index < 0 ? [] : [{ index, pct: Math.round(100 * (1 - (shareOf(share) ?? 1))), from }];
 }

@@ -158,22 +158,6 @@ export const FIGURES: readonly Spelling[] = [
     (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}`,
   ],
   [/\b(?:an? )?(\w+ )?(hour|minute)s? and a half\b/gi, (_, n = '', unit = '') => `${wordValue(n)}.5 ${unit}s`],
-  // the speeds of a machine, each with its time
-  [
-    new RegExp(
-      `\\b(${SMALL}|\\d{1,2}) min(?:ute)?s? slow(?:ly)?,? (?:and |then )?(${SMALL}|\\d{1,2})(?: min(?:ute)?s?)? fast\\b`,
-      'gi',
-    ),
-    (_, a = '', b = '') => `mix ${Number(wordValue(a)) + Number(wordValue(b))} min`,
-  ],
-  [
-    /\b(?:mix |knead )?(\d{1,2}) ?min(?:ute)?s? on (?:speed )?(?:1|one|low|slow|first),? (?:and |then |and then )?(\d{1,2}) ?min(?:ute)?s? on (?:speed )?(?:2|two|medium|fast|second)\b/gi,
-    (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`,
-  ],
-  [
-    /\bon (?:a )?(?:low|slow|first|1st|speed 1)(?: speed)? for (\d{1,2}) ?min(?:ute)?s?,? (?:and |then |and then )*(?:on |a |increase to |turn (?:it )?up to )*(?:medium|high|fast|second|2nd|speed [23])(?: speed)? (?:and knead )?for (\d{1,2})(?: ?min(?:ute)?s?)?\b/gi,
-    (_, a = '', b = '') => `for ${Number(a) + Number(b)} min`,
-  ],
   [/^after (mix|knead)ing (?:it |them |the dough )?(?=(?:for )?\d)/i, '$1 '],
   [
     /\benough ((?:[\p{L}-]+ ){0,2}?[\p{L}-]+) (?:for|to) [^,.;()]{3,40} \((?:(?:about|around|ca\.?|approx\.?|roughly) )?(\d+(?:\.\d+)? ?(?:g|ml|l))\)/giu,

@@ -1,5 +1,5 @@
 import type { Spelling } from './rule.ts';
-import { bothSpeeds, SPEEDS, TOLD } from '../told-words.ts';
+import { TOLD } from '../told-words.ts';
 import { findFood } from '../../foods/index.ts';
 
 /** "Mehl / flour 0,750 kg": one name in two languages. */
@@ -157,26 +157,8 @@ export const STAGE_WORDS: readonly Spelling[] = [
   [/^rounding,? (?:and )?resting:? *(?=\d)/i, 'ball, rest '],
   [/\bdivide:? (\d{1,3}),? (?:of )?(\d{2,3}) g\b/gi, 'divide into $1 pieces of $2 g'],
   [/\b(scale|divide):? (\d{1,2}) ?[x×] ?(\d{2,3})(?= *(?:[,;.]|$))/gi, '$1 into $2 pieces of $3 g'],
-  // the speeds of a machine, "3 min I, 6 min II"
-  [/(\d) ?(?:min|')? I,? (?:and |\+ )?(\d{1,2}) ?(?:min|')? II\b/g, '$1 slow, $2 fast'],
-  // "Kneading: 4' / 6'" on a card
-  [
-    /^(?:kneading|mixing|kneader|spiral(?: mixer)?|machine|mixer):? (\d{1,2}) ?(?:'|min)? ?\/ ?(\d{1,2}) ?(?:'|min)(?=[.,;]?$)/i,
-    (_, a = '', b = '') => `mix ${Number(a) + Number(b)} min`,
-  ],
-  // "mix on 1st speed 3 min, 2nd speed 5 min"
-  [
-    /\b(mix|knead):? (?:on |at |in )?(?:1st|first|low|slow) (?:speed|gear):? (?:for )?(\d{1,2}) ?(?:min(?:utes?)?|'),? (?:and |then )?(?:on |at |in )?(?:2nd|second|medium|high|fast) (?:speed|gear):? (?:for )?(\d{1,2}) ?(?:min(?:utes?)?|')/gi,
-    (_, verb = '', a = '', b = '') => `${verb} ${Number(a) + Number(b)} min`,
-  ],
   [/(?<=^|[.;] )(?:spiral(?: mixer)?|machine|mixer):? (?=\d)/gi, 'mix '],
   [/^(?:in the )?(?:machine|mixer): (?=(?:all|everything)\b)/i, 'mix '],
-  [
-    /(?<=^mix )(\d{1,2}) ?min (?:1st|first),? (?:and |\+ )?(\d{1,2}) ?min (?:2nd|second)\b/gi,
-    (_, a = '', b = '') => `${Number(a) + Number(b)} min`,
-  ],
-  // the two speeds of a machine are one mixing
-  [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
   [/\b0,(\d+)/g, '0.$1'],
   [
     /\b(?:coffee|tea|tin|enamel|metal|camping|paper|plastic|measuring|drinking|small|large|big) (cup|mug|glass|bowl)/gi,
@@ -228,5 +210,4 @@ export const STAGE_WORDS: readonly Spelling[] = [
   // a scan takes letters for figures
   [/(?<![\p{L}\d])(\p{L}+)0(\p{L}{2,})(?![\p{L}\d])/gu, '$1o$2'],
   [/\b2 ?[x×] ?(\d+(?:[.,]\d+)?) ?(seconds?|secs?|s|minutes?|mins?)\b/gi, '$1 $2 per side'],
-  [SPEEDS, (all = '', a = '', b = '') => bothSpeeds(all, a, b)],
 ];

@@ -1,4 +1,3 @@
-import { bothSpeeds, SPEEDS } from '../told-words.ts';
 import { FRACTION_SIGNS } from '../number-words.ts';
 import type { Spelling } from './rule.ts';
 
@@ -137,11 +136,6 @@ export const WORK_TOLD: readonly Spelling[] = [
     /\b(?:front (?:and )?back|both faces|top (?:and )?bottom),? (?:for )?(?=(?:about )?\d[\d.]* ?(?:s|secs?|seconds?|min(?:ute)?s?)\b)/gi,
     'each side ',
   ],
-  // "First speed 4 min with 6.5 kg water, yeast."
-  [
-    /^((?:1st|first|2nd|second|low|slow|high|fast) speed|speed [12]):? (?:for )?(\d{1,2}) ?min(?:ute)?s?\b(?= with\b|, [^;]*\b(?:salt|oil|water|yeast|butter)\b)(?!.*\b(?:speed|2nd|second|fast)\b)/i,
-    (_, speed = '', n = '') => `${/2nd|second|high|fast|2/i.test(speed) ? 'knead' : 'mix the dough'} ${n} min`,
-  ],
   // "In six."
   [/^in (\d{1,2})(?: (?:pieces|balls|parts|equal parts))?(?=\.?$)/i, 'divide into $1 pieces'],
   // "rest 60 @ RT", "fridge 30"
@@ -183,14 +177,8 @@ export const WORK_TOLD: readonly Spelling[] = [
     /(?=for |another |a further )(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.]*?)(?<!\b(?:enough|makes?|serves?|recipe|dough|list|amounts?|divide|portions?) )\b(for (?:another |a further )?|another |a further )(\d{1,2})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
     (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
   ],
-  [new RegExp(`^${SPEEDS.source}`, 'i'), (all = '', a = '', b = '') => bothSpeeds(all, a, b, 'mix ')],
   // "30 min later work these in"
   [/(?<=^|[;,.] )(?:about )?(\d+(?:\.\d+)? ?(?:min(?:ute)?s?|h(?:ours?)?)) later,? (?=\p{Ll})/giu, 'rest $1, '],
-  // "4 min slow, rest 20, 2 min slow": one speed, and then another
-  [
-    /(?<=^|[,;:] )(\d{1,2}) ?min(?:ute)?s? (?:(?:on|at|in) )?(?:(?:the )?(?:slow|fast|(?:1st|first|2nd|second) (?:speed|gear)|speed \d)|(?<=\b(?:[3-9]|1\d) ?min(?:ute)?s? on )(?:first|second))(?= *(?:[,;.]|$|with\b))/gi,
-    'mix $1 min',
-  ],
   // "3 folds in first 90 mins, fridge": the dough stands out for so long
   [
     /\b(\d) (?:sets of )?folds? in (?:the )?first (\d{2,3}) ?min(?:ute)?s?,? (?:and |then )*(?=(?:into |in |to )?(?:the )?(?:fridge|cold)|chill)/gi,
@@ -234,11 +222,6 @@ export const WORK_TOLD: readonly Spelling[] = [
   [
     /(?=turn|flip)(?<=\b\d+(?:\.\d+)? ?(seconds?|secs?|s|minutes?|mins?|min)\b[^.\d]*?)\b((?:turn|flip)(?: it| them| over)*[,:;]? (?:and |then )?)(\d{1,3})(?=\s*(?:[;,]|\.(?!\d)|$))/gi,
     (_, unit = '', lead = '', n = '') => `${lead}${n} ${unit}`,
-  ],
-  // "into the machine, 4 + 5 min", "mix everything, 4 + 5 min": two speeds, and one mixing
-  [
-    /(?<=\b(?:machine|mixer|mix|knead|stir|beat)\b[^.;,\d]{0,24}[,:]? (?:for )?)(\d{1,2})(?: ?min(?:ute)?s?)? ?\+ ?(\d{1,2}) ?min(?:ute)?s?\b/gi,
-    (_, a = '', b = '') => `${Number(a) + Number(b)} min`,
   ],
   // "two minutes, flip, one and a half": of minutes too
   [
