@@ -50,6 +50,7 @@ import { type ListLine, listLine } from './list-lines.ts';
 import { Mapped } from './mapped.ts';
 import { namedLine } from './named-line.ts';
 import { ONLY_AMOUNT } from './measures.ts';
+import { partByItsName } from './named-part.ts';
 import { plainList } from './list-forms.ts';
 import { foodsWithWork, isAmount, isNamedFood, WORK_THEN_AMOUNT } from './list-entries.ts';
 import { isOfOthers, isWorkApart } from './scopes.ts';
@@ -82,15 +83,6 @@ const CARD_NUMBER =
 const isSame = (line: Mapped, title: Mapped | undefined): boolean =>
   title?.text.trim().toLowerCase() === line.text.trim().toLowerCase();
 
-/** What a method does with what it calls so. */
-const USED_AS: readonly (readonly [string, IngredientUse])[] = [
-  [
-    String.raw`\bNAME\b (?:in|into) (?:each|it|the (?:middle|centre|center))|\b(?:fill|stuff)\w* [^.;\n]*\bNAME\b`,
-    'fill',
-  ],
-  [String.raw`\b(?:brush|spread|top|sprinkle|scatter|drizzle|smear)\w* [^.;\n]*\bNAME\b`, 'finish'],
-  [String.raw`\b(?:serve|eat|dip)\w* [^.;\n]*\bNAME\b`, 'serve'],
-];
 /** "90 minutes on board" under the title: how long people are there. */
 const OF_A_CLASS = /^\d+ (?:minutes|min|hours) (?:on|at|with|of|together|in)\b[^.;:\d]{0,24}$/i;
 /** "Measure: 1 cup = 120 g flour": what a measure holds is no entry. */
@@ -112,7 +104,7 @@ class Taking extends Taken {
       this.facts.push(whole);
       return;
     }
-    const own = this.partByItsName(whole);
+    const own = this.ingredients.length > 0 ? partByItsName(whole, this.below) : undefined;
     if (own) {
       this.headings.push(whole.slice(0, own.at));
       this.takeEntries(whole.slice(own.at), own.use);
@@ -297,24 +289,6 @@ class Taking extends Taken {
       return undefined;
     }
     return line;
-  }
-
-  /** "Dal: 1 cup split peas, …", of which the method says "a spoon of dal in each": a list by the name of what it makes. */
-  private partByItsName(line: Mapped): { readonly at: number; readonly use: IngredientUse } | undefined {
-    const label = /^(\p{L}{3,16}(?: \p{L}{3,16})?): (?=[\d½¼¾])/u.exec(line.text);
-    if (
-      !label ||
-      headingOf(line.text) ||
-      this.ingredients.length === 0 ||
-      ONLY_AMOUNT.test(line.text.slice(label[0].length))
-    )
-      return undefined;
-    const items = itemsOf(line.slice(label[0].length));
-    if (items.length < 2 || items.some((i) => findFood(normalLine(i.text))?.role === 'flour')) return undefined;
-    const below = this.below.map((l) => normalLine(l.text)).join('\n');
-    const name = (label[1] ?? '').toLowerCase();
-    const use = USED_AS.find(([pattern]) => new RegExp(pattern.replaceAll('NAME', name), 'i').test(below))?.[1];
-    return use && { at: label[0].length, use };
   }
 
   /** A line of ingredients, of work, or of what is said of the whole. */
