@@ -5,6 +5,7 @@ import { COPIED_PAGES } from './copied-pages.ts';
 import { DRAWER } from './drawer.ts';
 import { EVENING_SHEETS } from './evening-sheets.ts';
 import { HANDOUTS } from './handouts.ts';
+import { LEFT_BEHIND } from './left-behind.ts';
 import { NUMBERED_SHEETS } from './numbered-sheets.ts';
 import { PASSED_ROUND } from './passed-round.ts';
 import { PINNED_UP } from './pinned-up.ts';
@@ -24,4 +25,5 @@ export const OWN_NOTES: readonly OwnNote[] = [
   ...COPIED_PAGES,
   ...PINNED_UP,
   ...PASSED_ROUND,
+  ...LEFT_BEHIND,
 ];
