@@ -341,6 +341,7 @@ const GENERAL: readonly (readonly [RegExp, (i: Ingredient) => boolean])[] = [
   [/\bsugar|sweetener\b/i, (i) => i.role === 'sugar'],
   [/\bherbs?|greens|leaves\b/i, (i) => i.role === 'other'],
   [/\b(?:the|your) top(?:ping)?\b|(?<=, )top(?=,)/i, (i) => i.use === 'finish'],
+  [/\bseeds?\b/i, (i) => /seeds?\b|sesame|nigella|cumin|caraway|poppy/i.test(i.name)],
   [/\bvegetables?\b/i, (i) => i.role === 'other' && i.use !== 'dough'],
   [/\bcheese\b/i, (i) => /cheese|paneer|curd|feta/.test(i.name) || isCheese(i)],
   [/\bsoda|bicarb/i, (i) => i.name.includes('soda')],

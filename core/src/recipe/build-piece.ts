@@ -138,7 +138,7 @@ function shapeOf(text: string): string {
   // batter is poured in a spiral and is round
   if (/\bcoil|(?<!\bin an? )spiral|snail\b/i.test(text)) return 'coil';
   if (/\b(?:half-?moons?|in half over the filling)\b/i.test(text)) return 'half';
-  if (/\b(?:quarters|wedges|triangles|farls?)\b/i.test(text)) return 'wedge';
+  if (/(?<!\bfold(?:ed|ing)? (?:\w+ )?in(?:to)? )\b(?:quarters|wedges|triangles|farls?)\b/i.test(text)) return 'wedge';
   if (/\b(?:into|in) (?:a )?squares?|envelope\b/i.test(text)) return 'square';
   return /\bpocket\b/i.test(text) ? 'pocket' : 'round';
 }

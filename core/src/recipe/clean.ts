@@ -47,7 +47,11 @@ const labelled = (line: Mapped): Mapped =>
     .replace(/^\[(\p{L}[\p{L}+& ]{1,20})\] /u, (_, stage = '') => `${stage.replace(/ ?[+&] ?/, ' and ')}: `)
     .replace(/^(dough|filling|topping|method|finish|glaze|dip|sauce|ingredients) +(?:=|\/{2,3}) +/i, '$1: ')
     .replace(/^(DOUGH|TOP|TOPPING|FILLING) (?!\d{1,2} ?[:.)])(?=\d)/, '$1: ')
-    .replace(/^\p{L}+ \((ingredients?|method|preparation|dough|filling|topping)\)/iu, '$1')
+    // "Zutaten (ingredients)"; "ghee (dough)" is an entry
+    .replace(
+      /^(\p{L}+) \((ingredients?|method|preparation|dough|filling|topping)\)/iu,
+      (all = '', word = '', name = '') => (findFood(word) ? all : name),
+    )
     .replace(
       /^(ingredients?) \((?=\d{1,3} (?:pieces|breads|flatbreads|balls|rounds|portions|people|servings)\))/i,
       '$1 (for ',

@@ -20,7 +20,7 @@ const EVERY = new RegExp(
 const SETS = /\b(\d) (?:sets? of )?(?:stretch(?:es)? and )?folds\b/i;
 /** "Three folds in the first 90 minutes". */
 const IN_FIRST = new RegExp(
-  String.raw`\b(\d) (?:sets? of )?(?:stretch(?:es)? and )?folds? (?:with)?in the first (${MOMENT})`,
+  String.raw`\b(\d) (?:sets? of )?(?:stretch(?:es)? and )?folds? (?:with)?in the first (hour\b|${MOMENT})`,
   'i',
 );
 const HALFWAY = new RegExp(String.raw`\b${FOLDING} half-?way\b`, 'i');
@@ -44,7 +44,7 @@ function foldsIn(text: string): Folds | undefined {
   const [everyMin] = every === undefined ? [] : momentsIn(every);
   if (everyMin !== undefined) return { everyMin, most: Number(SETS.exec(text)?.[1] ?? Infinity) };
   const [, count = '', first] = IN_FIRST.exec(text) ?? [];
-  const [firstMin] = first === undefined ? [] : momentsIn(first);
+  const [firstMin] = first === undefined ? [] : first === 'hour' ? [60] : momentsIn(first);
   if (firstMin !== undefined)
     return { after: Array.from({ length: Number(count) }, (_, n) => ((n + 1) * firstMin) / Number(count)) };
   return HALFWAY.test(text) ? { isHalfway: true } : undefined;

@@ -59,7 +59,10 @@ const USES: readonly (readonly [RegExp, IngredientUse])[] = [
     'serve',
   ],
   [/\bto spread(?= ?:?\W*(?:\d|$))/i, 'layer'],
-  [/\b(?:for|between) (?:the )?(?:layer\w*|spread\w*|fold\w*|coil\w*|shap\w*|stretch\w*|coat\w*|laminat\w*)/i, 'layer'],
+  [
+    /\b(?:for|between) (?:the )?(?:layer\w*|spread\w*|fold\w*|coil\w*|shap\w*|stretch\w*|coat\w*|laminat\w*|paste\b)/i,
+    'layer',
+  ],
   [/\bfor (?:the )?(?:fill\w*|stuff\w*|inside)|\bto (?:fill|stuff)\b/i, 'fill'],
 ];
 

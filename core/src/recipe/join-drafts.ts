@@ -94,6 +94,16 @@ const withRounds = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
       : d,
   );
 
+/** "Melt the butter with the garlic. Set aside.": what was prepared stands by, and no dough. */
+const STANDS_BY =
+  /^(?:and |then )*(?:set|put|leave|keep) (?:(?:it|this|them|the [\p{L} ]{3,24}?) )?aside\b(?!.*\bdough\b)/iu;
+const withStandingBy = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
+  drafts.reduce<readonly StepDraft[]>((list, d) => {
+    const last = list.at(-1);
+    const isBy = d.action === 'rest' && d.times.length === 0 && last?.isBeside === true && STANDS_BY.test(d.text);
+    return last && isBy ? [...list.slice(0, -1), { ...last, spans: [...last.spans, ...d.spans] }] : [...list, d];
+  }, []);
+
 const LONGEST_BLOOM_MIN = 20;
 /** Yeast that waits in its water, before there is flour, wakes. */
 const withBloom = (drafts: readonly StepDraft[]): readonly StepDraft[] =>
@@ -212,7 +222,9 @@ export const withPieces = (drafts: readonly StepDraft[]): readonly StepDraft[] =
     withFoldedPieces(
       withRubbedPieces(
         withCoveredPieces(
-          withWholeBall(withRounds(withBloom(withLid(withoutTaking(withoutTurning(withoutCooling(drafts))))))),
+          withWholeBall(
+            withRounds(withBloom(withLid(withoutTaking(withoutTurning(withoutCooling(withStandingBy(drafts))))))),
+          ),
         ),
       ),
     ),
@@ -252,6 +264,9 @@ const OF_BALLS = /\bthe (?:balls|pieces|portions)\b/i;
 const COOKS = new Set<Action>(['cook']);
 const FINISHES = new Set<Action>(['finish', 'clap']);
 
+/** "Mix: rub the lard into the flour": what names a stage does nothing itself. */
+const IS_LABEL = /^mix(?:ing)?:?$/i;
+
 /** Whether two neighbours are one step in two words: "cover and leave to rise until doubled", "add the water, stir, mix". */
 function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (a.isBeside !== b.isBeside) return false;
@@ -266,7 +281,10 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
   if (MIXES.has(a.action) && MIXES.has(b.action)) return true;
   // "put flour and butter in a bowl and rub together"
   if (a.action === 'mix' && b.action === 'rub')
-    return a.times.length === 0 && /^(?:put|place|tip)\b/i.test(a.text) && !/\b(?:water|milk)\b/i.test(a.text);
+    return (
+      a.times.length === 0 &&
+      (IS_LABEL.test(a.text) || (/^(?:put|place|tip)\b/i.test(a.text) && !/\b(?:water|milk)\b/i.test(a.text)))
+    );
   if (RESTS.has(a.action) && RESTS.has(b.action)) return a.times.length === 0 || b.times.length === 0;
   if (COOKS.has(a.action) && COOKS.has(b.action)) return true;
   if (a.action === 'chill' && RESTS.has(b.action)) return b.times.length === 0 || a.times.length === 0;
@@ -280,7 +298,7 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
     return (
       a.times.length === 0 &&
       /\b(?:flatten|press|pat|cup|hollow)/i.test(a.text) &&
-      !/\b(?:dot|smear|brush|dip)|^butter$/i.test(b.text) &&
+      !/\b(?:dot|smear|brush|dip|topping)|^butter$/i.test(b.text) &&
       // "press to 20 cm, oil, rosemary": on top, and nothing is closed over it
       !isFoodAlone(/[^,;.\s][^,;.]*/.exec(b.text)?.[0] ?? '')
     );
@@ -313,7 +331,10 @@ export function joinNeighbours(drafts: readonly StepDraft[]): readonly StepDraft
     }
     result[result.length - 1] = {
       // flour and salt in a bowl, and fat that is rubbed in: what is mixed then comes after it
-      action: d.action === 'rub' && /\brub\w* in\b/i.test(d.text) ? 'rub' : stronger(last.action, d.action),
+      action:
+        d.action === 'rub' && (/\brub\w* in\b/i.test(d.text) || IS_LABEL.test(last.text))
+          ? 'rub'
+          : stronger(last.action, d.action),
       text: `${last.text}, ${d.text}`,
       spans: [...last.spans, ...d.spans],
       times: [...last.times, ...d.times],

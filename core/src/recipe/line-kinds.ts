@@ -113,8 +113,8 @@ export function looksLikeIngredient(line: string): boolean {
   // "Farine T65: 700 g": what nobody knows has a name and a weight all the same
   if (!food && UNKNOWN_WEIGHED.test(text)) return actionsIn(text).length === 0;
   if (!food || SENTENCE.test(text.replace(/\.$/, ''))) return false;
-  // what stands in brackets says how it is, and counts no words
-  const bare = text.replace(/\([^)]*\)/g, '').trim();
+  // what stands in brackets, or says what more of it is for, counts no words
+  const bare = text.replace(/\([^)]*\)|,+ (?:plus|and) (?:extra|more) (?:for|to) .*$/g, '').trim();
   const words = bare.split(/ +/).length;
   if (
     STARTS_AS_STEP.test(text) ||

@@ -5,9 +5,24 @@ import { Mapped } from './mapped.ts';
 const PART_NEXT =
   /\.\s+(?=(?:dough|layers?|filling|topping|dip|glaze|paste|sauce|to finish|to brush): )(?<=^(?:dough|layers?|filling|topping|dip|glaze|paste|sauce): [^:]*\d[^:]*)|;\s+(?=(?:layers?|filling|topping|dip|glaze|paste): )(?<=\d[^;]*;\s+)|:\s+(?=dough: )(?<=^\p{L}[^:]{2,40}:\s+)/giu;
 
+/** "200 g flour, 1 tsp salt. Topping: 2 tbsp sesame, …", "… To fold: 80 g butter": behind a list, by any name of a part. */
+const LABEL_NEXT = new RegExp(
+  `\\.\\s+(?=(?:toppings?|fillings?|stuffing|layers?|glaze|dip|sauce|paste|(?:to|for) (?:the )?(?:fill|stuff|top|fold|layer|coil|brush|finish|glaze|dip|fry|serv|lamination)\\p{L}*(?: the \\p{L}+)?): ?(?:about )?[\\d½¼¾][\\d.,/]* ?(?!(?:s|secs?|seconds?|min|minutes?|h|hours?|cm|mm|°)\\b)\\p{L})(?<=\\d ?(?:k?g|m?l|tsp|tbsp|cups?|%|teaspoons?|tablespoons?)\\b[^:]*\\.\\s+)`,
+  'giu',
+);
+
 /** "… (makes 8). Ingredients: 350 g flour … Method: 1. Put all …": headings within a paragraph. */
 const HEADING_NEXT =
   /(?<=[.)!])\s+(?=(?:Ingredients?|Method|Directions|Instructions|To make|For the [\p{L} ]{3,25}): ?\S)|(?<=\b(?:Method|Directions|Instructions):)\s+(?=1[.)] )/gu;
+
+/** "Flour: 600 g, half white. Yeast: 10 g. Water: 380 g, warm.": so many sentences, each of them an entry. */
+const ENTRY = String.raw`\p{Lu}\p{L}+(?: \p{L}+){0,2}: (?:about |an? )?(?:[\d½¼¾]|pinch)[^.:]*(?:\.\d[^.:]*)*`;
+const ENTRIES_IN_ROW = new RegExp(`^${ENTRY}(?:\\. ${ENTRY}){2,}\\.?$`, 'u');
+const entriesApart = (line: Mapped): readonly Mapped[] => {
+  if (!ENTRIES_IN_ROW.test(line.text)) return [line];
+  const entries = line.split(/\. (?=\p{Lu})/gu);
+  return 2 * entries.filter((e) => findFood(e.text.replace(/:.*$/, ''))).length > entries.length ? entries : [line];
+};
 
 /** "Sponge: 100 g flour, 100 g water: 20 min", "Dough: 400 g flour, 190 g water: knead 8 min": a list, and behind it what is done. */
 const WORK_BEHIND_LIST =
@@ -62,6 +77,8 @@ export const listsApart = (lines: readonly Mapped[]): readonly Mapped[] =>
   lines
     .flatMap((l, n) => (n === 0 ? l.split(PART_NEXT_OR_NAME) : [l]))
     .flatMap((l) => l.split(PART_NEXT))
+    .flatMap((l) => l.split(LABEL_NEXT))
+    .flatMap(entriesApart)
     .flatMap((l) => l.split(HEADING_NEXT))
     .flatMap((l) => l.split(WORK_BEHIND_LIST))
     .flatMap((l) => l.split(WORK_BEHIND_ENTRY))

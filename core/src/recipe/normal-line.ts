@@ -48,7 +48,10 @@ export function withoutBullet(line: Mapped): Mapped {
       .replace(/^\s*\d{1,2} \/ (?=\p{Ll}{3}|\d{1,2} ?[x×])/u, '')
       // "1 – Mix everything"
       .replace(/^\s*\d{1,2} [–—-] (?=\p{Lu}\p{Ll}+ )/u, '')
-      .replace(/^\s*(?:(?:step|stage|part|phase|no\.?|#)\s*\d{1,2}\s*[–—.):-]|\d{1,2}\s*[.):]|[a-z]\))\s+/i, '')
+      .replace(
+        /^\s*(?:(?:step|stage|part|phase|no\.?|#)\s*\d{1,2}\s*[–—.):-]|\d{1,2}\s*[.):]|[a-z]\)|\(\d{1,2}\))\s+/i,
+        '',
+      )
       .trim()
   );
 }

@@ -146,6 +146,7 @@ export const FILL = phrases`
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
   add (?:an?|some|the|1) (?:(?:large|heaped|good|small|little) )?(?:spoon(?:ful)?|tablespoon(?:ful)?|portion|share|bit|ball|little) of (?:the |your )?(?:\w+ )?(?:filling|stuffing|mixture|cheese)
   add (?:the|some|your) (?:filling|stuffing)
+  (?<=^|[;,.] )(?:the )?(?:topping|filling|stuffing)(?=,? (?:about )?\d+ ?g (?:on |in |for |per )?(?:each|a piece|piece)\b)
   (?<=^|[,;.] )(?:about )?[\d./½¼¾]+ (?:heaped |level |good )?(?:tbsp|tsp|tablespoons?|teaspoons?|spoons?|spoonfuls?) (?:of )?(?:the )?\w+(?: \w+)? (?:in|into) (?:each|the (?:middle|centre|center))
   (?<=^|[;,.] |\band )stuff(?= *[,;.]| (?:and|&) |$| (?:each|them|it)\b)
   (?:one |each )?half gets (?:the |its |some |a little )?(?:filling|stuffing)
@@ -154,6 +155,7 @@ export const FILL = phrases`
   (?<=^|[;.] )(?:the )?(?:[\w-]+ )?(?:vegetables?|toppings?|cheese|sauce|onions?|tomato\w*|herbs?) (?:over|all over|on top)(?= *[,;.])
   ^ (?:the )?filling (?:on|over|onto) (?:1|one|each|half|top)
   put in (?:an?|some|the|1) (?:(?:good|heaped|small) )?spoon(?:ful)? of
+  put (?:an?|some|the|1) (?:(?:good|heaped|small|big) )?(?:spoon(?:ful)?|tablespoon|ball|bit|portion) of (?:the |your )?(?:\w+ )?(?:in|inside)(?=[,;.]| and\b)
   (?:sprinkle|brush) (?:\w+ ){0,3}?with water and > (?:\w+ )?(?:seeds?|sesame|nigella|scatter|sprinkle|dip)\b
   (?:lay|place|strew|distribute|heap|spoon) (?:[\w-]+ ){1,4}(?:on|onto|over) (?:half|(?:1|one|each) half|half of (?:it|each|them))
   (?<=^|[,;.] )(?:[\w-]+ ){1,3}on (?:1|one|each) half

@@ -72,7 +72,7 @@ export const PROOF = phrases`
 export const REST = phrases`
   the rest(?=:)
   (?<!\b(?:turn|flip)\b[^.;]{0,40})let (?:it|them|the (?:dough|balls|pieces)) have(?= {time}[^,.;]*(?:[,.;]|$))(?![^,.;]*\bsides?\b)
-  (?<!\bthe )(?<!remaining )(?<!\b(?:[Aa]dd|[Mm]ix|[Ss]tir in|[Mm]ix in) )(?:rests?|resting|reposes?|relax|swell|sit|sleeps?|stands?(?! mixer| on (?:(?:the |its |a )?cut (?:end|side)|end|(?:its|their|the) (?:ends?|sides?|edges?))| upright)) !> of\b|on (?:the|a) (?:\w+ )?(?:griddle|tawa|pan|hot ?plate|comal|skillet)\b
+  (?<!\bthe )(?<!\b(?:water|liquid|whey|foam|scum|oil|fat) that )(?<!remaining )(?<!\b(?:[Aa]dd|[Mm]ix|[Ss]tir in|[Mm]ix in) )(?:rests?|resting|reposes?|relax|swell|sit|sleeps?|stands?(?! mixer| on (?:(?:the |its |a )?cut (?:end|side)|end|(?:its|their|the) (?:ends?|sides?|edges?))| upright)) !> of\b|on (?:the|a) (?:\w+ )?(?:griddle|tawa|pan|hot ?plate|comal|skillet)\b
   let (?:it|them) (?:go|be|lie)
   (?:let|allow) the (?:dough|flour|gluten|batter) (?:to )?(?:absorb|hydrate|soften|come together|relax)(?=[^.;,\d]* (?:for )?(?:about )?[\d.]+ ?(?:min|h))
   (?<=\b(?:it|they|dough) )goe?s? (?:in(?:to)?|under|beneath) (?:an?|1|the|its) (?:\w+ ){0,2}(?:basin|bowl|cloth|towel|pot|bucket|tub|crock|blanket|lid)(?= (?:for |while |until |and |to )|,)

@@ -21,6 +21,13 @@ export const AS_WRITTEN: readonly Spelling[] = [
     /\b(?:the )?thickness of (?:an?|two|2) (?:pound |euro |£1 )?coins?\b|\bas (?:thick|thin) as an? (?:pound |euro |£1 )?coin\b/gi,
     '3 mm thick',
   ],
+  // "olive oil 30 g + more for the pan"
+  [/(?<=\d ?(?:k?g|m?l|tsp|tbsp)) \+ (?:some |a little |a bit )?(?:more|extra) (?=(?:for|to)\b)/gi, ', plus more '],
+  // "water 450 g + 150 g on day 2"
+  [
+    /(?<=\d ?(?:g|ml) ?\+ ?\d+ ?(?:g|ml)) (?:on day \d|later|the next (?:day|morning)|on the (?:second|next) day)(?=$|[,;])/gi,
+    '',
+  ],
   // together, and into no shape yet
   [/\bpat and (?=bring (?:it|everything) )/gi, ''],
   // "300g/10½oz strong flour", "200ml/7fl oz water": the same once more

@@ -41,6 +41,15 @@ export const PARTS: readonly Spelling[] = [
     ),
     '$1, for the $2',
   ],
+  // "ghee (dough)  15", "ghee (for the layers) 45 g"
+  [new RegExp(`^(\\p{L}+(?: \\p{L}+)?) \\((?:for (?:the )?)?dough\\)(?=[ :.–-]+\\d)`, 'iu'), '$1'],
+  [
+    new RegExp(
+      `^(\\p{L}+(?: \\p{L}+)?) \\((?:for (?:the )?)?(${PART}|layers?|layering|folding|serving|dusting)\\)(?=[ :.–-]+\\d)`,
+      'iu',
+    ),
+    '$1, for the $2',
+  ],
   // "mix 200 g feta with 40 g parsley"
   [
     new RegExp(`(${WEIGHED} (?:of )?\\p{L}+(?: \\p{L}+)?) with (?=${WEIGHED})(?<=\\b(?:${PART})\\b.*)`, 'giu'),

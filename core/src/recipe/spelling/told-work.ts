@@ -5,6 +5,11 @@ const secondsOf = (n: string, unit: string): number => (/^an?$/i.test(n) ? 1 : N
 
 /** Work with its times, pieces and sides as somebody tells it, in the words of what is to be done. */
 export const WORK_TOLD: readonly Spelling[] = [
+  // "Fold every 20 min, 3 times.", where no other time is told: so long it lies before each
+  [
+    /^(?:stretch and )?folds? (?:it |the dough )?every (\d{1,2}) ?min(?:ute)?s?,? \(?([2-5]) times\)?(?=\.?$)/i,
+    (_, min = '', times = '') => Array.from({ length: Number(times) }, () => `rest ${min} min, fold`).join(', '),
+  ],
   // "2 h, fold each 30 min"
   [
     /(?<=^|[.;] )((?:about )?\d+(?:\.\d+)? ?(?:h(?:ours?)?|min(?:ute)?s?)),? (?:with )?(?:a )?(?:stretch and )?folds? (?:each|every) (\d{1,2}) ?min(?:ute)?s?(?= *(?:[.;,]|$))/gi,
