@@ -27,7 +27,7 @@ import { sentencesOf } from './sentences.ts';
 import { byTheKilo, forAllPieces, inWhole } from './per-measure.ts';
 import { addUnlisted, heldBack, namedAndNotHeld } from './unlisted.ts';
 import { doughTempsIn } from './dough-temperature.ts';
-import { strangeNames } from './strange-names.ts';
+import { secondLook } from './second-look.ts';
 import { withParts } from './parts-of-line.ts';
 import { isOutsideDough, usedByMethod, withFlourInDough } from './uses.ts';
 
@@ -130,7 +130,7 @@ export function buildBread(parts: RecipeParts, onShare: OnShare = () => undefine
   });
   if (parts.title === undefined) guesses.push({ path: 'name', from: '', why: 'the recipe has no title' });
   conflicts.push(...pairs(lines, built.texts, facts), ...totalConflicts(facts, bread));
-  conflicts.push(...wetForCups(lines, bread), ...strangeNames(ingredients));
+  conflicts.push(...wetForCups(lines, bread), ...secondLook(bread, guesses));
   const sentences = [...parts.method, ...parts.notUnderstood, ...parts.keeping].flatMap(sentencesOf);
   const heads = [...(parts.title ? [parts.title] : []), ...parts.headings, ...parts.facts];
   const words = plain([...sentences, ...parts.ingredients.map((i) => i.line)]);

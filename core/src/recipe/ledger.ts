@@ -5,6 +5,7 @@ import type { BuiltSteps } from './build-steps.ts';
 import { figuresIn, type PieceSize } from './figures-in-text.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import type { Mapped, Span } from './mapped.ts';
+import { isRest } from '../method/index.ts';
 import type { MethodDrafts } from './method-drafts.ts';
 import { normal } from './normal-line.ts';
 import { weightsOfParts } from './parts-of-line.ts';
@@ -21,9 +22,12 @@ interface Known {
   readonly piece: PieceSize;
 }
 
-/** A figure with a measure, in one spelling: what must not be lost. */
+/** A figure with a measure, in one spelling, or a time in words that nobody could count: what must not be lost. */
 const FIGURE =
-  /(?:\d+(?:\.\d+)?(?:\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\d+\s*\/\s*\d+)(?:\s*(?:-|–|to|or)\s*\d+(?:\.\d+)?)?\s*(?:%|°|(?:g|kg|mg|ml|l|oz|lbs?|cups?|tbsp|tsp|tablespoons?|teaspoons?|glass(?:es)?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|days?|months?|weeks?|cm|mm)(?![\p{L}\d]))/giu;
+  /(?:\d+(?:\.\d+)?(?:\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\d+\s*\/\s*\d+)(?:\s*(?:-|–|to|or)\s*\d+(?:\.\d+)?)?\s*(?:%|°|(?:g|kg|mg|ml|l|oz|lbs?|cups?|tbsp|tsp|tablespoons?|teaspoons?|glass(?:es)?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|days?|months?|weeks?|cm|mm)(?![\p{L}\d]))|(?<!\b(?:every|each|first|per|an?) (?:\w+ )?)\b(?:minutes?|hours?)\b|\bovernight\b/giu;
+
+/** So long at least lasts what goes on overnight (this program's own choice). */
+const LEAST_NIGHT_MIN = 360;
 
 const overlaps = (a: Span, b: Span): boolean => a.from < b.to && b.from < a.to;
 
@@ -83,10 +87,13 @@ export function wordsOf(known: Known): {
     );
   const left: Mapped[] = [...notUnderstood, ...parts.facts.filter(isWithout)].filter((l) => l.text.trim() !== '');
   const shown = left.map((l) => l.span());
+  const hasNight = built.steps.some((s) => isRest(s) && s.window.max >= LEAST_NIGHT_MIN);
   /** Figures of a text that nothing has taken; told as the words round them. */
   const check = (text: Mapped, used: readonly Span[]): void => {
     const spelled = normal(text);
     for (const m of spelled.text.matchAll(FIGURE)) {
+      // what goes on overnight may be told more than once
+      if (/^overnight$/i.test(m[0]) && hasNight) continue;
       const span = spelled.span(m.index, m.index + m[0].length);
       if ([...used, ...shown].some((u) => overlaps(u, span))) continue;
       own([span], 'none');

@@ -3,7 +3,7 @@ import type { Conflict } from './result.ts';
 
 /** What no food is called by: signs between entries, words that join, count or tell, people and pieces. */
 const NO_NAME =
-  /["/=→|]|^(?:and|or|of|is|are|each|per|for|with|to)\b|\b(?:each|makes?|takes?|took|people|persons?|kids|students?|pieces?|minus|plus|we|you|it)\b/iu;
+  /["/=→|:]|^(?:and|or|of|is|are|each|per|for|with|to)\b|\b(?:each|makes?|takes?|took|people|persons?|kids|students?|pieces?|minus|plus|we|you|it|not|(?<!\b(?:old|sour) )dough|in the|slowly|gradually|added|rubbed|stirred|kneaded|rested|needed|wanted|left)\b/iu;
 /** Figures that a flour has in its name, and "5-spice". */
 const TYPES =
   /\b(?:T|type|typ|tipo|no\.?|W) ?\d{2,4}\b|\b0{1,2}\b|\b(?:405|480|500|550|610|630|700|812|815|960|997|1050|1150|1370|1600|1700|1740|1800)\b|\d+ ?%|\d-(?=\p{L})/giu;
