@@ -1,5 +1,6 @@
 import { failure, fault, success, type Result } from '../faults/index.ts';
 import { LIMITS, readBread, readJson } from '../formats/index.ts';
+import { unheldTold } from './amounts-held.ts';
 import { buildBread } from './build-bread.ts';
 import { joinedLines, unscanned } from './clean.ts';
 import { tablesRead, percentLines } from './tables/read-tables.ts';
@@ -90,7 +91,7 @@ function fromData(
   const open = all.filter(({ choice }) => !isSetAside(choice, given));
   const [first] = open;
   if (!first) return undefined;
-  const read = withGaps(finished(buildBread(partsOfJsonLd(first.recipe, source))), source, []);
+  const read = withUnheld(withGaps(finished(buildBread(partsOfJsonLd(first.recipe, source))), source, []), source);
   if (all.length < 2) return read;
   const choices = all.map((a) => a.choice);
   const conflicts = open.length < 2 ? read.conflicts : [severalIn(choices, first.choice), ...read.conflicts];
@@ -158,7 +159,8 @@ function fromLines(
     .map((l) => l.span())
     .filter((l) => l.from < restFrom);
   const bread = finished(buildBread(whole, (share) => onShare(0.2 + 0.7 * share)));
-  const owned = { ...withGaps(bread, source.slice(0, restFrom), content), choices };
+  const known = source.slice(0, restFrom);
+  const owned = { ...withUnheld(withGaps(bread, known, content), known), choices };
   onShare(1);
   const built =
     others.length === 0 ? owned : { ...owned, conflicts: [severalIn(choices, open[0]), ...owned.conflicts] };
@@ -173,6 +175,10 @@ function fromLines(
     ],
   };
 }
+
+/** What a text tells and the bread does not hold stands with what does not agree. */
+const withUnheld = (read: ImportedRecipe, source: string): ImportedRecipe =>
+  read.bread ? { ...read, conflicts: [...read.conflicts, ...unheldTold(source, read)] } : read;
 
 const severalIn = (choices: readonly RecipeChoice[], first: RecipeChoice | undefined): Conflict => ({
   paths: ['name'],

@@ -1,6 +1,7 @@
 import type { Bread } from '../../bread/index.ts';
 import type { ImportedRecipe } from '../../recipe/index.ts';
-import { isRest, type Step } from '../../method/index.ts';
+import { amountsHeld } from '../../recipe/amounts-held.ts';
+import { isRest } from '../../method/index.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** How well a text was read. */
@@ -69,7 +70,8 @@ function agreeing(is: readonly number[], wanted: readonly number[], share: numbe
 
 /** Judges what came of a text. A text without a bread has no points. */
 export function scoreOf(wanted: RecipeText, read: ImportedRecipe): Score {
-  const { lost, amounts } = lostAmounts(wanted.text, read);
+  const { amounts, unheld } = amountsHeld(wanted.text, read);
+  const lost = unheld.map((u) => u.text);
   const { bread } = read;
   if (!bread) return { points: 0, isFit: false, lost, amounts, wrong: ['no bread'] };
   const wrong: string[] = [];
@@ -124,121 +126,4 @@ export function scoreOf(wanted: RecipeText, read: ImportedRecipe): Score {
       [...invented, ...strange.map((x) => `strange: ${x}`), ...missing.map((m) => `no ${m}`)].join(', '),
     );
   return { points, isFit: wrong.length === 0 && lost.length === 0, lost, amounts, wrong };
-}
-
-const AMOUNT =
-  /(?<![lIO])(\d+(?:[.,]\d+)?|[½¼¾⅓⅔⅛])\s*(%|g|kg|ml|l|cl|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|cm|mm|°)(?![\p{L}\d])/giu;
-const TIME = /^(?:minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h)$/i;
-const SIZE = /^(?:cm|mm)$/i;
-const perMinute = (unit: string): number => (/^s/i.test(unit) ? 1 / 60 : /^h/i.test(unit) ? 60 : 1);
-
-/** Minutes that a step holds in one way or another. */
-function minutesIn(step: Step): readonly number[] {
-  if (isRest(step)) return [step.window.min, step.window.ideal, step.window.max];
-  const phases = step.kind === 'cook' ? (step.phases ?? []) : [];
-  const seconds = phases.flatMap((p) => [p.sec, p.minSec ?? p.sec, p.maxSec ?? p.sec]);
-  return [
-    ...seconds.map((sec) => sec / 60),
-    phases.reduce((sum, p) => sum + p.sec, 0) / 60,
-    // a bread that is turned often is so long on each side
-    phases.reduce((sum, p) => sum + p.sec, 0) / 120,
-    step.minutes ?? 0,
-    (step.minutes ?? 0) + (step.minutesPerPiece ?? 0),
-  ];
-}
-
-/** A rest with folds within it is several: their sums, from the first on. */
-function roundFold([first, ...steps]: readonly Step[]): readonly number[] {
-  if (!first || !isRest(first)) return [];
-  const sums: number[] = [];
-  let sum = first.window.ideal;
-  for (let n = 0; steps[n]?.kind === 'fold'; n += 2) {
-    const next = steps[n + 1];
-    if (!next || !isRest(next)) break;
-    sum += next.window.ideal;
-    sums.push(sum);
-  }
-  return sums;
-}
-
-/**
- * The amounts of a text, and those of them that are lost: nobody owns them and they are not shown as not understood, or they stand in the
- * words of a part of the bread that does not hold them. That is judged by their values, not by what the reader says of itself.
- */
-function lostAmounts(
-  text: string,
-  read: ImportedRecipe,
-): { readonly amounts: number; readonly lost: readonly string[] } {
-  const { bread, words } = read;
-  const all = [...text.matchAll(AMOUNT)];
-  const isHeld = (m: RegExpExecArray): boolean => {
-    const [, figure = '', unit = ''] = m;
-    const over = words.filter((w) => w.from <= m.index && m.index < w.to);
-    if (over.some((w) => w.owner === 'none')) return true;
-    // within a step an ingredient holds its own amount
-    const [shortest] = [...over].sort((x, y) => x.to - x.from - (y.to - y.from));
-    const own = (shortest?.owner === 'step' ? over.find((w) => w.owner === 'ingredient') : undefined) ?? shortest;
-    if (!own || !['ingredient', 'step'].includes(own.owner))
-      return own !== undefined && !['title', 'heading', 'noise'].includes(own.owner);
-    // the end of a fraction, "1 1/2 min", is no figure of its own
-    if (!bread || /[\d/]\s*$/.test(text.slice(0, m.index)) || !/\d/.test(figure)) return true;
-    const value = Number(figure.replace(',', '.'));
-    const n = Number(/\d+/.exec(own.path ?? '')?.[0]);
-    const step = own.owner === 'step' ? bread.steps[n] : undefined;
-    if (step && TIME.test(unit)) {
-      const told = [...minutesIn(step), ...roundFold(bread.steps.slice(n))];
-      const [, range] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|&ndash;|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
-      // of a range the middle is taken; hours and minutes are one time
-      const half = /^ and a half\b/i.test(text.slice(m.index + m[0].length)) ? 0.5 : 0;
-      const [, added = '0'] = /(\d+(?:[.,]\d+)?)\s*\+\s*$/.exec(text.slice(0, m.index)) ?? [];
-      const [, next = '0'] =
-        /^(?:,| and)? (?:then|and)?[^.\d]{0,28}?\bfor (\d{1,2})\.(?:\s|$)/.exec(text.slice(m.index + m[0].length)) ??
-        [];
-      const values = [
-        value + half,
-        value + Number(added),
-        // "1 minute 30 each side"
-        value + Number(/^ ([1-5]\d)(?= (?:each|per|a) side)/.exec(text.slice(m.index + m[0].length))?.[1] ?? 0) / 60,
-        value + Number(next),
-        (value + Number(range ?? value)) / 2,
-      ].map((v) => v * perMinute(unit));
-      const isOne = [60, 120].some((h) =>
-        told.some((min) => values.some((v) => isNear(h + v, min, 0.02) || (v === h && min > h && min < h + 60))),
-      );
-      // the speeds of a machine are one time: a step holds their sum
-      const inAll = [...text.slice(own.from, own.to).matchAll(AMOUNT)]
-        .filter(([, , u = '']) => TIME.test(u))
-        .reduce((sum, [, n = '', u = '']) => sum + Number(n.replace(',', '.')) * perMinute(u), 0);
-      return isOne || told.some((min) => [...values, inAll].some((v) => isNear(v, min, 0.02)));
-    }
-    if (step && SIZE.test(unit)) {
-      const [, least] = /(\d+(?:[.,]\d+)?)\s*(?:-|–|&ndash;|to)\s*$/.exec(text.slice(0, m.index)) ?? [];
-      const { diameterCm, thicknessMm = 0 } = bread.piece;
-      // of a range the middle is taken
-      const sizes = [value, (value + Number(least ?? value)) / 2].map((v) => (/mm/i.test(unit) ? v / 10 : v));
-      return [diameterCm, 2 * diameterCm, thicknessMm / 10].some((is) => sizes.some((cm) => isNear(cm, is, 0.1)));
-    }
-    if (step)
-      return unit.includes('°') || isNear(/^(?:kg|l)$/i.test(unit) ? 1000 * value : value, bread.piece.doughG, 0.1);
-    // a line is of one ingredient: what stands beside its amount says it once more in brackets, or adds to it
-    // what is shown as not understood before it is no amount of the line
-    const before = words
-      .filter((w) => w.owner === 'none' && w.from >= own.from && w.to <= m.index)
-      .reduce((t, w) => t.replace(text.slice(w.from, w.to), ''), text.slice(own.from, m.index))
-      // the cells of a page's table
-      .replace(/<\/?t[dr][^>]*>|\.{3,}/g, ' ');
-    const isFirst = before.match(AMOUNT) === null;
-    return (
-      isFirst ||
-      // how wet a starter is, "levain (100 %)  250 g"
-      /\(\d{2,3} ?%\)\s*$/.test(before) ||
-      // the column beside, in a kitchen's measures
-      /(?:lb|oz|pt|tsp|tbsp|cups?)\.?\s{2,}$/i.test(before) ||
-      (/(?:\||\s{2})\s*$/.test(before) && /^(?:cups?|tbsp|tsp|oz|lb)$/i.test(unit)) ||
-      unit === '%' ||
-      unit === '°' ||
-      /[(/+,%]\s*(?:\|\s*)?(?:\d+\s*)?$|\b(?:plus|and|or|less|at|lb)\s*$/i.test(before)
-    );
-  };
-  return { amounts: all.length, lost: all.filter((m) => !isHeld(m)).map((m) => m[0]) };
 }
