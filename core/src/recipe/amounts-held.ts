@@ -9,6 +9,8 @@ const TIME = /^(?:minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h)$/i;
 const SIZE = /^(?:cm|mm)$/i;
 /** The lower end of a range, before its upper one. */
 const RANGE = /(\d+(?:[.,]\d+)?)\s*(?:-|–|&ndash;|to)\s*$/;
+/** So many characters before and behind an amount say more of it; a line is looked at whole. */
+const AROUND = 60;
 /** How far what is told and what is held may differ, as a share: of times, of sizes and weights. */
 const NEAR = { time: 0.02, size: 0.1 } as const;
 
@@ -50,6 +52,7 @@ function roundFold([first, ...steps]: readonly Step[]): readonly number[] {
 interface Told {
   readonly value: number;
   readonly unit: string;
+  readonly at: number;
   readonly before: string;
   readonly behind: string;
   readonly owner: OwnedWords;
@@ -98,8 +101,7 @@ function weightsIn({ piece, ingredients }: Bread): readonly number[] {
 }
 
 /** A line is of one ingredient: what stands beside its amount says it once more in brackets, or adds to it. */
-function isOfLine({ unit, before, owner }: Told, source: string, words: readonly OwnedWords[]): boolean {
-  const at = before.length;
+function isOfLine({ unit, at, owner }: Told, source: string, words: readonly OwnedWords[]): boolean {
   // what is shown as not understood before it is no amount of the line
   const line = words
     .filter((w) => w.owner === 'none' && w.from >= owner.from && w.to <= at)
@@ -146,10 +148,12 @@ export function amountsHeld(
     const [all, figure = '', unit = ''] = m;
     if (owner?.owner !== 'ingredient' && owner?.owner !== 'step')
       return owner !== undefined && !['title', 'heading', 'noise'].includes(owner.owner);
-    const before = source.slice(0, m.index);
+    const before = source.slice(Math.max(0, m.index - AROUND), m.index);
     // the end of a fraction, "1 1/2 min", is no figure of its own
     if (!bread || /[\d/]\s*$/.test(before) || !/\d/.test(figure)) return true;
-    const told: Told = { value: numberOf(figure), unit, before, behind: source.slice(m.index + all.length), owner };
+    const end = m.index + all.length;
+    const behind = source.slice(end, end + AROUND);
+    const told: Told = { value: numberOf(figure), unit, at: m.index, before, behind, owner };
     if (owner.owner === 'ingredient') return isOfLine(told, source, words);
     const n = Number(/\d+/.exec(owner.path ?? '')?.[0]);
     if (bread.steps[n] === undefined) return isOfLine(told, source, words);

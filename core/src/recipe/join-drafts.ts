@@ -298,7 +298,9 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
     return (
       a.times.length === 0 &&
       /\b(?:flatten|press|pat|cup|hollow)/i.test(a.text) &&
-      !/\b(?:dot|smear|brush|dip|topping)|^butter$/i.test(b.text) &&
+      !/\b(?:dot|smear|brush|dip|topping)|^butter$|\bspread\b.*\b(?:za['’]?atar|tomato\w*|sauce|seeds?|herbs)\b/i.test(
+        b.text,
+      ) &&
       // "press to 20 cm, oil, rosemary": on top, and nothing is closed over it
       !isFoodAlone(/[^,;.\s][^,;.]*/.exec(b.text)?.[0] ?? '')
     );

@@ -1,3 +1,4 @@
+import { normalLine } from './normal-line.ts';
 import { serialize } from 'tinyduration';
 import { contentsOf, methodTimes, USUAL_BENCH, type Bread } from '../bread/index.ts';
 import { kitchenMeasure, findFood } from '../foods/index.ts';
@@ -100,7 +101,8 @@ const TWO_MIXED = /\b(?:mixed|blended|combined) with \d/i;
 /** Lines of a list, each with the use of the heading that stands over it, "For the top:". */
 function usedAs(lines: readonly Mapped[]): RecipeParts['ingredients'] {
   let use: IngredientUse = 'dough';
-  return lines.flatMap((line) => {
+  const foodOf = (line: Mapped | undefined) => (line ? findFood(normalLine(line.text)) : undefined);
+  return lines.flatMap((line, n) => {
     const heading = line.text.includes(':') ? headingOf(line.text) : undefined;
     if (!heading)
       return (TWO_MIXED.test(line.text) ? plainList(line).split(/;\s+/g) : [line]).map((l) => ({ line: l, use }));
@@ -108,6 +110,9 @@ function usedAs(lines: readonly Mapped[]): RecipeParts['ingredients'] {
       ({ use } = heading);
       return [];
     }
+    // "For the topping: 40 g za'atar", and below it oil, which the dough has already: all of that is of the topping
+    const isTwice = lines.slice(n + 1).some((l) => lines.slice(0, n).some((b) => foodOf(l) && foodOf(l) === foodOf(b)));
+    if (isTwice && /^for the\b/i.test(line.text)) ({ use } = heading);
     // "To coat: 80 g sesame seeds, 30 g syrup"
     const list = line.slice(line.text.length - heading.rest.length);
     return itemsOf(list).map((item) => ({ line: item, use: heading.use }));

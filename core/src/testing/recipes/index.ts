@@ -100,6 +100,7 @@ import { NINETY_EIGHTH } from './held-ninety-eighth.ts';
 import { NINETY_NINTH } from './held-ninety-ninth.ts';
 import { HUNDREDTH } from './held-hundredth.ts';
 import { HUNDRED_FIRST } from './held-hundred-first.ts';
+import { HUNDRED_SECOND } from './held-hundred-second.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -206,6 +207,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...NINETY_NINTH,
   ...HUNDREDTH,
   ...HUNDRED_FIRST,
+  ...HUNDRED_SECOND,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
