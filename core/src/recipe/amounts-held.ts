@@ -107,7 +107,9 @@ function isOfLine({ unit, at, owner }: Told, source: string, words: readonly Own
     .filter((w) => w.owner === 'none' && w.from >= owner.from && w.to <= at)
     .reduce((t, w) => t.replace(source.slice(w.from, w.to), ''), source.slice(owner.from, at))
     // the cells of a page's table
-    .replace(/<\/?t[dr][^>]*>|\.{3,}/g, ' ');
+    .replace(/<\/?t[dr][^>]*>|\.{3,}/g, ' ')
+    // "58 % water 290 g": the share of what is weighed
+    .replace(/^[^\d]*\d+(?:[.,]\d+)? ?% (?=\p{L})/u, '');
   return (
     line.match(AMOUNT) === null ||
     // how wet a starter is, "levain (100 %)  250 g"

@@ -58,7 +58,7 @@ export function impliedIn(text: string, times: readonly Duration[]): Action | un
   if (/^\W*(?:(?:with|put|pop) )?(?:the |a )?lid on\b/i.test(text) && times.every((t) => t.least >= LEAST_STAND_MIN))
     return 'rest';
   if (
-    /(?<!\bcut )(?<!\b(?:leave|put|set|stand|place)\b[^.,;]{0,24}\b(?:on|to) (?:the|1|one) )\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? the (?:plate|griddle|stone) for\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|^\W*\d[\d.]* ?(?:min\w*|s|sec\w*), lid\b|\b(?:oven plate|bakestone|girdle|tawa|comal|saj|sac|dome)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate|dome|saj|sac)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
+    /(?<!\bcut )(?<!\b(?:leave|put|set|stand|place)\b[^.,;]{0,24}\b(?:on|to) (?:the|1|one) )\bsides?\b|\bplancha|hotplate\b|\b(?:goes|go|put|lay) on(?:to)? the (?:hot )?stone\b|^on(?:to)? the (?:plate|griddle|stone) for\b|^on(?:to)? (?:the|a) (?:very )?hot\b|\blid on\b|\blid,? (?:for )?\d[\d.]* ?(?:min|s\b|sec)|^\W*\d[\d.]* ?(?:min\w*|s|sec\w*), lid\b|\b(?:oven plate|bakestone|girdle|tawa|comal|saj|sac|dome)\b|\b(?:hot|dry|high|medium|low)\b.*\b(?:pan|griddle|skillet|iron|plate|dome|saj|sac)s?\b|\b(?:pan|griddle|skillet)s?\b/i.test(
       text,
     )
   )

@@ -44,7 +44,7 @@ function oddOrder(steps: readonly Step[], ingredients: readonly Ingredient[]): r
   const at = (s: Step | undefined): readonly string[] => (s ? [`steps[${steps.indexOf(s)}]`] : ['steps']);
   const odd = (s: Step | undefined, what: string): Conflict => ({ paths: at(s), what });
   const first = (isOne: (s: Step) => boolean): number => chain.findIndex(isOne);
-  const parted = first((s) => s.kind === 'divide');
+  const parted = first((s) => PARTED.has(s.kind));
   const cooked = first((s) => s.kind === 'cook');
   const found: Conflict[] = [];
   const mixed = first((s) => s.kind === 'mix');

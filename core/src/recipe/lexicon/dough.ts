@@ -18,6 +18,8 @@ export const JOB = phrases`
   crush (?:the |\w+ )?garlic
   boil (?:and mash |, peel and mash )?(?:the |[\d./½¼]+ ?(?:k?g|oz|lb) (?:of )?)?(?:\w+ )?potato\w*(?: until (?:tender|soft|done|cooked))?(?:(?:,| and|, and)? (?:then )?(?:peel|drain|mash|rice|cool|let (?:it|them) (?:dry|(?:go )?(?:cool|cold))|leave (?:(?:it|them) )?to (?:cool|go cold))(?: (?:it|them|well|down|while (?:hot|warm)))*(?=,| and\b| with\b|\.|;|$))*
   make the filling
+  (?:mix|stir|combine|mash) (?:up )?(?:the |your )?(?:filling|stuffing|topping)(?: ingredients)?(?= *(?:[,;.]|$| and\b| well\b| together\b))
+  salt (?:the )?(?!dough)\w+(?:,| and) (?:leave|wait|let {it} (?:stand|sit|drain))[^.;]*squeeze[^.;,]*
   soften the
   (?:soak|steep) (?:the |\d+ ?g (?:of )?)?(?:\w+ )?(?:oats|seeds?|raisins|currants|grains?|bulgur|linseeds?|flakes)
   toast (?:the )?(?:\w+ )?(?:seeds?|cumin|sesame|nuts|spices?|caraway)

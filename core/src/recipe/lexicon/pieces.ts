@@ -142,7 +142,7 @@ export const FILL = phrases`
   spoon (?:(?:in|on|over) )?(?:[\w-]+ ){0,5}?(?:filling|mixture|cheese|topping|mix|meat|sauce|onions)
   (?:press|dip) (?:{it} |the tops? |the tops of {it} )?(?:in)?to (?:the )?(?:seeds?|sesame|nigella)
   oil the tops?(?!,? (?:and )?cover| of the dough)
-  press in > {few}(?:seeds?|sesame|onions?|herbs?|olives|nigella)\b
+  press (?:in|on) > {few}(?:seeds?|sesame|onions?|herbs?|olives|nigella)\b
   (?<!\b(?:a|the) )dip (?:it |them |each )?(?:in|into) !> (?:\w+ )?flour\b
   add (?:an?|some|the|1) (?:(?:large|heaped|good|small|little) )?(?:spoon(?:ful)?|tablespoon(?:ful)?|portion|share|bit|ball|little) of (?:the |your )?(?:\w+ )?(?:filling|stuffing|mixture|cheese)
   add (?:the|some|your) (?:filling|stuffing)
@@ -154,7 +154,7 @@ export const FILL = phrases`
   (?:place|put|spoon|add) (?:filling|stuffing)(?= *(?:[,;.]|$|in\b|on\b|inside\b))
   (?<=^|[;.] )(?:the )?(?:[\w-]+ )?(?:vegetables?|toppings?|cheese|sauce|onions?|tomato\w*|herbs?) (?:over|all over|on top)(?= *[,;.])
   ^ (?:the )?filling (?:on|over|onto) (?:1|one|each|half|top)
-  put in (?:an?|some|the|1) (?:(?:good|heaped|small) )?spoon(?:ful)? of
+  put in (?:an?|some|the|1) (?:(?:good|heaped|small) )?(?:spoon(?:ful)?|portion|bit|ball|share) of
   put (?:an?|some|the|1) (?:(?:good|heaped|small|big) )?(?:spoon(?:ful)?|tablespoon|ball|bit|portion) of (?:the |your )?(?:\w+ )?(?:in|inside)(?=[,;.]| and\b)
   (?:sprinkle|brush) (?:\w+ ){0,3}?with water and > (?:\w+ )?(?:seeds?|sesame|nigella|scatter|sprinkle|dip)\b
   (?:lay|place|strew|distribute|heap|spoon) (?:[\w-]+ ){1,4}(?:on|onto|over) (?:half|(?:1|one|each) half|half of (?:it|each|them))
@@ -282,6 +282,7 @@ export const SHAPE = phrases`
   spread (?:it |them )?to > (?:about )?\d
   spread (?:\w+ )?ladle(?:ful)?
   pour (?:in |on |out )?(?:about )?(?:half|0\.5|a third|a quarter|1) (?:of )?the batter
+  (?<=^|[;,.] )(?:about )?\d+ ?ml (?:of )?(?:the )?batter(?=, (?:swirl|tilt|spread)| (?:in|on|per)\b)
   pour in (?:about )?(?:half|a third|a quarter|some|enough|\d+ ?(?:ml|g)) (?:of )?(?:the )?batter
   drop (?:{it} )?by the (?:[\w./¼½¾]+ )?(?:cup|cupful|ladle\w*|spoon\w*|tablespoon\w*)
   drop (?:\w+ ){0,4}?(?:spoonfuls?|batter)

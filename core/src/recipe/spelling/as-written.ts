@@ -28,6 +28,8 @@ export const AS_WRITTEN: readonly Spelling[] = [
     /(?<=\d ?(?:g|ml) ?\+ ?\d+ ?(?:g|ml)) (?:on day \d|later|the next (?:day|morning)|on the (?:second|next) day)(?=$|[,;])/gi,
     '',
   ],
+  // "when bubbles cover it": nobody covers it
+  [/\b(bubbles|holes) (?:cover|have covered) (?:it|the (?:whole )?(?:top|surface))\b/gi, '$1 show on top'],
   // together, and into no shape yet
   [/\bpat and (?=bring (?:it|everything) )/gi, ''],
   // "300g/10½oz strong flour", "200ml/7fl oz water": the same once more

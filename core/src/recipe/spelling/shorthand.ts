@@ -83,6 +83,17 @@ export const SHORTHAND: readonly Spelling[] = [
     /\b(flatten|roll out|roll|press|stretch|pat)( it| them)? after (?:about )?(\d{1,2}) ?min(?:ute)?s?\b/gi,
     'rest $3 min, $1$2',
   ],
+  // "olive oil 2 tbsp (1 for the dough, 1 for the pan)"
+  [
+    /^(\p{L}+(?: \p{L}+)?):? \d+(?:\.\d+)? ?(g|ml|tbsp|tsp) \((\d+(?:\.\d+)?)(?: ?\2)? (?:for|in) (?:the )?dough,? (?:and |& )?(\d+(?:\.\d+)?)(?: ?\2)? for (?:the )?(\p{L}+)\)\.?$/giu,
+    '$1 $3 $2 / $4 $2 $1 for the $5',
+  ],
+  [
+    /^\d+(?:\.\d+)? ?(g|ml|tbsp|tsp) (?:of )?(\p{L}+(?: \p{L}+)?) \((\d+(?:\.\d+)?)(?: ?\1)? (?:for|in) (?:the )?dough,? (?:and |& )?(\d+(?:\.\d+)?)(?: ?\1)? for (?:the )?(\p{L}+)\)\.?$/giu,
+    '$2 $3 $1 / $4 $1 $2 for the $5',
+  ],
+  // "5 bp", "1 tsp bp"
+  [/(?<=\d (?:g |tsp )?)b\.?p\.?(?= *(?:[/,;+]|$))/gi, 'baking powder'],
   // "folds at 30' 60' 90'"
   [
     /(?<=\bfolds? at )(\d{1,3})'((?: \d{1,3}')+)/gi,

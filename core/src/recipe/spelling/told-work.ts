@@ -10,6 +10,12 @@ export const WORK_TOLD: readonly Spelling[] = [
     /^(?:stretch and )?folds? (?:it |the dough )?every (\d{1,2}) ?min(?:ute)?s?,? \(?([2-5]) times\)?(?=\.?$)/i,
     (_, min = '', times = '') => Array.from({ length: Number(times) }, () => `rest ${min} min, fold`).join(', '),
   ],
+  // "fold the dough twice, 30 minutes apart"
+  [
+    /\b((?:stretch and )?fold(?: (?:it|the dough))?) (twice|2 times|3 times|three times),? (?:(?:with )?(\d{1,2}) ?min(?:ute)?s? (?:apart|between(?: them)?|in between))(?=[.;,]|$| )/gi,
+    (_, fold = '', many = '', min = '') =>
+      [fold, ...(/^(?:3|th)/i.test(many) ? [fold, fold] : [fold])].join(`, rest ${min} min, `),
+  ],
   // "2 h, fold each 30 min"
   [
     /(?<=^|[.;] )((?:about )?\d+(?:\.\d+)? ?(?:h(?:ours?)?|min(?:ute)?s?)),? (?:with )?(?:a )?(?:stretch and )?folds? (?:each|every) (\d{1,2}) ?min(?:ute)?s?(?= *(?:[.;,]|$))/gi,
