@@ -37,7 +37,7 @@ const USUAL_G: Readonly<Record<Exclude<IngredientUse, 'dough'>, number>> = {
 };
 /** What only seasons: nobody fills a bread with so much of it. */
 const SEASONING =
-  /\b(?:coriander|parsley|mint|dill|basil|thyme|oregano|za['’]?atar|sumac|cumin|chill?i(?:es)?|cayenne|paprika|pepper|turmeric|garam masala|spices?|herbs?|nigella|sesame|salt|garlic|ginger|butter|ghee|oil)\b/i;
+  /\b(?:coriander|parsley|mint|dill|basil|thyme|oregano|za['’]?atar|sumac|cumin|chill?i(?:es)?|cayenne|paprika|pepper|turmeric|garam masala|spices?|herbs?|nigella|sesame|poppy|seeds|salt|garlic|ginger|butter|ghee|oil)\b/i;
 const SEASONING_G = 3;
 /** Baker's percentages where a recipe leaves the amount open (common practice). */
 const USUAL_PCT: Readonly<Partial<Record<Ingredient['role'], number>>> = {

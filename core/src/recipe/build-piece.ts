@@ -32,7 +32,7 @@ export function piecesOf(
   // "500 g flour, water 70 %": what is told as a share weighs its part of the flour
   const doughG = dough.reduce((sum, l) => sum + (l.weight?.g ?? ((l.pct ?? 0) * flourG) / 100), 0);
   // how many people eat says nothing of how many breads each has
-  const made = stated?.isServings === true && divided ? undefined : stated;
+  const made = stated?.isServings === true && (divided ?? weight) ? undefined : stated;
   const range = made ?? divided;
   if (made && divided && (divided.least > made.most || divided.most < made.least))
     conflicts.push({
@@ -47,7 +47,7 @@ export function piecesOf(
       from: range.text,
       why: `"${range.least} to ${range.most}" is taken as ${pieces}`,
     });
-  if (pieces !== undefined && stated?.isServings === true && !divided)
+  if (pieces !== undefined && stated?.isServings === true && made)
     guesses.push({ path: 'piece.doughG', from: stated.text, why: 'one bread is taken for each serving' });
   if (pieces === undefined && weight) pieces = Math.max(1, roundHalfUp(doughG / (1 + LOSS_PCT / 100) / weight.g));
   if (pieces === undefined) {

@@ -306,6 +306,9 @@ function isOneStep(a: StepDraft, b: StepDraft): boolean {
     );
   // seeds hold on what is wet
   if (a.action === 'finish' && b.action === 'fill') return /\bwith water\b/i.test(a.text);
+  // "fold over, press out the air": of a filled piece
+  if (b.action === 'knock' && (a.action === 'fill' || (a.action === 'shape' && /\b(?:fold|seal)/i.test(a.text))))
+    return true;
   if (a.action === 'fill' && b.action === 'finish') return /\b(?:sprinkle|dust|scatter)/i.test(b.text);
   if (a.action === 'fill' && b.action === 'shape') return /\b(?:seal|pinch|gather|close|crimp)/i.test(b.text);
   if (a.action === 'shape' && b.action === 'roll') return a.times.length === 0 && !/\bfold/i.test(a.text);

@@ -40,6 +40,8 @@ const EACH_OF = new RegExp(
   'i',
 );
 
+/** "For 10 participants (20 flatbreads)": who they are for. */
+const PEOPLE_BEHIND = /^ (?:people|persons?|participants|students|pupils|learners|kids|children|guests)\b/i;
 /** How many pieces a text says that it makes; of several figures that of the breads goes before that of the people. */
 export function yieldIn(told: string): StatedYield | undefined {
   const text = normalLine(told);
@@ -49,7 +51,9 @@ export function yieldIn(told: string): StatedYield | undefined {
   const eachOf = EACH_OF.exec(text);
   if (eachOf) return exactly(Number(eachOf[1]) * Number(eachOf[2]), eachOf[0]);
   const stated = foundIn(text, YIELD).map(([all, verb = '', least = '', most, noun = '']): StatedYield => {
-    const isServings = /serv|enough|portion/i.test(verb) || /people|serving|portion/i.test(noun);
+    const behind = text.slice(text.indexOf(all) + all.length);
+    const isServings =
+      /serv|enough|portion/i.test(verb) || /people|serving|portion/i.test(noun) || PEOPLE_BEHIND.test(behind);
     return {
       least: Number(least),
       most: Number(most ?? least),
@@ -60,9 +64,10 @@ export function yieldIn(told: string): StatedYield | undefined {
   const [first] = stated;
   const held = HELD.exec(text);
   if (held && (first?.isServings ?? true)) return exactly(Number(held[1]), held[0]);
-  if (first) return stated.find((y) => !y.isServings) ?? first;
+  const made = stated.find((y) => !y.isServings);
+  if (made) return made;
   const by = BY_NOUN.map((pattern) => pattern.exec(text)).find((m) => m !== null);
-  return by ? exactly(Number(by[1]), by[0]) : undefined;
+  return by ? exactly(Number(by[1]), by[0]) : first;
 }
 
 /** "Divide in two, roll each to a round. Cut each round into 4": before anything is cooked. */

@@ -82,7 +82,10 @@ export function usedByMethod(
     )
       return { ...line, use: 'fill' };
     if (line.use !== 'dough' || !ROLES.has(line.food?.role ?? 'other')) return line;
-    const uses = drafts.filter((d) => namesFood(d, line)).map((d) => useOf(d, drafts));
+    const naming = drafts.filter((d) => namesFood(d, line));
+    // "seeds up, lid on": what lies on the griddle has been put on before
+    const put = naming.filter((d) => d.action !== 'cook');
+    const uses = (put.length > 0 ? put : naming).map((d) => useOf(d, drafts));
     const [first] = uses;
     // what is chopped or melted first is for what comes of it later
     const known = uses.filter((u) => u !== undefined);
@@ -139,6 +142,9 @@ const isNamedAgain = (later: string, mixed: string): boolean => {
   return foods.size > 1 && foodsIn(later).filter((f) => foods.has(f.food)).length > 1;
 };
 
+/** "Press on poppy seeds", "dip the top into sesame": on the bread, and nothing is closed over it. */
+const PRESSED_ON = /\bpress (?:in|on)\b|\bdip\b/i;
+
 /** Undefined for work that is preparing: it says nothing of where its food goes. */
 export function useOf(draft: StepDraft, drafts: readonly StepDraft[]): IngredientUse | undefined {
   if (draft.isBeside) {
@@ -149,5 +155,6 @@ export function useOf(draft: StepDraft, drafts: readonly StepDraft[]): Ingredien
     return /filling|stuffing/i.test(word) ? 'fill' : /topping|glaze/i.test(word) ? 'finish' : 'serve';
   }
   const isLayered = ['fill', 'finish'].includes(draft.action) && drafts[drafts.indexOf(draft) + 1]?.action === 'coil';
-  return isLayered ? 'layer' : (USE_OF[draft.action] ?? 'dough');
+  if (isLayered) return 'layer';
+  return draft.action === 'fill' && PRESSED_ON.test(draft.text) ? 'finish' : (USE_OF[draft.action] ?? 'dough');
 }

@@ -85,7 +85,7 @@ export const SHORTHAND: readonly Spelling[] = [
   ],
   // "olive oil 2 tbsp (1 for the dough, 1 for the pan)"
   [
-    /^(\p{L}+(?: \p{L}+)?):? \d+(?:\.\d+)? ?(g|ml|tbsp|tsp) \((\d+(?:\.\d+)?)(?: ?\2)? (?:for|in) (?:the )?dough,? (?:and |& )?(\d+(?:\.\d+)?)(?: ?\2)? for (?:the )?(\p{L}+)\)\.?$/giu,
+    /(?<=^(?:[*•·–-] )?)(\p{L}+(?: \p{L}+)?):? \d+(?:\.\d+)? ?(g|ml|tbsp|tsp) \((\d+(?:\.\d+)?)(?: ?\2)? (?:for|in) (?:the )?dough,? (?:and |& )?(\d+(?:\.\d+)?)(?: ?\2)? for (?:the )?(\p{L}+)\)\.?$/giu,
     '$1 $3 $2 / $4 $2 $1 for the $5',
   ],
   [
