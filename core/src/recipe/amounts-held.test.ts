@@ -67,3 +67,17 @@ describe('amounts of a text', () => {
     expect(found.length / wrong.length).toBeGreaterThan(0.4);
   });
 });
+
+describe('an amount that nothing holds', () => {
+  const recipe = (filled: string): string =>
+    `Half-moons, makes 8\n500 g flour\n300 g water\n10 g salt\nFilling\n400 g spinach\n200 g feta\nMix, knead 8 minutes, rest 30 minutes, divide into 8, roll to 20 cm. ${filled} Fold and seal. Cook 2 minutes a side.`;
+  const toldOf = (text: string): readonly string[] => {
+    const read = importRecipe(text);
+    return read.ok ? read.value.conflicts.map((c) => c.what) : expect.fail();
+  };
+  it('is said where somebody reads what does not agree', () => {
+    // a piece has 75 g of both
+    expect(toldOf(recipe('Filling on one half (75 g each).'))).toEqual([]);
+    expect(toldOf(recipe('Filling on one half (120 g each).')).join()).toMatch(/^"120 g" is told/);
+  });
+});

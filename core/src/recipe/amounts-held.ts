@@ -4,7 +4,7 @@ import type { Conflict, ImportedRecipe, OwnedWords } from './result.ts';
 
 /** An amount as it stands in a source, with what it measures. */
 const AMOUNT =
-  /(?<![lIO])(\d+(?:[.,]\d+)?|[½¼¾⅓⅔⅛])\s*(%|g|kg|ml|l|cl|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|cm|mm|°)(?![\p{L}\d])/giu;
+  /(?<![lIO\d])(\d{1,7}(?:[.,]\d{1,4})?|[½¼¾⅓⅔⅛])\s*(%|g|kg|ml|l|cl|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|cm|mm|°)(?![\p{L}\d])/giu;
 const TIME = /^(?:minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h)$/i;
 const SIZE = /^(?:cm|mm)$/i;
 /** The lower end of a range, before its upper one. */

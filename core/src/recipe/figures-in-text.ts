@@ -134,6 +134,10 @@ function isOfPiece([, least, most, unit]: RegExpExecArray, { diameterCm, thickne
   return [diameterCm, 2 * diameterCm, thicknessMm / 10].some((is) => Math.abs(is - cm) <= 0.1 * is);
 }
 
+/** "Fill one half (75 g each)", "put 75 g of filling on one half": what each bread gets; whether it has so much is asked of the whole. */
+const PUT_IN =
+  /(?<=\b(?:fill(?:ing)?|topping|stuff(?:ing)?)\b[^.;\n]{0,40}\((?:about |~ ?)?)\d{2,3} ?g(?= each\b)|\b\d{2,3} ?g(?= of (?:the |your )?(?:filling|stuffing|topping)\b)/gi;
+
 /**
  * Sizes, weights of a piece, numbers of pieces and degrees that a text of one spelling names: what is read of it beside its times. Of its
  * lengths those that `piece` has.
@@ -147,6 +151,7 @@ export function figuresIn(text: string, piece: PieceSize): readonly { readonly a
   take(divisionIn(text)?.text);
   take(pieceWeightIn(text)?.text);
   found.push(...doughTempsIn(text));
+  for (const m of foundIn(text, PUT_IN)) found.push({ at: m.index, length: m[0].length });
   for (const pattern of [LENGTH, INCHES, /\d{1,3}(?:\.\d)?\s*(?:-\s*\d{1,3}\s*)?(?:°|º|degrees?\b)(?:\s*[CF]\b)?/gi])
     for (const m of foundIn(text, pattern))
       if (pattern !== LENGTH || (isOfPiece(m, piece) && !isSecond(text, m.index)))

@@ -116,8 +116,16 @@ describe('how many a text is for', () => {
     ['Two breads each at 85 g', '85 g, 18 cm'],
     ['→ 84 g / piece', '84 g, 18 cm'],
     ['Yield: 8 x 98 g', '98 g, 18 cm'],
+    ['Recipe for 4 participants (8 flatbreads, 2 each)', '98.3 g, 18 cm'],
   ])('%s', (said, piece) => {
     expect(pieceOf(`Rounds\n${said}`)).toBe(piece);
+  });
+  it('who eats says nothing of how many pieces are weighed', () => {
+    const { told, conflicts } = read(
+      `Rounds\nFor 10 participants\n1 kg flour\n620 g water\n20 g salt\nMix, knead 8 min, rest 1 h. Weigh 80 g pieces, ball. Roll to 18 cm, griddle 2 min a side.`,
+    );
+    expect(told.piece).toBe('80 g, 18 cm');
+    expect(conflicts).toEqual([]);
   });
   it('one big bread in a pan is as large as that', () => {
     const { told } = read(

@@ -24,7 +24,7 @@ interface Known {
 
 /** A figure with a measure, in one spelling, or a time in words that nobody could count: what must not be lost. */
 const FIGURE =
-  /(?:\d+(?:\.\d+)?(?:\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\d+\s*\/\s*\d+)(?:\s*(?:-|–|to|or)\s*\d+(?:\.\d+)?)?\s*(?:%|°|(?:g|kg|mg|ml|l|oz|lbs?|cups?|tbsp|tsp|tablespoons?|teaspoons?|glass(?:es)?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|days?|months?|weeks?|cm|mm)(?![\p{L}\d]))|(?<!\b(?:every|each|first|per|an?) (?:\w+ )?)\b(?:minutes?|hours?)\b|\bovernight\b/giu;
+  /(?:\d+(?:\.\d+)?(?:\s*[½¼¾⅓⅔⅛])?|[½¼¾⅓⅔⅛]|\d+\s*\/\s*\d+)(?:\s*(?:-|–|to|or)\s*\d+(?:\.\d+)?)?\s*(?:%|°|(?:g|kg|mg|ml|l|oz|lbs?|cups?|tbsp|tsp|tablespoons?|teaspoons?|glass(?:es)?|minutes?|mins?|seconds?|secs?|s|hours?|hrs?|h|days?|months?|weeks?|cm|mm)(?![\p{L}\d]))|(?<!\b(?:every|each|first|last|per|an?) (?:\w+ )?)\b(?:minutes?|hours?)\b|\bovernight\b/giu;
 
 /** So long at least lasts what goes on overnight (this program's own choice). */
 const LEAST_NIGHT_MIN = 360;

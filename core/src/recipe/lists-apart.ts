@@ -1,5 +1,7 @@
 import { findFood } from '../foods/index.ts';
+import { itemsOf } from './items.ts';
 import { Mapped } from './mapped.ts';
+import { sentencesOf } from './sentences.ts';
 
 /** "dough: flour 300, water 180; layer: lard 30", "Dough: 300 g flour. Filling: 200 g feta": parts of a list in one line, each in a line of its own. */
 const PART_NEXT =
@@ -10,6 +12,10 @@ const LABEL_NEXT = new RegExp(
   `\\.\\s+(?=(?:toppings?|fillings?|stuffing|layers?|glaze|dip|sauce|paste|(?:to|for) (?:the )?(?:fill|stuff|top|fold|layer|coil|brush|finish|glaze|dip|fry|serv|lamination)\\p{L}*(?: the \\p{L}+)?): ?(?:about )?[\\d½¼¾][\\d.,/]* ?(?!(?:s|secs?|seconds?|min|minutes?|h|hours?|cm|mm|°)\\b)\\p{L})(?<=\\d ?(?:k?g|m?l|tsp|tbsp|cups?|%|teaspoons?|tablespoons?)\\b[^:]*\\.\\s+)`,
   'giu',
 );
+
+/** In a line of lists alone: where work stands among them its sentences are taken one by one anyway. */
+const labelsApart = (line: Mapped): readonly Mapped[] =>
+  sentencesOf(line).every((s) => itemsOf(s).length > 1) ? line.split(LABEL_NEXT) : [line];
 
 /** "… (makes 8). Ingredients: 350 g flour … Method: 1. Put all …": headings within a paragraph. */
 const HEADING_NEXT =
@@ -77,7 +83,7 @@ export const listsApart = (lines: readonly Mapped[]): readonly Mapped[] =>
   lines
     .flatMap((l, n) => (n === 0 ? l.split(PART_NEXT_OR_NAME) : [l]))
     .flatMap((l) => l.split(PART_NEXT))
-    .flatMap((l) => l.split(LABEL_NEXT))
+    .flatMap(labelsApart)
     .flatMap(entriesApart)
     .flatMap((l) => l.split(HEADING_NEXT))
     .flatMap((l) => l.split(WORK_BEHIND_LIST))

@@ -21,7 +21,7 @@ const TO_EACH = new RegExp(
 );
 /** "Serves 4 (8 breads)", "for 4 people (8 breads)". */
 const HELD = new RegExp(
-  String.raw`\((?:makes )?${ABOUT}(\d{1,3}) (?:(?:${BREADS})\)|(?:big|large|small) (?:ones?|1|breads?|rounds?)\b)`,
+  String.raw`\((?:makes )?${ABOUT}(\d{1,3}) (?:(?:${BREADS})[),]|(?:big|large|small) (?:ones?|1|breads?|rounds?)\b)`,
   'i',
 );
 /** "Wraps × 8", "8 servings", "for 8 naans", "flatbreads (8)". */
@@ -160,7 +160,7 @@ export function divisionIn(
 /** Grams of a piece: "about 70 g each", "balls of 60-70 g". */
 export function pieceWeightIn(text: string): { readonly g: number; readonly text: string } | undefined {
   const m =
-    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(?<!\b(?:topping|filling|stuffing|cheese|sauce|butter|oil)[:,]? (?:about )?)\b(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|a piece|per|balls?|pieces?|parts?|bits?|chunks?|rounds?|squares?|rectangles?|blocks?|strips?|spoonfuls?|portions?|lumps?)/i.exec(
+    /(?:of|into|to|off|weigh\w*)?\s*(?:about |around |approx\.? )?(?<!\b(?:topping|fill(?:ing)?|stuff(?:ing)?|cheese|sauce|butter|oil)(?:[:,]? |[^.;,\n]{1,40}\()(?:about |~ ?)?)\b(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b\s*(?:each|apiece|a piece|per|balls?|pieces?|parts?|bits?|chunks?|rounds?|squares?|rectangles?|blocks?|strips?|spoonfuls?|portions?|lumps?)/i.exec(
       text,
     ) ??
     /\b(?:balls?|pieces?|portions?|parts?|bits?|chunks?|rounds?|lumps?|breads?|flatbreads?|spoonfuls?|ladles?)[,:]? (?:(?:it|them|each) )?(?:(?:of|are|weigh|weighing|at|@|à)(?: about| around| approx\.?)? |, about )?(\d{2,3}(?:\.\d)?)(?:\s*(?:-|–|to)\s*(\d{2,3}))?\s*g\b/i.exec(

@@ -3,7 +3,6 @@ import { SHORTHAND } from './shorthand.ts';
 
 /** Signs, shorthand and measures by one spelling each, before a line finds its place: what comes after asks for no other. */
 export const AS_WRITTEN: readonly Spelling[] = [
-  ...SHORTHAND,
   [/(?<=\d)[’′](?!’|′)/g, "'"],
   [/(?<=(?<!“)\b\d+)(?:[”″]|’’|′′)/g, '"'],
   [/(?<=\d) ?(?:grams?|grammes?|gms?)\b/gi, ' g'],
@@ -89,4 +88,5 @@ export const AS_WRITTEN: readonly Spelling[] = [
     /\b(three[- ]quarters|two[- ]thirds) (?:of )?(?:an?|1|one) (?=(?:mug|cup|glass|pint|bowl|litre|jar|teaspoon|tablespoon)\b)/gi,
     (_, share = '') => (/^three/i.test(share) ? '3/4 ' : '2/3 '),
   ],
+  ...SHORTHAND,
 ];

@@ -92,7 +92,6 @@ export const FIGURES: readonly Spelling[] = [
   [/(?<!\d)(\d{2,3})\s*"(?= (?:a|per|each|on|for) )/g, '$1 s'],
   // the sides before it told their seconds with that sign
   [/(?<=\d s\b[ ,–-]+(?:turn|flip)[ ,–-]+)(\d{2,3})\s*"/gi, '$1 s'],
-  [/(?<!\d)(\d{2,3})\s*"(?= [–-] (?:turn|flip)\b)/gi, '$1 s'],
   [/(\d+)\s*' ?(\d{2})(?!\d)(?:\s*")?/g, '$1 min $2 s'],
   [/(\d+)\s*'(?=\s|[/,;.+)]|$)/g, '$1 min'],
   [/\b(?:the )?(?:finely )?(?:grated )?zest of (\d+(?:\/\d)?) (lemon|lime|orange)s?\b/gi, '$1 $2 zest'],

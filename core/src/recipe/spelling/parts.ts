@@ -41,8 +41,7 @@ export const PARTS: readonly Spelling[] = [
     ),
     '$1, for the $2',
   ],
-  // "ghee (dough)  15", "ghee (for the layers) 45 g"
-  [new RegExp(`^(\\p{L}+(?: \\p{L}+)?) \\((?:for (?:the )?)?dough\\)(?=[ :.–-]+\\d)`, 'iu'), '$1'],
+  // "ghee (for the layers) 45 g"
   [
     new RegExp(
       `^(\\p{L}+(?: \\p{L}+)?) \\((?:for (?:the )?)?(${PART}|layers?|layering|folding|serving|dusting)\\)(?=[ :.–-]+\\d)`,

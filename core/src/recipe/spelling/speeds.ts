@@ -5,13 +5,14 @@ const N = `(${SMALL}|\\d{1,2})`;
 const MIN = `(?:(?: ?min(?:ute)?s?| ?'))`;
 const THEN = `,? (?:and |then |and then |\\+ )*`;
 const ON = `(?:(?:at|on|in) )?(?:the |a )?`;
-const SLOW = `${ON}(?:(?:speed|gear) ?(?:1|I|one)|(?:1st|first|slow(?:ly)?|low|1(?= on|,))(?: (?:speed|gear))?)`;
-const FAST = `${ON}(?:(?:speed|gear) ?(?:2|3|II|two|three)|(?:2nd|second|fast|medium|high)\\b(?: (?:speed|gear))?)`;
+const SLOW = `${ON}(?:(?:speed|gear) ?(?:1|I|one)|(?<=\\b(?:on|at) )(?:1|one)\\b|(?:1st|first|slow(?:ly)?|low)(?: (?:speed|gear))?)`;
+const FAST = `${ON}(?:(?:speed|gear) ?(?:2|3|II|two|three)|(?<=\\b(?:on|at) )(?:2|two)\\b|(?:2nd|second|fast|medium|high)\\b(?: (?:speed|gear))?)`;
 /** What is turned up between the two. */
 const UP = `(?:(?:increase|turn (?:it )?up) to )?`;
 
 /** "2 min first, 1 min second" are sides of a bread. */
-const isMachine = (words: string): boolean => /\b(?:slow(?:ly)?|fast|low|medium|high|speed|gear)\b/i.test(words);
+const isMachine = (words: string): boolean =>
+  /\b(?:slow(?:ly)?|fast|low|medium|high|speed|gear)\b|\bon (?:1|one)\b.*\bon (?:2|two)\b/i.test(words);
 const sum = (a: string, b: string): number => Number(wordValue(a)) + Number(wordValue(b));
 /** Both times as one: at the head of a clause it is mixing, elsewhere of the work that is told. */
 const both =
@@ -28,7 +29,7 @@ export const MACHINE_SPEEDS: readonly Spelling[] = [
   [/(\d) ?(?:min|')? I,? (?:and |\+ )?(\d{1,2}) ?(?:min|')? II\b/g, '$1 slow, $2 fast'],
   // "Kneading: 4' / 6'" on a card
   [
-    /^(?:kneading|mixing|kneader|spiral(?: mixer)?|machine|mixer):? (\d{1,2}) ?(?:'|min)? ?\/ ?(\d{1,2}) ?(?:'|min)(?=[.,;]?$)/i,
+    /^(?:kneading|mixing|knead|mix|kneader|spiral(?: mixer)?|machine|mixer):? (\d{1,2}) ?(?:'|min)? ?\/ ?(\d{1,2}) ?(?:'|min)(?=[.,;]?$)/i,
     (_, a = '', b = '') => `mix ${sum(a, b)} min`,
   ],
   // "mix 4 + 5", "into the machine, 4 + 5 min"

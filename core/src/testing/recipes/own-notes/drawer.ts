@@ -358,7 +358,7 @@ topping: sour cream 1 kg, grated cheese 1 kg, garlic water
 
 starter: yeast, sugar, 200 ml of the warm milk, 15'. all together, machine 8'. proof 1 h. knock back. 80 g pieces on oiled tray, 20'. stretch, thin in the middle. fry 180° 1'30" per side. drain.`,
     dough: 'flour bl55 100, milk 30.9, water 30, fresh yeast 2, salt 2, sugar 1',
-    outside: 'frying oil 110.4 griddle, sour cream 40 finish, grated cheese 40 finish, garlic water 4 finish',
+    outside: 'frying oil 69 griddle, sour cream 25 finish, grated cheese 25 finish, garlic water 4 finish',
     piece: '80 g, 21.3 cm',
     steps: 'mix, proof 60, knead 1, divide, rest 20, shape, cook 90+90',
     left: ['drain.', '200 ml of the warm milk', '15 min'],

@@ -5,6 +5,8 @@ import { COPIED_PAGES } from './copied-pages.ts';
 import { DRAWER } from './drawer.ts';
 import { EVENING_SHEETS } from './evening-sheets.ts';
 import { HANDOUTS } from './handouts.ts';
+import { KITCHEN_TABLE } from './kitchen-table.ts';
+import { KITCHEN_WALL } from './kitchen-wall.ts';
 import { LEFT_BEHIND } from './left-behind.ts';
 import { NUMBERED_SHEETS } from './numbered-sheets.ts';
 import { PASSED_ROUND } from './passed-round.ts';
@@ -26,4 +28,6 @@ export const OWN_NOTES: readonly OwnNote[] = [
   ...PINNED_UP,
   ...PASSED_ROUND,
   ...LEFT_BEHIND,
+  ...KITCHEN_TABLE,
+  ...KITCHEN_WALL,
 ];
