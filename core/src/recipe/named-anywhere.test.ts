@@ -55,6 +55,7 @@ describe('what a text names beside its list', () => {
       'honey is named ("Eat with honey.") and is not in the bread; it holds animal products',
     ]);
     expect(beside('5 g yeast', 'Coil into a snail. Press. Serve with agave.')).toEqual([
+      'the bread is coiled after it was cooked',
       'agave is named ("Serve with agave.") and is not in the bread',
     ]);
   });

@@ -96,7 +96,8 @@ function withoutRising({ ingredients, steps, family }: Bread): readonly Conflict
   const isLayered = family === 'laminated' || steps.some((s) => s.kind === 'fill' || s.kind === 'coil');
   const restMin = rests.reduce((sum, s) => sum + s.window.ideal, 0);
   const raises = ingredients[yeast];
-  if (!raises || isLayered || restMin >= LEAST_RISE_MIN) return [];
+  // where nothing rests at all the remarks on the bread say so
+  if (!raises || isLayered || restMin === 0 || restMin >= LEAST_RISE_MIN) return [];
   return [
     {
       paths: [`ingredients[${yeast}]`],
