@@ -58,7 +58,7 @@ interface Told {
   readonly owner: OwnedWords;
 }
 
-/** Whether a step, the `n`th of its bread, lasts as long as an amount of time says, in one of the ways in which that is told. */
+/** Whether the first of the steps lasts as long as an amount of time says, in one of the ways in which that is told. */
 function holdsTime({ value, unit, before, behind, owner }: Told, steps: readonly Step[], source: string): boolean {
   const [step] = steps;
   if (!step) return true;
@@ -101,10 +101,10 @@ function weightsIn({ piece, ingredients }: Bread): readonly number[] {
 }
 
 /** A line is of one ingredient: what stands beside its amount says it once more in brackets, or adds to it. */
-function isOfLine({ unit, at, owner }: Told, source: string, words: readonly OwnedWords[]): boolean {
+function isOfLine({ unit, at, owner }: Told, source: string, unread: readonly OwnedWords[]): boolean {
   // what is shown as not understood before it is no amount of the line
-  const line = words
-    .filter((w) => w.owner === 'none' && w.from >= owner.from && w.to <= at)
+  const line = unread
+    .filter((w) => w.from >= owner.from && w.to <= at)
     .reduce((t, w) => t.replace(source.slice(w.from, w.to), ''), source.slice(owner.from, at))
     // the cells of a page's table
     .replace(/<\/?t[dr][^>]*>|\.{3,}/g, ' ')
@@ -123,13 +123,15 @@ function isOfLine({ unit, at, owner }: Told, source: string, words: readonly Own
   );
 }
 
-/** Who has the words at a place of the source; undefined where nobody has them. */
-function ownerAt(words: readonly OwnedWords[], at: number): OwnedWords | undefined {
-  const over = words.filter((w) => w.from <= at && at < w.to);
-  const none = over.find((w) => w.owner === 'none');
-  const [shortest] = [...over].sort((x, y) => x.to - x.from - (y.to - y.from));
+/** Of those who claim a place of the source the one who has it: who did not understand it before all, else who claims fewest words. */
+function ownerOf(claims: readonly OwnedWords[]): OwnedWords | undefined {
+  const none = claims.find((w) => w.owner === 'none');
+  const shortest = claims.reduce<OwnedWords | undefined>(
+    (a, w) => (a && a.to - a.from <= w.to - w.from ? a : w),
+    undefined,
+  );
   // within a step an ingredient holds its own amount
-  return none ?? (shortest?.owner === 'step' ? over.find((w) => w.owner === 'ingredient') : undefined) ?? shortest;
+  return none ?? (shortest?.owner === 'step' ? claims.find((w) => w.owner === 'ingredient') : undefined) ?? shortest;
 }
 
 /** An amount of a source that nothing of the bread holds, and what of the bread has its words. */
@@ -146,6 +148,7 @@ export function amountsHeld(
   source: string,
   { bread, words }: Pick<ImportedRecipe, 'bread' | 'words'>,
 ): { readonly amounts: number; readonly unheld: readonly UnheldAmount[] } {
+  const unread = words.filter((w) => w.owner === 'none');
   const isHeld = (m: RegExpExecArray, owner: OwnedWords | undefined): boolean => {
     const [all, figure = '', unit = ''] = m;
     if (owner?.owner !== 'ingredient' && owner?.owner !== 'step')
@@ -156,17 +159,24 @@ export function amountsHeld(
     const end = m.index + all.length;
     const behind = source.slice(end, end + AROUND);
     const told: Told = { value: numberOf(figure), unit, at: m.index, before, behind, owner };
-    if (owner.owner === 'ingredient') return isOfLine(told, source, words);
+    if (owner.owner === 'ingredient') return isOfLine(told, source, unread);
     const n = Number(/\d+/.exec(owner.path ?? '')?.[0]);
-    if (bread.steps[n] === undefined) return isOfLine(told, source, words);
+    if (bread.steps[n] === undefined) return isOfLine(told, source, unread);
     if (TIME.test(unit)) return holdsTime(told, bread.steps.slice(n), source);
     if (SIZE.test(unit)) return holdsSize(told, bread.piece);
     const g = /^(?:kg|l)$/i.test(unit) ? 1000 * told.value : told.value;
     return unit.includes('°') || weightsIn(bread).some((is) => isNear(g, is, NEAR.size));
   };
   const all = [...source.matchAll(AMOUNT)];
+  // amounts and words both stand in the order of the source: what is open at one is most of what is open at the next
+  const sorted = [...words].sort((a, b) => a.from - b.from);
+  let open: readonly OwnedWords[] = [];
+  let next = 0;
   const unheld = all.flatMap((m): readonly UnheldAmount[] => {
-    const owner = ownerAt(words, m.index);
+    const from = next;
+    while ((sorted[next]?.from ?? Infinity) <= m.index) next++;
+    open = [...open, ...sorted.slice(from, next)].filter((w) => m.index < w.to);
+    const owner = ownerOf(open);
     return isHeld(m, owner) ? [] : [{ text: m[0], path: owner?.path }];
   });
   return { amounts: all.length, unheld };

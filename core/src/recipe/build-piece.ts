@@ -47,8 +47,8 @@ export function piecesOf(
       from: range.text,
       why: `"${range.least} to ${range.most}" is taken as ${pieces}`,
     });
-  if (pieces !== undefined && stated?.isServings === true && made)
-    guesses.push({ path: 'piece.doughG', from: stated.text, why: 'one bread is taken for each serving' });
+  if (made?.isServings === true)
+    guesses.push({ path: 'piece.doughG', from: made.text, why: 'one bread is taken for each serving' });
   if (pieces === undefined && weight) pieces = Math.max(1, roundHalfUp(doughG / (1 + LOSS_PCT / 100) / weight.g));
   if (pieces === undefined) {
     pieces = Math.max(1, roundHalfUp(doughG / USUAL_PIECE_G));

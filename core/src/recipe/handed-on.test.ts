@@ -31,6 +31,18 @@ describe('a line of which a part goes elsewhere', () => {
     );
     expect(told.dough).toBe('flour 100, water 60');
   });
+  it.each([
+    ['half the water, add the rest', 50],
+    ['two thirds of the water, then the rest', 33],
+    ['most of the water, then the rest', 10],
+    ['¾ of the water, then the rest', 25],
+    // a measure is no share
+    ['1/2 cup water, then the rest of the salt', undefined],
+    ['half a cup of the water, then the rest of the salt', undefined],
+  ])('and is kept back by its share: %s', (words, pct) => {
+    const { bread } = read(`Rounds\n${DOUGH}\nMix the flour with ${words}.${METHOD}`);
+    expect(bread.ingredients.find((i) => i.role === 'water')?.holdBackPct).toBe(pct);
+  });
   it('what the list tells in two parts is two', () => {
     const { told } = read(
       'Paratha\natta 500 / water 310 / salt 7 / ghee 20 (dough) + 80 (layers)\nknead 6, rest 25, 10 x 83 g, roll 15, coil, rest 10, roll 18, tawa 40 s a side',

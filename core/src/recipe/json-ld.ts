@@ -1,4 +1,3 @@
-import { normalLine } from './normal-line.ts';
 import { serialize } from 'tinyduration';
 import { contentsOf, methodTimes, USUAL_BENCH, type Bread } from '../bread/index.ts';
 import { kitchenMeasure, findFood } from '../foods/index.ts';
@@ -24,6 +23,7 @@ import { AS_WRITTEN } from './spelling/as-written.ts';
 import { inOrder } from './spelling/rule.ts';
 import type { IngredientUse } from '../formula/index.ts';
 import type { RecipeParts } from './sections.ts';
+import { normalLine } from './normal-line.ts';
 import { sentencesOf } from './sentences.ts';
 
 type Json = Readonly<Record<string, unknown>>;

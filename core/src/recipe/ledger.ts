@@ -1,11 +1,11 @@
 import { minutesOfLesson } from './day-plan.ts';
 import { findFood, foodsIn } from '../foods/index.ts';
 import type { Ingredient } from '../formula/index.ts';
+import { isRest } from '../method/index.ts';
 import type { BuiltSteps } from './build-steps.ts';
 import { figuresIn, type PieceSize } from './figures-in-text.ts';
 import type { ReadIngredient } from './ingredient-line.ts';
 import type { Mapped, Span } from './mapped.ts';
-import { isRest } from '../method/index.ts';
 import type { MethodDrafts } from './method-drafts.ts';
 import { normal } from './normal-line.ts';
 import { weightsOfParts } from './parts-of-line.ts';

@@ -2,7 +2,7 @@ import { isFlour } from './flour-shares.ts';
 import { findFood } from '../foods/index.ts';
 import { SPOONS, VESSELS } from './measures.ts';
 import { FRACTION_SIGNS, LARGE, largeValue, SMALL, wordValue } from './number-words.ts';
-import { COLOUR, figure, flour, G_PER_PART, shareOf } from './shares.ts';
+import { COLOUR, figure, flour, G_PER_PART, SHARE_WORD, shareOf } from './shares.ts';
 import { inOrder, type Spelling } from './spelling/rule.ts';
 
 /** How many, in figures or words. */
@@ -12,7 +12,7 @@ const NAME = String.raw`\p{L}[\p{L} -]{2,24}?`;
 const END = String.raw`(?= *(?:[,;.]|$))`;
 const TYPED_FLOUR = String.raw`((?:\p{L}+ )*flour(?:,? (?:type |tipo |T ?)\d{1,4})?)`;
 /** "(a fifth of it wholemeal)", ", of which 20 % is rye": what part of a flour is another. Three groups. */
-const PART_OF_FLOUR = String.raw`(?:,? ?\(|,? (?=[^,;.()]*\bof (?:it|which|this|them)\b))(?:of which )?(?:(?:an? |one )?(half|(?:two )?third|(?:three )?quarter|fifth|tenth)s?|(\d{1,2}) ?%)(?: of (?:it|which|this|them))?(?: is| are| being)? (\p{L}+)(?: flour)?\)?(?= *(?:[,;.]|$))`;
+const PART_OF_FLOUR = String.raw`(?:,? ?\(|,? (?=[^,;.()]*\bof (?:it|which|this|them)\b))(?:of which )?(?:(${SHARE_WORD})|(\d{1,2}) ?%)(?: of (?:it|which|this|them))?(?: is| are| being)? (\p{L}+)(?: flour)?\)?(?= *(?:[,;.]|$))`;
 
 const valueOf = (n: string): number => {
   const sign = /[½¼¾]/.exec(n)?.[0];

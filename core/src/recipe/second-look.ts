@@ -50,8 +50,7 @@ function oddOrder(steps: readonly Step[], ingredients: readonly Ingredient[]): r
   const mixed = first((s) => s.kind === 'mix');
   if (parted >= 0 && parted < mixed) found.push(odd(chain[parted], 'the dough is divided before it is mixed'));
   const late = parted > mixed ? chain.find((s, n) => n > parted && WORKED.has(s.kind)) : undefined;
-  if (late && parted > mixed)
-    found.push(odd(late, `the dough is ${NAMES[late.kind] ?? 'worked'} after it was divided`));
+  if (late) found.push(odd(late, `the dough is ${NAMES[late.kind] ?? 'worked'} after it was divided`));
   if (cooked < 0) found.push(odd(undefined, 'nothing says how the bread is cooked'));
   const behind = chain.find((s, n) => cooked >= 0 && n > cooked && (NAMES[s.kind] !== undefined || s.kind === 'cook'));
   if (behind)

@@ -4,6 +4,7 @@ import type { Ingredient, IngredientUse } from '../formula/index.ts';
 import type { Conflict, Guess } from './result.ts';
 import { scopesIn } from './scopes.ts';
 import { isFoodAlone } from './for-later.ts';
+import { HANDS, SPOONS, VESSELS, VOLUMES, WEIGHTS } from './measures.ts';
 import { foundIn } from './needs.ts';
 import { SHARE_WORD, shareOf } from './shares.ts';
 import type { Action } from './actions.ts';
@@ -363,7 +364,7 @@ const PURPOSE: Readonly<Record<Found['use'], string>> = {
 };
 
 const HELD = new RegExp(
-  `(?<![\\p{L}\\d])(${SHARE_WORD}) (?:of )?(?:the |your )?((?:\\w+ )?(water|milk|buttermilk|yogh?urt|liquid))\\b`,
+  `(?<![\\p{L}\\d])(${SHARE_WORD}) (?:of )?(?:the |your )?((?!(?:${VESSELS}|${SPOONS}|${HANDS}|${WEIGHTS}|${VOLUMES})\\b)(?:\\w+ )?(water|milk|buttermilk|yogh?urt|liquid))\\b`,
   'iu',
 );
 /** "Half the water now, the rest at the end": what share of a liquid is kept back, and which ingredient it is. */

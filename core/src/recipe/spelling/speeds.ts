@@ -2,8 +2,8 @@ import { SMALL, wordValue } from '../number-words.ts';
 import type { Spelling } from './rule.ts';
 
 const N = `(${SMALL}|\\d{1,2})`;
-const MIN = `(?:(?: ?min(?:ute)?s?| ?'))`;
-const THEN = `,? (?:and |then |and then |\\+ )*`;
+const MIN = `(?: ?min(?:ute)?s?| ?')`;
+const THEN = `,? (?:and |then |\\+ )*`;
 const ON = `(?:(?:at|on|in) )?(?:the |a )?`;
 const SLOW = `${ON}(?:(?:speed|gear) ?(?:1|I|one)|(?<=\\b(?:on|at) )(?:1|one)\\b|(?:1st|first|slow(?:ly)?|low)(?: (?:speed|gear))?)`;
 const FAST = `${ON}(?:(?:speed|gear) ?(?:2|3|II|two|three)|(?<=\\b(?:on|at) )(?:2|two)\\b|(?:2nd|second|fast|medium|high)\\b(?: (?:speed|gear))?)`;
