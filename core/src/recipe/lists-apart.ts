@@ -14,8 +14,10 @@ const LABEL_NEXT = new RegExp(
 );
 
 /** In a line of lists alone: where work stands among them its sentences are taken one by one anyway. */
-const labelsApart = (line: Mapped): readonly Mapped[] =>
-  sentencesOf(line).every((s) => itemsOf(s).length > 1) ? line.split(LABEL_NEXT) : [line];
+function labelsApart(line: Mapped): readonly Mapped[] {
+  const parts = line.split(LABEL_NEXT);
+  return parts.length > 1 && sentencesOf(line).every((s) => itemsOf(s).length > 1) ? parts : [line];
+}
 
 /** "… (makes 8). Ingredients: 350 g flour … Method: 1. Put all …": headings within a paragraph. */
 const HEADING_NEXT =
