@@ -107,7 +107,8 @@ function isParted(before: string, text: string): boolean {
   )
     return true;
   if (!/^[\p{Ll}\d½¼¾]/u.test(text) || /^\p{L}+ ?[=:]/u.test(text)) return false;
-  const isTold = /\d/.test(before) || isWork(before);
+  // "Half a pound of" has its figure in words
+  const isTold = /\d/.test(before) || isWork(before) || /\d/.test(normalLine(before));
   if (
     isTold &&
     (PREPOSITION_LAST.test(before) ||

@@ -101,6 +101,7 @@ import { NINETY_NINTH } from './held-ninety-ninth.ts';
 import { HUNDREDTH } from './held-hundredth.ts';
 import { HUNDRED_FIRST } from './held-hundred-first.ts';
 import { HUNDRED_SECOND } from './held-hundred-second.ts';
+import { HUNDRED_THIRD } from './held-hundred-third.ts';
 import type { RecipeText } from './recipe-text.ts';
 
 /** Invented texts with what must come out of each; the expectation of every one was written before the reader saw it. */
@@ -208,6 +209,7 @@ export const RECIPE_TEXTS: readonly RecipeText[] = [
   ...HUNDREDTH,
   ...HUNDRED_FIRST,
   ...HUNDRED_SECOND,
+  ...HUNDRED_THIRD,
 ];
 export type { RecipeText } from './recipe-text.ts';
 export { scoreOf, type Score } from './score.ts';
