@@ -326,6 +326,14 @@ const stronger = (a: Action, b: Action): Action => {
   return rank.find((r) => r === a || r === b) ?? a;
 };
 
+const ARTICLE_LAST = /\b(?:an?|the)(?: \p{Ll}+)?$/u;
+/** The words of two steps as one. "cook on the hot", "griddle for 40 s": where a word by which a step is known stands right behind another's article it is one clause. */
+function inOneText(a: StepDraft, b: StepDraft): string {
+  const [end, from] = [a.spans.at(-1)?.to, b.spans[0]?.from];
+  const isOneClause = end !== undefined && from !== undefined && from - end <= 1 && ARTICLE_LAST.test(a.text);
+  return `${a.text}${isOneClause ? ' ' : ', '}${b.text}`;
+}
+
 export function joinNeighbours(drafts: readonly StepDraft[]): readonly StepDraft[] {
   const result: StepDraft[] = [];
   for (const d of drafts) {
@@ -340,7 +348,7 @@ export function joinNeighbours(drafts: readonly StepDraft[]): readonly StepDraft
         d.action === 'rub' && (/\brub\w* in\b/i.test(d.text) || IS_LABEL.test(last.text))
           ? 'rub'
           : stronger(last.action, d.action),
-      text: `${last.text}, ${d.text}`,
+      text: inOneText(last, d),
       spans: [...last.spans, ...d.spans],
       times: [...last.times, ...d.times],
       isBeside: last.isBeside,
@@ -402,7 +410,7 @@ function withLateAdditions(drafts: readonly StepDraft[]): readonly StepDraft[] {
       last.times.length === 0 &&
       list.slice(0, -1).some((x) => x.action === 'mix' || x.action === 'scald');
     if (last && isLate && d.action === 'knead' && !d.isBeside)
-      return [...list.slice(0, -1), { ...d, text: `${last.text}, ${d.text}`, spans: [...last.spans, ...d.spans] }];
+      return [...list.slice(0, -1), { ...d, text: inOneText(last, d), spans: [...last.spans, ...d.spans] }];
     return [...list, d];
   }, []);
 }
