@@ -75,6 +75,16 @@ describe('an amount that nothing holds', () => {
     const read = importRecipe(text);
     return read.ok ? read.value.conflicts.map((c) => c.what) : expect.fail();
   };
+  it.each(['2 min, flip, 1 min 30.', '2 min, flip, 1 minute 30 on the other side'])(
+    'holds seconds that stand behind their minutes: %j',
+    (cooking) => {
+      const text = `Chilla\n400 g gram flour, 700 g water, 8 g salt\nWhisk, rest 20 min. 130 g per pancake, spread 18 cm, ${cooking}`;
+      const read = importRecipe(text);
+      if (!read.ok) expect.fail('nothing read');
+      expect(read.value.bread?.steps.at(-1)).toMatchObject({ phases: [{ sec: 120 }, { sec: 90 }] });
+      expect(amountsHeld(text, read.value).unheld).toEqual([]);
+    },
+  );
   it('is said where somebody reads what does not agree', () => {
     // a piece has 75 g of both
     expect(toldOf(recipe('Filling on one half (75 g each).'))).toEqual([]);

@@ -67,11 +67,11 @@ function holdsTime({ value, unit, before, behind, owner }: Told, steps: readonly
   const half = /^ and a half\b/i.test(behind) ? 0.5 : 0;
   const [, added = '0'] = /(\d+(?:[.,]\d+)?)\s*\+\s*$/.exec(before) ?? [];
   const [, next = '0'] = /^(?:,| and)? (?:then|and)?[^.\d]{0,28}?\bfor (\d{1,2})\.(?:\s|$)/.exec(behind) ?? [];
-  const [, seconds = '0'] = /^ ([1-5]\d)(?= (?:each|per|a) side)/.exec(behind) ?? [];
+  const [, seconds = '0'] = /^ ([1-5]\d)(?= (?:each|per|a|on (?:the|each|1|one)) (?:\w+ )?side|\s*(?:[.,;]|$))/.exec(behind) ?? [];
   const told = [
     value + half,
     value + numberOf(added),
-    // "1 minute 30 each side"
+    // "1 minute 30 each side", "flip, 1 min 30."
     value + Number(seconds) / 60,
     value + Number(next),
     // of a range the middle is taken

@@ -141,3 +141,12 @@ describe('how many a text is for', () => {
     expect(told.steps).toBe('mix, rest 240, divide, shape, cook 720+480');
   });
 });
+
+describe('a title that says for how many', () => {
+  it.each(['Team chapatis (enough for 20)', 'Team chapatis – enough for 20', 'Team chapatis (makes 20)'])(
+    'keeps its name: %j',
+    (title) => {
+      expect(read(`${title}\n1 kg atta\n620 g water\n18 g salt${METHOD}`).bread.name).toBe('Team chapatis');
+    },
+  );
+});

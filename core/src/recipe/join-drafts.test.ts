@@ -42,3 +42,13 @@ describe('dough that is left', () => {
     expect(kindsOf('5 g dried yeast', told)).toBe(`${wanted}, roll, cook`);
   });
 });
+
+describe('the words of a step', () => {
+  it('holds no sign that the source has not', () => {
+    const read = importRecipe(
+      'Rounds\n\n500 g flour\n300 g water\n10 g salt\n\nMix, knead 8 minutes. Divide into 8. Roll. Cook on a greased griddle for 4 minutes on each side.',
+    );
+    const said = read.ok ? read.value.guesses.filter((g) => /^steps\[\d\]\.phases$/.test(g.path)) : [];
+    expect(said.map((g) => g.from)).toEqual(['Cook on a greased griddle for 4 minutes on each side.']);
+  });
+});

@@ -20,7 +20,7 @@ export const COOK = phrases`
   (?:hold|put|lay|place|finish|set) (?:{it} )?(?:straight |directly )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame
   ^ (?:straight )?(?:over|on|onto) (?:an? |the )?(?:open |gas |naked |direct )*flame > (?:(?:for )?\d|until\b|till\b)
   (?<=^|[;,.] |\band )(?:on|onto) (?:the|a) (?:very )?(?:hot )?(?:dome|saj|wok|tawa|griddle) > (?:for )?(?:about )?\d
-  (?<=^|[;,.] )(?:(?:in(?:to)? (?:the |a )?)?(?:max(?:imum)?|hottest|full|very hot|hot|really hot) oven|oven (?:on |at )?(?:max(?:imum)?|full|its hottest|flat out))(?=[^.;]{0,20}[,:]? (?:for )?(?:about )?\d[\d.]*(?: ?[-–] ?[\d.]+)? ?(?:min|s\b|sec))
+  (?<=^|[;,.] )(?:(?:in(?:to)? (?:the |a )?)?(?:max(?:imum)?|hottest|full|very hot|hot|really hot) oven|oven (?:on |at )?(?:max(?:imum)?|full|its hottest|flat out|as hot as (?:it|yours) (?:goes|gets|will go|will get|can)))(?=[^.;]{0,20}[,:]? (?:for )?(?:about )?\d[\d.]*(?: ?[-–] ?[\d.]+)? ?(?:min|s\b|sec))
   bake
   baking > on
   toast

@@ -94,6 +94,13 @@ export const SHORTHAND: readonly Spelling[] = [
   ],
   // "5 bp", "1 tsp bp"
   [/(?<=\d (?:g |tsp )?)b\.?p\.?(?= *(?:[/,;+]|$))/gi, 'baking powder'],
+  // "16 balls. Press. Comal 40 s": between balls and griddle
+  [/(?<=\bballs?\b[^.;]{0,20}[.;,] )press(?=[.;,] (?:comal|griddle|tawa|pan|dry|hot|cook)\b)/gi, 'press flat'],
+  // "3 h bulk with folds at 1 h and 2 h": the time first
+  [
+    /(?<=^|[.;,] )((?:about )?\d+(?:\.\d+)? ?(?:h(?:ours?|rs?)?|min(?:ute)?s?)) (bulk|proof|prove|rise)(?=,? with (?:\d )?(?:stretch and )?folds?\b)/gi,
+    '$2 $1',
+  ],
   // "folds at 30' 60' 90'"
   [
     /(?<=\bfolds? at )(\d{1,3})'((?: \d{1,3}')+)/gi,

@@ -4,6 +4,7 @@ import { CLASS_SHEETS } from './class-sheets.ts';
 import { COPIED_PAGES } from './copied-pages.ts';
 import { DRAWER } from './drawer.ts';
 import { EVENING_SHEETS } from './evening-sheets.ts';
+import { GALLEY } from './galley.ts';
 import { HANDOUTS } from './handouts.ts';
 import { KITCHEN_TABLE } from './kitchen-table.ts';
 import { KITCHEN_WALL } from './kitchen-wall.ts';
@@ -30,4 +31,5 @@ export const OWN_NOTES: readonly OwnNote[] = [
   ...LEFT_BEHIND,
   ...KITCHEN_TABLE,
   ...KITCHEN_WALL,
+  ...GALLEY,
 ];
