@@ -67,7 +67,8 @@ function holdsTime({ value, unit, before, behind, owner }: Told, steps: readonly
   const half = /^ and a half\b/i.test(behind) ? 0.5 : 0;
   const [, added = '0'] = /(\d+(?:[.,]\d+)?)\s*\+\s*$/.exec(before) ?? [];
   const [, next = '0'] = /^(?:,| and)? (?:then|and)?[^.\d]{0,28}?\bfor (\d{1,2})\.(?:\s|$)/.exec(behind) ?? [];
-  const [, seconds = '0'] = /^ ([1-5]\d)(?= (?:each|per|a|on (?:the|each|1|one)) (?:\w+ )?side|\s*(?:[.,;]|$))/.exec(behind) ?? [];
+  const [, seconds = '0'] =
+    /^ ([1-5]\d)(?= (?:each|per|a|on (?:the|each|1|one)) (?:\w+ )?side|\s*(?:[.,;]|$))/.exec(behind) ?? [];
   const told = [
     value + half,
     value + numberOf(added),
