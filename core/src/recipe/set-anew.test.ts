@@ -73,6 +73,14 @@ describe('a text that is set anew', () => {
     expect(changed.length).toBeGreaterThan(3);
     expect((100 * others.length) / changed.length, others.slice(0, 2).join('\n---\n')).toBeLessThanOrEqual(most);
   });
+  it('a bread’s name with what is said behind it goes on in no list, however wide it is', () => {
+    const title = 'Griddle focaccia for the crew (per cent of flour)';
+    const text = `${title}\nstrong flour 100, water 75, olive oil 6, salt 2.2,\nfresh yeast 1.5\nMix, rest 20 minutes, knead 5 minutes, proof 90\nminutes. Pieces of 140 g, round, bench rest 20\nminutes. Press out to 17 cm. Griddle 4 minutes.`;
+    expect(readOf(text)).toMatch(/^strong flour dough 100\.0, water dough 75\.0, /);
+    const counted =
+      'Tunna, thin soft bread for the crew, 12 st\nwheat flour 0.75 kg\nmilk 0.45 l\nsalt 18 g\nKnead 6 min. Proof 1 h. Divide into 12, ball,\nrest 12 min. Roll 28 cm. Griddle 1 min a side.';
+    expect(readOf(counted)).toMatch(/^wheat flour dough 100\.0, milk dough 6/);
+  });
   it('a list of long and short lines in small letters is no paragraph that was set to a width', () => {
     const list = [
       'flour type 550, 500 g (a fifth of it wholemeal)',

@@ -108,7 +108,7 @@ function isParted(before: string, text: string): boolean {
     return true;
   if (!/^[\p{Ll}\d½¼¾]/u.test(text) || /^\p{L}+ ?[=:]/u.test(text)) return false;
   // "Half a pound of" has its figure in words
-  const isTold = /\d/.test(before) || isWork(before) || /\d/.test(normalLine(before));
+  const isTold = /\d/.test(/\bof$/i.test(before) ? normalLine(before) : before) || isWork(before);
   if (
     isTold &&
     (PREPOSITION_LAST.test(before) ||
@@ -263,6 +263,10 @@ const CHAIN = /^\p{L}[^.;–]{1,24} [–-] [^.;–]{1,24} [–-] [^.;–]{1,24} 
 /** "masa harina : water = 1 : 1.3": a formula in a line of its own. */
 const RATIO = /^\p{L}[\p{L} :]+ ?= ?\d/u;
 
+/** "… (per cent of flour)", "…, 12 pcs": what is said behind the name of a bread, over its list. */
+const HEAD_LAST =
+  /\((?:in )?(?:per ?cent|percentages?|%|(?:a )?bakers?\b)[^()]*\)$|, \d{1,3} (?:st|pcs|pieces|breads)$/i;
+
 /** Two lines as one; a word that was cut at the end of the first is whole again. */
 const inOne = (line: Mapped, next: Mapped): Mapped =>
   /\p{Ll}-$/u.test(line.text)
@@ -322,7 +326,11 @@ export function unwrapped(all: readonly Mapped[]): readonly Mapped[] {
       !isNewEntry(before, line.text) &&
       (isWrapped || isParted(before, line.text)) &&
       !(isWholeList(before) && isWholeList(line.text));
-    const isOwn = OF_FIGURES.test(line.text) || PART_FIRST.test(line.text) || isFirstWork(before, line.text);
+    const isOwn =
+      (n === 1 && HEAD_LAST.test(before)) ||
+      OF_FIGURES.test(line.text) ||
+      PART_FIRST.test(line.text) ||
+      isFirstWork(before, line.text);
     if (!last || isOwn || !(isSame || sure.has(line))) return [...list, line];
     return [...list.slice(0, -1), inOne(last, line)];
   }, []);
