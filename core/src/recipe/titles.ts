@@ -38,7 +38,7 @@ export const isBareTitle = (whole: string): boolean =>
   !isShortFact(whole) && isBare(whole.replace(SAID_BEHIND, '').trim());
 /** What a title says behind what the bread is called: how, for how many, in what it is told. */
 const SAID_BEHIND =
-  /(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$|\s*\((?:for|enough for|serves|makes|feeds) \d{1,2}(?: \p{L}+)?\)\s*$|,\s*(?:in )?bakers?['’]?s?['’]? (?:%|percent(?:ages)?):?\s*$/giu;
+  /(?<=\p{L}\s*)\([^)\d]*\)\s*$|!+\s*$|\s*\((?:for|serves|makes|feeds) \d{1,2}(?: \p{L}+)?\)\s*$|,\s*(?:in )?bakers?['’]?s?['’]? (?:%|percent(?:ages)?):?\s*$/giu;
 const LONGEST_TITLE = 80;
 /** "Wholemeal rounds, formula (batch 10 kg)": what a bread is called, though it names a food and figures. */
 export function isNamedTitle(line: string): boolean {
@@ -65,6 +65,6 @@ const isBare = (line: string): boolean =>
 
 /** "Griddle breads, makes 8" is a title as well. */
 export const titleIn = (fact: string): string | undefined => {
-  const head = fact.split(/\s*[(,–:-]\s*(?=makes?|yields?|serves|feeds|enough for)/i)[0] ?? '';
+  const head = fact.split(/\s*[(,–:-]\s*(?=makes?|yields?|serves|enough for)/i)[0] ?? '';
   return head !== fact && /\p{L}{3}/u.test(head) ? head.replace(/\s*\([^)]*$/, '').trimEnd() : undefined;
 };
